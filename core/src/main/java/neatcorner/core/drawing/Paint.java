@@ -1,0 +1,39 @@
+package neatcorner.core.drawing;
+
+import neatcorner.core.wood.Species;
+
+/** What an area is filled or a line is drawn with. */
+public sealed interface Paint {
+    /** A plain ink. */
+    static Paint of(Ink ink) {
+        return new Of(ink);
+    }
+
+    /** A plain ink. */
+    record Of(Ink ink) implements Paint {
+    }
+
+    /** Wood of a species. */
+    record Wood(Species species, Shade shade) implements Paint {
+        int rgb() {
+            return switch (shade) {
+                case FACE -> species.colour();
+                case PALE -> Palette.mixed(species.colour(), 0xFFFFFF, 0.55);
+                case GRAIN -> Palette.mixed(species.colour(), 0x3A2412, 0.22);
+                case EDGE -> Palette.mixed(species.colour(), 0x1E140A, 0.8);
+            };
+        }
+    }
+
+    /** Which of a species' colours. */
+    enum Shade {
+        /** The face itself. */
+        FACE,
+        /** Wood that stays behind. */
+        PALE,
+        /** The lines of the grain. */
+        GRAIN,
+        /** Outlines. */
+        EDGE
+    }
+}

@@ -1,0 +1,54 @@
+package neatcorner.core.drawing;
+
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
+
+/**
+ * Colours for the inks, {@code 0xRRGGBB}, the same roles by day and in the evening.
+ */
+public enum Palette {
+    /** Unbleached paper, graphite. */
+    DAY(0xF3EEE4, 0xFBF8F2, 0x22282E, 0x57606A, 0xD8CFBF, 0x22598F, 0xE4EDF6, 0xB23A2C, 0x2E6B4E, 0x9A5F06,
+            0x3E2A17, 0xC4DCE6, 0xB9C4CB, 0xEDE9DF, 0xFFFFFF, 0xD9C7A3, 0x6B7480, 0x7A4A22),
+    /** The same bench under a lamp. */
+    EVENING(0x1B1F24, 0x252A31, 0xECE7DC, 0xA9B0B8, 0x434A53, 0x8FBDEB, 0x22384F, 0xEE8273, 0x7FC6A0, 0xE3A94F,
+            0x2B1B0D, 0x5E7F8E, 0x7D8990, 0xB9B4A8, 0xDAD7D0, 0x8F8165, 0xB4BCC6, 0x5B3413);
+
+    private final Map<Ink, Integer> colours = new EnumMap<>(Ink.class);
+
+    Palette(int... rgb) {
+        for (Ink ink : Ink.values()) {
+            colours.put(ink, rgb[ink.ordinal()]);
+        }
+    }
+
+    /** The colour of an ink. */
+    public int rgb(Ink ink) {
+        return colours.get(ink);
+    }
+
+    /** The colour of a paint; wood is a little darker in the evening. */
+    public int rgb(Paint paint) {
+        return switch (paint) {
+            case Paint.Of(Ink ink) -> rgb(ink);
+            case Paint.Wood wood -> mixed(wood.rgb(), 0x14100C, this == DAY ? 0 : 0.22);
+        };
+    }
+
+    /** As style sheets write it: {@code #RRGGBB}. */
+    public String hex(Ink ink) {
+        return String.format(Locale.ROOT, "#%06X", rgb(ink));
+    }
+
+    /** {@code share} of the way from one colour to the other, 0 to 1. */
+    static int mixed(int from, int to, double share) {
+        int rgb = 0;
+        for (int shift = 16; shift >= 0; shift -= 8) {
+            int a = from >> shift & 0xFF;
+            int b = to >> shift & 0xFF;
+            rgb |= (int) Math.round(a + (b - a) * share) << shift;
+        }
+        return rgb;
+    }
+}

@@ -1,0 +1,167 @@
+package neatcorner.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.core.drawing.Mark.Anchor;
+import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.drawing.Mark.Dash;
+import neatcorner.core.measure.Length;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.wood.Species;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Phrasebook;
+
+/**
+ * A picture being drawn: the marks so far, and the reader they are for.
+ */
+final class Sketch {
+    private final List<Mark> marks = new ArrayList<>();
+    private final Reader reader;
+
+    Sketch(Reader reader) {
+        this.reader = reader;
+    }
+
+    /** A size in the reader's units for text and margins meant to be {@code points} at the usual size. */
+    double em(double points) {
+        return points * reader.scale();
+    }
+
+    Phrasebook book() {
+        return reader.book();
+    }
+
+    String say(String key, Object... args) {
+        return reader.book().say(key, args);
+    }
+
+    double widthOf(String text, double size, boolean bold) {
+        return reader.lettering().width(text, size, bold);
+    }
+
+    void area(List<At> outline, Paint fill) {
+        marks.add(new Mark.Area(List.copyOf(outline), fill));
+    }
+
+    void area(List<At> outline, Ink fill) {
+        area(outline, Paint.of(fill));
+    }
+
+    void outline(List<At> outline, Paint paint, double width) {
+        marks.add(new Mark.Stroke(List.copyOf(outline), true, paint, width, Dash.SOLID));
+    }
+
+    void outline(List<At> outline, Ink ink, double width) {
+        outline(outline, Paint.of(ink), width);
+    }
+
+    void hidden(List<At> outline, Ink ink) {
+        marks.add(new Mark.Stroke(List.copyOf(outline), true, Paint.of(ink), em(1), Dash.HIDDEN));
+    }
+
+    void line(At from, At to, Ink ink, double width) {
+        line(List.of(from, to), Paint.of(ink), width, Dash.SOLID);
+    }
+
+    void line(List<At> points, Paint paint, double width, Dash dash) {
+        marks.add(new Mark.Stroke(List.copyOf(points), false, paint, width, dash));
+    }
+
+    void text(At at, String text, Ink ink, double size, boolean bold, Anchor anchor) {
+        marks.add(new Mark.Text(at, text, ink, em(size), bold, anchor));
+    }
+
+    void small(At at, String text, Anchor anchor) {
+        text(at, text, Ink.SOFT, 11.5, false, anchor);
+    }
+
+    void number(At at, Figure<Length> figure, double size, Anchor anchor) {
+        marks.add(new Mark.Number(at, book().graduation().write(figure.value(), figure.rounding()), Ink.INK, em(size), anchor));
+    }
+
+    /** A tag for a figure of the plan; nothing when the plan has no such figure. */
+    void tag(Plan plan, At at, String figure, String caption) {
+        plan.figure(figure).ifPresent(f -> {
+            if (f.value() instanceof Length length) {
+                marks.add(new Mark.Tag(at, figure, caption, book().graduation().write(length, f.rounding()), f.origin()));
+            }
+        });
+    }
+
+    /** A tag for a number that has not been taken yet. */
+    void emptyTag(At at, Mark.Tag tag) {
+        marks.add(new Mark.Tag(at, tag.figure(), tag.caption(), tag.value(), tag.origin()));
+    }
+
+    /**
+     * A dimension line between two points with a tick at each end and the tag on it. The tag covers
+     * the line, so the line runs through.
+     */
+    void dimension(Plan plan, At from, At to, String figure, String caption) {
+        ruler(from, to);
+        tag(plan, middle(from, to), figure, caption);
+    }
+
+    void ruler(At from, At to) {
+        line(from, to, Ink.SOFT, em(1));
+        tick(from, to);
+        tick(to, from);
+    }
+
+    private void tick(At at, At other) {
+        double length = Math.hypot(other.x() - at.x(), other.y() - at.y());
+        if (length > 0) {
+            double ux = (other.x() - at.x()) / length * em(5);
+            double uy = (other.y() - at.y()) / length * em(5);
+            line(at.plus(-uy, ux), at.plus(uy, -ux), Ink.SOFT, em(1.2));
+            line(at.plus(-uy * 0.7 - ux * 0.7, ux * 0.7 - uy * 0.7), at.plus(uy * 0.7 + ux * 0.7, uy * 0.7 - ux * 0.7), Ink.SOFT, em(1.2));
+        }
+    }
+
+    static At middle(At a, At b) {
+        return new At((a.x() + b.x()) / 2, (a.y() + b.y()) / 2);
+    }
+
+    /**
+     * Wood: a four-sided piece with its grain. The sides a–b and d–c run with the grain.
+     *
+     * @param seed varies the figure from piece to piece
+     */
+    void wood(At a, At b, At c, At d, Species species, int seed, boolean pale) {
+        List<At> outline = List.of(a, b, c, d);
+        area(outline, new Paint.Wood(species, pale ? Paint.Shade.PALE : Paint.Shade.FACE));
+        double across = Math.hypot(d.x() - a.x(), d.y() - a.y());
+        int lines = pale ? 0 : (int) Math.clamp(across / em(5), 2, 14);
+        for (int i = 1; i <= lines; i++) {
+            grain(a, b, c, d, (double) i / (lines + 1), species, seed * 31 + i);
+        }
+    }
+
+    /** One line of grain, wavering but never past the ends, which it meets exactly. */
+    private void grain(At a, At b, At c, At d, double share, Species species, int seed) {
+        List<At> points = new ArrayList<>();
+        int steps = 14;
+        double phase = seed * 1.7;
+        for (int i = 0; i <= steps; i++) {
+            double along = (double) i / steps;
+            double waver = 0.016 * Math.sin(phase + along * (5 + seed % 4)) + 0.01 * Math.sin(phase * 2.3 + along * 11);
+            double v = Math.clamp(share + waver, 0.01, 0.99);
+            At from = blend(a, d, v);
+            At to = blend(b, c, v);
+            points.add(blend(from, to, along));
+        }
+        line(points, new Paint.Wood(species, Paint.Shade.GRAIN), em(0.8), Dash.SOLID);
+    }
+
+    static At blend(At from, At to, double share) {
+        return new At(from.x() + (to.x() - from.x()) * share, from.y() + (to.y() - from.y()) * share);
+    }
+
+    static List<At> rectangle(double left, double top, double right, double bottom) {
+        return List.of(new At(left, top), new At(right, top), new At(right, bottom), new At(left, bottom));
+    }
+
+    Picture picture(double width, double height) {
+        return new Picture(width, height, marks);
+    }
+}

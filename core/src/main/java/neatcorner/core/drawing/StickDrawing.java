@@ -1,0 +1,99 @@
+package neatcorner.core.drawing;
+
+import java.util.List;
+import neatcorner.core.drawing.Mark.Anchor;
+import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.job.Habit;
+import neatcorner.core.measure.Length;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.stock.StickLayout;
+
+/**
+ * Sticks with their pieces as real trapezoids: lengths to scale along the stick, widths to the same
+ * scale where that is wide enough to see, else wider. Outside edge, long points, up, as at the saw.
+ */
+public final class StickDrawing {
+    private final Plan plan;
+    private final Sketch sketch;
+    private final double width;
+    private final double unit;
+    private final double labels;
+
+    private StickDrawing(Plan plan, Reader reader, double width) {
+        this.plan = plan;
+        this.sketch = new Sketch(reader);
+        this.width = width;
+        this.labels = sketch.em(106);
+        Length longest = plan.cuts().sticks().stream().map(StickLayout::length).max(Length::compareTo).orElse(Length.inches(96));
+        this.unit = (width - labels - sketch.em(4)) / longest.toMm();
+    }
+
+    /** All sticks, one below the other; the picture is as high as it needs to be. */
+    public static Picture draw(Plan plan, Reader reader, double width) {
+        StickDrawing drawing = new StickDrawing(plan, reader, width);
+        return drawing.draw();
+    }
+
+    private Picture draw() {
+        double y = sketch.em(3);
+        int number = 1;
+        for (StickLayout stick : plan.cuts().sticks()) {
+            double high = high(stick);
+            stick(stick, y, high, number++);
+            y += high + sketch.em(9);
+        }
+        return sketch.picture(width, y);
+    }
+
+    private double high(StickLayout stick) {
+        return Math.clamp(stick.section().width().toMm() * unit, sketch.em(24), sketch.em(44));
+    }
+
+    private void stick(StickLayout stick, double y, double high, int number) {
+        sketch.text(new At(0, y + high * 0.3), sketch.say("stick.number", number, stick.length()), Ink.INK, 11.5, true, Anchor.START);
+        sketch.text(new At(0, y + high * 0.3 + sketch.em(13)), sketch.say(stick.bought() ? "stick.to_buy" : "stick.on_rack"),
+                stick.bought() ? Ink.CAUTION : Ink.SOFT, 11, false, Anchor.START);
+        double end = x(stick.length());
+        var species = stick.section().species();
+        sketch.wood(new At(x(Length.ZERO), y), new At(end, y), new At(end, y + high), new At(x(Length.ZERO), y + high), species, number, true);
+        sketch.outline(Sketch.rectangle(x(Length.ZERO), y, end, y + high), Ink.HAIRLINE, sketch.em(1));
+        for (StickLayout.Placed placed : stick.placed()) {
+            piece(stick, placed, y, high, number);
+        }
+        Length trim = plan.frame().habits().get(Habit.END_TRIM);
+        Length last = stick.placed().getLast().end();
+        double room = x(stick.length().minus(trim)) - x(last);
+        String left = sketch.say("stick.left", stick.remnant());
+        if (room > sketch.widthOf(left, sketch.em(11), false) + sketch.em(16)) {
+            sketch.text(new At(x(last) + room / 2 + sketch.em(4), y + high / 2), left, Ink.SOFT, 11, false, Anchor.MIDDLE);
+        }
+    }
+
+    private void piece(StickLayout stick, StickLayout.Placed placed, double y, double high, int number) {
+        var member = placed.piece().member();
+        double from = x(placed.start());
+        double to = x(placed.end());
+        double fromIn = member.left().setback().toMm() * unit;
+        double toIn = member.right().setback().toMm() * unit;
+        At a = new At(from, y);
+        At b = new At(to, y);
+        At c = new At(to - toIn, y + high);
+        At d = new At(from + fromIn, y + high);
+        sketch.wood(a, b, c, d, stick.section().species(), number * 7 + placed.piece().frame(), false);
+        double kerf = Math.max(sketch.em(1.2), plan.frame().habits().get(Habit.KERF).toMm() * unit);
+        sketch.line(a, d, Ink.SAW, kerf);
+        sketch.line(b, c, Ink.SAW, kerf);
+        sketch.outline(List.of(a, b, c, d), new Paint.Wood(stick.section().species(), Paint.Shade.EDGE), sketch.em(1));
+        String letters = member.side().letters();
+        String whole = plan.job().quantity() > 1 ? sketch.say("stick.piece", letters, placed.piece().frame()) : letters;
+        double room = to - toIn - from - fromIn - sketch.em(6);
+        String label = sketch.widthOf(whole, sketch.em(11), true) < room ? whole : letters;
+        if (sketch.widthOf(label, sketch.em(11), true) < room + sketch.em(4)) {
+            sketch.text(new At((from + fromIn + to - toIn) / 2, y + high / 2), label, Ink.PENCIL, 11, true, Anchor.MIDDLE);
+        }
+    }
+
+    private double x(Length along) {
+        return labels + along.toMm() * unit;
+    }
+}

@@ -1,0 +1,83 @@
+package neatcorner.core.finish;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Coat;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Station;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Safety;
+import neatcorner.core.report.Severity;
+import neatcorner.core.words.Words;
+
+/**
+ * The finish with the time each step starts after the first.
+ *
+ * @param steps in order
+ * @param total from the first step until the last has dried
+ */
+public record FinishPlan(List<Step> steps, Duration total) {
+    /**
+     * One step.
+     *
+     * @param coat  what is done
+     * @param after how long after the first step it may start
+     */
+    public record Step(Coat coat, Duration after) {
+    }
+
+    /** Lays the steps one after another. */
+    public static FinishPlan plan(Frame frame, Ledger ledger) {
+        List<Step> steps = new ArrayList<>();
+        Duration after = Duration.ZERO;
+        List<Coat> coats = frame.job().choices().finish();
+        for (int i = 0; i < coats.size(); i++) {
+            Coat coat = coats.get(i);
+            steps.add(new Step(coat, after));
+            after = after.plus(coat.pause());
+            if (coat.kind().isNamed() && coat.product().isBlank()) {
+                ledger.find(Finding.of(Severity.CAUTION, Station.FINISH, "product_not_written", coat.kind(), i + 1)
+                        .remedy(new Remedy.Visit(Words.of("remedy.write_product"), Station.FINISH)));
+            }
+            warn(coat.kind(), ledger);
+        }
+        if (coats.isEmpty()) {
+            ledger.find(Finding.of(Severity.NOTE, Station.FINISH, "no_finish").remedy(new Remedy.OnJob(
+                    Words.of("remedy.plain_oil"), new Edit.Finish(Recipes.OIL))));
+        } else {
+            findUnsanded(coats, ledger);
+        }
+        return new FinishPlan(List.copyOf(steps), after);
+    }
+
+    private static void findUnsanded(List<Coat> coats, Ledger ledger) {
+        if (coats.stream().noneMatch(coat -> coat.kind() == Coat.Kind.SAND)) {
+            List<Coat> sanded = new ArrayList<>(coats);
+            sanded.addFirst(Coat.of(Coat.Kind.SAND, ""));
+            ledger.find(Finding.of(Severity.NOTE, Station.FINISH, "not_sanded").remedy(new Remedy.OnJob(
+                    Words.of("remedy.sand_first"), new Edit.Finish(sanded))));
+        }
+    }
+
+    private static void warn(Coat.Kind kind, Ledger ledger) {
+        if (kind == Coat.Kind.SAND || kind == Coat.Kind.RUB_DOWN) {
+            ledger.warn(Safety.DUST);
+        }
+        if (kind.isOily()) {
+            ledger.warn(Safety.OILY_RAGS);
+        }
+        if (kind == Coat.Kind.LACQUER || kind == Coat.Kind.SHELLAC || kind == Coat.Kind.OIL_VARNISH) {
+            ledger.warn(Safety.SOLVENT);
+        }
+    }
+
+    /** When the last coat goes on; empty for a bare frame. */
+    public Optional<Duration> lastStep() {
+        return steps.isEmpty() ? Optional.empty() : Optional.of(steps.getLast().after());
+    }
+}

@@ -1,0 +1,125 @@
+package neatcorner.core.fit;
+
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Contents;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Length;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Severity;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/**
+ * Whether the package and the section suit each other.
+ *
+ * @param stack how thick the package is
+ * @param left  depth left behind it; below zero when it stands proud of the back
+ * @param front the least wood in front of the rabbet
+ */
+public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Length> front) {
+    private static final Length LEAST_PLAY = Length.inches(0, 1, 16);
+
+    /** Checks depth, front, play and lip, and enters what it finds. */
+    public static DepthCheck of(Frame frame, Ledger ledger) {
+        Section section = frame.job().section();
+        Contents contents = frame.job().contents();
+        Figure.Sum sum = Figure.sum("section.stack");
+        contents.layers().forEach(layer -> sum.plus("layer", layer.thickness(), layer.material()));
+        Figure<Length> stack = ledger.enter(Station.SECTION, sum.result());
+        Figure<Length> left = ledger.enter(Station.SECTION, Figure.sum("section.depth_left")
+                .start("recess_depth", section.recessDepth()).minus("stack", stack.value()).result());
+        Figure<Length> front = ledger.enter(Station.SECTION, Figure.formula("section.front_wood")
+                .with("thickness", section.thickness()).with("profile_drop", section.profile().drop())
+                .with("recess_depth", section.recessDepth()).note("front_wood").gives(section.woodInFrontOfRabbet()));
+        DepthCheck check = new DepthCheck(stack, left, front);
+        switch (section.recess()) {
+            case Recess.Rabbet rabbet -> {
+                check.findDepth(frame, ledger);
+                check.findFront(frame, ledger);
+                findPlay(frame, rabbet, ledger);
+            }
+            case Recess.Floater _ -> check.findProudPicture(section, ledger);
+            case Recess.Bar() -> {
+            }
+        }
+        return check;
+    }
+
+    private void findDepth(Frame frame, Ledger ledger) {
+        Length room = frame.habits().get(Habit.POINT_ROOM);
+        if (frame.job().contents().layers().isEmpty() || !left.value().isUnder(room)) {
+            return;
+        }
+        Section section = frame.job().section();
+        Length missing = room.minus(left.value());
+        boolean proud = !left.value().isPositive();
+        ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION,
+                proud ? "rabbet_too_shallow" : "no_room_for_points", section.recessDepth(), stack.value(), room, missing,
+                left.value().abs())
+                .by(missing).remedy(deeper(frame, section.recessDepth().plus(missing))));
+    }
+
+    /** A deeper rabbet where enough wood stays in front of it, else a thicker moulding with both. */
+    private Remedy deeper(Frame frame, Length depth) {
+        Length lostFront = depth.minus(frame.job().section().recessDepth());
+        Length keep = frame.habits().get(Habit.FRONT_WOOD);
+        if (!front.value().minus(lostFront).isUnder(keep)) {
+            return new Remedy.OnJob(Words.of("remedy.rabbet_depth", depth), new Edit.Enter("section.rabbet_depth", depth));
+        }
+        Section section = frame.job().section();
+        Length thickness = section.thickness().plus(keep.plus(lostFront).minus(front.value()));
+        return new Remedy.OnJob(Words.of("remedy.thicker", thickness, depth), new Edit.ChooseSection(section
+                .withThickness(thickness).withRecess(new Recess.Rabbet(section.lip(), depth))));
+    }
+
+    private void findFront(Frame frame, Ledger ledger) {
+        Length keep = frame.habits().get(Habit.FRONT_WOOD);
+        if (!front.value().isUnder(keep)) {
+            return;
+        }
+        Section section = frame.job().section();
+        Length needed = stack.value().plus(frame.habits().get(Habit.POINT_ROOM));
+        Length shallower = section.recessDepth().minus(keep.minus(front.value()));
+        Length thickness = section.thickness().plus(keep.minus(front.value()));
+        Remedy remedy = shallower.isUnder(needed) || shallower.isUnder(Length.mm(1))
+                ? new Remedy.OnJob(Words.of("remedy.thickness", thickness), new Edit.Enter("section.thickness", thickness))
+                : new Remedy.OnJob(Words.of("remedy.rabbet_depth", shallower), new Edit.Enter("section.rabbet_depth", shallower));
+        boolean through = !front.value().isPositive();
+        ledger.find(Finding.of(through ? Severity.STOP : Severity.CAUTION, Station.SECTION,
+                through ? "rabbet_through_front" : "front_thin", front.value().max(Length.ZERO), keep)
+                .by(keep.minus(front.value())).remedy(remedy));
+    }
+
+    private static void findPlay(Frame frame, Recess.Rabbet rabbet, Ledger ledger) {
+        Length play = frame.habits().get(Habit.PLAY);
+        if (play.isUnder(LEAST_PLAY)) {
+            ledger.find(Finding.of(play.isZero() ? Severity.STOP : Severity.CAUTION, Station.BRIEF, "no_play", play, LEAST_PLAY)
+                    .by(LEAST_PLAY.minus(play)).remedy(new Remedy.OnJob(Words.of("remedy.play", Habit.PLAY.usual()),
+                            new Edit.Enter(Habit.PLAY.id(), Habit.PLAY.usual()))));
+        }
+        if (rabbet.lip().isUnder(play.plus(LEAST_PLAY))) {
+            Length lip = play.plus(Length.inches(0, 1, 8));
+            Optional<Remedy> wider = lip.isUnder(frame.job().section().face().over(2))
+                    ? Optional.of(new Remedy.OnJob(Words.of("remedy.lip", lip), new Edit.Enter("section.lip", lip))) : Optional.empty();
+            ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "lip_narrow", rabbet.lip(), play)
+                    .by(play.plus(LEAST_PLAY).minus(rabbet.lip()))
+                    .remedy(wider.orElse(new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION))));
+        }
+    }
+
+    private void findProudPicture(Section section, Ledger ledger) {
+        if (left.value().isNegative()) {
+            Length thickness = section.thickness().minus(left.value());
+            ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "picture_proud", left.value().abs(), section.recessDepth())
+                    .by(left.value().abs()).remedy(new Remedy.OnJob(Words.of("remedy.thickness", thickness),
+                            new Edit.Enter("section.thickness", thickness))));
+        }
+    }
+}

@@ -1,0 +1,53 @@
+package neatcorner.core.fit;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.measure.Length;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/**
+ * What goes in and how it is held.
+ *
+ * @param sheets    cut sizes, front to back
+ * @param matOpening of the mat; empty without one
+ * @param points    points or screws, top and bottom sides first, then left and right; empty where nothing is held
+ * @param strainer  the inner frame; empty when there is none
+ * @param order     fitting up, step by step
+ */
+public record FitPlan(List<Sheet> sheets, Optional<Sheet> matOpening, List<Points> points, Optional<Strainer> strainer,
+                      List<Words> order) {
+    /**
+     * A rectangle to cut.
+     *
+     * @param name   what it is
+     * @param width  across
+     * @param height down
+     */
+    public record Sheet(Words name, Figure<Length> width, Figure<Length> height) {
+    }
+
+    /**
+     * Points along one pair of sides.
+     *
+     * @param pair   which sides
+     * @param each   how many on each of them
+     * @param first  from the corner of the rabbet to the first
+     * @param apart  from one to the next
+     */
+    public record Points(Words pair, int each, Figure<Length> first, Figure<Length> apart) {
+    }
+
+    /**
+     * An inner frame of plain wood, rails across the full width and stiles between them.
+     *
+     * @param rail  length of top and bottom
+     * @param stile length of left and right
+     * @param brace across behind the wire, cut to the opening at its ends, not at its bowed middle
+     * @param shortScrews places along each short side from its end
+     * @param longScrews  places along each long side from its end
+     */
+    public record Strainer(Figure<Length> rail, Figure<Length> stile, Figure<Length> brace,
+                           List<Length> shortScrews, List<Length> longScrews) {
+    }
+}

@@ -1,0 +1,18 @@
+package neatcorner.core.frame;
+
+import neatcorner.core.words.Words;
+
+/** Numbers that are each allowed but leave no frame together. */
+public final class ImpossibleFrame extends IllegalArgumentException {
+    private final transient Words words;
+
+    ImpossibleFrame(Words words) {
+        super(new neatcorner.core.words.Phrasebook(neatcorner.core.measure.Graduation.MM_TENTH).say(words));
+        this.words = words;
+    }
+
+    /** What is wrong, for a reader's own units. */
+    public Words words() {
+        return words;
+    }
+}

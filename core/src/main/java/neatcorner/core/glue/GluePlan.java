@@ -1,0 +1,27 @@
+package neatcorner.core.glue;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.job.Adhesive;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Force;
+import neatcorner.core.measure.Length;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/**
+ * The glue-up.
+ *
+ * @param adhesive what with
+ * @param times    its times in words
+ * @param steps    the closing sequence
+ * @param diagonal both diagonals as they must be
+ * @param least    squeeze over one joint, the lower end, an estimate
+ * @param most     squeeze over one joint, the upper end, an estimate
+ * @param square   the glued frame; empty until it is measured
+ * @param mostLean how far it may lean before the glass no longer drops in; empty where there is none
+ */
+public record GluePlan(Adhesive adhesive, List<Words> times, List<Words> steps, Figure<Length> diagonal,
+                       Figure<Force> least, Figure<Force> most, Optional<Square> square,
+                       Optional<Figure<Angle>> mostLean) {
+}

@@ -1,0 +1,184 @@
+package neatcorner.core.glue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Mitre;
+import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Axis;
+import neatcorner.core.job.ClampKind;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Line;
+import neatcorner.core.job.Shop;
+import neatcorner.core.job.Station;
+import neatcorner.core.job.Tape;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Force;
+import neatcorner.core.measure.Length;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Safety;
+import neatcorner.core.report.Severity;
+import neatcorner.core.section.Section;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/** Plans the glue-up and judges the glued frame. */
+public final class GluePlanner {
+    /** Newtons on a square millimetre in 1 psi. */
+    private static final double PSI = 0.006894757;
+    /** Minutes to spread and close one mitred joint by hand; common practice, no source. */
+    private static final int MINUTES_A_JOINT = 1;
+    /** Diagonals this close are square for any picture; finer than a tape can be read. */
+    private static final Length SQUARE_ENOUGH = Length.mm(0.5);
+    private final Frame frame;
+    private final Shop shop;
+    private final Ledger ledger;
+
+    private GluePlanner(Frame frame, Shop shop, Ledger ledger) {
+        this.frame = frame;
+        this.shop = shop;
+        this.ledger = ledger;
+    }
+
+    /** The glue-up of a frame whose corners are joined in this way. */
+    public static GluePlan plan(Frame frame, JointKind joint, Shop shop, Ledger ledger) {
+        return new GluePlanner(frame, shop, ledger).plan(joint);
+    }
+
+    private GluePlan plan(JointKind joint) {
+        ledger.warn(Safety.ADHESIVE);
+        Adhesive adhesive = frame.job().choices().adhesive();
+        Length width = frame.width(Line.OUTSIDE);
+        Length height = frame.height(Line.OUTSIDE);
+        Figure<Length> diagonal = ledger.enter(Station.GLUE_UP, Figure.formula("glue.diagonal").with("outside_width", width)
+                .with("outside_height", height).note("diagonal").gives(Length.mm(Math.hypot(width.toMm(), height.toMm()))));
+        Section section = frame.job().section();
+        Length mitre = Mitre.between(section.width(), section.width(), Angle.RIGHT).length();
+        double area = section.areaMm2() * mitre.ratio(section.width());
+        boolean hard = section.species().isHardwood();
+        List<Words> times = List.of(Words.of("glue.open", adhesive.open()), Words.of("glue.clamp", adhesive.clamp()),
+                Words.of("glue.cure", adhesive.cure()), Words.of("glue.temperature", adhesive.leastTemperature(),
+                        Math.round(adhesive.leastTemperature() * 1.8 + 32)));
+        Optional<Figure<Angle>> mostLean = mostLean();
+        Optional<Square> square = square();
+        square.ifPresent(s -> judge(s, mostLean));
+        return new GluePlan(adhesive, times, steps(joint, adhesive), diagonal,
+                squeeze("glue.squeeze_least", area, hard ? 175 : 100), squeeze("glue.squeeze_most", area, hard ? 250 : 150),
+                square, mostLean);
+    }
+
+    private Figure<Force> squeeze(String id, double areaMm2, int psi) {
+        return ledger.enter(Station.GLUE_UP, Figure.formula(id).note("squeeze", psi, Math.round(areaMm2))
+                .gives(new Force(areaMm2 * psi * PSI)));
+    }
+
+    private Optional<Figure<Angle>> mostLean() {
+        if (!frame.has(Line.GLASS)) {
+            return Optional.empty();
+        }
+        return Optional.of(ledger.enter(Station.GLUE_UP, Figure.formula("glue.most_lean")
+                .with("glass_width", frame.width(Line.GLASS)).with("glass_height", frame.height(Line.GLASS))
+                .with("rabbet_width", frame.width(Line.RABBET)).with("rabbet_height", frame.height(Line.RABBET))
+                .note("most_lean").gives(Square.mostLean(frame.width(Line.GLASS), frame.height(Line.GLASS),
+                        frame.width(Line.RABBET), frame.height(Line.RABBET)))));
+    }
+
+    private List<Words> steps(JointKind joint, Adhesive adhesive) {
+        List<Words> steps = new ArrayList<>();
+        steps.add(Words.of("close.dry_fit"));
+        steps.add(Words.of("close.paper"));
+        steps.add(Words.of("close.size"));
+        int band = shop.clamps(ClampKind.BAND, frame.width(Line.OUTSIDE).plus(frame.height(Line.OUTSIDE)).times(2));
+        int arms = shop.clamps(ClampKind.CROSSED_ARMS, frame.longSide());
+        int vices = shop.clamps(ClampKind.CORNER_VICE, Length.ZERO);
+        int atOnce = 4;
+        if (arms > 0) {
+            steps.add(Words.of("close.crossed_arms"));
+        } else if (band > 0) {
+            steps.add(Words.of("close.band"));
+        } else if (vices >= 4) {
+            steps.add(Words.of("close.four_vices"));
+        } else if (vices >= 2) {
+            atOnce = 2;
+            steps.add(Words.of("close.halves", adhesive.clamp()));
+        } else if (vices == 1) {
+            atOnce = 1;
+            steps.add(Words.of("close.one_vice", adhesive.clamp()));
+        } else {
+            atOnce = 1;
+            steps.add(Words.of("close.block", adhesive.clamp()));
+            if (joint != JointKind.PINNED && joint != JointKind.V_FASTENED) {
+                ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "no_clamps")
+                        .remedy(new Remedy.OnJob(Words.of("remedy.joint", JointKind.PINNED),
+                                new Edit.ChooseJoint(Optional.of(JointKind.PINNED)))));
+            }
+        }
+        if (joint == JointKind.PINNED || joint == JointKind.V_FASTENED) {
+            steps.add(Words.of("close.fasten." + joint.name().toLowerCase(java.util.Locale.ROOT)));
+        }
+        steps.add(Words.of("close.diagonals"));
+        steps.add(Words.of("close.squeeze_out"));
+        if (joint == JointKind.SPLINED) {
+            steps.add(Words.of("close.splines", adhesive.clamp()));
+        }
+        long needed = (long) atOnce * MINUTES_A_JOINT + 3;
+        if (needed > adhesive.open().toMinutes()) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "open_time_short", adhesive, adhesive.open(), needed)
+                    .remedy(new Remedy.OnJob(Words.of("remedy.adhesive", Adhesive.PVA), new Edit.ChooseAdhesive(Adhesive.PVA))));
+        }
+        return steps;
+    }
+
+    /** Sides that were not measured are taken as planned; without both diagonals nothing can be said. */
+    private Optional<Square> square() {
+        Job job = frame.job();
+        Map<Tape, Length> measured = job.measured();
+        if (!measured.containsKey(Tape.DIAGONAL_AC) || !measured.containsKey(Tape.DIAGONAL_BD)) {
+            return Optional.empty();
+        }
+        Length width = frame.width(Line.OUTSIDE);
+        Length height = frame.height(Line.OUTSIDE);
+        Optional<Square> square = Square.of(measured.getOrDefault(Tape.TOP, width), measured.getOrDefault(Tape.RIGHT, height),
+                measured.getOrDefault(Tape.BOTTOM, width), measured.getOrDefault(Tape.LEFT, height),
+                measured.get(Tape.DIAGONAL_AC), measured.get(Tape.DIAGONAL_BD));
+        if (square.isEmpty()) {
+            ledger.find(Finding.of(Severity.STOP, Station.GLUE_UP, "cannot_close")
+                    .remedy(new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain())));
+        }
+        return square;
+    }
+
+    private void judge(Square square, Optional<Figure<Angle>> mostLean) {
+        Figure<Angle> lean = ledger.enter(Station.GLUE_UP, Figure.formula("glue.lean")
+                .with("diagonal_ac", frame.job().measured().get(Tape.DIAGONAL_AC))
+                .with("diagonal_bd", frame.job().measured().get(Tape.DIAGONAL_BD)).note("lean").gives(square.lean()));
+        Remedy again = new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain());
+        boolean acLong = square.difference().isPositive();
+        if (square.difference().abs().isOver(SQUARE_ENOUGH)) {
+            ledger.enter(Station.GLUE_UP, Figure.formula("glue.push").with("diagonal_difference", square.difference().abs())
+                    .note("push").gives(square.difference().abs().over(2)));
+            ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "out_of_square", acLong ? "A–C" : "B–D",
+                    square.difference().abs(), new Angle(Math.abs(lean.value().radians())), square.difference().abs().over(2))
+                    .by(square.difference().abs()).remedy(again));
+        }
+        mostLean.filter(most -> Math.abs(square.lean().radians()) > most.value().radians()).ifPresent(most ->
+                ledger.find(Finding.of(Severity.STOP, Station.GLUE_UP, "glass_will_not_drop_in",
+                        new Angle(Math.abs(square.lean().radians())), most.value())
+                        .by(new Angle(Math.abs(square.lean().radians()) - most.value().radians())).remedy(again)));
+        findUnlike(square.topBottom(), Axis.WIDTH, again);
+        findUnlike(square.leftRight(), Axis.HEIGHT, again);
+    }
+
+    private void findUnlike(Length difference, Axis axis, Remedy again) {
+        if (difference.abs().isOver(SQUARE_ENOUGH)) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "sides_not_alike", Words.of("pair." + axis.id()),
+                    difference.abs(), Square.openCorner(difference)).by(difference.abs()).remedy(again));
+        }
+    }
+}

@@ -1,0 +1,57 @@
+package neatcorner.core.glue;
+
+import java.util.Optional;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+
+/**
+ * A glued frame under the tape: which way it leans, by how much, and what to do.
+ *
+ * @param lean          how far corners B and D are over a right angle (and A and C under), signed
+ * @param difference    diagonal A–C less diagonal B–D
+ * @param topBottom     top less bottom
+ * @param leftRight     left less right
+ */
+public record Square(Angle lean, Length difference, Length topBottom, Length leftRight) {
+    /**
+     * From four sides and two diagonals. Each corner's angle follows from its two sides and the
+     * diagonal across it by the law of cosines; the lean is a quarter of what B and D have more than
+     * A and C, which for a parallelogram is its lean exactly and spreads errors of the tape evenly.
+     *
+     * @return empty when no frame has these measurements
+     */
+    public static Optional<Square> of(Length top, Length right, Length bottom, Length left, Length ac, Length bd) {
+        Optional<Angle> a = corner(left, top, bd);
+        Optional<Angle> b = corner(top, right, ac);
+        Optional<Angle> c = corner(right, bottom, bd);
+        Optional<Angle> d = corner(bottom, left, ac);
+        if (a.isEmpty() || b.isEmpty() || c.isEmpty() || d.isEmpty()) {
+            return Optional.empty();
+        }
+        double more = b.get().radians() + d.get().radians() - a.get().radians() - c.get().radians();
+        return Optional.of(new Square(new Angle(more / 4), ac.minus(bd), top.minus(bottom), left.minus(right)));
+    }
+
+    private static Optional<Angle> corner(Length one, Length other, Length across) {
+        double p = one.toMm();
+        double q = other.toMm();
+        double r = across.toMm();
+        double cosine = (p * p + q * q - r * r) / (2 * p * q);
+        return cosine < -1 || cosine > 1 ? Optional.empty() : Optional.of(new Angle(Math.acos(cosine)));
+    }
+
+    /**
+     * The most a frame may lean before a rectangular pane no longer drops in. A pane w × h in an
+     * opening W × H may turn a little to share both plays: it drops in while the lean is no more than
+     * atan((W − w)/h) + atan((H − h)/w), exact to the second order of the lean.
+     */
+    public static Angle mostLean(Length paneWidth, Length paneHeight, Length openingWidth, Length openingHeight) {
+        return Angle.atan2(openingWidth.minus(paneWidth), paneHeight)
+                .plus(Angle.atan2(openingHeight.minus(paneHeight), paneWidth));
+    }
+
+    /** An open corner from opposite sides that differ: about the difference / √2 across the joint. */
+    public static Length openCorner(Length difference) {
+        return difference.abs().times(Math.sqrt(0.5));
+    }
+}

@@ -1,0 +1,44 @@
+package neatcorner.core.hang;
+
+import java.util.Optional;
+import neatcorner.core.job.Hardware;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Force;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.words.Figure;
+
+/**
+ * How it hangs.
+ *
+ * @param weight      of everything
+ * @param recommended the lightest hardware that is used for this weight
+ * @param chosen      the maker's own choice, else the recommended
+ * @param rings       for rings: where they go
+ * @param wire        for a wire: how it runs and pulls
+ * @param rating      what each fixing must be rated for by its maker: four times its load
+ * @param hookHeight  from the floor to the hook, or to the top of a cleat
+ */
+public record HangPlan(Weight weight, Hardware recommended, Hardware chosen, Optional<Rings> rings, Optional<Wire> wire,
+                       Figure<Mass> rating, Figure<Length> hookHeight) {
+    /**
+     * Where rings go.
+     *
+     * @param down  from the top of the frame
+     * @param inset from the outside edge
+     * @param apart from one to the other
+     */
+    public record Rings(Figure<Length> down, Figure<Length> inset, Figure<Length> apart) {
+    }
+
+    /**
+     * A wire over one hook.
+     *
+     * @param angle   from level, when taut
+     * @param tension in each half
+     * @param drop    from the top of the frame to the taut wire
+     * @param length  to cut, with both tails
+     */
+    public record Wire(Figure<Angle> angle, Figure<Force> tension, Figure<Length> drop, Figure<Length> length) {
+    }
+}

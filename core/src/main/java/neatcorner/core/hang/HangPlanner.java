@@ -1,0 +1,132 @@
+package neatcorner.core.hang;
+
+import java.util.Arrays;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Hardware;
+import neatcorner.core.job.Line;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Force;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Rounding;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Safety;
+import neatcorner.core.report.Severity;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/** Plans the hanging. Loads are estimates; ratings and walls are for whoever fixes it to judge. */
+public final class HangPlanner {
+    /** Rings between a quarter and a third of the way down. Common practice, no source. */
+    private static final double RINGS_DOWN = 0.3;
+    private static final Angle EASY_WIRE = Angle.degrees(30);
+    /** Flatter than this, each half of the wire pulls with twice the frame's weight and more. */
+    private static final Angle FLAT_WIRE = Angle.degrees(14.4775);
+    private static final Length HIDE_HOOK = Length.inches(2);
+    private static final Length TAILS = Length.inches(8);
+    /** Hardware is loaded to a quarter of its rating. Common practice, no source. */
+    private static final int RESERVE = 4;
+    private static final Mass TWO_PEOPLE = Mass.kg(15);
+    private final Frame frame;
+    private final Weight weight;
+    private final Ledger ledger;
+
+    private HangPlanner(Frame frame, Weight weight, Ledger ledger) {
+        this.frame = frame;
+        this.weight = weight;
+        this.ledger = ledger;
+    }
+
+    /** The hanging of a frame of this weight. */
+    public static HangPlan plan(Frame frame, Weight weight, Ledger ledger) {
+        return new HangPlanner(frame, weight, ledger).plan();
+    }
+
+    private HangPlan plan() {
+        Mass total = weight.total().value();
+        Hardware recommended = Arrays.stream(Hardware.values()).filter(h -> !total.isOver(h.most()))
+                .findFirst().orElse(Hardware.CLEAT);
+        if (frame.job().contents().isMirror() && recommended.compareTo(Hardware.TWO_HOOKS) < 0) {
+            recommended = Hardware.TWO_HOOKS;
+        }
+        Hardware chosen = frame.job().choices().hardware().orElse(recommended);
+        ledger.warn(Safety.WALL);
+        if (total.isOver(TWO_PEOPLE) || frame.longSide().isOver(Length.inches(60))) {
+            ledger.warn(Safety.TWO_PEOPLE);
+        }
+        find(total, recommended, chosen);
+        Optional<HangPlan.Rings> rings = chosen == Hardware.RINGS_AND_WIRE || chosen == Hardware.TWO_HOOKS
+                ? Optional.of(rings()) : Optional.empty();
+        Optional<HangPlan.Wire> wire = chosen == Hardware.RINGS_AND_WIRE ? rings.map(this::wire) : Optional.empty();
+        Length drop = wire.map(w -> w.drop().value()).or(() -> rings.map(r -> r.down().value()))
+                .orElse(frame.job().section().backWidth().over(2));
+        return new HangPlan(weight, recommended, chosen, rings, wire, rating(chosen, wire), hookHeight(drop));
+    }
+
+    private void find(Mass total, Hardware recommended, Hardware chosen) {
+        if (total.isOver(Hardware.CLEAT.most())) {
+            ledger.find(Finding.of(Severity.STOP, Station.HANG, "too_heavy", total, Hardware.CLEAT.most()).by(total)
+                    .remedy(new Remedy.Visit(Words.of("remedy.see_hang"), Station.HANG)));
+        } else if (chosen.compareTo(recommended) < 0) {
+            ledger.find(Finding.of(Severity.STOP, Station.HANG, "hardware_too_light", chosen, total, chosen.most(), recommended)
+                    .by(total).remedy(new Remedy.OnJob(Words.of("remedy.hardware", recommended),
+                            new Edit.ChooseHardware(Optional.of(recommended)))));
+        }
+    }
+
+    private HangPlan.Rings rings() {
+        Length height = frame.height(Line.OUTSIDE);
+        Length width = frame.width(Line.OUTSIDE);
+        Length inset = frame.job().section().backWidth().over(2);
+        return new HangPlan.Rings(
+                ledger.enter(Station.HANG, Figure.formula("ring.down").with("outside_height", height).note("ring_down")
+                        .gives(height.times(RINGS_DOWN))),
+                ledger.enter(Station.HANG, Figure.formula("ring.inset").with("back_width", frame.job().section().backWidth())
+                        .note("ring_inset").gives(inset)),
+                ledger.enter(Station.HANG, Figure.sum("ring.apart").start("outside_width", width)
+                        .minus("ring_insets", inset.times(2)).result()));
+    }
+
+    /** As slack as 30° where the frame is tall enough to hide the hook behind it, else as slack as it allows. */
+    private HangPlan.Wire wire(HangPlan.Rings rings) {
+        Length half = rings.apart().value().over(2);
+        Length down = rings.down().value();
+        Length mostRise = down.minus(HIDE_HOOK.min(down.over(2)));
+        Length rise = half.times(EASY_WIRE.tan()).min(mostRise);
+        Angle angle = Angle.atan2(rise, half);
+        Force load = Force.weightOf(weight.total().value());
+        Figure<Angle> slope = ledger.enter(Station.HANG, Figure.formula("wire.angle").with("half_apart", half)
+                .with("rise", rise).note("wire_angle").gives(angle));
+        Figure<Force> tension = ledger.enter(Station.HANG, Figure.formula("wire.tension").with("weight", weight.total().value())
+                .with("angle", angle).note("wire_tension").gives(new Force(load.newtons() / (2 * angle.sin()))));
+        if (angle.compareTo(FLAT_WIRE) < 0) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "flat_wire", angle, tension.value(), weight.total().value())
+                    .by(tension.value()).remedy(new Remedy.OnJob(Words.of("remedy.hardware", Hardware.TWO_HOOKS),
+                            new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS)))));
+        }
+        return new HangPlan.Wire(slope, tension,
+                ledger.enter(Station.HANG, Figure.sum("wire.drop").start("rings_down", down).minus("rise", rise).result()),
+                ledger.enter(Station.HANG, Figure.formula("wire.length").with("half_apart", half).with("rise", rise)
+                        .with("tails", TAILS).note("wire_length").rounded(Rounding.UP)
+                        .gives(Length.mm(2 * Math.hypot(half.toMm(), rise.toMm())).plus(TAILS))));
+    }
+
+    private Figure<Mass> rating(Hardware chosen, Optional<HangPlan.Wire> wire) {
+        Mass load = wire.map(w -> w.tension().value().asMass()).orElse(chosen == Hardware.TWO_HOOKS
+                ? weight.total().value().times(0.5) : weight.total().value());
+        return ledger.enter(Station.HANG, Figure.formula("hang.rating").with("load", load).note("rating", RESERVE)
+                .gives(load.times(RESERVE)));
+    }
+
+    private Figure<Length> hookHeight(Length drop) {
+        return ledger.enter(Station.HANG, Figure.sum("hang.hook_height")
+                .start("centre_height", frame.habits().get(Habit.CENTRE_HEIGHT))
+                .plus("half_height", frame.height(Line.OUTSIDE).over(2)).minus("drop", drop).result());
+    }
+}

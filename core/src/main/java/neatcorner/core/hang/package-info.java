@@ -1,0 +1,7 @@
+/**
+ * Weight, hardware, wire and hook height. Everything about loads is an estimate.
+ */
+@NullMarked
+package neatcorner.core.hang;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,59 @@
+package neatcorner.core.job;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.measure.Length;
+
+/**
+ * What the maker decided of the making; what is empty Neat Corner decides and says why.
+ *
+ * @param joint    the way to join the corners
+ * @param fastener how long the pins or how deep the spline slots are to be
+ * @param adhesive the glue
+ * @param finish   the recipe, first step first; may be empty
+ * @param hardware how it hangs
+ * @param strainer whether an inner frame of plain wood goes in behind
+ */
+public record Choices(Optional<JointKind> joint, Optional<Length> fastener, Adhesive adhesive, List<Coat> finish,
+                      Optional<Hardware> hardware, boolean strainer) {
+    /** Nothing decided, wood glue. */
+    public static final Choices NONE = new Choices(Optional.empty(), Optional.empty(), Adhesive.PVA, List.of(),
+            Optional.empty(), false);
+
+    public Choices {
+        finish = List.copyOf(finish);
+        if (finish.size() > 40) {
+            throw new IllegalArgumentException("the finish has " + finish.size() + " steps; it may have up to 40");
+        }
+    }
+
+    /** With another joint; a fastener length of the old kind is dropped. */
+    public Choices withJoint(Optional<JointKind> other) {
+        return new Choices(other, Optional.empty(), adhesive, finish, hardware, strainer);
+    }
+
+    /** With another fastener length. */
+    public Choices withFastener(Optional<Length> other) {
+        return new Choices(joint, other, adhesive, finish, hardware, strainer);
+    }
+
+    /** With another glue. */
+    public Choices withAdhesive(Adhesive other) {
+        return new Choices(joint, fastener, other, finish, hardware, strainer);
+    }
+
+    /** With another recipe. */
+    public Choices withFinish(List<Coat> other) {
+        return new Choices(joint, fastener, adhesive, other, hardware, strainer);
+    }
+
+    /** With other hardware. */
+    public Choices withHardware(Optional<Hardware> other) {
+        return new Choices(joint, fastener, adhesive, finish, other, strainer);
+    }
+
+    /** With or without a strainer. */
+    public Choices withStrainer(boolean wanted) {
+        return new Choices(joint, fastener, adhesive, finish, hardware, wanted);
+    }
+}

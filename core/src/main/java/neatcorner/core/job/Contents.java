@@ -1,0 +1,84 @@
+package neatcorner.core.job;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import neatcorner.core.measure.Length;
+
+/**
+ * What goes in the frame, front to back.
+ *
+ * @param layers  at most one of each role but mats; kept in the order of the roles; may be empty
+ * @param borders of the mat; present exactly when there is one
+ */
+public record Contents(List<Layer> layers, Optional<Borders> borders) {
+    /** Nothing: a bare frame. */
+    public static final Contents NOTHING = new Contents(List.of(), Optional.empty());
+
+    public Contents {
+        layers = layers.stream().sorted(Comparator.comparing(layer -> layer.material().role())).toList();
+        boolean mat = layers.stream().anyMatch(layer -> layer.material().role() == Material.Role.MAT);
+        if (mat != borders.isPresent()) {
+            throw new IllegalArgumentException(mat ? "a mat needs its borders; say top, sides and bottom"
+                    : "borders are given but no mat; add a mat or leave the borders out");
+        }
+        for (Material.Role role : Material.Role.values()) {
+            long count = layers.stream().filter(layer -> layer.material().role() == role).count();
+            if (count > (role == Material.Role.MAT ? 3 : 1)) {
+                throw new IllegalArgumentException(count + " layers are " + role.name().toLowerCase(java.util.Locale.ROOT)
+                        + "; there may be " + (role == Material.Role.MAT ? "up to 3" : "one"));
+            }
+        }
+    }
+
+    /** The layer with this role, the foremost if several. */
+    public Optional<Layer> layer(Material.Role role) {
+        return layers.stream().filter(layer -> layer.material().role() == role).findFirst();
+    }
+
+    /** Whether there is a mat. */
+    public boolean hasMat() {
+        return borders.isPresent();
+    }
+
+    /** Whether glass, acrylic or mirror is in front. */
+    public boolean isGlazed() {
+        return layer(Material.Role.GLAZING).isPresent();
+    }
+
+    /** Whether it is a mirror. */
+    public boolean isMirror() {
+        return layer(Material.Role.GLAZING).filter(layer -> layer.material() == Material.MIRROR).isPresent();
+    }
+
+    /** How thick it all is. */
+    public Length stack() {
+        return Length.sum(layers.stream().map(Layer::thickness).toList());
+    }
+
+    /** With the layers of one role replaced by this material, or taken away when it is empty. */
+    public Contents with(Material.Role role, Optional<Material> material) {
+        List<Layer> changed = new ArrayList<>(layers.stream()
+                .filter(layer -> layer.material().role() != role).toList());
+        material.ifPresent(m -> changed.add(Layer.of(m)));
+        if (role != Material.Role.MAT) {
+            return new Contents(changed, borders);
+        }
+        Borders usual = new Borders(Length.inches(2), Length.inches(2), Length.inches(2, 1, 2));
+        return new Contents(changed, material.map(_ -> borders.orElse(usual)));
+    }
+
+    /** With one layer's thickness changed; {@code index} counts from the front. */
+    public Contents withThickness(int index, Length thickness) {
+        List<Layer> changed = new ArrayList<>(layers);
+        changed.set(index, new Layer(layers.get(index).material(), thickness));
+        return new Contents(changed, borders);
+    }
+
+    /** The materials in order. */
+    public Stream<Material> materials() {
+        return layers.stream().map(Layer::material);
+    }
+}

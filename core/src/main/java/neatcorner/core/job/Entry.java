@@ -1,0 +1,103 @@
+package neatcorner.core.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import neatcorner.core.measure.Length;
+import neatcorner.core.section.Profile;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+
+/**
+ * A number of a job that can be typed on a tag. The set of entries is fixed but for the layers and
+ * the given sizes, which depend on the job.
+ *
+ * @param id    its name for machines; the figure that shows it has the same
+ * @param read  the number as it stands
+ * @param write the job with another number; throws {@link IllegalArgumentException} when it is out
+ *              of range, and the job stays as it was
+ */
+public record Entry(String id, Function<Job, Length> read, BiFunction<Job, Length, Job> write) {
+    /** The numbers that can be typed into this job as it stands. */
+    public static List<Entry> of(Job job) {
+        List<Entry> entries = new ArrayList<>();
+        for (Axis axis : Axis.values()) {
+            Line line = job.given(axis).line();
+            entries.add(new Entry(line.id(axis), j -> j.given(axis).length(), (j, l) -> j.withGiven(axis, new Size(line, l))));
+        }
+        addSection(entries, job);
+        job.bottomFace().ifPresent(_ -> entries.add(new Entry("section.bottom_face", Job::faceOfBottom,
+                (j, l) -> j.withBottomFace(Optional.of(l)))));
+        job.contents().borders().ifPresent(_ -> addBorders(entries));
+        for (int i = 0; i < job.contents().layers().size(); i++) {
+            int index = i;
+            entries.add(new Entry("layer." + (i + 1), j -> j.contents().layers().get(index).thickness(),
+                    (j, l) -> j.withContents(j.contents().withThickness(index, l))));
+        }
+        job.choices().fastener().ifPresent(length -> entries.add(new Entry("joint.fastener", _ -> length,
+                (j, l) -> j.withChoices(j.choices().withFastener(Optional.of(l))))));
+        for (Habit habit : Habit.values()) {
+            entries.add(habit(habit));
+        }
+        job.measured().keySet().forEach(tape -> entries.add(measured(tape)));
+        return List.copyOf(entries);
+    }
+
+    /** The entry with this id, when the job has it now. */
+    public static Optional<Entry> of(Job job, String id) {
+        return of(job).stream().filter(entry -> entry.id.equals(id)).findFirst();
+    }
+
+    /** A habit, read without knowing the shop's: its override or its usual value. */
+    public static Entry habit(Habit habit) {
+        return new Entry(habit.id(), j -> j.overrides().get(habit),
+                (j, l) -> j.withOverrides(j.overrides().with(habit, l)));
+    }
+
+    /** A measurement of the glued frame; reads as zero until it is taken. */
+    public static Entry measured(Tape tape) {
+        return new Entry(tape.id(), j -> j.measured().getOrDefault(tape, Length.ZERO), (j, l) -> j.withMeasured(tape, l));
+    }
+
+    private static void addSection(List<Entry> entries, Job job) {
+        entries.add(section("section.face", Section::face, Section::withFace));
+        entries.add(section("section.thickness", Section::thickness, Section::withThickness));
+        if (job.section().profile().shape() != Profile.Shape.FLAT) {
+            entries.add(section("section.drop", s -> s.profile().drop(), (s, l) -> new Section(s.name(), s.species(), s.face(),
+                    s.thickness(), s.recess(), new Profile(s.profile().shape(), l))));
+        }
+        switch (job.section().recess()) {
+            case Recess.Rabbet(Length lip, Length depth) -> {
+                entries.add(section("section.lip", Section::lip, (s, l) -> s.withRecess(new Recess.Rabbet(l, depth))));
+                entries.add(section("section.rabbet_depth", Section::recessDepth,
+                        (s, l) -> s.withRecess(new Recess.Rabbet(lip, l))));
+            }
+            case Recess.Floater(Length ledge, Length thickness) -> {
+                entries.add(section("section.ledge", s -> s.recess().ledge(),
+                        (s, l) -> s.withRecess(new Recess.Floater(l, thickness))));
+                entries.add(section("section.ledge_thickness", _ -> thickness,
+                        (s, l) -> s.withRecess(new Recess.Floater(ledge, l))));
+            }
+            case Recess.Bar() -> {
+            }
+        }
+    }
+
+    private static Entry section(String id, Function<Section, Length> read, BiFunction<Section, Length, Section> write) {
+        return new Entry(id, j -> read.apply(j.section()), (j, l) -> j.withSection(write.apply(j.section(), l)));
+    }
+
+    private static void addBorders(List<Entry> entries) {
+        entries.add(border("border.top", Borders::top, (b, l) -> new Borders(l, b.sides(), b.bottom())));
+        entries.add(border("border.sides", Borders::sides, (b, l) -> new Borders(b.top(), l, b.bottom())));
+        entries.add(border("border.bottom", Borders::bottom, (b, l) -> new Borders(b.top(), b.sides(), l)));
+    }
+
+    private static Entry border(String id, Function<Borders, Length> read, BiFunction<Borders, Length, Borders> write) {
+        return new Entry(id, j -> read.apply(j.contents().borders().orElseThrow()),
+                (j, l) -> j.withContents(new Contents(j.contents().layers(),
+                        Optional.of(write.apply(j.contents().borders().orElseThrow(), l)))));
+    }
+}

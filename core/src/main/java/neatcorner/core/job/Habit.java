@@ -1,0 +1,73 @@
+package neatcorner.core.job;
+
+import java.util.Locale;
+import neatcorner.core.measure.Finite;
+import neatcorner.core.measure.Length;
+
+/**
+ * Numbers a shop always uses until a job says otherwise. The starting values are common practice
+ * without a published source.
+ */
+public enum Habit {
+    /** Room for the glass in the rabbet, in all, not a side. */
+    PLAY(Length.inches(0, 1, 8), 0, 12),
+    /** Free gap around a picture in a floater, on each side. */
+    FLOAT_GAP(Length.inches(0, 1, 4), 1, 50),
+    /** How far the mat covers the picture on each side. */
+    MAT_OVERLAP(Length.inches(0, 1, 4), 0, 30),
+    /** Depth left behind the package for points. */
+    POINT_ROOM(Length.inches(0, 1, 8), 0, 25),
+    /** Wood left between rabbet and front. */
+    FRONT_WOOD(Length.inches(0, 1, 8), 1, 25),
+    /** Furthest from one point to the next. */
+    POINT_SPACING(Length.inches(4), 20, 300),
+    /** What the saw turns to dust, measured square to the cut. */
+    KERF(Length.inches(0, 1, 8), 0, 8),
+    /** Cut off each end of a stick before anything else. */
+    END_TRIM(Length.inches(0, 1, 4), 0, 300),
+    /** Shorter pieces are not held by hand at a power saw. */
+    SAFE_HOLD(Length.inches(6), 50, 400),
+    /** Longer sides want more than glue in the corner. */
+    BIG_SIDE(Length.inches(24), 100, 3000),
+    /** From the floor to the middle of a picture on the wall. */
+    CENTRE_HEIGHT(Length.inches(58), 500, 3000),
+    /** How much is wrapped behind a stretcher bar, past its depth. */
+    WRAP_FOLD(Length.inches(1, 1, 2), 10, 200),
+    /** How much smaller than the opening a strainer is cut, in all. */
+    STRAINER_SLACK(Length.inches(0, 1, 8), 0, 12);
+
+    private final Length usual;
+    private final Length least;
+    private final Length most;
+
+    Habit(Length usual, double leastMm, double mostMm) {
+        this.usual = usual;
+        this.least = Length.mm(leastMm);
+        this.most = Length.mm(mostMm);
+    }
+
+    /** What a new shop starts with. */
+    public Length usual() {
+        return usual;
+    }
+
+    /** The least that is allowed. */
+    public Length least() {
+        return least;
+    }
+
+    /** The most that is allowed. */
+    public Length most() {
+        return most;
+    }
+
+    /** {@code habit.play} and the like. */
+    public String id() {
+        return "habit." + name().toLowerCase(Locale.ROOT);
+    }
+
+    /** The value, when it is allowed for this habit. */
+    public Length checked(Length value) {
+        return Finite.within(name().toLowerCase(Locale.ROOT).replace('_', ' '), value, least, most);
+    }
+}

@@ -1,0 +1,80 @@
+package neatcorner.core.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.measure.Length;
+import neatcorner.core.section.Profile;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import neatcorner.core.wood.Species;
+
+/**
+ * What there is to make frames with.
+ *
+ * @param name      of the shop; may be empty
+ * @param habits    its numbers
+ * @param mouldings on the rack or for sale
+ * @param clamps    on hand
+ */
+public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Clamps> clamps) {
+    public Shop {
+        mouldings = List.copyOf(mouldings);
+        clamps = List.copyOf(clamps);
+    }
+
+    /** A shop on its first day: a few plain sections to start from, nothing on the rack, four corner vices. */
+    public static Shop starting() {
+        return new Shop("", Habits.USUAL, List.of(
+                unstocked("plain 1 1/2", Species.POPLAR, Length.inches(1, 1, 2), Length.inches(0, 3, 4),
+                        new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 1, 2)), Profile.FLAT),
+                unstocked("narrow 3/4", Species.MAPLE, Length.inches(0, 3, 4), Length.inches(1),
+                        new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 5, 8)), Profile.FLAT),
+                unstocked("scoop 2", Species.RED_OAK, Length.inches(2), Length.inches(1, 1, 8),
+                        new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 1, 2)),
+                        new Profile(Profile.Shape.SCOOP, Length.inches(0, 3, 8))),
+                unstocked("floater", Species.BASSWOOD, Length.inches(0, 3, 8), Length.inches(1, 1, 2),
+                        new Recess.Floater(Length.inches(0, 3, 4), Length.inches(0, 3, 8)), Profile.FLAT),
+                unstocked("stretcher bar", Species.PINE, Length.inches(1, 1, 2), Length.inches(0, 3, 4),
+                        new Recess.Bar(), Profile.FLAT)),
+                List.of(new Clamps(ClampKind.CORNER_VICE, 4, Length.inches(96))));
+    }
+
+    private static Moulding unstocked(String name, Species species, Length face, Length thickness, Recess recess,
+                                      Profile profile) {
+        return new Moulding(new Section(name, species, face, thickness, recess, profile), Moulding.USUALLY_SOLD,
+                List.of());
+    }
+
+    /** The moulding this section can be cut from. */
+    public Optional<Moulding> stockFor(Section section) {
+        return mouldings.stream().filter(moulding -> section.isCutLike(moulding.section())).findFirst();
+    }
+
+    /** How many of this kind of clamp reach so far. */
+    public int clamps(ClampKind kind, Length reach) {
+        return clamps.stream().filter(c -> c.kind() == kind && !c.reach().isUnder(reach)).mapToInt(Clamps::count).sum();
+    }
+
+    /** With other habits. */
+    public Shop withHabits(Habits other) {
+        return new Shop(name, other, mouldings, clamps);
+    }
+
+    /** With other mouldings. */
+    public Shop withMouldings(List<Moulding> other) {
+        return new Shop(name, habits, other, clamps);
+    }
+
+    /** With other clamps. */
+    public Shop withClamps(List<Clamps> other) {
+        return new Shop(name, habits, mouldings, other);
+    }
+
+    /** With one moulding in the place of another. */
+    public Shop withMoulding(int index, Moulding other) {
+        List<Moulding> changed = new ArrayList<>(mouldings);
+        changed.set(index, other);
+        return withMouldings(changed);
+    }
+}

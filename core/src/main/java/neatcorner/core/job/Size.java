@@ -1,0 +1,21 @@
+package neatcorner.core.job;
+
+import neatcorner.core.measure.Finite;
+import neatcorner.core.measure.Length;
+
+/**
+ * A size as the maker gives it.
+ *
+ * @param line   where the tape was held
+ * @param length what it read, from 10 mm to 10 m
+ */
+public record Size(Line line, Length length) {
+    /** The least size of anything framed. */
+    public static final Length LEAST = Length.mm(10);
+    /** The greatest size of anything framed. */
+    public static final Length MOST = Length.mm(10_000);
+
+    public Size {
+        Finite.within(line.name().toLowerCase(java.util.Locale.ROOT) + " size", length, LEAST, MOST);
+    }
+}

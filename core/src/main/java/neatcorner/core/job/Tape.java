@@ -1,0 +1,24 @@
+package neatcorner.core.job;
+
+import java.util.Locale;
+
+/** Where the tape goes when a glued frame is checked, corner letters as on the drawing. */
+public enum Tape {
+    /** Outside, A to B. */
+    TOP,
+    /** Outside, B to C. */
+    RIGHT,
+    /** Outside, C to D. */
+    BOTTOM,
+    /** Outside, D to A. */
+    LEFT,
+    /** Corner to corner, A to C. */
+    DIAGONAL_AC,
+    /** Corner to corner, B to D. */
+    DIAGONAL_BD;
+
+    /** {@code measured.diagonal_ac} and the like. */
+    public String id() {
+        return "measured." + name().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,25 @@
+package neatcorner.core.joint;
+
+import java.util.List;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Length;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/**
+ * A way to join, tried in a section.
+ *
+ * @param kind      the way
+ * @param settings  lengths and positions, empty when there is no room
+ * @param count     fasteners a corner
+ * @param obstacles why it does not fit; empty when it does
+ */
+record Fitted(JointKind kind, List<Figure<Length>> settings, int count, List<Words> obstacles) {
+    boolean fits() {
+        return obstacles.isEmpty();
+    }
+
+    static Fitted not(JointKind kind, Words why) {
+        return new Fitted(kind, List.of(), 0, List.of(why));
+    }
+}

@@ -1,0 +1,30 @@
+package neatcorner.core.joint;
+
+import java.util.List;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Length;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/**
+ * One way to join, judged for one frame.
+ *
+ * @param kind     the way
+ * @param enough   whether it is strong enough here
+ * @param fits     whether the section has room for it
+ * @param why      what speaks against it, or for it; at least one line
+ * @param settings lengths and positions; empty when it does not fit
+ * @param count    fasteners a corner
+ */
+public record JointOption(JointKind kind, boolean enough, boolean fits, List<Words> why,
+                          List<Figure<Length>> settings, int count) {
+    public JointOption {
+        why = List.copyOf(why);
+        settings = List.copyOf(settings);
+    }
+
+    /** Whether it can be used with a good conscience. */
+    public boolean isGood() {
+        return enough && fits;
+    }
+}

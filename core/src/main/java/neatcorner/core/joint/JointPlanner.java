@@ -1,0 +1,156 @@
+package neatcorner.core.joint;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.hang.Weight;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Safety;
+import neatcorner.core.report.Severity;
+import neatcorner.core.section.Section;
+import neatcorner.core.words.Words;
+
+/**
+ * Judges the ways to join. What a frame demands is the strongest of what its weight, its size, its
+ * glass and its section ask for; the thresholds are the shop's own judgement and common practice,
+ * not a strength calculation, and the plan says so.
+ */
+public final class JointPlanner {
+    /** Over these weights glue, pins and V-fasteners are each no longer enough. Common practice, no source. */
+    private static final List<Mass> MOST = List.of(Mass.kg(1.5), Mass.kg(4), Mass.kg(9));
+    /** A side this many times as thick as its face is wide levers the corner open. Common practice, no source. */
+    private static final double TALL = 1.5;
+    private static final Length THIN = Length.inches(0, 1, 2);
+
+    private final Frame frame;
+    private final Ledger ledger;
+    private final List<Words> demands = new ArrayList<>();
+    private JointKind demanded = JointKind.GLUED;
+
+    private JointPlanner(Frame frame, Ledger ledger) {
+        this.frame = frame;
+        this.ledger = ledger;
+    }
+
+    /** Judges the corners of a frame. */
+    public static JointPlan plan(Frame frame, Weight weight, Ledger ledger) {
+        return new JointPlanner(frame, ledger).plan(weight);
+    }
+
+    private JointPlan plan(Weight weight) {
+        weigh(weight);
+        Optional<Length> wish = frame.job().choices().fastener();
+        JointKind wished = frame.job().choices().joint().orElse(null);
+        List<JointOption> options = List.of(
+                new JointOption(JointKind.GLUED, isEnough(JointKind.GLUED), true, why(JointKind.GLUED, List.of()), List.of(), 0),
+                option(new Pins(frame, ledger).fitted(wished == JointKind.PINNED ? wish : Optional.empty())),
+                option(new VFasteners(frame, ledger).fitted(wished == JointKind.V_FASTENED ? wish : Optional.empty())),
+                option(new Splines(frame, ledger).fitted(wished == JointKind.SPLINED ? wish : Optional.empty())));
+        Optional<JointOption> best = options.stream().filter(JointOption::isGood).findFirst();
+        JointKind recommended = best.map(JointOption::kind).orElseGet(() -> options.reversed().stream()
+                .filter(JointOption::fits).findFirst().orElseThrow().kind());
+        JointKind chosen = frame.job().choices().joint().orElse(recommended);
+        JointPlan plan = new JointPlan(options, recommended, chosen, List.copyOf(demands));
+        find(plan, best.isPresent(), weight);
+        warn(chosen);
+        return plan;
+    }
+
+    private void weigh(Weight weight) {
+        Section section = frame.job().section();
+        Mass total = weight.total().value();
+        for (int i = 0; i < MOST.size(); i++) {
+            if (total.isOver(MOST.get(i))) {
+                demand(JointKind.values()[i + 1], i == MOST.size() - 1 || !total.isOver(MOST.get(i + 1)),
+                        Words.of("demand.weight", total, MOST.get(i)));
+            }
+        }
+        Length big = frame.habits().get(Habit.BIG_SIDE);
+        if (frame.longSide().isOver(big)) {
+            demand(JointKind.V_FASTENED, true, Words.of("demand.size", frame.longSide(), big));
+        }
+        if (frame.job().contents().isMirror()) {
+            demand(JointKind.V_FASTENED, true, Words.of("demand.mirror"));
+        } else if (frame.job().contents().materials().anyMatch(m -> m.isGlass())) {
+            demand(JointKind.PINNED, true, Words.of("demand.glass"));
+        }
+        if (section.thickness().ratio(section.face()) > TALL) {
+            demand(JointKind.PINNED, true, Words.of("demand.tall", section.thickness(), section.face()));
+        }
+        if (section.thickness().isUnder(THIN) || section.face().isUnder(THIN)) {
+            demand(JointKind.PINNED, true, Words.of("demand.thin", section.thickness().min(section.face()), THIN));
+        }
+    }
+
+    private void demand(JointKind kind, boolean say, Words words) {
+        if (say) {
+            demands.add(words);
+        }
+        if (kind.compareTo(demanded) > 0) {
+            demanded = kind;
+        }
+    }
+
+    private boolean isEnough(JointKind kind) {
+        return kind.compareTo(demanded) >= 0;
+    }
+
+    private JointOption option(Fitted fitted) {
+        return new JointOption(fitted.kind(), isEnough(fitted.kind()), fitted.fits(), why(fitted.kind(), fitted.obstacles()),
+                fitted.settings(), fitted.count());
+    }
+
+    private List<Words> why(JointKind kind, List<Words> obstacles) {
+        List<Words> why = new ArrayList<>(obstacles);
+        if (!isEnough(kind)) {
+            why.add(Words.of("joint.not_enough"));
+            why.addAll(demands);
+        } else if (obstacles.isEmpty()) {
+            why.add(Words.of(demands.isEmpty() ? "joint.enough_small" : "joint.enough"));
+        }
+        return why;
+    }
+
+    private void find(JointPlan plan, boolean anyGood, Weight weight) {
+        JointOption used = plan.used();
+        Remedy better = new Remedy.OnJob(Words.of("remedy.joint", plan.recommended()),
+                new Edit.ChooseJoint(Optional.of(plan.recommended())));
+        if (!used.enough()) {
+            boolean glueOnly = used.kind() == JointKind.GLUED;
+            Finding finding = Finding.of(glueOnly && weight.total().value().isOver(MOST.get(1)) ? Severity.STOP : Severity.CAUTION,
+                    Station.CORNERS, glueOnly ? "glue_alone" : "joint_too_weak", used.kind(), plan.recommended(), weight.total().value())
+                    .by(weight.total().value());
+            ledger.find(anyGood ? finding.remedy(better) : finding.remedy(new Remedy.OnJob(Words.of("remedy.strainer"), new Edit.Strain(true))));
+        }
+        if (!used.fits()) {
+            ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_does_not_fit", used.kind(), used.why().getFirst())
+                    .remedy(frame.job().choices().fastener().isPresent()
+                            ? new Remedy.OnJob(Words.of("remedy.fastener"), new Edit.ChooseFastener(Optional.empty())) : better));
+        }
+    }
+
+    private void warn(JointKind chosen) {
+        switch (chosen) {
+            case GLUED -> {
+            }
+            case PINNED -> ledger.warn(Safety.PINS);
+            case V_FASTENED -> ledger.warn(Safety.FASTENERS);
+            case SPLINED -> ledger.warn(Safety.SPLINE_SLOT);
+        }
+    }
+
+    /** The longest standard size that is not over the limit. */
+    static Optional<Length> longest(Length limit, Length... standard) {
+        return Arrays.stream(standard).filter(length -> !length.isOver(limit)).max(Length::compareTo);
+    }
+}

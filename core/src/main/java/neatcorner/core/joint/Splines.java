@@ -1,0 +1,73 @@
+package neatcorner.core.joint;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Rounding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.section.Section;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/**
+ * Splines across a square corner that stands in a V cradle. A slot of height h above the corner's
+ * tip takes away the points with x + y ≤ h·√2, measured from the outside edges: a triangle with legs
+ * h·√2 and base 2h. It shows inside the rabbet when it reaches the rabbet corner, at
+ * h = (sum of both backs)/√2, and at the sight edge at h = (sum of both faces)/√2; for equal faces
+ * that is back·√2 and face·√2.
+ */
+final class Splines {
+    private static final Length CLEAR = Length.inches(0, 3, 16);
+    private static final Length LEAST = Length.inches(0, 1, 4);
+    private final Frame frame;
+    private final Ledger ledger;
+
+    Splines(Frame frame, Ledger ledger) {
+        this.frame = frame;
+        this.ledger = ledger;
+    }
+
+    Fitted fitted(Optional<Length> wish) {
+        Section section = frame.job().section();
+        Length side = section.face();
+        Length rail = frame.narrowFace();
+        Length high = section.thickness().minus(section.profile().below(1));
+        Length width = frame.habits().get(Habit.KERF).max(Length.inches(0, 1, 16));
+        int count = high.isUnder(Length.inches(0, 7, 8)) ? 1 : high.isUnder(Length.inches(2)) ? 2 : 3;
+        if (width.times(3).isOver(high)) {
+            return Fitted.not(JointKind.SPLINED, Words.of("obstacle.spline_thin", high, width));
+        }
+        Length lowest = high.over(count + 1.0);
+        boolean inRabbet = lowest.minus(width.over(2)).isUnder(section.recessDepth()) && section.lip().isPositive();
+        Length lip = inRabbet ? section.lip() : Length.ZERO;
+        Length reach = side.minus(lip).plus(rail.minus(lip)).times(Math.sqrt(0.5));
+        Length height = wish.orElse(reach.minus(CLEAR).min(reach.times(0.6)));
+        if (height.isUnder(LEAST)) {
+            return Fitted.not(JointKind.SPLINED, Words.of("obstacle.spline_no_room", reach, LEAST));
+        }
+        List<Words> obstacles = new ArrayList<>();
+        if (!height.isUnder(reach)) {
+            obstacles.add(Words.of(inRabbet ? "obstacle.spline_in_rabbet" : "obstacle.spline_at_sight",
+                    height, reach, height.minus(reach)));
+        }
+        List<Figure<Length>> settings = new ArrayList<>();
+        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.slot_height")
+                .with(inRabbet ? "reach_rabbet" : "reach_sight", reach).with("clear", CLEAR)
+                .note("slot_height").rounded(Rounding.DOWN).gives(height)));
+        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.slot_width").with("kerf", width).note("slot_width").gives(width)));
+        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.slot_clear")
+                .with(inRabbet ? "reach_rabbet" : "reach_sight", reach).with("slot_height", height).gives(reach.minus(height))));
+        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.key_length").with("slot_height", height)
+                .note("key_length").rounded(Rounding.UP).gives(height.times(2))));
+        for (int i = 1; i <= count; i++) {
+            settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.slot_level_" + i).with("edge_height", high)
+                    .note("slot_level").gives(high.times((double) i / (count + 1)))));
+        }
+        return new Fitted(JointKind.SPLINED, settings, count, obstacles);
+    }
+}

@@ -1,0 +1,17 @@
+package neatcorner.core.measure;
+
+/**
+ * A part of a whole, written in per cent.
+ *
+ * @param fraction 0 for none, 1 for all; finite
+ */
+public record Share(double fraction) implements Quantity {
+    public Share {
+        Finite.checked("share", fraction);
+    }
+
+    /** In per cent. */
+    public double toPercent() {
+        return fraction * 100;
+    }
+}

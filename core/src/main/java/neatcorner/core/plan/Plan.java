@@ -1,0 +1,71 @@
+package neatcorner.core.plan;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import neatcorner.core.finish.FinishPlan;
+import neatcorner.core.fit.DepthCheck;
+import neatcorner.core.fit.FitPlan;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.glue.GluePlan;
+import neatcorner.core.hang.HangPlan;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Station;
+import neatcorner.core.joint.JointPlan;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Safety;
+import neatcorner.core.report.Severity;
+import neatcorner.core.stock.CutPlan;
+import neatcorner.core.words.Figure;
+
+/**
+ * Everything that follows from a job and a shop. Views, sheets and exports only read it.
+ *
+ * @param frame    sizes and members
+ * @param depth    package and section
+ * @param joints   corners
+ * @param cuts     sticks
+ * @param glue     glue-up
+ * @param finish   coats
+ * @param fit      fit-up
+ * @param hang     hanging
+ * @param findings gravest first
+ * @param safety   cautions that apply
+ * @param figures  every number by its name
+ * @param stations where each number belongs
+ */
+public record Plan(Frame frame, DepthCheck depth, JointPlan joints, CutPlan cuts, GluePlan glue, FinishPlan finish,
+                   FitPlan fit, HangPlan hang, List<Finding> findings, Set<Safety> safety,
+                   Map<String, Figure<?>> figures, Map<String, Station> stations) {
+    /** What was wanted. */
+    public Job job() {
+        return frame.job();
+    }
+
+    /** A number by its name; empty when this plan has no such number. */
+    public Optional<Figure<?>> figure(String id) {
+        return Optional.ofNullable(figures.get(id));
+    }
+
+    /** Findings of one station, gravest first. */
+    public List<Finding> findings(Station station) {
+        return findings.stream().filter(finding -> finding.station() == station).toList();
+    }
+
+    /** How a station stands. */
+    public Standing standing(Station station) {
+        boolean serious = findings(station).stream().anyMatch(f -> f.severity() != Severity.NOTE);
+        return serious ? Standing.FINDING : job().settled().contains(station) ? Standing.SETTLED : Standing.OPEN;
+    }
+
+    /** How a station stands. */
+    public enum Standing {
+        /** Ticked off by the maker, nothing against it. */
+        SETTLED,
+        /** Not ticked off yet. */
+        OPEN,
+        /** There is a stop or a caution. */
+        FINDING
+    }
+}

@@ -1,0 +1,90 @@
+package neatcorner.core.plan;
+
+import java.util.EnumSet;
+import java.util.Set;
+import neatcorner.core.finish.FinishPlan;
+import neatcorner.core.fit.DepthCheck;
+import neatcorner.core.fit.FitPlan;
+import neatcorner.core.fit.FitPlanner;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.glue.GluePlan;
+import neatcorner.core.glue.GluePlanner;
+import neatcorner.core.hang.HangPlan;
+import neatcorner.core.hang.HangPlanner;
+import neatcorner.core.hang.Weight;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Shop;
+import neatcorner.core.job.Station;
+import neatcorner.core.joint.JointPlan;
+import neatcorner.core.joint.JointPlanner;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.stock.CutPlan;
+import neatcorner.core.stock.CutPlanner;
+
+/** The one way through: from a job and a shop to a plan. */
+public final class Planner {
+    private Planner() {
+    }
+
+    /**
+     * Plans a job. A pure function, fast enough for every keystroke.
+     *
+     * @throws neatcorner.core.frame.ImpossibleFrame when the numbers leave no frame
+     */
+    public static Plan plan(Job job, Shop shop) {
+        Ledger ledger = new Ledger();
+        Frame frame = Frame.of(job, shop, ledger);
+        DepthCheck depth = DepthCheck.of(frame, ledger);
+        Weight weight = Weight.of(frame, ledger);
+        JointPlan joints = JointPlanner.plan(frame, weight, ledger);
+        CutPlan cuts = CutPlanner.plan(frame, shop, ledger);
+        GluePlan glue = GluePlanner.plan(frame, joints.chosen(), shop, ledger);
+        FinishPlan finish = FinishPlan.plan(frame, ledger);
+        FitPlan fit = FitPlanner.plan(frame, ledger);
+        HangPlan hang = HangPlanner.plan(frame, weight, ledger);
+        return new Plan(frame, depth, joints, cuts, glue, finish, fit, hang, ledger.findings(), ledger.safety(),
+                ledger.figures(), ledger.stations());
+    }
+
+    /**
+     * The job after an edit, with every settled station opened again whose numbers the edit changed:
+     * what was ticked off must not change behind the maker's back.
+     *
+     * @throws IllegalArgumentException when the edit is refused
+     */
+    public static Job edited(Plan before, Edit edit, Shop shop) {
+        Job after = edit.apply(before.job());
+        if (after.settled().isEmpty()) {
+            plan(after, shop);
+            return after;
+        }
+        Plan plan = plan(after, shop);
+        Set<Station> kept = EnumSet.copyOf(after.settled());
+        kept.removeIf(station -> !numbers(before, station).equals(numbers(plan, station)));
+        if (edit instanceof Edit.Settle(Station station, boolean settled) && settled) {
+            kept.add(station);
+        }
+        return after.withSettled(kept);
+    }
+
+    private static Set<Object> numbers(Plan plan, Station station) {
+        Set<Object> numbers = new java.util.HashSet<>();
+        plan.figures().forEach((id, figure) -> {
+            if (plan.stations().get(id) == station) {
+                numbers.add(id + "=" + figure.value());
+            }
+        });
+        switch (station) {
+            case CORNERS -> numbers.add(plan.joints().chosen());
+            case GLUE_UP -> numbers.add(plan.glue().adhesive());
+            case FINISH -> numbers.add(plan.finish());
+            case HANG -> numbers.add(plan.hang().chosen());
+            case CUTS -> numbers.add(plan.job().quantity());
+            case BRIEF -> numbers.add(plan.job().contents());
+            default -> {
+            }
+        }
+        return numbers;
+    }
+}

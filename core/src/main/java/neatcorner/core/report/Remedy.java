@@ -1,0 +1,24 @@
+package neatcorner.core.report;
+
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.ShopEdit;
+import neatcorner.core.job.Station;
+import neatcorner.core.words.Words;
+
+/** The step that would fix it, one press away. */
+public sealed interface Remedy {
+    /** What the button says. */
+    Words words();
+
+    /** A change of the job. */
+    record OnJob(Words words, Edit edit) implements Remedy {
+    }
+
+    /** A change of the shop. */
+    record OnShop(Words words, ShopEdit edit) implements Remedy {
+    }
+
+    /** Nothing one press can do, but here is where it is done. */
+    record Visit(Words words, Station station) implements Remedy {
+    }
+}

@@ -1,0 +1,42 @@
+package neatcorner.core.report;
+
+import neatcorner.core.job.Station;
+
+/** Cautions for the hands, shown at the station where they apply. The tool's manual comes first. */
+public enum Safety {
+    /** Eyes, ears, guards, the blade at rest, nothing trapped. */
+    SAW(Station.CUTS),
+    /** Pieces too short to hold. */
+    SHORT_PIECE(Station.CUTS),
+    /** The slot cut for splines in its cradle. */
+    SPLINE_SLOT(Station.CORNERS),
+    /** Pins that turn. */
+    PINS(Station.CORNERS),
+    /** Driving fasteners from the back. */
+    FASTENERS(Station.CORNERS),
+    /** Gloves and air for adhesives that want them. */
+    ADHESIVE(Station.GLUE_UP),
+    /** Dust from sanding. */
+    DUST(Station.FINISH),
+    /** Solvents in the air. */
+    SOLVENT(Station.FINISH),
+    /** Rags that catch fire by themselves. */
+    OILY_RAGS(Station.FINISH),
+    /** Cutting and carrying glass. */
+    GLASS(Station.FIT),
+    /** Heavy frames are two people's work. */
+    TWO_PEOPLE(Station.HANG),
+    /** Walls and fixings. */
+    WALL(Station.HANG);
+
+    private final Station station;
+
+    Safety(Station station) {
+        this.station = station;
+    }
+
+    /** Where it is shown. */
+    public Station station() {
+        return station;
+    }
+}

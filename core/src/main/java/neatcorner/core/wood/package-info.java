@@ -1,0 +1,5 @@
+/** Species: how heavy, how hard, what colour. */
+@NullMarked
+package neatcorner.core.wood;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,140 @@
+package neatcorner.core.words;
+
+import java.time.Duration;
+import java.util.Locale;
+import java.util.MissingResourceException;
+import java.util.ResourceBundle;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Count;
+import neatcorner.core.measure.Force;
+import neatcorner.core.measure.Graduation;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Quantity;
+import neatcorner.core.measure.Rounding;
+import neatcorner.core.measure.Share;
+import neatcorner.core.measure.Unit;
+
+/**
+ * Says {@link Words} and writes quantities for one reader, in that reader's graduation. Numbers are
+ * written alike whatever the machine's locale, so that what is written can be read back.
+ */
+public final class Phrasebook {
+    private static final ResourceBundle PHRASES = ResourceBundle.getBundle("neatcorner.core.words.phrases", Locale.ROOT);
+    private final Graduation graduation;
+
+    /** A phrasebook that writes lengths to this graduation, and weights in the units that go with it. */
+    public Phrasebook(Graduation graduation) {
+        this.graduation = graduation;
+    }
+
+    /** The tape in use. */
+    public Graduation graduation() {
+        return graduation;
+    }
+
+    /** Whether the phrase file has this key. */
+    public static boolean knows(String key) {
+        return PHRASES.containsKey(key);
+    }
+
+    /** The sentence. A key without a phrase is a bug and throws {@link MissingResourceException}. */
+    public String say(Words words) {
+        if (words.key().equals("plain")) {
+            return (String) words.args().getFirst();
+        }
+        return fill(PHRASES.getString(words.key()), words);
+    }
+
+    /** The sentence for a key. */
+    public String say(String key, Object... args) {
+        return say(Words.of(key, args));
+    }
+
+    private String fill(String phrase, Words words) {
+        StringBuilder said = new StringBuilder();
+        int at = 0;
+        while (at < phrase.length()) {
+            int open = phrase.indexOf('{', at);
+            if (open < 0) {
+                return said.append(phrase, at, phrase.length()).toString();
+            }
+            int close = phrase.indexOf('}', open);
+            int index = Integer.parseInt(phrase, open + 1, close, 10);
+            said.append(phrase, at, open).append(argument(words.args().get(index)));
+            at = close + 1;
+        }
+        return said.toString();
+    }
+
+    private String argument(Object argument) {
+        return switch (argument) {
+            case Figure<?> figure -> write(figure);
+            case Quantity quantity -> write(quantity);
+            case Words words -> say(words);
+            case Duration duration -> write(duration);
+            case Enum<?> constant -> say(keyOf(constant));
+            default -> argument.toString();
+        };
+    }
+
+    /** The key under which a constant's name for people stands: {@code joint.kind.splined}. */
+    public static String keyOf(Enum<?> constant) {
+        return constant.getDeclaringClass().getSimpleName().toLowerCase(Locale.ROOT) + "."
+                + constant.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** A figure's value, rounded its own way. */
+    public String write(Figure<?> figure) {
+        return write(figure.value(), figure.rounding());
+    }
+
+    /** A value to the nearest mark. */
+    public String write(Quantity quantity) {
+        return write(quantity, Rounding.NEAREST);
+    }
+
+    private String write(Quantity quantity, Rounding rounding) {
+        return switch (quantity) {
+            case Length length -> graduation.write(length, rounding).toString();
+            case Angle angle -> write(angle);
+            case Mass mass -> write(mass);
+            case Force force -> imperial() ? write(force.asMass()).replace(" lb", " lbf")
+                    : trimmed(force.newtons(), force.newtons() < 10 ? 1 : 0) + " N";
+            case Count count -> Integer.toString(count.value());
+            case Share share -> trimmed(share.toPercent(), 1) + " %";
+        };
+    }
+
+    /** To a tenth of a degree when that is all there is, else to a hundredth. */
+    private static String write(Angle angle) {
+        double degrees = angle.toDegrees();
+        boolean tenths = Math.abs(degrees * 10 - Math.rint(degrees * 10)) < 1e-6;
+        return String.format(Locale.ROOT, tenths ? "%.1f°" : "%.2f°", degrees);
+    }
+
+    private String write(Mass mass) {
+        if (imperial()) {
+            return mass.toPounds() < 0.95 ? trimmed(mass.toPounds() * 16, 1) + " oz" : trimmed(mass.toPounds(), 1) + " lb";
+        }
+        return mass.toKg() < 0.995 ? trimmed(mass.toKg() * 1000, 0) + " g" : trimmed(mass.toKg(), 2) + " kg";
+    }
+
+    private String write(Duration duration) {
+        long minutes = duration.toMinutes();
+        if (minutes < 120) {
+            return minutes + " min";
+        }
+        return minutes % 60 == 0 || minutes >= 600 ? (minutes + 30) / 60 + " h" : minutes / 60 + " h " + minutes % 60 + " min";
+    }
+
+    private boolean imperial() {
+        return graduation.unit() == Unit.INCH;
+    }
+
+    /** At most this many decimals and no zeros for show. */
+    private static String trimmed(double value, int decimals) {
+        String text = String.format(Locale.ROOT, "%." + decimals + "f", value);
+        return text.contains(".") ? text.replaceAll("\\.?0+$", "") : text;
+    }
+}
