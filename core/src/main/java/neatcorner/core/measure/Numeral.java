@@ -43,7 +43,7 @@ public record Numeral(boolean negative, String whole, int numerator, int denomin
         return !hasFraction() || !whole.equals("0");
     }
 
-    /** On one line without the residue: {@code 15 9/16″}, {@code 394 mm}. Reads back as the mark. */
+    /** On one line without the residue: {@code 15 9/16"}, {@code 394 mm}. Reads back as the mark. */
     public String mark() {
         StringBuilder text = new StringBuilder(negative ? "-" : "");
         if (showsWhole()) {
@@ -55,7 +55,7 @@ public record Numeral(boolean negative, String whole, int numerator, int denomin
         return text.append(unit.mark()).toString();
     }
 
-    /** On one line: {@code 15 9/16″ −}. */
+    /** On one line: {@code 15 9/16" −}. */
     @Override
     public String toString() {
         return mark() + residue.sign();

@@ -1,0 +1,221 @@
+package neatcorner.files.json;
+
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.MeasureText;
+import neatcorner.core.measure.Unit;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * An object of a document with its path, so that whatever is wrong with a field can be said with the
+ * field's name, its value and what is allowed.
+ */
+final class Fields {
+    private final JsonNode node;
+    private final String path;
+
+    Fields(JsonNode node, String path) {
+        if (!node.isObject()) {
+            throw new FormatException(path, "is " + shown(node) + "; it must be an object { … }");
+        }
+        this.node = node;
+        this.path = path;
+    }
+
+    private static String shown(JsonNode node) {
+        String text = node.toString();
+        return text.length() > 60 ? text.substring(0, 57) + "…" : text;
+    }
+
+    private String path(String name) {
+        return path.isEmpty() ? name : path + "." + name;
+    }
+
+    boolean has(String name) {
+        return node.has(name) && !node.get(name).isNull();
+    }
+
+    private JsonNode get(String name) {
+        if (!has(name)) {
+            throw new FormatException(path(name), "is missing");
+        }
+        return node.get(name);
+    }
+
+    Fields object(String name) {
+        return new Fields(get(name), path(name));
+    }
+
+    <T> Optional<T> optional(String name, Function<String, T> read) {
+        return has(name) ? Optional.of(read.apply(name)) : Optional.empty();
+    }
+
+    /** Builds a value; what its constructor refuses is said of this object. */
+    <T> T build(Supplier<T> build) {
+        try {
+            return build.get();
+        } catch (FormatException alreadySaid) {
+            throw alreadySaid;
+        } catch (IllegalArgumentException refused) {
+            throw new FormatException(path, refused.getMessage());
+        }
+    }
+
+    String text(String name) {
+        JsonNode value = get(name);
+        if (!value.isString()) {
+            throw new FormatException(path(name), "is " + shown(value) + "; it must be a text");
+        }
+        return value.stringValue();
+    }
+
+    String text(String name, String missing) {
+        return has(name) ? text(name) : missing;
+    }
+
+    int whole(String name) {
+        JsonNode value = get(name);
+        if (!value.isIntegralNumber() || !value.canConvertToInt()) {
+            throw new FormatException(path(name), "is " + shown(value) + "; it must be a whole number");
+        }
+        return value.intValue();
+    }
+
+    boolean flag(String name, boolean missing) {
+        if (!has(name)) {
+            return missing;
+        }
+        JsonNode value = get(name);
+        if (!value.isBoolean()) {
+            throw new FormatException(path(name), "is " + shown(value) + "; it must be true or false");
+        }
+        return value.booleanValue();
+    }
+
+    /** A number of millimetres, or a text with its unit. */
+    Length length(String name) {
+        return length(get(name), path(name));
+    }
+
+    private static Length length(JsonNode value, String path) {
+        if (value.isNumber()) {
+            BigDecimal mm = value.decimalValue();
+            if (mm.abs().compareTo(BigDecimal.valueOf(1_000_000)) > 0) {
+                throw new FormatException(path, "is " + shown(value) + " mm; it must be under a kilometre");
+            }
+            return Length.mm(mm);
+        }
+        if (value.isString()) {
+            String text = value.stringValue();
+            if (!text.matches(".*[a-zA-Z\"'″′].*")) {
+                throw new FormatException(path, "is \"" + text + "\"; a length in quotes needs its unit, as \"12 1/2 in\"");
+            }
+            try {
+                return MeasureText.length(text, Unit.MM);
+            } catch (IllegalArgumentException refused) {
+                throw new FormatException(path, "is " + refused.getMessage());
+            }
+        }
+        throw new FormatException(path, "is " + shown(value)
+                + "; it must be a number of millimetres or a text with its unit, as \"12 1/2 in\"");
+    }
+
+    Duration minutes(String name, Duration missing) {
+        return has(name) ? Duration.ofMinutes(whole(name)) : missing;
+    }
+
+    Instant instant(String name) {
+        try {
+            return Instant.parse(text(name));
+        } catch (DateTimeParseException refused) {
+            throw new FormatException(path(name), "is \"" + text(name) + "\"; it must be a time as 2026-11-24T09:30:00Z");
+        }
+    }
+
+    <E extends Enum<E>> E constant(String name, Class<E> type) {
+        return constant(text(name), type, path(name));
+    }
+
+    private static <E extends Enum<E>> E constant(String text, Class<E> type, String path) {
+        for (E constant : type.getEnumConstants()) {
+            if (name(constant).equals(text)) {
+                return constant;
+            }
+        }
+        throw new FormatException(path, "is \"" + text + "\"; it must be one of "
+                + Arrays.stream(type.getEnumConstants()).map(Fields::name).collect(Collectors.joining(", ")));
+    }
+
+    /** As a constant is written: {@code saw_tooth}. */
+    static String name(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT);
+    }
+
+    <T> List<T> list(String name, Function<Fields, T> read) {
+        if (!has(name)) {
+            return List.of();
+        }
+        List<T> values = new ArrayList<>();
+        for (int i = 0; i < array(name).size(); i++) {
+            Fields item = new Fields(array(name).get(i), path(name) + "[" + i + "]");
+            values.add(item.build(() -> read.apply(item)));
+        }
+        return values;
+    }
+
+    List<Length> lengths(String name) {
+        List<Length> values = new ArrayList<>();
+        for (int i = 0; has(name) && i < array(name).size(); i++) {
+            values.add(length(array(name).get(i), path(name) + "[" + i + "]"));
+        }
+        return values;
+    }
+
+    <E extends Enum<E>> List<E> constants(String name, Class<E> type) {
+        List<E> values = new ArrayList<>();
+        for (int i = 0; has(name) && i < array(name).size(); i++) {
+            JsonNode value = array(name).get(i);
+            String at = path(name) + "[" + i + "]";
+            if (!value.isString()) {
+                throw new FormatException(at, "is " + shown(value) + "; it must be a text");
+            }
+            values.add(constant(value.stringValue(), type, at));
+        }
+        return values;
+    }
+
+    private JsonNode array(String name) {
+        JsonNode value = get(name);
+        if (!value.isArray()) {
+            throw new FormatException(path(name), "is " + shown(value) + "; it must be a list [ … ]");
+        }
+        return value;
+    }
+
+    /** Lengths by constant; names that are not known are left alone, for the document keeps them. */
+    <E extends Enum<E>> Map<E, Length> lengthsBy(String name, Class<E> type) {
+        Map<E, Length> values = new EnumMap<>(type);
+        if (has(name)) {
+            Fields fields = object(name);
+            for (E constant : type.getEnumConstants()) {
+                if (fields.has(name(constant))) {
+                    values.put(constant, fields.length(name(constant)));
+                }
+            }
+        }
+        return values;
+    }
+}

@@ -1,0 +1,125 @@
+package neatcorner.files.json;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Axis;
+import neatcorner.core.job.Borders;
+import neatcorner.core.job.Choices;
+import neatcorner.core.job.Coat;
+import neatcorner.core.job.Contents;
+import neatcorner.core.job.Hardware;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Layer;
+import neatcorner.core.job.Line;
+import neatcorner.core.job.Material;
+import neatcorner.core.job.Note;
+import neatcorner.core.job.Size;
+import neatcorner.core.job.Station;
+import neatcorner.core.job.Tape;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The fields of a job document, as {@code docs/formats/job.schema.json} publishes them. */
+final class JobJson {
+    private JobJson() {
+    }
+
+    static Job read(Fields fields) {
+        Set<Station> settled = EnumSet.noneOf(Station.class);
+        settled.addAll(fields.constants("settled", Station.class));
+        return fields.build(() -> new Job(fields.text("title"), fields.text("order", ""),
+                fields.has("quantity") ? fields.whole("quantity") : 1,
+                size(fields.object("width")), size(fields.object("height")), SectionJson.read(fields.object("section")),
+                fields.optional("bottom_face", fields::length), contents(fields), HabitsJson.read(fields),
+                fields.has("choices") ? choices(fields.object("choices")) : Choices.NONE,
+                fields.lengthsBy("measured", Tape.class),
+                fields.list("notes", note -> new Note(note.instant("at"), note.text("text"))), settled));
+    }
+
+    private static Size size(Fields fields) {
+        return fields.build(() -> new Size(fields.constant("line", Line.class), fields.length("length")));
+    }
+
+    private static Contents contents(Fields fields) {
+        List<Layer> layers = fields.list("contents", layer -> {
+            Material material = layer.constant("material", Material.class);
+            return new Layer(material, layer.has("thickness") ? layer.length("thickness") : material.usualThickness());
+        });
+        return fields.build(() -> new Contents(layers, fields.optional("borders", name -> borders(fields.object(name)))));
+    }
+
+    private static Borders borders(Fields fields) {
+        return fields.build(() -> new Borders(fields.length("top"), fields.length("sides"), fields.length("bottom")));
+    }
+
+    private static Choices choices(Fields fields) {
+        return fields.build(() -> new Choices(fields.optional("joint", name -> fields.constant(name, JointKind.class)),
+                fields.optional("fastener", fields::length),
+                fields.has("adhesive") ? fields.constant("adhesive", Adhesive.class) : Adhesive.PVA,
+                fields.list("finish", JobJson::coat),
+                fields.optional("hardware", name -> fields.constant(name, Hardware.class)), fields.flag("strainer", false)));
+    }
+
+    private static Coat coat(Fields fields) {
+        Coat.Kind kind = fields.constant("kind", Coat.Kind.class);
+        return new Coat(kind, fields.text("product", ""), fields.minutes("minutes", kind.usualWait()));
+    }
+
+    static void write(Job job, ObjectNode node) {
+        node.put("title", job.title());
+        node.put("order", job.order());
+        node.put("quantity", job.quantity());
+        for (Axis axis : Axis.values()) {
+            ObjectNode size = node.putObject(axis.id());
+            size.put("line", Fields.name(job.given(axis).line()));
+            size.put("length", job.given(axis).length().toExactMm());
+        }
+        SectionJson.write(job.section(), node.putObject("section"));
+        job.bottomFace().ifPresent(face -> node.put("bottom_face", face.toExactMm()));
+        ArrayNode layers = node.putArray("contents");
+        for (Layer layer : job.contents().layers()) {
+            ObjectNode item = layers.addObject();
+            item.put("material", Fields.name(layer.material()));
+            item.put("thickness", layer.thickness().toExactMm());
+        }
+        job.contents().borders().ifPresent(borders -> {
+            ObjectNode item = node.putObject("borders");
+            item.put("top", borders.top().toExactMm());
+            item.put("sides", borders.sides().toExactMm());
+            item.put("bottom", borders.bottom().toExactMm());
+        });
+        HabitsJson.write(job.overrides(), node);
+        writeChoices(job.choices(), node.putObject("choices"));
+        HabitsJson.lengths(job.measured(), "measured", node);
+        writeLog(job, node);
+    }
+
+    private static void writeChoices(Choices choices, ObjectNode node) {
+        choices.joint().ifPresent(joint -> node.put("joint", Fields.name(joint)));
+        choices.fastener().ifPresent(length -> node.put("fastener", length.toExactMm()));
+        node.put("adhesive", Fields.name(choices.adhesive()));
+        ArrayNode finish = node.putArray("finish");
+        for (Coat coat : choices.finish()) {
+            ObjectNode item = finish.addObject();
+            item.put("kind", Fields.name(coat.kind()));
+            item.put("product", coat.product());
+            item.put("minutes", coat.pause().toMinutes());
+        }
+        choices.hardware().ifPresent(hardware -> node.put("hardware", Fields.name(hardware)));
+        node.put("strainer", choices.strainer());
+    }
+
+    private static void writeLog(Job job, ObjectNode node) {
+        ArrayNode notes = node.putArray("notes");
+        for (Note note : job.notes()) {
+            ObjectNode item = notes.addObject();
+            item.put("at", note.at().toString());
+            item.put("text", note.text());
+        }
+        ArrayNode settled = node.putArray("settled");
+        job.settled().forEach(station -> settled.add(Fields.name(station)));
+    }
+}

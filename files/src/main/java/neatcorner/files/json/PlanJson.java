@@ -1,0 +1,140 @@
+package neatcorner.files.json;
+
+import neatcorner.core.frame.Member;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Count;
+import neatcorner.core.measure.Force;
+import neatcorner.core.measure.Graduation;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Quantity;
+import neatcorner.core.measure.Share;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.report.Finding;
+import neatcorner.core.stock.StickLayout;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Working;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A whole plan as JSON: every figure in millimetres, degrees, kilograms and newtons, unrounded. */
+public final class PlanJson {
+    private static final Phrasebook BOOK = new Phrasebook(Graduation.MM_TENTH);
+
+    private PlanJson() {
+    }
+
+    /** The text of the plan. */
+    public static String write(Plan plan) {
+        ObjectNode node = Document.MAPPER.createObjectNode();
+        node.put("format", "neat-corner plan");
+        node.put("version", Document.VERSION);
+        node.put("title", plan.job().title());
+        node.put("quantity", plan.job().quantity());
+        ObjectNode figures = node.putObject("figures");
+        plan.figures().forEach((id, figure) -> figure(figure, plan, figures.putObject(id)));
+        ArrayNode members = node.putArray("members");
+        plan.frame().members().forEach(member -> member(member, members.addObject()));
+        joints(plan, node.putObject("joints"));
+        ArrayNode sticks = node.putArray("sticks");
+        plan.cuts().sticks().forEach(stick -> stick(stick, sticks.addObject()));
+        ObjectNode glue = node.putObject("glue_up");
+        glue.put("adhesive", Fields.name(plan.glue().adhesive()));
+        ArrayNode steps = glue.putArray("steps");
+        plan.glue().steps().forEach(step -> steps.add(BOOK.say(step)));
+        finish(plan, node.putArray("finish"));
+        node.putObject("hang").put("hardware", Fields.name(plan.hang().chosen()))
+                .put("recommended", Fields.name(plan.hang().recommended()));
+        ArrayNode findings = node.putArray("findings");
+        plan.findings().forEach(finding -> finding(finding, findings.addObject()));
+        ArrayNode safety = node.putArray("safety");
+        plan.safety().forEach(caution -> safety.add(BOOK.say(Phrasebook.keyOf(caution))));
+        return Document.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(node) + "\n";
+    }
+
+    private static void figure(Figure<?> figure, Plan plan, ObjectNode node) {
+        node.put("station", plan.stations().get(figure.id()).id());
+        node.put("name", BOOK.say(figure.name()));
+        quantity(figure.value(), node);
+        node.put("origin", Fields.name(figure.origin()));
+        node.put("rounding", Fields.name(figure.rounding()));
+        if (!figure.working().lines().isEmpty()) {
+            ArrayNode lines = node.putArray("working");
+            for (Working.Line line : figure.working().lines()) {
+                ObjectNode item = lines.addObject();
+                item.put("step", line.step().sign());
+                item.put("words", BOOK.say(line.words()));
+                quantity(line.amount(), item);
+            }
+        }
+        figure.working().note().ifPresent(note -> node.put("note", BOOK.say(note)));
+    }
+
+    private static void quantity(Quantity quantity, ObjectNode node) {
+        switch (quantity) {
+            case Length length -> node.put("mm", length.toExactMm());
+            case Angle angle -> node.put("degrees", angle.toDegrees());
+            case Mass mass -> node.put("kg", mass.toKg());
+            case Force force -> node.put("newtons", force.newtons());
+            case Count count -> node.put("count", count.value());
+            case Share share -> node.put("percent", share.toPercent());
+        }
+    }
+
+    private static void member(Member member, ObjectNode node) {
+        node.put("side", member.side().id());
+        node.put("letters", member.side().letters());
+        node.put("section", member.section().name());
+        node.put("face_mm", member.section().face().toExactMm());
+        node.put("long_mm", member.longPoint().value().toExactMm());
+        node.put("short_mm", member.shortPoint().value().toExactMm());
+        node.put("rabbet_mm", member.rabbet().value().toExactMm());
+        node.putObject("left_end").put("swing_degrees", member.left().swing().toDegrees()).put("swing_to", "right");
+        node.putObject("right_end").put("swing_degrees", member.right().swing().toDegrees()).put("swing_to", "left");
+    }
+
+    private static void joints(Plan plan, ObjectNode node) {
+        node.put("chosen", Fields.name(plan.joints().chosen()));
+        node.put("recommended", Fields.name(plan.joints().recommended()));
+        ArrayNode options = node.putArray("options");
+        plan.joints().options().forEach(option -> {
+            ObjectNode item = options.addObject();
+            item.put("kind", Fields.name(option.kind()));
+            item.put("enough", option.enough());
+            item.put("fits", option.fits());
+            item.put("fasteners_a_corner", option.count());
+            ArrayNode why = item.putArray("why");
+            option.why().forEach(words -> why.add(BOOK.say(words)));
+            ArrayNode settings = item.putArray("settings");
+            option.settings().forEach(setting -> settings.add(setting.id()));
+        });
+    }
+
+    private static void stick(StickLayout stick, ObjectNode node) {
+        node.put("section", stick.section().name());
+        node.put("length_mm", stick.length().toExactMm());
+        node.put("bought", stick.bought());
+        node.put("remnant_mm", stick.remnant().toExactMm());
+        ArrayNode pieces = node.putArray("pieces");
+        stick.placed().forEach(placed -> pieces.addObject().put("letters", placed.piece().member().side().letters())
+                .put("frame", placed.piece().frame()).put("start_mm", placed.start().toExactMm())
+                .put("end_mm", placed.end().toExactMm()));
+    }
+
+    private static void finish(Plan plan, ArrayNode node) {
+        plan.finish().steps().forEach(step -> node.addObject().put("kind", Fields.name(step.coat().kind()))
+                .put("product", step.coat().product()).put("after_minutes", step.after().toMinutes())
+                .put("wait_minutes", step.coat().pause().toMinutes()));
+    }
+
+    private static void finding(Finding finding, ObjectNode node) {
+        node.put("id", finding.id());
+        node.put("severity", Fields.name(finding.severity()));
+        node.put("station", finding.station().id());
+        node.put("what", BOOK.say(finding.what()));
+        node.put("cure", BOOK.say(finding.cure()));
+        finding.amount().ifPresent(amount -> quantity(amount, node.putObject("amount")));
+        finding.remedy().ifPresent(remedy -> node.put("remedy", BOOK.say(remedy.words())));
+    }
+}

@@ -1,0 +1,185 @@
+package neatcorner.files.sheet;
+
+import java.awt.Color;
+import java.io.IOException;
+import java.util.List;
+import neatcorner.core.drawing.Ink;
+import neatcorner.core.drawing.Lettering;
+import neatcorner.core.drawing.Mark;
+import neatcorner.core.drawing.Paint;
+import neatcorner.core.drawing.Palette;
+import neatcorner.core.drawing.Picture;
+import neatcorner.core.drawing.StackedNumeral;
+import neatcorner.core.measure.Numeral;
+import neatcorner.core.words.Origin;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+
+/**
+ * Paints on one page, in points from its top left corner. Colours are those of the day: a sheet is
+ * paper.
+ */
+final class PdfPage {
+    /** Middle of a line of text over its baseline, as a share of its size. */
+    private static final double MIDDLE = 0.34;
+    private final PDPageContentStream out;
+    private final double pageHeight;
+    private final Face face;
+
+    /** The fonts embedded in one document. */
+    record Face(PDFont text, PDFont bold, PDFont figures) implements Lettering {
+        @Override
+        public double width(String string, double size, boolean strong) {
+            return width(strong ? bold : text, string, size);
+        }
+
+        @Override
+        public double figures(String string, double size) {
+            return width(figures, string, size);
+        }
+
+        private static double width(PDFont font, String string, double size) {
+            try {
+                return font.getStringWidth(printable(font, string)) * size / 1000;
+            } catch (IOException broken) {
+                throw new java.io.UncheckedIOException(broken);
+            }
+        }
+
+        /** A maker's own text may hold signs the face does not have; they become question marks. */
+        static String printable(PDFont font, String string) {
+            StringBuilder text = new StringBuilder();
+            string.codePoints().forEach(point -> {
+                try {
+                    font.encode(Character.toString(point));
+                    text.appendCodePoint(point);
+                } catch (IOException | IllegalArgumentException missing) {
+                    text.append('?');
+                }
+            });
+            return text.toString();
+        }
+    }
+
+    PdfPage(PDPageContentStream out, double pageHeight, Face face) {
+        this.out = out;
+        this.pageHeight = pageHeight;
+        this.face = face;
+    }
+
+    private float y(double y) {
+        return (float) (pageHeight - y);
+    }
+
+    private static Color colour(Paint paint) {
+        return new Color(Palette.DAY.rgb(paint));
+    }
+
+    void picture(Picture picture, double left, double top) throws IOException {
+        for (Mark mark : picture.marks()) {
+            switch (mark) {
+                case Mark.Area(List<Mark.At> outline, Paint fill) -> {
+                    path(outline, left, top, true);
+                    out.setNonStrokingColor(colour(fill));
+                    out.fill();
+                }
+                case Mark.Stroke stroke -> stroke(stroke, left, top);
+                case Mark.Text text -> text(text.at().plus(left, top), text.text(), text.ink(), text.size(), text.bold(), text.anchor());
+                case Mark.Number number -> number(number.at().plus(left, top), number.numeral(), number.ink(), number.size(), number.anchor());
+                case Mark.Tag tag -> tag(tag, left, top);
+            }
+        }
+    }
+
+    private void path(List<Mark.At> points, double left, double top, boolean closed) throws IOException {
+        Mark.At first = points.getFirst();
+        out.moveTo((float) (first.x() + left), y(first.y() + top));
+        for (Mark.At at : points.subList(1, points.size())) {
+            out.lineTo((float) (at.x() + left), y(at.y() + top));
+        }
+        if (closed) {
+            out.closePath();
+        }
+    }
+
+    private void stroke(Mark.Stroke stroke, double left, double top) throws IOException {
+        path(stroke.points(), left, top, stroke.closed());
+        out.setStrokingColor(colour(stroke.paint()));
+        out.setLineWidth((float) stroke.width());
+        out.setLineJoinStyle(1);
+        out.setLineDashPattern(switch (stroke.dash()) {
+            case SOLID -> new float[0];
+            case HIDDEN -> new float[] {4, 3};
+            case DOTTED -> new float[] {1, 2};
+        }, 0);
+        out.stroke();
+    }
+
+    void text(Mark.At at, String text, Ink ink, double size, boolean bold, Mark.Anchor anchor) throws IOException {
+        run(bold ? face.bold() : face.text(), text, start(at.x(), face.width(text, size, bold), anchor), at.y() + size * MIDDLE, size, ink);
+    }
+
+    private static double start(double x, double width, Mark.Anchor anchor) {
+        return switch (anchor) {
+            case START -> x;
+            case MIDDLE -> x - width / 2;
+            case END -> x - width;
+        };
+    }
+
+    private void run(PDFont font, String text, double x, double baseline, double size, Ink ink) throws IOException {
+        out.beginText();
+        out.setFont(font, (float) size);
+        out.setNonStrokingColor(colour(Paint.of(ink)));
+        out.newLineAtOffset((float) x, y(baseline));
+        out.showText(Face.printable(font, text));
+        out.endText();
+    }
+
+    void number(Mark.At at, Numeral numeral, Ink ink, double size, Mark.Anchor anchor) throws IOException {
+        StackedNumeral set = StackedNumeral.of(numeral, size, face);
+        double x = start(at.x(), set.width(), anchor);
+        double baseline = at.y() + size * StackedNumeral.CAP / 2;
+        for (StackedNumeral.Run run : set.runs()) {
+            run(face.figures(), run.text(), x + run.x(), baseline - run.baseline(), run.size(), ink);
+        }
+        if (set.barTo() > set.barFrom()) {
+            out.setNonStrokingColor(colour(Paint.of(ink)));
+            out.addRect((float) (x + set.barFrom()), y(baseline - set.barAt() + set.barThick() / 2),
+                    (float) (set.barTo() - set.barFrom()), (float) set.barThick());
+            out.fill();
+        }
+    }
+
+    /** A tag on paper: its box says where the number comes from, as in the window. */
+    private void tag(Mark.Tag tag, double left, double top) throws IOException {
+        double size = 13;
+        double width = Math.max(StackedNumeral.of(tag.value(), size, face).width(), 10) + 10;
+        double height = 18;
+        Mark.At at = tag.at().plus(left, top);
+        boolean given = tag.origin() == Origin.GIVEN;
+        box(at.x() - width / 2, at.y() - height / 2, width, height, given ? Ink.GIVEN_GROUND : Ink.PANEL);
+        if (tag.origin() != Origin.WORKED) {
+            List<Mark.At> box = List.of(at.plus(-width / 2, -height / 2), at.plus(width / 2, -height / 2),
+                    at.plus(width / 2, height / 2), at.plus(-width / 2, height / 2));
+            stroke(new Mark.Stroke(box, true, Paint.of(given ? Ink.GIVEN : Ink.SOFT), 0.8,
+                    given ? Mark.Dash.SOLID : Mark.Dash.DOTTED), 0, 0);
+        }
+        number(at, tag.value(), given ? Ink.GIVEN : Ink.INK, size, Mark.Anchor.MIDDLE);
+        if (!tag.caption().isEmpty()) {
+            double wide = face.width(tag.caption(), 8, false) + 4;
+            box(at.x() - wide / 2, at.y() + height / 2, wide, 10, Ink.PANEL);
+            text(at.plus(0, height / 2 + 5), tag.caption(), Ink.SOFT, 8, false, Mark.Anchor.MIDDLE);
+        }
+    }
+
+    void box(double x, double top, double width, double height, Ink ink) throws IOException {
+        out.setNonStrokingColor(colour(Paint.of(ink)));
+        out.addRect((float) x, y(top + height), (float) width, (float) height);
+        out.fill();
+    }
+
+    void rule(double x, double top, double width, Ink ink) throws IOException {
+        stroke(new Mark.Stroke(List.of(new Mark.At(x, top), new Mark.At(x + width, top)), false, Paint.of(ink), 0.8, Mark.Dash.SOLID), 0, 0);
+    }
+}

@@ -1,0 +1,345 @@
+package neatcorner.files.store;
+
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Shop;
+import neatcorner.files.json.Document;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.FlywayException;
+
+/**
+ * A shop in one SQLite file. Each call that changes something is one transaction, on the disk when
+ * the call returns; a process killed at any moment leaves the state before or after it, never
+ * between. One window at a time; calls may come from any thread, one after another.
+ */
+public final class ShopStore implements AutoCloseable {
+    /** The newest migration in {@code db/migration}; a store that says so needs no migrating. */
+    private static final String SCHEMA = "1";
+    private static final String SHOP = "shop";
+    private final StoreLock lock;
+    private final Connection connection;
+    private final Clock clock;
+
+    private ShopStore(StoreLock lock, Connection connection, Clock clock) {
+        this.lock = lock;
+        this.connection = connection;
+        this.clock = clock;
+    }
+
+    /**
+     * Opens a shop, made new when there is none.
+     *
+     * @param file  where it is kept
+     * @param clock what time edits were made
+     * @throws StoreException when another window has it, or it is no shop, or from a newer version
+     */
+    public static ShopStore open(Path file, Clock clock) {
+        StoreLock lock = StoreLock.take(file);
+        try {
+            Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+            ShopStore store = new ShopStore(lock, connection, clock);
+            try {
+                store.prepare(file);
+                return store;
+            } catch (SQLException | RuntimeException failed) {
+                connection.close();
+                throw failed;
+            }
+        } catch (SQLException failed) {
+            lock.close();
+            throw new StoreException("The file " + file + " cannot be opened as a shop", failed);
+        } catch (RuntimeException failed) {
+            lock.close();
+            throw failed;
+        }
+    }
+
+    private void prepare(Path file) throws SQLException {
+        execute("PRAGMA journal_mode = WAL");
+        execute("PRAGMA synchronous = FULL");
+        execute("PRAGMA foreign_keys = ON");
+        if (!SCHEMA.equals(schemaVersion())) {
+            migrate(file);
+        }
+        if (count("SELECT count(*) FROM document WHERE id = 'shop'") == 0) {
+            insert(SHOP, "shop", Document.of(Shop.starting()).text(), "shop opened");
+        }
+    }
+
+    /** What the migration library wrote last; empty for a new file. Asking is much quicker than starting it. */
+    private String schemaVersion() throws SQLException {
+        if (count("SELECT count(*) FROM sqlite_master WHERE name = 'flyway_schema_history'") == 0) {
+            return "";
+        }
+        try (var statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("SELECT version FROM flyway_schema_history WHERE success = 1 "
+                        + "ORDER BY installed_rank DESC LIMIT 1")) {
+            return rows.next() ? rows.getString(1) : "";
+        }
+    }
+
+    private static void migrate(Path file) {
+        try {
+            Flyway.configure().dataSource("jdbc:sqlite:" + file, null, null).locations("classpath:db/migration")
+                    .failOnMissingLocations(true).ignoreMigrationPatterns(new String[0]).load().migrate();
+        } catch (FlywayException refused) {
+            throw new StoreException("The shop " + file + " cannot be brought up to date. It may come from a newer Neat Corner; "
+                    + "it was left as it is", refused);
+        }
+    }
+
+    /**
+     * A job in the list.
+     *
+     * @param id       its name in the store
+     * @param document what it is now
+     */
+    public record Entry(String id, Document<Job> document) {
+        /** The job itself. */
+        public Job job() {
+            return document.value();
+        }
+    }
+
+    /** All jobs in the order they were added. */
+    public List<Entry> jobs() {
+        return guarded("read jobs", () -> {
+            List<Entry> jobs = new ArrayList<>();
+            try (var statement = connection.createStatement();
+                    ResultSet rows = statement.executeQuery("SELECT d.id, r.body FROM document d JOIN revision r "
+                            + "ON r.document = d.id AND r.number = d.revision WHERE d.kind = 'job' ORDER BY d.place")) {
+                while (rows.next()) {
+                    jobs.add(new Entry(rows.getString(1), Document.readJob(rows.getString(2))));
+                }
+            }
+            return jobs;
+        });
+    }
+
+    /** A job as it stands. */
+    public Document<Job> job(String id) {
+        return Document.readJob(body(id));
+    }
+
+    /** The shop as it stands. */
+    public Document<Shop> shop() {
+        return Document.readShop(body(SHOP));
+    }
+
+    private String body(String id) {
+        return guarded("read " + id, () -> {
+            try (PreparedStatement statement = connection.prepareStatement("SELECT r.body FROM document d JOIN revision r "
+                    + "ON r.document = d.id AND r.number = d.revision WHERE d.id = ?")) {
+                statement.setString(1, id);
+                ResultSet rows = statement.executeQuery();
+                if (!rows.next()) {
+                    throw new StoreException("the shop has no document " + id);
+                }
+                return rows.getString(1);
+            }
+        });
+    }
+
+    /** Adds a job and returns its name in the store. */
+    public String add(Document<Job> job, String words) {
+        String id = UUID.randomUUID().toString();
+        guarded("add a job", () -> {
+            insert(id, "job", job.text(), words);
+            return id;
+        });
+        return id;
+    }
+
+    private void insert(String id, String kind, String body, String words) throws SQLException {
+        inTransaction(() -> {
+            update("INSERT INTO document (id, kind, place, revision) VALUES (?, ?, (SELECT coalesce(max(place), 0) + 1 "
+                    + "FROM document), 1)", id, kind);
+            revision(id, 1, body, words);
+        });
+    }
+
+    /** Takes a job out, with its history. */
+    public void remove(String id) {
+        guarded("remove a job", () -> {
+            inTransaction(() -> {
+                update("DELETE FROM revision WHERE document = ?", id);
+                update("DELETE FROM document WHERE id = ? AND kind = 'job'", id);
+            });
+            return id;
+        });
+    }
+
+    /** Commits an edit of a job. What had been undone can no longer be redone. */
+    public void save(String id, Document<Job> job, String words) {
+        append(id, job.text(), words);
+    }
+
+    /** Commits an edit of the shop. */
+    public void saveShop(Document<Shop> shop, String words) {
+        append(SHOP, shop.text(), words);
+    }
+
+    private void append(String id, String body, String words) {
+        guarded("save " + id, () -> {
+            inTransaction(() -> {
+                int now = current(id);
+                update("DELETE FROM revision WHERE document = ? AND number > ?", id, now);
+                revision(id, now + 1, body, words);
+                update("UPDATE document SET revision = ? WHERE id = ?", now + 1, id);
+            });
+            return id;
+        });
+    }
+
+    /** One edit back; the words of what was undone, empty at the first revision. */
+    public Optional<String> undo(String id) {
+        return move(id, -1);
+    }
+
+    /** One edit forward; the words of what was redone, empty at the last revision. */
+    public Optional<String> redo(String id) {
+        return move(id, 1);
+    }
+
+    private Optional<String> move(String id, int step) {
+        return guarded("undo or redo", () -> {
+            List<Revision> history = history(id);
+            int now = current(id);
+            if (now + step < 1 || now + step > history.size()) {
+                return Optional.empty();
+            }
+            inTransaction(() -> update("UPDATE document SET revision = ? WHERE id = ?", now + step, id));
+            return Optional.of(history.get((step < 0 ? now : now + step) - 1).words());
+        });
+    }
+
+    /** The name under which the shop's own history is kept. */
+    public static String shopId() {
+        return SHOP;
+    }
+
+    /** Every edit, oldest first, those undone included. */
+    public List<Revision> history(String id) {
+        return guarded("read the history", () -> {
+            int now = current(id);
+            List<Revision> history = new ArrayList<>();
+            try (PreparedStatement statement = connection.prepareStatement(
+                    "SELECT number, made_at, words FROM revision WHERE document = ? ORDER BY number")) {
+                statement.setString(1, id);
+                ResultSet rows = statement.executeQuery();
+                while (rows.next()) {
+                    history.add(new Revision(rows.getInt(1), Instant.parse(rows.getString(2)), rows.getString(3), rows.getInt(1) == now));
+                }
+            }
+            return history;
+        });
+    }
+
+    /** How the window was left: units, theme, text size, the job in hand. */
+    public Optional<String> setting(String name) {
+        return guarded("read a setting", () -> {
+            try (PreparedStatement statement = connection.prepareStatement("SELECT value FROM setting WHERE name = ?")) {
+                statement.setString(1, name);
+                ResultSet rows = statement.executeQuery();
+                return rows.next() ? Optional.of(rows.getString(1)) : Optional.empty();
+            }
+        });
+    }
+
+    /** Keeps a setting. */
+    public void setting(String name, String value) {
+        guarded("keep a setting", () -> {
+            update("INSERT INTO setting (name, value) VALUES (?, ?) ON CONFLICT (name) DO UPDATE SET value = excluded.value", name, value);
+            return value;
+        });
+    }
+
+    private int current(String id) throws SQLException {
+        try (PreparedStatement statement = connection.prepareStatement("SELECT revision FROM document WHERE id = ?")) {
+            statement.setString(1, id);
+            ResultSet rows = statement.executeQuery();
+            if (!rows.next()) {
+                throw new StoreException("the shop has no document " + id);
+            }
+            return rows.getInt(1);
+        }
+    }
+
+    private void revision(String id, int number, String body, String words) throws SQLException {
+        update("INSERT INTO revision (document, number, made_at, words, body) VALUES (?, ?, ?, ?, ?)", id, number,
+                clock.instant().truncatedTo(ChronoUnit.SECONDS).toString(), words, body);
+    }
+
+    private void update(String sql, Object... values) throws SQLException {
+        try (PreparedStatement statement = connection.prepareStatement(sql)) {
+            for (int i = 0; i < values.length; i++) {
+                statement.setObject(i + 1, values[i]);
+            }
+            statement.executeUpdate();
+        }
+    }
+
+    private void execute(String sql) throws SQLException {
+        try (var statement = connection.createStatement()) {
+            statement.execute(sql);
+        }
+    }
+
+    private int count(String sql) throws SQLException {
+        try (var statement = connection.createStatement(); ResultSet rows = statement.executeQuery(sql)) {
+            return rows.getInt(1);
+        }
+    }
+
+    private interface Work {
+        void run() throws SQLException;
+    }
+
+    private interface Question<T> {
+        T ask() throws SQLException;
+    }
+
+    private void inTransaction(Work work) throws SQLException {
+        connection.setAutoCommit(false);
+        try {
+            work.run();
+            connection.commit();
+        } catch (SQLException | RuntimeException failed) {
+            connection.rollback();
+            throw failed;
+        } finally {
+            connection.setAutoCommit(true);
+        }
+    }
+
+    private synchronized <T> T guarded(String what, Question<T> question) {
+        try {
+            return question.ask();
+        } catch (SQLException failed) {
+            throw new StoreException("The shop could not " + what + "; nothing was changed", failed);
+        }
+    }
+
+    @Override
+    public synchronized void close() {
+        try {
+            connection.close();
+        } catch (SQLException failed) {
+            throw new StoreException("The shop could not be closed", failed);
+        } finally {
+            lock.close();
+        }
+    }
+}

@@ -1,0 +1,45 @@
+package neatcorner.files.text;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.stock.StickLayout;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/**
+ * The cut list as CSV, one piece a row, lengths in millimetres and angles in degrees, unrounded. The
+ * header is documented in {@code docs/formats/cuts.md}.
+ */
+public final class CutList {
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder().setHeader("stick", "stick_mm", "stick_source",
+            "order", "letters", "side", "frame", "start_mm", "long_mm", "short_mm", "rabbet_mm",
+            "left_swing_right_deg", "right_swing_left_deg", "section", "face_mm").get();
+
+    private CutList() {
+    }
+
+    /** The text of the list. */
+    public static String write(Plan plan) {
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(text, FORMAT)) {
+            int number = 1;
+            for (StickLayout stick : plan.cuts().sticks()) {
+                int order = 1;
+                for (StickLayout.Placed placed : stick.placed()) {
+                    var member = placed.piece().member();
+                    printer.printRecord(number, stick.length().toExactMm().toPlainString(), stick.bought() ? "buy" : "rack",
+                            order++, member.side().letters(), member.side().id(), placed.piece().frame(),
+                            placed.start().toExactMm().toPlainString(), member.longPoint().value().toExactMm().toPlainString(),
+                            member.shortPoint().value().toExactMm().toPlainString(), member.rabbet().value().toExactMm().toPlainString(),
+                            member.left().swing().toDegrees(), member.right().swing().toDegrees(),
+                            stick.section().name(), stick.section().face().toExactMm().toPlainString());
+                }
+                number++;
+            }
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return text.toString();
+    }
+}
