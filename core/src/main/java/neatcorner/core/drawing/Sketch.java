@@ -76,14 +76,14 @@ final class Sketch {
     }
 
     void number(At at, Figure<Length> figure, double size, Anchor anchor) {
-        marks.add(new Mark.Number(at, book().graduation().write(figure.value(), figure.rounding()), Ink.INK, em(size), anchor));
+        marks.add(new Mark.Number(at, book().numeral(figure), Ink.INK, em(size), anchor));
     }
 
     /** A tag for a figure of the plan; nothing when the plan has no such figure. */
     void tag(Plan plan, At at, String figure, String caption) {
         plan.figure(figure).ifPresent(f -> {
-            if (f.value() instanceof Length length) {
-                marks.add(new Mark.Tag(at, figure, caption, book().graduation().write(length, f.rounding()), f.origin()));
+            if (f.value() instanceof Length) {
+                marks.add(new Mark.Tag(at, figure, caption, book().numeral(f), f.origin()));
             }
         });
     }

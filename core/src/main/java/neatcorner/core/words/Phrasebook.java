@@ -4,12 +4,14 @@ import java.time.Duration;
 import java.util.Locale;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Numeral;
 import neatcorner.core.measure.Quantity;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.measure.Share;
@@ -84,22 +86,38 @@ public final class Phrasebook {
                 + constant.name().toLowerCase(Locale.ROOT);
     }
 
-    /** A figure's value, rounded its own way. */
+    /** A figure's value, rounded its own way; what was said is written as exactly as it was said. */
     public String write(Figure<?> figure) {
-        return write(figure.value(), figure.rounding());
+        return figure.value() instanceof Length length ? numeral(length, figure.rounding(), figure.origin()).toString()
+                : write(figure.value());
+    }
+
+    /** A figure that is a length, as it is set in figures with a stacked fraction. */
+    public Numeral numeral(Figure<?> figure) {
+        return numeral((Length) figure.value(), figure.rounding(), figure.origin());
+    }
+
+    private Numeral numeral(Length length, Rounding rounding, Origin origin) {
+        return (origin == Origin.WORKED ? graduation : fineEnough(length)).write(length, rounding);
+    }
+
+    /** A length to the coarsest marks that show it exactly, or to the tape when none do: for the lines of a sum. */
+    public String exactly(Quantity quantity) {
+        return quantity instanceof Length length ? fineEnough(length).write(length).toString() : write(quantity);
+    }
+
+    private Graduation fineEnough(Length length) {
+        return Stream.of(Graduation.values()).filter(g -> g.unit() == graduation.unit() && g.parts() >= graduation.parts())
+                .filter(g -> g.round(length, Rounding.NEAREST).equals(length)).findFirst().orElse(graduation);
     }
 
     /** A value to the nearest mark. */
     public String write(Quantity quantity) {
-        return write(quantity, Rounding.NEAREST);
-    }
-
-    private String write(Quantity quantity, Rounding rounding) {
         return switch (quantity) {
-            case Length length -> graduation.write(length, rounding).toString();
+            case Length length -> graduation.write(length).toString();
             case Angle angle -> write(angle);
             case Mass mass -> write(mass);
-            case Force force -> imperial() ? write(force.asMass()).replace(" lb", " lbf")
+            case Force force -> imperial() ? write(force.asMass()).replace(" lb", " lbf").replace(" oz", " ozf")
                     : trimmed(force.newtons(), force.newtons() < 10 ? 1 : 0) + " N";
             case Count count -> Integer.toString(count.value());
             case Share share -> trimmed(share.toPercent(), 1) + " %";
@@ -115,7 +133,7 @@ public final class Phrasebook {
 
     private String write(Mass mass) {
         if (imperial()) {
-            return mass.toPounds() < 0.95 ? trimmed(mass.toPounds() * 16, 1) + " oz" : trimmed(mass.toPounds(), 1) + " lb";
+            return mass.toPounds() < 0.95 ? trimmed(mass.toPounds() * 16, 1) + " oz" : trimmed(mass.toPounds(), mass.toPounds() < 30 ? 1 : 0) + " lb";
         }
         return mass.toKg() < 0.995 ? trimmed(mass.toKg() * 1000, 0) + " g" : trimmed(mass.toKg(), 2) + " kg";
     }

@@ -164,7 +164,7 @@ public final class ShopSheet {
         Member member = pair.getFirst();
         String names = String.join(", ", pair.stream().map(m -> book.say(Phrasebook.keyOf(m.side())) + " " + m.side().letters()).toList());
         double at = paragraph(x, top, wide, book.say("sheet.pieces", pair.size() * plan.job().quantity(), names), Ink.SOFT, 9);
-        page.number(new At(x, at + 13), book.graduation().write(member.longPoint().value()), Ink.INK, 27, Anchor.START);
+        page.number(new At(x, at + 13), book.numeral(member.longPoint()), Ink.INK, 27, Anchor.START);
         page.text(new At(x + wide, at + 7), book.say("sheet.short", member.shortPoint()), Ink.SOFT, 8.5, false, Anchor.END);
         page.text(new At(x + wide, at + 18), book.say("sheet.along_rabbet", member.rabbet()), Ink.SOFT, 8.5, false, Anchor.END);
         return at + 31;

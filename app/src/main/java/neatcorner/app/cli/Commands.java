@@ -1,0 +1,60 @@
+package neatcorner.app.cli;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import neatcorner.app.desk.Places;
+import neatcorner.app.view.Window;
+import neatcorner.files.store.ShopStore;
+import neatcorner.files.store.StoreException;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+
+/** The command line. */
+@Command(name = "neat-corner", mixinStandardHelpOptions = true, version = "Neat Corner 0.1.0",
+        description = "From what goes in the frame to a frame on the wall. Without a command: opens your shop.",
+        subcommands = {DemoCommand.class, PlanCommand.class, SheetCommand.class, CutsCommand.class, ShotsCommand.class})
+public final class Commands implements Callable<Integer> {
+    /** The answer of {@link #run} while a window is open: the process ends with it. */
+    public static final int WINDOW_OPEN = -1;
+    private static final int BAD_INPUT = 2;
+    @Option(names = "--shop", paramLabel = "FILE", description = "Another shop than your own.")
+    private @Nullable Path shop;
+
+    /**
+     * Runs a command.
+     *
+     * @return 0 when it was done, 2 when the input was not right and nothing was written
+     */
+    public static int run(String... args) {
+        CommandLine line = new CommandLine(new Commands());
+        line.setParameterExceptionHandler((wrong, _) -> complain(wrong.getMessage()));
+        line.setExecutionExceptionHandler((failed, _, _) -> {
+            if (failed instanceof CommandException || failed instanceof StoreException || failed instanceof ParameterException) {
+                return complain(failed.getMessage());
+            }
+            throw failed;
+        });
+        return line.execute(args);
+    }
+
+    private static int complain(String message) {
+        System.err.println("neat-corner: " + message);
+        return BAD_INPUT;
+    }
+
+    @Override
+    public Integer call() {
+        if (!Display.isThere(System.getProperty("os.name"), System.getenv())) {
+            throw new CommandException("there is no display to open a window on; see neat-corner --help for what works without one");
+        }
+        Path file = Optional.ofNullable(shop).orElseGet(() -> Places.shop(System.getProperty("os.name"),
+                Path.of(System.getProperty("user.home")), System.getenv()));
+        Window.open(() -> ShopStore.open(file.toAbsolutePath(), Clock.systemUTC()), () -> { });
+        return WINDOW_OPEN;
+    }
+}

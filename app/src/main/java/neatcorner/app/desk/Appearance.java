@@ -1,0 +1,54 @@
+package neatcorner.app.desk;
+
+import neatcorner.core.drawing.Palette;
+import neatcorner.core.measure.Graduation;
+
+/**
+ * How the window looks; kept in the shop.
+ *
+ * @param graduation the tape
+ * @param palette    day or evening
+ * @param textSize   in per cent, from 100 to 160
+ */
+public record Appearance(Graduation graduation, Palette palette, int textSize) {
+    /** Sixteenths, by day, at the usual size. */
+    public static final Appearance USUAL = new Appearance(Graduation.INCH_16, Palette.DAY, 100);
+    private static final int LEAST = 100;
+    private static final int MOST = 160;
+
+    public Appearance {
+        if (textSize < LEAST || textSize > MOST) {
+            throw new IllegalArgumentException("text size is " + textSize + " %; it must be from 100 to 160");
+        }
+    }
+
+    /** On another tape. */
+    public Appearance with(Graduation other) {
+        return new Appearance(other, palette, textSize);
+    }
+
+    /** In other light. */
+    public Appearance with(Palette other) {
+        return new Appearance(graduation, other, textSize);
+    }
+
+    /** Larger or smaller by so many per cent, as far as it goes. */
+    public Appearance larger(int percent) {
+        return new Appearance(graduation, palette, Math.clamp(textSize + percent, LEAST, MOST));
+    }
+
+    /** As text for the store. */
+    public String text() {
+        return graduation + " " + palette + " " + textSize;
+    }
+
+    /** From the store; what cannot be read is as usual. */
+    public static Appearance of(String text) {
+        String[] parts = text.split(" ");
+        try {
+            return new Appearance(Graduation.valueOf(parts[0]), Palette.valueOf(parts[1]), Integer.parseInt(parts[2]));
+        } catch (IllegalArgumentException | ArrayIndexOutOfBoundsException unreadable) {
+            return USUAL;
+        }
+    }
+}

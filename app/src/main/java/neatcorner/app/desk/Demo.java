@@ -1,0 +1,51 @@
+package neatcorner.app.desk;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.stream.IntStream;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Shop;
+import neatcorner.files.json.Document;
+import neatcorner.files.store.ShopStore;
+
+/** The invented demonstration shop. It always works on a fresh copy, never on the maker's own shop. */
+public final class Demo {
+    private static final int JOBS = 7;
+
+    private Demo() {
+    }
+
+    /** The shop. */
+    public static Document<Shop> shop() {
+        return Document.readShop(text("shop.json"));
+    }
+
+    /** The jobs. */
+    public static List<Document<Job>> jobs() {
+        return IntStream.rangeClosed(1, JOBS).mapToObj(n -> Document.readJob(text("job-" + n + ".json"))).toList();
+    }
+
+    private static String text(String name) {
+        try (InputStream stream = Demo.class.getResourceAsStream("/neatcorner/app/demo/" + name)) {
+            if (stream == null) {
+                throw new IOException("the demonstration lacks " + name);
+            }
+            return new String(stream.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    /** A store with the demonstration in it, at a place where none is yet. */
+    public static ShopStore store(Path file, Clock clock) {
+        ShopStore store = ShopStore.open(file, clock);
+        store.saveShop(shop(), "demonstration shop");
+        jobs().forEach(job -> store.add(job, "demonstration"));
+        return store;
+    }
+}

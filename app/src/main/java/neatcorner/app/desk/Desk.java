@@ -1,0 +1,386 @@
+package neatcorner.app.desk;
+
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import neatcorner.core.frame.GiveWay;
+import neatcorner.core.frame.ImpossibleFrame;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Entry;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Note;
+import neatcorner.core.job.Shop;
+import neatcorner.core.job.ShopEdit;
+import neatcorner.core.job.Station;
+import neatcorner.core.job.Tape;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.MeasureText;
+import neatcorner.core.measure.OutOfRange;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.words.Phrasebook;
+import neatcorner.files.json.Document;
+import neatcorner.files.store.Revision;
+import neatcorner.files.store.ShopStore;
+
+/**
+ * The job in hand. Used from the interface thread only; the store is written on a thread of its own,
+ * one edit after another in the order they were made.
+ */
+public final class Desk implements AutoCloseable {
+    private final ShopStore store;
+    private final Clock clock;
+    private final Executor interfaceThread;
+    private final ExecutorService writer = Executors.newSingleThreadExecutor(work -> {
+        Thread thread = new Thread(work, "shop-writer");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final List<Runnable> listeners = new ArrayList<>();
+    private Consumer<String> complaints = _ -> { };
+    private final List<ShopStore.Entry> jobs;
+    private Document<Shop> shop;
+    private String jobId;
+    private Document<Job> job;
+    private Plan plan;
+    private Plan shown;
+    private Station station = Station.BRIEF;
+    private String selected = "member.top.long";
+    private Appearance appearance;
+    private Phrasebook book;
+    private boolean inShop;
+
+    /**
+     * Opens the desk on a shop; a shop without jobs gets a first one.
+     *
+     * @param interfaceThread runs work on the interface thread
+     */
+    public Desk(ShopStore store, Clock clock, Executor interfaceThread) {
+        this.store = store;
+        this.clock = clock;
+        this.interfaceThread = interfaceThread;
+        this.shop = store.shop();
+        this.jobs = new ArrayList<>(store.jobs());
+        this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);
+        this.book = new Phrasebook(appearance.graduation());
+        if (jobs.isEmpty()) {
+            Document<Job> first = Document.of(firstJob("First frame"));
+            jobs.add(new ShopStore.Entry(store.add(first, "new job"), first));
+        }
+        String last = store.setting("job").orElse("");
+        open(jobs.stream().filter(entry -> entry.id().equals(last)).findFirst().orElse(jobs.getFirst()));
+    }
+
+    private Job firstJob(String title) {
+        return Job.starting(title, Length.inches(8), Length.inches(10), shop.value().mouldings().isEmpty()
+                ? Shop.starting().mouldings().getFirst().section() : shop.value().mouldings().getFirst().section());
+    }
+
+    private void open(ShopStore.Entry entry) {
+        jobId = entry.id();
+        job = entry.document();
+        planned(Planner.plan(job.value(), shop.value()));
+    }
+
+    private void planned(Plan made) {
+        plan = made;
+        shown = made;
+    }
+
+    /** Called after every change, on the interface thread. Remove with {@link #removeListener}. */
+    public void addListener(Runnable listener) {
+        listeners.add(listener);
+    }
+
+    /** No longer called. */
+    public void removeListener(Runnable listener) {
+        listeners.remove(listener);
+    }
+
+    /** Who is told of what could not be saved. */
+    public void onComplaint(Consumer<String> listener) {
+        complaints = listener;
+    }
+
+    private void changed() {
+        List.copyOf(listeners).forEach(Runnable::run);
+    }
+
+    private void write(Runnable work) {
+        writer.execute(() -> {
+            try {
+                work.run();
+            } catch (RuntimeException failed) {
+                interfaceThread.execute(() -> complaints.accept(failed.getMessage()));
+            }
+        });
+    }
+
+    /** The plan of the job in hand, or of what it would become while a number is being typed. */
+    public Plan plan() {
+        return shown;
+    }
+
+    /** The edit that typing this text on this figure's tag stands for; empty when the figure follows from others. */
+    public Optional<Edit> typed(String figure, Length value) {
+        if (figure.startsWith("measured.")) {
+            return Optional.of(new Edit.Measure(Tape.valueOf(figure.substring("measured.".length()).toUpperCase(Locale.ROOT)), value));
+        }
+        String entry = switch (figure) {
+            case "joint.pin_length", "joint.v_height", "joint.slot_height" -> "joint.fastener";
+            default -> figure;
+        };
+        if (entry.equals("joint.fastener")) {
+            return Optional.of(new Edit.ChooseFastener(Optional.of(value)));
+        }
+        return Entry.of(plan.job(), entry).map(e -> new Edit.Enter(e.id(), value));
+    }
+
+    /** A length typed by the maker; the exception says what would be understood. */
+    public Length parsed(String text) {
+        return MeasureText.length(text, appearance.graduation().unit());
+    }
+
+    /** Shows what an edit would do without making it; without an edit, the job as it is. */
+    public void preview(Optional<Edit> edit) {
+        Plan before = shown;
+        try {
+            shown = edit.isEmpty() ? plan : Planner.plan(edit.get().apply(job.value()), shop.value());
+        } catch (IllegalArgumentException notYet) {
+            shown = plan;
+        }
+        if (shown != before) {
+            changed();
+        }
+    }
+
+    /** The shop. */
+    public Shop shop() {
+        return shop.value();
+    }
+
+    /** All jobs of the shop. */
+    public List<ShopStore.Entry> jobs() {
+        return List.copyOf(jobs);
+    }
+
+    /** The job in hand, by its name in the store. */
+    public String jobId() {
+        return jobId;
+    }
+
+    /** Where the maker is. */
+    public Station station() {
+        return station;
+    }
+
+    /** Whether the shop's own page is shown instead of the job. */
+    public boolean isInShop() {
+        return inShop;
+    }
+
+    /** How it looks. */
+    public Appearance appearance() {
+        return appearance;
+    }
+
+    /** The reader's units and words. */
+    public Phrasebook book() {
+        return book;
+    }
+
+    /** The name of the figure whose working is shown. */
+    public String selected() {
+        return selected;
+    }
+
+    /** Goes to a station. */
+    public void go(Station other) {
+        station = other;
+        inShop = false;
+        changed();
+    }
+
+    /** Shows the shop's page, or the job again. */
+    public void showShop(boolean shown) {
+        inShop = shown;
+        changed();
+    }
+
+    /** Shows a figure's working. */
+    public void select(String figure) {
+        if (!figure.equals(selected)) {
+            selected = figure;
+            changed();
+        }
+    }
+
+    /** Another look. */
+    public void look(Appearance other) {
+        appearance = other;
+        book = new Phrasebook(other.graduation());
+        write(() -> store.setting("appearance", other.text()));
+        changed();
+    }
+
+    /**
+     * Makes an edit and saves it.
+     *
+     * @return why it was refused, in the maker's units; empty when it was made
+     */
+    public Optional<String> edit(Edit edit) {
+        try {
+            Job after = Planner.edited(plan, edit, shop.value());
+            if (after.equals(job.value())) {
+                return Optional.empty();
+            }
+            take(job.with(after));
+            String words = book.say(edit.words());
+            Document<Job> saved = job;
+            String id = jobId;
+            write(() -> store.save(id, saved, words));
+            changed();
+            return Optional.empty();
+        } catch (IllegalArgumentException refused) {
+            return Optional.of(said(refused));
+        }
+    }
+
+    private void take(Document<Job> document) {
+        planned(Planner.plan(document.value(), shop.value()));
+        job = document;
+        jobs.replaceAll(entry -> entry.id().equals(jobId) ? new ShopStore.Entry(jobId, document) : entry);
+    }
+
+    private String said(IllegalArgumentException refused) {
+        return switch (refused) {
+            case OutOfRange range -> book.say("refused.range", range.what(), range.value(), range.low(), range.high());
+            case ImpossibleFrame impossible -> book.say(impossible.words());
+            default -> refused.getMessage();
+        };
+    }
+
+    /** Makes a change of the shop and saves it; says why when it is refused. */
+    public Optional<String> edit(ShopEdit edit) {
+        try {
+            Document<Shop> after = shop.with(edit.apply(shop.value()));
+            planned(Planner.plan(job.value(), after.value()));
+            shop = after;
+            String words = book.say(edit.words());
+            write(() -> store.saveShop(after, words));
+            changed();
+            return Optional.empty();
+        } catch (IllegalArgumentException refused) {
+            return Optional.of(said(refused));
+        }
+    }
+
+    /** Does what a finding offers. */
+    public Optional<String> remedy(Remedy remedy) {
+        return switch (remedy) {
+            case Remedy.OnJob(_, Edit edit) -> edit(edit);
+            case Remedy.OnShop(_, ShopEdit edit) -> edit(edit);
+            case Remedy.Visit(_, Station where) -> {
+                go(where);
+                yield Optional.empty();
+            }
+        };
+    }
+
+    /** The ways in which a worked-out size could become what was typed; empty for any other figure. */
+    public List<GiveWay.Option> giveWay(String figure, Length wanted) {
+        return GiveWay.lineOf(figure).map(line -> GiveWay.options(plan.job(), shop.value(), line,
+                GiveWay.axisOf(figure), wanted)).orElse(List.of());
+    }
+
+    /** Writes a note with the time. */
+    public Optional<String> note(String text) {
+        return edit(new Edit.Write(new Note(clock.instant().truncatedTo(ChronoUnit.SECONDS), text.strip())));
+    }
+
+    /** Takes up another job. */
+    public void open(String id) {
+        jobs.stream().filter(entry -> entry.id().equals(id)).findFirst().ifPresent(entry -> {
+            open(entry);
+            inShop = false;
+            write(() -> store.setting("job", id));
+            changed();
+        });
+    }
+
+    /** A new job, taken up at once. */
+    public void newJob() {
+        Document<Job> document = Document.of(firstJob(book.say("desk.new_job", jobs.size() + 1)));
+        wait(() -> jobs.add(new ShopStore.Entry(store.add(document, "new job"), document)));
+        station = Station.BRIEF;
+        open(jobs.getLast().id());
+    }
+
+    /** One edit back, of the job or, on the shop's page, of the shop. */
+    public void undo() {
+        move(true);
+    }
+
+    /** One edit forward again. */
+    public void redo() {
+        move(false);
+    }
+
+    private void move(boolean back) {
+        String id = inShop ? ShopStore.shopId() : jobId;
+        wait(() -> {
+            Optional<String> moved = back ? store.undo(id) : store.redo(id);
+            if (moved.isPresent()) {
+                if (inShop) {
+                    shop = store.shop();
+                    planned(Planner.plan(job.value(), shop.value()));
+                } else {
+                    take(store.job(id));
+                }
+            }
+        });
+        changed();
+    }
+
+    /** Every edit of the job in hand. */
+    public List<Revision> history() {
+        List<Revision> history = new ArrayList<>();
+        wait(() -> history.addAll(store.history(jobId)));
+        return history;
+    }
+
+    /** Runs behind all writes that are under way, and waits for it; reading one job takes well under a frame. */
+    private void wait(Runnable work) {
+        try {
+            writer.submit(work).get();
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        } catch (ExecutionException failed) {
+            complaints.accept(failed.getCause().getMessage());
+        }
+    }
+
+    /** Saves what is under way and closes the shop. */
+    @Override
+    public void close() {
+        writer.shutdown();
+        try {
+            if (!writer.awaitTermination(10, TimeUnit.SECONDS)) {
+                complaints.accept("The shop is still saving after 10 seconds.");
+            }
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        }
+        store.close();
+    }
+}

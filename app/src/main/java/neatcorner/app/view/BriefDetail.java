@@ -1,0 +1,112 @@
+package neatcorner.app.view;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.job.Axis;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Line;
+import neatcorner.core.job.Material;
+import neatcorner.core.section.Recess;
+import neatcorner.core.words.Phrasebook;
+
+/** What goes in the frame and how big: the size at every line, the layers, how many. */
+final class BriefDetail extends Panel {
+    BriefDetail(Desk desk, TagField.Typing typing) {
+        super(desk, typing);
+        heading(Labels.get("brief.what"));
+        line(Labels.get("brief.title"), () -> job().title(), text -> desk.edit(new Edit.Name(text)));
+        line(Labels.get("brief.order"), () -> job().order(), text -> desk.edit(new Edit.For(text)));
+        line(Labels.get("brief.quantity"), () -> Integer.toString(job().quantity()), this::quantity);
+        MouldingChoice.add(this);
+        heading(Labels.get("brief.lines"));
+        ladder();
+        Button turn = new Button(Labels.get("brief.turn"));
+        turn.getStyleClass().add("quiet");
+        turn.setOnAction(_ -> complain(turn, desk.edit(new Edit.Turn())));
+        HBox turns = new HBox(turn);
+        turns.setAlignment(Pos.CENTER_RIGHT);
+        getChildren().add(turns);
+        habitWhere(Habit.PLAY, () -> desk.plan().frame().has(Line.GLASS));
+        habitWhere(Habit.FLOAT_GAP, () -> job().section().recess() instanceof Recess.Floater);
+        habitWhere(Habit.MAT_OVERLAP, () -> job().contents().hasMat());
+        heading(Labels.get("brief.contents"));
+        for (Material.Role role : Material.Role.values()) {
+            layer(role);
+        }
+    }
+
+    private neatcorner.core.job.Job job() {
+        return desk().plan().job();
+    }
+
+    private Optional<String> quantity(String text) {
+        try {
+            return desk().edit(new Edit.Quantity(Integer.parseInt(text.strip())));
+        } catch (NumberFormatException refused) {
+            return Optional.of(Labels.get("brief.quantity_rule", text));
+        }
+    }
+
+    private void habitWhere(Habit habit, java.util.function.BooleanSupplier where) {
+        habit(habit);
+        var row = getChildren().getLast();
+        onUpdate(() -> {
+            row.setVisible(where.getAsBoolean());
+            row.setManaged(where.getAsBoolean());
+        });
+    }
+
+    /** Every line of the frame with both sizes; any of them can be typed. */
+    private void ladder() {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("ladder");
+        ColumnConstraints names = new ColumnConstraints();
+        names.setHgrow(javafx.scene.layout.Priority.ALWAYS);
+        grid.getColumnConstraints().add(names);
+        grid.add(text(Labels.get("brief.wide"), "soft"), 1, 0);
+        grid.add(text(Labels.get("brief.high"), "soft"), 2, 0);
+        int row = 1;
+        for (Line line : Line.values()) {
+            var name = text(book().say(Phrasebook.keyOf(line)), "soft");
+            grid.add(name, 0, row);
+            List<TagField> tags = new ArrayList<>();
+            for (Axis axis : Axis.values()) {
+                TagField tag = new TagField(line.id(axis), typing());
+                tag.setId("ladder-" + line.id(axis).replace('.', '-'));
+                tags.add(tag);
+                grid.add(tag, 1 + axis.ordinal(), row);
+            }
+            onUpdate(() -> {
+                boolean has = desk().plan().frame().has(line);
+                Stream.concat(Stream.of(name), tags.stream()).forEach(node -> {
+                    node.setVisible(has);
+                    node.setManaged(has);
+                });
+                tags.forEach(tag -> desk().plan().figure(tag.figure()).ifPresent(f -> show(tag, f)));
+            });
+            row++;
+        }
+        getChildren().add(grid);
+    }
+
+    private void layer(Material.Role role) {
+        List<Optional<Material>> items = new ArrayList<>();
+        items.add(Optional.empty());
+        Stream.of(Material.values()).filter(m -> m.role() == role).map(Optional::of).forEach(items::add);
+        ComboBox<Optional<Material>> box = choice(book().say(Phrasebook.keyOf(role)), () -> items,
+                () -> job().contents().layer(role).map(l -> l.material()),
+                material -> material.map(m -> book().say(Phrasebook.keyOf(m))).orElse(Labels.get("brief.none")),
+                material -> desk().edit(new Edit.Pack(role, material)));
+        box.setId("pack-" + role.name().toLowerCase(java.util.Locale.ROOT));
+    }
+}

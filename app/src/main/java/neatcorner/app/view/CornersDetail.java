@@ -1,0 +1,84 @@
+package neatcorner.app.view;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.CornerDrawing;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.joint.JointOption;
+import neatcorner.core.joint.JointPlan;
+import neatcorner.core.measure.Length;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Words;
+
+/** One corner close up, and the ways to join it. */
+final class CornersDetail extends Panel {
+    CornersDetail(Desk desk, TagField.Typing typing) {
+        super(desk, typing);
+        heading(() -> book().say("corners.chosen", plan().chosen()));
+        PictureView picture = new PictureView(desk, typing);
+        picture.setId("corner-picture");
+        onUpdate(() -> {
+            picture.setMinHeight(170 * desk.appearance().textSize() / 100.0);
+            picture.draw(Labels.get("picture.corner"), space ->
+                    CornerDrawing.draw(desk.plan(), PictureView.reader(desk), space.getWidth(), space.getHeight()));
+        });
+        getChildren().add(picture);
+        for (String id : List.of("joint.pin_length", "joint.v_height", "joint.slot_height")) {
+            getChildren().add(entryRow(() -> used(id), id));
+        }
+        rows(box -> plan().used().settings().stream().skip(1).forEach(setting -> box.getChildren().add(figureRow(setting))));
+        rows(this::fastener);
+        heading(Labels.get("corners.ways"));
+        List<Optional<JointKind>> kinds = Stream.concat(Stream.of(Optional.<JointKind>empty()),
+                Stream.of(JointKind.values()).map(Optional::of)).toList();
+        choice(Labels.get("corners.joint"), () -> kinds, () -> desk.plan().job().choices().joint(),
+                kind -> kind.map(k -> book().say(Phrasebook.keyOf(k))).orElseGet(() -> book().say("corners.free", plan().recommended())),
+                kind -> desk.edit(new Edit.ChooseJoint(kind))).setId("joint");
+        rows(this::options);
+        habit(Habit.KERF);
+        habit(Habit.BIG_SIDE);
+    }
+
+    private JointPlan plan() {
+        return desk().plan().joints();
+    }
+
+    private Optional<Figure<?>> used(String id) {
+        return plan().used().settings().stream().filter(f -> f.id().equals(id)).findFirst()
+                .map(f -> desk().plan().job().choices().fastener().isPresent() ? f.from(neatcorner.core.words.Origin.GIVEN) : f);
+    }
+
+    private void fastener(VBox box) {
+        if (plan().used().count() > 0) {
+            box.getChildren().add(spread(text(Labels.get("corners.count"), "soft"), text(Integer.toString(plan().used().count()), "strong")));
+        }
+        if (desk().plan().job().choices().fastener().isPresent()) {
+            Button free = new Button(book().say("remedy.fastener"));
+            free.getStyleClass().add("quiet");
+            free.setOnAction(_ -> complain(free, desk().edit(new Edit.ChooseFastener(Optional.<Length>empty()))));
+            box.getChildren().add(free);
+        }
+    }
+
+    private void options(VBox box) {
+        for (JointOption option : plan().options()) {
+            VBox words = new VBox(1);
+            String state = option.isGood() ? "corners.good" : option.fits() ? "corners.weak" : "corners.no_room";
+            HBox head = spread(text(book().say(Phrasebook.keyOf(option.kind())), "strong"), text(Labels.get(state), option.isGood() ? "good-word" : "caution-word"));
+            words.getChildren().add(head);
+            for (Words why : option.why()) {
+                words.getChildren().add(text(book().say(why), "soft"));
+            }
+            words.getStyleClass().add("option");
+            box.getChildren().add(words);
+        }
+    }
+}

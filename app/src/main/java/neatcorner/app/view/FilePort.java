@@ -1,0 +1,10 @@
+package neatcorner.app.view;
+
+import java.nio.file.Path;
+import java.util.Optional;
+
+/** Asks the maker where a file goes; the platform's own dialog stands behind it. */
+public interface FilePort {
+    /** The place chosen for a new file with this proposed name; empty when the maker thought better of it. */
+    Optional<Path> whereTo(String proposed);
+}

@@ -1,0 +1,57 @@
+package neatcorner.app.view;
+
+import javafx.scene.control.CheckBox;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.fit.FitPlan;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Line;
+import neatcorner.core.section.Recess;
+
+/** Sheets to cut, points, strainer, and the order in which it all goes in. */
+final class FitDetail extends Panel {
+    FitDetail(Desk desk, TagField.Typing typing) {
+        super(desk, typing);
+        heading(Labels.get("fit.sheets"));
+        rows(box -> {
+            desk.plan().fit().sheets().forEach(sheet -> box.getChildren().add(sheet(sheet)));
+            desk.plan().fit().matOpening().ifPresent(sheet -> box.getChildren().add(sheet(sheet)));
+            if (desk.plan().fit().sheets().isEmpty()) {
+                box.getChildren().add(text(Labels.get("fit.nothing"), "soft"));
+            }
+        });
+        rows(box -> {
+            if (!desk.plan().fit().points().isEmpty()) {
+                box.getChildren().add(text(Labels.get("fit.points"), "heading"));
+            }
+            desk.plan().fit().points().forEach(p -> box.getChildren().add(
+                    text(book().say("text.points", p.pair(), p.each(), p.first(), p.apart()))));
+        });
+        habit(Habit.POINT_SPACING);
+        CheckBox strainer = new CheckBox(Labels.get("fit.strainer"));
+        strainer.setId("strainer");
+        strainer.setOnAction(_ -> complain(strainer, desk.edit(new Edit.Strain(strainer.isSelected()))));
+        onUpdate(() -> {
+            strainer.setSelected(desk.plan().job().choices().strainer());
+            boolean can = desk.plan().job().section().recess() instanceof Recess.Rabbet && desk.plan().frame().has(Line.GLASS);
+            strainer.setVisible(can);
+            strainer.setManaged(can);
+        });
+        getChildren().add(strainer);
+        rows(box -> desk.plan().fit().strainer().ifPresent(s -> {
+            box.getChildren().addAll(figureRow(s.rail()), figureRow(s.stile()), figureRow(s.brace()));
+            box.getChildren().add(text(book().say("fit.screws", places(s.shortScrews()), places(s.longScrews())), "soft"));
+        }));
+        heading(Labels.get("fit.order"));
+        GlueDetail steps = new GlueDetail(desk, typing);
+        rows(box -> steps.steps(box, desk.plan().fit().order()));
+    }
+
+    private String places(java.util.List<neatcorner.core.measure.Length> places) {
+        return String.join(", ", places.stream().map(book()::write).toList());
+    }
+
+    private javafx.scene.Node sheet(FitPlan.Sheet sheet) {
+        return spread(text(book().say(sheet.name()), "soft"), text(book().say("sheet.size", sheet.width(), sheet.height()), "strong"));
+    }
+}

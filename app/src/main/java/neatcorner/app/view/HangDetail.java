@@ -1,0 +1,29 @@
+package neatcorner.app.view;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Hardware;
+import neatcorner.core.job.Station;
+import neatcorner.core.words.Phrasebook;
+
+/** Weight, hardware, wire and hook height. */
+final class HangDetail extends Panel {
+    HangDetail(Desk desk, TagField.Typing typing) {
+        super(desk, typing);
+        heading(() -> book().say(Phrasebook.keyOf(desk.plan().hang().chosen())));
+        List<Optional<Hardware>> kinds = Stream.concat(Stream.of(Optional.<Hardware>empty()),
+                Stream.of(Hardware.values()).map(Optional::of)).toList();
+        choice(Labels.get("hang.with"), () -> kinds, () -> desk.plan().job().choices().hardware(),
+                kind -> kind.map(k -> book().say(Phrasebook.keyOf(k))).orElseGet(() -> book().say("hang.free", desk.plan().hang().recommended())),
+                kind -> desk.edit(new Edit.ChooseHardware(kind))).setId("hardware");
+        habit(Habit.CENTRE_HEIGHT);
+        rows(box -> desk.plan().figures().values().stream()
+                .filter(f -> desk.plan().stations().get(f.id()) == Station.HANG && !f.id().startsWith("habit."))
+                .forEach(f -> box.getChildren().add(figureRow(f))));
+        getChildren().add(text(book().say("sheet.foot"), "soft"));
+    }
+}

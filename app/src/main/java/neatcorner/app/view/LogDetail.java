@@ -1,0 +1,66 @@
+package neatcorner.app.view;
+
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextArea;
+import javafx.scene.layout.VBox;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.job.Note;
+import neatcorner.files.store.Revision;
+
+/** What happened: notes, and every edit of the job. */
+final class LogDetail extends Panel {
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ROOT).withZone(ZoneId.systemDefault());
+    private static final int SHOWN = 60;
+
+    LogDetail(Desk desk, TagField.Typing typing) {
+        super(desk, typing);
+        heading(Labels.get("log.notes"));
+        TextArea entry = new TextArea();
+        entry.setId("note");
+        entry.setPromptText(Labels.get("log.prompt"));
+        entry.setAccessibleText(Labels.get("log.prompt"));
+        entry.setPrefRowCount(2);
+        entry.setWrapText(true);
+        Button write = new Button(Labels.get("log.write"));
+        write.setId("write-note");
+        write.setOnAction(_ -> {
+            var refused = desk.note(entry.getText());
+            complain(write, refused);
+            if (refused.isEmpty()) {
+                entry.clear();
+            }
+        });
+        getChildren().addAll(entry, write);
+        rows(this::notes);
+        heading(Labels.get("log.history"));
+        rows(this::history);
+    }
+
+    private void notes(VBox box) {
+        for (Note note : desk().plan().job().notes().reversed()) {
+            VBox entry = new VBox(1, text(TIME.format(note.at()), "soft"), text(note.text()));
+            entry.getStyleClass().add("option");
+            box.getChildren().add(entry);
+        }
+    }
+
+    private void history(VBox box) {
+        List<Revision> all = desk().history();
+        boolean undone = all.stream().noneMatch(Revision::current);
+        for (Revision revision : all.reversed().stream().limit(SHOWN).toList()) {
+            undone |= revision.current();
+            var row = spread(text(revision.words(), undone ? "plain" : "undone"), text(TIME.format(revision.at()), "soft"));
+            if (revision.current()) {
+                row.getStyleClass().add("current");
+            }
+            box.getChildren().add(row);
+        }
+        if (all.size() > SHOWN) {
+            box.getChildren().add(text(Labels.get("log.older", all.size() - SHOWN), "soft"));
+        }
+    }
+}

@@ -1,0 +1,109 @@
+package neatcorner.app.view;
+
+import java.util.List;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.StrokeLineCap;
+import javafx.scene.shape.StrokeLineJoin;
+import javafx.scene.text.TextAlignment;
+import neatcorner.core.drawing.Ink;
+import neatcorner.core.drawing.Mark;
+import neatcorner.core.drawing.Paint;
+import neatcorner.core.drawing.Palette;
+import neatcorner.core.drawing.Picture;
+import neatcorner.core.drawing.StackedNumeral;
+import neatcorner.core.measure.Numeral;
+
+/** Paints pictures on a canvas. Tags are left to be controls. */
+final class Painter {
+    private final GraphicsContext on;
+    private final Palette palette;
+
+    Painter(GraphicsContext on, Palette palette) {
+        this.on = on;
+        this.palette = palette;
+        on.setLineJoin(StrokeLineJoin.ROUND);
+        on.setLineCap(StrokeLineCap.BUTT);
+        on.setTextBaseline(VPos.BASELINE);
+        on.setTextAlign(TextAlignment.LEFT);
+    }
+
+    static Color colour(int rgb) {
+        return Color.rgb(rgb >> 16 & 0xFF, rgb >> 8 & 0xFF, rgb & 0xFF);
+    }
+
+    private Color colour(Paint paint) {
+        return colour(palette.rgb(paint));
+    }
+
+    void paint(Picture picture) {
+        for (Mark mark : picture.marks()) {
+            switch (mark) {
+                case Mark.Area(List<Mark.At> outline, Paint fill) -> {
+                    on.setFill(colour(fill));
+                    on.fillPolygon(xs(outline), ys(outline), outline.size());
+                }
+                case Mark.Stroke stroke -> stroke(stroke);
+                case Mark.Text text -> text(text);
+                case Mark.Number number -> number(number.at(), number.numeral(), number.ink(), number.size(), number.anchor());
+                case Mark.Tag _ -> { }
+            }
+        }
+    }
+
+    private static double[] xs(List<Mark.At> points) {
+        return points.stream().mapToDouble(Mark.At::x).toArray();
+    }
+
+    private static double[] ys(List<Mark.At> points) {
+        return points.stream().mapToDouble(Mark.At::y).toArray();
+    }
+
+    private void stroke(Mark.Stroke stroke) {
+        on.setStroke(colour(stroke.paint()));
+        on.setLineWidth(stroke.width());
+        switch (stroke.dash()) {
+            case SOLID -> on.setLineDashes();
+            case HIDDEN -> on.setLineDashes(6, 4);
+            case DOTTED -> on.setLineDashes(1.5, 3);
+        }
+        if (stroke.closed()) {
+            on.strokePolygon(xs(stroke.points()), ys(stroke.points()), stroke.points().size());
+        } else {
+            on.strokePolyline(xs(stroke.points()), ys(stroke.points()), stroke.points().size());
+        }
+    }
+
+    private void text(Mark.Text text) {
+        double width = FxFonts.SHIPPED.width(text.text(), text.size(), text.bold());
+        on.setFill(colour(Paint.of(text.ink())));
+        on.setFont(FxFonts.SHIPPED.text(text.size(), text.bold()));
+        on.fillText(text.text(), start(text.at().x(), width, text.anchor()), text.at().y() + text.size() * 0.34);
+    }
+
+    private static double start(double x, double width, Mark.Anchor anchor) {
+        return switch (anchor) {
+            case START -> x;
+            case MIDDLE -> x - width / 2;
+            case END -> x - width;
+        };
+    }
+
+    private void number(Mark.At at, Numeral numeral, Ink ink, double size, Mark.Anchor anchor) {
+        StackedNumeral set = StackedNumeral.of(numeral, size, FxFonts.SHIPPED);
+        numeral(set, start(at.x(), set.width(), anchor), at.y() + size * StackedNumeral.CAP / 2, colour(Paint.of(ink)));
+    }
+
+    /** A set number with its baseline here. */
+    void numeral(StackedNumeral set, double x, double baseline, Color colour) {
+        on.setFill(colour);
+        for (StackedNumeral.Run run : set.runs()) {
+            on.setFont(FxFonts.SHIPPED.figures(run.size()));
+            on.fillText(run.text(), x + run.x(), baseline - run.baseline());
+        }
+        if (set.barTo() > set.barFrom()) {
+            on.fillRect(x + set.barFrom(), baseline - set.barAt() - set.barThick() / 2, set.barTo() - set.barFrom(), set.barThick());
+        }
+    }
+}

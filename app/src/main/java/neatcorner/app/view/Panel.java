@@ -1,0 +1,244 @@
+package neatcorner.app.view;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.measure.Length;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Origin;
+import neatcorner.core.words.Phrasebook;
+
+/**
+ * A column of small rows that is built once and brought up to date with every plan, so that the
+ * keyboard's place is kept.
+ */
+class Panel extends VBox {
+    private final Desk desk;
+    private final TagField.Typing typing;
+    private final List<Runnable> updates = new ArrayList<>();
+    private boolean updating;
+
+    Panel(Desk desk, TagField.Typing typing) {
+        this.desk = desk;
+        this.typing = typing;
+        getStyleClass().add("panel-rows");
+    }
+
+    final Desk desk() {
+        return desk;
+    }
+
+    final TagField.Typing typing() {
+        return typing;
+    }
+
+    final Phrasebook book() {
+        return desk.book();
+    }
+
+    /** Brings every row up to date. */
+    final void update() {
+        updating = true;
+        try {
+            updates.forEach(Runnable::run);
+        } finally {
+            updating = false;
+        }
+    }
+
+    final void onUpdate(Runnable update) {
+        updates.add(update);
+    }
+
+    final void heading(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("heading");
+        getChildren().add(label);
+    }
+
+    final void heading(Supplier<String> text) {
+        Label label = new Label();
+        label.getStyleClass().add("heading");
+        label.setWrapText(true);
+        onUpdate(() -> label.setText(text.get()));
+        getChildren().add(label);
+    }
+
+    /** Rows that come and go with the plan. */
+    final void rows(Consumer<VBox> fill) {
+        VBox box = new VBox();
+        box.getStyleClass().add("panel-rows");
+        onUpdate(() -> {
+            box.getChildren().clear();
+            fill.accept(box);
+        });
+        getChildren().add(box);
+    }
+
+    static Label text(String text, String... styles) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        label.getStyleClass().addAll(styles);
+        return label;
+    }
+
+    static HBox spread(Node left, Node right) {
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        HBox row = new HBox(left, between, right);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("row");
+        if (left instanceof Label label) {
+            label.setMinWidth(60);
+            HBox.setHgrow(label, Priority.SOMETIMES);
+        }
+        if (right instanceof Region region) {
+            region.setMinWidth(Region.USE_PREF_SIZE);
+        }
+        return row;
+    }
+
+    /** A figure of the plan with its name: pressing it shows its working. */
+    final Node figureRow(Figure<?> figure) {
+        Button value = new Button(book().write(figure));
+        value.getStyleClass().addAll("figure", figure.origin().name().toLowerCase(java.util.Locale.ROOT));
+        value.setAccessibleText(book().say(figure.name()) + ": " + book().write(figure));
+        value.setId("figure-" + figure.id().replace('.', '-'));
+        value.setOnAction(_ -> desk.select(figure.id()));
+        return spread(text(book().say(figure.name()), "soft"), value);
+    }
+
+    /** A number that can be typed, with its name. */
+    final HBox entryRow(Supplier<Optional<Figure<?>>> figure, String id) {
+        TagField tag = new TagField(id, typing);
+        Label name = text("", "soft");
+        HBox row = spread(name, tag);
+        onUpdate(() -> {
+            Optional<Figure<?>> now = figure.get();
+            row.setVisible(now.isPresent());
+            row.setManaged(now.isPresent());
+            now.ifPresent(f -> {
+                name.setText(book().say(f.name()));
+                show(tag, f);
+            });
+        });
+        return row;
+    }
+
+    final void show(TagField tag, Figure<?> figure) {
+        if (figure.value() instanceof Length) {
+            tag.show(book().numeral(figure), figure.origin(), "", book().say(figure.name()),
+                    15 * desk.appearance().textSize() / 100.0, desk.appearance().palette(), figure.id().equals(desk.selected()));
+        }
+    }
+
+    final void entry(String id) {
+        getChildren().add(entryRow(() -> desk.plan().figure(id), id));
+    }
+
+    /** A habit, dotted until the job says otherwise, with the way back. */
+    final void habit(neatcorner.core.job.Habit habit) {
+        HBox row = entryRow(() -> desk.plan().figure(habit.id()), habit.id());
+        Button usual = new Button(Labels.get("habit.usual"));
+        usual.getStyleClass().add("quiet");
+        usual.setOnAction(_ -> complain(usual, desk.edit(new neatcorner.core.job.Edit.AsUsual(habit))));
+        row.getChildren().add(row.getChildren().size() - 1, usual);
+        onUpdate(() -> {
+            boolean own = desk.plan().figure(habit.id()).filter(f -> f.origin() == Origin.GIVEN).isPresent();
+            usual.setVisible(own);
+            usual.setManaged(own);
+        });
+        getChildren().add(row);
+    }
+
+    /** A choice among a few; it says nothing while it is only brought up to date. */
+    final <T> ComboBox<T> choice(String name, Supplier<List<T>> items, Supplier<T> now, java.util.function.Function<T, String> said,
+                                 java.util.function.Function<T, Optional<String>> choose) {
+        ComboBox<T> box = new ComboBox<>();
+        box.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(T item) {
+                return item == null ? "" : said.apply(item);
+            }
+
+            @Override
+            public T fromString(String string) {
+                throw new IllegalStateException("a choice is not typed");
+            }
+        });
+        box.setAccessibleText(name);
+        onUpdate(() -> {
+            List<T> list = items.get();
+            if (!list.equals(box.getItems())) {
+                box.getItems().setAll(list);
+            }
+            box.setValue(now.get());
+        });
+        box.valueProperty().addListener((_, _, value) -> {
+            if (!updating && value != null && !value.equals(now.get())) {
+                complain(box, choose.apply(value));
+            }
+        });
+        if (!name.isEmpty()) {
+            HBox row = spread(text(name, "soft"), box);
+            getChildren().add(row);
+        }
+        return box;
+    }
+
+    /** A line of text that is saved with Enter or when it is left. */
+    final TextField line(String name, Supplier<String> now, java.util.function.Function<String, Optional<String>> save) {
+        TextField field = new TextField();
+        field.setAccessibleText(name);
+        field.setPromptText(name);
+        onUpdate(() -> {
+            if (!field.isFocused()) {
+                field.setText(now.get());
+            }
+        });
+        Runnable done = () -> {
+            if (!field.getText().equals(now.get())) {
+                complain(field, save.apply(field.getText()));
+            }
+        };
+        field.setOnAction(_ -> done.run());
+        field.focusedProperty().addListener((_, _, focused) -> {
+            if (!focused) {
+                done.run();
+            }
+        });
+        HBox row = spread(text(name, "soft"), field);
+        HBox.setHgrow(field, Priority.ALWAYS);
+        getChildren().add(row);
+        return field;
+    }
+
+    /** Shows below a control why something was refused, until the next change. */
+    final void complain(Node at, Optional<String> refused) {
+        VBox parent = this;
+        parent.getChildren().removeIf(node -> node.getStyleClass().contains("refusal"));
+        refused.ifPresent(reason -> {
+            Label label = text(reason, "refusal");
+            Node row = at;
+            while (row != null && row.getParent() != parent) {
+                row = row.getParent();
+            }
+            parent.getChildren().add(row == null ? parent.getChildren().size() : parent.getChildren().indexOf(row) + 1, label);
+        });
+    }
+}

@@ -1,0 +1,105 @@
+package neatcorner.app.view;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import javafx.geometry.Dimension2D;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.layout.Region;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.Mark;
+import neatcorner.core.drawing.Picture;
+import neatcorner.core.drawing.Reader;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Phrasebook;
+
+/** A picture with its tags as controls on it. It is drawn anew for whatever space it gets. */
+final class PictureView extends Region {
+    private final Desk desk;
+    private final TagField.Typing typing;
+    private final Canvas canvas = new Canvas();
+    private final Map<String, TagField> tags = new HashMap<>();
+    private final Map<String, Mark.Tag> places = new HashMap<>();
+    private Function<Dimension2D, Picture> drawing = size -> new Picture(size.getWidth(), size.getHeight(), java.util.List.of());
+
+    PictureView(Desk desk, TagField.Typing typing) {
+        this.desk = desk;
+        this.typing = typing;
+        canvas.setMouseTransparent(true);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        getChildren().add(canvas);
+    }
+
+    /** The reader that pictures are drawn for at the current text size. */
+    static Reader reader(Desk desk) {
+        return new Reader(desk.book(), FxFonts.SHIPPED, desk.appearance().textSize() / 100.0);
+    }
+
+    /** Another drawing, or the same one again of a changed plan. */
+    void draw(String spoken, Function<Dimension2D, Picture> other) {
+        setAccessibleText(spoken);
+        drawing = other;
+        redraw();
+    }
+
+    void redraw() {
+        double width = getWidth();
+        double height = getHeight();
+        if (width < 40 || height < 20) {
+            return;
+        }
+        canvas.setWidth(width);
+        canvas.setHeight(height);
+        Picture picture = drawing.apply(new Dimension2D(width, height));
+        canvas.getGraphicsContext2D().clearRect(0, 0, width, height);
+        new Painter(canvas.getGraphicsContext2D(), desk.appearance().palette()).paint(picture);
+        show(picture);
+    }
+
+    private void show(Picture picture) {
+        Set<String> shown = new HashSet<>();
+        places.clear();
+        picture.tags().forEach(mark -> {
+            shown.add(mark.figure());
+            places.put(mark.figure(), mark);
+            TagField tag = tags.computeIfAbsent(mark.figure(), id -> {
+                TagField added = new TagField(id, typing);
+                getChildren().add(added);
+                return added;
+            });
+            String name = desk.plan().figure(mark.figure()).map(Figure::name).map(desk.book()::say)
+                    .orElseGet(() -> Phrasebook.knows("figure." + mark.figure()) ? desk.book().say("figure." + mark.figure()) : mark.caption());
+            tag.show(mark.value(), mark.origin(), mark.caption(), name, 17 * desk.appearance().textSize() / 100.0,
+                    desk.appearance().palette(), mark.figure().equals(desk.selected()));
+        });
+        tags.entrySet().removeIf(entry -> {
+            boolean gone = !shown.contains(entry.getKey()) && !entry.getValue().isTyping();
+            if (gone) {
+                getChildren().remove(entry.getValue());
+            }
+            return gone;
+        });
+        requestLayout();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        if (canvas.getWidth() != getWidth() || canvas.getHeight() != getHeight()) {
+            redraw();
+        }
+        tags.forEach((figure, tag) -> {
+            Mark.Tag place = places.get(figure);
+            if (place != null) {
+                double width = tag.prefWidth(-1);
+                double height = tag.prefHeight(width);
+                double above = (17 * 1.12 + 8) * desk.appearance().textSize() / 200.0;
+                double x = Math.clamp(place.at().x() - width / 2, 0, Math.max(0, getWidth() - width));
+                double y = Math.clamp(place.at().y() - above, 0, Math.max(0, getHeight() - height));
+                tag.resizeRelocate(Math.round(x), Math.round(y), width, height);
+            }
+        });
+    }
+}

@@ -1,0 +1,172 @@
+package neatcorner.app.view;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.job.ClampKind;
+import neatcorner.core.job.Clamps;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Moulding;
+import neatcorner.core.job.ShopEdit;
+import neatcorner.core.job.Sticks;
+import neatcorner.core.measure.Length;
+import neatcorner.core.words.Origin;
+import neatcorner.core.words.Phrasebook;
+
+/** The shop itself: sticks on the rack, clamps on hand, and the habits every job starts from. */
+final class ShopPage extends HBox {
+    private final Desk desk;
+    private final Panel rack;
+    private final Panel habits;
+
+    ShopPage(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("shop-page");
+        rack = new Panel(desk, new ShopTypist(desk));
+        habits = new Panel(desk, new ShopTypist(desk));
+        rack.heading(Labels.get("shop.rack"));
+        rack.rows(box -> desk.shop().mouldings().forEach(moulding -> box.getChildren().add(moulding(moulding))));
+        habits.heading(Labels.get("shop.habits"));
+        habits.getChildren().add(Panel.text(Labels.get("shop.habits_how"), "soft"));
+        for (Habit habit : Habit.values()) {
+            habit(habit);
+        }
+        habits.heading(Labels.get("shop.clamps"));
+        habits.rows(box -> {
+            for (ClampKind kind : ClampKind.values()) {
+                box.getChildren().add(clamps(kind));
+            }
+        });
+        HBox.setHgrow(rack, Priority.ALWAYS);
+        getChildren().addAll(scrolled(rack, "rack"), scrolled(habits, "habits"));
+    }
+
+    private static javafx.scene.control.ScrollPane scrolled(Panel panel, String id) {
+        javafx.scene.control.ScrollPane pane = new javafx.scene.control.ScrollPane(panel);
+        pane.setId(id);
+        pane.setFitToWidth(true);
+        pane.getStyleClass().add("card");
+        HBox.setHgrow(pane, Priority.ALWAYS);
+        pane.setPrefWidth(500);
+        return pane;
+    }
+
+    void update() {
+        rack.update();
+        habits.update();
+    }
+
+    private void habit(Habit habit) {
+        TagField tag = new TagField(habit.id(), habits.typing());
+        var row = Panel.spread(Panel.text(desk.book().say("figure." + habit.id()), "soft"), tag);
+        habits.onUpdate(() -> habits.show(tag, neatcorner.core.words.Figure.said(habit.id(), desk.shop().habits().get(habit),
+                desk.shop().habits().says(habit) ? Origin.GIVEN : Origin.HABIT)));
+        habits.getChildren().add(row);
+    }
+
+    private VBox moulding(Moulding moulding) {
+        VBox box = new VBox(3);
+        box.getStyleClass().add("option");
+        var section = moulding.section();
+        Button drop = quiet(Labels.get("shop.drop"), () -> desk.edit(new ShopEdit.Drop(section)), box);
+        box.getChildren().add(Panel.spread(Panel.text(desk.book().say("shop.moulding", section.name(), section.species(),
+                desk.book().exactly(section.face()), desk.book().exactly(section.thickness())), "strong"), drop));
+        box.getChildren().add(Panel.text(desk.book().say("shop.sold", String.join(", ",
+                moulding.sold().stream().map(desk.book()::exactly).toList())), "soft"));
+        for (Sticks sticks : moulding.onHand()) {
+            Button less = quiet("−", () -> stock(moulding, sticks.length(), sticks.count() - 1), box);
+            less.setAccessibleText(Labels.get("shop.less"));
+            Button more = quiet("+", () -> stock(moulding, sticks.length(), sticks.count() + 1), box);
+            more.setAccessibleText(Labels.get("shop.more"));
+            HBox buttons = new HBox(4, less, more);
+            box.getChildren().add(Panel.spread(Panel.text(desk.book().say("shop.sticks", sticks.count(), desk.book().exactly(sticks.length()))), buttons));
+        }
+        if (moulding.onHand().isEmpty()) {
+            box.getChildren().add(Panel.text(Labels.get("shop.none"), "soft"));
+        }
+        box.getChildren().add(adding(moulding, box));
+        return box;
+    }
+
+    private Optional<String> stock(Moulding moulding, Length length, int count) {
+        return desk.edit(new ShopEdit.Stock(moulding.section(), length, count));
+    }
+
+    private HBox adding(Moulding moulding, VBox at) {
+        TextField length = new TextField();
+        length.setPromptText(Labels.get("shop.length"));
+        length.setAccessibleText(Labels.get("shop.length"));
+        length.setPrefColumnCount(8);
+        Button add = quiet(Labels.get("shop.add_stick"), () -> added(moulding, length.getText(), true), at);
+        Button sell = quiet(Labels.get("shop.add_sold"), () -> added(moulding, length.getText(), false), at);
+        HBox row = new HBox(6, length, add, sell);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    private Optional<String> added(Moulding moulding, String text, boolean onHand) {
+        try {
+            Length length = desk.parsed(text);
+            return desk.edit(onHand ? new ShopEdit.Receive(moulding.section(), length, 1) : new ShopEdit.Keep(moulding.section(), List.of(length)));
+        } catch (IllegalArgumentException refused) {
+            return Optional.of(refused.getMessage());
+        }
+    }
+
+    private HBox clamps(ClampKind kind) {
+        int count = desk.shop().clamps(kind, Length.ZERO);
+        Length reach = desk.shop().clamps().stream().filter(c -> c.kind() == kind).map(Clamps::reach)
+                .max(Length::compareTo).orElse(Length.inches(96));
+        Button less = quiet("−", () -> desk.edit(new ShopEdit.HaveClamps(new Clamps(kind, Math.max(0, count - 1), reach))), habits);
+        less.setAccessibleText(Labels.get("shop.less"));
+        Button more = quiet("+", () -> desk.edit(new ShopEdit.HaveClamps(new Clamps(kind, count + 1, reach))), habits);
+        more.setAccessibleText(Labels.get("shop.more"));
+        HBox buttons = new HBox(4, Panel.text(desk.book().say("shop.clamp_count", count, desk.book().exactly(reach)), "strong"), less, more);
+        buttons.setAlignment(Pos.CENTER_RIGHT);
+        return Panel.spread(Panel.text(desk.book().say(Phrasebook.keyOf(kind)), "soft"), buttons);
+    }
+
+    private interface Change {
+        Optional<String> make();
+    }
+
+    /** A button whose refusal shows at the end of the box it stands in. */
+    private static Button quiet(String text, Change change, VBox at) {
+        Button button = new Button(text);
+        button.getStyleClass().add("quiet");
+        button.setOnAction(_ -> {
+            at.getChildren().removeIf(node -> node.getStyleClass().contains("refusal"));
+            change.make().ifPresent(reason -> at.getChildren().add(Panel.text(reason, "refusal")));
+        });
+        return button;
+    }
+
+    /** On this page a habit that is typed is the shop's, not the job's. */
+    private record ShopTypist(Desk desk) implements TagField.Typing {
+        @Override
+        public Optional<String> enter(TagField tag, String text) {
+            try {
+                Habit habit = List.of(Habit.values()).stream().filter(h -> h.id().equals(tag.figure())).findFirst().orElseThrow();
+                return desk.edit(new ShopEdit.SetHabit(habit, desk.parsed(text)));
+            } catch (IllegalArgumentException refused) {
+                return Optional.of(refused.getMessage());
+            }
+        }
+
+        @Override
+        public void preview(TagField tag, String text) {
+            // The shop's own numbers change every job at once; they are shown when they are entered.
+        }
+
+        @Override
+        public void select(String figure) {
+            desk.select(figure);
+        }
+    }
+}

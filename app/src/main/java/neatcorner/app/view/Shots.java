@@ -1,0 +1,171 @@
+package neatcorner.app.view;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.image.WritableImage;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import javafx.stage.Stage;
+import javax.imageio.ImageIO;
+import neatcorner.app.desk.Appearance;
+import neatcorner.app.desk.Demo;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.Palette;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Station;
+import neatcorner.core.job.Tape;
+import neatcorner.core.measure.Graduation;
+import neatcorner.core.measure.Length;
+import neatcorner.files.store.ShopStore;
+
+/** Walks through every main view of the demonstration and keeps a picture of each. */
+public final class Shots {
+    private static final int WIDTH = 1280;
+    private static final int HEIGHT = 800;
+    private final Path folder;
+    private final List<Path> written = new ArrayList<>();
+
+    private Shots(Path folder) {
+        this.folder = folder;
+    }
+
+    /**
+     * Renders the views at 1280 × 800 into a folder, which is made when it is missing.
+     *
+     * @return the files, in the order of the walk
+     */
+    public static List<Path> take(Path folder, Clock clock) {
+        try {
+            Files.createDirectories(folder);
+            Path work = Files.createTempDirectory("neat-corner-shots");
+            Shots shots = new Shots(folder);
+            Platform.startup(() -> Platform.setImplicitExit(false));
+            ShopStore store = Demo.store(work.resolve("demo.neatcorner"), clock);
+            Desk desk = on(() -> new Desk(store, clock, Platform::runLater));
+            shots.walk(desk);
+            on(() -> {
+                desk.close();
+                return true;
+            });
+            return List.copyOf(shots.written);
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    private void walk(Desk desk) {
+        Scene scene = on(() -> {
+            MainView view = new MainView(desk, _ -> java.util.Optional.empty());
+            Scene made = new Scene(view, WIDTH, HEIGHT);
+            Stage stage = new Stage();
+            stage.setScene(made);
+            stage.show();
+            return made;
+        });
+        for (Station station : Station.values()) {
+            on(() -> {
+                prepare(desk, station);
+                return true;
+            });
+            shoot(scene, (station.ordinal() + 1) + "-" + station.id().replace('_', '-'));
+        }
+        shoot(scene, "10-shop", () -> desk.showShop(true));
+        shoot(scene, "11-evening-mm", () -> {
+            job(desk, 2);
+            desk.look(new Appearance(Graduation.MM_HALF, Palette.EVENING, 100));
+            desk.go(Station.CUTS);
+        });
+        shoot(scene, "12-large-text", () -> {
+            desk.look(new Appearance(Graduation.INCH_16, Palette.DAY, 140));
+            desk.go(Station.CORNERS);
+        });
+    }
+
+    /** Each station with the job that shows it best. */
+    private static void prepare(Desk desk, Station station) {
+        job(desk, switch (station) {
+            case SECTION, FINISH -> 2;
+            case FIT -> 1;
+            case HANG -> 4;
+            default -> 0;
+        });
+        if (station == Station.GLUE_UP) {
+            desk.edit(new Edit.Measure(Tape.DIAGONAL_AC, Length.inches(21, 13, 16)));
+            desk.edit(new Edit.Measure(Tape.DIAGONAL_BD, Length.inches(21, 11, 16)));
+        }
+        if (station == Station.LOG) {
+            desk.note("Two sticks had a knot near the end; cut from the clean side.");
+        }
+        desk.select(station == Station.GLUE_UP ? "glue.lean" : station == Station.HANG ? "hang.hook_height" : "member.top.long");
+        desk.go(station);
+    }
+
+    private static void job(Desk desk, int index) {
+        desk.open(desk.jobs().get(index).id());
+    }
+
+    private void shoot(Scene scene, String name, Runnable before) {
+        on(() -> {
+            before.run();
+            return true;
+        });
+        shoot(scene, name);
+    }
+
+    /** Layout settles over two pulses before the picture is taken. */
+    private void shoot(Scene scene, String name) {
+        for (int i = 0; i < 3; i++) {
+            on(() -> {
+                scene.getRoot().applyCss();
+                scene.getRoot().layout();
+                return true;
+            });
+        }
+        Path file = folder.resolve(name + ".png");
+        BufferedImage image = on(() -> image(scene));
+        try {
+            ImageIO.write(image, "png", file.toFile());
+        } catch (IOException failed) {
+            throw new UncheckedIOException("the picture " + file + " cannot be written", failed);
+        }
+        written.add(file);
+    }
+
+    private static BufferedImage image(Scene scene) {
+        ((Region) scene.getRoot()).resize(WIDTH, HEIGHT);
+        javafx.scene.SnapshotParameters parameters = new javafx.scene.SnapshotParameters();
+        parameters.setFill(Color.WHITE);
+        parameters.setViewport(new javafx.geometry.Rectangle2D(0, 0, WIDTH, HEIGHT));
+        WritableImage taken = scene.getRoot().snapshot(parameters, new WritableImage(WIDTH, HEIGHT));
+        BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
+        for (int y = 0; y < HEIGHT; y++) {
+            for (int x = 0; x < WIDTH; x++) {
+                image.setRGB(x, y, taken.getPixelReader().getArgb(x, y));
+            }
+        }
+        return image;
+    }
+
+    /** Runs on the interface thread and waits. */
+    private static <T> T on(Supplier<T> work) {
+        CompletableFuture<T> done = new CompletableFuture<>();
+        Platform.runLater(() -> {
+            try {
+                done.complete(work.get());
+            } catch (RuntimeException | Error failed) {
+                done.completeExceptionally(failed);
+            }
+        });
+        return done.join();
+    }
+}

@@ -1,0 +1,175 @@
+package neatcorner.app.view;
+
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import neatcorner.core.drawing.Ink;
+import neatcorner.core.drawing.Palette;
+import neatcorner.core.measure.Numeral;
+import neatcorner.core.words.Origin;
+
+/**
+ * A number that shows where it comes from and is typed over in place: press Enter, F2 or simply a
+ * digit. Enter makes the edit, Escape leaves the number as it was; a refused number stays as typed,
+ * with the reason below it.
+ */
+final class TagField extends VBox {
+    private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("chosen");
+    private final StackPane box = new StackPane();
+    private final NumeralView number = new NumeralView();
+    private final TextField field = new TextField();
+    private final Label caption = new Label();
+    private final Label refusal = new Label();
+    private final String figure;
+    private String before = "";
+    private boolean typing;
+
+    /** What a tag does. */
+    interface Typing {
+        /** Makes the edit; says why when it is refused. */
+        Optional<String> enter(TagField tag, String text);
+
+        /** Shows what the text would do while it is typed; empty text shows the job as it is. */
+        void preview(TagField tag, String text);
+
+        /** The tag was chosen. */
+        void select(String figure);
+    }
+
+    TagField(String figure, Typing typing) {
+        this.figure = figure;
+        setAlignment(Pos.CENTER);
+        getStyleClass().add("tag");
+        setId("tag-" + figure.replace('.', '-'));
+        box.getStyleClass().add("tag-box");
+        caption.getStyleClass().add("tag-caption");
+        refusal.getStyleClass().add("refusal");
+        refusal.setWrapText(true);
+        refusal.setManaged(false);
+        refusal.setVisible(false);
+        box.getChildren().setAll(number);
+        box.setFocusTraversable(true);
+        box.setAccessibleRole(AccessibleRole.BUTTON);
+        getChildren().addAll(box, caption, refusal);
+        box.focusedProperty().addListener((_, _, focused) -> {
+            if (focused) {
+                typing.select(figure);
+            }
+        });
+        box.setOnMouseClicked(click -> {
+            box.requestFocus();
+            if (click.getClickCount() > 1) {
+                begin(before);
+                field.selectAll();
+            }
+            click.consume();
+        });
+        box.addEventHandler(KeyEvent.KEY_TYPED, key -> {
+            if (!this.typing && key.getCharacter().matches("[0-9.,½¼¾⅛⅜⅝⅞]")) {
+                begin(key.getCharacter());
+                field.end();
+                key.consume();
+            }
+        });
+        box.addEventHandler(KeyEvent.KEY_PRESSED, key -> {
+            if (!this.typing && (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.F2)) {
+                begin(before);
+                field.selectAll();
+                key.consume();
+            }
+        });
+        listen(typing);
+    }
+
+    private void listen(Typing actions) {
+        field.getStyleClass().add("tag-entry");
+        field.setAccessibleHelp(Labels.get("tag.help"));
+        field.textProperty().addListener((_, _, text) -> {
+            if (typing) {
+                refuse(Optional.empty());
+                actions.preview(this, text);
+            }
+        });
+        field.setOnAction(_ -> finish(actions));
+        field.addEventHandler(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.ESCAPE) {
+                actions.preview(this, "");
+                end();
+                key.consume();
+            }
+        });
+        field.focusedProperty().addListener((_, _, focused) -> {
+            if (!focused && typing) {
+                finish(actions);
+            }
+        });
+    }
+
+    private void finish(Typing actions) {
+        String text = field.getText();
+        actions.preview(this, "");
+        if (text.isBlank() || text.equals(before)) {
+            end();
+            return;
+        }
+        Optional<String> refused = actions.enter(this, text);
+        refuse(refused);
+        if (refused.isEmpty()) {
+            end();
+        }
+    }
+
+    void begin(String text) {
+        typing = true;
+        field.setText(text);
+        field.setPrefColumnCount(Math.max(6, before.length()));
+        box.getChildren().setAll(field);
+        field.requestFocus();
+    }
+
+    private void end() {
+        boolean focused = field.isFocused();
+        typing = false;
+        refuse(Optional.empty());
+        box.getChildren().setAll(number);
+        if (focused) {
+            box.requestFocus();
+        }
+    }
+
+    boolean isTyping() {
+        return typing;
+    }
+
+    String figure() {
+        return figure;
+    }
+
+    private void refuse(Optional<String> reason) {
+        refusal.setText(reason.orElse(""));
+        refusal.setVisible(reason.isPresent());
+        refusal.setManaged(reason.isPresent());
+    }
+
+    /** Shows a number; while it is being typed over, the entry stays. */
+    void show(Numeral numeral, Origin origin, String words, String name, double size, Palette palette, boolean chosen) {
+        Ink ink = origin == Origin.GIVEN ? Ink.GIVEN : Ink.INK;
+        number.show(numeral, size, Painter.colour(palette.rgb(ink)));
+        before = numeral.mark().equals("?" + numeral.unit().mark()) ? "" : numeral.mark();
+        caption.setText(words);
+        caption.setManaged(!words.isEmpty());
+        caption.setVisible(!words.isEmpty());
+        getStyleClass().removeAll("given", "habit", "worked");
+        getStyleClass().add(origin.name().toLowerCase(java.util.Locale.ROOT));
+        box.setAccessibleText(Labels.get("tag.said." + origin.name().toLowerCase(java.util.Locale.ROOT),
+                (name.isEmpty() ? words : name) + ": " + numeral));
+        box.pseudoClassStateChanged(SELECTED, chosen);
+    }
+}

@@ -1,0 +1,71 @@
+package neatcorner.app.view;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+import neatcorner.app.desk.Desk;
+import neatcorner.files.store.ShopStore;
+import neatcorner.files.store.StoreException;
+
+/** Opens the real window on a shop. */
+public final class Window {
+    /** Where a second wait would show: the store opens while the toolkit starts. */
+    private Window() {
+    }
+
+    /** Starts the toolkit, opens the shop beside it, and shows the window when both are ready. */
+    public static void open(Supplier<ShopStore> shop, Runnable whenShown) {
+        CompletableFuture<ShopStore> store = CompletableFuture.supplyAsync(shop);
+        Platform.startup(() -> {
+            try {
+                show(new Desk(store.join(), Clock.systemUTC(), Platform::runLater), whenShown);
+            } catch (java.util.concurrent.CompletionException failed) {
+                refuse(failed.getCause() instanceof StoreException said ? said.getMessage() : String.valueOf(failed.getCause()));
+            }
+        });
+    }
+
+    private static void show(Desk desk, Runnable whenShown) {
+        Stage stage = new Stage();
+        MainView view = new MainView(desk, proposed -> chosen(stage, proposed));
+        Scene scene = new Scene(view, 1280, 800);
+        stage.setTitle("Neat Corner");
+        stage.setScene(scene);
+        stage.setMinWidth(980);
+        stage.setMinHeight(640);
+        stage.setOnCloseRequest(_ -> {
+            view.requestFocus();
+            desk.close();
+        });
+        stage.setOnShown(_ -> whenShown.run());
+        stage.show();
+    }
+
+    private static Optional<Path> chosen(Stage stage, String proposed) {
+        FileChooser chooser = new FileChooser();
+        chooser.setInitialFileName(proposed);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*.pdf"));
+        return Optional.ofNullable(chooser.showSaveDialog(stage)).map(File::toPath);
+    }
+
+    /** Said in a small window too, for whoever started it without a terminal. */
+    private static void refuse(String reason) {
+        System.err.println("neat-corner: " + reason);
+        Label label = new Label(reason);
+        label.setWrapText(true);
+        label.setStyle("-fx-padding: 24; -fx-font-size: 15px;");
+        Stage stage = new Stage();
+        stage.setTitle("Neat Corner");
+        stage.setScene(new Scene(label, 560, 160));
+        stage.setOnHidden(_ -> System.exit(2));
+        stage.show();
+    }
+}
