@@ -3,6 +3,9 @@ CREATE TABLE document (
     id       TEXT    PRIMARY KEY,
     kind     TEXT    NOT NULL CHECK (kind IN ('job', 'shop')),
     place    INTEGER NOT NULL,
+    -- What a list shows, so that listing thousands of jobs reads none of them.
+    title    TEXT    NOT NULL,
+    for_whom TEXT    NOT NULL,
     revision INTEGER NOT NULL
 );
 

@@ -28,6 +28,7 @@ import neatcorner.core.measure.OutOfRange;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Remedy;
+import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.json.Document;
 import neatcorner.files.store.Revision;
@@ -48,7 +49,7 @@ public final class Desk implements AutoCloseable {
     });
     private final List<Runnable> listeners = new ArrayList<>();
     private Consumer<String> complaints = _ -> { };
-    private final List<ShopStore.Entry> jobs;
+    private final List<ShopStore.Listed> jobs;
     private Document<Shop> shop;
     private String jobId;
     private Document<Job> job;
@@ -75,21 +76,17 @@ public final class Desk implements AutoCloseable {
         this.book = new Phrasebook(appearance.graduation());
         if (jobs.isEmpty()) {
             Document<Job> first = Document.of(firstJob("First frame"));
-            jobs.add(new ShopStore.Entry(store.add(first, "new job"), first));
+            store.add(first, "new job");
+            jobs.addAll(store.jobs());
         }
         String last = store.setting("job").orElse("");
-        open(jobs.stream().filter(entry -> entry.id().equals(last)).findFirst().orElse(jobs.getFirst()));
+        String id = jobs.stream().filter(entry -> entry.id().equals(last)).findFirst().orElse(jobs.getFirst()).id();
+        take(id, store.job(id));
     }
 
     private Job firstJob(String title) {
         return Job.starting(title, Length.inches(8), Length.inches(10), shop.value().mouldings().isEmpty()
                 ? Shop.starting().mouldings().getFirst().section() : shop.value().mouldings().getFirst().section());
-    }
-
-    private void open(ShopStore.Entry entry) {
-        jobId = entry.id();
-        job = entry.document();
-        planned(Planner.plan(job.value(), shop.value()));
     }
 
     private void planned(Plan made) {
@@ -170,7 +167,7 @@ public final class Desk implements AutoCloseable {
     }
 
     /** All jobs of the shop. */
-    public List<ShopStore.Entry> jobs() {
+    public List<ShopStore.Listed> jobs() {
         return List.copyOf(jobs);
     }
 
@@ -208,7 +205,20 @@ public final class Desk implements AutoCloseable {
     public void go(Station other) {
         station = other;
         inShop = false;
+        selected = natural(other);
         changed();
+    }
+
+    /** The number one comes to a station for. */
+    private String natural(Station other) {
+        return switch (other) {
+            case BRIEF, CUTS, FINISH, LOG -> "member.top.long";
+            case SECTION -> "section.depth_left";
+            case CORNERS -> plan.joints().used().settings().stream().findFirst().map(Figure::id).orElse("member.top.long");
+            case GLUE_UP -> plan.figure("glue.lean").isPresent() ? "glue.lean" : "glue.diagonal";
+            case FIT -> plan.fit().sheets().stream().findFirst().map(sheet -> sheet.width().id()).orElse("member.top.long");
+            case HANG -> "hang.hook_height";
+        };
     }
 
     /** Shows the shop's page, or the job again. */
@@ -244,7 +254,7 @@ public final class Desk implements AutoCloseable {
             if (after.equals(job.value())) {
                 return Optional.empty();
             }
-            take(job.with(after));
+            take(jobId, job.with(after));
             String words = book.say(edit.words());
             Document<Job> saved = job;
             String id = jobId;
@@ -256,10 +266,12 @@ public final class Desk implements AutoCloseable {
         }
     }
 
-    private void take(Document<Job> document) {
+    private void take(String id, Document<Job> document) {
         planned(Planner.plan(document.value(), shop.value()));
+        jobId = id;
         job = document;
-        jobs.replaceAll(entry -> entry.id().equals(jobId) ? new ShopStore.Entry(jobId, document) : entry);
+        jobs.replaceAll(entry -> entry.id().equals(id)
+                ? new ShopStore.Listed(id, document.value().title(), document.value().order()) : entry);
     }
 
     private String said(IllegalArgumentException refused) {
@@ -310,18 +322,16 @@ public final class Desk implements AutoCloseable {
 
     /** Takes up another job. */
     public void open(String id) {
-        jobs.stream().filter(entry -> entry.id().equals(id)).findFirst().ifPresent(entry -> {
-            open(entry);
-            inShop = false;
-            write(() -> store.setting("job", id));
-            changed();
-        });
+        wait(() -> take(id, store.job(id)));
+        inShop = false;
+        write(() -> store.setting("job", id));
+        changed();
     }
 
     /** A new job, taken up at once. */
     public void newJob() {
         Document<Job> document = Document.of(firstJob(book.say("desk.new_job", jobs.size() + 1)));
-        wait(() -> jobs.add(new ShopStore.Entry(store.add(document, "new job"), document)));
+        wait(() -> jobs.add(new ShopStore.Listed(store.add(document, "new job"), document.value().title(), "")));
         station = Station.BRIEF;
         open(jobs.getLast().id());
     }
@@ -345,7 +355,7 @@ public final class Desk implements AutoCloseable {
                     shop = store.shop();
                     planned(Planner.plan(job.value(), shop.value()));
                 } else {
-                    take(store.job(id));
+                    take(id, store.job(id));
                 }
             }
         });

@@ -33,7 +33,8 @@ final class CutsDetail extends Panel {
         rows.getChildren().add(spread(text(book().say("cuts.member", member.side(), member.side().letters()), "strong"),
                 text(book().write(member.longPoint()), "strong")));
         rows.getChildren().add(text(book().say("cuts.inner", member.shortPoint(), member.rabbet()), "soft"));
-        rows.getChildren().add(text(book().say("cuts.ends", member.left().swing(), member.right().swing()), "soft"));
+        rows.getChildren().add(text(book().say("cuts.left_end", member.left().swing()), "soft"));
+        rows.getChildren().add(text(book().say("cuts.right_end", member.right().swing()), "soft"));
         rows.setAccessibleText(book().say(Phrasebook.keyOf(member.side())));
         box.getChildren().add(rows);
     }

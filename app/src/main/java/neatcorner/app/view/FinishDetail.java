@@ -3,15 +3,17 @@ package neatcorner.app.view;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.FinishDrawing;
-import neatcorner.core.drawing.Picture;
 import neatcorner.core.finish.Recipes;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Edit;
@@ -22,8 +24,7 @@ final class FinishDetail extends Panel {
     FinishDetail(Desk desk, TagField.Typing typing) {
         super(desk, typing);
         heading(Labels.get("finish.start_from"));
-        HBox recipes = new HBox(6);
-        javafx.scene.layout.FlowPane ready = new javafx.scene.layout.FlowPane(6, 6);
+        FlowPane ready = new FlowPane(6, 6);
         Recipes.ALL.forEach((name, coats) -> {
             Button button = new Button(book().say(name));
             button.getStyleClass().add("quiet");
@@ -39,13 +40,9 @@ final class FinishDetail extends Panel {
         PictureView picture = new PictureView(desk, typing);
         picture.setId("finish-picture");
         onUpdate(() -> {
-            Picture drawn = FinishDrawing.draw(desk.plan(), PictureView.reader(desk), 330);
-            picture.setMinHeight(Math.max(30, drawn.height()));
-            picture.setPrefHeight(Math.max(30, drawn.height()));
-            picture.draw(Labels.get("picture.finish"), space -> FinishDrawing.draw(desk.plan(), PictureView.reader(desk), space.getWidth()));
+            picture.drawTall(Labels.get("picture.finish"), width -> FinishDrawing.draw(desk.plan(), PictureView.reader(desk), width));
         });
         getChildren().add(picture);
-        recipes.setVisible(false);
     }
 
     private List<Coat> coats() {
@@ -64,10 +61,10 @@ final class FinishDetail extends Panel {
     private HBox step(int index) {
         Coat coat = coats().get(index);
         HBox row = new HBox(6);
-        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        row.setAlignment(Pos.CENTER_LEFT);
         var name = text((index + 1) + ". " + book().say(Phrasebook.keyOf(coat.kind())));
-        name.setMinWidth(112);
-        name.setPrefWidth(112);
+        name.setMinWidth(140);
+        name.setPrefWidth(140);
         row.getChildren().add(name);
         if (coat.kind().isNamed()) {
             TextField product = new TextField(coat.product());
@@ -88,7 +85,7 @@ final class FinishDetail extends Panel {
             HBox.setHgrow(product, Priority.ALWAYS);
             row.getChildren().add(product);
         } else {
-            javafx.scene.layout.Region space = new javafx.scene.layout.Region();
+            Region space = new Region();
             HBox.setHgrow(space, Priority.ALWAYS);
             row.getChildren().add(space);
         }

@@ -50,16 +50,16 @@ final class JobsDrawer extends VBox {
         String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
         list.getChildren().clear();
         desk.jobs().stream()
-                .filter(entry -> (entry.job().title() + " " + entry.job().order()).toLowerCase(Locale.ROOT).contains(wanted))
+                .filter(entry -> (entry.title() + " " + entry.order()).toLowerCase(Locale.ROOT).contains(wanted))
                 .limit(MOST_SHOWN).forEach(entry -> list.getChildren().add(item(entry)));
     }
 
-    private Button item(ShopStore.Entry entry) {
-        VBox words = new VBox(Panel.text(entry.job().title(), "strong"),
-                Panel.text(entry.job().order().isBlank() ? Labels.get("jobs.no_order") : entry.job().order(), "soft"));
+    private Button item(ShopStore.Listed entry) {
+        VBox words = new VBox(Panel.text(entry.title(), "strong"),
+                Panel.text(entry.order().isBlank() ? Labels.get("jobs.no_order") : entry.order(), "soft"));
         Button button = new Button();
         button.setGraphic(words);
-        button.setAccessibleText(entry.job().title());
+        button.setAccessibleText(entry.title());
         button.setMaxWidth(Double.MAX_VALUE);
         button.getStyleClass().add(entry.id().equals(desk.jobId()) ? "job-here" : "job");
         button.setOnAction(_ -> {

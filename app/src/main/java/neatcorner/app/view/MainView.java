@@ -1,12 +1,16 @@
 package neatcorner.app.view;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import javafx.animation.AnimationTimer;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -21,22 +25,26 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.scene.shape.Polygon;
+import javafx.util.Duration;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.FrameDrawing;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Palette;
-import neatcorner.core.drawing.Picture;
 import neatcorner.core.drawing.StickDrawing;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Graduation;
+import neatcorner.core.measure.Unit;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.sheet.SheetSize;
 import neatcorner.files.sheet.ShopSheet;
+import org.jspecify.annotations.Nullable;
 
 /** The window's content: the bar, the rail, the drawing with the station beside it, sticks and tally. */
 public final class MainView extends StackPane {
+    private static final double USUAL_WIDTH = 1280;
     private static final PseudoClass ON = PseudoClass.getPseudoClass("on");
     private final Desk desk;
     private final FilePort files;
@@ -52,16 +60,18 @@ public final class MainView extends StackPane {
     private final PictureView sticks;
     private final ScrollPane sticksPane;
     private final Label sticksTitle = new Label();
-    private final SideColumn side;
+    private @Nullable SideColumn side;
+    private final ScrollPane sidePane = new ScrollPane();
     private final ScrollPane detailPane = new ScrollPane();
     private final Map<Station, Panel> details = new EnumMap<>(Station.class);
     private final HBox jobPage = new HBox();
     private final StackPane page = new StackPane();
-    private final ShopPage shopPage;
-    private final JobsDrawer jobs;
-    private final VBox shortcuts = new VBox();
+    private @Nullable ShopPage shopPage;
+    private @Nullable JobsDrawer jobs;
+    private @Nullable ShortcutsCard shortcuts;
     private final Label message = new Label();
     private boolean refreshing;
+    private boolean whole;
 
     /** The view of a desk; files are asked for through the port. */
     public MainView(Desk desk, FilePort files) {
@@ -72,16 +82,40 @@ public final class MainView extends StackPane {
         this.frame = new PictureView(desk, typist);
         this.sticks = new PictureView(desk, typist);
         this.sticksPane = new ScrollPane(sticks);
-        this.side = new SideColumn(desk, typist);
-        this.shopPage = new ShopPage(desk);
-        this.jobs = new JobsDrawer(desk, () -> showJobs(false));
         getStyleClass().add("neat-corner");
         getStylesheets().add(MainView.class.getResource("/neatcorner/app/view/neat-corner.css").toExternalForm());
         build();
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        widthProperty().addListener(_ -> columns());
         desk.addListener(this::refresh);
         desk.onComplaint(this::say);
         refresh();
+        completeAfterFirstFrame();
+    }
+
+    /** The drawing with its numbers comes first, so that one can type at once; the rest a frame later. */
+    private void completeAfterFirstFrame() {
+        new AnimationTimer() {
+            private int frames;
+
+            @Override
+            public void handle(long now) {
+                if (++frames == 2) {
+                    stop();
+                    complete();
+                }
+            }
+        }.start();
+    }
+
+    /** Fills in everything that was left for after the first frame. */
+    public void complete() {
+        if (!whole) {
+            whole = true;
+            side = new SideColumn(desk, typist);
+            sidePane.setContent(side);
+            refresh();
+        }
     }
 
     private void build() {
@@ -105,7 +139,6 @@ public final class MainView extends StackPane {
         VBox.setVgrow(sticksPane, Priority.ALWAYS);
         VBox left = new VBox(12, top, sticksCard);
         HBox.setHgrow(left, Priority.ALWAYS);
-        ScrollPane sidePane = new ScrollPane(side);
         sidePane.setFitToWidth(true);
         sidePane.setId("side");
         sidePane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -122,10 +155,7 @@ public final class MainView extends StackPane {
         message.setVisible(false);
         message.setManaged(false);
         StackPane.setAlignment(message, Pos.BOTTOM_CENTER);
-        jobs.setVisible(false);
-        StackPane.setAlignment(jobs, Pos.TOP_LEFT);
-        buildShortcuts();
-        getChildren().addAll(all, jobs, shortcuts, message);
+        getChildren().addAll(all, message);
     }
 
     private static VBox card(Node... content) {
@@ -135,7 +165,7 @@ public final class MainView extends StackPane {
     }
 
     private HBox bar() {
-        javafx.scene.shape.Polygon mark = new javafx.scene.shape.Polygon(0, 0, 20, 0, 14, 7, 7, 7, 7, 14, 0, 20);
+        Polygon mark = new Polygon(0, 0, 20, 0, 14, 7, 7, 7, 7, 14, 0, 20);
         mark.getStyleClass().add("mark");
         Label name = new Label("Neat Corner");
         name.getStyleClass().add("brand");
@@ -148,13 +178,13 @@ public final class MainView extends StackPane {
         words.setAlignment(Pos.CENTER_LEFT);
         job.setGraphic(words);
         job.setAccessibleText(Labels.get("bar.jobs"));
-        job.setOnAction(_ -> showJobs(!jobs.isVisible()));
+        job.setOnAction(_ -> showJobs(!isShown(jobs)));
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
         inch.setId("inch");
-        inch.setOnAction(_ -> units(neatcorner.core.measure.Unit.INCH));
+        inch.setOnAction(_ -> units(Unit.INCH));
         mm.setId("mm");
-        mm.setOnAction(_ -> units(neatcorner.core.measure.Unit.MM));
+        mm.setOnAction(_ -> units(Unit.MM));
         HBox units = new HBox(inch, mm);
         units.getStyleClass().add("units");
         light.setId("light");
@@ -178,38 +208,38 @@ public final class MainView extends StackPane {
         return bar;
     }
 
-    private void buildShortcuts() {
-        shortcuts.getStyleClass().addAll("card", "shortcuts");
-        shortcuts.setId("shortcuts");
-        shortcuts.getChildren().add(Panel.text(Labels.get("keys.heading"), "heading"));
-        for (Shortcut shortcut : Shortcut.values()) {
-            shortcuts.getChildren().add(Panel.spread(Panel.text(Labels.get("keys." + shortcut.name().toLowerCase(java.util.Locale.ROOT))),
-                    Panel.text(shortcut.shown(), "strong")));
-        }
-        shortcuts.getChildren().add(Panel.text(Labels.get("keys.tags"), "soft"));
-        Button close = new Button(Labels.get("keys.close"));
-        close.setOnAction(_ -> showShortcuts(false));
-        shortcuts.getChildren().add(close);
-        shortcuts.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        shortcuts.setVisible(false);
+    private static boolean isShown(@Nullable Node node) {
+        return node != null && node.isVisible();
     }
 
+    /** Made when first asked for: the window opens sooner without it. */
     private void showShortcuts(boolean shown) {
-        shortcuts.setVisible(shown);
-        if (shown) {
-            shortcuts.getChildren().getLast().requestFocus();
+        if (shown && shortcuts == null) {
+            shortcuts = new ShortcutsCard(() -> showShortcuts(false));
+            getChildren().add(shortcuts);
+        }
+        if (shortcuts != null) {
+            shortcuts.setVisible(shown);
+            shortcuts.requestFocus();
         }
     }
 
     private void showJobs(boolean shown) {
-        jobs.setVisible(shown);
-        if (shown) {
-            jobs.open();
+        if (shown && jobs == null) {
+            jobs = new JobsDrawer(desk, () -> showJobs(false));
+            StackPane.setAlignment(jobs, Pos.TOP_LEFT);
+            getChildren().add(jobs);
+        }
+        if (jobs != null) {
+            jobs.setVisible(shown);
+            if (shown) {
+                jobs.open();
+            }
         }
     }
 
     private void key(KeyEvent key) {
-        if (key.getCode() == KeyCode.ESCAPE && (jobs.isVisible() || shortcuts.isVisible())) {
+        if (key.getCode() == KeyCode.ESCAPE && (isShown(jobs) || isShown(shortcuts))) {
             showJobs(false);
             showShortcuts(false);
             key.consume();
@@ -233,8 +263,8 @@ public final class MainView extends StackPane {
 
     private void run(Shortcut shortcut) {
         switch (shortcut) {
-            case HELP -> showShortcuts(!shortcuts.isVisible());
-            case JOBS -> showJobs(!jobs.isVisible());
+            case HELP -> showShortcuts(!isShown(shortcuts));
+            case JOBS -> showJobs(!isShown(jobs));
             case NEW -> desk.newJob();
             case SHOP -> desk.showShop(!desk.isInShop());
             case NEXT -> step(1);
@@ -242,8 +272,8 @@ public final class MainView extends StackPane {
             case SETTLE -> toggleSettled();
             case UNDO -> desk.undo();
             case REDO -> desk.redo();
-            case UNITS -> units(desk.appearance().graduation().unit() == neatcorner.core.measure.Unit.INCH
-                    ? neatcorner.core.measure.Unit.MM : neatcorner.core.measure.Unit.INCH);
+            case UNITS -> units(desk.appearance().graduation().unit() == Unit.INCH
+                    ? Unit.MM : Unit.INCH);
             case FINER -> units(desk.appearance().graduation().unit());
             case LIGHT -> toggleLight();
             case LARGER -> desk.look(desk.appearance().larger(10));
@@ -261,7 +291,7 @@ public final class MainView extends StackPane {
     }
 
     /** To the other unit; pressed again on the same one, to finer marks and round again. */
-    private void units(neatcorner.core.measure.Unit unit) {
+    private void units(Unit unit) {
         Graduation now = desk.appearance().graduation();
         List<Graduation> marks = List.of(Graduation.values()).stream().filter(g -> g.unit() == unit).toList();
         Graduation next = now.unit() == unit ? marks.get((marks.indexOf(now) + 1) % marks.size()) : marks.getFirst();
@@ -285,10 +315,10 @@ public final class MainView extends StackPane {
         chosen.ifPresent(file -> Thread.ofVirtual().start(() -> {
             String said;
             try {
-                Files.write(file, ShopSheet.write(plan, book, book.graduation().unit() == neatcorner.core.measure.Unit.INCH
+                Files.write(file, ShopSheet.write(plan, book, book.graduation().unit() == Unit.INCH
                         ? SheetSize.LETTER : SheetSize.A4));
                 said = Labels.get("sheet.written", file);
-            } catch (IOException | java.io.UncheckedIOException failed) {
+            } catch (IOException | UncheckedIOException failed) {
                 said = Labels.get("sheet.failed", file + ": " + failed.getMessage());
             }
             String text = said;
@@ -300,7 +330,7 @@ public final class MainView extends StackPane {
         message.setText(text);
         message.setVisible(true);
         message.setManaged(true);
-        javafx.animation.PauseTransition pause = new javafx.animation.PauseTransition(javafx.util.Duration.seconds(8));
+        PauseTransition pause = new PauseTransition(Duration.seconds(8));
         pause.setOnFinished(_ -> {
             message.setVisible(false);
             message.setManaged(false);
@@ -336,6 +366,7 @@ public final class MainView extends StackPane {
             order.setManaged(!order.getText().isEmpty());
             rail.update();
             if (desk.isInShop()) {
+                shopPage = shopPage == null ? new ShopPage(desk) : shopPage;
                 page.getChildren().setAll(shopPage);
                 shopPage.update();
             } else {
@@ -349,30 +380,45 @@ public final class MainView extends StackPane {
 
     private void job() {
         Station station = desk.station();
+        columns();
+        frame.draw(SideColumn.spoken(desk), space ->
+                FrameDrawing.draw(desk.plan(), station, PictureView.reader(desk), space.getWidth(), space.getHeight()));
+        if (side == null) {
+            return;
+        }
         Panel detail = detail(station);
         if (detailPane.getContent() != detail) {
             detailPane.setContent(detail);
             detailPane.setVvalue(0);
         }
-        double size = desk.appearance().textSize() / 100.0;
-        detailPane.setPrefWidth((station == Station.SECTION ? 430 : 350) * size);
-        detailPane.setMinWidth(300);
         detail.update();
         side.update();
-        frame.draw(SideColumn.spoken(desk), space ->
-                FrameDrawing.draw(desk.plan(), station, PictureView.reader(desk), space.getWidth(), space.getHeight()));
         sticksTitle.setText(desk.book().say("sticks.summary", desk.plan().cuts().sticks().size(),
                 desk.plan().job().quantity() * desk.plan().frame().members().size())
                 + desk.plan().cuts().share().map(s -> desk.book().say("sticks.waste", s)).orElse(""));
-        double shown = (station == Station.CUTS ? 250 : 92) * size;
+        sticks.drawTall(Labels.get("picture.sticks"), width -> StickDrawing.draw(desk.plan(), PictureView.reader(desk), width));
+    }
+
+    /** Puts the keyboard on the drawing's first number. */
+    public void focusDrawing() {
+        frame.focusFirst();
+    }
+
+    /** How the width is shared: large text must not squeeze the drawing away. */
+    private void columns() {
+        boolean section = desk.station() == Station.SECTION;
+        double size = desk.appearance().textSize() / 100.0;
+        double room = getWidth() > 0 ? getWidth() : USUAL_WIDTH;
+        width(detailPane, Math.min((section ? 430 : 350) * size, room * (section ? 0.36 : 0.30)));
+        width(sidePane, Math.min(320 * size, room * 0.29));
+        double shown = (desk.station() == Station.CUTS ? 250 : 92) * size;
         sticksPane.setMinHeight(shown);
         sticksPane.setPrefHeight(shown);
-        sticks.draw(Labels.get("picture.sticks"), space -> {
-            Picture picture = StickDrawing.draw(desk.plan(), PictureView.reader(desk), space.getWidth());
-            sticks.setMinHeight(picture.height());
-            sticks.setPrefHeight(picture.height());
-            return picture;
-        });
+    }
+
+    private static void width(Region region, double width) {
+        region.setMinWidth(width);
+        region.setPrefWidth(width);
     }
 
     private void look() {
@@ -380,14 +426,14 @@ public final class MainView extends StackPane {
         StringBuilder style = new StringBuilder("-fx-font-family: \"" + FxFonts.SHIPPED.text(13, false).getFamily() + "\"; -fx-font-size: "
                 + 13 * desk.appearance().textSize() / 100.0 + "px;");
         for (Ink ink : Ink.values()) {
-            style.append(" -nc-").append(ink.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')).append(": ")
+            style.append(" -nc-").append(ink.name().toLowerCase(Locale.ROOT).replace('_', '-')).append(": ")
                     .append(palette.hex(ink)).append(';');
         }
         setStyle(style.toString());
         Graduation graduation = desk.appearance().graduation();
-        boolean inches = graduation.unit() == neatcorner.core.measure.Unit.INCH;
-        inch.setText(inches ? Labels.get("unit." + graduation.name().toLowerCase(java.util.Locale.ROOT)) : Labels.get("unit.inch"));
-        mm.setText(inches ? Labels.get("unit.mm") : Labels.get("unit." + graduation.name().toLowerCase(java.util.Locale.ROOT)));
+        boolean inches = graduation.unit() == Unit.INCH;
+        inch.setText(inches ? Labels.get("unit." + graduation.name().toLowerCase(Locale.ROOT)) : Labels.get("unit.inch"));
+        mm.setText(inches ? Labels.get("unit.mm") : Labels.get("unit." + graduation.name().toLowerCase(Locale.ROOT)));
         inch.pseudoClassStateChanged(ON, inches);
         mm.pseudoClassStateChanged(ON, !inches);
         light.setText(Labels.get(palette == Palette.DAY ? "bar.evening" : "bar.day"));

@@ -97,6 +97,16 @@ class Panel extends VBox {
         return label;
     }
 
+    /** A name and a control that takes the rest of the row. */
+    private static HBox named(String name, Region control) {
+        Label label = text(name, "soft");
+        label.setMinWidth(78);
+        HBox.setHgrow(control, Priority.ALWAYS);
+        HBox row = new HBox(8, label, control);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
     static HBox spread(Node left, Node right) {
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
@@ -194,10 +204,10 @@ class Panel extends VBox {
                 complain(box, choose.apply(value));
             }
         });
-        if (!name.isEmpty()) {
-            HBox row = spread(text(name, "soft"), box);
-            getChildren().add(row);
-        }
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setMinWidth(80);
+        box.setPrefWidth(190);
+        getChildren().add(named(name, box));
         return box;
     }
 
@@ -222,9 +232,7 @@ class Panel extends VBox {
                 done.run();
             }
         });
-        HBox row = spread(text(name, "soft"), field);
-        HBox.setHgrow(field, Priority.ALWAYS);
-        getChildren().add(row);
+        getChildren().add(named(name, field));
         return field;
     }
 

@@ -2,10 +2,14 @@ package neatcorner.app.view;
 
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import javafx.geometry.Dimension2D;
+import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Region;
@@ -15,15 +19,20 @@ import neatcorner.core.drawing.Picture;
 import neatcorner.core.drawing.Reader;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
+import org.jspecify.annotations.Nullable;
 
 /** A picture with its tags as controls on it. It is drawn anew for whatever space it gets. */
 final class PictureView extends Region {
+    private static final double LEAST_WIDTH = 40;
+    private static final double TAG_SIZE = 19;
     private final Desk desk;
     private final TagField.Typing typing;
     private final Canvas canvas = new Canvas();
     private final Map<String, TagField> tags = new HashMap<>();
     private final Map<String, Mark.Tag> places = new HashMap<>();
-    private Function<Dimension2D, Picture> drawing = size -> new Picture(size.getWidth(), size.getHeight(), java.util.List.of());
+    private @Nullable Picture last;
+    private Optional<DoubleFunction<Picture>> tall = Optional.empty();
+    private Function<Dimension2D, Picture> drawing = size -> new Picture(size.getWidth(), size.getHeight(), List.of());
 
     PictureView(Desk desk, TagField.Typing typing) {
         this.desk = desk;
@@ -42,21 +51,63 @@ final class PictureView extends Region {
     void draw(String spoken, Function<Dimension2D, Picture> other) {
         setAccessibleText(spoken);
         drawing = other;
+        last = null;
         redraw();
+    }
+
+    /** A drawing that is as high as it needs to be for the width it gets. */
+    void drawTall(String spoken, DoubleFunction<Picture> other) {
+        tall = Optional.of(other);
+        draw(spoken, space -> other.apply(space.getWidth()));
+        requestLayout();
+    }
+
+    @Override
+    public Orientation getContentBias() {
+        return tall.isPresent() ? Orientation.HORIZONTAL : null;
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        return tall.isPresent() && width > LEAST_WIDTH ? drawn(width, 0).height() : super.computePrefHeight(width);
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        return tall.isPresent() ? computePrefHeight(width) : super.computeMinHeight(width);
+    }
+
+    @Override
+    protected double computePrefWidth(double height) {
+        return LEAST_WIDTH;
     }
 
     void redraw() {
         double width = getWidth();
         double height = getHeight();
-        if (width < 40 || height < 20) {
+        if (width < LEAST_WIDTH || height < 10) {
             return;
         }
         canvas.setWidth(width);
         canvas.setHeight(height);
-        Picture picture = drawing.apply(new Dimension2D(width, height));
+        Picture picture = drawn(width, height);
         canvas.getGraphicsContext2D().clearRect(0, 0, width, height);
         new Painter(canvas.getGraphicsContext2D(), desk.appearance().palette()).paint(picture);
         show(picture);
+    }
+
+    /** The picture for a space; layout asks for it more than once. */
+    private Picture drawn(double width, double height) {
+        boolean fits = last != null && last.width() == width && (tall.isPresent() || last.height() == height);
+        if (!fits) {
+            last = drawing.apply(new Dimension2D(width, height));
+        }
+        return last;
+    }
+
+    /** Puts the keyboard on the first number that was given. */
+    void focusFirst() {
+        tags.values().stream().filter(tag -> tag.getStyleClass().contains("given")).findFirst().ifPresent(TagField::focus);
     }
 
     private void show(Picture picture) {
@@ -72,7 +123,7 @@ final class PictureView extends Region {
             });
             String name = desk.plan().figure(mark.figure()).map(Figure::name).map(desk.book()::say)
                     .orElseGet(() -> Phrasebook.knows("figure." + mark.figure()) ? desk.book().say("figure." + mark.figure()) : mark.caption());
-            tag.show(mark.value(), mark.origin(), mark.caption(), name, 17 * desk.appearance().textSize() / 100.0,
+            tag.show(mark.value(), mark.origin(), mark.caption(), name, TAG_SIZE * desk.appearance().textSize() / 100.0,
                     desk.appearance().palette(), mark.figure().equals(desk.selected()));
         });
         tags.entrySet().removeIf(entry -> {
@@ -95,7 +146,7 @@ final class PictureView extends Region {
             if (place != null) {
                 double width = tag.prefWidth(-1);
                 double height = tag.prefHeight(width);
-                double above = (17 * 1.12 + 8) * desk.appearance().textSize() / 200.0;
+                double above = (TAG_SIZE * 1.12 + 8) * desk.appearance().textSize() / 200.0;
                 double x = Math.clamp(place.at().x() - width / 2, 0, Math.max(0, getWidth() - width));
                 double y = Math.clamp(place.at().y() - above, 0, Math.max(0, getHeight() - height));
                 tag.resizeRelocate(Math.round(x), Math.round(y), width, height);

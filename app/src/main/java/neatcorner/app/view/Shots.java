@@ -8,10 +8,14 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
 import javafx.application.Platform;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
+import javafx.scene.SnapshotParameters;
+import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
@@ -65,12 +69,21 @@ public final class Shots {
 
     private void walk(Desk desk) {
         Scene scene = on(() -> {
-            MainView view = new MainView(desk, _ -> java.util.Optional.empty());
+            MainView view = new MainView(desk, _ -> Optional.empty());
             Scene made = new Scene(view, WIDTH, HEIGHT);
             Stage stage = new Stage();
             stage.setScene(made);
             stage.show();
             return made;
+        });
+        on(() -> {
+            ((MainView) scene.getRoot()).complete();
+            return true;
+        });
+        settle(scene);
+        on(() -> {
+            ((MainView) scene.getRoot()).focusDrawing();
+            return true;
         });
         for (Station station : Station.values()) {
             on(() -> {
@@ -106,7 +119,6 @@ public final class Shots {
         if (station == Station.LOG) {
             desk.note("Two sticks had a knot near the end; cut from the clean side.");
         }
-        desk.select(station == Station.GLUE_UP ? "glue.lean" : station == Station.HANG ? "hang.hook_height" : "member.top.long");
         desk.go(station);
     }
 
@@ -122,8 +134,8 @@ public final class Shots {
         shoot(scene, name);
     }
 
-    /** Layout settles over two pulses before the picture is taken. */
-    private void shoot(Scene scene, String name) {
+    /** Layout settles over a few pulses before a picture is taken. */
+    private static void settle(Scene scene) {
         for (int i = 0; i < 3; i++) {
             on(() -> {
                 scene.getRoot().applyCss();
@@ -131,6 +143,10 @@ public final class Shots {
                 return true;
             });
         }
+    }
+
+    private void shoot(Scene scene, String name) {
+        settle(scene);
         Path file = folder.resolve(name + ".png");
         BufferedImage image = on(() -> image(scene));
         try {
@@ -143,16 +159,14 @@ public final class Shots {
 
     private static BufferedImage image(Scene scene) {
         ((Region) scene.getRoot()).resize(WIDTH, HEIGHT);
-        javafx.scene.SnapshotParameters parameters = new javafx.scene.SnapshotParameters();
+        SnapshotParameters parameters = new SnapshotParameters();
         parameters.setFill(Color.WHITE);
-        parameters.setViewport(new javafx.geometry.Rectangle2D(0, 0, WIDTH, HEIGHT));
+        parameters.setViewport(new Rectangle2D(0, 0, WIDTH, HEIGHT));
         WritableImage taken = scene.getRoot().snapshot(parameters, new WritableImage(WIDTH, HEIGHT));
         BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
-        for (int y = 0; y < HEIGHT; y++) {
-            for (int x = 0; x < WIDTH; x++) {
-                image.setRGB(x, y, taken.getPixelReader().getArgb(x, y));
-            }
-        }
+        int[] pixels = new int[WIDTH * HEIGHT];
+        taken.getPixelReader().getPixels(0, 0, WIDTH, HEIGHT, PixelFormat.getIntArgbInstance(), pixels, 0, WIDTH);
+        image.setRGB(0, 0, WIDTH, HEIGHT, pixels, 0, WIDTH);
         return image;
     }
 

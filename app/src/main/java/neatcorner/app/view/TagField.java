@@ -1,5 +1,6 @@
 package neatcorner.app.view;
 
+import java.util.Locale;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -144,6 +145,10 @@ final class TagField extends VBox {
         }
     }
 
+    void focus() {
+        box.requestFocus();
+    }
+
     boolean isTyping() {
         return typing;
     }
@@ -167,8 +172,8 @@ final class TagField extends VBox {
         caption.setManaged(!words.isEmpty());
         caption.setVisible(!words.isEmpty());
         getStyleClass().removeAll("given", "habit", "worked");
-        getStyleClass().add(origin.name().toLowerCase(java.util.Locale.ROOT));
-        box.setAccessibleText(Labels.get("tag.said." + origin.name().toLowerCase(java.util.Locale.ROOT),
+        getStyleClass().add(origin.name().toLowerCase(Locale.ROOT));
+        box.setAccessibleText(Labels.get("tag.said." + origin.name().toLowerCase(Locale.ROOT),
                 (name.isEmpty() ? words : name) + ": " + numeral));
         box.pseudoClassStateChanged(SELECTED, chosen);
     }

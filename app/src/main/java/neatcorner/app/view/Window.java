@@ -17,16 +17,16 @@ import neatcorner.files.store.StoreException;
 
 /** Opens the real window on a shop. */
 public final class Window {
-    /** Where a second wait would show: the store opens while the toolkit starts. */
     private Window() {
     }
 
-    /** Starts the toolkit, opens the shop beside it, and shows the window when both are ready. */
+    /** Starts the toolkit, opens the shop and plans the job beside it, and shows the window when both are ready. */
     public static void open(Supplier<ShopStore> shop, Runnable whenShown) {
-        CompletableFuture<ShopStore> store = CompletableFuture.supplyAsync(shop);
+        CompletableFuture<Desk> desk = CompletableFuture.supplyAsync(() ->
+                new Desk(shop.get(), Clock.systemUTC(), Platform::runLater));
         Platform.startup(() -> {
             try {
-                show(new Desk(store.join(), Clock.systemUTC(), Platform::runLater), whenShown);
+                show(desk.join(), whenShown);
             } catch (java.util.concurrent.CompletionException failed) {
                 refuse(failed.getCause() instanceof StoreException said ? said.getMessage() : String.valueOf(failed.getCause()));
             }
@@ -47,6 +47,7 @@ public final class Window {
         });
         stage.setOnShown(_ -> whenShown.run());
         stage.show();
+        view.focusDrawing();
     }
 
     private static Optional<Path> chosen(Stage stage, String proposed) {

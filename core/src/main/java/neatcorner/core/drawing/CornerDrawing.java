@@ -60,8 +60,8 @@ public final class CornerDrawing {
         if (plan.joints().used().fits() || !plan.joints().used().settings().isEmpty()) {
             joint();
         }
-        sketch.text(at(face * 0.28, face * 0.62), "B", Ink.PENCIL, 12, true, Anchor.MIDDLE);
-        sketch.text(at(face * 0.66, face * 0.25), "B", Ink.PENCIL, 12, true, Anchor.MIDDLE);
+        sketch.text(at(face * 0.35, face * 1.45), "B", Ink.PENCIL, 12, true, Anchor.MIDDLE);
+        sketch.text(at(face * 1.45, face * 0.35), "B", Ink.PENCIL, 12, true, Anchor.MIDDLE);
         return sketch.picture(width, height);
     }
 

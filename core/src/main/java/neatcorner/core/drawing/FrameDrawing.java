@@ -2,15 +2,18 @@ package neatcorner.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Side;
+import neatcorner.core.glue.Square;
 import neatcorner.core.hang.HangPlan;
 import neatcorner.core.job.Axis;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Habit;
+import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Line;
 import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
@@ -18,6 +21,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Numeral;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.section.Recess;
+import neatcorner.core.wood.Species;
 import neatcorner.core.words.Origin;
 
 /**
@@ -40,8 +44,8 @@ public final class FrameDrawing {
         this.height = height;
         double w = frame().width(Line.OUTSIDE).toMm();
         double h = frame().height(Line.OUTSIDE).toMm();
-        double side = sketch.em(96);
-        double above = sketch.em(62);
+        double side = Math.min(sketch.em(96), width * 0.24);
+        double above = sketch.em(68);
         this.unit = Math.max(1e-6, Math.min((width - 2 * side) / w, (height - 2 * above) / h));
         this.origin = new At((width - w * unit) / 2, (height - h * unit) / 2);
     }
@@ -67,7 +71,9 @@ public final class FrameDrawing {
         } else {
             rabbetLine();
         }
-        letters();
+        if (station != Station.HANG) {
+            letters();
+        }
         switch (station) {
             case GLUE_UP -> measuring();
             case HANG -> hanging();
@@ -127,8 +133,8 @@ public final class FrameDrawing {
     private void shine(List<At> opening) {
         At a = opening.get(0);
         At c = opening.get(2);
-        double reach = Math.min(c.x() - a.x(), c.y() - a.y()) * 0.22;
-        for (double offset : new double[] {0.45, 0.62}) {
+        double reach = Math.min(c.x() - a.x(), c.y() - a.y()) * 0.13;
+        for (double offset : new double[] {0.35, 0.6}) {
             sketch.line(a.plus(reach * offset, reach), a.plus(reach, reach * offset), Ink.GLASS, sketch.em(1.2));
         }
     }
@@ -205,7 +211,7 @@ public final class FrameDrawing {
         List<At> outer = Sketch.rectangle(a.x() + unit, a.y() + unit, c.x() - unit, c.y() - unit);
         At p = outer.get(0);
         At q = outer.get(2);
-        var pine = neatcorner.core.wood.Species.PINE;
+        var pine = Species.PINE;
         List<List<At>> strips = List.of(
                 Sketch.rectangle(p.x(), p.y(), q.x(), p.y() + strip), Sketch.rectangle(p.x(), q.y() - strip, q.x(), q.y()),
                 upright(p.x(), p.y() + strip, p.x() + strip, q.y() - strip), upright(q.x() - strip, p.y() + strip, q.x(), q.y() - strip),
@@ -271,7 +277,7 @@ public final class FrameDrawing {
     private void sizes() {
         Line across = frame().job().given(Axis.WIDTH).line();
         Line down = frame().job().given(Axis.HEIGHT).line();
-        double gap = sketch.em(30);
+        double gap = sketch.em(36);
         double w = outsideWidth();
         double h = outsideHeight();
         double sizeAcross = frame().width(across).toMm();
@@ -321,7 +327,7 @@ public final class FrameDrawing {
     }
 
     private String caption(Line line, Axis axis) {
-        return sketch.say("tag." + line.name().toLowerCase(java.util.Locale.ROOT) + "." + axis.id());
+        return sketch.say("tag." + line.name().toLowerCase(Locale.ROOT) + "." + axis.id());
     }
 
     private void borders() {
@@ -351,16 +357,27 @@ public final class FrameDrawing {
         At b = at(w, 0);
         At c = at(w, h);
         At d = at(0, h);
-        double gap = sketch.em(30);
+        double gap = sketch.em(36);
         double aside = sketch.em(48);
         sketch.line(List.of(a, c), Paint.of(Ink.GIVEN), sketch.em(1), Mark.Dash.HIDDEN);
         sketch.line(List.of(b, d), Paint.of(Ink.GIVEN), sketch.em(1), Mark.Dash.HIDDEN);
+        plan.glue().square().ifPresent(this::lean);
         tape(Tape.TOP, a.plus(0, -gap), b.plus(0, -gap), 0.5);
         tape(Tape.RIGHT, b.plus(aside, 0), c.plus(aside, 0), 0.5);
         tape(Tape.BOTTOM, d.plus(0, gap), c.plus(0, gap), 0.5);
         tape(Tape.LEFT, a.plus(-aside, 0), d.plus(-aside, 0), 0.5);
         measured(Tape.DIAGONAL_AC, Sketch.blend(a, c, 0.33));
         measured(Tape.DIAGONAL_BD, Sketch.blend(d, b, 0.33));
+    }
+
+    /** Which way it leans, far more than it does: nobody could see the true lean. */
+    private void lean(Square square) {
+        double shown = Math.signum(square.lean().radians()) * sketch.em(14);
+        if (square.difference().abs().isOver(Length.mm(0.5))) {
+            double w = outsideWidth();
+            double h = outsideHeight();
+            sketch.hidden(List.of(at(0, 0).plus(-shown, 0), at(w, 0).plus(-shown, 0), at(w, h).plus(shown, 0), at(0, h).plus(shown, 0)), Ink.SAW);
+        }
     }
 
     private void tape(Tape tape, At from, At to, double share) {
@@ -408,10 +425,10 @@ public final class FrameDrawing {
     /** A saw-tooth in the middle of the top rail, or a cleat along it. */
     private void fixedAtTop(HangPlan hang) {
         double y = frame().job().section().backWidth().toMm() / 2;
-        double half = hang.chosen() == neatcorner.core.job.Hardware.CLEAT ? outsideWidth() * 0.35 : Math.min(25, outsideWidth() / 6);
+        double half = hang.chosen() == Hardware.CLEAT ? outsideWidth() * 0.35 : Math.min(25, outsideWidth() / 6);
         At left = at(outsideWidth() / 2 - half, y);
         At right = at(outsideWidth() / 2 + half, y);
-        double thick = hang.chosen() == neatcorner.core.job.Hardware.CLEAT ? Math.max(sketch.em(4), 12 * unit) : sketch.em(4);
+        double thick = hang.chosen() == Hardware.CLEAT ? Math.max(sketch.em(4), 12 * unit) : sketch.em(4);
         sketch.line(left, right, Ink.METAL, thick);
     }
 

@@ -18,7 +18,7 @@ public sealed interface Paint {
         int rgb() {
             return switch (shade) {
                 case FACE -> species.colour();
-                case PALE -> Palette.mixed(species.colour(), 0xFFFFFF, 0.55);
+                case PALE -> throw new IllegalStateException("pale wood takes its paleness from the palette");
                 case GRAIN -> Palette.mixed(species.colour(), 0x3A2412, 0.22);
                 case EDGE -> Palette.mixed(species.colour(), 0x1E140A, 0.8);
             };

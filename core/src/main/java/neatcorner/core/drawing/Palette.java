@@ -3,6 +3,7 @@ package neatcorner.core.drawing;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import neatcorner.core.wood.Species;
 
 /**
  * Colours for the inks, {@code 0xRRGGBB}, the same roles by day and in the evening.
@@ -32,6 +33,8 @@ public enum Palette {
     public int rgb(Paint paint) {
         return switch (paint) {
             case Paint.Of(Ink ink) -> rgb(ink);
+            case Paint.Wood(Species species, Paint.Shade shade) when shade == Paint.Shade.PALE ->
+                mixed(species.colour(), rgb(Ink.PANEL), 0.62);
             case Paint.Wood wood -> mixed(wood.rgb(), 0x14100C, this == DAY ? 0 : 0.22);
         };
     }

@@ -173,7 +173,8 @@ public final class SectionDrawing {
             }
         }
         if (section.profile().drop().isPositive()) {
-            sketch.tag(plan, at(face * 0.5, thick - section.profile().drop().toMm() - 0.14 * thick), "section.drop", "");
+            double x = at(0, 0).x() + sketch.em(34);
+            sketch.dimension(plan, new At(x, at(0, thick).y()), new At(x, at(0, thick - section.profile().drop().toMm()).y()), "section.drop", "");
         }
         if (!plan.job().contents().layers().isEmpty()) {
             String left = sketch.say(plan.depth().left().value().isNegative() ? "section.stands_proud" : "section.depth_left",

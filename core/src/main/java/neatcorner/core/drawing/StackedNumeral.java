@@ -16,7 +16,7 @@ import neatcorner.core.measure.Unit;
  * @param width    of it all
  */
 public record StackedNumeral(List<Run> runs, double barFrom, double barTo, double barAt, double barThick, double width) {
-    private static final double SMALL = 0.56;
+    private static final double SMALL = 0.6;
     /** Height of a figure over the baseline, as a share of its size, in the condensed face. */
     public static final double CAP = 0.70;
 

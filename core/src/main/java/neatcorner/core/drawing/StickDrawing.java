@@ -80,10 +80,10 @@ public final class StickDrawing {
         At c = new At(to - toIn, y + high);
         At d = new At(from + fromIn, y + high);
         sketch.wood(a, b, c, d, stick.section().species(), number * 7 + placed.piece().frame(), false);
-        double kerf = Math.max(sketch.em(1.2), plan.frame().habits().get(Habit.KERF).toMm() * unit);
-        sketch.line(a, d, Ink.SAW, kerf);
-        sketch.line(b, c, Ink.SAW, kerf);
+        double kerf = Math.max(sketch.em(1.6), plan.frame().habits().get(Habit.KERF).toMm() * unit);
         sketch.outline(List.of(a, b, c, d), new Paint.Wood(stick.section().species(), Paint.Shade.EDGE), sketch.em(1));
+        sketch.line(a.plus(-kerf / 2, 0), d.plus(-kerf / 2, 0), Ink.SAW, kerf);
+        sketch.line(b.plus(kerf / 2, 0), c.plus(kerf / 2, 0), Ink.SAW, kerf);
         String letters = member.side().letters();
         String whole = plan.job().quantity() > 1 ? sketch.say("stick.piece", letters, placed.piece().frame()) : letters;
         double room = to - toIn - from - fromIn - sketch.em(6);

@@ -46,7 +46,7 @@ final class Splines {
         boolean inRabbet = lowest.minus(width.over(2)).isUnder(section.recessDepth()) && section.lip().isPositive();
         Length lip = inRabbet ? section.lip() : Length.ZERO;
         Length reach = side.minus(lip).plus(rail.minus(lip)).times(Math.sqrt(0.5));
-        Length height = wish.orElse(reach.minus(CLEAR).min(reach.times(0.6)));
+        Length height = wish.orElse(reach.minus(CLEAR).min(reach.times(0.45)));
         if (height.isUnder(LEAST)) {
             return Fitted.not(JointKind.SPLINED, Words.of("obstacle.spline_no_room", reach, LEAST));
         }

@@ -1,6 +1,7 @@
 package neatcorner.core.words;
 
 import java.time.Duration;
+import java.util.List;
 import java.util.Locale;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
@@ -106,9 +107,16 @@ public final class Phrasebook {
         return quantity instanceof Length length ? fineEnough(length).write(length).toString() : write(quantity);
     }
 
+    /**
+     * The coarsest marks in use that show the length exactly, else the finest; a length hardly larger
+     * than a mark (a sheet of paper) may be shown in the other unit when that alone is exact.
+     */
     private Graduation fineEnough(Length length) {
-        return Stream.of(Graduation.values()).filter(g -> g.unit() == graduation.unit() && g.parts() >= graduation.parts())
-                .filter(g -> g.round(length, Rounding.NEAREST).equals(length)).findFirst().orElse(graduation);
+        List<Graduation> own = Stream.of(Graduation.values())
+                .filter(g -> g.unit() == graduation.unit() && g.parts() >= graduation.parts()).toList();
+        boolean tiny = length.abs().isUnder(graduation.step());
+        return Stream.concat(own.stream(), Stream.of(Graduation.MM_TENTH).filter(_ -> tiny))
+                .filter(g -> g.round(length, Rounding.NEAREST).equals(length)).findFirst().orElse(own.getLast());
     }
 
     /** A value to the nearest mark. */

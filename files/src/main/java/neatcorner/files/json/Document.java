@@ -2,6 +2,7 @@ package neatcorner.files.json;
 
 import java.util.function.BiConsumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Shop;
 import tools.jackson.core.JacksonException;
@@ -28,7 +29,8 @@ public final class Document<T> {
 
     private final Kind<T> kind;
     private final T value;
-    private final ObjectNode unknown;
+    /** Gives what this version does not know. Asked for only on writing: most documents are only read. */
+    private final Supplier<ObjectNode> unknown;
 
     private record Kind<T>(String format, Function<Fields, T> read, BiConsumer<T, ObjectNode> write) {
         ObjectNode written(T value) {
@@ -40,7 +42,7 @@ public final class Document<T> {
         }
     }
 
-    private Document(Kind<T> kind, T value, ObjectNode unknown) {
+    private Document(Kind<T> kind, T value, Supplier<ObjectNode> unknown) {
         this.kind = kind;
         this.value = value;
         this.unknown = unknown;
@@ -48,12 +50,12 @@ public final class Document<T> {
 
     /** A new job document. */
     public static Document<Job> of(Job job) {
-        return new Document<>(JOB, job, MAPPER.createObjectNode());
+        return new Document<>(JOB, job, MAPPER::createObjectNode);
     }
 
     /** A new shop document. */
     public static Document<Shop> of(Shop shop) {
-        return new Document<>(SHOP, shop, MAPPER.createObjectNode());
+        return new Document<>(SHOP, shop, MAPPER::createObjectNode);
     }
 
     /** Reads a job; throws {@link FormatException} when it cannot be. */
@@ -84,7 +86,7 @@ public final class Document<T> {
                     + (version > VERSION ? ". The file was written by a newer one: update to open it" : ""));
         }
         T value = kind.read().apply(fields);
-        return new Document<>(kind, value, unknown((ObjectNode) tree, kind.written(value)));
+        return new Document<>(kind, value, () -> unknown((ObjectNode) tree, kind.written(value)));
     }
 
     /** What stands in {@code source} but not in {@code known}, object by object. */
@@ -145,13 +147,14 @@ public final class Document<T> {
 
     /** The same document with another value; what is not known here is carried along. */
     public Document<T> with(T other) {
-        return new Document<>(kind, other, unknown);
+        ObjectNode kept = unknown.get();
+        return new Document<>(kind, other, () -> kept);
     }
 
     /** As text, for a file. */
     public String text() {
         ObjectNode node = kind.written(value);
-        restore(node, unknown);
+        restore(node, unknown.get());
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(node) + "\n";
     }
 }

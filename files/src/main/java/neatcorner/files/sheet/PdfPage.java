@@ -75,7 +75,8 @@ final class PdfPage {
         return new Color(Palette.DAY.rgb(paint));
     }
 
-    void picture(Picture picture, double left, double top) throws IOException {
+    /** Tags are set in figures of {@code tagSize} points. */
+    void picture(Picture picture, double left, double top, double tagSize) throws IOException {
         for (Mark mark : picture.marks()) {
             switch (mark) {
                 case Mark.Area(List<Mark.At> outline, Paint fill) -> {
@@ -86,7 +87,7 @@ final class PdfPage {
                 case Mark.Stroke stroke -> stroke(stroke, left, top);
                 case Mark.Text text -> text(text.at().plus(left, top), text.text(), text.ink(), text.size(), text.bold(), text.anchor());
                 case Mark.Number number -> number(number.at().plus(left, top), number.numeral(), number.ink(), number.size(), number.anchor());
-                case Mark.Tag tag -> tag(tag, left, top);
+                case Mark.Tag tag -> tag(tag, left, top, tagSize);
             }
         }
     }
@@ -152,10 +153,9 @@ final class PdfPage {
     }
 
     /** A tag on paper: its box says where the number comes from, as in the window. */
-    private void tag(Mark.Tag tag, double left, double top) throws IOException {
-        double size = 13;
+    private void tag(Mark.Tag tag, double left, double top, double size) throws IOException {
         double width = Math.max(StackedNumeral.of(tag.value(), size, face).width(), 10) + 10;
-        double height = 18;
+        double height = size * 1.4;
         Mark.At at = tag.at().plus(left, top);
         boolean given = tag.origin() == Origin.GIVEN;
         box(at.x() - width / 2, at.y() - height / 2, width, height, given ? Ink.GIVEN_GROUND : Ink.PANEL);

@@ -130,8 +130,8 @@ public final class ShopSheet {
 
     private void frameAndSizes() throws IOException {
         double left = width() * 0.60;
-        double height = 262;
-        page.picture(FrameDrawing.draw(plan, Station.CUTS, reader, left, height), MARGIN, y);
+        double height = 300;
+        page.picture(FrameDrawing.draw(plan, Station.CUTS, reader, left, height), MARGIN, y, 14);
         double x = MARGIN + left + GUTTER;
         double at = y;
         at = heading(x, at, width() - left - GUTTER, book.say("sheet.cut_list"));
@@ -183,14 +183,14 @@ public final class ShopSheet {
 
     private void sectionAndCorner() throws IOException {
         double third = (width() - 2 * GUTTER) / 3;
-        room(190);
+        room(210);
         double top = y;
-        double height = 150;
+        double height = 178;
         heading(MARGIN, top, third, book.say("text.section", plan.job().section().name(), plan.job().section().species()));
-        page.picture(SectionDrawing.draw(plan, new Reader(book, face, 0.62), third, height), MARGIN, top + 16);
+        page.picture(SectionDrawing.draw(plan, new Reader(book, face, 0.62), third, height), MARGIN, top + 16, 10.5);
         double x = MARGIN + third + GUTTER;
         heading(x, top, third, book.say(Phrasebook.keyOf(plan.joints().chosen())));
-        page.picture(CornerDrawing.draw(plan, reader, third, height), x, top + 16);
+        page.picture(CornerDrawing.draw(plan, reader, third, height), x, top + 16, 10.5);
         x += third + GUTTER;
         double at = heading(x, top, third, book.say("sheet.joint"));
         for (Words why : plan.joints().used().why()) {
@@ -212,7 +212,7 @@ public final class ShopSheet {
         y = heading(MARGIN, y, width(), book.say("sheet.sticks", waste));
         double scale = Math.min(1, (bottom() - y) / picture.height());
         Picture fitted = scale < 1 ? StickDrawing.draw(plan, new Reader(book, face, 0.72 * scale), width()) : picture;
-        page.picture(fitted, MARGIN, y);
+        page.picture(fitted, MARGIN, y, 10.5);
         y += fitted.height() + 8;
     }
 
@@ -244,7 +244,7 @@ public final class ShopSheet {
             return paragraph(x, at, wide, book.say("text.bare"), Ink.INK, 9);
         }
         return steps(x, at, wide, plan.finish().steps().stream().map(step -> Words.of("text.coat", step.coat().kind(),
-                step.coat().product(), step.after().isZero() ? Words.of("finish.at_once") : Words.of("finish.after", step.after()))));
+                step.coat().product().isBlank() ? Words.of("text.no_product") : Words.of("text.product", step.coat().product()), step.after().isZero() ? Words.of("finish.at_once") : Words.of("finish.after", step.after()))));
     }
 
     private double fit(double x, double top, double wide) throws IOException {
@@ -268,7 +268,7 @@ public final class ShopSheet {
     private double hang(double x, double top, double wide) throws IOException {
         double at = heading(x, top, wide, book.say(Phrasebook.keyOf(Station.HANG)) + ": " + book.say(Phrasebook.keyOf(plan.hang().chosen())));
         double height = 150;
-        page.picture(FrameDrawing.draw(plan, Station.HANG, new Reader(book, face, 0.62), wide, height), x, at);
+        page.picture(FrameDrawing.draw(plan, Station.HANG, new Reader(book, face, 0.62), wide, height), x, at, 12);
         at += height + 4;
         for (Figure<?> figure : plan.figures().values()) {
             if (plan.stations().get(figure.id()) == Station.HANG && !figure.id().startsWith("habit.")) {

@@ -74,7 +74,7 @@ public final class ShopStore implements AutoCloseable {
             migrate(file);
         }
         if (count("SELECT count(*) FROM document WHERE id = 'shop'") == 0) {
-            insert(SHOP, "shop", Document.of(Shop.starting()).text(), "shop opened");
+            insert(SHOP, "shop", new Listed(SHOP, "", ""), Document.of(Shop.starting()).text(), "shop opened");
         }
     }
 
@@ -103,25 +103,24 @@ public final class ShopStore implements AutoCloseable {
     /**
      * A job in the list.
      *
-     * @param id       its name in the store
-     * @param document what it is now
+     * @param id    its name in the store
+     * @param title of the job
+     * @param order it belongs to
      */
-    public record Entry(String id, Document<Job> document) {
-        /** The job itself. */
-        public Job job() {
-            return document.value();
+    public record Listed(String id, String title, String order) {
+        static Listed of(String id, Job job) {
+            return new Listed(id, job.title(), job.order());
         }
     }
 
-    /** All jobs in the order they were added. */
-    public List<Entry> jobs() {
+    /** All jobs in the order they were added; none of them is read. */
+    public List<Listed> jobs() {
         return guarded("read jobs", () -> {
-            List<Entry> jobs = new ArrayList<>();
-            try (var statement = connection.createStatement();
-                    ResultSet rows = statement.executeQuery("SELECT d.id, r.body FROM document d JOIN revision r "
-                            + "ON r.document = d.id AND r.number = d.revision WHERE d.kind = 'job' ORDER BY d.place")) {
+            List<Listed> jobs = new ArrayList<>();
+            try (var statement = connection.createStatement(); ResultSet rows = statement.executeQuery(
+                    "SELECT id, title, for_whom FROM document WHERE kind = 'job' ORDER BY place")) {
                 while (rows.next()) {
-                    jobs.add(new Entry(rows.getString(1), Document.readJob(rows.getString(2))));
+                    jobs.add(new Listed(rows.getString(1), rows.getString(2), rows.getString(3)));
                 }
             }
             return jobs;
@@ -156,16 +155,16 @@ public final class ShopStore implements AutoCloseable {
     public String add(Document<Job> job, String words) {
         String id = UUID.randomUUID().toString();
         guarded("add a job", () -> {
-            insert(id, "job", job.text(), words);
+            insert(id, "job", Listed.of(id, job.value()), job.text(), words);
             return id;
         });
         return id;
     }
 
-    private void insert(String id, String kind, String body, String words) throws SQLException {
+    private void insert(String id, String kind, Listed listed, String body, String words) throws SQLException {
         inTransaction(() -> {
-            update("INSERT INTO document (id, kind, place, revision) VALUES (?, ?, (SELECT coalesce(max(place), 0) + 1 "
-                    + "FROM document), 1)", id, kind);
+            update("INSERT INTO document (id, kind, place, title, for_whom, revision) VALUES (?, ?, (SELECT coalesce(max(place), 0) "
+                    + "+ 1 FROM document), ?, ?, 1)", id, kind, listed.title(), listed.order());
             revision(id, 1, body, words);
         });
     }
@@ -183,21 +182,22 @@ public final class ShopStore implements AutoCloseable {
 
     /** Commits an edit of a job. What had been undone can no longer be redone. */
     public void save(String id, Document<Job> job, String words) {
-        append(id, job.text(), words);
+        append(Listed.of(id, job.value()), job.text(), words);
     }
 
     /** Commits an edit of the shop. */
     public void saveShop(Document<Shop> shop, String words) {
-        append(SHOP, shop.text(), words);
+        append(new Listed(SHOP, "", ""), shop.text(), words);
     }
 
-    private void append(String id, String body, String words) {
+    private void append(Listed listed, String body, String words) {
+        String id = listed.id();
         guarded("save " + id, () -> {
             inTransaction(() -> {
                 int now = current(id);
                 update("DELETE FROM revision WHERE document = ? AND number > ?", id, now);
                 revision(id, now + 1, body, words);
-                update("UPDATE document SET revision = ? WHERE id = ?", now + 1, id);
+                update("UPDATE document SET revision = ?, title = ?, for_whom = ? WHERE id = ?", now + 1, listed.title(), listed.order(), id);
             });
             return id;
         });
@@ -220,7 +220,13 @@ public final class ShopStore implements AutoCloseable {
             if (now + step < 1 || now + step > history.size()) {
                 return Optional.empty();
             }
-            inTransaction(() -> update("UPDATE document SET revision = ? WHERE id = ?", now + step, id));
+            inTransaction(() -> {
+                update("UPDATE document SET revision = ? WHERE id = ?", now + step, id);
+                if (!id.equals(SHOP)) {
+                    Listed listed = Listed.of(id, job(id).value());
+                    update("UPDATE document SET title = ?, for_whom = ? WHERE id = ?", listed.title(), listed.order(), id);
+                }
+            });
             return Optional.of(history.get((step < 0 ? now : now + step) - 1).words());
         });
     }

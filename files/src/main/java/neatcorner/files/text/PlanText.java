@@ -120,7 +120,7 @@ public final class PlanText {
 
     private void finish() {
         heading(Station.FINISH);
-        plan.finish().steps().forEach(step -> line("coat", step.coat().kind(), step.coat().product(),
+        plan.finish().steps().forEach(step -> line("coat", step.coat().kind(), step.coat().product().isBlank() ? Words.of("text.no_product") : Words.of("text.product", step.coat().product()),
                 step.after().isZero() ? Words.of("finish.at_once") : Words.of("finish.after", step.after())));
         if (plan.finish().steps().isEmpty()) {
             line("bare");

@@ -1,0 +1,30 @@
+package neatcorner.app.view;
+
+import java.util.Locale;
+import javafx.scene.control.Button;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** What the keys do. */
+final class ShortcutsCard extends VBox {
+    private final Button close = new Button(Labels.get("keys.close"));
+
+    ShortcutsCard(Runnable closed) {
+        getStyleClass().addAll("card", "shortcuts");
+        setId("shortcuts");
+        getChildren().add(Panel.text(Labels.get("keys.heading"), "heading"));
+        for (Shortcut shortcut : Shortcut.values()) {
+            getChildren().add(Panel.spread(Panel.text(Labels.get("keys." + shortcut.name().toLowerCase(Locale.ROOT))),
+                    Panel.text(shortcut.shown(), "strong")));
+        }
+        getChildren().add(Panel.text(Labels.get("keys.tags"), "soft"));
+        close.setOnAction(_ -> closed.run());
+        getChildren().add(close);
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+    }
+
+    @Override
+    public void requestFocus() {
+        close.requestFocus();
+    }
+}
