@@ -13,6 +13,8 @@ import neatcorner.core.measure.Length;
  * @param leftRight     left less right
  */
 public record Square(Angle lean, Length difference, Length topBottom, Length leftRight) {
+    private static final int ROUNDS = 30;
+
     /**
      * From four sides and two diagonals. Each corner's angle follows from its two sides and the
      * diagonal across it by the law of cosines; the lean is a quarter of what B and D have more than
@@ -41,13 +43,28 @@ public record Square(Angle lean, Length difference, Length topBottom, Length lef
     }
 
     /**
-     * The most a frame may lean before a rectangular pane no longer drops in. A pane w × h in an
-     * opening W × H may turn a little to share both plays: it drops in while the lean is no more than
-     * atan((W − w)/h) + atan((H − h)/w), exact to the second order of the lean.
+     * The most a frame may lean before a rectangular pane no longer drops in. The pane w × h may turn by
+     * ψ inside an opening W × H that leans by φ. Its height across the level sides is h·cos ψ + w·sin ψ,
+     * which must not pass H·cos φ; across the leaning sides it is w·cos(φ−ψ) + h·sin(φ−ψ), not past
+     * W·cos φ. Each bound gives the most ψ and the most φ−ψ; their sum is the most φ, found by putting φ
+     * back in until it stays (cos φ hardly moves, so a few rounds settle it).
+     *
+     * <p>For small angles that is (W − w)/h + (H − h)/w: both plays are shared.
      */
     public static Angle mostLean(Length paneWidth, Length paneHeight, Length openingWidth, Length openingHeight) {
-        return Angle.atan2(openingWidth.minus(paneWidth), paneHeight)
-                .plus(Angle.atan2(openingHeight.minus(paneHeight), paneWidth));
+        double lean = 0;
+        for (int round = 0; round < ROUNDS; round++) {
+            double cosine = Math.cos(lean);
+            lean = turn(paneWidth, paneHeight, openingHeight, cosine) + turn(paneHeight, paneWidth, openingWidth, cosine);
+        }
+        return new Angle(lean);
+    }
+
+    /** The ψ at which along·sin ψ + across·cos ψ reaches the opening: asin(opening/√(along²+across²)) − atan(across/along). */
+    private static double turn(Length along, Length across, Length opening, double cosine) {
+        double diagonal = Math.hypot(along.toMm(), across.toMm());
+        double reach = Math.min(1, opening.toMm() * cosine / diagonal);
+        return Math.asin(reach) - Math.atan2(across.toMm(), along.toMm());
     }
 
     /** An open corner from opposite sides that differ: about the difference / √2 across the joint. */

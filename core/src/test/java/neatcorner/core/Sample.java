@@ -1,0 +1,100 @@
+package neatcorner.core;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.job.Borders;
+import neatcorner.core.job.Choices;
+import neatcorner.core.job.ClampKind;
+import neatcorner.core.job.Clamps;
+import neatcorner.core.job.Contents;
+import neatcorner.core.job.Habits;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Layer;
+import neatcorner.core.job.Line;
+import neatcorner.core.job.Material;
+import neatcorner.core.job.Moulding;
+import neatcorner.core.job.Shop;
+import neatcorner.core.job.Size;
+import neatcorner.core.job.Sticks;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.MeasureText;
+import neatcorner.core.measure.Unit;
+import neatcorner.core.section.Profile;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import neatcorner.core.wood.Species;
+
+/** Frames and shops the tests start from. All invented. */
+public final class Sample {
+    private Sample() {
+    }
+
+    /** A length in inches as makers write it. */
+    public static Length in(String text) {
+        return MeasureText.length(text, Unit.INCH);
+    }
+
+    /** A flat moulding with a rabbet. */
+    public static Section rabbeted(String face, String thickness, String lip, String depth) {
+        return new Section("flat", Species.MAPLE, in(face), in(thickness), new Recess.Rabbet(in(lip), in(depth)), Profile.FLAT);
+    }
+
+    /** 1 1/2 in face, 3/4 in thick, 1/4 in lip, 1/2 in rabbet. */
+    public static Section plain() {
+        return rabbeted("1 1/2", "3/4", "1/4", "1/2");
+    }
+
+    /** A floater with a 3/8 in wall and a 3/4 in ledge. */
+    public static Section floater() {
+        return new Section("floater", Species.BASSWOOD, in("3/8"), in("1 1/2"), new Recess.Floater(in("3/4"), in("3/8")), Profile.FLAT);
+    }
+
+    /** A plain bar. */
+    public static Section bar() {
+        return new Section("bar", Species.PINE, in("1 1/2"), in("3/4"), new Recess.Bar(), Profile.FLAT);
+    }
+
+    /** Glass, paper and card, with nothing decided. */
+    public static Job job(String glassWidth, String glassHeight) {
+        return Job.starting("Sample", in(glassWidth), in(glassHeight), plain());
+    }
+
+    /** The same with the size given at a line on both axes. */
+    public static Job given(Line line, String width, String height) {
+        Job job = job("10", "10");
+        return job.withGiven(neatcorner.core.job.Axis.WIDTH, new Size(line, in(width)))
+                .withGiven(neatcorner.core.job.Axis.HEIGHT, new Size(line, in(height)));
+    }
+
+    /** Glass, a mat with borders, paper and card. */
+    public static Job matted(String top, String sides, String bottom) {
+        Contents contents = new Contents(List.of(Layer.of(Material.PICTURE_GLASS), Layer.of(Material.MAT_4_PLY),
+                Layer.of(Material.PAPER), Layer.of(Material.CORRUGATED)),
+                Optional.of(new Borders(in(top), in(sides), in(bottom))));
+        return job("12", "14").withContents(contents);
+    }
+
+    /** A canvas in a floater. */
+    public static Job floating(String width, String height) {
+        return new Job("Canvas", "", 1, new Size(Line.ART, in(width)), new Size(Line.ART, in(height)), floater(), Optional.empty(),
+                new Contents(List.of(Layer.of(Material.CANVAS_ON_BARS)), Optional.empty()), Habits.USUAL, Choices.NONE,
+                java.util.Map.of(), List.of(), java.util.Set.of());
+    }
+
+    /** Bars for stretched cloth. */
+    public static Job stretched(String width, String height) {
+        return new Job("Cloth", "", 1, new Size(Line.OUTSIDE, in(width)), new Size(Line.OUTSIDE, in(height)), bar(), Optional.empty(),
+                Contents.NOTHING, Habits.USUAL, Choices.NONE, java.util.Map.of(), List.of(), java.util.Set.of());
+    }
+
+    /** A shop with these sticks of a section, sold in 8 ft, and four vices. */
+    public static Shop shop(Section section, Sticks... sticks) {
+        return new Shop("", Habits.USUAL, List.of(new Moulding(section, List.of(in("96")), List.of(sticks))),
+                List.of(new Clamps(ClampKind.CORNER_VICE, 4, in("96"))));
+    }
+
+    /** A shop with plenty of the plain moulding. */
+    public static Shop shop() {
+        return shop(plain(), new Sticks(in("96"), 20));
+    }
+}

@@ -1,0 +1,182 @@
+package neatcorner.core.drawing;
+
+import static neatcorner.core.Sample.in;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import neatcorner.core.Sample;
+import neatcorner.core.finish.Recipes;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Graduation;
+import neatcorner.core.measure.Numeral;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.words.Phrasebook;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class DrawingTest {
+    /** A face in which every sign is half as wide as it is high. */
+    private static final Lettering PLAIN = new Lettering() {
+        @Override
+        public double width(String text, double size, boolean bold) {
+            return text.length() * size / 2;
+        }
+
+        @Override
+        public double figures(String text, double size) {
+            return text.length() * size / 2;
+        }
+    };
+    private static final Reader READER = new Reader(new Phrasebook(Graduation.INCH_16), PLAIN, 1);
+
+    private static Stream<Job> jobs() {
+        return Stream.of(Sample.job("8", "10"), Sample.matted("2", "2", "2 1/2").withBottomFace(Optional.of(in("2 1/2"))),
+                Sample.floating("36", "24"), Sample.stretched("48", "30"), Sample.job("60", "14"), Sample.job("10", "70"),
+                new Edit.Finish(Recipes.OIL).apply(new Edit.Strain(true).apply(Sample.job("40", "12"))));
+    }
+
+    private static Plan plan(Job job) {
+        return Planner.plan(job, Sample.shop());
+    }
+
+    private static Stream<Mark.At> points(Picture picture) {
+        return picture.marks().stream().flatMap(mark -> switch (mark) {
+            case Mark.Area area -> area.outline().stream();
+            case Mark.Stroke stroke -> stroke.points().stream();
+            case Mark.Text text -> Stream.of(text.at());
+            case Mark.Number number -> Stream.of(number.at());
+            case Mark.Tag tag -> Stream.of(tag.at());
+        });
+    }
+
+    @ParameterizedTest
+    @EnumSource(Station.class)
+    void nothingIsDrawnOutsideThePicture(Station station) {
+        jobs().forEach(job -> {
+            Picture picture = FrameDrawing.draw(plan(job), station, READER, 560, 520);
+            assertThat(points(picture)).allSatisfy(at -> {
+                assertThat(at.x()).isBetween(-0.5, 560.5);
+                assertThat(at.y()).isBetween(-0.5, 520.5);
+            });
+        });
+    }
+
+    /** The members drawn are the members planned: areas to scale, long edges as long as their long points. */
+    @Test
+    void membersAreDrawnToScaleAndMeetWithoutGapOrOverlap() {
+        jobs().forEach(job -> {
+            Plan plan = plan(job);
+            Picture picture = FrameDrawing.draw(plan, Station.CUTS, READER, 560, 520);
+            List<Mark.Area> members = picture.marks().stream().filter(Mark.Area.class::isInstance).map(Mark.Area.class::cast)
+                    .filter(area -> area.fill() instanceof Paint.Wood).toList();
+            assertThat(members).hasSize(4);
+            Mark.Area top = members.getFirst();
+            double scale = distance(top.outline().get(0), top.outline().get(1)) / plan.frame().members().getFirst().longPoint().value().toMm();
+            for (int i = 0; i < 4; i++) {
+                var member = plan.frame().members().get(i);
+                List<Mark.At> outline = members.get(i).outline();
+                assertThat(distance(outline.get(0), outline.get(1))).isCloseTo(member.longPoint().value().toMm() * scale, within(1e-6));
+                assertThat(distance(outline.get(2), outline.get(3))).isCloseTo(member.shortPoint().value().toMm() * scale, within(1e-5));
+                List<Mark.At> next = members.get((i + 1) % 4).outline();
+                assertThat(distance(outline.get(1), next.get(0))).as("outside corners meet").isLessThan(1e-6);
+                assertThat(distance(outline.get(2), next.get(3))).as("sight corners meet").isLessThan(1e-4);
+            }
+        });
+    }
+
+    private static double distance(Mark.At a, Mark.At b) {
+        return Math.hypot(a.x() - b.x(), a.y() - b.y());
+    }
+
+    @Test
+    void theGivenSizesCarryTagsAndSoDoTheLongPoints() {
+        Picture picture = FrameDrawing.draw(plan(Sample.job("8", "10")), Station.BRIEF, READER, 560, 520);
+        assertThat(picture.tags().map(Mark.Tag::figure)).contains("glass.width", "glass.height", "member.top.long", "member.right.long");
+        Picture glue = FrameDrawing.draw(plan(Sample.job("8", "10")), Station.GLUE_UP, READER, 560, 520);
+        assertThat(glue.tags().map(Mark.Tag::figure)).hasSize(6).allMatch(figure -> figure.startsWith("measured."));
+        assertThat(glue.tags()).allMatch(tag -> tag.value().whole().equals("?"));
+    }
+
+    @Test
+    void everyTagOfTheSectionShowsTheNumberItStandsFor() {
+        jobs().forEach(job -> {
+            Plan plan = plan(job);
+            Picture picture = SectionDrawing.draw(plan, READER, 420, 300);
+            assertThat(picture.tags().toList()).isNotEmpty().allSatisfy(tag ->
+                    assertThat(tag.value()).isEqualTo(READER.book().numeral(plan.figure(tag.figure()).orElseThrow())));
+            assertThat(SectionDrawing.plain(plan, READER, 420, 300).tags()).isEmpty();
+        });
+    }
+
+    @Test
+    void sticksShowEveryPieceOnceWithItsTrueLength() {
+        Plan plan = plan(Sample.job("12", "13").withQuantity(6));
+        Picture picture = StickDrawing.draw(plan, READER, 900);
+        long labelled = picture.marks().stream().filter(mark -> mark instanceof Mark.Text text && text.text().matches("[A-D]–[A-D].*")).count();
+        assertThat(labelled).isEqualTo(24);
+        assertThat(picture.height()).isGreaterThan(plan.cuts().sticks().size() * 24.0);
+        long kerfs = picture.marks().stream().filter(mark -> mark instanceof Mark.Stroke stroke && stroke.paint().equals(Paint.of(Ink.SAW))).count();
+        assertThat(kerfs).as("two cuts a piece").isEqualTo(48);
+    }
+
+    @Test
+    void theFinishRulerHasARowForEveryStep() {
+        Plan plan = plan(new Edit.Finish(Recipes.OIL).apply(Sample.job("8", "10")));
+        Picture picture = FinishDrawing.draw(plan, READER, 400);
+        assertThat(picture.marks().stream().filter(Mark.Area.class::isInstance)).hasSize(plan.finish().steps().size());
+    }
+
+    @Test
+    void cornersOfAllJointsAreDrawn() {
+        for (neatcorner.core.job.JointKind kind : neatcorner.core.job.JointKind.values()) {
+            Plan plan = plan(new Edit.ChooseJoint(Optional.of(kind)).apply(Sample.job("12", "13")));
+            assertThat(CornerDrawing.draw(plan, READER, 300, 200).marks()).isNotEmpty();
+        }
+    }
+
+    /** The fraction stands over and under its bar, beside the whole number, and the width holds it all. */
+    @Test
+    void fractionsAreStacked() {
+        Numeral numeral = Graduation.INCH_16.write(in("14 7/8"));
+        StackedNumeral set = StackedNumeral.of(numeral, 20, PLAIN);
+        assertThat(set.runs()).extracting(StackedNumeral.Run::text).containsExactly("14", "7", "8", "″");
+        assertThat(set.runs().get(1).baseline()).isGreaterThan(set.barAt());
+        assertThat(set.runs().get(2).baseline()).isLessThan(set.barAt());
+        assertThat(set.barFrom()).isGreaterThanOrEqualTo(20);
+        assertThat(set.runs().getLast().x() + 10).isLessThanOrEqualTo(set.width() + 1e-9);
+    }
+
+    /** Contrast of text on its ground, by the formula of WCAG 2.1: at least 4.5 to 1 in both lights. */
+    @ParameterizedTest
+    @EnumSource(Palette.class)
+    void textIsLegibleInBothLights(Palette palette) {
+        for (Ink ground : List.of(Ink.PAPER, Ink.PANEL)) {
+            for (Ink text : List.of(Ink.INK, Ink.SOFT, Ink.GIVEN, Ink.SAW, Ink.GOOD, Ink.CAUTION)) {
+                assertThat(contrast(palette.rgb(text), palette.rgb(ground))).as(text + " on " + ground).isGreaterThan(4.5);
+            }
+        }
+        assertThat(contrast(palette.rgb(Ink.GIVEN), palette.rgb(Ink.GIVEN_GROUND))).isGreaterThan(4.5);
+    }
+
+    private static double contrast(int one, int other) {
+        double a = luminance(one);
+        double b = luminance(other);
+        return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
+    }
+
+    private static double luminance(int rgb) {
+        return 0.2126 * channel(rgb >> 16) + 0.7152 * channel(rgb >> 8) + 0.0722 * channel(rgb);
+    }
+
+    private static double channel(int value) {
+        double c = (value & 0xFF) / 255.0;
+        return c <= 0.03928 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4);
+    }
+}

@@ -1,0 +1,118 @@
+package neatcorner.core.fit;
+
+import static neatcorner.core.Sample.in;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import neatcorner.core.Sample;
+import neatcorner.core.finish.Recipes;
+import neatcorner.core.job.Coat;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Line;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Rounding;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.words.Words;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+
+class FitPlanTest {
+    /** Common practice, no source: points near each corner and never more than about 4 in apart. */
+    @Property(tries = 150)
+    void pointsAreNearTheCornersAndCloseEnough(@ForAll @IntRange(min = 3, max = 60) int width, @ForAll @IntRange(min = 3, max = 60) int height) {
+        Plan plan = Planner.plan(Sample.job(width + "", height + ""), Sample.shop());
+        for (FitPlan.Points points : plan.fit().points()) {
+            boolean across = points.first().id().contains("width");
+            Length side = across ? plan.frame().width(Line.RABBET) : plan.frame().height(Line.RABBET);
+            Length span = points.first().value().times(2).plus(points.apart().value().times(points.each() - 1L));
+            assertThat(span.minus(side).abs()).isLessThanOrEqualTo(new Length(points.each()));
+            assertThat(points.apart().value()).isLessThanOrEqualTo(in("4").plus(new Length(1)));
+            assertThat(points.first().value()).isLessThanOrEqualTo(in("2"));
+            assertThat(points.each()).isGreaterThanOrEqualTo(2);
+        }
+    }
+
+    @Test
+    void whatMustDropInIsRoundedDown() {
+        Plan plan = Planner.plan(Sample.matted("2", "2", "2 1/2"), Sample.shop());
+        assertThat(plan.fit().sheets()).extracting(sheet -> sheet.name().args().getFirst().toString())
+                .containsExactly("PICTURE_GLASS", "MAT_4_PLY", "PAPER", "CORRUGATED");
+        assertThat(plan.fit().sheets().getFirst().width().rounding()).isEqualTo(Rounding.DOWN);
+        assertThat(plan.fit().sheets().get(2).width().value()).isEqualTo(plan.frame().width(Line.ART));
+    }
+
+    /** Common practice, no source: the opening covers the picture by 1/8 to 1/4 in a side. */
+    @Test
+    void theMatOpeningIsSmallerThanThePicture() {
+        Plan plan = Planner.plan(Sample.matted("2", "2", "2 1/2"), Sample.shop());
+        FitPlan.Sheet opening = plan.fit().matOpening().orElseThrow();
+        assertThat(plan.frame().width(Line.ART).minus(opening.width().value())).isEqualTo(in("1/2"));
+        assertThat(opening.width().value().plus(in("4"))).isEqualTo(plan.frame().width(Line.MAT));
+        assertThat(opening.height().value().plus(in("4 1/2"))).isEqualTo(plan.frame().height(Line.MAT));
+    }
+
+    @Test
+    void aStrainerGoesInLooseWithItsBraceBetweenItsRails() {
+        Job job = new Edit.Strain(true).apply(Sample.job("60", "14"));
+        Plan plan = Planner.plan(job, Sample.shop());
+        FitPlan.Strainer strainer = plan.fit().strainer().orElseThrow();
+        assertThat(strainer.rail().value()).isEqualTo(plan.frame().width(Line.RABBET).minus(in("1/8")));
+        assertThat(strainer.stile().value()).isEqualTo(plan.frame().height(Line.RABBET).minus(in("1/8")).minus(in("3")));
+        assertThat(strainer.brace().value()).isEqualTo(strainer.stile().value());
+        assertThat(strainer.shortScrews()).hasSize(3);
+        assertThat(strainer.longScrews()).hasSize(4).isSorted();
+        assertThat(strainer.longScrews().getFirst()).isEqualTo(in("4"));
+    }
+
+    @Test
+    void stretchedClothIsCutToWrapTheBars() {
+        Plan plan = Planner.plan(Sample.stretched("48", "30"), Sample.shop(Sample.bar()));
+        FitPlan.Sheet cloth = plan.fit().sheets().getFirst();
+        assertThat(cloth.name()).isEqualTo(Words.of("sheet.fabric"));
+        assertThat(cloth.width().value()).isEqualTo(in("48").plus(in("3/4").plus(in("1 1/2")).times(2)));
+        assertThat(plan.fit().points()).isEmpty();
+        assertThat(plan.fit().order()).containsExactly(Words.of("fit.stretch"));
+    }
+
+    @Test
+    void theOrderIsGlassMatArtBackingPoints() {
+        Plan plan = Planner.plan(Sample.matted("2", "2", "2"), Sample.shop());
+        assertThat(plan.fit().order()).extracting(Words::key)
+                .containsExactly("fit.glazing", "fit.mat", "fit.art", "fit.backing", "fit.points", "fit.dust_paper");
+        assertThat(Planner.plan(Sample.floating("20", "20"), Sample.shop()).fit().order()).extracting(Words::key)
+                .containsExactly("fit.float_centre", "fit.float_screws");
+    }
+
+    @Test
+    void theFinishStartsEachStepWhenTheOneBeforeHasDried() {
+        Job job = new Edit.Finish(Recipes.STAINED).apply(Sample.job("8", "10"));
+        var steps = Planner.plan(job, Sample.shop()).finish().steps();
+        for (int i = 1; i < steps.size(); i++) {
+            assertThat(steps.get(i).after()).isEqualTo(steps.get(i - 1).after().plus(steps.get(i - 1).coat().pause()));
+        }
+        assertThat(Planner.plan(job, Sample.shop()).finish().total())
+                .isEqualTo(steps.stream().map(s -> s.coat().pause()).reduce(java.time.Duration.ZERO, java.time.Duration::plus));
+    }
+
+    @Test
+    void oilyFinishesWarnOfTheirRags() {
+        Job oiled = new Edit.Finish(List.of(Coat.of(Coat.Kind.OIL, "oil"))).apply(Sample.job("8", "10"));
+        assertThat(Planner.plan(oiled, Sample.shop()).safety()).contains(neatcorner.core.report.Safety.OILY_RAGS);
+        assertThat(Planner.plan(Sample.job("8", "10"), Sample.shop()).safety()).contains(neatcorner.core.report.Safety.GLASS)
+                .doesNotContain(neatcorner.core.report.Safety.OILY_RAGS);
+    }
+
+    @Test
+    void depthIsStackAgainstRabbet() {
+        Plan plan = Planner.plan(Sample.job("12", "14"), Sample.shop());
+        Length stack = in("3/32").plus(Length.mm(0.3)).plus(in("1/8"));
+        assertThat(plan.depth().stack().value()).isEqualTo(stack);
+        assertThat(plan.depth().left().value()).isEqualTo(in("1/2").minus(stack));
+        assertThat(plan.figure(Habit.POINT_ROOM.id())).isPresent();
+    }
+}

@@ -1,0 +1,103 @@
+package neatcorner.core.hang;
+
+import static neatcorner.core.Sample.in;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.Sample;
+import neatcorner.core.job.Contents;
+import neatcorner.core.job.Hardware;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Layer;
+import neatcorner.core.job.Line;
+import neatcorner.core.job.Material;
+import neatcorner.core.measure.Force;
+import neatcorner.core.measure.Length;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+
+class HangPlanTest {
+    private static Job hung(Job job, Hardware hardware) {
+        return job.withChoices(job.choices().withHardware(Optional.of(hardware)));
+    }
+
+    /** Glass weighs 2.5 kg/m² per mm of thickness, from its density of 2500 kg/m³. */
+    @Test
+    void aSquareMetreOfGlassWeighsTwoAndAHalfKilogramsAMillimetre() {
+        Contents glass = new Contents(List.of(new Layer(Material.WINDOW_GLASS, Length.mm(4))), Optional.empty());
+        Job job = Sample.job("10", "10").withContents(glass)
+                .withGiven(neatcorner.core.job.Axis.WIDTH, new neatcorner.core.job.Size(Line.GLASS, Length.mm(1000)))
+                .withGiven(neatcorner.core.job.Axis.HEIGHT, new neatcorner.core.job.Size(Line.GLASS, Length.mm(1000)));
+        HangPlan hang = Planner.plan(job, Sample.shop()).hang();
+        assertThat(hang.weight().total().value().toKg() - hang.weight().wood().value().toKg()).isCloseTo(10, within(1e-6));
+    }
+
+    /** Volume of four mitred bars by hand: area × twice the mean sides × density. */
+    @Test
+    void woodIsSectionTimesMeanLengthTimesDensity() {
+        Job job = Sample.stretched("20", "30");
+        double mean = 2 * ((20 - 1.5) + (30 - 1.5)) * 25.4 / 1000;
+        double area = 1.5 * 0.75 * 25.4 * 25.4 / 1e6;
+        assertThat(Planner.plan(job, Sample.shop(Sample.bar())).hang().weight().wood().value().toKg()).isCloseTo(mean * area * 430, within(1e-6));
+    }
+
+    /** Statics of a hung wire: both halves together carry the weight, 2·T·sin α = W. */
+    @Property(tries = 100)
+    void theWireCarriesTheWeight(@ForAll @IntRange(min = 6, max = 40) int width, @ForAll @IntRange(min = 6, max = 40) int height) {
+        Plan plan = Planner.plan(hung(Sample.job(width + "", height + ""), Hardware.RINGS_AND_WIRE), Sample.shop());
+        HangPlan.Wire wire = plan.hang().wire().orElseThrow();
+        double lifted = 2 * wire.tension().value().newtons() * wire.angle().value().sin();
+        assertThat(lifted).isCloseTo(Force.weightOf(plan.hang().weight().total().value()).newtons(), within(1e-6));
+        assertThat(wire.angle().value().toDegrees()).isBetween(0.0, 30.0001);
+        HangPlan.Rings rings = plan.hang().rings().orElseThrow();
+        double share = rings.down().value().ratio(plan.frame().height(Line.OUTSIDE));
+        assertThat(share).as("rings a quarter to a third of the way down").isBetween(0.25, 0.3334);
+        assertThat(wire.drop().value()).as("the hook stays behind the frame").isGreaterThan(Length.ZERO);
+        assertThat(wire.length().value()).isGreaterThan(rings.apart().value());
+    }
+
+    /** At 30° each half of the wire pulls with exactly the weight: sin 30° = 1/2. */
+    @Test
+    void atThirtyDegreesTheWirePullsWithTheWeight() {
+        Plan plan = Planner.plan(hung(Sample.job("8", "20"), Hardware.RINGS_AND_WIRE), Sample.shop());
+        HangPlan.Wire wire = plan.hang().wire().orElseThrow();
+        assertThat(wire.angle().value().toDegrees()).isCloseTo(30, within(1e-6));
+        assertThat(wire.tension().value().newtons()).isCloseTo(Force.weightOf(plan.hang().weight().total().value()).newtons(), within(1e-4));
+    }
+
+    /** Centre line + half the height − drop. */
+    @Test
+    void theHookPutsTheMiddleOfThePictureOnTheCentreLine() {
+        for (Hardware hardware : Hardware.values()) {
+            Plan plan = Planner.plan(hung(Sample.job("16", "20"), hardware), Sample.shop());
+            Length drop = switch (hardware) {
+                case RINGS_AND_WIRE -> plan.hang().wire().orElseThrow().drop().value();
+                case TWO_HOOKS -> plan.hang().rings().orElseThrow().down().value();
+                case SAW_TOOTH, CLEAT -> in("1 1/4").over(2);
+            };
+            Length middle = plan.hang().hookHeight().value().plus(drop).minus(plan.frame().height(Line.OUTSIDE).over(2));
+            assertThat(middle).isEqualTo(in("58"));
+        }
+    }
+
+    @Test
+    void heavierFramesGetStrongerHardware() {
+        assertThat(Planner.plan(Sample.job("5", "7"), Sample.shop()).hang().recommended()).isEqualTo(Hardware.SAW_TOOTH);
+        assertThat(Planner.plan(Sample.job("20", "24"), Sample.shop()).hang().recommended()).isEqualTo(Hardware.RINGS_AND_WIRE);
+        Job mirror = Sample.job("24", "60").withContents(Sample.job("24", "60").contents().with(Material.Role.GLAZING, Optional.of(Material.MIRROR)));
+        assertThat(Planner.plan(mirror, Sample.shop()).hang().recommended()).isGreaterThanOrEqualTo(Hardware.TWO_HOOKS);
+    }
+
+    /** Common practice, no source: hardware is loaded to a quarter of its rating. */
+    @Test
+    void fixingsAreRatedForFourTimesTheirLoad() {
+        Plan plan = Planner.plan(hung(Sample.job("16", "20"), Hardware.TWO_HOOKS), Sample.shop());
+        assertThat(plan.hang().rating().value().toKg()).isCloseTo(plan.hang().weight().total().value().toKg() / 2 * 4, within(1e-9));
+    }
+}

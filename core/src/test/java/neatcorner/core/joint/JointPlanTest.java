@@ -1,0 +1,117 @@
+package neatcorner.core.joint;
+
+import static neatcorner.core.Sample.in;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import neatcorner.core.Sample;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Material;
+import neatcorner.core.measure.Length;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+
+class JointPlanTest {
+    private static Job joined(Job job, JointKind kind) {
+        return job.withChoices(job.choices().withJoint(Optional.of(kind)));
+    }
+
+    private static Length setting(Plan plan, String id) {
+        return plan.joints().used().settings().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow().value();
+    }
+
+    /** Common practice, no source: glue alone suits only small, light frames. */
+    @Test
+    void glueAloneIsEnoughOnlyForASmallLightFrame() {
+        Job light = Sample.job("5", "7").withContents(Sample.job("5", "7").contents().with(Material.Role.GLAZING, Optional.empty()));
+        assertThat(Planner.plan(light, Sample.shop()).joints().recommended()).isEqualTo(JointKind.GLUED);
+        assertThat(Planner.plan(Sample.job("5", "7"), Sample.shop()).joints().recommended()).isEqualTo(JointKind.PINNED);
+        assertThat(Planner.plan(Sample.job("20", "30"), Sample.shop()).joints().recommended()).isGreaterThanOrEqualTo(JointKind.V_FASTENED);
+    }
+
+    @Property(tries = 80)
+    void aHeavierFrameNeverAsksForLess(@ForAll @IntRange(min = 4, max = 40) int size, @ForAll @IntRange(min = 1, max = 20) int more) {
+        JointKind small = Planner.plan(Sample.job(size + "", size + ""), Sample.shop()).joints().recommended();
+        JointKind large = Planner.plan(Sample.job(size + more + "", size + more + ""), Sample.shop()).joints().recommended();
+        assertThat(large).isGreaterThanOrEqualTo(small);
+    }
+
+    /**
+     * Closed form for a slot of height h in a V cradle: legs h·√2, base 2h; it shows in the rabbet at
+     * back·√2 (equal faces). Checked with points: the slot's edge x + y = h·√2 stays short of the rabbet's corner.
+     */
+    @Property(tries = 200)
+    void aSplineStaysClearOfTheRabbetCorner(@ForAll @IntRange(min = 12, max = 64) int face16, @ForAll @IntRange(min = 2, max = 8) int lip16) {
+        Assume.that(face16 - lip16 > 6);
+        Job job = joined(Sample.job("12", "14").withSection(Sample.rabbeted(face16 + "/16", "1 1/4", lip16 + "/16", "1/2")), JointKind.SPLINED);
+        Plan plan = Planner.plan(job, Sample.shop());
+        Assume.that(plan.joints().used().fits());
+        double h = setting(plan, "joint.slot_height").toInches();
+        double corner = 2 * (face16 - lip16) / 16.0;
+        assertThat(h * Math.sqrt(2)).isLessThan(corner);
+        assertThat(setting(plan, "joint.slot_clear").toInches()).isCloseTo(corner / Math.sqrt(2) - h, within(1e-6));
+        assertThat(setting(plan, "joint.key_length")).isEqualTo(setting(plan, "joint.slot_height").times(2));
+    }
+
+    @Test
+    void aSlotTooDeepIsFoundWithTheAmount() {
+        Job job = joined(Sample.job("12", "14"), JointKind.SPLINED);
+        Plan plan = Planner.plan(job.withChoices(job.choices().withFastener(Optional.of(in("2")))), Sample.shop());
+        assertThat(plan.joints().used().fits()).isFalse();
+        assertThat(plan.joints().used().why().getFirst().key()).startsWith("obstacle.spline_");
+        assertThat(plan.findings()).extracting(f -> f.id()).contains("joint_does_not_fit");
+    }
+
+    /** Common practice, no source: a pin is shorter than what it enters, less 1/8 in. */
+    @Property(tries = 100)
+    void pinsEndAnEighthShortOfTheSightEdgeAndPassEachOther(@ForAll @IntRange(min = 11, max = 60) int face16) {
+        Job job = joined(Sample.job("12", "14").withSection(Sample.rabbeted(face16 + "/16", "3/4", "1/4", "1/2")), JointKind.PINNED);
+        Plan plan = Planner.plan(job, Sample.shop());
+        assertThat(setting(plan, "joint.pin_length")).isLessThanOrEqualTo(Length.inches(0, face16, 16).minus(in("1/8")));
+        assertThat(setting(plan, "joint.pin_from_tip").times(2)).isLessThan(setting(plan, "joint.pin_length"));
+        assertThat(java.util.stream.IntStream.rangeClosed(1, 4).mapToObj(i -> setting(plan, "joint.pin_level_" + i)).distinct()).hasSize(4);
+    }
+
+    @Test
+    void aPinThroughTheFaceIsFound() {
+        Job job = joined(Sample.job("12", "14"), JointKind.PINNED);
+        Plan plan = Planner.plan(job.withChoices(job.choices().withFastener(Optional.of(in("1 3/4")))), Sample.shop());
+        assertThat(plan.joints().used().why().getFirst().key()).isEqualTo("obstacle.pin_too_long");
+    }
+
+    @Test
+    void fastenersEndBelowTheFrontAndNoneIsAtTheTip() {
+        Plan plan = Planner.plan(joined(Sample.job("12", "14"), JointKind.V_FASTENED), Sample.shop());
+        assertThat(setting(plan, "joint.v_height")).isLessThanOrEqualTo(in("3/4").minus(in("1/8")));
+        assertThat(setting(plan, "joint.v_outer")).isGreaterThan(in("1/4"));
+        double mitre = in("1 1/4").toMm() * Math.sqrt(2);
+        assertThat(setting(plan, "joint.v_inner").toMm()).isBetween(setting(plan, "joint.v_outer").toMm(), mitre);
+        assertThat(plan.joints().used().count()).isEqualTo(2);
+        Plan tall = Planner.plan(joined(Sample.job("12", "14").withSection(Sample.rabbeted("1 1/2", "1 1/2", "1/4", "1/2")),
+                JointKind.V_FASTENED), Sample.shop());
+        assertThat(tall.joints().used().count()).isEqualTo(4);
+    }
+
+    @Test
+    void wherePlainWoodIsTooNarrowTheWayIsRuledOutWithItsReason() {
+        Plan plan = Planner.plan(Sample.job("12", "14").withSection(Sample.rabbeted("1/2", "3/4", "3/16", "1/2")), Sample.shop());
+        assertThat(plan.joints().option(JointKind.V_FASTENED).fits()).isFalse();
+        assertThat(plan.joints().option(JointKind.PINNED).fits()).isFalse();
+        assertThat(plan.joints().options()).allSatisfy(option -> assertThat(option.why()).isNotEmpty());
+    }
+
+    @Test
+    void theMakersOwnChoiceStandsButIsJudged() {
+        Plan plan = Planner.plan(joined(Sample.job("24", "36"), JointKind.GLUED), Sample.shop());
+        assertThat(plan.joints().chosen()).isEqualTo(JointKind.GLUED);
+        assertThat(plan.joints().used().enough()).isFalse();
+        assertThat(plan.findings()).extracting(f -> f.id()).contains("glue_alone");
+    }
+}

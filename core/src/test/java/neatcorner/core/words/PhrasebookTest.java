@@ -1,0 +1,134 @@
+package neatcorner.core.words;
+
+import static neatcorner.core.Sample.in;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import neatcorner.core.Sample;
+import neatcorner.core.finish.Recipes;
+import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Axis;
+import neatcorner.core.job.ClampKind;
+import neatcorner.core.job.Coat;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Hardware;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Line;
+import neatcorner.core.job.Material;
+import neatcorner.core.job.Station;
+import neatcorner.core.job.Tape;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Force;
+import neatcorner.core.measure.Graduation;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.report.Safety;
+import neatcorner.core.report.Severity;
+import neatcorner.core.section.Profile;
+import neatcorner.core.wood.Species;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class PhrasebookTest {
+    private final Phrasebook inches = new Phrasebook(Graduation.INCH_16);
+    private final Phrasebook millimetres = new Phrasebook(Graduation.MM_HALF);
+
+    private static Stream<Job> jobs() {
+        Job strained = new Edit.Strain(true).apply(Sample.job("60", "14"));
+        Job measured = Sample.job("12", "13").withMeasured(Tape.DIAGONAL_AC, in("21 1/2")).withMeasured(Tape.DIAGONAL_BD, in("21"));
+        return Stream.of(Sample.job("8", "10"), Sample.matted("2", "2", "2 1/2").withBottomFace(Optional.of(in("2 1/2"))),
+                Sample.floating("36", "24"), Sample.stretched("48", "30"), strained, measured,
+                new Edit.Finish(Recipes.SHELLAC).apply(Sample.job("30", "40")),
+                new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS)).apply(Sample.given(Line.OUTSIDE, "20", "30")));
+    }
+
+    /** Whatever a plan says, there is a phrase for it, in both units, with every gap filled. */
+    @ParameterizedTest
+    @EnumSource(JointKind.class)
+    void everythingAPlanSaysCanBeSaid(JointKind joint) {
+        jobs().map(job -> new Edit.ChooseJoint(Optional.of(joint)).apply(job)).map(job -> Planner.plan(job, Sample.shop())).forEach(plan -> {
+            for (Phrasebook book : List.of(inches, millimetres)) {
+                said(plan, book).forEach(text -> assertThat(text).isNotBlank().doesNotContain("{", "}"));
+            }
+        });
+    }
+
+    private static Stream<String> said(Plan plan, Phrasebook book) {
+        Stream<String> figures = plan.figures().values().stream().flatMap(f -> Stream.concat(
+                Stream.of(book.say(f.name()), book.write(f)),
+                Stream.concat(f.working().note().stream().map(book::say),
+                        f.working().lines().stream().map(l -> book.say(l.words()) + book.exactly(l.amount())))));
+        Stream<Words> words = Stream.of(plan.glue().times(), plan.glue().steps(), plan.fit().order(), plan.joints().demands(),
+                plan.joints().options().stream().flatMap(o -> o.why().stream()).toList(),
+                plan.findings().stream().flatMap(f -> Stream.of(f.what(), f.cure(), f.remedy().orElseThrow().words())).toList())
+                .flatMap(List::stream);
+        return Stream.concat(figures, words.map(book::say));
+    }
+
+    @Test
+    void everyConstantHasAName() {
+        Stream.<Enum<?>[]>of(Station.values(), Material.values(), Material.Role.values(), JointKind.values(), Adhesive.values(),
+                ClampKind.values(), Hardware.values(), Coat.Kind.values(), Line.values(), Axis.values(), Species.values(), Severity.values(),
+                Safety.values(), Origin.values(), Plan.Standing.values(), Profile.Shape.values(), neatcorner.core.frame.Side.values())
+                .flatMap(Stream::of).forEach(constant -> assertThat(Phrasebook.knows(Phrasebook.keyOf(constant))).as(constant.toString()).isTrue());
+        Recipes.ALL.keySet().forEach(key -> assertThat(Phrasebook.knows(key)).as(key).isTrue());
+        Stream.of(Habit.values()).forEach(habit -> assertThat(Phrasebook.knows("figure." + habit.id())).isTrue());
+        Stream.of(Tape.values()).forEach(tape -> assertThat(Phrasebook.knows("tag." + tape.id())).isTrue());
+    }
+
+    @Test
+    void everyEditHasWordsForTheHistory() {
+        List<Edit> edits = List.of(new Edit.Enter("section.face", in("2")), new Edit.Enter("layer.1", in("1/8")), new Edit.Give(Axis.WIDTH, Line.ART, in("8")),
+                new Edit.Measure(Tape.TOP, in("8")), new Edit.MeasureAgain(), new Edit.Name("n"), new Edit.For("o"), new Edit.Quantity(3),
+                new Edit.Turn(), new Edit.ChooseSection(Sample.bar()), new Edit.BottomRail(Optional.of(in("2"))), new Edit.BottomRail(Optional.empty()),
+                new Edit.Pack(Material.Role.MAT, Optional.of(Material.MAT_4_PLY)), new Edit.Pack(Material.Role.MAT, Optional.empty()),
+                new Edit.ChooseJoint(Optional.empty()), new Edit.ChooseJoint(Optional.of(JointKind.PINNED)), new Edit.ChooseFastener(Optional.of(in("1"))),
+                new Edit.ChooseFastener(Optional.empty()), new Edit.ChooseAdhesive(Adhesive.HIDE), new Edit.Finish(Recipes.OIL),
+                new Edit.ChooseHardware(Optional.empty()), new Edit.ChooseHardware(Optional.of(Hardware.CLEAT)), new Edit.Strain(true), new Edit.Strain(false),
+                new Edit.AsUsual(Habit.PLAY), new Edit.Settle(Station.FIT, true), new Edit.Settle(Station.FIT, false),
+                new Edit.Write(new neatcorner.core.job.Note(java.time.Instant.EPOCH, "x")));
+        assertThat(edits.stream().map(edit -> inches.say(edit.words()))).allSatisfy(said -> assertThat(said).isNotBlank().doesNotContain("{"));
+    }
+
+    @Test
+    void quantitiesComeInTheReadersUnits() {
+        assertThat(inches.write(Mass.kg(1.315418))).isEqualTo("2.9 lb");
+        assertThat(millimetres.write(Mass.kg(1.315418))).isEqualTo("1.32 kg");
+        assertThat(millimetres.write(Mass.kg(0.25))).isEqualTo("250 g");
+        assertThat(inches.write(Mass.kg(0.1))).isEqualTo("3.5 oz");
+        assertThat(millimetres.write(new Force(98.0665))).isEqualTo("98 N");
+        assertThat(inches.write(new Force(98.0665))).isEqualTo("22 lbf");
+        assertThat(inches.write(Angle.degrees(45))).isEqualTo("45.0°");
+        assertThat(inches.write(Angle.degrees(30.9638))).isEqualTo("30.96°");
+        assertThat(inches.say("glue.open", Duration.ofMinutes(8))).isEqualTo("close within 8 min");
+        assertThat(inches.say("glue.open", Duration.ofHours(24))).isEqualTo("close within 24 h");
+        assertThat(inches.say(Words.plain("the maker's {own} words"))).isEqualTo("the maker's {own} words");
+    }
+
+    /** What was said is shown as it was said, finer than the tape if need be; what was worked out, to the tape. */
+    @Test
+    void givenNumbersKeepTheirOwnFineness() {
+        assertThat(inches.write(Figure.given("layer.1", in("3/32")))).isEqualTo("3/32\"");
+        assertThat(inches.write(Figure.given("layer.1", Length.mm(0.3)))).isEqualTo("0.3 mm");
+        assertThat(inches.write(Figure.sum("outside.width").start("given.glass.width", in("3/32")).result())).isEqualTo("1/8\" −");
+        assertThat(millimetres.write(Figure.given("section.face", Length.mm(39.7)))).isEqualTo("39.7 mm");
+    }
+
+    @Test
+    void settledStationsOpenAgainWhenTheirNumbersChange() {
+        Job job = Sample.job("12", "13").withSettled(Set.of(Station.BRIEF, Station.FINISH, Station.CUTS));
+        Job wider = Planner.edited(Planner.plan(job, Sample.shop()), new Edit.Give(Axis.WIDTH, Line.GLASS, in("14")), Sample.shop());
+        assertThat(wider.settled()).containsExactly(Station.FINISH);
+        Job renamed = Planner.edited(Planner.plan(job, Sample.shop()), new Edit.Name("other"), Sample.shop());
+        assertThat(renamed.settled()).isEqualTo(job.settled());
+    }
+}
