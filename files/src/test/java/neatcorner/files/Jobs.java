@@ -1,0 +1,59 @@
+package neatcorner.files;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Axis;
+import neatcorner.core.job.Borders;
+import neatcorner.core.job.Choices;
+import neatcorner.core.job.Coat;
+import neatcorner.core.job.Contents;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Habits;
+import neatcorner.core.job.Hardware;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Layer;
+import neatcorner.core.job.Line;
+import neatcorner.core.job.Material;
+import neatcorner.core.job.Note;
+import neatcorner.core.job.Size;
+import neatcorner.core.job.Station;
+import neatcorner.core.job.Tape;
+import neatcorner.core.measure.Length;
+import neatcorner.core.section.Profile;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import neatcorner.core.wood.Species;
+
+/** Jobs with something in every field. All invented. */
+public final class Jobs {
+    private Jobs() {
+    }
+
+    /** A job that uses every field of the format. */
+    public static Job full() {
+        Section section = new Section("scoop “A”", Species.MAPLE, Length.inches(1, 9, 16), Length.inches(1, 1, 8),
+                new Recess.Rabbet(Length.inches(0, 3, 16), Length.inches(0, 9, 16)), new Profile(Profile.Shape.SCOOP, Length.inches(0, 1, 4)));
+        Contents contents = new Contents(List.of(Layer.of(Material.PICTURE_GLASS), Layer.of(Material.MAT_4_PLY), Layer.of(Material.PAPER),
+                Layer.of(Material.CORRUGATED)), Optional.of(new Borders(Length.inches(2), Length.inches(2), Length.inches(2, 1, 2))));
+        Choices choices = new Choices(Optional.of(JointKind.SPLINED), Optional.of(Length.inches(0, 5, 8)), Adhesive.HIDE,
+                List.of(new Coat(Coat.Kind.SAND, "", Duration.ZERO), new Coat(Coat.Kind.STAIN, "no. 3 – two coats", Duration.ofHours(13))),
+                Optional.of(Hardware.TWO_HOOKS), true);
+        return new Job("Grüße aus dem Hafen", "Autumn", 6, new Size(Line.GLASS, Length.inches(12)), new Size(Line.ART, Length.mm(333.3)), section,
+                Optional.of(Length.inches(2)), contents, Habits.USUAL.with(Habit.PLAY, Length.inches(0, 1, 16)), choices,
+                Map.of(Tape.DIAGONAL_AC, Length.inches(21), Tape.TOP, Length.mm(400.1)),
+                List.of(new Note(Instant.parse("2026-11-24T09:30:00Z"), "a knot")), Set.of(Station.BRIEF, Station.FIT));
+    }
+
+    /** A plain job around a pane of 8 × 10 in. */
+    public static Job plain() {
+        Section section = new Section("plain", Species.PINE, Length.inches(1, 1, 2), Length.inches(0, 3, 4),
+                new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 1, 2)), Profile.FLAT);
+        return Job.starting("Plain", Length.inches(8), Length.inches(10), section).withGiven(Axis.WIDTH, new Size(Line.GLASS, Length.inches(8)));
+    }
+}

@@ -1,0 +1,183 @@
+package neatcorner.files.json;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Line;
+import neatcorner.core.job.Shop;
+import neatcorner.core.job.ShopEdit;
+import neatcorner.core.measure.Length;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import neatcorner.files.Jobs;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.LongRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class DocumentTest {
+    private static final Path FORMATS = Path.of("..", "docs", "formats");
+
+    private static Schema schema(String name) throws IOException {
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(Files.readString(FORMATS.resolve(name)));
+    }
+
+    static Stream<Job> jobs() {
+        Job plain = Jobs.plain();
+        return Stream.of(Jobs.full(), plain, new Edit.ChooseSection(new Section("f", plain.section().species(), Length.inches(0, 3, 8),
+                Length.inches(1, 1, 2), new Recess.Floater(Length.inches(0, 3, 4), Length.inches(0, 3, 8)), plain.section().profile())).apply(plain),
+                new Edit.ChooseSection(plain.section().withRecess(new Recess.Bar())).apply(plain), new Edit.Turn().apply(Jobs.full()));
+    }
+
+    @ParameterizedTest
+    @MethodSource("jobs")
+    void aJobReadsBackAsItWasWritten(Job job) {
+        assertThat(Document.readJob(Document.of(job).text()).value()).isEqualTo(job);
+    }
+
+    /** JSON Schema, draft 2020-12: what is written obeys the schema that is published. */
+    @ParameterizedTest
+    @MethodSource("jobs")
+    void whatIsWrittenObeysThePublishedSchema(Job job) throws IOException {
+        assertThat(schema("job.schema.json").validate(Document.of(job).text(), InputFormat.JSON)).isEmpty();
+    }
+
+    @Test
+    void theShopReadsBackAndObeysItsSchema() throws IOException {
+        Shop shop = new ShopEdit.Receive(Jobs.full().section(), Length.inches(61), 3).apply(Shop.starting());
+        String text = Document.of(shop).text();
+        assertThat(Document.readShop(text).value()).isEqualTo(shop);
+        assertThat(schema("shop.schema.json").validate(text, InputFormat.JSON)).isEmpty();
+    }
+
+    @Property(tries = 300)
+    void everyNanometreSurvives(@ForAll @LongRange(min = 10_000_000L, max = 10_000_000_000L) long nm) {
+        Job job = new Edit.Give(neatcorner.core.job.Axis.WIDTH, Line.GLASS, new Length(nm)).apply(Jobs.plain());
+        assertThat(Document.readJob(Document.of(job).text()).value().width().length().nanometres()).isEqualTo(nm);
+    }
+
+    @Test
+    void fieldsOfOthersSurviveAnEdit() {
+        String foreign = Document.of(Jobs.full()).text()
+                .replaceFirst("\"title\"", "\"client_mood\" : \"patient\",\n  \"title\"")
+                .replaceFirst("\"kind\" : \"rabbet\"", "\"kind\" : \"rabbet\", \"cutter\" : {\"bit\": 7}")
+                .replaceFirst("\"material\" : \"mat_4_ply\"", "\"material\" : \"mat_4_ply\", \"colour\" : \"sand\"");
+        Document<Job> read = Document.readJob(foreign);
+        Document<Job> edited = read.with(new Edit.Name("Another").apply(read.value()));
+        Document<Job> twice = Document.readJob(edited.text()).with(new Edit.Quantity(2).apply(edited.value()));
+        JsonNode tree = JsonMapper.shared().readTree(twice.text());
+        assertThat(tree.at("/client_mood").stringValue()).isEqualTo("patient");
+        assertThat(tree.at("/section/recess/cutter/bit").intValue()).isEqualTo(7);
+        assertThat(tree.at("/contents/1/colour").stringValue()).isEqualTo("sand");
+        assertThat(tree.at("/title").stringValue()).isEqualTo("Another");
+        assertThat(tree.at("/quantity").intValue()).isEqualTo(2);
+    }
+
+    @Test
+    void aFieldThatIsTakenOutDoesNotComeBack() {
+        Document<Job> read = Document.readJob(Document.of(Jobs.full()).text());
+        Job alike = new Edit.BottomRail(Optional.empty()).apply(read.value());
+        assertThat(Document.readJob(read.with(alike).text()).value()).isEqualTo(alike);
+    }
+
+    @Test
+    void lengthsMayBeWrittenAsMakersDo() {
+        String text = Document.of(Jobs.plain()).text().replace("\"length\" : 203.2", "\"length\" : \"8 1/2 in\"");
+        assertThat(Document.readJob(text).value().width().length()).isEqualTo(Length.inches(8, 1, 2));
+    }
+
+    @Test
+    void aNewerVersionIsRefusedAndSaysWhatToDo() {
+        String newer = Document.of(Jobs.plain()).text().replace("\"version\" : 1", "\"version\" : 2");
+        assertThatThrownBy(() -> Document.readJob(newer)).isInstanceOf(FormatException.class)
+                .hasMessageContaining("field version").hasMessageContaining("up to 1").hasMessageContaining("update");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
+        "\"length\" : 203.2 | \"length\" : -3 | width | from 10 mm to 10000 mm",
+        "\"length\" : 203.2 | \"length\" : \"8 1/2\" | width.length | needs its unit",
+        "\"length\" : 203.2 | \"length\" : \"8 furlongs\" | width.length | not a unit",
+        "\"length\" : 203.2 | \"length\" : true | width.length | number of millimetres",
+        "\"length\" : 203.2 | \"length\" : 1e12 | width.length | under a kilometre",
+        "\"line\" : \"glass\" | \"line\" : \"edge\" | width.line | art, mat, glass, rabbet, sight, outside",
+        "\"species\" : \"pine\" | \"species\" : \"plastic\" | section.species | walnut",
+        "\"quantity\" : 1 | \"quantity\" : 0 | quantity | from 1 to 999",
+        "\"quantity\" : 1 | \"quantity\" : 1.5 | quantity | whole number",
+        "\"quantity\" : 1 | \"quantity\" : 99999999999 | quantity | whole number",
+        "\"title\" : \"Plain\" | \"title\" : \" \" | title | 1 to 120",
+        "\"title\" : \"Plain\" | \"title\" : 7 | title | must be a text",
+        "\"title\" : \"Plain\", | `` | title | missing",
+        "\"depth\" : 12.7 | \"depth\" : 25 | section | rabbet depth",
+        "\"kind\" : \"rabbet\" | \"kind\" : \"groove\" | recess.kind | rabbet, floater, bar",
+        "\"material\" : \"paper\" | \"material\" : \"paper\", \"thickness\" : 0 | ` ` | DUPLICATE",
+        "\"contents\" : [ | \"contents\" : 3, \"x\" : [ | contents | list",
+        "\"format\" : \"neat-corner job\" | \"format\" : \"recipe\" | format | neat-corner job",
+        "\"strainer\" : false | \"strainer\" : \"no\" | choices.strainer | true or false",
+        "\"settled\" : [ ] | \"settled\" : [ \"moon\" ] | settled[0] | brief"})
+    void whatIsWrongIsNamedWithItsFieldAndWhatIsAllowed(String good, String bad, String field, String allowed) {
+        String text = Document.of(Jobs.plain()).text();
+        assertThat(text).contains(good);
+        String broken = text.replaceFirst(java.util.regex.Pattern.quote(good), java.util.regex.Matcher.quoteReplacement(bad));
+        assertThatThrownBy(() -> Document.readJob(broken)).isInstanceOf(FormatException.class)
+                .message().satisfies(message -> assertThat(message.toLowerCase(java.util.Locale.ROOT)).contains(field.strip())
+                        .contains(allowed.toLowerCase(java.util.Locale.ROOT)));
+    }
+
+    /** Cut short, mangled or nonsense: always a message that can be shown, never another failure. */
+    @Property(tries = 400)
+    void noTextBreaksTheReader(@ForAll("mangled") String text) {
+        try {
+            assertThat(Document.readJob(text).value()).isNotNull();
+        } catch (FormatException refused) {
+            assertThat(refused.getMessage()).isNotBlank();
+        }
+    }
+
+    @Provide
+    Arbitrary<String> mangled() {
+        String text = Document.of(Jobs.full()).text();
+        Arbitrary<String> cut = Arbitraries.integers().between(0, text.length()).map(end -> text.substring(0, end));
+        Arbitrary<String> swapped = Arbitraries.integers().between(0, text.length() - 1).flatMap(at -> Arbitraries.strings()
+                .withChars("{}[]\",:0-9a").ofLength(1).map(c -> text.substring(0, at) + c + text.substring(at + 1)));
+        return Arbitraries.oneOf(cut, swapped, Arbitraries.strings().ascii().ofMaxLength(80));
+    }
+
+    @Test
+    void thePlanAsJsonHasEveryFigureAtFullPrecision() {
+        Plan plan = Planner.plan(Jobs.full().withBottomFace(Optional.empty()), Shop.starting());
+        JsonNode tree = JsonMapper.shared().readTree(PlanJson.write(plan));
+        assertThat(tree.get("figures").size()).isEqualTo(plan.figures().size());
+        plan.figures().forEach((id, figure) -> {
+            if (figure.value() instanceof Length length) {
+                assertThat(tree.get("figures").get(id).get("mm").decimalValue()).as(id).isEqualByComparingTo(length.toExactMm());
+            }
+        });
+        assertThat(tree.get("members")).hasSize(4);
+        assertThat(tree.at("/members/0/left_end/swing_to").stringValue()).isEqualTo("right");
+        assertThat(tree.get("findings")).hasSize(plan.findings().size());
+        assertThat(List.of("joints", "sticks", "glue_up", "finish", "hang", "safety")).allMatch(tree::has);
+    }
+}

@@ -1,0 +1,98 @@
+package neatcorner.files.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.util.Optional;
+import java.util.stream.StreamSupport;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Shop;
+import neatcorner.core.measure.Graduation;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.words.Phrasebook;
+import neatcorner.files.Jobs;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class ShopSheetTest {
+    private static PDDocument sheet(Job job, Graduation tape, SheetSize size) throws IOException {
+        return Loader.loadPDF(ShopSheet.write(Planner.plan(job, Shop.starting()), new Phrasebook(tape), size));
+    }
+
+    private static String text(PDDocument document) throws IOException {
+        PDFTextStripper stripper = new PDFTextStripper();
+        stripper.setSortByPosition(true);
+        return stripper.getText(document);
+    }
+
+    /** Read back by the library's own reader: everything the maker needs is on the paper. */
+    @ParameterizedTest
+    @EnumSource(SheetSize.class)
+    void theSheetSaysEverythingNeededToMakeTheFrame(SheetSize size) throws IOException {
+        Job job = new Edit.BottomRail(Optional.empty()).apply(Jobs.full());
+        Plan plan = Planner.plan(job, Shop.starting());
+        Phrasebook book = new Phrasebook(Graduation.INCH_16);
+        try (PDDocument document = sheet(job, Graduation.INCH_16, size)) {
+            String text = text(document);
+            assertThat(text).contains("Grüße aus dem Hafen", "quantity 6", "Cut list", "At the saw", "Glue-up", "Finish", "Fit", "Hang", "Safety",
+                    "no. 3 – two coats", book.write(plan.hang().hookHeight()), book.write(plan.glue().diagonal()), "swing right");
+            plan.findings().forEach(finding -> assertThat(text.replaceAll("\\s+", " ")).contains(book.say(finding.cure()).replaceAll("\\s+", " ")));
+            assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(size.page().getHeight());
+        }
+    }
+
+    /** ISO 216: A4 is 210 × 297 mm; a point is 1/72 in. */
+    @ParameterizedTest
+    @CsvSource({"A4,210,297", "LETTER,215.9,279.4"})
+    void papersHaveTheirStandardSize(SheetSize size, double widthMm, double heightMm) {
+        assertThat(size.page().getWidth() / 72 * 25.4).isCloseTo(widthMm, org.assertj.core.api.Assertions.within(0.1));
+        assertThat(size.page().getHeight() / 72 * 25.4).isCloseTo(heightMm, org.assertj.core.api.Assertions.within(0.1));
+    }
+
+    @Test
+    void allFontsAreEmbedded() throws IOException {
+        try (PDDocument document = sheet(Jobs.full(), Graduation.MM_HALF, SheetSize.A4)) {
+            for (PDPage page : document.getPages()) {
+                StreamSupport.stream(page.getResources().getFontNames().spliterator(), false).forEach(name -> {
+                    try {
+                        assertThat(page.getResources().getFont(name).isEmbedded()).as(name.getName()).isTrue();
+                    } catch (IOException failed) {
+                        throw new java.io.UncheckedIOException(failed);
+                    }
+                });
+            }
+        }
+    }
+
+    @Test
+    void signsTheFaceDoesNotHaveDoNotSpoilTheSheet() throws IOException {
+        Job job = new Edit.Name("松 frame 🪵 of pine").apply(Jobs.plain());
+        try (PDDocument document = sheet(job, Graduation.INCH_16, SheetSize.A4)) {
+            assertThat(text(document)).contains("? frame ? of pine");
+        }
+    }
+
+    @Test
+    void aHundredFramesGoOnWithoutRunningOffThePaper() throws IOException {
+        Job job = new Edit.Quantity(40).apply(Jobs.plain());
+        try (PDDocument document = sheet(job, Graduation.INCH_16, SheetSize.LETTER)) {
+            for (int i = 0; i < document.getNumberOfPages(); i++) {
+                BufferedImage image = new PDFRenderer(document).renderImageWithDPI(i, 40);
+                for (int x = 0; x < image.getWidth(); x++) {
+                    int rgb = image.getRGB(x, image.getHeight() - 3);
+                    assertThat(rgb & 0xFF).as("nothing is cut off by the lower edge of page " + (i + 1)).isGreaterThan(200);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,58 @@
+package neatcorner.files.text;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Shop;
+import neatcorner.core.measure.Graduation;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.words.Phrasebook;
+import neatcorner.files.Jobs;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class PlanTextTest {
+    private static final Job JOB = new Edit.BottomRail(Optional.empty()).apply(Jobs.full());
+
+    @ParameterizedTest
+    @EnumSource(Graduation.class)
+    void theTextHasEveryStationAndItsFigures(Graduation tape) {
+        Plan plan = Planner.plan(JOB, Shop.starting());
+        Phrasebook book = new Phrasebook(tape);
+        String text = PlanText.write(plan, book);
+        assertThat(text).contains("BRIEF", "SECTION", "CORNERS", "CUTS", "GLUE-UP", "FINISH", "FIT", "HANG", "SAFETY");
+        plan.frame().members().forEach(member -> assertThat(text).contains(book.write(member.longPoint()), book.write(member.rabbet())));
+        plan.findings().forEach(finding -> assertThat(text).contains(book.say(finding.what()), book.say(finding.cure())));
+        assertThat(text).contains(book.write(plan.hang().hookHeight()), book.write(plan.hang().weight().total()));
+        assertThat(text).doesNotContain("{", "null", "Optional");
+    }
+
+    /** RFC 4180, read back by the library's own reader: one row a piece, unrounded. */
+    @Test
+    void theCutListHasOneRowAPiece() throws IOException {
+        Plan plan = Planner.plan(JOB, Shop.starting());
+        List<CSVRecord> rows = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get()
+                .parse(new StringReader(CutList.write(plan))).getRecords();
+        assertThat(rows).hasSize(24);
+        assertThat(rows).allSatisfy(row -> {
+            var member = plan.frame().members().stream().filter(m -> m.side().letters().equals(row.get("letters"))).findFirst().orElseThrow();
+            assertThat(row.get("long_mm")).isEqualTo(member.longPoint().value().toExactMm().toPlainString());
+            assertThat(Double.parseDouble(row.get("left_swing_right_deg"))).isEqualTo(member.left().swing().toDegrees());
+            assertThat(row.get("section")).isEqualTo("scoop “A”");
+        });
+    }
+
+    @Test
+    void aBareFrameSaysSo() {
+        assertThat(PlanText.write(Planner.plan(Jobs.plain(), Shop.starting()), new Phrasebook(Graduation.INCH_16))).contains("bare wood");
+    }
+}
