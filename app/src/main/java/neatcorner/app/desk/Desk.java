@@ -317,7 +317,11 @@ public final class Desk implements AutoCloseable {
 
     /** Writes a note with the time. */
     public Optional<String> note(String text) {
-        return edit(new Edit.Write(new Note(clock.instant().truncatedTo(ChronoUnit.SECONDS), text.strip())));
+        try {
+            return edit(new Edit.Write(new Note(clock.instant().truncatedTo(ChronoUnit.SECONDS), text.strip())));
+        } catch (IllegalArgumentException refused) {
+            return Optional.of(said(refused));
+        }
     }
 
     /** Takes up another job. */

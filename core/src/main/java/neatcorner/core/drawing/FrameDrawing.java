@@ -366,8 +366,8 @@ public final class FrameDrawing {
         tape(Tape.RIGHT, b.plus(aside, 0), c.plus(aside, 0), 0.5);
         tape(Tape.BOTTOM, d.plus(0, gap), c.plus(0, gap), 0.5);
         tape(Tape.LEFT, a.plus(-aside, 0), d.plus(-aside, 0), 0.5);
-        measured(Tape.DIAGONAL_AC, Sketch.blend(a, c, 0.33));
-        measured(Tape.DIAGONAL_BD, Sketch.blend(d, b, 0.33));
+        measured(Tape.DIAGONAL_AC, Sketch.blend(a, c, 0.3));
+        measured(Tape.DIAGONAL_BD, w > h ? Sketch.blend(b, d, 0.3) : Sketch.blend(d, b, 0.3));
     }
 
     /** Which way it leans, far more than it does: nobody could see the true lean. */

@@ -1,0 +1,62 @@
+package neatcorner.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.time.Clock;
+import org.junit.jupiter.api.Test;
+
+/** The boundaries: nothing in a lower module knows an upper one, and the core knows nothing of the world. */
+class ArchitectureTest {
+    private static final JavaClasses CLASSES = new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("neatcorner.core", "neatcorner.files", "neatcorner.app");
+
+    @Test
+    void theRulesLookAtTheWholeProgram() {
+        assertThat(CLASSES.size()).isGreaterThan(150);
+    }
+
+    @Test
+    void theCoreDependsOnNothingButTheJdkAndItself() {
+        classes().that().resideInAPackage("neatcorner.core..").should().onlyDependOnClassesThat()
+                .resideInAnyPackage("neatcorner.core..", "java.lang..", "java.util..", "java.math..", "java.time..", "org.jspecify.annotations..")
+                .check(CLASSES);
+    }
+
+    @Test
+    void theCoreHasNoFilesNoClockAndNoChance() {
+        noClasses().that().resideInAPackage("neatcorner.core..").should().dependOnClassesThat()
+                .haveFullyQualifiedName(Clock.class.getName()).orShould().dependOnClassesThat().resideInAnyPackage("java.io..", "java.nio..", "javafx..")
+                .orShould().dependOnClassesThat().haveNameMatching("java\\.util\\.(Random|concurrent\\..*Random|UUID)")
+                .orShould().callMethod(java.time.Instant.class, "now").orShould().callMethod(System.class, "nanoTime")
+                .orShould().callMethod(System.class, "currentTimeMillis").orShould().callMethod(Math.class, "random").check(CLASSES);
+    }
+
+    @Test
+    void filesDoNotKnowTheWindow() {
+        noClasses().that().resideInAPackage("neatcorner.files..").should().dependOnClassesThat()
+                .resideInAnyPackage("neatcorner.app..", "javafx..").check(CLASSES);
+    }
+
+    @Test
+    void theDeskHasNoControls() {
+        noClasses().that().resideInAPackage("neatcorner.app.desk..").should().dependOnClassesThat()
+                .resideInAnyPackage("neatcorner.app.view..", "neatcorner.app.cli..", "javafx..").check(CLASSES);
+    }
+
+    @Test
+    void subjectsOfTheCoreDoNotRunInCircles() {
+        slices().matching("neatcorner.core.(*)..").should().beFreeOfCycles().check(CLASSES);
+    }
+
+    @Test
+    void nothingIsCalledUtilHelperManagerOrImpl() {
+        noClasses().should().haveSimpleNameEndingWith("Util").orShould().haveSimpleNameEndingWith("Utils").orShould().haveSimpleNameEndingWith("Helper")
+                .orShould().haveSimpleNameEndingWith("Manager").orShould().haveSimpleNameEndingWith("Impl").check(CLASSES);
+    }
+}

@@ -1,0 +1,164 @@
+package neatcorner.app.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import neatcorner.app.desk.Demo;
+import neatcorner.core.measure.Graduation;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.words.Phrasebook;
+import neatcorner.files.text.PlanText;
+import org.apache.pdfbox.Loader;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class CommandsTest {
+    private final PrintStream realOut = System.out;
+    private final PrintStream realErr = System.err;
+    private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+    private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+    @TempDir
+    private Path folder;
+    private Path job;
+    private Path shop;
+
+    @BeforeEach
+    void listen() throws IOException {
+        System.setOut(new PrintStream(out, true, StandardCharsets.UTF_8));
+        System.setErr(new PrintStream(err, true, StandardCharsets.UTF_8));
+        job = Files.writeString(folder.resolve("job.json"), Demo.jobs().getFirst().text());
+        shop = Files.writeString(folder.resolve("shop.json"), Demo.shop().text());
+    }
+
+    @AfterEach
+    void restore() {
+        System.setOut(realOut);
+        System.setErr(realErr);
+    }
+
+    private String said() {
+        return out.toString(StandardCharsets.UTF_8);
+    }
+
+    private String complained() {
+        return err.toString(StandardCharsets.UTF_8);
+    }
+
+    private long files() throws IOException {
+        try (Stream<Path> all = Files.list(folder)) {
+            return all.count();
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 2, 3, 4, 5, 6})
+    void everyDemoJobIsPlannedInWords(int index) throws IOException {
+        Files.writeString(job, Demo.jobs().get(index).text());
+        assertThat(Commands.run("plan", job.toString(), "--shop-file", shop.toString())).isZero();
+        assertThat(said()).isEqualTo(PlanText.write(Planner.plan(Demo.jobs().get(index).value(), Demo.shop().value()),
+                new Phrasebook(Graduation.INCH_16)));
+        assertThat(complained()).isEmpty();
+    }
+
+    @Test
+    void thePlanComesAsJsonInMillimetresAndDegrees() {
+        assertThat(Commands.run("plan", job.toString(), "--json")).isZero();
+        JsonNode tree = JsonMapper.shared().readTree(said());
+        assertThat(tree.at("/figures/member.top.long/mm").decimalValue()).isEqualByComparingTo("377.825");
+        assertThat(tree.at("/members/0/right_end/swing_degrees").doubleValue()).isEqualTo(45.0);
+    }
+
+    @Test
+    void millimetresAreThereForTheAsking() {
+        assertThat(Commands.run("plan", job.toString(), "--tape", "MM_HALF")).isZero();
+        assertThat(said()).contains("378 mm").doesNotContain("14 7/8");
+    }
+
+    @Test
+    void theSheetIsAPdfOnThePaperAskedFor() throws IOException {
+        Path pdf = folder.resolve("out.pdf");
+        assertThat(Commands.run("sheet", job.toString(), "-o", pdf.toString(), "--paper", "LETTER")).isZero();
+        try (var document = Loader.loadPDF(pdf.toFile())) {
+            assertThat(document.getPage(0).getMediaBox().getWidth()).isEqualTo(612);
+        }
+    }
+
+    @Test
+    void theCutListIsWritten() throws IOException {
+        Path csv = folder.resolve("out.csv");
+        assertThat(Commands.run("cuts", job.toString(), "-o", csv.toString(), "--shop-file", shop.toString())).isZero();
+        assertThat(Files.readAllLines(csv)).hasSize(25);
+    }
+
+    @Test
+    void aSideTooLongForAnyStickMakesNoCutListButSaysWhatWouldHelp() throws IOException {
+        Files.writeString(job, Demo.jobs().get(3).text());
+        long before = files();
+        assertThat(Commands.run("cuts", job.toString(), "-o", folder.resolve("x.csv").toString(), "--shop-file", shop.toString())).isEqualTo(2);
+        assertThat(complained()).contains("job.json", "ash slope", "Order a longer stick");
+        assertThat(files()).isEqualTo(before);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
+        "\"length\" : 304.8 | \"length\" : -3 | width | 10 mm", "\"version\" : 1 | \"version\" : 9 | version | update",
+        "\"quantity\" : 6 | \"quantity\" : 5000 | quantity | 999", "{ | [ | JSON | line", "\"lip\" : 4.7625 | \"lip\" : \"4 spans\" | section.recess.lip | spans",
+        "\"line\" : \"glass\" | \"line\" : \"rim\" | width.line | outside"})
+    void badInputNamesTheFileTheFieldAndWhatIsAllowedAndNothingIsWritten(String good, String bad, String field, String allowed) throws IOException {
+        Files.writeString(job, Files.readString(job).replaceFirst(java.util.regex.Pattern.quote(good), java.util.regex.Matcher.quoteReplacement(bad)));
+        long before = files();
+        for (List<String> command : List.of(List.of("plan", job.toString()), List.of("sheet", job.toString(), "-o", folder.resolve("o.pdf").toString()),
+                List.of("cuts", job.toString(), "-o", folder.resolve("o.csv").toString()))) {
+            err.reset();
+            assertThat(Commands.run(command.toArray(String[]::new))).isEqualTo(2);
+            assertThat(complained()).contains("job.json", field, allowed);
+        }
+        assertThat(said()).isEmpty();
+        assertThat(files()).isEqualTo(before);
+    }
+
+    @Test
+    void numbersThatLeaveNoFrameAreRefused() throws IOException {
+        Files.writeString(job, Files.readString(job).replaceFirst("\"face\" : 39.6875", "\"face\" : 39.6875").replaceFirst("\"line\" : \"glass\"", "\"line\" : \"outside\"")
+                .replaceFirst("\"length\" : 304.8", "\"length\" : 60"));
+        assertThat(Commands.run("plan", job.toString())).isEqualTo(2);
+        assertThat(complained()).contains("job.json", "would be", "10 mm");
+    }
+
+    @Test
+    void missingFilesFoldersAndArgumentsAreSaid() throws IOException {
+        assertThat(Commands.run("plan", folder.resolve("none.json").toString())).isEqualTo(2);
+        assertThat(complained()).contains("none.json", "no such file");
+        assertThat(Commands.run("sheet", job.toString(), "-o", folder.resolve("no/where.pdf").toString())).isEqualTo(2);
+        assertThat(complained()).contains("there is no folder");
+        assertThat(Commands.run("sheet", job.toString())).isEqualTo(2);
+        assertThat(Commands.run("hammer")).isEqualTo(2);
+        assertThat(complained()).contains("hammer");
+        Files.write(job, new byte[] {(byte) 0xFF, (byte) 0xFE, 0});
+        assertThat(Commands.run("plan", job.toString())).isEqualTo(2);
+        assertThat(complained()).contains("UTF-8");
+    }
+
+    @Test
+    void withoutADisplayTheWindowSaysSo() {
+        assertThat(Display.isThere("Linux", Map.of())).isFalse();
+        assertThat(Display.isThere("Linux", Map.of("DISPLAY", ":0"))).isTrue();
+        assertThat(Display.isThere("Linux", Map.of("WAYLAND_DISPLAY", "w"))).isTrue();
+        assertThat(Display.isThere("Mac OS X", Map.of())).isTrue();
+    }
+}

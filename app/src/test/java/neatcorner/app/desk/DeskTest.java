@@ -1,0 +1,220 @@
+package neatcorner.app.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.spy;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import neatcorner.core.drawing.Palette;
+import neatcorner.core.job.Axis;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Line;
+import neatcorner.core.job.ShopEdit;
+import neatcorner.core.job.Station;
+import neatcorner.core.job.Tape;
+import neatcorner.core.measure.Graduation;
+import neatcorner.core.measure.Length;
+import neatcorner.files.store.Revision;
+import neatcorner.files.store.ShopStore;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class DeskTest {
+    private static final Clock NOON = Clock.fixed(Instant.parse("2026-11-24T12:00:00Z"), ZoneOffset.UTC);
+    @TempDir
+    private Path folder;
+
+    private Path file() {
+        return folder.resolve("shop.neatcorner");
+    }
+
+    private Desk demo() {
+        return new Desk(Demo.store(file(), NOON), NOON, Runnable::run);
+    }
+
+    private Desk reopened() {
+        return new Desk(ShopStore.open(file(), NOON), NOON, Runnable::run);
+    }
+
+    private static Length width(Desk desk) {
+        return desk.plan().frame().width(Line.GLASS);
+    }
+
+    @Test
+    void aNewShopStartsWithAFrameToWorkOn() {
+        try (Desk desk = reopened()) {
+            assertThat(desk.jobs()).hasSize(1);
+            assertThat(width(desk)).isEqualTo(Length.inches(8));
+        }
+    }
+
+    @Test
+    void anEditIsPlannedSavedAndUndoneAlsoAfterAReopen() {
+        try (Desk desk = demo()) {
+            List<String> told = new ArrayList<>();
+            desk.addListener(() -> told.add("changed"));
+            assertThat(desk.edit(new Edit.Give(Axis.WIDTH, Line.GLASS, Length.inches(14)))).isEmpty();
+            assertThat(width(desk)).isEqualTo(Length.inches(14));
+            assertThat(told).hasSize(1);
+        }
+        try (Desk desk = reopened()) {
+            assertThat(width(desk)).isEqualTo(Length.inches(14));
+            desk.undo();
+            assertThat(width(desk)).isEqualTo(Length.inches(12));
+            desk.redo();
+            assertThat(width(desk)).isEqualTo(Length.inches(14));
+            assertThat(desk.history()).extracting(Revision::words).containsExactly("demonstration", "glass, wide: 14\"");
+        }
+    }
+
+    @Test
+    void aRefusedEditChangesNothingAndSaysWhyInTheMakersUnits() {
+        try (Desk desk = demo()) {
+            assertThat(desk.edit(new Edit.Enter("section.lip", Length.inches(3))).orElseThrow()).contains("lip would be 3\"").contains("1 1/2\"");
+            assertThat(desk.edit(new Edit.Give(Axis.WIDTH, Line.OUTSIDE, Length.inches(2))).orElseThrow()).contains("wide would be");
+            assertThat(desk.edit(new Edit.Quantity(0)).orElseThrow()).contains("from 1 to 999");
+            assertThat(desk.history()).hasSize(1);
+            assertThat(width(desk)).isEqualTo(Length.inches(12));
+        }
+    }
+
+    @Test
+    void aPreviewShowsWhatWouldBeAndLeavesTheJobAlone() {
+        try (Desk desk = demo()) {
+            desk.preview(Optional.of(new Edit.Give(Axis.WIDTH, Line.GLASS, Length.inches(20))));
+            assertThat(width(desk)).isEqualTo(Length.inches(20));
+            desk.preview(Optional.of(new Edit.Give(Axis.WIDTH, Line.GLASS, Length.mm(1))));
+            assertThat(width(desk)).isEqualTo(Length.inches(12));
+            desk.preview(Optional.empty());
+            assertThat(desk.history()).hasSize(1);
+        }
+    }
+
+    @Test
+    void whatIsTypedOnATagBecomesTheRightEdit() {
+        try (Desk desk = demo()) {
+            Length inch = Length.inches(1);
+            assertThat(desk.typed("glass.width", inch)).contains(new Edit.Enter("glass.width", inch));
+            assertThat(desk.typed("habit.play", inch)).contains(new Edit.Enter("habit.play", inch));
+            assertThat(desk.typed("measured.diagonal_ac", inch)).contains(new Edit.Measure(Tape.DIAGONAL_AC, inch));
+            assertThat(desk.typed("joint.slot_height", inch)).contains(new Edit.ChooseFastener(Optional.of(inch)));
+            assertThat(desk.typed("outside.width", inch)).isEmpty();
+            assertThat(desk.giveWay("outside.width", desk.plan().frame().width(Line.OUTSIDE).plus(inch))).isNotEmpty();
+            assertThat(desk.giveWay("weight.total", inch)).isEmpty();
+        }
+    }
+
+    @Test
+    void aHabitTypedOnAJobIsTheJobsOwnAndCanBeGivenBack() {
+        try (Desk desk = demo()) {
+            desk.edit(new Edit.Enter(Habit.PLAY.id(), Length.inches(0, 1, 16)));
+            assertThat(desk.plan().frame().habits().get(Habit.PLAY)).isEqualTo(Length.inches(0, 1, 16));
+            assertThat(desk.shop().habits().says(Habit.PLAY)).isFalse();
+            desk.edit(new Edit.AsUsual(Habit.PLAY));
+            assertThat(desk.plan().frame().habits().get(Habit.PLAY)).isEqualTo(Habit.PLAY.usual());
+        }
+    }
+
+    @Test
+    void theShopsOwnPageHasAnUndoOfItsOwn() {
+        try (Desk desk = demo()) {
+            desk.edit(new Edit.Quantity(2));
+            desk.showShop(true);
+            desk.edit(new ShopEdit.SetHabit(Habit.PLAY, Length.inches(0, 1, 16)));
+            assertThat(desk.plan().frame().width(Line.RABBET)).isEqualTo(Length.inches(12, 1, 16));
+            desk.undo();
+            assertThat(desk.plan().frame().width(Line.RABBET)).isEqualTo(Length.inches(12, 1, 8));
+            assertThat(desk.plan().job().quantity()).isEqualTo(2);
+        }
+    }
+
+    @Test
+    void jobsAreTakenUpAndNewOnesBegun() {
+        try (Desk desk = demo()) {
+            desk.open(desk.jobs().get(4).id());
+            assertThat(desk.plan().job().title()).isEqualTo("Hall mirror");
+            desk.newJob();
+            assertThat(desk.jobs()).hasSize(8);
+            assertThat(desk.plan().job().title()).startsWith("New frame");
+            desk.edit(new Edit.Name("Renamed"));
+            assertThat(desk.jobs().getLast().title()).isEqualTo("Renamed");
+        }
+        try (Desk desk = reopened()) {
+            assertThat(desk.plan().job().title()).as("the last job in hand").isEqualTo("Renamed");
+        }
+    }
+
+    @Test
+    void remediesDoWhatTheySay() {
+        try (Desk desk = demo()) {
+            desk.open(desk.jobs().get(3).id());
+            var finding = desk.plan().findings().stream().filter(f -> f.id().equals("piece_too_long")).findFirst().orElseThrow();
+            assertThat(desk.remedy(finding.remedy().orElseThrow())).isEmpty();
+            assertThat(desk.plan().cuts().sticks()).isNotEmpty();
+            desk.open(desk.jobs().get(0).id());
+            desk.remedy(new neatcorner.core.report.Remedy.Visit(neatcorner.core.words.Words.plain("there"), Station.HANG));
+            assertThat(desk.station()).isEqualTo(Station.HANG);
+            assertThat(desk.selected()).isEqualTo("hang.hook_height");
+        }
+    }
+
+    @Test
+    void notesCarryTheirTime() {
+        try (Desk desk = demo()) {
+            assertThat(desk.note("  a knot  ")).isEmpty();
+            assertThat(desk.note(" ")).isPresent();
+            assertThat(desk.plan().job().notes()).singleElement().satisfies(note -> {
+                assertThat(note.at()).isEqualTo(NOON.instant());
+                assertThat(note.text()).isEqualTo("a knot");
+            });
+        }
+    }
+
+    @Test
+    void theLookIsKept() {
+        try (Desk desk = demo()) {
+            desk.look(new Appearance(Graduation.MM_TENTH, Palette.EVENING, 150));
+            desk.look(desk.appearance().larger(30));
+        }
+        try (Desk desk = reopened()) {
+            assertThat(desk.appearance()).isEqualTo(new Appearance(Graduation.MM_TENTH, Palette.EVENING, 160));
+        }
+        assertThat(Appearance.of("nonsense")).isEqualTo(Appearance.USUAL);
+        assertThat(Appearance.of("INCH_16 DAY 900")).isEqualTo(Appearance.USUAL);
+    }
+
+    /** The store is a port here: when the disk fails, the maker is told and the window goes on. */
+    @Test
+    void whatCannotBeSavedIsSaid() {
+        ShopStore real = Demo.store(file(), NOON);
+        ShopStore failing = spy(real);
+        doThrow(new IllegalStateException("the disk is full")).when(failing).save(any(), any(), any());
+        List<String> told = new ArrayList<>();
+        Desk desk = new Desk(failing, NOON, Runnable::run);
+        desk.onComplaint(told::add);
+        desk.edit(new Edit.Quantity(3));
+        desk.close();
+        assertThat(told).containsExactly("the disk is full");
+        assertThat(desk.plan().job().quantity()).isEqualTo(3);
+        assertThat(mock(ShopStore.class).jobs()).isEmpty();
+    }
+
+    @Test
+    void theShopIsKeptWhereThePlatformKeepsSuchThings() {
+        Path home = Path.of("/home/maker");
+        assertThat(Places.shop("Linux", home, Map.of())).isEqualTo(home.resolve(".local/share/neat-corner/shop.neatcorner"));
+        assertThat(Places.shop("Linux", home, Map.of("XDG_DATA_HOME", "/data"))).isEqualTo(Path.of("/data/neat-corner/shop.neatcorner"));
+        assertThat(Places.shop("Mac OS X", home, Map.of())).isEqualTo(home.resolve("Library/Application Support/Neat Corner/shop.neatcorner"));
+        assertThat(Places.shop("Windows 11", home, Map.of("APPDATA", "/roaming"))).isEqualTo(Path.of("/roaming/Neat Corner/shop.neatcorner"));
+    }
+}

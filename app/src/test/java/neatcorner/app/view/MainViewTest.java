@@ -1,0 +1,426 @@
+package neatcorner.app.view;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import neatcorner.app.desk.Demo;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.Palette;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Line;
+import neatcorner.core.job.Station;
+import neatcorner.core.job.Tape;
+import neatcorner.core.measure.Graduation;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Unit;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.report.Finding;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The real interface on the toolkit's offscreen platform, with mouse and keyboard. */
+@ExtendWith(ApplicationExtension.class)
+class MainViewTest {
+    private final FilePort files = mock(FilePort.class);
+    private Path folder;
+    private Desk desk;
+    private MainView view;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        folder = Files.createTempDirectory("neat-corner-test");
+        desk = new Desk(Demo.store(folder.resolve("shop.neatcorner"), Clock.systemUTC()), Clock.systemUTC(), Platform::runLater);
+        view = new MainView(desk, files);
+        view.complete();
+        stage.setScene(new Scene(view, 1280, 800));
+        stage.show();
+    }
+
+    @AfterEach
+    void stop() throws Exception {
+        on(() -> {
+            desk.close();
+            return true;
+        });
+    }
+
+    private static <T> T on(Callable<T> work) throws Exception {
+        return WaitForAsyncUtils.asyncFx(work).get(10, TimeUnit.SECONDS);
+    }
+
+    private void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private Plan plan() throws Exception {
+        return on(desk::plan);
+    }
+
+    private void go(Station station) throws Exception {
+        on(() -> {
+            desk.go(station);
+            return true;
+        });
+        settle();
+    }
+
+    private void take(int job) throws Exception {
+        on(() -> {
+            desk.open(desk.jobs().get(job).id());
+            return true;
+        });
+        settle();
+    }
+
+    private Node tag(String figure) {
+        return all(view, node -> node instanceof TagField tag && tag.figure().equals(figure) && node.getScene() != null).findFirst().orElseThrow();
+    }
+
+    private static Stream<Node> all(Node root, Predicate<Node> wanted) {
+        Stream<Node> below = root instanceof Parent parent && root.isVisible()
+                ? List.copyOf(parent.getChildrenUnmodifiable()).stream().flatMap(child -> all(child, wanted)) : Stream.empty();
+        return Stream.concat(Stream.of(root).filter(Node::isVisible).filter(wanted), below);
+    }
+
+    private void type(FxRobot robot, String figure, String text) {
+        robot.doubleClickOn(tag(figure));
+        robot.push(KeyCode.SHORTCUT, KeyCode.A).write(text);
+        settle();
+    }
+
+    @Test
+    void aSizeIsTypedOnTheDrawingAndTheWholePlanFollows(FxRobot robot) throws Exception {
+        type(robot, "glass.width", "14 1/2");
+        assertThat(plan().frame().width(Line.GLASS)).as("it already shows while it is typed").isEqualTo(Length.inches(14, 1, 2));
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().frame().width(Line.OUTSIDE)).isEqualTo(Length.inches(17, 3, 8));
+        assertThat(on(() -> desk.history().getLast().words())).contains("14 1/2");
+    }
+
+    @Test
+    void escapeLeavesTheNumberAsItWas(FxRobot robot) throws Exception {
+        type(robot, "glass.width", "20");
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertThat(plan().frame().width(Line.GLASS)).isEqualTo(Length.inches(12));
+        assertThat(on(() -> desk.history().size())).isEqualTo(1);
+    }
+
+    @Test
+    void aDigitOnAChosenNumberBeginsTypingWithoutTheMouse(FxRobot robot) throws Exception {
+        robot.clickOn(tag("glass.width"));
+        robot.write("9").push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().frame().width(Line.GLASS)).isEqualTo(Length.inches(9));
+    }
+
+    @Test
+    void nonsenseStaysAsTypedWithTheReasonBelow(FxRobot robot) throws Exception {
+        type(robot, "glass.width", "12 apples");
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(all(view, n -> n.getStyleClass().contains("refusal") && n.isVisible()).map(n -> ((Labeled) n).getText()).toList())
+                .anySatisfy(reason -> assertThat(reason).contains("apples", "not a unit"));
+        assertThat(plan().frame().width(Line.GLASS)).isEqualTo(Length.inches(12));
+    }
+
+    @Test
+    void aWorkedOutNumberAsksWhatGivesWay(FxRobot robot) throws Exception {
+        type(robot, "member.top.long", "15 7/8");
+        robot.push(KeyCode.ENTER);
+        settle();
+        List<MenuItem> choices = robot.robotContext().getWindowFinder().listWindows().stream()
+                .filter(javafx.scene.control.ContextMenu.class::isInstance).map(javafx.scene.control.ContextMenu.class::cast)
+                .flatMap(menu -> menu.getItems().stream()).filter(item -> item.getOnAction() != null).toList();
+        assertThat(choices).extracting(MenuItem::getText).anySatisfy(text -> assertThat(text).contains("face becomes 2 1/16"))
+                .anySatisfy(text -> assertThat(text).contains("glass, wide becomes 13"));
+        on(() -> {
+            choices.stream().filter(item -> item.getText().startsWith("face")).findFirst().orElseThrow().fire();
+            return true;
+        });
+        assertThat(plan().frame().width(Line.OUTSIDE)).isEqualTo(Length.inches(15, 7, 8));
+        assertThat(plan().frame().width(Line.GLASS)).isEqualTo(Length.inches(12));
+    }
+
+    @Test
+    void undoAndRedoFollowTheKeyboard(FxRobot robot) throws Exception {
+        type(robot, "glass.height", "20");
+        robot.push(KeyCode.ENTER);
+        settle();
+        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
+        settle();
+        assertThat(plan().frame().height(Line.GLASS)).isEqualTo(Length.inches(13));
+        robot.push(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.Z);
+        settle();
+        assertThat(plan().frame().height(Line.GLASS)).isEqualTo(Length.inches(20));
+    }
+
+    @Test
+    void oneKeyTurnsInchesIntoMillimetresAndDayIntoEvening(FxRobot robot) throws Exception {
+        robot.push(KeyCode.SHORTCUT, KeyCode.U);
+        settle();
+        assertThat(on(() -> desk.appearance().graduation().unit())).isEqualTo(Unit.MM);
+        robot.push(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.U);
+        settle();
+        assertThat(on(() -> desk.appearance().graduation())).isEqualTo(Graduation.MM_TENTH);
+        robot.clickOn("#inch");
+        robot.push(KeyCode.SHORTCUT, KeyCode.L);
+        settle();
+        assertThat(on(() -> desk.appearance().palette())).isEqualTo(Palette.EVENING);
+        for (int i = 0; i < 9; i++) {
+            robot.push(KeyCode.SHORTCUT, KeyCode.PLUS);
+        }
+        settle();
+        assertThat(on(() -> desk.appearance().textSize())).isEqualTo(160);
+        robot.push(KeyCode.SHORTCUT, KeyCode.MINUS);
+        settle();
+        assertThat(on(() -> desk.appearance().textSize())).isEqualTo(150);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Station.class)
+    void everyStationIsReachedByKeyboardAndByItsPiece(Station station, FxRobot robot) throws Exception {
+        robot.push(KeyCode.SHORTCUT, KeyCode.valueOf("DIGIT" + (station.ordinal() + 1)));
+        settle();
+        assertThat(on(desk::station)).isEqualTo(station);
+        robot.clickOn("#station-brief");
+        robot.clickOn("#station-" + station.id());
+        settle();
+        assertThat(on(desk::station)).isEqualTo(station);
+        robot.push(KeyCode.SHORTCUT, KeyCode.ENTER);
+        settle();
+        assertThat(plan().job().settled().contains(station)).isEqualTo(station != Station.BRIEF && station != Station.SECTION);
+    }
+
+    /** Every control a screen reader can stop at has a name, on every station and on the shop's page. */
+    @Test
+    void everyControlHasAnAccessibleName() throws Exception {
+        for (int job : new int[] {0, 1, 2, 5, 6}) {
+            take(job);
+            for (Station station : Station.values()) {
+                go(station);
+                assertNamed(station.toString());
+            }
+        }
+        on(() -> {
+            desk.showShop(true);
+            return true;
+        });
+        settle();
+        assertNamed("shop");
+    }
+
+    private void assertNamed(String where) throws Exception {
+        List<String> nameless = on(() -> all(view, node -> node.isFocusTraversable() && node.isVisible()
+                && !(node instanceof javafx.scene.control.ScrollPane)).filter(node -> !isNamed(node)).map(Node::toString).toList());
+        assertThat(nameless).as(where).isEmpty();
+    }
+
+    private static boolean isNamed(Node node) {
+        boolean said = node.getAccessibleText() != null && !node.getAccessibleText().isBlank();
+        boolean labelled = node instanceof Labeled labeled && labeled.getText() != null && !labeled.getText().isBlank();
+        boolean prompted = node instanceof TextInputControl input && input.getPromptText() != null && !input.getPromptText().isBlank();
+        return said || labelled || prompted || node instanceof ComboBoxBase<?> box && box.getAccessibleText() != null;
+    }
+
+    /** The window shows the figures of the plan, written as the plan as text writes them. */
+    @Test
+    void theTallyShowsThePlansOwnFigures() throws Exception {
+        for (int job = 0; job < 7; job++) {
+            take(job);
+            go(Station.HANG);
+            Plan plan = plan();
+            String hook = on(() -> desk.book().write(plan.hang().hookHeight()));
+            Button big = on(() -> (Button) view.lookup("#big-hang-hook_height"));
+            assertThat(big.getAccessibleText()).endsWith(hook);
+        }
+    }
+
+    @Test
+    void aFigureThatIsPressedShowsItsWorking(FxRobot robot) throws Exception {
+        go(Station.CUTS);
+        robot.clickOn("#big-member-right-long");
+        settle();
+        List<String> texts = on(() -> all(view.lookup("#side"), Labeled.class::isInstance).map(n -> ((Labeled) n).getText()).toList());
+        assertThat(texts).contains("glass, high", "+ play for fit", "+ faces, 2 × 1 9/16\"", "How 15 7/8\" came about");
+    }
+
+    @Test
+    void aRemedyIsOnePress(FxRobot robot) throws Exception {
+        take(3);
+        go(Station.CUTS);
+        assertThat(plan().findings()).extracting(Finding::id).contains("piece_too_long");
+        robot.clickOn("#remedy-piece_too_long");
+        settle();
+        assertThat(plan().findings()).extracting(Finding::id).doesNotContain("piece_too_long");
+        assertThat(plan().cuts().sticks()).isNotEmpty();
+    }
+
+    @Test
+    void mouldingLayersJointGlueAndHardwareAreChosenFromLists() throws Exception {
+        choose("#pack-glazing", Station.BRIEF, 2);
+        choose("#moulding", Station.SECTION, 1);
+        choose("#joint", Station.CORNERS, 3);
+        choose("#adhesive", Station.GLUE_UP, 2);
+        choose("#hardware", Station.HANG, 4);
+        Plan plan = plan();
+        assertThat(plan.job().section().name()).isEqualTo("thin walnut");
+        assertThat(plan.joints().chosen()).isEqualTo(JointKind.V_FASTENED);
+        assertThat(plan.glue().adhesive().name()).isEqualTo("HIDE");
+        assertThat(plan.hang().chosen().name()).isEqualTo("CLEAT");
+    }
+
+    private void choose(String id, Station station, int index) throws Exception {
+        go(station);
+        on(() -> {
+            javafx.scene.control.ComboBox<?> box = (javafx.scene.control.ComboBox<?>) view.lookup(id);
+            box.getSelectionModel().select(index);
+            return true;
+        });
+        settle();
+    }
+
+    @Test
+    void diagonalsAreTypedOnTheDrawing(FxRobot robot) throws Exception {
+        go(Station.GLUE_UP);
+        type(robot, "measured.diagonal_ac", "21 7/8");
+        robot.push(KeyCode.ENTER);
+        type(robot, "measured.diagonal_bd", "21 5/8");
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().job().measured()).containsEntry(Tape.DIAGONAL_AC, Length.inches(21, 7, 8));
+        assertThat(plan().findings()).extracting(Finding::id).contains("out_of_square");
+    }
+
+    @Test
+    void recipesAreTakenAndTheTinIsWrittenDown(FxRobot robot) throws Exception {
+        take(3);
+        go(Station.FINISH);
+        robot.clickOn("#recipe-stained");
+        settle();
+        assertThat(plan().findings()).extracting(Finding::id).contains("product_not_written");
+        robot.clickOn("#product-4").write("walnut").push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().job().choices().finish().get(3).product()).isEqualTo("walnut");
+    }
+
+    @Test
+    void notesGoIntoTheLog(FxRobot robot) throws Exception {
+        go(Station.LOG);
+        robot.clickOn("#note").write("a knot");
+        robot.clickOn("#write-note");
+        settle();
+        assertThat(plan().job().notes()).singleElement().satisfies(note -> assertThat(note.text()).isEqualTo("a knot"));
+    }
+
+    @Test
+    void jobsAreSearchedTakenUpAndBegun(FxRobot robot) throws Exception {
+        robot.push(KeyCode.SHORTCUT, KeyCode.J);
+        robot.write("mirror");
+        settle();
+        List<Node> found = on(() -> all(view.lookup("#jobs"), n -> n.getStyleClass().contains("job")).toList());
+        assertThat(found).hasSize(1);
+        robot.clickOn(found.getFirst());
+        settle();
+        assertThat(plan().job().title()).isEqualTo("Hall mirror");
+        robot.push(KeyCode.SHORTCUT, KeyCode.N);
+        settle();
+        assertThat(plan().job().title()).isEqualTo("New frame 8");
+    }
+
+    @Test
+    void theKeysAreListedByF1(FxRobot robot) throws Exception {
+        robot.push(KeyCode.F1);
+        settle();
+        List<String> texts = on(() -> all(view.lookup("#shortcuts"), Labeled.class::isInstance).map(n -> ((Labeled) n).getText()).toList());
+        for (Shortcut shortcut : Shortcut.values()) {
+            assertThat(texts).contains(shortcut.shown());
+        }
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertThat(on(() -> view.lookup("#shortcuts").isVisible())).isFalse();
+    }
+
+    @Test
+    void theShopsHabitsAreTypedOnItsOwnPage(FxRobot robot) throws Exception {
+        robot.push(KeyCode.SHORTCUT, KeyCode.K);
+        settle();
+        type(robot, "habit.play", "1/16");
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(on(() -> desk.shop().habits().values())).containsValue(Length.inches(0, 1, 16));
+        assertThat(plan().frame().width(Line.RABBET)).isEqualTo(Length.inches(12, 1, 16));
+    }
+
+    /** The platform's file dialog is a port; here it answers at once. */
+    @Test
+    void theSheetGoesWhereTheMakerSays(FxRobot robot) throws Exception {
+        Path pdf = folder.resolve("wall.pdf");
+        when(files.whereTo(any())).thenReturn(Optional.of(pdf));
+        robot.clickOn("#sheet");
+        WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, () -> Files.exists(pdf) && Files.size(pdf) > 1000);
+        verify(files).whereTo("Seaweed pressing set of six.pdf");
+    }
+
+    /** Nothing of the drawing's tags is cut off or lies over another, on any station of any demo job. */
+    @Test
+    void tagsOfTheFrameNeverOverlap() throws Exception {
+        for (int job = 0; job < 7; job++) {
+            take(job);
+            for (Station station : Station.values()) {
+                go(station);
+                List<String> clashes = on(() -> clashes(view.lookup("#frame-picture")));
+                assertThat(clashes).as("job " + job + " " + station).isEmpty();
+            }
+        }
+    }
+
+    private static List<String> clashes(Node picture) {
+        List<Node> tags = all(picture, TagField.class::isInstance).toList();
+        List<String> clashes = new ArrayList<>();
+        for (int i = 0; i < tags.size(); i++) {
+            for (int j = i + 1; j < tags.size(); j++) {
+                var a = tags.get(i).getBoundsInParent();
+                var b = tags.get(j).getBoundsInParent();
+                boolean apart = a.getMaxX() <= b.getMinX() + 1 || b.getMaxX() <= a.getMinX() + 1
+                        || a.getMaxY() <= b.getMinY() + 1 || b.getMaxY() <= a.getMinY() + 1;
+                if (!apart) {
+                    clashes.add(((TagField) tags.get(i)).figure() + " over " + ((TagField) tags.get(j)).figure());
+                }
+            }
+        }
+        return clashes;
+    }
+}

@@ -1,0 +1,36 @@
+@echo off
+rem Starts Neat Corner on Windows: needs a JDK 25 or newer in JAVA_HOME or on the path; builds on first use with Maven.
+setlocal enabledelayedexpansion
+set "HERE=%~dp0"
+set "JAVA=java"
+if defined JAVA_HOME set "JAVA=%JAVA_HOME%\bin\java"
+"%JAVA%" -version 2>&1 | findstr /r /c:"version \"2[5-9]" /c:"version \"[3-9][0-9]" >nul
+if errorlevel 1 (
+    echo neat-corner: needs a JDK 25 or newer; set JAVA_HOME to one. 1>&2
+    exit /b 1
+)
+set "JAR=%HERE%app\target\app-0.1.0.jar"
+set "LIB=%HERE%app\target\lib"
+set "CACHE=%HERE%app\target\neat-corner.aot"
+if not exist "%JAR%" (
+    echo neat-corner: building, once; this takes a minute ... 1>&2
+    pushd "%HERE%"
+    call mvn -B -q -DskipTests -pl core,files,app package
+    if errorlevel 1 (
+        popd
+        echo neat-corner: the build failed. 1>&2
+        exit /b 1
+    )
+    popd
+)
+set "FX="
+for %%J in ("%LIB%\javafx-*-*.jar") do set "FX=!FX!%%J;"
+set "FLAGS=--module-path "!FX!" --add-modules javafx.controls --enable-native-access=javafx.graphics,ALL-UNNAMED --sun-misc-unsafe-memory-access=allow -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xmx1g"
+if exist "%CACHE%" set "FLAGS=%FLAGS% -XX:AOTCache="%CACHE%" -Xlog:aot=off -Xlog:cds=off"
+if not exist "%CACHE%" (
+    echo neat-corner: preparing a quick start, once ... 1>&2
+    "%JAVA%" %FLAGS% -XX:AOTCacheOutput="%CACHE%" -cp "%JAR%;%LIB%\*" neatcorner.app.Main shots "%TEMP%\neat-corner-shots" >nul 2>&1
+    if exist "%CACHE%" set "FLAGS=%FLAGS% -XX:AOTCache="%CACHE%" -Xlog:aot=off -Xlog:cds=off"
+)
+"%JAVA%" %FLAGS% -cp "%JAR%;%LIB%\*" neatcorner.app.Main %*
+exit /b %ERRORLEVEL%
