@@ -13,6 +13,8 @@ import neatcorner.core.stock.StickLayout;
  * scale where that is wide enough to see, else wider. Outside edge, long points, up, as at the saw.
  */
 public final class StickDrawing {
+    /** A window shows no more; the sheet and the cut list have them all. */
+    private static final int MOST_SHOWN = 120;
     private final Plan plan;
     private final Sketch sketch;
     private final double width;
@@ -28,19 +30,50 @@ public final class StickDrawing {
         this.unit = (width - labels - sketch.em(4)) / longest.toMm();
     }
 
-    /** All sticks, one below the other; the picture is as high as it needs to be. */
+    /** The first sticks, one below the other, with a word on those not shown; as high as it needs to be. */
     public static Picture draw(Plan plan, Reader reader, double width) {
-        StickDrawing drawing = new StickDrawing(plan, reader, width);
-        return drawing.draw();
+        return new StickDrawing(plan, reader, width).draw(0, MOST_SHOWN, Double.MAX_VALUE);
     }
 
-    private Picture draw() {
+    /**
+     * As many sticks from number {@code first} on, counted from 0, as find room in this height.
+     *
+     * @return the picture; {@link #shownIn} tells how many it holds
+     */
+    public static Picture draw(Plan plan, Reader reader, double width, int first, double height) {
+        return new StickDrawing(plan, reader, width).draw(first, Integer.MAX_VALUE, height);
+    }
+
+    /** How many sticks a height holds, from one on; at least one. */
+    public static int shownIn(Plan plan, Reader reader, double width, int first, double height) {
+        StickDrawing drawing = new StickDrawing(plan, reader, width);
+        double y = drawing.sketch.em(3);
+        int shown = 0;
+        for (StickLayout stick : plan.cuts().sticks().subList(first, plan.cuts().sticks().size())) {
+            y += drawing.high(stick) + drawing.sketch.em(9);
+            if (y > height && shown > 0) {
+                break;
+            }
+            shown++;
+        }
+        return shown;
+    }
+
+    private Picture draw(int first, int most, double height) {
         double y = sketch.em(3);
-        int number = 1;
-        for (StickLayout stick : plan.cuts().sticks()) {
-            double high = high(stick);
-            stick(stick, y, high, number++);
+        List<StickLayout> sticks = plan.cuts().sticks();
+        int number = first;
+        while (number < sticks.size() && number - first < most) {
+            double high = high(sticks.get(number));
+            if (y + high > height && number > first) {
+                break;
+            }
+            stick(sticks.get(number), y, high, ++number);
             y += high + sketch.em(9);
+        }
+        if (height == Double.MAX_VALUE && number < sticks.size()) {
+            sketch.small(new At(0, y + sketch.em(6)), sketch.say("stick.more", sticks.size() - number), Anchor.START);
+            y += sketch.em(18);
         }
         return sketch.picture(width, y);
     }

@@ -1,10 +1,16 @@
 package neatcorner.core.stock;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
+import java.util.Deque;
+import java.util.Iterator;
+import java.util.LinkedList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /**
  * Packing of lengths into sticks, in whole nanometres. A stick holds pieces whose lengths, with one
@@ -71,104 +77,130 @@ final class StickPacking {
     }
 
     private List<Integer> longestFirst() {
-        return java.util.stream.IntStream.range(0, pieces.length).boxed()
+        return IntStream.range(0, pieces.length).boxed()
                 .sorted(Comparator.comparingLong((Integer i) -> -pieces[i]).thenComparing(i -> i)).toList();
     }
 
     /** Each piece, the longest first, goes where it leaves the least; else a new stick is taken. */
     private Optional<List<Filled>> bestFit(List<Stick> order, Optional<Stick> sold) {
-        List<Stick> unused = new ArrayList<>(order);
+        List<Stick> unused = new LinkedList<>(order);
         List<Filled> open = new ArrayList<>();
-        List<Long> room = new ArrayList<>();
+        TreeMap<Long, Deque<Filled>> byRoom = new TreeMap<>();
         for (int piece : longestFirst()) {
             long need = pieces[piece] + gap;
-            int best = -1;
-            for (int i = 0; i < open.size(); i++) {
-                if (room.get(i) >= need && (best < 0 || room.get(i) < room.get(best))) {
-                    best = i;
-                }
-            }
-            if (best < 0) {
+            Map.Entry<Long, Deque<Filled>> tightest = byRoom.ceilingEntry(need);
+            Filled stick;
+            long room;
+            if (tightest == null) {
                 Optional<Stick> next = take(unused, pieces[piece], sold);
                 if (next.isEmpty()) {
                     return Optional.empty();
                 }
-                open.add(new Filled(next.get(), new ArrayList<>()));
-                room.add(next.get().usable() + gap);
-                best = open.size() - 1;
+                stick = new Filled(next.get(), new ArrayList<>());
+                room = next.get().usable() + gap;
+                open.add(stick);
+            } else {
+                room = tightest.getKey();
+                stick = tightest.getValue().removeFirst();
+                if (tightest.getValue().isEmpty()) {
+                    byRoom.remove(room);
+                }
             }
-            open.get(best).pieces().add(piece);
-            room.set(best, room.get(best) - need);
+            stick.pieces().add(piece);
+            byRoom.computeIfAbsent(room - need, _ -> new ArrayDeque<>()).addLast(stick);
         }
         return Optional.of(open);
     }
 
     /** The chosen length on sale, or for a piece too long for it the shortest that holds it. */
     private Optional<Stick> take(List<Stick> unused, long length, Optional<Stick> sold) {
-        for (int i = 0; i < unused.size(); i++) {
-            if (unused.get(i).usable() >= length) {
-                return Optional.of(unused.remove(i));
+        for (Iterator<Stick> sticks = unused.iterator(); sticks.hasNext();) {
+            Stick stick = sticks.next();
+            if (stick.usable() >= length) {
+                sticks.remove();
+                return Optional.of(stick);
             }
         }
         return sold.filter(stick -> stick.usable() >= length).or(() -> forSale.stream()
                 .filter(stick -> stick.usable() >= length).min(Comparator.comparingLong(Stick::usable)));
     }
 
-    /** One stick after another, each with the longest piece left and the choice that fills it best. */
+    /** One stick after another, each with a longest piece of those left and the choice that fills it best. */
     private Optional<List<Filled>> fillUp(List<Stick> order, Optional<Stick> sold) {
-        List<Stick> unused = new ArrayList<>(order);
-        List<Integer> left = new ArrayList<>(longestFirst());
+        List<Stick> unused = new LinkedList<>(order);
+        List<Kind> left = kinds();
         List<Filled> filled = new ArrayList<>();
         while (!left.isEmpty()) {
-            Optional<Stick> next = take(unused, pieces[left.getFirst()], sold);
+            Optional<Stick> next = take(unused, left.getFirst().length(), sold);
             if (next.isEmpty()) {
                 return Optional.empty();
             }
-            List<Integer> chosen = new Filling(left, next.get().usable() + gap).best();
+            int[] counts = new Filling(left, next.get().usable() + gap).best();
+            List<Integer> chosen = new ArrayList<>();
+            for (int i = 0; i < counts.length; i++) {
+                for (int n = 0; n < counts[i]; n++) {
+                    chosen.add(left.get(i).pieces().removeFirst());
+                }
+            }
             filled.add(new Filled(next.get(), chosen));
-            left.removeAll(chosen);
+            left.removeIf(kind -> kind.pieces().isEmpty());
         }
         return Optional.of(filled);
     }
 
-    /** Depth-first choice of pieces for one stick; the longest piece left is always among them. */
+    /** Pieces of one length. */
+    private record Kind(long length, Deque<Integer> pieces) {
+    }
+
+    /** The pieces by length, the longest first. An order of a hundred frames alike has two or three kinds. */
+    private List<Kind> kinds() {
+        List<Kind> kinds = new ArrayList<>();
+        for (int piece : longestFirst()) {
+            if (kinds.isEmpty() || kinds.getLast().length() != pieces[piece]) {
+                kinds.add(new Kind(pieces[piece], new ArrayDeque<>()));
+            }
+            kinds.getLast().pieces().addLast(piece);
+        }
+        return kinds;
+    }
+
+    /** Depth-first choice of how many of each kind go on one stick; at least one of the longest does. */
     private final class Filling {
-        private final List<Integer> left;
+        private final List<Kind> left;
         private final long room;
-        private int[] best = new int[0];
+        private final int[] chosen;
+        private int[] best;
         private long bestUsed = -1;
         private int choices;
 
-        Filling(List<Integer> left, long room) {
+        Filling(List<Kind> left, long room) {
             this.left = left;
             this.room = room;
+            this.chosen = new int[left.size()];
+            this.best = chosen.clone();
         }
 
-        List<Integer> best() {
-            int[] chosen = new int[left.size()];
-            extend(chosen, 0, 0, 0);
-            return Arrays.stream(best).mapToObj(left::get).toList();
+        int[] best() {
+            choose(0, 0, 1);
+            return best;
         }
 
-        private void extend(int[] chosen, int count, int from, long used) {
+        private void choose(int kind, long used, int least) {
             if (used > bestUsed) {
                 bestUsed = used;
-                best = Arrays.copyOf(chosen, count);
+                best = chosen.clone();
             }
-            long tried = -1;
-            for (int i = from; i < left.size() && bestUsed < room && choices < MOST_CHOICES; i++) {
-                long length = pieces[left.get(i)];
-                if (length == tried || used + length + gap > room) {
-                    continue;
-                }
-                tried = length;
+            if (kind == left.size()) {
+                return;
+            }
+            long each = left.get(kind).length() + gap;
+            int most = (int) Math.min(left.get(kind).pieces().size(), (room - used) / each);
+            for (int count = most; count >= least && bestUsed < room && choices < MOST_CHOICES; count--) {
                 choices++;
-                chosen[count] = i;
-                extend(chosen, count + 1, i + 1, used + length + gap);
-                if (count == 0) {
-                    return;
-                }
+                chosen[kind] = count;
+                choose(kind + 1, used + count * each, 0);
             }
+            chosen[kind] = 0;
         }
     }
 

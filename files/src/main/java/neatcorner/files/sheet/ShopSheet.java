@@ -206,14 +206,18 @@ public final class ShopSheet {
         if (plan.cuts().sticks().isEmpty()) {
             return;
         }
-        Picture picture = StickDrawing.draw(plan, reader, width());
-        room(Math.min(picture.height() + 40, bottom() - 70));
+        room(90);
         String waste = plan.cuts().share().map(share -> book.say("sheet.waste", plan.cuts().waste().orElseThrow(), share)).orElse("");
         y = heading(MARGIN, y, width(), book.say("sheet.sticks", waste));
-        double scale = Math.min(1, (bottom() - y) / picture.height());
-        Picture fitted = scale < 1 ? StickDrawing.draw(plan, new Reader(book, face, 0.72 * scale), width()) : picture;
-        page.picture(fitted, MARGIN, y, 10.5);
-        y += fitted.height() + 8;
+        int drawn = 0;
+        while (drawn < plan.cuts().sticks().size()) {
+            room(60);
+            double height = bottom() - y;
+            Picture picture = StickDrawing.draw(plan, reader, width(), drawn, height);
+            page.picture(picture, MARGIN, y, 10.5);
+            drawn += StickDrawing.shownIn(plan, reader, width(), drawn, height);
+            y += picture.height() + 8;
+        }
     }
 
     /** Two columns of what is done after the saw; a block that does not fit goes to the next. */
