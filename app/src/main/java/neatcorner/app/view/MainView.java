@@ -45,6 +45,7 @@ import org.jspecify.annotations.Nullable;
 /** The window's content: the bar, the rail, the drawing with the station beside it, sticks and tally. */
 public final class MainView extends StackPane {
     private static final double USUAL_WIDTH = 1280;
+    private static final int FRAMES_BEFORE_THE_REST = 4;
     private static final PseudoClass ON = PseudoClass.getPseudoClass("on");
     private final Desk desk;
     private final FilePort files;
@@ -90,17 +91,17 @@ public final class MainView extends StackPane {
         desk.addListener(this::refresh);
         desk.onComplaint(this::say);
         refresh();
-        completeAfterFirstFrame();
+        completeAfterFirstFrames();
     }
 
-    /** The drawing with its numbers comes first, so that one can type at once; the rest a frame later. */
-    private void completeAfterFirstFrame() {
+    /** The drawing with its numbers comes first, so that one can type at once; the rest a few frames later. */
+    private void completeAfterFirstFrames() {
         new AnimationTimer() {
             private int frames;
 
             @Override
             public void handle(long now) {
-                if (++frames == 2) {
+                if (++frames == FRAMES_BEFORE_THE_REST) {
                     stop();
                     complete();
                 }

@@ -15,6 +15,7 @@ import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Palette;
 import neatcorner.core.measure.Numeral;
 import neatcorner.core.words.Origin;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A number that shows where it comes from and is typed over in place: press Enter, F2 or simply a
@@ -25,7 +26,8 @@ final class TagField extends VBox {
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("chosen");
     private final StackPane box = new StackPane();
     private final NumeralView number = new NumeralView();
-    private final TextField field = new TextField();
+    private @Nullable TextField field;
+    private final Typing actions;
     private final Label caption = new Label();
     private final Label refusal = new Label();
     private final String figure;
@@ -46,6 +48,7 @@ final class TagField extends VBox {
 
     TagField(String figure, Typing typing) {
         this.figure = figure;
+        this.actions = typing;
         setAlignment(Pos.CENTER);
         getStyleClass().add("tag");
         setId("tag-" + figure.replace('.', '-'));
@@ -67,54 +70,57 @@ final class TagField extends VBox {
         box.setOnMouseClicked(click -> {
             box.requestFocus();
             if (click.getClickCount() > 1) {
-                begin(before);
-                field.selectAll();
+                begin(before).selectAll();
             }
             click.consume();
         });
         box.addEventHandler(KeyEvent.KEY_TYPED, key -> {
             if (!this.typing && key.getCharacter().matches("[0-9.,½¼¾⅛⅜⅝⅞]")) {
-                begin(key.getCharacter());
-                field.end();
+                begin(key.getCharacter()).end();
                 key.consume();
             }
         });
         box.addEventHandler(KeyEvent.KEY_PRESSED, key -> {
             if (!this.typing && (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.F2)) {
-                begin(before);
-                field.selectAll();
+                begin(before).selectAll();
                 key.consume();
             }
         });
-        listen(typing);
     }
 
-    private void listen(Typing actions) {
-        field.getStyleClass().add("tag-entry");
-        field.setAccessibleHelp(Labels.get("tag.help"));
-        field.textProperty().addListener((_, _, text) -> {
+    /** The entry is made when it is first needed: most tags are never typed over. */
+    private TextField entry() {
+        if (field != null) {
+            return field;
+        }
+        TextField made = new TextField();
+        field = made;
+        made.getStyleClass().add("tag-entry");
+        made.setAccessibleHelp(Labels.get("tag.help"));
+        made.textProperty().addListener((_, _, text) -> {
             if (typing) {
                 refuse(Optional.empty());
                 actions.preview(this, text);
             }
         });
-        field.setOnAction(_ -> finish(actions));
-        field.addEventHandler(KeyEvent.KEY_PRESSED, key -> {
+        made.setOnAction(_ -> finish());
+        made.addEventHandler(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.ESCAPE) {
                 actions.preview(this, "");
                 end();
                 key.consume();
             }
         });
-        field.focusedProperty().addListener((_, _, focused) -> {
+        made.focusedProperty().addListener((_, _, focused) -> {
             if (!focused && typing) {
-                finish(actions);
+                finish();
             }
         });
+        return made;
     }
 
-    private void finish(Typing actions) {
-        String text = field.getText();
+    private void finish() {
+        String text = entry().getText();
         actions.preview(this, "");
         if (text.isBlank() || text.equals(before)) {
             end();
@@ -127,16 +133,18 @@ final class TagField extends VBox {
         }
     }
 
-    void begin(String text) {
+    private TextField begin(String text) {
         typing = true;
-        field.setText(text);
-        field.setPrefColumnCount(Math.max(6, before.length()));
-        box.getChildren().setAll(field);
-        field.requestFocus();
+        TextField entry = entry();
+        entry.setText(text);
+        entry.setPrefColumnCount(Math.max(6, before.length()));
+        box.getChildren().setAll(entry);
+        entry.requestFocus();
+        return entry;
     }
 
     private void end() {
-        boolean focused = field.isFocused();
+        boolean focused = entry().isFocused();
         typing = false;
         refuse(Optional.empty());
         box.getChildren().setAll(number);

@@ -6,9 +6,7 @@ import java.util.function.Supplier;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Shop;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -20,10 +18,6 @@ import tools.jackson.databind.node.ObjectNode;
 public final class Document<T> {
     /** The version of both formats that is written, and the newest that is read. */
     public static final int VERSION = 1;
-    static final JsonMapper MAPPER = JsonMapper.builder()
-            .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
-            .enable(DeserializationFeature.FAIL_ON_READING_DUP_TREE_KEY)
-            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS).build();
     private static final Kind<Job> JOB = new Kind<>("neat-corner job", JobJson::read, JobJson::write);
     private static final Kind<Shop> SHOP = new Kind<>("neat-corner shop", ShopJson::read, ShopJson::write);
 
@@ -34,7 +28,7 @@ public final class Document<T> {
 
     private record Kind<T>(String format, Function<Fields, T> read, BiConsumer<T, ObjectNode> write) {
         ObjectNode written(T value) {
-            ObjectNode node = MAPPER.createObjectNode();
+            ObjectNode node = Trees.object();
             node.put("format", format);
             node.put("version", VERSION);
             write.accept(value, node);
@@ -50,12 +44,12 @@ public final class Document<T> {
 
     /** A new job document. */
     public static Document<Job> of(Job job) {
-        return new Document<>(JOB, job, MAPPER::createObjectNode);
+        return new Document<>(JOB, job, Trees::object);
     }
 
     /** A new shop document. */
     public static Document<Shop> of(Shop shop) {
-        return new Document<>(SHOP, shop, MAPPER::createObjectNode);
+        return new Document<>(SHOP, shop, Trees::object);
     }
 
     /** Reads a job; throws {@link FormatException} when it cannot be. */
@@ -71,7 +65,7 @@ public final class Document<T> {
     private static <T> Document<T> read(Kind<T> kind, String text) {
         JsonNode tree;
         try {
-            tree = MAPPER.readTree(text);
+            tree = Trees.read(text);
         } catch (JacksonException broken) {
             throw new FormatException("", "is not JSON: " + broken.getOriginalMessage() + " (line "
                     + broken.getLocation().getLineNr() + ", column " + broken.getLocation().getColumnNr() + ")");
@@ -91,7 +85,7 @@ public final class Document<T> {
 
     /** What stands in {@code source} but not in {@code known}, object by object. */
     private static ObjectNode unknown(ObjectNode source, ObjectNode known) {
-        ObjectNode rest = MAPPER.createObjectNode();
+        ObjectNode rest = Trees.object();
         for (var field : source.properties()) {
             JsonNode mine = known.get(field.getKey());
             if (mine == null) {
@@ -107,7 +101,7 @@ public final class Document<T> {
 
     /** Items are told apart by their place; the rest of each stands under its number. */
     private static ObjectNode unknownItems(JsonNode source, JsonNode known) {
-        ObjectNode rest = MAPPER.createObjectNode();
+        ObjectNode rest = Trees.object();
         for (int i = 0; i < Math.min(source.size(), known.size()); i++) {
             if (source.get(i).isObject() && known.get(i).isObject()) {
                 keep(rest, Integer.toString(i), unknown((ObjectNode) source.get(i), (ObjectNode) known.get(i)));
@@ -155,6 +149,6 @@ public final class Document<T> {
     public String text() {
         ObjectNode node = kind.written(value);
         restore(node, unknown.get());
-        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(node) + "\n";
+        return Trees.write(node);
     }
 }

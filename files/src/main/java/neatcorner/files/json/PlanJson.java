@@ -27,7 +27,7 @@ public final class PlanJson {
 
     /** The text of the plan. */
     public static String write(Plan plan) {
-        ObjectNode node = Document.MAPPER.createObjectNode();
+        ObjectNode node = Trees.object();
         node.put("format", "neat-corner plan");
         node.put("version", Document.VERSION);
         node.put("title", plan.job().title());
@@ -50,7 +50,7 @@ public final class PlanJson {
         plan.findings().forEach(finding -> finding(finding, findings.addObject()));
         ArrayNode safety = node.putArray("safety");
         plan.safety().forEach(caution -> safety.add(BOOK.say(Phrasebook.keyOf(caution))));
-        return Document.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(node) + "\n";
+        return Trees.write(node);
     }
 
     private static void figure(Figure<?> figure, Plan plan, ObjectNode node) {

@@ -1,0 +1,115 @@
+package neatcorner.files.json;
+
+import java.io.StringWriter;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.core.ObjectReadContext;
+import tools.jackson.core.ObjectWriteContext;
+import tools.jackson.core.PrettyPrinter;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.core.util.DefaultPrettyPrinter;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * JSON text to trees and back with the library's parser and generator. Its object mapper could do the
+ * same, but setting one up is a tenth of the time to the first window.
+ */
+final class Trees {
+    private static final JsonFactory FACTORY = JsonFactory.builder()
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build();
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+    private Trees() {
+    }
+
+    static ObjectNode object() {
+        return NODES.objectNode();
+    }
+
+    /** The one value in the text; throws the library's exception, which knows the place, when there is not exactly one. */
+    static JsonNode read(String text) {
+        try (JsonParser parser = FACTORY.createParser(ObjectReadContext.empty(), text)) {
+            if (parser.nextToken() == null) {
+                throw new FormatException("", "is empty; it must be an object { … }");
+            }
+            JsonNode tree = value(parser);
+            if (parser.nextToken() != null) {
+                throw new FormatException("", "goes on after its end with " + parser.currentToken());
+            }
+            return tree;
+        }
+    }
+
+    private static JsonNode value(JsonParser parser) {
+        return switch (parser.currentToken()) {
+            case START_OBJECT -> {
+                ObjectNode object = NODES.objectNode();
+                while (parser.nextToken() != JsonToken.END_OBJECT) {
+                    String name = parser.currentName();
+                    parser.nextToken();
+                    object.set(name, value(parser));
+                }
+                yield object;
+            }
+            case START_ARRAY -> {
+                ArrayNode array = NODES.arrayNode();
+                while (parser.nextToken() != JsonToken.END_ARRAY) {
+                    array.add(value(parser));
+                }
+                yield array;
+            }
+            case VALUE_STRING -> NODES.stringNode(parser.getString());
+            case VALUE_NUMBER_INT -> NODES.numberNode(parser.getBigIntegerValue());
+            case VALUE_NUMBER_FLOAT -> NODES.numberNode(parser.getDecimalValue());
+            case VALUE_TRUE, VALUE_FALSE -> NODES.booleanNode(parser.getBooleanValue());
+            default -> NODES.nullNode();
+        };
+    }
+
+    /** The tree as text for people, with a line break at its end. */
+    static String write(JsonNode tree) {
+        StringWriter text = new StringWriter();
+        ObjectWriteContext pretty = new ObjectWriteContext.Base() {
+            @Override
+            public PrettyPrinter getPrettyPrinter() {
+                return new DefaultPrettyPrinter();
+            }
+
+            @Override
+            public boolean hasPrettyPrinter() {
+                return true;
+            }
+        };
+        try (JsonGenerator out = FACTORY.createGenerator(pretty, text)) {
+            write(tree, out);
+        }
+        return text.append('\n').toString();
+    }
+
+    private static void write(JsonNode node, JsonGenerator out) {
+        switch (node.getNodeType()) {
+            case OBJECT -> {
+                out.writeStartObject();
+                node.properties().forEach(field -> {
+                    out.writeName(field.getKey());
+                    write(field.getValue(), out);
+                });
+                out.writeEndObject();
+            }
+            case ARRAY -> {
+                out.writeStartArray();
+                node.forEach(item -> write(item, out));
+                out.writeEndArray();
+            }
+            case STRING -> out.writeString(node.stringValue());
+            case NUMBER -> out.writeNumber(node.decimalValue());
+            case BOOLEAN -> out.writeBoolean(node.booleanValue());
+            default -> out.writeNull();
+        }
+    }
+}
