@@ -26,11 +26,14 @@ public final class Commands implements Callable<Integer> {
     private @Nullable Path shop;
 
     /**
-     * Runs a command.
+     * Runs a command. The plain start, with nothing to parse, does not wait for the parser.
      *
      * @return 0 when it was done, 2 when the input was not right and nothing was written
      */
     public static int run(String... args) {
+        if (args.length == 0 && Display.isThere(System.getProperty("os.name"), System.getenv())) {
+            return new Commands().call();
+        }
         CommandLine line = new CommandLine(new Commands());
         line.setParameterExceptionHandler((wrong, _) -> complain(wrong.getMessage()));
         line.setExecutionExceptionHandler((failed, _, _) -> {

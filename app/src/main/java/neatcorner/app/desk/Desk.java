@@ -340,6 +340,30 @@ public final class Desk implements AutoCloseable {
         open(jobs.getLast().id());
     }
 
+    /** The job in hand as a file of the published format. */
+    public String exported() {
+        return job.text();
+    }
+
+    /**
+     * Takes in a job from a file and takes it up.
+     *
+     * @return why it was refused; nothing is changed then
+     */
+    public Optional<String> takeIn(String text) {
+        try {
+            Document<Job> document = Document.readJob(text);
+            Planner.plan(document.value(), shop.value());
+            wait(() -> jobs.add(new ShopStore.Listed(store.add(document, "taken in from a file"), document.value().title(),
+                    document.value().order())));
+            station = Station.BRIEF;
+            open(jobs.getLast().id());
+            return Optional.empty();
+        } catch (IllegalArgumentException refused) {
+            return Optional.of(said(refused));
+        }
+    }
+
     /** One edit back, of the job or, on the shop's page, of the shop. */
     public void undo() {
         move(true);

@@ -7,4 +7,7 @@ import java.util.Optional;
 public interface FilePort {
     /** The place chosen for a new file with this proposed name; empty when the maker thought better of it. */
     Optional<Path> whereTo(String proposed);
+
+    /** The file chosen to be read; empty when the maker thought better of it. */
+    Optional<Path> which();
 }

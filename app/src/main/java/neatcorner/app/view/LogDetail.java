@@ -27,6 +27,7 @@ final class LogDetail extends Panel {
         entry.setWrapText(true);
         Button write = new Button(Labels.get("log.write"));
         write.setId("write-note");
+        write.getStyleClass().add("quiet");
         write.setOnAction(_ -> {
             var refused = desk.note(entry.getText());
             complain(write, refused);

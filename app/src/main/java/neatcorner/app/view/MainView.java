@@ -2,13 +2,13 @@ package neatcorner.app.view;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -280,6 +280,8 @@ public final class MainView extends StackPane {
             case LARGER -> desk.look(desk.appearance().larger(10));
             case SMALLER -> desk.look(desk.appearance().larger(-10));
             case SHEET -> sheet();
+            case SAVE_AS -> saveAs();
+            case OPEN -> open();
             case TYPE -> throw new IllegalStateException("tags take F2 themselves");
         }
     }
@@ -308,23 +310,42 @@ public final class MainView extends StackPane {
         desk.edit(new Edit.Settle(desk.station(), !settled)).ifPresent(this::say);
     }
 
-    /** Makes the PDF off the interface thread. */
     private void sheet() {
         Plan plan = desk.plan();
         Phrasebook book = desk.book();
-        Optional<Path> chosen = files.whereTo(plan.job().title().replaceAll("[^\\p{L}\\p{N} _-]", "") + ".pdf");
-        chosen.ifPresent(file -> Thread.ofVirtual().start(() -> {
+        SheetSize size = book.graduation().unit() == Unit.INCH ? SheetSize.LETTER : SheetSize.A4;
+        write(".pdf", () -> ShopSheet.write(plan, book, size));
+    }
+
+    private void saveAs() {
+        String text = desk.exported();
+        write(".json", () -> text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Makes a file's content and writes it off the interface thread. */
+    private void write(String ending, Supplier<byte[]> content) {
+        String name = desk.plan().job().title().replaceAll("[^\\p{L}\\p{N} _-]", "");
+        files.whereTo(name + ending).ifPresent(file -> Thread.ofVirtual().start(() -> {
             String said;
             try {
-                Files.write(file, ShopSheet.write(plan, book, book.graduation().unit() == Unit.INCH
-                        ? SheetSize.LETTER : SheetSize.A4));
-                said = Labels.get("sheet.written", file);
+                Files.write(file, content.get());
+                said = Labels.get("file.written", file);
             } catch (IOException | UncheckedIOException failed) {
-                said = Labels.get("sheet.failed", file + ": " + failed.getMessage());
+                said = Labels.get("file.failed", file + ": " + failed.getMessage());
             }
             String text = said;
             Platform.runLater(() -> say(text));
         }));
+    }
+
+    private void open() {
+        files.which().ifPresent(file -> {
+            try {
+                desk.takeIn(Files.readString(file)).ifPresent(refused -> say(Labels.get("file.unread", file + ": " + refused)));
+            } catch (IOException failed) {
+                say(Labels.get("file.unread", file + ": " + failed.getMessage()));
+            }
+        });
     }
 
     private void say(String text) {

@@ -90,7 +90,7 @@ class Panel extends VBox {
     }
 
     static Label text(String text, String... styles) {
-        Label label = new Label(text);
+        Label label = new Label(Phrasebook.unbroken(text));
         label.setWrapText(true);
         label.setMinHeight(Region.USE_PREF_SIZE);
         label.getStyleClass().addAll(styles);

@@ -2,6 +2,7 @@ package neatcorner.app.view;
 
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -28,7 +29,7 @@ final class PictureView extends Region {
     private final Desk desk;
     private final TagField.Typing typing;
     private final Canvas canvas = new Canvas();
-    private final Map<String, TagField> tags = new HashMap<>();
+    private final Map<String, TagField> tags = new LinkedHashMap<>();
     private final Map<String, Mark.Tag> places = new HashMap<>();
     private @Nullable Picture last;
     private Optional<DoubleFunction<Picture>> tall = Optional.empty();

@@ -127,9 +127,21 @@ final class ShopPage extends HBox {
         less.setAccessibleText(Labels.get("shop.less"));
         Button more = quiet("+", () -> desk.edit(new ShopEdit.HaveClamps(new Clamps(kind, count + 1, reach))), habits);
         more.setAccessibleText(Labels.get("shop.more"));
-        HBox buttons = new HBox(4, Panel.text(desk.book().say("shop.clamp_count", count, desk.book().exactly(reach)), "strong"), less, more);
+        TextField reaching = new TextField(desk.book().exactly(reach));
+        reaching.setPrefColumnCount(7);
+        reaching.setAccessibleText(Labels.get("shop.reach"));
+        reaching.setOnAction(_ -> reach(kind, count, reaching.getText()));
+        HBox buttons = new HBox(6, Panel.text(Integer.toString(count), "strong"), less, more, Panel.text(Labels.get("shop.reach"), "soft"), reaching);
         buttons.setAlignment(Pos.CENTER_RIGHT);
         return Panel.spread(Panel.text(desk.book().say(Phrasebook.keyOf(kind)), "soft"), buttons);
+    }
+
+    private void reach(ClampKind kind, int count, String text) {
+        try {
+            habits.complain(habits, desk.edit(new ShopEdit.HaveClamps(new Clamps(kind, Math.max(1, count), desk.parsed(text)))));
+        } catch (IllegalArgumentException refused) {
+            habits.complain(habits, Optional.of(refused.getMessage()));
+        }
     }
 
     private interface Change {

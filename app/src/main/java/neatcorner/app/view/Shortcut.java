@@ -37,6 +37,10 @@ enum Shortcut {
     SMALLER(ctrl(KeyCode.MINUS), "Ctrl −"),
     /** The sheet as a PDF. */
     SHEET(ctrl(KeyCode.P), "Ctrl P"),
+    /** The job written to a file. */
+    SAVE_AS(ctrl(KeyCode.S), "Ctrl S"),
+    /** A job read from a file. */
+    OPEN(ctrl(KeyCode.O), "Ctrl O"),
     /** A number typed over. */
     TYPE(new KeyCodeCombination(KeyCode.F2), "F2");
 

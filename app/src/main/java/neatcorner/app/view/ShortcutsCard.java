@@ -18,6 +18,7 @@ final class ShortcutsCard extends VBox {
                     Panel.text(shortcut.shown(), "strong")));
         }
         getChildren().add(Panel.text(Labels.get("keys.tags"), "soft"));
+        close.getStyleClass().add("quiet");
         close.setOnAction(_ -> closed.run());
         getChildren().add(close);
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);

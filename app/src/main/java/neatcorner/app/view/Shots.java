@@ -69,7 +69,7 @@ public final class Shots {
 
     private void walk(Desk desk) {
         Scene scene = on(() -> {
-            MainView view = new MainView(desk, _ -> Optional.empty());
+            MainView view = new MainView(desk, new NoFiles());
             Scene made = new Scene(view, WIDTH, HEIGHT);
             Stage stage = new Stage();
             stage.setScene(made);
@@ -168,6 +168,19 @@ public final class Shots {
         taken.getPixelReader().getPixels(0, 0, WIDTH, HEIGHT, PixelFormat.getIntArgbInstance(), pixels, 0, WIDTH);
         image.setRGB(0, 0, WIDTH, HEIGHT, pixels, 0, WIDTH);
         return image;
+    }
+
+    /** On the walk nobody answers a file dialog. */
+    private static final class NoFiles implements FilePort {
+        @Override
+        public Optional<Path> whereTo(String proposed) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Path> which() {
+            return Optional.empty();
+        }
     }
 
     /** Runs on the interface thread and waits. */

@@ -1,15 +1,11 @@
 package neatcorner.app.view;
 
-import java.io.File;
-import java.nio.file.Path;
 import java.time.Clock;
-import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
-import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import neatcorner.app.desk.Desk;
 import neatcorner.files.store.ShopStore;
@@ -35,7 +31,7 @@ public final class Window {
 
     private static void show(Desk desk, Runnable whenShown) {
         Stage stage = new Stage();
-        MainView view = new MainView(desk, proposed -> chosen(stage, proposed));
+        MainView view = new MainView(desk, new Chooser(stage));
         Scene scene = new Scene(view, 1280, 800);
         stage.setTitle("Neat Corner");
         stage.setScene(scene);
@@ -48,13 +44,6 @@ public final class Window {
         stage.setOnShown(_ -> whenShown.run());
         stage.show();
         view.focusDrawing();
-    }
-
-    private static Optional<Path> chosen(Stage stage, String proposed) {
-        FileChooser chooser = new FileChooser();
-        chooser.setInitialFileName(proposed);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*.pdf"));
-        return Optional.ofNullable(chooser.showSaveDialog(stage)).map(File::toPath);
     }
 
     /** Said in a small window too, for whoever started it without a terminal. */

@@ -273,7 +273,8 @@ class MainViewTest {
         go(Station.CUTS);
         robot.clickOn("#big-member-right-long");
         settle();
-        List<String> texts = on(() -> all(view.lookup("#side"), Labeled.class::isInstance).map(n -> ((Labeled) n).getText()).toList());
+        List<String> texts = on(() -> all(view.lookup("#side"), Labeled.class::isInstance)
+                .map(n -> ((Labeled) n).getText().replace('\u00a0', ' ')).toList());
         assertThat(texts).contains("glass, high", "+ play for fit", "+ faces, 2 × 1 9/16\"", "How 15 7/8\" came about");
     }
 
@@ -392,6 +393,26 @@ class MainViewTest {
         robot.clickOn("#sheet");
         WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, () -> Files.exists(pdf) && Files.size(pdf) > 1000);
         verify(files).whereTo("Seaweed pressing set of six.pdf");
+    }
+
+    @Test
+    void aJobGoesToAFileAndComesBackFromIt(FxRobot robot) throws Exception {
+        Path json = folder.resolve("job.json");
+        when(files.whereTo(any())).thenReturn(Optional.of(json));
+        robot.push(KeyCode.SHORTCUT, KeyCode.S);
+        WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, () -> Files.exists(json) && Files.size(json) > 500);
+        Files.writeString(json, Files.readString(json).replace("Seaweed pressing, set of six", "Came back"));
+        when(files.which()).thenReturn(Optional.of(json));
+        robot.push(KeyCode.SHORTCUT, KeyCode.O);
+        settle();
+        assertThat(plan().job().title()).isEqualTo("Came back");
+        assertThat(plan().job().quantity()).isEqualTo(6);
+        Files.writeString(json, "{}");
+        robot.push(KeyCode.SHORTCUT, KeyCode.O);
+        settle();
+        assertThat(plan().job().title()).isEqualTo("Came back");
+        assertThat(on(() -> all(view, n -> n.getStyleClass().contains("message")).map(n -> ((Labeled) n).getText()).toList()))
+                .singleElement().satisfies(said -> assertThat(said).contains("job.json", "format"));
     }
 
     /** Nothing of the drawing's tags is cut off or lies over another, on any station of any demo job. */

@@ -17,9 +17,9 @@ public record Numeral(boolean negative, String whole, int numerator, int denomin
         /** They are the same. */
         NONE(""),
         /** A hair under the mark. */
-        UNDER(" −"),
+        UNDER("\u00a0−"),
         /** A hair over the mark. */
-        OVER(" +");
+        OVER("\u00a0+");
 
         private final String sign;
 
@@ -27,7 +27,7 @@ public record Numeral(boolean negative, String whole, int numerator, int denomin
             this.sign = sign;
         }
 
-        /** Empty, or a space and the sign. */
+        /** Empty, or a space at which no line is broken and the sign. */
         public String sign() {
             return sign;
         }

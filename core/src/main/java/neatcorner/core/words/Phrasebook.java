@@ -158,6 +158,11 @@ public final class Phrasebook {
         return graduation.unit() == Unit.INCH;
     }
 
+    /** The same text with no line break inside a measure: {@code 3 9/16} and {@code 270 mm} stay together. */
+    public static String unbroken(String text) {
+        return text.replaceAll("(\\d) (\\d+/\\d|mm\\b|kg\\b|lb\\b)", "$1\u00a0$2");
+    }
+
     /** At most this many decimals and no zeros for show. */
     private static String trimmed(double value, int decimals) {
         String text = String.format(Locale.ROOT, "%." + decimals + "f", value);

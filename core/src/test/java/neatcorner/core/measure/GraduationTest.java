@@ -18,7 +18,7 @@ class GraduationTest {
         "15.5,      MM_HALF,  NEAREST, '393.5 mm +'", "15.5,      MM_TENTH, NEAREST, '393.7 mm'", "-0.5,      INCH_16,  NEAREST, '-1/2\"'",
         "0,         INCH_16,  NEAREST, '0\"'", "0.03,      INCH_16,  DOWN,    '0\" +'", "-0.03,     INCH_16,  DOWN,    '-1/16\" +'"})
     void writesAsOnTheTapeAndShowsTheResidue(double inches, Graduation tape, Rounding rounding, String written) {
-        assertThat(tape.write(Length.inches(inches), rounding).toString()).isEqualTo(written);
+        assertThat(tape.write(Length.inches(inches), rounding).toString()).isEqualTo(written.replace(" −", "\u00a0−").replace(" +", "\u00a0+"));
     }
 
     @Test

@@ -119,7 +119,7 @@ class PhrasebookTest {
     void givenNumbersKeepTheirOwnFineness() {
         assertThat(inches.write(Figure.given("layer.1", in("3/32")))).isEqualTo("3/32\"");
         assertThat(inches.write(Figure.given("layer.1", Length.mm(0.3)))).isEqualTo("0.3 mm");
-        assertThat(inches.write(Figure.sum("outside.width").start("given.glass.width", in("3/32")).result())).isEqualTo("1/8\" −");
+        assertThat(inches.write(Figure.sum("outside.width").start("given.glass.width", in("3/32")).result())).isEqualTo("1/8\"\u00a0−");
         assertThat(millimetres.write(Figure.given("section.face", Length.mm(39.7)))).isEqualTo("39.7 mm");
     }
 

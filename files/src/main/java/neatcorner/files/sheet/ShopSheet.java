@@ -342,7 +342,7 @@ public final class ShopSheet {
     private double paragraph(double x, double top, double wide, String text, Ink ink, double points) throws IOException {
         double at = top;
         StringBuilder line = new StringBuilder();
-        for (String word : text.strip().split(" +")) {
+        for (String word : Phrasebook.unbroken(text.strip()).split(" +")) {
             String longer = line.isEmpty() ? word : line + " " + word;
             if (!line.isEmpty() && face.width(longer, points, false) > wide) {
                 page.text(new At(x, at + 5), line.toString(), ink, points, false, Anchor.START);
