@@ -11,7 +11,6 @@ if errorlevel 1 (
 )
 set "JAR=%HERE%app\target\app-0.1.0.jar"
 set "LIB=%HERE%app\target\lib"
-set "CACHE=%HERE%app\target\neat-corner.aot"
 if not exist "%JAR%" (
     echo neat-corner: building, once; this takes a minute ... 1>&2
     pushd "%HERE%"
@@ -23,6 +22,8 @@ if not exist "%JAR%" (
     )
     popd
 )
+rem The cache is named after the size of the program, so that one of an older build is not used.
+for %%A in ("%JAR%") do set "CACHE=%HERE%app\target\neat-corner-%%~zA.aot"
 set "FX="
 for %%J in ("%LIB%\javafx-*-*.jar") do set "FX=!FX!%%J;"
 set "FLAGS=--module-path "!FX!" --add-modules javafx.controls --enable-native-access=javafx.graphics,ALL-UNNAMED --sun-misc-unsafe-memory-access=allow -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xmx1g"

@@ -17,7 +17,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -59,11 +58,11 @@ public final class MainView extends StackPane {
     private final Rail rail;
     private final PictureView frame;
     private final PictureView sticks;
-    private final ScrollPane sticksPane;
+    private final LateScroll sticksPane = new LateScroll();
     private final Label sticksTitle = new Label();
     private @Nullable SideColumn side;
-    private final ScrollPane sidePane = new ScrollPane();
-    private final ScrollPane detailPane = new ScrollPane();
+    private final LateScroll sidePane = new LateScroll("card", "side");
+    private final LateScroll detailPane = new LateScroll("card");
     private final Map<Station, Panel> details = new EnumMap<>(Station.class);
     private final HBox jobPage = new HBox();
     private final StackPane page = new StackPane();
@@ -82,7 +81,6 @@ public final class MainView extends StackPane {
         this.rail = new Rail(desk);
         this.frame = new PictureView(desk, typist);
         this.sticks = new PictureView(desk, typist);
-        this.sticksPane = new ScrollPane(sticks);
         getStyleClass().add("neat-corner");
         getStylesheets().add(MainView.class.getResource("/neatcorner/app/view/neat-corner.css").toExternalForm());
         build();
@@ -114,7 +112,8 @@ public final class MainView extends StackPane {
         if (!whole) {
             whole = true;
             side = new SideColumn(desk, typist);
-            sidePane.setContent(side);
+            sidePane.show(side);
+            sticksPane.show(sticks);
             refresh();
         }
     }
@@ -125,25 +124,17 @@ public final class MainView extends StackPane {
         VBox frameCard = card(frame);
         VBox.setVgrow(frame, Priority.ALWAYS);
         HBox.setHgrow(frameCard, Priority.ALWAYS);
-        detailPane.setFitToWidth(true);
         detailPane.setId("detail");
-        detailPane.getStyleClass().add("card");
-        detailPane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         HBox top = new HBox(12, frameCard, detailPane);
         VBox.setVgrow(top, Priority.ALWAYS);
         sticksTitle.getStyleClass().add("soft");
         HBox sticksHead = new HBox(14, Panel.text(Labels.get("sticks.heading"), "heading"), sticksTitle);
         sticksHead.setAlignment(Pos.BASELINE_LEFT);
-        sticksPane.setFitToWidth(true);
-        sticksPane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox sticksCard = card(sticksHead, sticksPane);
         VBox.setVgrow(sticksPane, Priority.ALWAYS);
         VBox left = new VBox(12, top, sticksCard);
         HBox.setHgrow(left, Priority.ALWAYS);
-        sidePane.setFitToWidth(true);
         sidePane.setId("side");
-        sidePane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        sidePane.getStyleClass().addAll("card", "side");
         jobPage.setSpacing(12);
         jobPage.getChildren().addAll(left, sidePane);
         page.getChildren().setAll(jobPage);
@@ -409,10 +400,7 @@ public final class MainView extends StackPane {
             return;
         }
         Panel detail = detail(station);
-        if (detailPane.getContent() != detail) {
-            detailPane.setContent(detail);
-            detailPane.setVvalue(0);
-        }
+        detailPane.show(detail);
         detail.update();
         side.update();
         sticksTitle.setText(desk.book().say("sticks.summary", desk.plan().cuts().sticks().size(),

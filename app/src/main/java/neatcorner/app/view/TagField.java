@@ -29,7 +29,7 @@ final class TagField extends VBox {
     private @Nullable TextField field;
     private final Typing actions;
     private final Label caption = new Label();
-    private final Label refusal = new Label();
+    private @Nullable Label refusal;
     private final String figure;
     private String before = "";
     private boolean typing;
@@ -54,14 +54,10 @@ final class TagField extends VBox {
         setId("tag-" + figure.replace('.', '-'));
         box.getStyleClass().add("tag-box");
         caption.getStyleClass().add("tag-caption");
-        refusal.getStyleClass().add("refusal");
-        refusal.setWrapText(true);
-        refusal.setManaged(false);
-        refusal.setVisible(false);
         box.getChildren().setAll(number);
         box.setFocusTraversable(true);
         box.setAccessibleRole(AccessibleRole.BUTTON);
-        getChildren().addAll(box, caption, refusal);
+        getChildren().add(box);
         box.focusedProperty().addListener((_, _, focused) -> {
             if (focused) {
                 typing.select(figure);
@@ -166,9 +162,17 @@ final class TagField extends VBox {
     }
 
     private void refuse(Optional<String> reason) {
-        refusal.setText(reason.orElse(""));
-        refusal.setVisible(reason.isPresent());
-        refusal.setManaged(reason.isPresent());
+        if (refusal == null && reason.isPresent()) {
+            refusal = new Label();
+            refusal.getStyleClass().add("refusal");
+            refusal.setWrapText(true);
+            getChildren().add(refusal);
+        }
+        if (refusal != null) {
+            refusal.setText(reason.orElse(""));
+            refusal.setVisible(reason.isPresent());
+            refusal.setManaged(reason.isPresent());
+        }
     }
 
     /** Shows a number; while it is being typed over, the entry stays. */
@@ -177,8 +181,11 @@ final class TagField extends VBox {
         number.show(numeral, size, Painter.colour(palette.rgb(ink)));
         before = numeral.mark().equals("?" + numeral.unit().mark()) ? "" : numeral.mark();
         caption.setText(words);
-        caption.setManaged(!words.isEmpty());
-        caption.setVisible(!words.isEmpty());
+        if (words.isEmpty()) {
+            getChildren().remove(caption);
+        } else if (caption.getParent() == null) {
+            getChildren().add(1, caption);
+        }
         getStyleClass().removeAll("given", "habit", "worked");
         getStyleClass().add(origin.name().toLowerCase(Locale.ROOT));
         box.setAccessibleText(Labels.get("tag.said." + origin.name().toLowerCase(Locale.ROOT),
