@@ -421,7 +421,7 @@ public final class MainView extends StackPane {
         double room = getWidth() > 0 ? getWidth() : USUAL_WIDTH;
         width(detailPane, Math.min((section ? 430 : 350) * size, room * (section ? 0.36 : 0.30)));
         width(sidePane, Math.min(320 * size, room * 0.29));
-        double shown = (desk.station() == Station.CUTS ? 250 : 92) * size;
+        double shown = (desk.station() == Station.CUTS ? Math.clamp(desk.plan().cuts().sticks().size() * 36L, 92, 250) : 92) * size;
         sticksPane.setMinHeight(shown);
         sticksPane.setPrefHeight(shown);
     }

@@ -1,0 +1,77 @@
+package neatcorner.core.report;
+
+import static neatcorner.core.Sample.in;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
+
+import java.util.stream.Stream;
+import neatcorner.core.Sample;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Station;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.words.Figure;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class LedgerTest {
+    @Test
+    void aFigureIsEnteredOnce() {
+        Ledger ledger = new Ledger();
+        Figure<?> figure = ledger.enter(Station.CUTS, Figure.given("section.face", in("2")));
+        assertThat(ledger.figures()).containsEntry("section.face", figure);
+        assertThat(ledger.stations()).containsEntry("section.face", Station.CUTS);
+        assertThatIllegalStateException().isThrownBy(() -> ledger.enter(Station.FIT, Figure.given("section.face", in("3"))));
+    }
+
+    @Test
+    void findingsAreSortedByGravityThenByStation() {
+        Ledger ledger = new Ledger();
+        ledger.find(Finding.of(Severity.NOTE, Station.BRIEF, "a"));
+        ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "b"));
+        ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "c"));
+        ledger.find(Finding.of(Severity.STOP, Station.FIT, "d"));
+        assertThat(ledger.findings()).extracting(Finding::id).containsExactly("d", "c", "b", "a");
+    }
+
+    @Test
+    void aCautionCountsOnceAndThereMayBeNone() {
+        Ledger ledger = new Ledger();
+        assertThat(ledger.safety()).isEmpty();
+        ledger.warn(Safety.SAW);
+        ledger.warn(Safety.SAW);
+        assertThat(ledger.safety()).containsExactly(Safety.SAW);
+    }
+
+    /** Every number of every plan belongs to a station and has a name of its own. */
+    @ParameterizedTest
+    @EnumSource(JointKind.class)
+    void everyFigureHasItsStation(JointKind joint) {
+        Stream.of(Sample.job("8", "10"), Sample.matted("2", "2", "2"), Sample.floating("20", "30"), Sample.stretched("20", "30"))
+                .map(job -> Planner.plan(new Edit.ChooseJoint(java.util.Optional.of(joint)).apply(job), Sample.shop()))
+                .forEach(plan -> plan.figures().forEach((id, figure) -> {
+                    assertThat(figure.id()).isEqualTo(id);
+                    assertThat(plan.stations()).containsKey(id);
+                }));
+    }
+
+    @Test
+    void aStationStandsOpenSettledOrWithAFinding() {
+        Plan plan = Planner.plan(new Edit.Settle(Station.HANG, true).apply(Sample.job("4", "6")), Sample.shop());
+        assertThat(plan.standing(Station.HANG)).isEqualTo(Plan.Standing.SETTLED);
+        assertThat(plan.standing(Station.LOG)).isEqualTo(Plan.Standing.OPEN);
+        assertThat(plan.standing(Station.CUTS)).as("pieces too short to hold").isEqualTo(Plan.Standing.FINDING);
+        assertThat(plan.standing(Station.FINISH)).as("a note alone does not count").isEqualTo(Plan.Standing.OPEN);
+    }
+
+    /** Same input, same plan: nothing hangs on a clock, on chance or on the order of a hash. */
+    @Test
+    void planningIsAPureFunction() {
+        Plan once = Planner.plan(Sample.matted("2", "2", "2").withQuantity(9), Sample.shop());
+        Plan again = Planner.plan(Sample.matted("2", "2", "2").withQuantity(9), Sample.shop());
+        assertThat(again).isEqualTo(once);
+        assertThat(again.figures().keySet().stream().toList()).isEqualTo(once.figures().keySet().stream().toList());
+    }
+}
