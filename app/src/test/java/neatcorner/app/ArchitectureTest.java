@@ -9,6 +9,7 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.time.Clock;
+import java.time.Instant;
 import org.junit.jupiter.api.Test;
 
 /** The boundaries: nothing in a lower module knows an upper one, and the core knows nothing of the world. */
@@ -33,7 +34,7 @@ class ArchitectureTest {
         noClasses().that().resideInAPackage("neatcorner.core..").should().dependOnClassesThat()
                 .haveFullyQualifiedName(Clock.class.getName()).orShould().dependOnClassesThat().resideInAnyPackage("java.io..", "java.nio..", "javafx..")
                 .orShould().dependOnClassesThat().haveNameMatching("java\\.util\\.(Random|concurrent\\..*Random|UUID)")
-                .orShould().callMethod(java.time.Instant.class, "now").orShould().callMethod(System.class, "nanoTime")
+                .orShould().callMethod(Instant.class, "now").orShould().callMethod(System.class, "nanoTime")
                 .orShould().callMethod(System.class, "currentTimeMillis").orShould().callMethod(Math.class, "random").check(CLASSES);
     }
 

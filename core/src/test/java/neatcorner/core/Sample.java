@@ -1,7 +1,10 @@
 package neatcorner.core;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import neatcorner.core.job.Axis;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
 import neatcorner.core.job.ClampKind;
@@ -62,8 +65,8 @@ public final class Sample {
     /** The same with the size given at a line on both axes. */
     public static Job given(Line line, String width, String height) {
         Job job = job("10", "10");
-        return job.withGiven(neatcorner.core.job.Axis.WIDTH, new Size(line, in(width)))
-                .withGiven(neatcorner.core.job.Axis.HEIGHT, new Size(line, in(height)));
+        return job.withGiven(Axis.WIDTH, new Size(line, in(width)))
+                .withGiven(Axis.HEIGHT, new Size(line, in(height)));
     }
 
     /** Glass, a mat with borders, paper and card. */
@@ -78,13 +81,13 @@ public final class Sample {
     public static Job floating(String width, String height) {
         return new Job("Canvas", "", 1, new Size(Line.ART, in(width)), new Size(Line.ART, in(height)), floater(), Optional.empty(),
                 new Contents(List.of(Layer.of(Material.CANVAS_ON_BARS)), Optional.empty()), Habits.USUAL, Choices.NONE,
-                java.util.Map.of(), List.of(), java.util.Set.of());
+                Map.of(), List.of(), Set.of());
     }
 
     /** Bars for stretched cloth. */
     public static Job stretched(String width, String height) {
         return new Job("Cloth", "", 1, new Size(Line.OUTSIDE, in(width)), new Size(Line.OUTSIDE, in(height)), bar(), Optional.empty(),
-                Contents.NOTHING, Habits.USUAL, Choices.NONE, java.util.Map.of(), List.of(), java.util.Set.of());
+                Contents.NOTHING, Habits.USUAL, Choices.NONE, Map.of(), List.of(), Set.of());
     }
 
     /** A shop with these sticks of a section, sold in 8 ft, and four vices. */

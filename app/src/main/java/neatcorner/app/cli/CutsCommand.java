@@ -3,6 +3,7 @@ package neatcorner.app.cli;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Optional;
+import neatcorner.core.measure.Graduation;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Severity;
 import neatcorner.core.words.Phrasebook;
@@ -26,7 +27,7 @@ final class CutsCommand implements Runnable {
     public void run() {
         Plan plan = JobFile.plan(job, Optional.ofNullable(shop));
         if (plan.cuts().sticks().isEmpty()) {
-            Phrasebook book = new Phrasebook(neatcorner.core.measure.Graduation.MM_TENTH);
+            Phrasebook book = new Phrasebook(Graduation.MM_TENTH);
             throw new CommandException(job + ": " + plan.findings().stream()
                     .filter(f -> f.severity() == Severity.STOP && f.id().equals("piece_too_long"))
                     .map(f -> book.say(f.what()) + " " + book.say(f.cure())).findFirst().orElse("no stick plan"));

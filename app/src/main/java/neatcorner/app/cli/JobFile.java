@@ -6,6 +6,7 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.Optional;
 import neatcorner.core.frame.ImpossibleFrame;
 import neatcorner.core.job.Shop;
@@ -58,7 +59,7 @@ final class JobFile {
             Path part = Files.createTempFile(folder, "neat-corner", ".part");
             try {
                 Files.write(part, bytes);
-                Files.move(part, out, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+                Files.move(part, out, StandardCopyOption.REPLACE_EXISTING);
             } finally {
                 Files.deleteIfExists(part);
             }

@@ -2,7 +2,9 @@ package neatcorner.app.view;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -10,10 +12,12 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.job.Axis;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
+import neatcorner.core.job.Job;
 import neatcorner.core.job.Line;
 import neatcorner.core.job.Material;
 import neatcorner.core.section.Recess;
@@ -45,7 +49,7 @@ final class BriefDetail extends Panel {
         }
     }
 
-    private neatcorner.core.job.Job job() {
+    private Job job() {
         return desk().plan().job();
     }
 
@@ -57,7 +61,7 @@ final class BriefDetail extends Panel {
         }
     }
 
-    private void habitWhere(Habit habit, java.util.function.BooleanSupplier where) {
+    private void habitWhere(Habit habit, BooleanSupplier where) {
         habit(habit);
         var row = getChildren().getLast();
         onUpdate(() -> {
@@ -71,7 +75,7 @@ final class BriefDetail extends Panel {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("ladder");
         ColumnConstraints names = new ColumnConstraints();
-        names.setHgrow(javafx.scene.layout.Priority.ALWAYS);
+        names.setHgrow(Priority.ALWAYS);
         grid.getColumnConstraints().add(names);
         grid.add(text(Labels.get("brief.wide"), "soft"), 1, 0);
         grid.add(text(Labels.get("brief.high"), "soft"), 2, 0);
@@ -107,6 +111,6 @@ final class BriefDetail extends Panel {
                 () -> job().contents().layer(role).map(l -> l.material()),
                 material -> material.map(m -> book().say(Phrasebook.keyOf(m))).orElse(Labels.get("brief.none")),
                 material -> desk().edit(new Edit.Pack(role, material)));
-        box.setId("pack-" + role.name().toLowerCase(java.util.Locale.ROOT));
+        box.setId("pack-" + role.name().toLowerCase(Locale.ROOT));
     }
 }

@@ -15,6 +15,7 @@ import neatcorner.core.joint.JointOption;
 import neatcorner.core.joint.JointPlan;
 import neatcorner.core.measure.Length;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Origin;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Words;
 
@@ -53,7 +54,7 @@ final class CornersDetail extends Panel {
 
     private Optional<Figure<?>> used(String id) {
         return plan().used().settings().stream().filter(f -> f.id().equals(id)).findFirst()
-                .map(f -> desk().plan().job().choices().fastener().isPresent() ? f.from(neatcorner.core.words.Origin.GIVEN) : f);
+                .map(f -> desk().plan().job().choices().fastener().isPresent() ? f.from(Origin.GIVEN) : f);
     }
 
     private void fastener(VBox box) {

@@ -1,11 +1,14 @@
 package neatcorner.app.view;
 
+import java.util.List;
+import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.fit.FitPlan;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Line;
+import neatcorner.core.measure.Length;
 import neatcorner.core.section.Recess;
 
 /** Sheets to cut, points, strainer, and the order in which it all goes in. */
@@ -47,11 +50,11 @@ final class FitDetail extends Panel {
         rows(box -> steps.steps(box, desk.plan().fit().order()));
     }
 
-    private String places(java.util.List<neatcorner.core.measure.Length> places) {
+    private String places(List<Length> places) {
         return String.join(", ", places.stream().map(book()::write).toList());
     }
 
-    private javafx.scene.Node sheet(FitPlan.Sheet sheet) {
+    private Node sheet(FitPlan.Sheet sheet) {
         return spread(text(book().say(sheet.name()), "soft"), text(book().say("sheet.size", sheet.width(), sheet.height()), "strong"));
     }
 }

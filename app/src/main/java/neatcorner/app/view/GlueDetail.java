@@ -2,12 +2,15 @@ package neatcorner.app.view;
 
 import java.util.List;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.glue.Square;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Edit;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Angle;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Words;
 
@@ -32,7 +35,7 @@ final class GlueDetail extends Panel {
         for (Words step : steps) {
             HBox row = new HBox(8, text(number++ + ".", "soft"), text(book().say(step)));
             row.getChildren().getFirst().setManaged(true);
-            ((javafx.scene.control.Label) row.getChildren().getFirst()).setMinWidth(18);
+            ((Label) row.getChildren().getFirst()).setMinWidth(18);
             box.getChildren().add(row);
         }
     }
@@ -48,10 +51,10 @@ final class GlueDetail extends Panel {
         }
     }
 
-    private javafx.scene.control.Label verdict(Square square) {
-        boolean fine = desk().plan().findings(neatcorner.core.job.Station.GLUE_UP).stream()
+    private Label verdict(Square square) {
+        boolean fine = desk().plan().findings(Station.GLUE_UP).stream()
                 .noneMatch(f -> f.id().equals("out_of_square") || f.id().equals("sides_not_alike"));
         return fine ? text(Labels.get("glue.is_square"), "good-word")
-                : text(book().say("glue.leans", new neatcorner.core.measure.Angle(Math.abs(square.lean().radians())), square.difference().abs()), "caution-word");
+                : text(book().say("glue.leans", new Angle(Math.abs(square.lean().radians())), square.difference().abs()), "caution-word");
     }
 }

@@ -2,8 +2,10 @@ package neatcorner.app.view;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -17,6 +19,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Origin;
@@ -126,7 +130,7 @@ class Panel extends VBox {
     /** A figure of the plan with its name: pressing it shows its working. */
     final Node figureRow(Figure<?> figure) {
         Button value = new Button(book().write(figure));
-        value.getStyleClass().addAll("figure", figure.origin().name().toLowerCase(java.util.Locale.ROOT));
+        value.getStyleClass().addAll("figure", figure.origin().name().toLowerCase(Locale.ROOT));
         value.setAccessibleText(book().say(figure.name()) + ": " + book().write(figure));
         value.setId("figure-" + figure.id().replace('.', '-'));
         value.setOnAction(_ -> desk.select(figure.id()));
@@ -162,11 +166,11 @@ class Panel extends VBox {
     }
 
     /** A habit, dotted until the job says otherwise, with the way back. */
-    final void habit(neatcorner.core.job.Habit habit) {
+    final void habit(Habit habit) {
         HBox row = entryRow(() -> desk.plan().figure(habit.id()), habit.id());
         Button usual = new Button(Labels.get("habit.usual"));
         usual.getStyleClass().add("quiet");
-        usual.setOnAction(_ -> complain(usual, desk.edit(new neatcorner.core.job.Edit.AsUsual(habit))));
+        usual.setOnAction(_ -> complain(usual, desk.edit(new Edit.AsUsual(habit))));
         row.getChildren().add(row.getChildren().size() - 1, usual);
         onUpdate(() -> {
             boolean own = desk.plan().figure(habit.id()).filter(f -> f.origin() == Origin.GIVEN).isPresent();
@@ -177,8 +181,8 @@ class Panel extends VBox {
     }
 
     /** A choice among a few; it says nothing while it is only brought up to date. */
-    final <T> ComboBox<T> choice(String name, Supplier<List<T>> items, Supplier<T> now, java.util.function.Function<T, String> said,
-                                 java.util.function.Function<T, Optional<String>> choose) {
+    final <T> ComboBox<T> choice(String name, Supplier<List<T>> items, Supplier<T> now, Function<T, String> said,
+                                 Function<T, Optional<String>> choose) {
         ComboBox<T> box = new ComboBox<>();
         box.setConverter(new StringConverter<>() {
             @Override
@@ -212,7 +216,7 @@ class Panel extends VBox {
     }
 
     /** A line of text that is saved with Enter or when it is left. */
-    final TextField line(String name, Supplier<String> now, java.util.function.Function<String, Optional<String>> save) {
+    final TextField line(String name, Supplier<String> now, Function<String, Optional<String>> save) {
         TextField field = new TextField();
         field.setAccessibleText(name);
         field.setPromptText(name);

@@ -1,6 +1,7 @@
 package neatcorner.app.view;
 
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
@@ -48,7 +49,7 @@ final class Rail extends Pane {
             });
             piece.setAccessibleText(name + ", " + desk.book().say(Phrasebook.keyOf(standing)));
             piece.getStyleClass().removeAll("settled", "open", "finding");
-            piece.getStyleClass().add(standing.name().toLowerCase(java.util.Locale.ROOT));
+            piece.getStyleClass().add(standing.name().toLowerCase(Locale.ROOT));
             piece.pseudoClassStateChanged(HERE, station == desk.station() && !desk.isInShop());
         }
         requestLayout();

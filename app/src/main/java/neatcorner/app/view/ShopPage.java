@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -16,6 +17,7 @@ import neatcorner.core.job.Moulding;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.job.Sticks;
 import neatcorner.core.measure.Length;
+import neatcorner.core.words.Figure;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Phrasebook;
 
@@ -47,8 +49,8 @@ final class ShopPage extends HBox {
         getChildren().addAll(scrolled(rack, "rack"), scrolled(habits, "habits"));
     }
 
-    private static javafx.scene.control.ScrollPane scrolled(Panel panel, String id) {
-        javafx.scene.control.ScrollPane pane = new javafx.scene.control.ScrollPane(panel);
+    private static ScrollPane scrolled(Panel panel, String id) {
+        ScrollPane pane = new ScrollPane(panel);
         pane.setId(id);
         pane.setFitToWidth(true);
         pane.getStyleClass().add("card");
@@ -65,7 +67,7 @@ final class ShopPage extends HBox {
     private void habit(Habit habit) {
         TagField tag = new TagField(habit.id(), habits.typing());
         var row = Panel.spread(Panel.text(desk.book().say("figure." + habit.id()), "soft"), tag);
-        habits.onUpdate(() -> habits.show(tag, neatcorner.core.words.Figure.said(habit.id(), desk.shop().habits().get(habit),
+        habits.onUpdate(() -> habits.show(tag, Figure.said(habit.id(), desk.shop().habits().get(habit),
                 desk.shop().habits().says(habit) ? Origin.GIVEN : Origin.HABIT)));
         habits.getChildren().add(row);
     }

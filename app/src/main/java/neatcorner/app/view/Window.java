@@ -2,6 +2,7 @@ package neatcorner.app.view;
 
 import java.time.Clock;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -23,7 +24,7 @@ public final class Window {
         Platform.startup(() -> {
             try {
                 show(desk.join(), whenShown);
-            } catch (java.util.concurrent.CompletionException failed) {
+            } catch (CompletionException failed) {
                 refuse(failed.getCause() instanceof StoreException said ? said.getMessage() : String.valueOf(failed.getCause()));
             }
         });

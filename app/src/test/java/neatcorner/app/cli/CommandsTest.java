@@ -10,6 +10,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import neatcorner.app.desk.Demo;
 import neatcorner.core.measure.Graduation;
@@ -120,7 +122,7 @@ class CommandsTest {
         "\"quantity\" : 6 | \"quantity\" : 5000 | quantity | 999", "{ | [ | JSON | line", "\"lip\" : 4.7625 | \"lip\" : \"4 spans\" | section.recess.lip | spans",
         "\"line\" : \"glass\" | \"line\" : \"rim\" | width.line | outside"})
     void badInputNamesTheFileTheFieldAndWhatIsAllowedAndNothingIsWritten(String good, String bad, String field, String allowed) throws IOException {
-        Files.writeString(job, Files.readString(job).replaceFirst(java.util.regex.Pattern.quote(good), java.util.regex.Matcher.quoteReplacement(bad)));
+        Files.writeString(job, Files.readString(job).replaceFirst(Pattern.quote(good), Matcher.quoteReplacement(bad)));
         long before = files();
         for (List<String> command : List.of(List.of("plan", job.toString()), List.of("sheet", job.toString(), "-o", folder.resolve("o.pdf").toString()),
                 List.of("cuts", job.toString(), "-o", folder.resolve("o.csv").toString()))) {

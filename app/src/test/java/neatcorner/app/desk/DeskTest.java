@@ -24,6 +24,8 @@ import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.words.Words;
 import neatcorner.files.store.Revision;
 import neatcorner.files.store.ShopStore;
 import org.junit.jupiter.api.Test;
@@ -162,7 +164,7 @@ class DeskTest {
             assertThat(desk.remedy(finding.remedy().orElseThrow())).isEmpty();
             assertThat(desk.plan().cuts().sticks()).isNotEmpty();
             desk.open(desk.jobs().get(0).id());
-            desk.remedy(new neatcorner.core.report.Remedy.Visit(neatcorner.core.words.Words.plain("there"), Station.HANG));
+            desk.remedy(new Remedy.Visit(Words.plain("there"), Station.HANG));
             assertThat(desk.station()).isEqualTo(Station.HANG);
             assertThat(desk.selected()).isEqualTo("hang.hook_height");
         }

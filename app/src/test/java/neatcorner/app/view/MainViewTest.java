@@ -21,9 +21,12 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -162,7 +165,7 @@ class MainViewTest {
         robot.push(KeyCode.ENTER);
         settle();
         List<MenuItem> choices = robot.robotContext().getWindowFinder().listWindows().stream()
-                .filter(javafx.scene.control.ContextMenu.class::isInstance).map(javafx.scene.control.ContextMenu.class::cast)
+                .filter(ContextMenu.class::isInstance).map(ContextMenu.class::cast)
                 .flatMap(menu -> menu.getItems().stream()).filter(item -> item.getOnAction() != null).toList();
         assertThat(choices).extracting(MenuItem::getText).anySatisfy(text -> assertThat(text).contains("face becomes 2 1/16"))
                 .anySatisfy(text -> assertThat(text).contains("glass, wide becomes 13"));
@@ -244,7 +247,7 @@ class MainViewTest {
 
     private void assertNamed(String where) throws Exception {
         List<String> nameless = on(() -> all(view, node -> node.isFocusTraversable() && node.isVisible()
-                && !(node instanceof javafx.scene.control.ScrollPane)).filter(node -> !isNamed(node)).map(Node::toString).toList());
+                && !(node instanceof ScrollPane)).filter(node -> !isNamed(node)).map(Node::toString).toList());
         assertThat(nameless).as(where).isEmpty();
     }
 
@@ -306,7 +309,7 @@ class MainViewTest {
     private void choose(String id, Station station, int index) throws Exception {
         go(station);
         on(() -> {
-            javafx.scene.control.ComboBox<?> box = (javafx.scene.control.ComboBox<?>) view.lookup(id);
+            ComboBox<?> box = (ComboBox<?>) view.lookup(id);
             box.getSelectionModel().select(index);
             return true;
         });

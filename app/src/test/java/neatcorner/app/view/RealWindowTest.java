@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
@@ -25,7 +26,7 @@ class RealWindowTest {
 
     private ProcessBuilder java(String... arguments) {
         String path = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
-        List<String> command = new java.util.ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "--enable-native-access=ALL-UNNAMED", "-Djava.io.tmpdir=" + folder, "-cp", path));
         command.addAll(List.of(arguments));
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(folder.resolve("said.txt").toFile());

@@ -52,16 +52,16 @@ public final class CornerDrawing {
         sketch.wood(at(0, 0), at(0, far), at(face, far), at(face, face), section.species(), 8, false);
         sketch.line(List.of(at(far, 0), at(0, 0), at(0, far)), edge(), sketch.em(1.6), Mark.Dash.SOLID);
         sketch.line(List.of(at(far, face), at(face, face), at(face, far)), edge(), sketch.em(1.4), Mark.Dash.SOLID);
-        sketch.line(at(0, 0), at(face, face), Ink.PENCIL, sketch.em(1.4));
+        sketch.line(at(0, 0), at(face, face), Sketch.letters(section.species()), sketch.em(1.4));
         if (section.lip().isPositive()) {
             double rabbet = section.face().minus(section.lip()).toMm();
-            sketch.line(List.of(at(far, rabbet), at(rabbet, rabbet), at(rabbet, far)), Paint.of(Ink.PENCIL), sketch.em(1), Mark.Dash.HIDDEN);
+            sketch.line(List.of(at(far, rabbet), at(rabbet, rabbet), at(rabbet, far)), Paint.of(Sketch.letters(section.species())), sketch.em(1), Mark.Dash.HIDDEN);
         }
         if (plan.joints().used().fits() || !plan.joints().used().settings().isEmpty()) {
             joint();
         }
-        sketch.text(at(face * 0.35, face * 1.45), "B", Ink.PENCIL, 12, true, Anchor.MIDDLE);
-        sketch.text(at(face * 1.45, face * 0.35), "B", Ink.PENCIL, 12, true, Anchor.MIDDLE);
+        sketch.text(at(face * 0.35, face * 1.45), "B", Sketch.letters(section.species()), 12, true, Anchor.MIDDLE);
+        sketch.text(at(face * 1.45, face * 0.35), "B", Sketch.letters(section.species()), 12, true, Anchor.MIDDLE);
         return sketch.picture(width, height);
     }
 

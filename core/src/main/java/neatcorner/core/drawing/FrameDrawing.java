@@ -179,7 +179,7 @@ public final class FrameDrawing {
 
     private void rabbetLine() {
         if (frame().job().section().recess() instanceof Recess.Rabbet(Length lip, _)) {
-            sketch.hidden(inset(frame().job().section().face().minus(lip)), Ink.PENCIL);
+            sketch.hidden(inset(frame().job().section().face().minus(lip)), Sketch.letters(frame().job().section().species()));
         } else if (frame().job().section().recess() instanceof Recess.Floater) {
             Length gap = frame().habits().get(Habit.FLOAT_GAP);
             List<At> picture = inset(frame().job().section().face().plus(gap));
@@ -259,8 +259,8 @@ public final class FrameDrawing {
             double share = Math.min(0.3, sketch.em(34) / Math.max(1, Math.hypot(c.get(1).x() - c.get(0).x(), c.get(1).y() - c.get(0).y())));
             At from = Sketch.middle(Sketch.blend(c.get(0), c.get(1), share), Sketch.blend(c.get(3), c.get(2), share * 0.55));
             At to = Sketch.middle(Sketch.blend(c.get(1), c.get(0), share), Sketch.blend(c.get(2), c.get(3), share * 0.55));
-            sketch.text(from, String.valueOf(fromBehind() ? mirrored(side.from()) : side.from()), Ink.PENCIL, size, true, Anchor.MIDDLE);
-            sketch.text(to, String.valueOf(fromBehind() ? mirrored(side.to()) : side.to()), Ink.PENCIL, size, true, Anchor.MIDDLE);
+            sketch.text(from, String.valueOf(fromBehind() ? mirrored(side.from()) : side.from()), Sketch.letters(member.section().species()), size, true, Anchor.MIDDLE);
+            sketch.text(to, String.valueOf(fromBehind() ? mirrored(side.to()) : side.to()), Sketch.letters(member.section().species()), size, true, Anchor.MIDDLE);
         }
     }
 

@@ -37,5 +37,7 @@ public enum Ink {
     /** Metal: pins, rings, wire. */
     METAL,
     /** A spline of another wood. */
-    KEY
+    KEY,
+    /** Letters on dark wood. */
+    CHALK
 }

@@ -153,6 +153,13 @@ final class Sketch {
         line(points, new Paint.Wood(species, Paint.Shade.GRAIN), em(0.8), Dash.SOLID);
     }
 
+    /** What letters and lines on this wood are drawn with: pencil, or chalk where pencil would not show. */
+    static Ink letters(Species species) {
+        int rgb = species.colour();
+        double light = 0.299 * (rgb >> 16 & 0xFF) + 0.587 * (rgb >> 8 & 0xFF) + 0.114 * (rgb & 0xFF);
+        return light < 120 ? Ink.CHALK : Ink.PENCIL;
+    }
+
     static At blend(At from, At to, double share) {
         return new At(from.x() + (to.x() - from.x()) * share, from.y() + (to.y() - from.y()) * share);
     }

@@ -122,7 +122,7 @@ public final class StickDrawing {
         double room = to - toIn - from - fromIn - sketch.em(6);
         String label = sketch.widthOf(whole, sketch.em(11), true) < room ? whole : letters;
         if (sketch.widthOf(label, sketch.em(11), true) < room + sketch.em(4)) {
-            sketch.text(new At((from + fromIn + to - toIn) / 2, y + high / 2), label, Ink.PENCIL, 11, true, Anchor.MIDDLE);
+            sketch.text(new At((from + fromIn + to - toIn) / 2, y + high / 2), label, Sketch.letters(stick.section().species()), 11, true, Anchor.MIDDLE);
         }
     }
 

@@ -13,6 +13,7 @@ import neatcorner.core.job.Size;
 import neatcorner.core.measure.Length;
 import neatcorner.core.section.Recess;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
 
 /**
  * The chain of sums across a frame on one axis. Between neighbouring lines lie terms; from the line
@@ -69,7 +70,7 @@ final class Chain {
         }
         chain.steps.put(Line.OUTSIDE, faces);
         if (!chain.has(chain.given.line())) {
-            throw new ImpossibleFrame(neatcorner.core.words.Words.of("impossible.line", axis, chain.given.line()));
+            throw new ImpossibleFrame(Words.of("impossible.line", axis, chain.given.line()));
         }
         return chain;
     }

@@ -2,6 +2,7 @@ package neatcorner.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import neatcorner.core.job.Axis;
 import neatcorner.core.job.Edit;
@@ -10,6 +11,7 @@ import neatcorner.core.job.Line;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.Size;
 import neatcorner.core.measure.Length;
+import neatcorner.core.report.Ledger;
 import neatcorner.core.words.Words;
 
 /** Which given numbers could give way so that a worked-out number becomes what the maker typed. */
@@ -60,7 +62,7 @@ public final class GiveWay {
 
     private static boolean works(Job job, Shop shop, Edit edit) {
         try {
-            Frame.of(edit.apply(job), shop, new neatcorner.core.report.Ledger());
+            Frame.of(edit.apply(job), shop, new Ledger());
             return true;
         } catch (IllegalArgumentException refused) {
             return false;
@@ -73,7 +75,7 @@ public final class GiveWay {
             return Optional.of(Line.OUTSIDE);
         }
         return Line.isSizeId(figure)
-                ? Optional.of(Line.valueOf(figure.substring(0, figure.indexOf('.')).toUpperCase(java.util.Locale.ROOT)))
+                ? Optional.of(Line.valueOf(figure.substring(0, figure.indexOf('.')).toUpperCase(Locale.ROOT)))
                 : Optional.empty();
     }
 

@@ -1,5 +1,7 @@
 package neatcorner.core.frame;
 
+import neatcorner.core.measure.Graduation;
+import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Words;
 
 /** Numbers that are each allowed but leave no frame together. */
@@ -7,7 +9,7 @@ public final class ImpossibleFrame extends IllegalArgumentException {
     private final transient Words words;
 
     ImpossibleFrame(Words words) {
-        super(new neatcorner.core.words.Phrasebook(neatcorner.core.measure.Graduation.MM_TENTH).say(words));
+        super(new Phrasebook(Graduation.MM_TENTH).say(words));
         this.words = words;
     }
 

@@ -1,5 +1,6 @@
 package neatcorner.core.frame;
 
+import java.util.Locale;
 import neatcorner.core.job.Axis;
 
 /** The four members of a rectangle, clockwise from the top, seen from the front. */
@@ -45,7 +46,7 @@ public enum Side {
 
     /** {@code top} and the like, as figures are named. */
     public String id() {
-        return name().toLowerCase(java.util.Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT);
     }
 
     /** The next one round. */

@@ -2,6 +2,7 @@ package neatcorner.core.glue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
@@ -120,7 +121,7 @@ public final class GluePlanner {
             }
         }
         if (joint == JointKind.PINNED || joint == JointKind.V_FASTENED) {
-            steps.add(Words.of("close.fasten." + joint.name().toLowerCase(java.util.Locale.ROOT)));
+            steps.add(Words.of("close.fasten." + joint.name().toLowerCase(Locale.ROOT)));
         }
         steps.add(Words.of("close.diagonals"));
         steps.add(Words.of("close.squeeze_out"));

@@ -1,5 +1,7 @@
 package neatcorner.core.job;
 
+import java.util.Locale;
+
 /** The two ways across a frame, seen from the front. */
 public enum Axis {
     /** From left to right. */
@@ -9,6 +11,6 @@ public enum Axis {
 
     /** {@code width} or {@code height}, as figures are named. */
     public String id() {
-        return name().toLowerCase(java.util.Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT);
     }
 }

@@ -3,6 +3,7 @@ package neatcorner.core.job;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
@@ -27,7 +28,7 @@ public record Contents(List<Layer> layers, Optional<Borders> borders) {
         for (Material.Role role : Material.Role.values()) {
             long count = layers.stream().filter(layer -> layer.material().role() == role).count();
             if (count > (role == Material.Role.MAT ? 3 : 1)) {
-                throw new IllegalArgumentException(count + " layers are " + role.name().toLowerCase(java.util.Locale.ROOT)
+                throw new IllegalArgumentException(count + " layers are " + role.name().toLowerCase(Locale.ROOT)
                         + "; there may be " + (role == Material.Role.MAT ? "up to 3" : "one"));
             }
         }

@@ -1,5 +1,6 @@
 package neatcorner.core.job;
 
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -270,7 +271,7 @@ public sealed interface Edit {
     record AsUsual(Habit habit) implements Edit {
         @Override
         public Job apply(Job job) {
-            Map<Habit, Length> kept = new java.util.EnumMap<>(Habit.class);
+            Map<Habit, Length> kept = new EnumMap<>(Habit.class);
             kept.putAll(job.overrides().values());
             kept.remove(habit);
             return job.withOverrides(new Habits(kept));

@@ -1,5 +1,8 @@
 package neatcorner.core.job;
 
+import java.util.Arrays;
+import java.util.Locale;
+
 /** The lines of a frame at which a size may be given, in the order the sum runs through them. */
 public enum Line {
     /** The edge of the picture itself. */
@@ -17,11 +20,11 @@ public enum Line {
 
     /** {@code glass.width} and the like, as figures are named. */
     public String id(Axis axis) {
-        return name().toLowerCase(java.util.Locale.ROOT) + "." + axis.id();
+        return name().toLowerCase(Locale.ROOT) + "." + axis.id();
     }
 
     /** Whether this is the name of a size at a line. */
     public static boolean isSizeId(String id) {
-        return java.util.Arrays.stream(values()).anyMatch(line -> id.equals(line.id(Axis.WIDTH)) || id.equals(line.id(Axis.HEIGHT)));
+        return Arrays.stream(values()).anyMatch(line -> id.equals(line.id(Axis.WIDTH)) || id.equals(line.id(Axis.HEIGHT)));
     }
 }

@@ -1,5 +1,6 @@
 package neatcorner.core.job;
 
+import java.util.Locale;
 import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
 
@@ -16,6 +17,6 @@ public record Size(Line line, Length length) {
     public static final Length MOST = Length.mm(10_000);
 
     public Size {
-        Finite.within(line.name().toLowerCase(java.util.Locale.ROOT) + " size", length, LEAST, MOST);
+        Finite.within(line.name().toLowerCase(Locale.ROOT) + " size", length, LEAST, MOST);
     }
 }

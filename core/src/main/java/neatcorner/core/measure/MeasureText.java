@@ -1,6 +1,7 @@
 package neatcorner.core.measure;
 
 import java.math.BigDecimal;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -144,7 +145,7 @@ public final class MeasureText {
         if (written == null) {
             return defaultUnit.of(term);
         }
-        Long unit = units.get(written.toLowerCase(java.util.Locale.ROOT));
+        Long unit = units.get(written.toLowerCase(Locale.ROOT));
         if (unit == null) {
             throw new MeasureFormatException(text, "“" + written + "” is not a unit known here");
         }

@@ -1,6 +1,7 @@
 package neatcorner.core.plan;
 
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.Set;
 import neatcorner.core.finish.FinishPlan;
 import neatcorner.core.fit.DepthCheck;
@@ -69,7 +70,7 @@ public final class Planner {
     }
 
     private static Set<Object> numbers(Plan plan, Station station) {
-        Set<Object> numbers = new java.util.HashSet<>();
+        Set<Object> numbers = new HashSet<>();
         plan.figures().forEach((id, figure) -> {
             if (plan.stations().get(id) == station) {
                 numbers.add(id + "=" + figure.value());

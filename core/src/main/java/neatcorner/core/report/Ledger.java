@@ -2,6 +2,7 @@ package neatcorner.core.report;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -52,7 +53,7 @@ public final class Ledger {
 
     /** All findings, the gravest first, else in the order of the stations. */
     public List<Finding> findings() {
-        return findings.stream().sorted(java.util.Comparator.comparing(Finding::severity)
+        return findings.stream().sorted(Comparator.comparing(Finding::severity)
                 .thenComparing(Finding::station)).toList();
     }
 

@@ -11,6 +11,7 @@ import neatcorner.core.Sample;
 import neatcorner.core.finish.Recipes;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Numeral;
@@ -135,7 +136,7 @@ class DrawingTest {
 
     @Test
     void cornersOfAllJointsAreDrawn() {
-        for (neatcorner.core.job.JointKind kind : neatcorner.core.job.JointKind.values()) {
+        for (JointKind kind : JointKind.values()) {
             Plan plan = plan(new Edit.ChooseJoint(Optional.of(kind)).apply(Sample.job("12", "13")));
             assertThat(CornerDrawing.draw(plan, READER, 300, 200).marks()).isNotEmpty();
         }

@@ -3,6 +3,7 @@ package neatcorner.core.fit;
 import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import java.util.List;
 import neatcorner.core.Sample;
 import neatcorner.core.finish.Recipes;
@@ -15,6 +16,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.report.Safety;
 import neatcorner.core.words.Words;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -96,15 +98,15 @@ class FitPlanTest {
             assertThat(steps.get(i).after()).isEqualTo(steps.get(i - 1).after().plus(steps.get(i - 1).coat().pause()));
         }
         assertThat(Planner.plan(job, Sample.shop()).finish().total())
-                .isEqualTo(steps.stream().map(s -> s.coat().pause()).reduce(java.time.Duration.ZERO, java.time.Duration::plus));
+                .isEqualTo(steps.stream().map(s -> s.coat().pause()).reduce(Duration.ZERO, Duration::plus));
     }
 
     @Test
     void oilyFinishesWarnOfTheirRags() {
         Job oiled = new Edit.Finish(List.of(Coat.of(Coat.Kind.OIL, "oil"))).apply(Sample.job("8", "10"));
-        assertThat(Planner.plan(oiled, Sample.shop()).safety()).contains(neatcorner.core.report.Safety.OILY_RAGS);
-        assertThat(Planner.plan(Sample.job("8", "10"), Sample.shop()).safety()).contains(neatcorner.core.report.Safety.GLASS)
-                .doesNotContain(neatcorner.core.report.Safety.OILY_RAGS);
+        assertThat(Planner.plan(oiled, Sample.shop()).safety()).contains(Safety.OILY_RAGS);
+        assertThat(Planner.plan(Sample.job("8", "10"), Sample.shop()).safety()).contains(Safety.GLASS)
+                .doesNotContain(Safety.OILY_RAGS);
     }
 
     @Test

@@ -4,6 +4,7 @@ import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Optional;
 import neatcorner.core.Sample;
 import neatcorner.core.job.Adhesive;
@@ -101,7 +102,7 @@ class SquareTest {
     }
 
     private static Plan clamped(Clamps... clamps) {
-        return Planner.plan(Sample.job("12", "13"), new Shop("", Sample.shop().habits(), Sample.shop().mouldings(), java.util.List.of(clamps)));
+        return Planner.plan(Sample.job("12", "13"), new Shop("", Sample.shop().habits(), Sample.shop().mouldings(), List.of(clamps)));
     }
 
     private static boolean says(Plan plan, String key) {

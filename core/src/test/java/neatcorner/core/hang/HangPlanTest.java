@@ -7,12 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.Sample;
+import neatcorner.core.job.Axis;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Line;
 import neatcorner.core.job.Material;
+import neatcorner.core.job.Size;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Plan;
@@ -32,8 +34,8 @@ class HangPlanTest {
     void aSquareMetreOfGlassWeighsTwoAndAHalfKilogramsAMillimetre() {
         Contents glass = new Contents(List.of(new Layer(Material.WINDOW_GLASS, Length.mm(4))), Optional.empty());
         Job job = Sample.job("10", "10").withContents(glass)
-                .withGiven(neatcorner.core.job.Axis.WIDTH, new neatcorner.core.job.Size(Line.GLASS, Length.mm(1000)))
-                .withGiven(neatcorner.core.job.Axis.HEIGHT, new neatcorner.core.job.Size(Line.GLASS, Length.mm(1000)));
+                .withGiven(Axis.WIDTH, new Size(Line.GLASS, Length.mm(1000)))
+                .withGiven(Axis.HEIGHT, new Size(Line.GLASS, Length.mm(1000)));
         HangPlan hang = Planner.plan(job, Sample.shop()).hang();
         assertThat(hang.weight().total().value().toKg() - hang.weight().wood().value().toKg()).isCloseTo(10, within(1e-6));
     }

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -179,8 +181,8 @@ class EditTest {
 
     @Test
     void collectionsOfAJobCannotBeChangedFromOutside() {
-        Map<Tape, Length> measured = new java.util.EnumMap<>(Map.of(Tape.TOP, in("12")));
-        Set<Station> settled = java.util.EnumSet.of(Station.FIT);
+        Map<Tape, Length> measured = new EnumMap<>(Map.of(Tape.TOP, in("12")));
+        Set<Station> settled = EnumSet.of(Station.FIT);
         Job built = job.withMeasured(measured).withSettled(settled);
         measured.clear();
         settled.clear();

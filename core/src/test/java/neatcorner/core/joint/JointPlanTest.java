@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
+import java.util.stream.IntStream;
 import neatcorner.core.Sample;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
@@ -76,7 +77,7 @@ class JointPlanTest {
         Plan plan = Planner.plan(job, Sample.shop());
         assertThat(setting(plan, "joint.pin_length")).isLessThanOrEqualTo(Length.inches(0, face16, 16).minus(in("1/8")));
         assertThat(setting(plan, "joint.pin_from_tip").times(2)).isLessThan(setting(plan, "joint.pin_length"));
-        assertThat(java.util.stream.IntStream.rangeClosed(1, 4).mapToObj(i -> setting(plan, "joint.pin_level_" + i)).distinct()).hasSize(4);
+        assertThat(IntStream.rangeClosed(1, 4).mapToObj(i -> setting(plan, "joint.pin_level_" + i)).distinct()).hasSize(4);
     }
 
     @Test

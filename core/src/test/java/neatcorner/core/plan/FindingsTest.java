@@ -10,6 +10,8 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
 import neatcorner.core.finish.Recipes;
+import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Axis;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Contents;
@@ -23,6 +25,7 @@ import neatcorner.core.job.Line;
 import neatcorner.core.job.Material;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.ShopEdit;
+import neatcorner.core.job.Size;
 import neatcorner.core.job.Sticks;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Graduation;
@@ -90,7 +93,7 @@ class FindingsTest {
             Map.entry("joint_too_weak", new Case(Severity.CAUTION, true, true, () -> joint(Sample.job("30", "40"), JointKind.PINNED, ""))),
             Map.entry("joint_does_not_fit", new Case(Severity.STOP, false, true, () -> joint(Sample.job("12", "14"), JointKind.V_FASTENED, "3/4"))),
             Map.entry("open_time_short", new Case(Severity.CAUTION, false, true,
-                    () -> Sample.job("12", "14").withChoices(Sample.job("1", "1").choices().withAdhesive(neatcorner.core.job.Adhesive.HIDE)))),
+                    () -> Sample.job("12", "14").withChoices(Sample.job("1", "1").choices().withAdhesive(Adhesive.HIDE)))),
             Map.entry("cannot_close", new Case(Severity.STOP, false, true, () -> measured("40", "20"))),
             Map.entry("out_of_square", new Case(Severity.CAUTION, true, true, () -> measured("21 3/8", "21 1/4"))),
             Map.entry("glass_will_not_drop_in", new Case(Severity.STOP, true, true, () -> measured("22", "20 5/8"))),
@@ -106,9 +109,9 @@ class FindingsTest {
             Map.entry("strainer_proud", new Case(Severity.NOTE, true, true,
                     () -> Sample.job("40", "12").withChoices(Sample.job("1", "1").choices().withStrainer(true)))),
             Map.entry("too_heavy", new Case(Severity.STOP, true, false,
-                    () -> packed(Material.Role.GLAZING, Material.MIRROR).withGiven(neatcorner.core.job.Axis.WIDTH,
-                            new neatcorner.core.job.Size(Line.GLASS, in("90"))).withGiven(neatcorner.core.job.Axis.HEIGHT,
-                            new neatcorner.core.job.Size(Line.GLASS, in("90"))))),
+                    () -> packed(Material.Role.GLAZING, Material.MIRROR).withGiven(Axis.WIDTH,
+                            new Size(Line.GLASS, in("90"))).withGiven(Axis.HEIGHT,
+                            new Size(Line.GLASS, in("90"))))),
             Map.entry("hardware_too_light", new Case(Severity.STOP, true, true, () -> {
                 Job job = Sample.job("24", "36");
                 return job.withChoices(job.choices().withHardware(Optional.of(Hardware.SAW_TOOTH)));

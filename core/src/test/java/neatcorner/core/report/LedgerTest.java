@@ -4,6 +4,7 @@ import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
+import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
 import neatcorner.core.job.Edit;
@@ -50,7 +51,7 @@ class LedgerTest {
     @EnumSource(JointKind.class)
     void everyFigureHasItsStation(JointKind joint) {
         Stream.of(Sample.job("8", "10"), Sample.matted("2", "2", "2"), Sample.floating("20", "30"), Sample.stretched("20", "30"))
-                .map(job -> Planner.plan(new Edit.ChooseJoint(java.util.Optional.of(joint)).apply(job), Sample.shop()))
+                .map(job -> Planner.plan(new Edit.ChooseJoint(Optional.of(joint)).apply(job), Sample.shop()))
                 .forEach(plan -> plan.figures().forEach((id, figure) -> {
                     assertThat(figure.id()).isEqualTo(id);
                     assertThat(plan.stations()).containsKey(id);

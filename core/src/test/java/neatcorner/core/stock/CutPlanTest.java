@@ -5,13 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.Sample;
 import neatcorner.core.frame.Side;
+import neatcorner.core.job.Axis;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Line;
 import neatcorner.core.job.Shop;
+import neatcorner.core.job.Size;
 import neatcorner.core.job.Sticks;
 import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Plan;
@@ -90,7 +93,7 @@ class CutPlanTest {
     void whatTheRackLacksIsBoughtAndCounted() {
         Plan plan = Planner.plan(Sample.job("20", "20").withQuantity(4), Sample.shop(Sample.plain(), new Sticks(in("96"), 1)));
         int bought = (int) plan.cuts().sticks().stream().filter(StickLayout::bought).count();
-        assertThat(plan.cuts().toBuy()).containsExactlyEntriesOf(java.util.Map.of(in("96"), bought));
+        assertThat(plan.cuts().toBuy()).containsExactlyEntriesOf(Map.of(in("96"), bought));
         assertThat(bought).isGreaterThanOrEqualTo(3);
     }
 
@@ -113,10 +116,10 @@ class CutPlanTest {
         Shop shop = Sample.shop(Sample.plain(), new Sticks(in("96"), 1));
         CutPlan.Biggest biggest = Planner.plan(Sample.job("8", "10"), shop).cuts().biggest().orElseThrow();
         Job largest = Sample.given(Line.SIGHT, "10", "10")
-                .withGiven(neatcorner.core.job.Axis.WIDTH, new neatcorner.core.job.Size(Line.SIGHT, biggest.width().value().minus(new Length(10))))
-                .withGiven(neatcorner.core.job.Axis.HEIGHT, new neatcorner.core.job.Size(Line.SIGHT, biggest.height().value().minus(new Length(10))));
+                .withGiven(Axis.WIDTH, new Size(Line.SIGHT, biggest.width().value().minus(new Length(10))))
+                .withGiven(Axis.HEIGHT, new Size(Line.SIGHT, biggest.height().value().minus(new Length(10))));
         assertThat(Planner.plan(largest, shop).cuts().sticks()).hasSize(1);
-        Job larger = largest.withGiven(neatcorner.core.job.Axis.WIDTH, new neatcorner.core.job.Size(Line.SIGHT, biggest.width().value().plus(in("1/16"))));
+        Job larger = largest.withGiven(Axis.WIDTH, new Size(Line.SIGHT, biggest.width().value().plus(in("1/16"))));
         assertThat(Planner.plan(larger, shop).cuts().sticks()).hasSizeGreaterThan(1);
         assertThat(biggest.width().value().ratio(biggest.height().value()))
                 .isCloseTo(in("7 5/8").ratio(in("9 5/8")), within(1e-6));

@@ -4,12 +4,14 @@ import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
 import neatcorner.core.finish.Recipes;
+import neatcorner.core.frame.Side;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Axis;
 import neatcorner.core.job.ClampKind;
@@ -21,6 +23,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Line;
 import neatcorner.core.job.Material;
+import neatcorner.core.job.Note;
 import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Angle;
@@ -78,7 +81,7 @@ class PhrasebookTest {
     void everyConstantHasAName() {
         Stream.<Enum<?>[]>of(Station.values(), Material.values(), Material.Role.values(), JointKind.values(), Adhesive.values(),
                 ClampKind.values(), Hardware.values(), Coat.Kind.values(), Line.values(), Axis.values(), Species.values(), Severity.values(),
-                Safety.values(), Origin.values(), Plan.Standing.values(), Profile.Shape.values(), neatcorner.core.frame.Side.values())
+                Safety.values(), Origin.values(), Plan.Standing.values(), Profile.Shape.values(), Side.values())
                 .flatMap(Stream::of).forEach(constant -> assertThat(Phrasebook.knows(Phrasebook.keyOf(constant))).as(constant.toString()).isTrue());
         Recipes.ALL.keySet().forEach(key -> assertThat(Phrasebook.knows(key)).as(key).isTrue());
         Stream.of(Habit.values()).forEach(habit -> assertThat(Phrasebook.knows("figure." + habit.id())).isTrue());
@@ -95,7 +98,7 @@ class PhrasebookTest {
                 new Edit.ChooseFastener(Optional.empty()), new Edit.ChooseAdhesive(Adhesive.HIDE), new Edit.Finish(Recipes.OIL),
                 new Edit.ChooseHardware(Optional.empty()), new Edit.ChooseHardware(Optional.of(Hardware.CLEAT)), new Edit.Strain(true), new Edit.Strain(false),
                 new Edit.AsUsual(Habit.PLAY), new Edit.Settle(Station.FIT, true), new Edit.Settle(Station.FIT, false),
-                new Edit.Write(new neatcorner.core.job.Note(java.time.Instant.EPOCH, "x")));
+                new Edit.Write(new Note(Instant.EPOCH, "x")));
         assertThat(edits.stream().map(edit -> inches.say(edit.words()))).allSatisfy(said -> assertThat(said).isNotBlank().doesNotContain("{"));
     }
 

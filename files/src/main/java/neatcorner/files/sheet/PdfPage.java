@@ -2,6 +2,7 @@ package neatcorner.files.sheet;
 
 import java.awt.Color;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.List;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Lettering;
@@ -42,7 +43,7 @@ final class PdfPage {
             try {
                 return font.getStringWidth(printable(font, string)) * size / 1000;
             } catch (IOException broken) {
-                throw new java.io.UncheckedIOException(broken);
+                throw new UncheckedIOException(broken);
             }
         }
 

@@ -1,6 +1,7 @@
 package neatcorner.files.text;
 
 import java.util.List;
+import java.util.Locale;
 import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Axis;
@@ -54,7 +55,7 @@ public final class PlanText {
     }
 
     private void heading(Station station) {
-        text.append('\n').append(book.say(Phrasebook.keyOf(station)).toUpperCase(java.util.Locale.ROOT)).append('\n');
+        text.append('\n').append(book.say(Phrasebook.keyOf(station)).toUpperCase(Locale.ROOT)).append('\n');
     }
 
     private void brief() {
@@ -151,14 +152,14 @@ public final class PlanText {
     }
 
     private void findings() {
-        text.append('\n').append(book.say("text.findings").toUpperCase(java.util.Locale.ROOT)).append('\n');
+        text.append('\n').append(book.say("text.findings").toUpperCase(Locale.ROOT)).append('\n');
         for (Finding finding : plan.findings()) {
             line("finding", finding.severity(), finding.station(), finding.what(), finding.cure());
         }
         if (plan.findings().isEmpty()) {
             line("no_findings");
         }
-        text.append('\n').append(book.say("text.safety").toUpperCase(java.util.Locale.ROOT)).append('\n');
+        text.append('\n').append(book.say("text.safety").toUpperCase(Locale.ROOT)).append('\n');
         said(Words.of("safety.rule"));
         for (Safety caution : plan.safety()) {
             said(Words.of(Phrasebook.keyOf(caution)));

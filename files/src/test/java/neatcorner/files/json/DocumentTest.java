@@ -11,8 +11,12 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import neatcorner.core.job.Axis;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Line;
@@ -74,7 +78,7 @@ class DocumentTest {
 
     @Property(tries = 300)
     void everyNanometreSurvives(@ForAll @LongRange(min = 10_000_000L, max = 10_000_000_000L) long nm) {
-        Job job = new Edit.Give(neatcorner.core.job.Axis.WIDTH, Line.GLASS, new Length(nm)).apply(Jobs.plain());
+        Job job = new Edit.Give(Axis.WIDTH, Line.GLASS, new Length(nm)).apply(Jobs.plain());
         assertThat(Document.readJob(Document.of(job).text()).value().width().length().nanometres()).isEqualTo(nm);
     }
 
@@ -140,10 +144,10 @@ class DocumentTest {
     void whatIsWrongIsNamedWithItsFieldAndWhatIsAllowed(String good, String bad, String field, String allowed) {
         String text = Document.of(Jobs.plain()).text();
         assertThat(text).contains(good);
-        String broken = text.replaceFirst(java.util.regex.Pattern.quote(good), java.util.regex.Matcher.quoteReplacement(bad));
+        String broken = text.replaceFirst(Pattern.quote(good), Matcher.quoteReplacement(bad));
         assertThatThrownBy(() -> Document.readJob(broken)).isInstanceOf(FormatException.class)
-                .message().satisfies(message -> assertThat(message.toLowerCase(java.util.Locale.ROOT)).contains(field.strip())
-                        .contains(allowed.toLowerCase(java.util.Locale.ROOT)));
+                .message().satisfies(message -> assertThat(message.toLowerCase(Locale.ROOT)).contains(field.strip())
+                        .contains(allowed.toLowerCase(Locale.ROOT)));
     }
 
     /** Cut short, mangled or nonsense: always a message that can be shown, never another failure. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.Optional;
 import java.util.stream.StreamSupport;
 import neatcorner.core.job.Edit;
@@ -67,7 +68,7 @@ class ShopSheetTest {
                     try {
                         assertThat(page.getResources().getFont(name).isEmbedded()).as(name.getName()).isTrue();
                     } catch (IOException failed) {
-                        throw new java.io.UncheckedIOException(failed);
+                        throw new UncheckedIOException(failed);
                     }
                 });
             }
