@@ -26,11 +26,11 @@ public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Cl
     /** A shop on its first day: a few plain sections to start from, nothing on the rack, four corner vices. */
     public static Shop starting() {
         return new Shop("", Habits.USUAL, List.of(
-                unstocked("plain 1 1/2", Species.POPLAR, Length.inches(1, 1, 2), Length.inches(0, 3, 4),
+                unstocked("plain", Species.POPLAR, Length.inches(1, 1, 2), Length.inches(0, 3, 4),
                         new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 1, 2)), Profile.FLAT),
-                unstocked("narrow 3/4", Species.MAPLE, Length.inches(0, 3, 4), Length.inches(1),
+                unstocked("narrow", Species.MAPLE, Length.inches(0, 3, 4), Length.inches(1),
                         new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 5, 8)), Profile.FLAT),
-                unstocked("scoop 2", Species.RED_OAK, Length.inches(2), Length.inches(1, 1, 8),
+                unstocked("scoop", Species.RED_OAK, Length.inches(2), Length.inches(1, 1, 8),
                         new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 1, 2)),
                         new Profile(Profile.Shape.SCOOP, Length.inches(0, 3, 8))),
                 unstocked("floater", Species.BASSWOOD, Length.inches(0, 3, 8), Length.inches(1, 1, 2),
