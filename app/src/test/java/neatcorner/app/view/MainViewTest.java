@@ -30,6 +30,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import neatcorner.app.desk.Appearance;
 import neatcorner.app.desk.Demo;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.Palette;
@@ -429,6 +430,76 @@ class MainViewTest {
                 assertThat(clashes).as("job " + job + " " + station).isEmpty();
             }
         }
+    }
+
+    /** Large text and millimetres make tags wider; they still find room. */
+    @Test
+    void tagsDoNotOverlapInLargeTextNorInMillimetres() throws Exception {
+        for (Appearance look : List.of(new Appearance(Graduation.INCH_64, Palette.DAY, 130), new Appearance(Graduation.MM_TENTH, Palette.EVENING, 100))) {
+            on(() -> {
+                desk.look(look);
+                return true;
+            });
+            for (int job : new int[] {0, 2, 3, 4}) {
+                take(job);
+                go(Station.BRIEF);
+                List<String> clashes = on(() -> clashes(view.lookup("#frame-picture")));
+                assertThat(clashes).as(look + " job " + job).isEmpty();
+            }
+        }
+    }
+
+    @Test
+    void aStrainerIsTickedAndABottomRailChosen(FxRobot robot) throws Exception {
+        go(Station.FIT);
+        robot.clickOn("#strainer");
+        settle();
+        assertThat(plan().fit().strainer()).isPresent();
+        choose("#bottom-rail", Station.SECTION, 1);
+        assertThat(plan().job().bottomFace()).contains(Length.inches(1, 9, 16).times(1.5));
+        choose("#bottom-rail", Station.SECTION, 0);
+        assertThat(plan().job().bottomFace()).isEmpty();
+    }
+
+    @Test
+    void theSectionIsTypedOnItsDrawing(FxRobot robot) throws Exception {
+        go(Station.SECTION);
+        type(robot, "section.face", "2");
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().frame().width(Line.OUTSIDE)).isEqualTo(Length.inches(15, 3, 4));
+        type(robot, "section.lip", "3");
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().job().section().lip()).as("a lip wider than the face is refused").isEqualTo(Length.inches(0, 3, 16));
+    }
+
+    @Test
+    void sticksAreCountedOnTheShopsPage(FxRobot robot) throws Exception {
+        robot.push(KeyCode.SHORTCUT, KeyCode.K);
+        settle();
+        int before = on(() -> desk.shop().mouldings().getFirst().onHand().getFirst().count());
+        Node more = on(() -> all(view.lookup("#rack"), n -> n instanceof Button b && b.getText().equals("+")).findFirst().orElseThrow());
+        robot.clickOn(more);
+        settle();
+        assertThat(on(() -> desk.shop().mouldings().getFirst().onHand().getFirst().count())).isEqualTo(before + 1);
+        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
+        settle();
+        assertThat(on(() -> desk.shop().mouldings().getFirst().onHand().getFirst().count())).isEqualTo(before);
+    }
+
+    @Test
+    void theTitleAndTheQuantityAreTypedInTheBrief(FxRobot robot) throws Exception {
+        TextInputControl quantity = on(() -> (TextInputControl) all(view, n -> n instanceof TextInputControl t
+                && "how many".equals(t.getAccessibleText())).findFirst().orElseThrow());
+        robot.doubleClickOn(quantity).push(KeyCode.SHORTCUT, KeyCode.A).write("9").push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().job().quantity()).isEqualTo(9);
+        robot.doubleClickOn(quantity).push(KeyCode.SHORTCUT, KeyCode.A).write("many").push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().job().quantity()).isEqualTo(9);
+        assertThat(all(view, n -> n.getStyleClass().contains("refusal")).map(n -> ((Labeled) n).getText()).toList())
+                .anySatisfy(said -> assertThat(said).contains("many"));
     }
 
     private static List<String> clashes(Node picture) {

@@ -151,6 +151,25 @@ class ShopStoreTest {
         }
     }
 
+    /** A list of thousands reads none of them: a job whose text is broken does not stop the list. */
+    @Test
+    void thousandsOfJobsAreListedWithoutBeingRead() throws Exception {
+        try (ShopStore store = open()) {
+            store.add(Document.of(Jobs.plain()), "new");
+        }
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file()); var statement = connection.createStatement()) {
+            statement.execute("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 3000) INSERT INTO document "
+                    + "(id, kind, place, title, for_whom, revision) SELECT 'job' || i, 'job', 100 + i, 'Frame ' || i, 'Order ' || (i / 50), 1 FROM n");
+            statement.execute("INSERT INTO revision (document, number, made_at, words, body) SELECT id, 1, '2026-11-24T12:00:00Z', 'new', 'broken' "
+                    + "FROM document WHERE id LIKE 'job%'");
+        }
+        try (ShopStore store = open()) {
+            assertThat(store.jobs()).hasSize(3001);
+            assertThat(store.jobs().getLast()).isEqualTo(new ShopStore.Listed("job3000", "Frame 3000", "Order 60"));
+            assertThatThrownBy(() -> store.job("job7")).hasMessageContaining("JSON");
+        }
+    }
+
     /** Pulls the plug many times while edits stream in: what was acknowledged is there, whole, and the shop opens. */
     @Test
     void killingTheProcessLosesNothingThatWasAcknowledged() throws Exception {

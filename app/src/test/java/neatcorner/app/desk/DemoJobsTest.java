@@ -1,0 +1,126 @@
+package neatcorner.app.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import neatcorner.core.frame.Member;
+import neatcorner.core.frame.Side;
+import neatcorner.core.job.Axis;
+import neatcorner.core.job.Hardware;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Line;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.MeasureText;
+import neatcorner.core.measure.Unit;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.report.Finding;
+import neatcorner.core.stock.StickLayout;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The demonstration jobs from end to end, against sums done by hand beside each. */
+class DemoJobsTest {
+    private static Length in(String text) {
+        return MeasureText.length(text, Unit.INCH);
+    }
+
+    private static Plan plan(int job) {
+        return Planner.plan(Demo.jobs().get(job).value(), Demo.shop().value());
+    }
+
+    private static void assertSize(Plan plan, Line line, String width, String height) {
+        assertThat(plan.frame().size(line, Axis.WIDTH).orElseThrow().value()).as(line + " wide").isEqualTo(in(width));
+        assertThat(plan.frame().size(line, Axis.HEIGHT).orElseThrow().value()).as(line + " high").isEqualTo(in(height));
+    }
+
+    /** Glass 12 × 13; rabbet + 1/8; sight − 2 × 3/16; outside + 2 × 1 9/16; picture − 4 + 2 × 1/4 and − 4 1/2 + 2 × 1/4. */
+    @Test
+    void theSetOfSixPressings() {
+        Plan plan = plan(0);
+        assertSize(plan, Line.RABBET, "12 1/8", "13 1/8");
+        assertSize(plan, Line.SIGHT, "11 3/4", "12 3/4");
+        assertSize(plan, Line.OUTSIDE, "14 7/8", "15 7/8");
+        assertSize(plan, Line.ART, "8 1/2", "9");
+        assertThat(plan.cuts().sticks().stream().mapToInt(s -> s.placed().size()).sum()).isEqualTo(24);
+        assertThat(plan.cuts().sticks()).as("12 × 14 7/8 + 12 × 15 7/8 with 20 gaps is 372.5 in, four sticks of 95.5 usable").hasSize(4);
+        assertThat(plan.findings()).isEmpty();
+    }
+
+    /** Picture 60 × 14; rabbet + 1/8; outside − 1/2 + 1 1/4. Strainer 60 1/8 − 1/8; stiles 14 1/8 − 1/8 − 3. */
+    @Test
+    void theLongTideChart() {
+        Plan plan = plan(1);
+        assertSize(plan, Line.OUTSIDE, "60 7/8", "14 7/8");
+        assertThat(plan.fit().strainer().orElseThrow().rail().value()).isEqualTo(in("60"));
+        assertThat(plan.fit().strainer().orElseThrow().stile().value()).isEqualTo(in("11"));
+        assertThat(plan.findings()).extracting(Finding::id).contains("flat_wire").doesNotContain("slender");
+    }
+
+    /** Sides: face 1 1/2 against a rail of 2 1/2 is cut at atan(1.5/2.5) = 30.96° to its edge, swing 59.04°; the rail at 30.96° swing. */
+    @Test
+    void theCertificateWithItsWideBottomRail() {
+        Plan plan = plan(2);
+        assertSize(plan, Line.OUTSIDE, "13 5/8", "17 5/8");
+        Member left = plan.frame().member(Side.LEFT);
+        Member bottom = plan.frame().member(Side.BOTTOM);
+        assertThat(left.left().swing().toDegrees()).isCloseTo(59.036, within(0.001));
+        assertThat(left.right().swing().toDegrees()).isCloseTo(45, within(1e-9));
+        assertThat(bottom.left().swing().toDegrees()).isCloseTo(30.964, within(0.001));
+        assertThat(bottom.shortPoint().value()).isEqualTo(in("10 5/8"));
+        assertThat(plan.cuts().sticks().stream().filter(s -> s.section().face().equals(in("2 1/2")))).singleElement()
+                .satisfies(stick -> assertThat(stick.bought()).isFalse());
+    }
+
+    /** 110 + 1/8 − 5/8 + 4 = 113 1/2 in long points, past every stick of 8 ft. */
+    @Test
+    void theSurveyMapIsTooLongForAnyStick() {
+        Plan plan = plan(3);
+        assertThat(plan.frame().member(Side.TOP).longPoint().value()).isEqualTo(in("113 1/2"));
+        assertThat(plan.cuts().sticks()).isEmpty();
+        assertThat(plan.findings().getFirst().id()).isEqualTo("piece_too_long");
+    }
+
+    /** Mirror 24 × 60 × 4 mm weighs 0.9290 m² × 10 kg/m² = 9.29 kg; with wood and backing it wants a cleat and two people. */
+    @Test
+    void theHallMirrorIsHeavy() {
+        Plan plan = plan(4);
+        double mirror = 24 * 60 * 25.4 * 25.4 / 1e6 * 4 * 2.5;
+        assertThat(plan.hang().weight().total().value().toKg()).isGreaterThan(mirror + 5);
+        assertThat(plan.hang().chosen()).isEqualTo(Hardware.CLEAT);
+        assertThat(plan.joints().chosen()).isEqualTo(JointKind.SPLINED);
+        assertThat(plan.safety()).extracting(Enum::name).contains("TWO_PEOPLE", "GLASS", "WALL");
+    }
+
+    /** Picture 36 × 24 + 2 × 1/4 all round + 2 × 3/8 walls. */
+    @Test
+    void theSeascapeFloats() {
+        Plan plan = plan(5);
+        assertSize(plan, Line.SIGHT, "36 1/2", "24 1/2");
+        assertSize(plan, Line.OUTSIDE, "37 1/4", "25 1/4");
+        assertThat(plan.frame().has(Line.GLASS)).isFalse();
+    }
+
+    /** Cloth: 48 + 2 × (3/4 + 1 1/2). */
+    @Test
+    void theSailclothWrapsItsBars() {
+        assertThat(plan(6).fit().sheets().getFirst().width().value()).isEqualTo(in("52 1/2"));
+        assertThat(plan(6).fit().sheets().getFirst().height().value()).isEqualTo(in("34 1/2"));
+    }
+
+    /** What is on the sticks is what the frames need, and nothing lies past a stick's trimmed ends. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 2, 4, 5, 6})
+    void everyDemoJobIsLaidOutSoundly(int job) {
+        Plan plan = plan(job);
+        assertThat(plan.cuts().sticks().stream().mapToInt(s -> s.placed().size()).sum()).isEqualTo(4 * plan.job().quantity());
+        for (StickLayout stick : plan.cuts().sticks()) {
+            assertThat(stick.placed().getFirst().start()).isGreaterThanOrEqualTo(in("1/4"));
+            assertThat(stick.placed().getLast().end()).isLessThanOrEqualTo(stick.length().minus(in("1/4")));
+            for (int i = 1; i < stick.placed().size(); i++) {
+                assertThat(stick.placed().get(i).start()).isGreaterThan(stick.placed().get(i - 1).end());
+            }
+        }
+    }
+}
