@@ -2,7 +2,6 @@ package neatcorner.files.store;
 
 import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -12,12 +11,14 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Properties;
 import java.util.UUID;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Shop;
 import neatcorner.files.json.Document;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
+import org.sqlite.JDBC;
 
 /**
  * A shop in one SQLite file. Each call that changes something is one transaction, on the disk when
@@ -48,7 +49,7 @@ public final class ShopStore implements AutoCloseable {
     public static ShopStore open(Path file, Clock clock) {
         StoreLock lock = StoreLock.take(file);
         try {
-            Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+            Connection connection = JDBC.createConnection("jdbc:sqlite:" + file, new Properties());
             ShopStore store = new ShopStore(lock, connection, clock);
             try {
                 store.prepare(file);
