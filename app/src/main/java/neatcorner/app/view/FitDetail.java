@@ -31,10 +31,11 @@ final class FitDetail extends Panel {
                     text(book().say("text.points", p.pair(), p.each(), p.first(), p.apart()))));
         });
         habit(Habit.POINT_SPACING);
-        CheckBox strainer = new CheckBox(Labels.get("fit.strainer"));
+        CheckBox strainer = new CheckBox();
         strainer.setId("strainer");
         strainer.setOnAction(_ -> complain(strainer, desk.edit(new Edit.Strain(strainer.isSelected()))));
         onUpdate(() -> {
+            strainer.setText(book().say("fit.strainer_choice", FitPlan.Strainer.THICKNESS, FitPlan.Strainer.WIDTH));
             strainer.setSelected(desk.plan().job().choices().strainer());
             boolean can = desk.plan().job().section().recess() instanceof Recess.Rabbet && desk.plan().frame().has(Line.GLASS);
             strainer.setVisible(can);
@@ -46,8 +47,7 @@ final class FitDetail extends Panel {
             box.getChildren().add(text(book().say("fit.screws", places(s.shortScrews()), places(s.longScrews())), "soft"));
         }));
         heading(Labels.get("fit.order"));
-        GlueDetail steps = new GlueDetail(desk, typing);
-        rows(box -> steps.steps(box, desk.plan().fit().order()));
+        rows(box -> steps(box, desk.plan().fit().order()));
     }
 
     private String places(List<Length> places) {

@@ -3,16 +3,13 @@ package neatcorner.app.view;
 import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.glue.Square;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Station;
-import neatcorner.core.measure.Angle;
 import neatcorner.core.words.Phrasebook;
-import neatcorner.core.words.Words;
 
 /** Glue, clamps in order, and the square of the glued frame. */
 final class GlueDetail extends Panel {
@@ -27,17 +24,6 @@ final class GlueDetail extends Panel {
         heading(Labels.get("glue.square"));
         getChildren().add(text(Labels.get("glue.how"), "soft"));
         rows(this::square);
-    }
-
-    /** Numbered steps. */
-    void steps(VBox box, List<Words> steps) {
-        int number = 1;
-        for (Words step : steps) {
-            HBox row = new HBox(8, text(number++ + ".", "soft"), text(book().say(step)));
-            row.getChildren().getFirst().setManaged(true);
-            ((Label) row.getChildren().getFirst()).setMinWidth(18);
-            box.getChildren().add(row);
-        }
     }
 
     private void square(VBox box) {
@@ -55,6 +41,6 @@ final class GlueDetail extends Panel {
         boolean fine = desk().plan().findings(Station.GLUE_UP).stream()
                 .noneMatch(f -> f.id().equals("out_of_square") || f.id().equals("sides_not_alike"));
         return fine ? text(Labels.get("glue.is_square"), "good-word")
-                : text(book().say("glue.leans", new Angle(Math.abs(square.lean().radians())), square.difference().abs()), "caution-word");
+                : text(book().say("glue.leans", square.leaning(), square.difference().abs()), "caution-word");
     }
 }

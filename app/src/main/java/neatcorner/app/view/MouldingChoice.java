@@ -24,8 +24,8 @@ final class MouldingChoice {
         ComboBox<Boolean> rail = panel.choice(Labels.get("section.bottom_rail"), () -> List.of(false, true),
                 () -> panel.desk().plan().job().bottomFace().isPresent(),
                 own -> Labels.get(own ? "section.bottom_own" : "section.bottom_like"),
-                own -> panel.desk().edit(new Edit.BottomRail(own
-                        ? Optional.of(panel.desk().plan().job().section().face().times(1.5)) : Optional.empty())));
+                own -> panel.desk().edit(own ? Edit.BottomRail.wider(panel.desk().plan().job().section())
+                        : new Edit.BottomRail(Optional.empty())));
         rail.setId("bottom-rail");
         panel.entry("section.bottom_face");
     }

@@ -25,6 +25,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Words;
 
 /**
  * A column of small rows that is built once and brought up to date with every plan, so that the
@@ -238,6 +239,15 @@ class Panel extends VBox {
         });
         getChildren().add(named(name, field));
         return field;
+    }
+
+    /** Numbered steps. */
+    final void steps(VBox box, List<Words> steps) {
+        for (int i = 0; i < steps.size(); i++) {
+            Label number = text(i + 1 + ".", "soft");
+            number.setMinWidth(18);
+            box.getChildren().add(new HBox(8, number, text(book().say(steps.get(i)))));
+        }
     }
 
     /** Shows below a control why something was refused, until the next change. */

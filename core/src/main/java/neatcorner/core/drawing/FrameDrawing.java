@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Side;
@@ -207,7 +208,7 @@ public final class FrameDrawing {
         }
         At a = rabbet.get(0);
         At c = rabbet.get(2);
-        double strip = Length.inches(1, 1, 2).toMm() * unit;
+        double strip = FitPlan.Strainer.WIDTH.toMm() * unit;
         List<At> outer = Sketch.rectangle(a.x() + unit, a.y() + unit, c.x() - unit, c.y() - unit);
         At p = outer.get(0);
         At q = outer.get(2);
@@ -373,7 +374,7 @@ public final class FrameDrawing {
     /** Which way it leans, far more than it does: nobody could see the true lean. */
     private void lean(Square square) {
         double shown = Math.signum(square.lean().radians()) * sketch.em(14);
-        if (square.difference().abs().isOver(Length.mm(0.5))) {
+        if (!square.isSquare()) {
             double w = outsideWidth();
             double h = outsideHeight();
             sketch.hidden(List.of(at(0, 0).plus(-shown, 0), at(w, 0).plus(-shown, 0), at(w, h).plus(shown, 0), at(0, h).plus(shown, 0)), Ink.SAW);

@@ -3,7 +3,6 @@ package neatcorner.core.finish;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Edit;
@@ -74,10 +73,5 @@ public record FinishPlan(List<Step> steps, Duration total) {
         if (kind == Coat.Kind.LACQUER || kind == Coat.Kind.SHELLAC || kind == Coat.Kind.OIL_VARNISH) {
             ledger.warn(Safety.SOLVENT);
         }
-    }
-
-    /** When the last coat goes on; empty for a bare frame. */
-    public Optional<Duration> lastStep() {
-        return steps.isEmpty() ? Optional.empty() : Optional.of(steps.getLast().after());
     }
 }

@@ -49,5 +49,9 @@ public record FitPlan(List<Sheet> sheets, Optional<Sheet> matOpening, List<Point
      */
     public record Strainer(Figure<Length> rail, Figure<Length> stile, Figure<Length> brace,
                            List<Length> shortScrews, List<Length> longScrews) {
+        /** The plain strip it is made of, across as it lies flat. */
+        public static final Length WIDTH = Length.inches(1, 1, 2);
+        /** The strip's thickness. */
+        public static final Length THICKNESS = Length.inches(0, 3, 4);
     }
 }

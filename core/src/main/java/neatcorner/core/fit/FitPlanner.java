@@ -29,9 +29,8 @@ import neatcorner.core.words.Words;
 
 /** Plans the fit-up. */
 public final class FitPlanner {
-    /** Plain strip for strainers, as laid flat. */
-    private static final Length STRAINER_WIDTH = Length.inches(1, 1, 2);
-    private static final Length STRAINER_THICKNESS = Length.inches(0, 3, 4);
+    /** A mat that covers less lets the edge of a moving picture show. Common practice, no source. */
+    private static final Length LEAST_OVERLAP = Length.inches(0, 1, 8);
     private static final Length STRAINER_SCREW = Length.inches(4);
     /** A side this many times as long as its face is wide bows under its wire. Common practice, no source. */
     private static final double SLENDER = 30;
@@ -108,9 +107,10 @@ public final class FitPlanner {
 
     private void findMat() {
         Optional<Borders> borders = frame.job().contents().borders();
-        if (borders.isPresent() && frame.habits().get(Habit.MAT_OVERLAP).isUnder(Length.inches(0, 1, 8))) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "mat_overlap", frame.habits().get(Habit.MAT_OVERLAP))
-                    .by(Length.inches(0, 1, 8).minus(frame.habits().get(Habit.MAT_OVERLAP)))
+        if (borders.isPresent() && frame.habits().get(Habit.MAT_OVERLAP).isUnder(LEAST_OVERLAP)) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "mat_overlap", frame.habits().get(Habit.MAT_OVERLAP),
+                    LEAST_OVERLAP, Habit.MAT_OVERLAP.usual())
+                    .by(LEAST_OVERLAP.minus(frame.habits().get(Habit.MAT_OVERLAP)))
                     .remedy(new Remedy.OnJob(Words.of("remedy.mat_overlap", Habit.MAT_OVERLAP.usual()),
                             new Edit.Enter(Habit.MAT_OVERLAP.id(), Habit.MAT_OVERLAP.usual()))));
         }
@@ -154,11 +154,11 @@ public final class FitPlanner {
     private FitPlan.Strainer strainer() {
         Length slack = frame.habits().get(Habit.STRAINER_SLACK);
         Figure<Length> rail = strainer("strainer.rail", Line.RABBET, Axis.WIDTH, slack, Length.ZERO);
-        Figure<Length> stile = strainer("strainer.stile", Line.RABBET, Axis.HEIGHT, slack, STRAINER_WIDTH.times(2));
-        boolean wide = rail.value().isOver(stile.value().plus(STRAINER_WIDTH.times(2)));
-        Figure<Length> brace = wide ? strainer("strainer.brace", Line.RABBET, Axis.HEIGHT, slack, STRAINER_WIDTH.times(2))
-                : strainer("strainer.brace", Line.RABBET, Axis.WIDTH, slack, STRAINER_WIDTH.times(2));
-        Length proud = frame.job().contents().stack().plus(STRAINER_THICKNESS).minus(frame.job().section().recessDepth());
+        Figure<Length> stile = strainer("strainer.stile", Line.RABBET, Axis.HEIGHT, slack, FitPlan.Strainer.WIDTH.times(2));
+        boolean wide = rail.value().isOver(stile.value().plus(FitPlan.Strainer.WIDTH.times(2)));
+        Figure<Length> brace = wide ? strainer("strainer.brace", Line.RABBET, Axis.HEIGHT, slack, FitPlan.Strainer.WIDTH.times(2))
+                : strainer("strainer.brace", Line.RABBET, Axis.WIDTH, slack, FitPlan.Strainer.WIDTH.times(2));
+        Length proud = frame.job().contents().stack().plus(FitPlan.Strainer.THICKNESS).minus(frame.job().section().recessDepth());
         if (proud.isPositive()) {
             Length deeper = frame.job().section().recessDepth().plus(proud);
             boolean room = !frame.job().section().woodInFrontOfRabbet().minus(proud).isUnder(frame.habits().get(Habit.FRONT_WOOD));
@@ -173,7 +173,7 @@ public final class FitPlanner {
 
     private Figure<Length> strainer(String id, Line line, Axis axis, Length slack, Length rails) {
         return ledger.enter(Station.FIT, Figure.sum(id).start("rabbet", frame.size(line, axis).orElseThrow().value())
-                .minus("slack", slack).minus("strainer_rails", rails).rounded(Rounding.DOWN).result());
+                .minus("slack", slack).minus("strainer_rails", rails, FitPlan.Strainer.WIDTH).rounded(Rounding.DOWN).result());
     }
 
     /** Near each end, and between at the middle ({@code parts} = 2) or the thirds (3). */

@@ -35,8 +35,6 @@ public final class GluePlanner {
     private static final double PSI = 0.006894757;
     /** Minutes to spread and close one mitred joint by hand; common practice, no source. */
     private static final int MINUTES_A_JOINT = 1;
-    /** Diagonals this close are square for any picture; finer than a tape can be read. */
-    private static final Length SQUARE_ENOUGH = Length.mm(0.5);
     private final Frame frame;
     private final Shop shop;
     private final Ledger ledger;
@@ -63,13 +61,16 @@ public final class GluePlanner {
         Length mitre = Mitre.between(section.width(), section.width(), Angle.RIGHT).length();
         double area = section.areaMm2() * mitre.ratio(section.width());
         boolean hard = section.species().isHardwood();
-        List<Words> times = List.of(Words.of("glue.open", adhesive.open()), Words.of("glue.clamp", adhesive.clamp()),
+        List<Words> times = new ArrayList<>(List.of(Words.of("glue.open", adhesive.open()), Words.of("glue.clamp", adhesive.clamp()),
                 Words.of("glue.cure", adhesive.cure()), Words.of("glue.temperature", adhesive.leastTemperature(),
-                        Math.round(adhesive.leastTemperature() * 1.8 + 32)));
+                        Math.round(adhesive.leastTemperature() * 1.8 + 32))));
+        if (adhesive.isWaterproof()) {
+            times.add(Words.of("glue.waterproof"));
+        }
         Optional<Figure<Angle>> mostLean = mostLean();
         Optional<Square> square = square();
         square.ifPresent(s -> judge(s, mostLean));
-        return new GluePlan(adhesive, times, steps(joint, adhesive), diagonal,
+        return new GluePlan(adhesive, List.copyOf(times), steps(joint, adhesive), diagonal,
                 squeeze("glue.squeeze_least", area, hard ? 175 : 100), squeeze("glue.squeeze_most", area, hard ? 250 : 150),
                 square, mostLean);
     }
@@ -156,28 +157,28 @@ public final class GluePlanner {
     }
 
     private void judge(Square square, Optional<Figure<Angle>> mostLean) {
-        Figure<Angle> lean = ledger.enter(Station.GLUE_UP, Figure.formula("glue.lean")
+        ledger.enter(Station.GLUE_UP, Figure.formula("glue.lean")
                 .with("diagonal_ac", frame.job().measured().get(Tape.DIAGONAL_AC))
                 .with("diagonal_bd", frame.job().measured().get(Tape.DIAGONAL_BD)).note("lean").gives(square.lean()));
         Remedy again = new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain());
         boolean acLong = square.difference().isPositive();
-        if (square.difference().abs().isOver(SQUARE_ENOUGH)) {
+        if (!square.isSquare()) {
             ledger.enter(Station.GLUE_UP, Figure.formula("glue.push").with("diagonal_difference", square.difference().abs())
                     .note("push").gives(square.difference().abs().over(2)));
             ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "out_of_square", acLong ? "A–C" : "B–D",
-                    square.difference().abs(), new Angle(Math.abs(lean.value().radians())), square.difference().abs().over(2))
+                    square.difference().abs(), square.leaning(), square.difference().abs().over(2))
                     .by(square.difference().abs()).remedy(again));
         }
-        mostLean.filter(most -> Math.abs(square.lean().radians()) > most.value().radians()).ifPresent(most ->
+        mostLean.filter(most -> square.leaning().compareTo(most.value()) > 0).ifPresent(most ->
                 ledger.find(Finding.of(Severity.STOP, Station.GLUE_UP, "glass_will_not_drop_in",
-                        new Angle(Math.abs(square.lean().radians())), most.value())
-                        .by(new Angle(Math.abs(square.lean().radians()) - most.value().radians())).remedy(again)));
+                        square.leaning(), most.value())
+                        .by(square.leaning().minus(most.value())).remedy(again)));
         findUnlike(square.topBottom(), Axis.WIDTH, again);
         findUnlike(square.leftRight(), Axis.HEIGHT, again);
     }
 
     private void findUnlike(Length difference, Axis axis, Remedy again) {
-        if (difference.abs().isOver(SQUARE_ENOUGH)) {
+        if (!Square.isAlike(difference)) {
             ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "sides_not_alike", Words.of("pair." + axis.id()),
                     difference.abs(), Square.openCorner(difference)).by(difference.abs()).remedy(again));
         }

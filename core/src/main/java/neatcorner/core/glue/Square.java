@@ -14,6 +14,8 @@ import neatcorner.core.measure.Length;
  */
 public record Square(Angle lean, Length difference, Length topBottom, Length leftRight) {
     private static final int ROUNDS = 30;
+    /** Diagonals this close are square for any picture; finer than a tape can be read. */
+    private static final Length SQUARE_ENOUGH = Length.mm(0.5);
 
     /**
      * From four sides and two diagonals. Each corner's angle follows from its two sides and the
@@ -32,6 +34,21 @@ public record Square(Angle lean, Length difference, Length topBottom, Length lef
         }
         double more = b.get().radians() + d.get().radians() - a.get().radians() - c.get().radians();
         return Optional.of(new Square(new Angle(more / 4), ac.minus(bd), top.minus(bottom), left.minus(right)));
+    }
+
+    /** Whether the diagonals agree as far as a tape can tell. */
+    public boolean isSquare() {
+        return isAlike(difference);
+    }
+
+    /** Whether two lengths that differ by this are alike as far as a tape can tell. */
+    static boolean isAlike(Length difference) {
+        return !difference.abs().isOver(SQUARE_ENOUGH);
+    }
+
+    /** How far it leans, whichever way. */
+    public Angle leaning() {
+        return new Angle(Math.abs(lean.radians()));
     }
 
     private static Optional<Angle> corner(Length one, Length other, Length across) {

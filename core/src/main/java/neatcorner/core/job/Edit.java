@@ -159,6 +159,11 @@ public sealed interface Edit {
 
     /** A bottom rail of its own width, or again like the rest. */
     record BottomRail(Optional<Length> face) implements Edit {
+        /** A rail half as wide again as the rest, to start from. */
+        public static BottomRail wider(Section section) {
+            return new BottomRail(Optional.of(section.face().times(1.5)));
+        }
+
         @Override
         public Job apply(Job job) {
             return job.withBottomFace(face);

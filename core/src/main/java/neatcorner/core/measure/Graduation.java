@@ -66,9 +66,4 @@ public enum Graduation {
     public Numeral write(Length length) {
         return write(length, Rounding.NEAREST);
     }
-
-    /** Each of these marks is also one of that tape's. */
-    public Graduation inOtherUnit() {
-        return unit == Unit.INCH ? MM_HALF : INCH_16;
-    }
 }

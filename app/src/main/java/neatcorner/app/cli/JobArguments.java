@@ -1,0 +1,26 @@
+package neatcorner.app.cli;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import neatcorner.core.plan.Plan;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** What every command that plans a job is given. */
+final class JobArguments {
+    @Parameters(paramLabel = "JOB.json", description = "The job.")
+    private @Nullable Path job;
+    @Option(names = "--shop-file", paramLabel = "SHOP.json", description = "The shop to plan for; a new shop without it.")
+    private @Nullable Path shop;
+
+    /** The job's file. */
+    Path job() {
+        return job;
+    }
+
+    /** The plan, or a complaint that names the file. */
+    Plan plan() {
+        return JobFile.plan(job, Optional.ofNullable(shop));
+    }
+}
