@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -89,7 +90,7 @@ final class SideColumn extends Panel {
         }
         Member first = plan().frame().members().getFirst();
         boolean same = plan().frame().members().stream().allMatch(m -> m.left().equals(first.left()) && m.right().equals(first.right()));
-        Label saw = Panel.text(book().write(first.left().swing()), "big-angle");
+        Label saw = same ? Panel.text(book().write(first.left().swing()), "big-angle") : Panel.text(swings(), "big-text");
         VBox words = new VBox(Panel.text(Labels.get(same ? "side.saw_both" : "side.saw_differs"), "soft"), Panel.text(Labels.get("side.saw_lie"), "soft"));
         HBox row = new HBox(10, saw, words);
         row.setAlignment(Pos.CENTER_LEFT);
@@ -97,6 +98,12 @@ final class SideColumn extends Panel {
         box.getChildren().add(row);
         plan().cuts().share().ifPresent(share -> box.getChildren().add(figureRow(share)));
         box.getChildren().add(figureRow(plan().hang().weight().total()));
+    }
+
+    /** Every setting the saw is to have, where one would mislead. */
+    private String swings() {
+        return plan().frame().members().stream().flatMap(m -> Stream.of(m.left().swing(), m.right().swing()))
+                .map(book()::write).distinct().sorted().collect(Collectors.joining("\n"));
     }
 
     private static boolean isAlike(Member one, Member other) {
