@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import neatcorner.core.job.Axis;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
 import neatcorner.core.job.ClampKind;
@@ -13,15 +12,18 @@ import neatcorner.core.job.Contents;
 import neatcorner.core.job.Habits;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Line;
 import neatcorner.core.job.Material;
 import neatcorner.core.job.Moulding;
 import neatcorner.core.job.Shop;
-import neatcorner.core.job.Size;
 import neatcorner.core.job.Sticks;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.MeasureText;
 import neatcorner.core.measure.Unit;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Lean;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Size;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
@@ -79,14 +81,14 @@ public final class Sample {
 
     /** A canvas in a floater. */
     public static Job floating(String width, String height) {
-        return new Job("Canvas", "", 1, new Size(Line.ART, in(width)), new Size(Line.ART, in(height)), floater(), Optional.empty(),
+        return new Job("Canvas", "", 1, new Boxed.Rectangle(new Size(Line.ART, in(width)), new Size(Line.ART, in(height))), floater(), Map.of(), Lean.FLAT,
                 new Contents(List.of(Layer.of(Material.CANVAS_ON_BARS)), Optional.empty()), Habits.USUAL, Choices.NONE,
                 Map.of(), List.of(), Set.of());
     }
 
     /** Bars for stretched cloth. */
     public static Job stretched(String width, String height) {
-        return new Job("Cloth", "", 1, new Size(Line.OUTSIDE, in(width)), new Size(Line.OUTSIDE, in(height)), bar(), Optional.empty(),
+        return new Job("Cloth", "", 1, new Boxed.Rectangle(new Size(Line.OUTSIDE, in(width)), new Size(Line.OUTSIDE, in(height))), bar(), Map.of(), Lean.FLAT,
                 Contents.NOTHING, Habits.USUAL, Choices.NONE, Map.of(), List.of(), Set.of());
     }
 

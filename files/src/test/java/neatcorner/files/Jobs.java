@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import neatcorner.core.job.Adhesive;
-import neatcorner.core.job.Axis;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
@@ -18,13 +17,16 @@ import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Line;
 import neatcorner.core.job.Material;
 import neatcorner.core.job.Note;
-import neatcorner.core.job.Size;
 import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Lean;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Size;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
@@ -44,8 +46,8 @@ public final class Jobs {
         Choices choices = new Choices(Optional.of(JointKind.SPLINED), Optional.of(Length.inches(0, 5, 8)), Adhesive.HIDE,
                 List.of(new Coat(Coat.Kind.SAND, "", Duration.ZERO), new Coat(Coat.Kind.STAIN, "no. 3 – two coats", Duration.ofHours(13))),
                 Optional.of(Hardware.TWO_HOOKS), true);
-        return new Job("Grüße aus dem Hafen", "Autumn", 6, new Size(Line.GLASS, Length.inches(12)), new Size(Line.ART, Length.mm(333.3)), section,
-                Optional.of(Length.inches(2)), contents, Habits.USUAL.with(Habit.PLAY, Length.inches(0, 1, 16)), choices,
+        return new Job("Grüße aus dem Hafen", "Autumn", 6, new Boxed.Rectangle(new Size(Line.GLASS, Length.inches(12)), new Size(Line.ART, Length.mm(333.3))), section,
+                Map.of("bottom", Length.inches(2)), Lean.FLAT, contents, Habits.USUAL.with(Habit.PLAY, Length.inches(0, 1, 16)), choices,
                 Map.of(Tape.DIAGONAL_AC, Length.inches(21), Tape.TOP, Length.mm(400.1)),
                 List.of(new Note(Instant.parse("2026-11-24T09:30:00Z"), "a knot")), Set.of(Station.BRIEF, Station.FIT));
     }

@@ -311,7 +311,7 @@ public final class Desk implements AutoCloseable {
 
     /** The ways in which a worked-out size could become what was typed; empty for any other figure. */
     public List<GiveWay.Option> giveWay(String figure, Length wanted) {
-        return GiveWay.lineOf(figure).map(line -> GiveWay.options(plan.job(), shop.value(), line,
+        return GiveWay.lineOf(plan.job(), figure).map(line -> GiveWay.options(plan.job(), shop.value(), line,
                 GiveWay.axisOf(figure), wanted)).orElse(List.of());
     }
 

@@ -14,12 +14,12 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import neatcorner.app.desk.Desk;
-import neatcorner.core.job.Axis;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Line;
 import neatcorner.core.job.Material;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Line;
 import neatcorner.core.section.Recess;
 import neatcorner.core.words.Phrasebook;
 

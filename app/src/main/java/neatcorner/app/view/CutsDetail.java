@@ -4,7 +4,6 @@ import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Habit;
-import neatcorner.core.words.Phrasebook;
 
 /** Every piece with its lengths and the saw's settings at both ends. */
 final class CutsDetail extends Panel {
@@ -12,7 +11,7 @@ final class CutsDetail extends Panel {
         super(desk, typing);
         heading(Labels.get("cuts.pieces"));
         getChildren().add(text(book().say("sheet.lie"), "soft"));
-        rows(box -> desk.plan().frame().members().forEach(member -> member(box, member)));
+        rows(box -> desk.plan().frame().pieces().forEach(member -> member(box, member)));
         heading(Labels.get("cuts.stock"));
         rows(box -> {
             desk.plan().figure("stick.count").map(this::figureRow).ifPresent(box.getChildren()::add);
@@ -30,12 +29,16 @@ final class CutsDetail extends Panel {
     private void member(VBox box, Member member) {
         VBox rows = new VBox(1);
         rows.getStyleClass().add("option");
-        rows.getChildren().add(spread(text(book().say("cuts.member", member.side(), member.side().letters()), "strong"),
+        rows.getChildren().add(spread(text(book().say("cuts.member", member.side().words(), member.side().letters()), "strong"),
                 text(book().write(member.longPoint()), "strong")));
         rows.getChildren().add(text(book().say("cuts.inner", member.shortPoint(), member.rabbet()), "soft"));
-        rows.getChildren().add(text(book().say("cuts.left_end", member.left().swing()), "soft"));
-        rows.getChildren().add(text(book().say("cuts.right_end", member.right().swing()), "soft"));
-        rows.setAccessibleText(book().say(Phrasebook.keyOf(member.side())));
+        rows.getChildren().add(text(book().say("cuts.left_end", member.left().said(true)), "soft"));
+        rows.getChildren().add(text(book().say("cuts.right_end", member.right().said(false)), "soft"));
+        if (!member.left().isUpright() || !member.right().isUpright()) {
+            rows.getChildren().add(text(book().say("text.standing", member.left().saidStanding(), member.right().saidStanding()).strip(), "soft"));
+        }
+        member.curve().ifPresent(curve -> rows.getChildren().add(text(book().say("text.curve", curve.blank(), curve.turn(), curve.runOut()).strip(), "soft")));
+        rows.setAccessibleText(book().say(member.side().words()));
         box.getChildren().add(rows);
     }
 }

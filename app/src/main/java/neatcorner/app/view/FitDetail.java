@@ -7,8 +7,8 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.fit.FitPlan;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
-import neatcorner.core.job.Line;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
 import neatcorner.core.section.Recess;
 
 /** Sheets to cut, points, strainer, and the order in which it all goes in. */
@@ -28,7 +28,7 @@ final class FitDetail extends Panel {
                 box.getChildren().add(text(Labels.get("fit.points"), "heading"));
             }
             desk.plan().fit().points().forEach(p -> box.getChildren().add(
-                    text(book().say("text.points", p.pair(), p.each(), p.first(), p.apart()))));
+                    text(book().say("text.points", p.sides(), p.each(), p.first(), p.apart()))));
         });
         habit(Habit.POINT_SPACING);
         CheckBox strainer = new CheckBox();

@@ -22,12 +22,12 @@ final class MouldingChoice {
 
     static void addBottomRail(Panel panel) {
         ComboBox<Boolean> rail = panel.choice(Labels.get("section.bottom_rail"), () -> List.of(false, true),
-                () -> panel.desk().plan().job().bottomFace().isPresent(),
+                () -> panel.desk().plan().job().faces().containsKey("bottom"),
                 own -> Labels.get(own ? "section.bottom_own" : "section.bottom_like"),
-                own -> panel.desk().edit(own ? Edit.BottomRail.wider(panel.desk().plan().job().section())
-                        : new Edit.BottomRail(Optional.empty())));
+                own -> panel.desk().edit(own ? Edit.Face.widerBottom(panel.desk().plan().job().section())
+                        : new Edit.Face("bottom", Optional.empty())));
         rail.setId("bottom-rail");
-        panel.entry("section.bottom_face");
+        panel.entry("face.bottom");
     }
 
     /** The rack's sections, and the job's own when it was changed since. */

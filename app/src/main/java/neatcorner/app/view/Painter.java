@@ -17,6 +17,8 @@ import neatcorner.core.measure.Numeral;
 
 /** Paints pictures on a canvas. Tags are left to be controls. */
 final class Painter {
+    /** The radius of a grip. */
+    static final double GRIP = 6;
     private final GraphicsContext on;
     private final Palette palette;
 
@@ -48,8 +50,19 @@ final class Painter {
                 case Mark.Text text -> text(text);
                 case Mark.Number number -> number(number.at(), number.numeral(), number.ink(), number.size(), number.anchor());
                 case Mark.Tag _ -> { }
+                case Mark.Grip grip -> grip(grip);
             }
         }
+    }
+
+    /** A ring that is easy to take hold of. */
+    private void grip(Mark.Grip grip) {
+        on.setLineDashes();
+        on.setLineWidth(2);
+        on.setFill(colour(Paint.of(Ink.GIVEN_GROUND)));
+        on.setStroke(colour(Paint.of(Ink.GIVEN)));
+        on.fillOval(grip.at().x() - GRIP, grip.at().y() - GRIP, 2 * GRIP, 2 * GRIP);
+        on.strokeOval(grip.at().x() - GRIP, grip.at().y() - GRIP, 2 * GRIP, 2 * GRIP);
     }
 
     private static double[] xs(List<Mark.At> points) {

@@ -46,7 +46,9 @@ final class SideColumn extends Panel {
         switch (desk().station()) {
             case BRIEF, SECTION, CORNERS, CUTS -> pieces(box);
             case GLUE_UP -> {
-                big(box, plan().glue().diagonal(), Labels.get("side.both_diagonals"), "");
+                plan().glue().checks().stream().findFirst().ifPresent(check -> big(box, check,
+                        plan().frame().isFourSquare() ? Labels.get("side.both_diagonals") : book().say(check.name()), ""));
+                plan().glue().checks().stream().skip(1).limit(5).map(this::figureRow).forEach(box.getChildren()::add);
                 box.getChildren().add(figureRow(plan().glue().least()));
                 box.getChildren().add(figureRow(plan().glue().most()));
                 plan().figure("glue.lean").map(this::figureRow).ifPresent(box.getChildren()::add);
@@ -74,14 +76,10 @@ final class SideColumn extends Panel {
 
     /** Members that are cut alike are counted together, for all frames of the job. */
     private void pieces(VBox box) {
-        List<List<Member>> groups = new ArrayList<>();
-        for (Member member : plan().frame().members()) {
-            groups.stream().filter(g -> isAlike(g.getFirst(), member)).findFirst()
-                    .ifPresentOrElse(g -> g.add(member), () -> groups.add(new ArrayList<>(List.of(member))));
-        }
-        for (List<Member> group : groups) {
+        for (List<Member> group : plan().frame().alike()) {
             Member member = group.getFirst();
-            String names = group.stream().map(m -> book().say(Phrasebook.keyOf(m.side()))).collect(Collectors.joining(", "));
+            String names = plan().frame().isFourSquare() ? group.stream().map(m -> book().say(m.side().words())).collect(Collectors.joining(", "))
+                    : group.stream().map(m -> m.side().letters()).distinct().collect(Collectors.joining(", "));
             HBox row = big(box, member.longPoint(), names.substring(0, 1).toUpperCase(Locale.ROOT) + names.substring(1), "");
             row.getChildren().addFirst(count(group.size() * plan().job().quantity()));
             VBox words = (VBox) row.getChildren().getLast();
@@ -89,7 +87,7 @@ final class SideColumn extends Panel {
                     Panel.text(book().say("sheet.short", member.shortPoint()), "soft"));
         }
         Member first = plan().frame().members().getFirst();
-        boolean same = plan().frame().members().stream().allMatch(m -> m.left().equals(first.left()) && m.right().equals(first.right()));
+        boolean same = plan().frame().members().stream().allMatch(m -> m.left().isSetLike(first.left()) && m.right().isSetLike(first.left()));
         Label saw = same ? Panel.text(book().write(first.left().swing()), "big-angle") : Panel.text(swings(), "big-text");
         VBox words = new VBox(Panel.text(Labels.get(same ? "side.saw_both" : "side.saw_differs"), "soft"), Panel.text(Labels.get("side.saw_lie"), "soft"));
         HBox row = new HBox(10, saw, words);
@@ -104,11 +102,6 @@ final class SideColumn extends Panel {
     private String swings() {
         return plan().frame().members().stream().flatMap(m -> Stream.of(m.left().swing(), m.right().swing()))
                 .map(book()::write).distinct().sorted().collect(Collectors.joining("\n"));
-    }
-
-    private static boolean isAlike(Member one, Member other) {
-        return one.longPoint().value().equals(other.longPoint().value()) && one.section().equals(other.section())
-                && one.side().axis() == other.side().axis();
     }
 
     private Label count(int count) {

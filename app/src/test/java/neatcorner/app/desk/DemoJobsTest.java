@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import neatcorner.core.frame.Member;
-import neatcorner.core.frame.Side;
-import neatcorner.core.job.Axis;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Axis;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.JointKind;
-import neatcorner.core.job.Line;
+import neatcorner.core.outline.Line;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.MeasureText;
 import neatcorner.core.measure.Unit;
@@ -63,8 +63,8 @@ class DemoJobsTest {
     void theCertificateWithItsWideBottomRail() {
         Plan plan = plan(2);
         assertSize(plan, Line.OUTSIDE, "13 5/8", "17 5/8");
-        Member left = plan.frame().member(Side.LEFT);
-        Member bottom = plan.frame().member(Side.BOTTOM);
+        Member left = plan.frame().member(Side.Name.LEFT);
+        Member bottom = plan.frame().member(Side.Name.BOTTOM);
         assertThat(left.left().swing().toDegrees()).isCloseTo(59.036, within(0.001));
         assertThat(left.right().swing().toDegrees()).isCloseTo(45, within(1e-9));
         assertThat(bottom.left().swing().toDegrees()).isCloseTo(30.964, within(0.001));
@@ -77,7 +77,7 @@ class DemoJobsTest {
     @Test
     void theSurveyMapIsTooLongForAnyStick() {
         Plan plan = plan(3);
-        assertThat(plan.frame().member(Side.TOP).longPoint().value()).isEqualTo(in("113 1/2"));
+        assertThat(plan.frame().member(Side.Name.TOP).longPoint().value()).isEqualTo(in("113 1/2"));
         assertThat(plan.cuts().sticks()).isEmpty();
         assertThat(plan.findings().getFirst().id()).isEqualTo("piece_too_long");
     }

@@ -35,7 +35,7 @@ import neatcorner.app.desk.Demo;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.Palette;
 import neatcorner.core.job.JointKind;
-import neatcorner.core.job.Line;
+import neatcorner.core.outline.Line;
 import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Graduation;
@@ -456,9 +456,9 @@ class MainViewTest {
         settle();
         assertThat(plan().fit().strainer()).isPresent();
         choose("#bottom-rail", Station.SECTION, 1);
-        assertThat(plan().job().bottomFace()).contains(Length.inches(1, 9, 16).times(1.5));
+        assertThat(plan().job().faces()).containsEntry("bottom", Length.inches(1, 9, 16).times(1.5));
         choose("#bottom-rail", Station.SECTION, 0);
-        assertThat(plan().job().bottomFace()).isEmpty();
+        assertThat(plan().job().faces()).isEmpty();
     }
 
     @Test

@@ -3,26 +3,21 @@ package neatcorner.core.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import neatcorner.core.drawing.Mark.Anchor;
+import java.util.Optional;
 import neatcorner.core.drawing.Mark.At;
-import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.frame.Member;
-import neatcorner.core.frame.Side;
 import neatcorner.core.glue.Square;
 import neatcorner.core.hang.HangPlan;
-import neatcorner.core.job.Axis;
-import neatcorner.core.job.Borders;
-import neatcorner.core.job.Habit;
 import neatcorner.core.job.Hardware;
-import neatcorner.core.job.Line;
 import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
-import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Numeral;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
-import neatcorner.core.section.Recess;
-import neatcorner.core.wood.Species;
 import neatcorner.core.words.Origin;
 
 /**
@@ -34,8 +29,7 @@ public final class FrameDrawing {
     private final Sketch sketch;
     private final double width;
     private final double height;
-    private final double unit;
-    private final At origin;
+    private final FrameSketch frameSketch;
 
     private FrameDrawing(Plan plan, Station station, Reader reader, double width, double height) {
         this.plan = plan;
@@ -43,12 +37,10 @@ public final class FrameDrawing {
         this.sketch = new Sketch(reader);
         this.width = width;
         this.height = height;
-        double w = frame().width(Line.OUTSIDE).toMm();
-        double h = frame().height(Line.OUTSIDE).toMm();
         double side = Math.min(sketch.em(96), width * 0.24);
         double above = sketch.em(68);
-        this.unit = Math.max(1e-6, Math.min((width - 2 * side) / w, (height - 2 * above) / h));
-        this.origin = new At((width - w * unit) / 2, (height - h * unit) / 2);
+        this.frameSketch = new FrameSketch(plan, sketch, station == Station.HANG || station == Station.FIT,
+                side, above, width - 2 * side, height - 2 * above);
     }
 
     /** The picture, to fill a space of this size. */
@@ -56,39 +48,49 @@ public final class FrameDrawing {
         return new FrameDrawing(plan, station, reader, width, height).draw();
     }
 
+    /** The picture without tags, from the front or from behind, to fill a space of this size. */
+    public static Picture plain(Plan plan, boolean behind, Reader reader, double width, double height) {
+        Sketch sketch = new Sketch(reader);
+        FrameSketch frame = new FrameSketch(plan, sketch, behind, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4));
+        frame.draw();
+        if (behind) {
+            frame.back(false);
+        }
+        frame.letters();
+        return sketch.picture(width, height);
+    }
+
     private Frame frame() {
         return plan.frame();
     }
 
-    private boolean fromBehind() {
-        return station == Station.HANG || station == Station.FIT;
-    }
-
     private Picture draw() {
-        contents();
-        frame().members().forEach(this::member);
-        if (fromBehind()) {
-            back();
-        } else {
-            rabbetLine();
+        frameSketch.draw();
+        if (station == Station.HANG || station == Station.FIT) {
+            frameSketch.back(station == Station.FIT);
         }
         if (station != Station.HANG) {
-            letters();
+            frameSketch.letters();
         }
         switch (station) {
-            case GLUE_UP -> measuring();
+            case GLUE_UP -> {
+                if (frame().isFourSquare()) {
+                    measuring();
+                } else {
+                    checks();
+                }
+            }
             case HANG -> hanging();
             default -> sizes();
         }
-        if (station == Station.BRIEF) {
+        if (station == Station.BRIEF && frame().isFourSquare()) {
             borders();
         }
         return sketch.picture(width, height);
     }
 
-    /** A place on the frame, in millimetres from its top left outside corner as it is drawn. */
     private At at(double x, double y) {
-        return new At(origin.x() + x * unit, origin.y() + y * unit);
+        return frameSketch.drawn(x, y);
     }
 
     private double outsideWidth() {
@@ -99,232 +101,169 @@ public final class FrameDrawing {
         return frame().height(Line.OUTSIDE).toMm();
     }
 
-    /** The rectangle so far inside the outside line; the bottom rail may be wider by its own face. */
-    private List<At> inset(Length fromOutside) {
-        double in = fromOutside.toMm();
-        double low = in + frame().job().faceOfBottom().minus(frame().job().section().face()).toMm();
-        At topLeft = at(in, in);
-        At bottomRight = at(outsideWidth() - in, outsideHeight() - low);
-        return Sketch.rectangle(topLeft.x(), topLeft.y(), bottomRight.x(), bottomRight.y());
-    }
-
-    private void contents() {
-        Length face = frame().job().section().face();
-        List<At> opening = inset(face.plus(frame().job().section().recess().ledge()));
-        if (frame().job().section().recess() instanceof Recess.Bar) {
-            sketch.area(opening, Ink.PAPER);
-            return;
-        }
-        if (fromBehind()) {
-            sketch.area(inset(face.minus(frame().job().section().lip())), Ink.BOARD);
-            return;
-        }
-        if (frame().job().contents().isMirror()) {
-            sketch.area(opening, Ink.SILVER);
-            shine(opening);
-        } else {
-            sketch.area(opening, frame().job().contents().hasMat() ? Ink.MAT : Ink.ART);
-            plan.fit().matOpening().ifPresent(opened -> matOpening(opened.width().value(), opened.height().value()));
-            if (frame().job().contents().isGlazed()) {
-                shine(opening);
-            }
-        }
-    }
-
-    private void shine(List<At> opening) {
-        At a = opening.get(0);
-        At c = opening.get(2);
-        double reach = Math.min(c.x() - a.x(), c.y() - a.y()) * 0.13;
-        for (double offset : new double[] {0.35, 0.6}) {
-            sketch.line(a.plus(reach * offset, reach), a.plus(reach, reach * offset), Ink.GLASS, sketch.em(1.2));
-        }
-    }
-
-    private At matTopLeft() {
-        Borders borders = frame().job().contents().borders().orElseThrow();
-        double glassLeft = (outsideWidth() - frame().width(Line.GLASS).toMm()) / 2;
-        double rabbetTop = frame().job().section().face().minus(frame().job().section().lip()).toMm();
-        double glassTop = rabbetTop + frame().height(Line.RABBET).minus(frame().height(Line.GLASS)).toMm() / 2;
-        return new At(glassLeft + borders.sides().toMm(), glassTop + borders.top().toMm());
-    }
-
-    private void matOpening(Length w, Length h) {
-        At topLeft = matTopLeft();
-        At a = at(topLeft.x(), topLeft.y());
-        At c = at(topLeft.x() + w.toMm(), topLeft.y() + h.toMm());
-        sketch.area(Sketch.rectangle(a.x(), a.y(), c.x(), c.y()), Ink.ART);
-        sketch.outline(Sketch.rectangle(a.x(), a.y(), c.x(), c.y()), Ink.HAIRLINE, sketch.em(1.4));
-    }
-
-    /** Four corners of a member as drawn: outside from, outside to, inside to, inside from. */
-    private List<At> corners(Member member) {
-        double w = outsideWidth();
-        double h = outsideHeight();
-        double depth = member.section().width().toMm();
-        double fromIn = member.left().setback().toMm();
-        double toIn = member.right().setback().toMm();
-        List<At> mm = switch (member.side()) {
-            case TOP -> List.of(new At(0, 0), new At(w, 0), new At(w - toIn, depth), new At(fromIn, depth));
-            case RIGHT -> List.of(new At(w, 0), new At(w, h), new At(w - depth, h - toIn), new At(w - depth, fromIn));
-            case BOTTOM -> List.of(new At(w, h), new At(0, h), new At(toIn, h - depth), new At(w - fromIn, h - depth));
-            case LEFT -> List.of(new At(0, h), new At(0, 0), new At(depth, toIn), new At(depth, h - fromIn));
-        };
-        return mm.stream().map(p -> at(p.x(), p.y())).toList();
-    }
-
-    private void member(Member member) {
-        List<At> c = corners(member);
-        sketch.wood(c.get(0), c.get(1), c.get(2), c.get(3), member.section().species(), member.side().ordinal() + 1, false);
-        sketch.outline(c, new Paint.Wood(member.section().species(), Paint.Shade.EDGE), sketch.em(1.2));
-    }
-
-    private void rabbetLine() {
-        if (frame().job().section().recess() instanceof Recess.Rabbet(Length lip, _)) {
-            sketch.hidden(inset(frame().job().section().face().minus(lip)), Sketch.letters(frame().job().section().species()));
-        } else if (frame().job().section().recess() instanceof Recess.Floater) {
-            Length gap = frame().habits().get(Habit.FLOAT_GAP);
-            List<At> picture = inset(frame().job().section().face().plus(gap));
-            sketch.area(picture, Ink.ART);
-            sketch.outline(picture, Ink.SOFT, sketch.em(1));
-        }
-    }
-
-    /** From behind: the rabbet is open, the package closed, points along it or the strainer in it. */
-    private void back() {
-        if (frame().job().section().recess() instanceof Recess.Rabbet(Length lip, _)) {
-            List<At> rabbet = inset(frame().job().section().face().minus(lip));
-            sketch.area(rabbet, Ink.BOARD);
-            sketch.outline(rabbet, Ink.PENCIL, sketch.em(1));
-            strainer(rabbet);
-            if (station == Station.FIT) {
-                points(rabbet);
-            }
-        }
-    }
-
-    private void strainer(List<At> rabbet) {
-        if (plan.fit().strainer().isEmpty()) {
-            return;
-        }
-        At a = rabbet.get(0);
-        At c = rabbet.get(2);
-        double strip = FitPlan.Strainer.WIDTH.toMm() * unit;
-        List<At> outer = Sketch.rectangle(a.x() + unit, a.y() + unit, c.x() - unit, c.y() - unit);
-        At p = outer.get(0);
-        At q = outer.get(2);
-        var pine = Species.PINE;
-        List<List<At>> strips = List.of(
-                Sketch.rectangle(p.x(), p.y(), q.x(), p.y() + strip), Sketch.rectangle(p.x(), q.y() - strip, q.x(), q.y()),
-                upright(p.x(), p.y() + strip, p.x() + strip, q.y() - strip), upright(q.x() - strip, p.y() + strip, q.x(), q.y() - strip),
-                q.x() - p.x() > q.y() - p.y()
-                        ? upright((p.x() + q.x() - strip) / 2, p.y() + strip, (p.x() + q.x() + strip) / 2, q.y() - strip)
-                        : Sketch.rectangle(p.x() + strip, (p.y() + q.y() - strip) / 2, q.x() - strip, (p.y() + q.y() + strip) / 2));
-        strips.forEach(s -> {
-            sketch.wood(s.get(0), s.get(1), s.get(2), s.get(3), pine, strips.indexOf(s) + 5, false);
-            sketch.outline(s, new Paint.Wood(pine, Paint.Shade.EDGE), sketch.em(0.8));
-        });
-    }
-
-    /** A rectangle whose grain runs up and down. */
-    private static List<At> upright(double left, double top, double right, double bottom) {
-        return List.of(new At(left, top), new At(left, bottom), new At(right, bottom), new At(right, top));
-    }
-
-    private void points(List<At> rabbet) {
-        for (var points : plan.fit().points()) {
-            boolean across = points.first().id().startsWith("points.width");
-            for (int i = 0; i < points.each(); i++) {
-                double along = (points.first().value().toMm() + i * points.apart().value().toMm()) * unit;
-                At a = rabbet.get(0);
-                At c = rabbet.get(2);
-                point(across ? new At(a.x() + along, a.y()) : new At(a.x(), a.y() + along), across ? 0 : 1, across ? 1 : 0);
-                point(across ? new At(a.x() + along, c.y()) : new At(c.x(), a.y() + along), across ? 0 : -1, across ? -1 : 0);
-            }
-        }
-    }
-
-    private void point(At at, int dx, int dy) {
-        double length = sketch.em(6);
-        sketch.line(at.plus(-dx * length * 0.4, -dy * length * 0.4), at.plus(dx * length, dy * length), Ink.METAL, sketch.em(2.4));
-    }
-
-    private void letters() {
-        double size = 12;
-        double face = frame().narrowFace().toMm() * unit;
-        if (face < sketch.em(9)) {
-            return;
-        }
-        for (Member member : frame().members()) {
-            List<At> c = corners(member);
-            Side side = member.side();
-            double share = Math.min(0.3, sketch.em(34) / Math.max(1, Math.hypot(c.get(1).x() - c.get(0).x(), c.get(1).y() - c.get(0).y())));
-            At from = Sketch.middle(Sketch.blend(c.get(0), c.get(1), share), Sketch.blend(c.get(3), c.get(2), share * 0.55));
-            At to = Sketch.middle(Sketch.blend(c.get(1), c.get(0), share), Sketch.blend(c.get(2), c.get(3), share * 0.55));
-            sketch.text(from, String.valueOf(fromBehind() ? mirrored(side.from()) : side.from()), Sketch.letters(member.section().species()), size, true, Anchor.MIDDLE);
-            sketch.text(to, String.valueOf(fromBehind() ? mirrored(side.to()) : side.to()), Sketch.letters(member.section().species()), size, true, Anchor.MIDDLE);
-        }
-    }
-
-    /** From behind, left and right change places. */
-    private static char mirrored(char corner) {
-        return switch (corner) {
-            case 'A' -> 'B';
-            case 'B' -> 'A';
-            case 'C' -> 'D';
-            default -> 'C';
-        };
-    }
-
     private void sizes() {
-        Line across = frame().job().given(Axis.WIDTH).line();
-        Line down = frame().job().given(Axis.HEIGHT).line();
+        switch (frame().job().outline()) {
+            case Boxed boxed -> boxedSizes(boxed);
+            case Outline.Regular regular -> regularSizes(regular);
+            case Outline.Free free -> freeSizes(free);
+        }
+    }
+
+    private void boxedSizes(Boxed boxed) {
+        Line across = boxed.width().line();
+        Line down = boxed.height().line();
         double gap = sketch.em(36);
         double w = outsideWidth();
         double h = outsideHeight();
-        double sizeAcross = frame().width(across).toMm();
-        double sizeDown = frame().height(down).toMm();
         double bottom = at(0, h).y() + gap;
         double left = at(0, 0).x() - sketch.em(48);
-        if (across == Line.OUTSIDE || down == Line.OUTSIDE) {
-            sight(h);
+        if ((across == Line.OUTSIDE || down == Line.OUTSIDE) && frame().bars().isEmpty()) {
+            sight();
         }
-        double startAcross = (w - sizeAcross) / 2;
-        sketch.dimension(plan, new At(at(startAcross, 0).x(), bottom), new At(at(startAcross + sizeAcross, 0).x(), bottom),
+        double[] wide = extent(across, Axis.WIDTH);
+        sketch.dimension(plan, new At(at(wide[0], 0).x(), bottom), new At(at(wide[1], 0).x(), bottom),
                 across.id(Axis.WIDTH), caption(across, Axis.WIDTH));
-        double startDown = topOf(down);
-        sketch.dimension(plan, new At(left, at(0, startDown).y()), new At(left, at(0, startDown + sizeDown).y()),
+        double[] high = extent(down, Axis.HEIGHT);
+        sketch.dimension(plan, new At(left, at(0, high[0]).y()), new At(left, at(0, high[1]).y()),
                 down.id(Axis.HEIGHT), caption(down, Axis.HEIGHT));
+        boolean square = frame().isFourSquare() || boxed instanceof Boxed.Rectangle;
         if (across != Line.OUTSIDE) {
             double top = at(0, 0).y() - gap;
-            sketch.dimension(plan, new At(at(0, 0).x(), top), new At(at(w, 0).x(), top), "member.top.long", sketch.say("tag.long_point"));
+            sketch.dimension(plan, new At(at(0, 0).x(), top), new At(at(w, 0).x(), top), square ? "member.top.long" : "outside.width",
+                    sketch.say(square ? "tag.long_point" : "tag.outside.width"));
         }
         if (down != Line.OUTSIDE) {
             double right = at(w, 0).x() + sketch.em(48);
-            sketch.dimension(plan, new At(right, at(0, 0).y()), new At(right, at(0, h).y()), "member.right.long", sketch.say("tag.long_point"));
+            sketch.dimension(plan, new At(right, at(0, 0).y()), new At(right, at(0, h).y()), square ? "member.right.long" : "outside.height",
+                    sketch.say(square ? "tag.long_point" : "tag.outside.height"));
         }
     }
 
-    /** When the outside is given, what shows is what follows. */
-    private void sight(double h) {
-        double face = frame().job().section().face().toMm();
-        double y = at(0, h - frame().job().faceOfBottom().toMm()).y() - sketch.em(26);
-        sketch.dimension(plan, new At(at(face, 0).x(), y), new At(at(outsideWidth() - face, 0).x(), y), "sight.width", sketch.say("tag.sight"));
+    /** From where to where a line reaches on an axis, in mm. */
+    private double[] extent(Line line, Axis axis) {
+        var along = frame().lines().get(line).stream().mapToDouble(p -> axis == Axis.WIDTH ? p.x() : p.y()).summaryStatistics();
+        return new double[] {along.getMin(), along.getMax()};
     }
 
-    /** How far below the top of the frame a line's own top lies. */
-    private double topOf(Line line) {
-        double face = frame().job().section().face().toMm();
-        double rabbet = face - frame().job().section().lip().toMm();
-        double play = frame().has(Line.RABBET) && line.compareTo(Line.RABBET) < 0
-                ? frame().height(Line.RABBET).minus(frame().height(frame().has(Line.GLASS) ? Line.GLASS : line)).toMm() / 2 : 0;
-        return switch (line) {
-            case OUTSIDE -> 0;
-            case SIGHT -> face;
-            case RABBET -> rabbet;
-            case GLASS, MAT -> rabbet + play;
-            case ART -> frame().job().contents().hasMat()
-                    ? matTopLeft().y() - frame().habits().get(Habit.MAT_OVERLAP).toMm() : rabbet + play;
-        };
+    /** When the outside is given, what shows is what follows. */
+    private void sight() {
+        double[] wide = extent(Line.SIGHT, Axis.WIDTH);
+        double y = at(0, extent(Line.SIGHT, Axis.HEIGHT)[1]).y() - sketch.em(26);
+        sketch.dimension(plan, new At(at(wide[0], 0).x(), y), new At(at(wide[1], 0).x(), y), "sight.width", sketch.say("tag.sight"));
+    }
+
+    /** Across flats is measured down the left, across corners along the foot, a side over the top or, with a point on top, along the foot. */
+    private void regularSizes(Outline.Regular regular) {
+        boolean even = regular.sides() % 2 == 0;
+        Line line = regular.line();
+        List<Point> run = frame().lines().get(line);
+        double low = at(0, outsideHeight()).y() + sketch.em(36);
+        double left = at(0, 0).x() - sketch.em(48);
+        double right = at(outsideWidth(), 0).x() + sketch.em(48);
+        double top = at(0, 0).y() - sketch.em(36);
+        String given = sketch.say("tag.across." + regular.across().name().toLowerCase(Locale.ROOT), line);
+        Point middle = middleOf(run);
+        double apothem = regular.apothem();
+        Point sideFrom = even ? run.get(0) : run.get(regular.sides() / 2);
+        Point sideTo = even ? run.get(1) : run.get(regular.sides() / 2 + 1);
+        switch (regular.across()) {
+            case FLATS -> {
+                double reach = even ? apothem : Math.min(apothem, middle.y());
+                sketch.dimension(plan, new At(left, at(0, middle.y() - reach).y()), new At(left, at(0, middle.y() + apothem).y()), "outline.size", given);
+                across(low);
+                longSide(top, low, even);
+            }
+            case CORNERS -> {
+                double radius = apothem / Math.cos(Math.PI / regular.sides());
+                sketch.dimension(plan, new At(at(middle.x() - radius, 0).x(), low), new At(at(middle.x() + radius, 0).x(), low), "outline.size", given);
+                down(left);
+                if (even) {
+                    longSide(top, low, true);
+                }
+            }
+            case SIDE -> {
+                double y = even ? top : low;
+                sketch.dimension(plan, new At(at(Math.min(sideFrom.x(), sideTo.x()), 0).x(), y), new At(at(Math.max(sideFrom.x(), sideTo.x()), 0).x(), y),
+                        "outline.size", given);
+                down(left);
+                if (even) {
+                    across(low);
+                }
+            }
+        }
+        down(right);
+    }
+
+    private static Point middleOf(List<Point> run) {
+        Point sum = run.stream().reduce(new Point(0, 0), Point::plus);
+        return sum.times(1.0 / run.size());
+    }
+
+    private void across(double y) {
+        sketch.dimension(plan, new At(at(0, 0).x(), y), new At(at(outsideWidth(), 0).x(), y), "outside.width", sketch.say("tag.outside.width"));
+    }
+
+    private void down(double x) {
+        sketch.dimension(plan, new At(x, at(0, 0).y()), new At(x, at(0, outsideHeight()).y()), "outside.height", sketch.say("tag.outside.height"));
+    }
+
+    private void longSide(double top, double low, boolean even) {
+        if (even) {
+            List<Point> side = frame().run(Line.OUTSIDE, 0);
+            sketch.dimension(plan, new At(at(side.getFirst().x(), 0).x(), top), new At(at(side.getLast().x(), 0).x(), top),
+                    "member.side_1.long", sketch.say("tag.long_point"));
+        }
+    }
+
+    /** A tag beside every side, where the tape goes; grips on the corners. */
+    private void freeSizes(Outline.Free free) {
+        TagPlacer placer = new TagPlacer(frameSketch.line(Line.OUTSIDE), width, height, sketch.em(10));
+        boolean typed = station == Station.BRIEF;
+        for (int i = 0; i < free.corners().size(); i++) {
+            String figure = typed ? "outline.side_" + (i + 1) : "member.side_" + (i + 1) + ".long";
+            String caption = typed ? sketch.say("line." + free.line().name().toLowerCase(Locale.ROOT)) : sketch.say("tag.long_point");
+            tagBeside(placer, i, figure, caption);
+        }
+        if (typed) {
+            List<At> corners = frameSketch.line(free.line());
+            for (int i = 0; i < corners.size(); i++) {
+                sketch.grip(corners.get(i), "corner." + i, frameSketch.unit());
+            }
+        }
+    }
+
+    private void tagBeside(TagPlacer placer, int member, String figure, String caption) {
+        List<At> side = frameSketch.at(frame().run(Line.OUTSIDE, member));
+        plan.figure(figure).ifPresent(f -> {
+            double[] half = sketch.tagSize(f, caption);
+            Optional<At> place = placer.beside(side.getFirst(), side.getLast(), half[0], half[1]);
+            place.ifPresent(at -> {
+                At from = Sketch.middle(side.getFirst(), side.getLast());
+                if (Math.hypot(at.x() - from.x(), at.y() - from.y()) > sketch.em(44)) {
+                    sketch.line(from, at, Ink.SOFT, sketch.em(0.8));
+                }
+                sketch.tag(plan, sketch.tagMiddle(at), figure, caption);
+            });
+        });
+    }
+
+    /** Corner to corner across, as the tape must read when it is closed. */
+    private void checks() {
+        List<Point> corners = frame().corners();
+        TagPlacer placer = new TagPlacer(List.of(), width, height, sketch.em(10));
+        int half = corners.size() / 2;
+        for (int i = 0; i < Math.min(plan.glue().checks().size(), 6); i++) {
+            At from = frameSketch.at(corners.get(i));
+            At to = frameSketch.at(corners.get((i + half) % corners.size()));
+            sketch.line(List.of(from, to), Paint.of(Ink.GIVEN), sketch.em(1), Mark.Dash.HIDDEN);
+            var figure = plan.glue().checks().get(i);
+            String caption = sketch.book().say(figure.name());
+            double[] half2 = sketch.tagSize(figure, caption);
+            double share = 0.3 + 0.13 * (i % 2);
+            At near = Sketch.blend(from, to, share);
+            placer.beside(near.plus(-half2[0], half2[1]), near.plus(half2[0], half2[1]), half2[0], half2[1])
+                    .ifPresent(at -> sketch.tag(plan, sketch.tagMiddle(at), figure.id(), caption));
+        }
     }
 
     private String caption(Line line, Axis axis) {
@@ -333,18 +272,18 @@ public final class FrameDrawing {
 
     private void borders() {
         frame().job().contents().borders().ifPresent(borders -> {
-            At topLeft = matTopLeft();
+            Point topLeft = frameSketch.matTopLeft();
             double openWidth = plan.fit().matOpening().orElseThrow().width().value().toMm();
             double openHeight = plan.fit().matOpening().orElseThrow().height().value().toMm();
             double x = topLeft.x() + openWidth / 2;
             double room = sketch.em(30);
-            if (borders.top().toMm() * unit > room) {
+            if (frameSketch.drawn(borders.top()) > room) {
                 sketch.tag(plan, at(x, topLeft.y() - borders.top().toMm() / 2), "border.top", "");
             }
-            if (borders.bottom().toMm() * unit > room) {
+            if (frameSketch.drawn(borders.bottom()) > room) {
                 sketch.tag(plan, at(x, topLeft.y() + openHeight + borders.bottom().toMm() / 2), "border.bottom", "");
             }
-            if (borders.sides().toMm() * unit > sketch.em(46)) {
+            if (frameSketch.drawn(borders.sides()) > sketch.em(46)) {
                 sketch.tag(plan, at(topLeft.x() - borders.sides().toMm() / 2, topLeft.y() + openHeight / 2), "border.sides", "");
             }
         });
@@ -398,16 +337,17 @@ public final class FrameDrawing {
 
     private void hanging() {
         double w = outsideWidth();
-        double inset = plan.hang().rings().map(r -> r.inset().value().toMm()).orElse(0.0);
         plan.hang().rings().ifPresent(rings -> {
             double down = rings.down().value().toMm();
-            At left = at(inset, down);
-            At right = at(w - inset, down);
+            double half = rings.apart().value().toMm() / 2;
+            double middle = middleAt(down);
+            At left = at(middle - half, down);
+            At right = at(middle + half, down);
             plan.hang().wire().ifPresent(wire -> {
-                At top = at(w / 2, wire.drop().value().toMm());
+                At top = at(middle, wire.drop().value().toMm());
                 sketch.line(List.of(left, top, right), Paint.of(Ink.METAL), sketch.em(2), Mark.Dash.SOLID);
                 hook(top);
-                double x = at(w / 2, 0).x();
+                double x = at(middle, 0).x();
                 sketch.tag(plan, new At(x, at(0, 0).y() - sketch.em(30)), "wire.drop", sketch.say("tag.wire_drop"));
             });
             ring(left);
@@ -423,13 +363,19 @@ public final class FrameDrawing {
         sketch.tag(plan, new At(at(0, 0).x() - sketch.em(48), at(0, outsideHeight() / 2).y()), "hang.hook_height", sketch.say("tag.hook_height"));
     }
 
+    /** The middle of the frame at a depth, mirrored as it is drawn from behind. */
+    private double middleAt(double down) {
+        double[] chord = frame().chord(Line.OUTSIDE, down);
+        return chord[0] < chord[1] ? outsideWidth() - (chord[0] + chord[1]) / 2 : outsideWidth() / 2;
+    }
+
     /** A saw-tooth in the middle of the top rail, or a cleat along it. */
     private void fixedAtTop(HangPlan hang) {
         double y = frame().job().section().backWidth().toMm() / 2;
         double half = hang.chosen() == Hardware.CLEAT ? outsideWidth() * 0.35 : Math.min(25, outsideWidth() / 6);
         At left = at(outsideWidth() / 2 - half, y);
         At right = at(outsideWidth() / 2 + half, y);
-        double thick = hang.chosen() == Hardware.CLEAT ? Math.max(sketch.em(4), 12 * unit) : sketch.em(4);
+        double thick = hang.chosen() == Hardware.CLEAT ? Math.max(sketch.em(4), 12 * frameSketch.unit()) : sketch.em(4);
         sketch.line(left, right, Ink.METAL, thick);
     }
 

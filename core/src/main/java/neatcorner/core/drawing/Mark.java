@@ -42,6 +42,16 @@ public sealed interface Mark {
     record Tag(At at, String figure, String caption, Numeral value, Origin origin) implements Mark {
     }
 
+    /**
+     * A place that can be dragged.
+     *
+     * @param at   where it is now
+     * @param what names what moves, such as {@code corner.2}
+     * @param unit the picture's units in a millimetre of what is drawn
+     */
+    record Grip(At at, String what, double unit) implements Mark {
+    }
+
     /** How a line is broken. */
     enum Dash {
         /** Not at all. */

@@ -6,6 +6,7 @@ import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.drawing.Mark.Dash;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
@@ -15,6 +16,8 @@ import neatcorner.core.words.Phrasebook;
  * A picture being drawn: the marks so far, and the reader they are for.
  */
 final class Sketch {
+    /** The size of the figures on a tag. */
+    private static final double TAG = 19;
     private final List<Mark> marks = new ArrayList<>();
     private final Reader reader;
 
@@ -88,6 +91,23 @@ final class Sketch {
         });
     }
 
+    /** Half the width and half the height a tag takes with its caption, a little generous. */
+    double[] tagSize(Figure<?> figure, String caption) {
+        double number = StackedNumeral.of(book().numeral(figure), em(TAG), reader.lettering()).width() + em(20);
+        double words = caption.isEmpty() ? 0 : widthOf(caption, em(11.5), false) + em(6);
+        return new double[] {Math.max(number, words) / 2, em(TAG * 1.12 + 10 + (caption.isEmpty() ? 0 : 16)) / 2};
+    }
+
+    /** Where a tag's number has its middle when number and caption together are to have theirs there. */
+    At tagMiddle(At middle) {
+        return middle.plus(0, -em(8));
+    }
+
+    /** A place that can be dragged. */
+    void grip(At at, String what, double unit) {
+        marks.add(new Mark.Grip(at, what, unit));
+    }
+
     /** A tag for a number that has not been taken yet. */
     void emptyTag(At at, Mark.Tag tag) {
         marks.add(new Mark.Tag(at, tag.figure(), tag.caption(), tag.value(), tag.origin()));
@@ -135,6 +155,45 @@ final class Sketch {
         for (int i = 1; i <= lines; i++) {
             grain(a, b, c, d, (double) i / (lines + 1), species, seed * 31 + i);
         }
+    }
+
+    /**
+     * Wood of any outline whose grain runs straight in one direction, as in a curved piece sawn from a
+     * straight blank: lines along it, cut off where they leave the outline.
+     */
+    void woodAlong(List<At> outline, Point along, Species species, int seed) {
+        area(outline, new Paint.Wood(species, Paint.Shade.FACE));
+        Point across = new Point(-along.y(), along.x());
+        List<Point> shape = outline.stream().map(at -> new Point(at.x(), at.y())).toList();
+        double low = shape.stream().mapToDouble(p -> p.dot(across)).min().orElseThrow();
+        double high = shape.stream().mapToDouble(p -> p.dot(across)).max().orElseThrow();
+        int lines = (int) Math.clamp((high - low) / em(5), 2, 40);
+        for (int i = 1; i <= lines; i++) {
+            double uneven = 0.3 * Math.sin(seed * 1.7 + i * 2.3);
+            double at = low + (high - low) * (i + uneven) / (lines + 1);
+            List<Double> crossings = crossings(shape, along, across, at);
+            for (int k = 0; k + 1 < crossings.size(); k += 2) {
+                Point from = along.times(crossings.get(k)).plus(across.times(at));
+                Point to = along.times(crossings.get(k + 1)).plus(across.times(at));
+                line(List.of(new At(from.x(), from.y()), new At(to.x(), to.y())), new Paint.Wood(species, Paint.Shade.GRAIN), em(0.8), Dash.SOLID);
+            }
+        }
+    }
+
+    /** Where a straight line crosses an outline, in order along it. */
+    private static List<Double> crossings(List<Point> shape, Point along, Point across, double at) {
+        List<Double> crossings = new ArrayList<>();
+        for (int i = 0; i < shape.size(); i++) {
+            Point a = shape.get(i);
+            Point b = shape.get((i + 1) % shape.size());
+            double p = a.dot(across) - at;
+            double q = b.dot(across) - at;
+            if (p > 0 != q > 0) {
+                crossings.add(a.towards(b, p / (p - q)).dot(along));
+            }
+        }
+        crossings.sort(null);
+        return crossings;
     }
 
     /** One line of grain, wavering but never past the ends, which it meets exactly. */

@@ -104,8 +104,8 @@ public final class StickDrawing {
 
     private void piece(StickLayout stick, StickLayout.Placed placed, double y, double high, int number) {
         var member = placed.piece().member();
-        double from = x(placed.start());
-        double to = x(placed.end());
+        double from = x(placed.start().plus(member.left().reach(member.stock().thickness())));
+        double to = from + member.longPoint().value().toMm() * unit;
         double fromIn = member.left().setback().toMm() * unit;
         double toIn = member.right().setback().toMm() * unit;
         At a = new At(from, y);

@@ -2,6 +2,7 @@ package neatcorner.core.fit;
 
 import java.util.List;
 import java.util.Optional;
+import neatcorner.core.frame.Member;
 import neatcorner.core.measure.Length;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Words;
@@ -11,7 +12,7 @@ import neatcorner.core.words.Words;
  *
  * @param sheets    cut sizes, front to back
  * @param matOpening of the mat; empty without one
- * @param points    points or screws, top and bottom sides first, then left and right; empty where nothing is held
+ * @param points    points or screws, for each length of side; empty where nothing is held
  * @param strainer  the inner frame; empty when there is none
  * @param order     fitting up, step by step
  */
@@ -28,14 +29,15 @@ public record FitPlan(List<Sheet> sheets, Optional<Sheet> matOpening, List<Point
     }
 
     /**
-     * Points along one pair of sides.
+     * Points along sides of the same length.
      *
-     * @param pair   which sides
-     * @param each   how many on each of them
-     * @param first  from the corner of the rabbet to the first
-     * @param apart  from one to the next
+     * @param sides   which, in words
+     * @param members the members on those sides
+     * @param each    how many on each of them
+     * @param first   from the corner of the rabbet to the first
+     * @param apart   from one to the next
      */
-    public record Points(Words pair, int each, Figure<Length> first, Figure<Length> apart) {
+    public record Points(Words sides, List<Member> members, int each, Figure<Length> first, Figure<Length> apart) {
     }
 
     /**

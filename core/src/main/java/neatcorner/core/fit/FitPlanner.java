@@ -1,22 +1,27 @@
 package neatcorner.core.fit;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.job.Axis;
+import neatcorner.core.frame.Member;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Line;
 import neatcorner.core.job.Material;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Line;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
@@ -52,11 +57,14 @@ public final class FitPlanner {
         List<FitPlan.Sheet> sheets = sheets();
         findMat();
         findSlender();
-        Optional<FitPlan.Strainer> strainer = frame.job().choices().strainer() ? Optional.of(strainer()) : Optional.empty();
+        Optional<FitPlan.Strainer> strainer = frame.job().choices().strainer() && frame.isFourSquare() ? Optional.of(strainer()) : Optional.empty();
         return new FitPlan(sheets, opening, points(), strainer, order());
     }
 
     private List<FitPlan.Sheet> sheets() {
+        if (!frame.bars().isEmpty()) {
+            return panes();
+        }
         if (frame.job().section().recess() instanceof Recess.Bar) {
             Length around = frame.job().section().thickness().plus(frame.habits().get(Habit.WRAP_FOLD)).times(2);
             return List.of(new FitPlan.Sheet(Words.of("sheet.fabric"), fabric(Axis.WIDTH, around), fabric(Axis.HEIGHT, around)));
@@ -77,6 +85,24 @@ public final class FitPlanner {
             ledger.warn(Safety.GLASS);
         }
         return List.copyOf(sheets);
+    }
+
+    /** One pane for every opening of a window, with the same play all round. */
+    private List<FitPlan.Sheet> panes() {
+        Boxed.Window window = (Boxed.Window) frame.job().outline();
+        Length lips = frame.job().section().lip().times(2);
+        ledger.warn(Safety.GLASS);
+        return frame.job().contents().layers().stream().map(layer -> new FitPlan.Sheet(
+                Words.of("sheet.panes", window.rows() * window.columns(), layer.material()),
+                pane(layer.material().role(), Axis.WIDTH, window.columns(), window.bar(), lips),
+                pane(layer.material().role(), Axis.HEIGHT, window.rows(), window.bar(), lips))).toList();
+    }
+
+    private Figure<Length> pane(Material.Role role, Axis axis, int panes, Length bar, Length lips) {
+        Length sight = frame.size(Line.SIGHT, axis).orElseThrow().value().minus(bar.times(panes - 1L)).over(panes);
+        return ledger.enter(Station.FIT, Figure.sum("cut." + role.name().toLowerCase(Locale.ROOT) + "." + axis.id())
+                .named(Words.of("figure.cut." + axis.id())).start("pane_sight", sight).plus("pane_lips", lips)
+                .minus("play", frame.habits().get(Habit.PLAY)).rounded(Rounding.DOWN).result());
     }
 
     /** Whatever must drop in is rounded down; the art is what it is. */
@@ -123,27 +149,34 @@ public final class FitPlanner {
         if (frame.job().contents().layers().isEmpty() || frame.job().section().recess() instanceof Recess.Bar) {
             return List.of();
         }
-        return Stream.of(Axis.values()).map(this::points).toList();
+        if (frame.isFourSquare()) {
+            return Stream.of(Axis.values()).map(axis -> points("points." + axis.id(), Words.of("pair." + axis.id()),
+                    frame.members().stream().filter(m -> (axis == Axis.WIDTH) == (m.place().along().y() == 0)).toList())).toList();
+        }
+        Map<Length, List<Member>> alike = new LinkedHashMap<>();
+        Length step = new Length(1000);
+        frame.members().forEach(m -> alike.computeIfAbsent(Rounding.NEAREST.toWhole(m.rabbet().value(), step), _ -> new ArrayList<>()).add(m));
+        return alike.values().stream().map(group -> points("points." + group.getFirst().side().id(),
+                Words.plain(group.stream().map(m -> m.side().letters()).collect(Collectors.joining(", "))), group)).toList();
     }
 
     /** One near each corner and none further from the next than the habit says. */
-    private FitPlan.Points points(Axis axis) {
-        Length side = frame.size(Line.RABBET, axis).orElseThrow().value();
+    private FitPlan.Points points(String id, Words name, List<Member> members) {
+        Length side = members.getFirst().rabbet().value();
         Length spacing = frame.habits().get(Habit.POINT_SPACING);
         Length first = spacing.over(2).min(side.over(4));
         Length between = side.minus(first.times(2));
         int each = (int) Math.ceil(between.ratio(spacing) - 1e-9) + 1;
         Length apart = between.over(each - 1.0);
-        String id = "points." + axis.id();
-        ledger.enter(Station.FIT, Figure.formula(id + ".count").with("side", side).note("points", spacing).gives(new Count(each)));
-        return new FitPlan.Points(Words.of("pair." + axis.id()), each,
-                ledger.enter(Station.FIT, Figure.formula(id + ".first").with("side", side).note("points", spacing).gives(first)),
-                ledger.enter(Station.FIT, Figure.formula(id + ".apart").with("side", side).note("points", spacing).gives(apart)));
+        ledger.enter(Station.FIT, Figure.formula(id + ".count").named(Words.of("figure.points.count", name)).with("side", side).note("points", spacing).gives(new Count(each)));
+        return new FitPlan.Points(name, members, each,
+                ledger.enter(Station.FIT, Figure.formula(id + ".first").named(Words.of("figure.points.first", name)).with("side", side).note("points", spacing).gives(first)),
+                ledger.enter(Station.FIT, Figure.formula(id + ".apart").named(Words.of("figure.points.apart", name)).with("side", side).note("points", spacing).gives(apart)));
     }
 
     private void findSlender() {
         Length face = frame.narrowFace();
-        if (!frame.job().choices().strainer() && frame.longSide().ratio(face) > SLENDER
+        if (!frame.job().choices().strainer() && frame.isFourSquare() && frame.longSide().ratio(face) > SLENDER
                 && frame.job().section().recess() instanceof Recess.Rabbet) {
             ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "slender", frame.longSide(), face,
                     Math.round(frame.longSide().ratio(face))).by(frame.longSide())
@@ -198,7 +231,7 @@ public final class FitPlanner {
                 if (!order.isEmpty()) {
                     order.add(Words.of("fit.points"));
                 }
-                if (frame.job().choices().strainer()) {
+                if (frame.job().choices().strainer() && frame.isFourSquare()) {
                     order.add(Words.of("fit.strainer"));
                 }
                 order.add(Words.of("fit.dust_paper"));

@@ -3,14 +3,17 @@ package neatcorner.core.frame;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import neatcorner.core.job.Axis;
+import java.util.stream.Stream;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Habits;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Line;
-import neatcorner.core.job.Size;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Size;
 import neatcorner.core.section.Recess;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Words;
@@ -34,7 +37,7 @@ final class Chain {
      * @param words  key of its words
      * @param each   what one of them measures
      * @param times  how often it counts, negative when it is taken off going outwards
-     * @param source the entry that gives it
+     * @param source the entry that gives it; empty where none gives it as it is
      */
     record Term(String words, Length each, int times, String source) {
         Length total() {
@@ -47,19 +50,17 @@ final class Chain {
         this.given = given;
     }
 
-    static Chain of(Job job, Habits habits, Axis axis) {
-        Chain chain = new Chain(axis, job.given(axis));
-        List<Term> faces = axis == Axis.WIDTH || job.bottomFace().isEmpty()
-                ? List.of(new Term("faces", job.section().face(), 2, "section.face"))
-                : List.of(new Term("top_face", job.section().face(), 1, "section.face"),
-                        new Term("bottom_face", job.faceOfBottom(), 1, "section.bottom_face"));
+    static Chain of(Job job, Boxed outline, Habits habits, Offsets offsets, Axis axis) {
+        Chain chain = new Chain(axis, outline.given(axis));
+        List<Term> faces = faces(job, offsets, axis);
         switch (job.section().recess()) {
             case Recess.Rabbet(Length lip, _) -> {
                 chain.steps.put(Line.ART, List.of());
                 job.contents().borders().ifPresent(borders -> chain.steps.put(Line.MAT, chain.mat(borders, habits)));
                 chain.steps.put(Line.GLASS, List.of());
                 chain.steps.put(Line.RABBET, List.of(new Term("play", habits.get(Habit.PLAY), 1, Habit.PLAY.id())));
-                chain.steps.put(Line.SIGHT, List.of(new Term("lips", lip, -2, "section.lip")));
+                chain.steps.put(Line.SIGHT, List.of(job.lean().isFlat()
+                        ? new Term("lips", lip, -2, "section.lip") : new Term("lip_runs", lipRuns(job, offsets, axis), -1, "")));
             }
             case Recess.Floater _ -> {
                 chain.steps.put(Line.ART, List.of());
@@ -73,6 +74,38 @@ final class Chain {
             throw new ImpossibleFrame(Words.of("impossible.line", axis, chain.given.line()));
         }
         return chain;
+    }
+
+    /** Left and right, or top and bottom; a number that a lean has shortened cannot give way. */
+    private static List<Term> faces(Job job, Offsets offsets, Axis axis) {
+        Side one = across(job, axis).getFirst();
+        Side other = across(job, axis).getLast();
+        if (job.faceOf(one).equals(job.faceOf(other))) {
+            return List.of(job.lean().isFlat() ? new Term("faces", job.faceOf(one), 2, source(job, one))
+                    : new Term("face_runs", offsets.run(one, job.faceOf(one)), 2, ""));
+        }
+        return Stream.of(one, other).map(side -> new Term((side.isCurved() ? "top" : side.id()) + "_face",
+                offsets.run(side, job.faceOf(side)), 1, job.lean().isFlat() ? source(job, side) : "")).toList();
+    }
+
+    /** The two sides a size on this axis passes through. */
+    private static List<Side> across(Job job, Axis axis) {
+        List<Side> sides = job.outline().round();
+        return axis == Axis.WIDTH ? List.of(named(sides, Side.Name.LEFT), named(sides, Side.Name.RIGHT))
+                : List.of(sides.getFirst(), named(sides, Side.Name.BOTTOM));
+    }
+
+    /** The side of this name; in a ring all sides are alike. */
+    private static Side named(List<Side> sides, Side.Name name) {
+        return sides.stream().filter(side -> side.name() == name).findFirst().orElse(sides.getFirst());
+    }
+
+    private static String source(Job job, Side side) {
+        return job.faces().containsKey(side.faceId()) ? "face." + side.faceId() : "section.face";
+    }
+
+    private static Length lipRuns(Job job, Offsets offsets, Axis axis) {
+        return Length.sum(across(job, axis).stream().map(side -> offsets.run(side, job.section().lip())).toList());
     }
 
     private List<Term> mat(Borders borders, Habits habits) {

@@ -1,23 +1,26 @@
 package neatcorner.core.frame;
 
-import java.util.Collections;
-import java.util.EnumMap;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import neatcorner.core.job.Axis;
+import java.util.stream.Stream;
 import neatcorner.core.job.Entry;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Habits;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Line;
 import neatcorner.core.job.Shop;
-import neatcorner.core.job.Size;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Polygons;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Vector;
 import neatcorner.core.report.Ledger;
-import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Words;
@@ -27,15 +30,16 @@ import neatcorner.core.words.Words;
  *
  * @param job     what was wanted
  * @param habits  the shop's habits with the job's overrides
- * @param widths  at each line
- * @param heights at each line
- * @param members clockwise from the top
+ * @param widths  at each line, of the box around it
+ * @param heights at each line, of the box around it
+ * @param members clockwise; a rectangle's from the top
+ * @param bars    glazing bars; may be empty
+ * @param lines   each line as it runs round, curves as runs of points; in mm from the top left of the
+ *                box around the outside line
+ * @param inner   where the wood ends inwards: the sight line, or the edge of a floater's ledge
  */
 public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Map<Line, Figure<Length>> heights,
-                    List<Member> members) {
-    /** The corners are square in this frame. */
-    private static final Angle INTERIOR = Angle.RIGHT;
-
+                    List<Member> members, List<Member> bars, Map<Line, List<Point>> lines, List<Point> inner) {
     /**
      * Works a frame out and enters its figures.
      *
@@ -43,30 +47,11 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
      */
     public static Frame of(Job job, Shop shop, Ledger ledger) {
         Habits habits = shop.habits().over(job.overrides());
-        Chain across = Chain.of(job, habits, Axis.WIDTH);
-        Chain down = Chain.of(job, habits, Axis.HEIGHT);
-        Map<Line, Figure<Length>> widths = sizes(job, across, Axis.WIDTH, ledger);
-        Map<Line, Figure<Length>> heights = sizes(job, down, Axis.HEIGHT, ledger);
+        Frame frame = new Framing(job, habits, ledger).frame();
         enterGiven(job, habits, ledger);
-        List<Member> members = List.of(Side.values()).stream()
-                .map(side -> member(job, side, side.axis() == Axis.WIDTH ? across : down, ledger)).toList();
-        return new Frame(job, habits, widths, heights, members);
-    }
-
-    private static Map<Line, Figure<Length>> sizes(Job job, Chain chain, Axis axis, Ledger ledger) {
-        Map<Line, Figure<Length>> sizes = new EnumMap<>(Line.class);
-        for (Line line : Line.values()) {
-            if (!chain.has(line)) {
-                continue;
-            }
-            Figure<Length> size = chain.walk(line.id(axis), line).result();
-            if (size.value().isUnder(Size.LEAST)) {
-                throw new ImpossibleFrame(Words.of("impossible.no_room", size.name(), size.value(), Size.LEAST));
-            }
-            boolean given = job.given(axis).line() == line;
-            sizes.put(line, ledger.enter(Station.BRIEF, given ? Figure.given(size.id(), size.value()) : size));
-        }
-        return Collections.unmodifiableMap(sizes);
+        frame.enterDepth(ledger);
+        CutCheck.check(frame, ledger);
+        return frame;
     }
 
     /** Everything that was said or is habit, so that it can be shown and selected like the rest. */
@@ -76,13 +61,7 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
             if (id.startsWith("habit.") || id.startsWith("joint.") || Line.isSizeId(id)) {
                 continue;
             }
-            Figure<Length> figure = Figure.given(id, entry.read().apply(job));
-            if (id.startsWith("layer.")) {
-                int index = Integer.parseInt(id.substring("layer.".length())) - 1;
-                figure = new Figure<>(id, Words.of("figure.layer.of", job.contents().layers().get(index).material()),
-                        figure.value(), figure.rounding(), figure.origin(), figure.working());
-            }
-            ledger.enter(stationOf(id), figure);
+            ledger.enter(stationOf(id), Figure.given(id, entry.read().apply(job)).called(nameOf(id, job)));
         }
         for (Habit habit : Habit.values()) {
             ledger.enter(stationOf(habit.id()), Figure.said(habit.id(), habits.get(habit),
@@ -90,12 +69,27 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
         }
     }
 
+    private static Words nameOf(String id, Job job) {
+        String last = id.substring(id.indexOf('.') + 1);
+        return switch (id.substring(0, id.indexOf('.'))) {
+            case "layer" -> Words.of("figure.layer.of", job.contents().layers().get(Integer.parseInt(last) - 1).material());
+            case "face" -> Words.of("figure.face.of", sideWords(job, last));
+            case "outline" -> last.startsWith("side_") ? Words.of("figure.outline.side", sideWords(job, last)) : Words.of("figure." + id);
+            default -> Words.of("figure." + id);
+        };
+    }
+
+    private static Words sideWords(Job job, String faceId) {
+        return job.outline().round().stream().filter(side -> side.faceId().equals(faceId)).findFirst()
+                .map(side -> side.isCurved() ? Words.of("side." + faceId) : side.words()).orElseThrow();
+    }
+
     private static Station stationOf(String id) {
         return switch (id.substring(0, id.indexOf('.'))) {
-            case "border" -> Station.BRIEF;
+            case "border", "outline" -> Station.BRIEF;
             case "measured" -> Station.GLUE_UP;
             case "habit" -> switch (id) {
-                case "habit.kerf", "habit.end_trim", "habit.safe_hold" -> Station.CUTS;
+                case "habit.kerf", "habit.end_trim", "habit.safe_hold", "habit.board_width" -> Station.CUTS;
                 case "habit.point_spacing", "habit.wrap_fold", "habit.strainer_slack" -> Station.FIT;
                 case "habit.centre_height" -> Station.HANG;
                 case "habit.big_side" -> Station.CORNERS;
@@ -106,37 +100,15 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
         };
     }
 
-    private static Member member(Job job, Side side, Chain chain, Ledger ledger) {
-        Section section = section(job, side);
-        Mitre left = mitre(job, section, side.previous());
-        Mitre right = mitre(job, section, side.next());
-        String id = "member." + side.id();
-        Figure<Length> longPoint = ledger.enter(Station.CUTS, chain.walk(id + ".long", Line.OUTSIDE).result());
-        Figure<Length> shortPoint = ledger.enter(Station.CUTS, Figure.sum(id + ".short")
-                .start("long_point", longPoint.value())
-                .minus("setback_left", left.setback(), left.toEdge())
-                .minus("setback_right", right.setback(), right.toEdge()).note("setback").result());
-        if (!shortPoint.value().isPositive()) {
-            throw new ImpossibleFrame(Words.of("impossible.short_point", shortPoint.name(), shortPoint.value()));
+    /** A leaning frame is deeper than its moulding is thick: face·sin s + thickness·cos s. */
+    private void enterDepth(Ledger ledger) {
+        if (!job.lean().isFlat()) {
+            Length face = job.section().width();
+            Length thickness = job.section().thickness();
+            ledger.enter(Station.BRIEF, Figure.formula("frame.depth").with("face", face).with("thickness", thickness)
+                    .with("lean", job.lean().angle()).note("lean_depth")
+                    .gives(face.times(job.lean().angle().sin()).plus(thickness.times(job.lean().angle().cos()))));
         }
-        Length toRabbet = section.face().minus(section.lip());
-        Figure<Length> rabbet = ledger.enter(Station.CUTS, Figure.sum(id + ".rabbet")
-                .start("long_point", longPoint.value())
-                .minus("rabbet_setback_left", left.setbackOver(toRabbet))
-                .minus("rabbet_setback_right", right.setbackOver(toRabbet)).note("rabbet_setback").result());
-        ledger.enter(Station.CUTS, Figure.formula(id + ".swing_left").with("face", section.width())
-                .with("neighbour_face", section(job, side.previous()).width()).note("swing").gives(left.swing()));
-        ledger.enter(Station.CUTS, Figure.formula(id + ".swing_right").with("face", section.width())
-                .with("neighbour_face", section(job, side.next()).width()).note("swing").gives(right.swing()));
-        return new Member(side, section, longPoint, shortPoint, rabbet, left, right);
-    }
-
-    private static Mitre mitre(Job job, Section section, Side neighbour) {
-        return Mitre.between(section.width(), section(job, neighbour).width(), INTERIOR);
-    }
-
-    private static Section section(Job job, Side side) {
-        return side == Side.BOTTOM ? job.section().withFace(job.faceOfBottom()) : job.section();
     }
 
     /** The size at a line; empty where this frame has no such line. */
@@ -159,29 +131,121 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
         return widths.containsKey(line);
     }
 
-    /** The member on a side. */
-    public Member member(Side side) {
-        return members.get(side.ordinal());
+    /** The first member of that name. */
+    public Member member(Side.Name name) {
+        return members.stream().filter(m -> m.side().name() == name).findFirst().orElseThrow();
     }
 
-    /** The longer outside side. */
+    /** Members and bars: all that is cut. */
+    public Stream<Member> pieces() {
+        return Stream.concat(members.stream(), bars.stream());
+    }
+
+    /** Pieces that the saw makes alike, in groups, in the order of their first. */
+    public List<List<Member>> alike() {
+        List<List<Member>> groups = new ArrayList<>();
+        pieces().forEach(piece -> groups.stream().filter(group -> group.getFirst().isCutLike(piece)).findFirst()
+                .orElseGet(() -> {
+                    groups.add(new ArrayList<>());
+                    return groups.getLast();
+                }).add(piece));
+        return List.copyOf(groups);
+    }
+
+    /** The part of a line that runs along one member, counted from 0, from corner to corner. */
+    public List<Point> run(Line line, int member) {
+        List<Point> whole = lines.get(line);
+        int start = members.subList(0, member).stream().mapToInt(Frame::steps).sum();
+        List<Point> run = new ArrayList<>(whole.subList(start, start + steps(members.get(member))));
+        run.add(whole.get((start + steps(members.get(member))) % whole.size()));
+        return List.copyOf(run);
+    }
+
+    private static int steps(Member member) {
+        return member.curve().isPresent() ? Framing.CURVE_STEPS : 1;
+    }
+
+    /** The area inside a line this frame has, in mm². */
+    public double area(Line line) {
+        return Polygons.area(lines.get(line));
+    }
+
+    /** Whether it has four square corners and lies flat, with glazing bars or without. */
+    public boolean isFourSquare() {
+        return job.lean().isFlat() && (job.outline() instanceof Boxed.Rectangle || job.outline() instanceof Boxed.Window);
+    }
+
+    /** The outside corners, each where a member starts. */
+    public List<Point> corners() {
+        List<Point> corners = new ArrayList<>();
+        for (int i = 0; i < members.size(); i++) {
+            corners.add(run(Line.OUTSIDE, i).getFirst());
+        }
+        return List.copyOf(corners);
+    }
+
+    /** Whether no corner points inwards, so that a band around it pulls every joint tight. */
+    public boolean isConvex() {
+        return Polygons.isConvex(lines.get(Line.OUTSIDE));
+    }
+
+    /** The angle inside each corner, between the pieces that meet there, starting where the first piece starts. */
+    public List<Angle> angles() {
+        List<Angle> angles = new ArrayList<>();
+        for (int i = 0; i < members.size(); i++) {
+            Vector in = members.get((i + members.size() - 1) % members.size()).place().along();
+            Vector out = members.get(i).place().along();
+            double turn = Math.atan2(in.x() * out.y() - in.y() * out.x(), in.dot(out));
+            angles.add(new Angle(Math.PI - turn));
+        }
+        return List.copyOf(angles);
+    }
+
+    /** The longer outside side of the box around it. */
     public Length longSide() {
         return width(Line.OUTSIDE).max(height(Line.OUTSIDE));
     }
 
-    /** The narrower of the faces. */
+    /** How far it is round the outside. */
+    public Length around() {
+        return Length.mm(Polygons.around(lines.get(Line.OUTSIDE)));
+    }
+
+    /** The narrowest of the faces. */
     public Length narrowFace() {
-        return job.section().face().min(job.faceOfBottom());
+        return members.stream().map(m -> m.section().face()).min(Length::compareTo).orElseThrow();
     }
 
     /**
-     * What two pieces side by side on a stick lose between their long points: the blade crosses the
-     * outside edge aslant, so it takes more of it than its own thickness. Both slanted cuts fit in the
+     * Where a level line crosses a line of the frame: its leftmost and its rightmost point, in mm from
+     * the left of the box.
+     *
+     * @param down mm from the top of the box, within the line
+     */
+    public double[] chord(Line line, double down) {
+        List<Point> run = lines.get(line);
+        double left = Double.MAX_VALUE;
+        double right = -Double.MAX_VALUE;
+        for (int i = 0; i < run.size(); i++) {
+            Point a = run.get(i);
+            Point b = run.get((i + 1) % run.size());
+            if (Math.min(a.y(), b.y()) <= down && Math.max(a.y(), b.y()) >= down) {
+                double x = a.y() == b.y() ? Math.min(a.x(), b.x()) : a.towards(b, (down - a.y()) / (b.y() - a.y())).x();
+                left = Math.min(left, x);
+                right = Math.max(right, a.y() == b.y() ? Math.max(a.x(), b.x()) : x);
+            }
+        }
+        return new double[] {left, right};
+    }
+
+    /**
+     * What two pieces side by side on a stick lose between their furthest points: the blade crosses
+     * their edges aslant, so it takes more of them than its own thickness. Both slanted cuts fit in the
      * wider of the two, since they lean away from each other.
      */
     public Length kerfBetweenPieces() {
         Length kerf = habits.get(Habit.KERF);
-        return members.stream().map(m -> m.left().kerfAlongEdge(kerf).max(m.right().kerfAlongEdge(kerf)))
+        return pieces().map(m -> m.left().kerfAlongEdge(kerf).max(m.right().kerfAlongEdge(kerf)))
                 .max(Length::compareTo).orElseThrow();
     }
 }

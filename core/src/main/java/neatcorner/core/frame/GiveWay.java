@@ -4,14 +4,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import neatcorner.core.job.Axis;
 import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habits;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Line;
 import neatcorner.core.job.Shop;
-import neatcorner.core.job.Size;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Size;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.words.Figure;
 import neatcorner.core.words.Words;
 
 /** Which given numbers could give way so that a worked-out number becomes what the maker typed. */
@@ -35,23 +39,56 @@ public final class GiveWay {
      * nanometres, are left out; the list may be empty.
      */
     public static List<Option> options(Job job, Shop shop, Line line, Axis axis, Length wanted) {
-        Chain chain = Chain.of(job, shop.habits().over(job.overrides()), axis);
+        if (!(job.outline() instanceof Boxed boxed)) {
+            return scaled(job, shop, line, axis, wanted);
+        }
+        Habits habits = shop.habits().over(job.overrides());
+        Chain chain = Chain.of(job, boxed, habits, new Offsets(job, habits), axis);
         if (!chain.has(line)) {
             return List.of();
         }
         Length delta = wanted.minus(chain.walk("wanted", line).result().value());
-        Size given = job.given(axis);
+        Size given = boxed.given(axis);
         List<Option> options = new ArrayList<>();
         Length newGiven = given.length().plus(delta);
         add(options, job, shop, Words.of("figure." + given.line().id(axis)), newGiven,
                 new Edit.Give(axis, given.line(), newGiven));
         for (Chain.Term term : chain.way(line)) {
-            if (delta.nanometres() % term.times() == 0) {
+            if (!term.source().isEmpty() && delta.nanometres() % term.times() == 0) {
                 Length value = term.each().plus(new Length(delta.nanometres() / term.times()));
                 add(options, job, shop, Words.of("figure." + term.source()), value, new Edit.Enter(term.source(), value));
             }
         }
         return List.copyOf(options);
+    }
+
+    /**
+     * Shapes that have no sums of their own on an axis keep their shape and grow until the size is as
+     * wanted; every size of theirs grows evenly with what was given, so two trials find it.
+     */
+    private static List<Option> scaled(Job job, Shop shop, Line line, Axis axis, Length wanted) {
+        Length now = Frame.of(job, shop, new Ledger()).size(line, axis).map(Figure::value).orElse(Length.ZERO);
+        double one = now.toMm();
+        double two = sizeOf(grown(job, 1.01), shop, line, axis);
+        if (now.isZero() || Double.isNaN(two)) {
+            return List.of();
+        }
+        Outline outline = grown(job, 1 + 0.01 * (wanted.toMm() - one) / (two - one)).outline();
+        List<Option> options = new ArrayList<>();
+        add(options, job, shop, Words.of("figure." + line.id(axis)), wanted, new Edit.Draw(outline));
+        return List.copyOf(options);
+    }
+
+    private static double sizeOf(Job job, Shop shop, Line line, Axis axis) {
+        try {
+            return Frame.of(job, shop, new Ledger()).size(line, axis).orElseThrow().value().toMm();
+        } catch (IllegalArgumentException refused) {
+            return Double.NaN;
+        }
+    }
+
+    private static Job grown(Job job, double factor) {
+        return job.withOutline(job.outline().grown(factor));
     }
 
     private static void add(List<Option> options, Job job, Shop shop, Words number, Length value, Edit edit) {
@@ -70,8 +107,8 @@ public final class GiveWay {
     }
 
     /** The line and axis a figure's name stands for, when it is a size that other numbers lead to. */
-    public static Optional<Line> lineOf(String figure) {
-        if (figure.startsWith("member.") && figure.endsWith(".long")) {
+    public static Optional<Line> lineOf(Job job, String figure) {
+        if (job.isPlain() && figure.startsWith("member.") && figure.endsWith(".long")) {
             return Optional.of(Line.OUTSIDE);
         }
         return Line.isSizeId(figure)

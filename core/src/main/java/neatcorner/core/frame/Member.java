@@ -1,22 +1,69 @@
 package neatcorner.core.frame;
 
+import java.util.List;
+import java.util.Optional;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Vector;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
 
 /**
- * One piece of the frame. It lies at the saw with its face up and its outside edge to the fence;
- * then the corner it starts from, going round, is its left end (the frame's top, seen from the
- * front, has its outside edge away from you).
+ * One piece of the frame. It lies at the saw on its back with its outside edge to the fence; then the
+ * corner it starts from, going round, is its left end (the frame's top, seen from the front, has its
+ * outside edge away from you).
  *
  * @param side       where it goes
  * @param section    what it is cut from
- * @param longPoint  along the outside edge
+ * @param stock      what it is sawn from on the rack; for a curved piece a plain strip as wide as the blank
+ * @param longPoint  along the outside edge, on the back
  * @param shortPoint along the sight edge, or the inner edge of a floater's ledge
  * @param rabbet     along the rabbet line
  * @param left       the cut at its left end
  * @param right      the cut at its right end
+ * @param place      where it is in the frame
+ * @param outline    its four corners in the plane of the frame: outside edge from start to end, then the
+ *                   inner edge back
+ * @param curve      what is sawn out of it after it is glued; empty for a straight piece
  */
-public record Member(Side side, Section section, Figure<Length> longPoint, Figure<Length> shortPoint,
-                     Figure<Length> rabbet, Mitre left, Mitre right) {
+public record Member(Side side, Section section, Section stock, Figure<Length> longPoint, Figure<Length> shortPoint,
+                     Figure<Length> rabbet, Mitre left, Mitre right, Place place, List<Point> outline,
+                     Optional<Curve> curve) {
+    public Member {
+        outline = List.copyOf(outline);
+    }
+
+    /** How much of a stick it takes, from its one furthest point to the other. */
+    public Length overall() {
+        return left.reach(stock.thickness()).plus(longPoint.value()).plus(right.reach(stock.thickness()));
+    }
+
+    /** The shorter of its two edges. */
+    public Length shorterEdge() {
+        return longPoint.value().min(shortPoint.value());
+    }
+
+    /** Whether the saw makes the same piece for both: section, lengths and both cuts alike, to a micrometre. */
+    public boolean isCutLike(Member other) {
+        return section.equals(other.section) && stock.equals(other.stock) && isLike(longPoint, other.longPoint)
+                && isLike(shortPoint, other.shortPoint) && left.isSetLike(other.left) && right.isSetLike(other.right);
+    }
+
+    private static boolean isLike(Figure<Length> one, Figure<Length> other) {
+        return !one.value().minus(other.value()).abs().isOver(new Length(1000));
+    }
+
+    /**
+     * Where a line along the piece ends, in space.
+     *
+     * @param across  mm from the outside edge outwards; negative inwards
+     * @param through mm from the back
+     * @param atEnd   at its right end, else at its left
+     */
+    public Vector end(double across, double through, boolean atEnd) {
+        Mitre cut = atEnd ? right : left;
+        double past = -(across * cut.across() + through * cut.through()) / cut.along();
+        return place.at(atEnd ? longPoint.value().toMm() + past : -past, across, through);
+    }
 }

@@ -2,52 +2,126 @@ package neatcorner.core.frame;
 
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
+import neatcorner.core.words.Words;
 
 /**
- * The cut of one piece at one corner. It runs from the corner of the outside lines to the corner of
- * the sight lines, which is the bisector only when both faces are equal.
+ * The cut of one piece at one end: a plane, said by its normal in the piece's own axes. These are the
+ * way along the piece toward this end, the way across its back from the sight edge to the outside
+ * edge, and the way through it from back to front.
  *
- * @param toEdge between the cut and the piece's own edge, between 0° and 180°, ends excluded
- * @param face   of the piece that is cut
+ * @param along   part of the normal along the piece, over 0 and up to 1
+ * @param across  part across the face; negative where the outside edge is the longer one
+ * @param through part through the thickness; negative where the front is longer than the back
+ * @param face    of the piece that is cut
  */
-public record Mitre(Angle toEdge, Length face) {
+public record Mitre(double along, double across, double through, Length face) {
+    /** A cut square to the piece. */
+    public static Mitre square(Length face) {
+        return new Mitre(1, 0, 0, face);
+    }
+
     /**
-     * The cut of a piece of {@code face} against a neighbour of {@code other} face. Lay the piece
-     * along the x axis with its outside edge on it and the outside corner at the origin: its sight
-     * line is y = a, the neighbour's runs parallel to the direction θ at distance b. They meet at
+     * The cut of a piece of {@code face} against a neighbour of {@code other} face, both lying flat. Lay
+     * the piece along the x axis with its outside edge on it and the outside corner at the origin: its
+     * sight line is y = a, the neighbour's runs parallel to the direction θ at distance b. They meet at
      * x = (b + a·cos θ) / sin θ, hence tan φ = a·sin θ / (b + a·cos θ). At 90° that is a/b, at equal
      * faces tan θ/2.
      *
-     * @param interior angle θ between the two outside lines, over 0° and under 180°
+     * @param interior angle θ between the two outside lines, over 0° and under 360° but not 180°
      */
     public static Mitre between(Length face, Length other, Angle interior) {
         double a = face.toMm();
         double b = other.toMm();
-        return new Mitre(new Angle(Math.atan2(a * interior.sin(), b + a * interior.cos())), face);
+        double turned = Math.signum(interior.sin());
+        double phi = Math.atan2(turned * a * interior.sin(), turned * (b + a * interior.cos()));
+        return new Mitre(Math.sin(phi), -Math.cos(phi), 0, face);
     }
 
-    /** How far the saw swings from a square cut. */
+    /** Between the cut and the piece's own outside edge, on its back; over 90° where the sight edge is longer. */
+    public Angle toEdge() {
+        return new Angle(Math.atan2(along, -across));
+    }
+
+    /**
+     * How far the saw swings from a square cut when the piece lies on its back, outside edge to the
+     * fence; negative where the sight edge is the longer one and the saw swings to the other side.
+     */
     public Angle swing() {
-        return toEdge.complement();
+        return toEdge().complement();
     }
 
-    /** From the long point to the short point, along the piece: face / tan φ. */
+    /**
+     * How far the blade tilts from upright when the piece lies on its back: sin tilt is the normal's
+     * part through the piece. Positive where the back is longer than the front.
+     */
+    public Angle tilt() {
+        return new Angle(Math.asin(through));
+    }
+
+    /** The swing when the piece stands on its outside edge with its back against the fence. */
+    public Angle standingSwing() {
+        return new Angle(Math.atan2(through, along));
+    }
+
+    /** The tilt when the piece stands on its outside edge with its back against the fence. */
+    public Angle standingTilt() {
+        return new Angle(Math.asin(-across));
+    }
+
+    /** Whether the blade stands upright for it. */
+    public boolean isUpright() {
+        return Math.abs(through) < 1e-9;
+    }
+
+    /** From the end of the outside edge back to the end of the sight edge, along the piece: face / tan φ. */
     public Length setback() {
         return setbackOver(face);
     }
 
     /** The same over only a part of the face, measured from the outside line. */
     public Length setbackOver(Length across) {
-        return across.times(1 / toEdge.tan());
+        return across.times(-this.across / along);
     }
 
-    /** How long the cut is, from the outside corner to the sight corner. */
+    /** How much shorter the front is than the back here, for a piece of this thickness; negative when it is longer. */
+    public Length lossToFront(Length thickness) {
+        return thickness.times(through / along);
+    }
+
+    /** How far the piece reaches past the back end of its outside edge, whichever edge that is. */
+    public Length reach(Length thickness) {
+        return setback().negated().max(Length.ZERO).plus(lossToFront(thickness).negated().max(Length.ZERO));
+    }
+
+    /** How long the cut is on the back, from the outside corner to the sight corner. */
     public Length length() {
-        return face.times(1 / toEdge.sin());
+        return face.times(Math.hypot(along, across) / along);
     }
 
-    /** What a blade takes from the outside edge of the stick: kerf / sin φ, since it crosses aslant. */
+    /** What a blade takes from the outside edge of the stick, which it crosses aslant: kerf / the normal's part along it. */
     public Length kerfAlongEdge(Length kerf) {
-        return kerf.times(1 / toEdge.sin());
+        return kerf.times(1 / along);
+    }
+
+    /**
+     * How the saw is set for it, in words: which way it swings from square and how the blade tilts.
+     *
+     * @param leftEnd of the piece as it lies on its back with its outside edge to the fence
+     */
+    public Words said(boolean leftEnd) {
+        Angle swing = swing();
+        Words swung = Math.abs(swing.radians()) < 1e-9 ? Words.of("cut.square")
+                : Words.of(leftEnd == swing.radians() > 0 ? "cut.right" : "cut.left", new Angle(Math.abs(swing.radians())));
+        return isUpright() ? swung : Words.of(through > 0 ? "cut.tilt_shorter" : "cut.tilt_longer", swung, new Angle(Math.abs(tilt().radians())));
+    }
+
+    /** The same cut with the piece standing on its outside edge, its back against the fence. */
+    public Words saidStanding() {
+        return Words.of("cut.standing", new Angle(Math.abs(standingSwing().radians())), new Angle(Math.abs(standingTilt().radians())));
+    }
+
+    /** Whether the saw needs the same settings for both. */
+    public boolean isSetLike(Mitre other) {
+        return Math.abs(swing().minus(other.swing()).radians()) < 1e-7 && Math.abs(tilt().minus(other.tilt()).radians()) < 1e-7;
     }
 }

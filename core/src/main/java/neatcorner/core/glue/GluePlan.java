@@ -15,13 +15,14 @@ import neatcorner.core.words.Words;
  * @param adhesive what with
  * @param times    its times in words
  * @param steps    the closing sequence
- * @param diagonal both diagonals as they must be
+ * @param checks   what the tape must read across: both diagonals of a rectangle, else corner to corner half
+ *                 way round; empty for three corners, which hold themselves
  * @param least    squeeze over one joint, the lower end, an estimate
  * @param most     squeeze over one joint, the upper end, an estimate
  * @param square   the glued frame; empty until it is measured
  * @param mostLean how far it may lean before the glass no longer drops in; empty where there is none
  */
-public record GluePlan(Adhesive adhesive, List<Words> times, List<Words> steps, Figure<Length> diagonal,
+public record GluePlan(Adhesive adhesive, List<Words> times, List<Words> steps, List<Figure<Length>> checks,
                        Figure<Force> least, Figure<Force> most, Optional<Square> square,
                        Optional<Figure<Angle>> mostLean) {
 }

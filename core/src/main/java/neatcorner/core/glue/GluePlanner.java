@@ -6,20 +6,21 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.frame.Mitre;
+import neatcorner.core.frame.Member;
 import neatcorner.core.job.Adhesive;
-import neatcorner.core.job.Axis;
 import neatcorner.core.job.ClampKind;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
-import neatcorner.core.job.Line;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Point;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
@@ -55,11 +56,12 @@ public final class GluePlanner {
         Adhesive adhesive = frame.job().choices().adhesive();
         Length width = frame.width(Line.OUTSIDE);
         Length height = frame.height(Line.OUTSIDE);
-        Figure<Length> diagonal = ledger.enter(Station.GLUE_UP, Figure.formula("glue.diagonal").with("outside_width", width)
-                .with("outside_height", height).note("diagonal").gives(Length.mm(Math.hypot(width.toMm(), height.toMm()))));
+        List<Figure<Length>> checks = frame.isFourSquare() ? List.of(ledger.enter(Station.GLUE_UP, Figure.formula("glue.diagonal")
+                .with("outside_width", width).with("outside_height", height).note("diagonal")
+                .gives(Length.mm(Math.hypot(width.toMm(), height.toMm()))))) : checks();
         Section section = frame.job().section();
-        Length mitre = Mitre.between(section.width(), section.width(), Angle.RIGHT).length();
-        double area = section.areaMm2() * mitre.ratio(section.width());
+        double stretch = frame.members().stream().map(Member::left).mapToDouble(cut -> cut.length().ratio(cut.face())).max().orElseThrow();
+        double area = section.areaMm2() * stretch;
         boolean hard = section.species().isHardwood();
         List<Words> times = new ArrayList<>(List.of(Words.of("glue.open", adhesive.open()), Words.of("glue.clamp", adhesive.clamp()),
                 Words.of("glue.cure", adhesive.cure()), Words.of("glue.temperature", adhesive.leastTemperature(),
@@ -70,9 +72,25 @@ public final class GluePlanner {
         Optional<Figure<Angle>> mostLean = mostLean();
         Optional<Square> square = square();
         square.ifPresent(s -> judge(s, mostLean));
-        return new GluePlan(adhesive, List.copyOf(times), steps(joint, adhesive), diagonal,
+        return new GluePlan(adhesive, List.copyOf(times), steps(joint, adhesive), checks,
                 squeeze("glue.squeeze_least", area, hard ? 175 : 100), squeeze("glue.squeeze_most", area, hard ? 250 : 150),
                 square, mostLean);
+    }
+
+    /** Corner to corner across, from each corner to the one half way round; enough to hold any shape. */
+    private List<Figure<Length>> checks() {
+        List<Member> members = frame.members();
+        List<Figure<Length>> checks = new ArrayList<>();
+        List<Point> corners = frame.corners();
+        int half = members.size() / 2;
+        for (int i = 0; i < (members.size() % 2 == 0 ? half : members.size()) && members.size() > 3; i++) {
+            int other = (i + half) % members.size();
+            String from = members.get(i).side().from();
+            String to = members.get(other).side().from();
+            checks.add(ledger.enter(Station.GLUE_UP, Figure.formula("glue.check_" + (i + 1)).named(Words.of("figure.glue.check", from, to))
+                    .note("check").gives(Length.mm(corners.get(i).to(corners.get(other))))));
+        }
+        return List.copyOf(checks);
     }
 
     private Figure<Force> squeeze(String id, double areaMm2, int psi) {
@@ -81,7 +99,7 @@ public final class GluePlanner {
     }
 
     private Optional<Figure<Angle>> mostLean() {
-        if (!frame.has(Line.GLASS)) {
+        if (!frame.has(Line.GLASS) || !frame.isFourSquare()) {
             return Optional.empty();
         }
         return Optional.of(ledger.enter(Station.GLUE_UP, Figure.formula("glue.most_lean")
@@ -96,25 +114,30 @@ public final class GluePlanner {
         steps.add(Words.of("close.dry_fit"));
         steps.add(Words.of("close.paper"));
         steps.add(Words.of("close.size"));
-        int band = shop.clamps(ClampKind.BAND, frame.width(Line.OUTSIDE).plus(frame.height(Line.OUTSIDE)).times(2));
+        int band = shop.clamps(ClampKind.BAND, frame.around());
         int arms = shop.clamps(ClampKind.CROSSED_ARMS, frame.longSide());
         int vices = shop.clamps(ClampKind.CORNER_VICE, Length.ZERO);
-        int atOnce = 4;
-        if (arms > 0) {
+        int corners = frame.members().size();
+        boolean four = corners == 4;
+        int atOnce = corners;
+        if (!frame.isConvex()) {
+            atOnce = 1;
+            steps.add(Words.of("close.concave"));
+        } else if (four && arms > 0) {
             steps.add(Words.of("close.crossed_arms"));
         } else if (band > 0) {
             steps.add(Words.of("close.band"));
-        } else if (vices >= 4) {
+        } else if (four && vices >= 4) {
             steps.add(Words.of("close.four_vices"));
         } else if (vices >= 2) {
             atOnce = 2;
-            steps.add(Words.of("close.halves", adhesive.clamp()));
-        } else if (vices == 1) {
+            steps.add(Words.of(four ? "close.halves" : "close.halves_many", adhesive.clamp()));
+        } else if (four && vices == 1) {
             atOnce = 1;
             steps.add(Words.of("close.one_vice", adhesive.clamp()));
         } else {
             atOnce = 1;
-            steps.add(Words.of("close.block", adhesive.clamp()));
+            steps.add(Words.of(four ? "close.block" : "close.many", adhesive.clamp()));
             if (joint != JointKind.PINNED && joint != JointKind.V_FASTENED) {
                 ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "no_clamps")
                         .remedy(new Remedy.OnJob(Words.of("remedy.joint", JointKind.PINNED),
@@ -124,7 +147,7 @@ public final class GluePlanner {
         if (joint == JointKind.PINNED || joint == JointKind.V_FASTENED) {
             steps.add(Words.of("close.fasten." + joint.name().toLowerCase(Locale.ROOT)));
         }
-        steps.add(Words.of("close.diagonals"));
+        steps.add(Words.of(frame.isFourSquare() ? "close.diagonals" : "close.checks"));
         steps.add(Words.of("close.squeeze_out"));
         if (joint == JointKind.SPLINED) {
             steps.add(Words.of("close.splines", adhesive.clamp()));
@@ -141,7 +164,7 @@ public final class GluePlanner {
     private Optional<Square> square() {
         Job job = frame.job();
         Map<Tape, Length> measured = job.measured();
-        if (!measured.containsKey(Tape.DIAGONAL_AC) || !measured.containsKey(Tape.DIAGONAL_BD)) {
+        if (!frame.isFourSquare() || !measured.containsKey(Tape.DIAGONAL_AC) || !measured.containsKey(Tape.DIAGONAL_BD)) {
             return Optional.empty();
         }
         Length width = frame.width(Line.OUTSIDE);

@@ -6,13 +6,13 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Hardware;
-import neatcorner.core.job.Line;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
 import neatcorner.core.measure.Rounding;
+import neatcorner.core.outline.Line;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
@@ -82,14 +82,19 @@ public final class HangPlanner {
 
     private HangPlan.Rings rings() {
         Length height = frame.height(Line.OUTSIDE);
-        Length width = frame.width(Line.OUTSIDE);
-        Length inset = frame.job().section().backWidth().over(2);
+        Length down = height.times(RINGS_DOWN);
+        Line within = frame.has(Line.RABBET) ? Line.RABBET : Line.SIGHT;
+        double[] outside = frame.chord(Line.OUTSIDE, down.toMm());
+        double[] inside = frame.chord(within, down.toMm());
+        boolean level = frame.isFourSquare() || inside[0] > inside[1];
+        Length width = level ? frame.width(Line.OUTSIDE) : Length.mm(outside[1] - outside[0]);
+        Length inset = level ? frame.job().section().backWidth().over(2) : Length.mm((inside[0] - outside[0]) / 2);
         return new HangPlan.Rings(
                 ledger.enter(Station.HANG, Figure.formula("ring.down").with("outside_height", height).note("ring_down")
-                        .gives(height.times(RINGS_DOWN))),
-                ledger.enter(Station.HANG, Figure.formula("ring.inset").with("back_width", frame.job().section().backWidth())
+                        .gives(down)),
+                ledger.enter(Station.HANG, Figure.formula("ring.inset").with("back_width", inset.times(2))
                         .note("ring_inset").gives(inset)),
-                ledger.enter(Station.HANG, Figure.sum("ring.apart").start("outside_width", width)
+                ledger.enter(Station.HANG, Figure.sum("ring.apart").start(level ? "outside_width" : "outside_there", width)
                         .minus("ring_insets", inset.times(2)).result()));
     }
 

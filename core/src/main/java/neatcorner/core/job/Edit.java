@@ -3,10 +3,20 @@ package neatcorner.core.job;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Predicate;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Lean;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Size;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Words;
@@ -22,6 +32,18 @@ public sealed interface Edit {
     /** What goes into the history. */
     Words words();
 
+    /** The outline with sizes that were given at lines the frame does not have given at another instead. */
+    private static Outline onLines(Outline outline, Predicate<Line> has, Line instead) {
+        if (outline instanceof Boxed boxed) {
+            for (Axis axis : Axis.values()) {
+                Size given = boxed.given(axis);
+                boxed = has.test(given.line()) ? boxed : boxed.with(axis, new Size(instead, given.length()));
+            }
+            return boxed;
+        }
+        return has.test(outline.line()) ? outline : outline.at(instead);
+    }
+
     /** A number typed on a tag. */
     record Enter(String entry, Length value) implements Edit {
         @Override
@@ -36,11 +58,14 @@ public sealed interface Edit {
         }
     }
 
-    /** The size on one axis given at a line. */
+    /** The size on one axis given at a line; a free outline is stretched to it. */
     record Give(Axis axis, Line line, Length length) implements Edit {
         @Override
         public Job apply(Job job) {
-            return job.withGiven(axis, new Size(line, length));
+            return switch (job.outline()) {
+                case Outline.Free free when free.line() == line -> job.withOutline(free.scaled(axis, new Size(line, length).length()));
+                default -> job.withGiven(axis, new Size(line, length));
+            };
         }
 
         @Override
@@ -118,7 +143,7 @@ public sealed interface Edit {
     record Turn() implements Edit {
         @Override
         public Job apply(Job job) {
-            return job.turned();
+            return job.withOutline(job.outline().turned());
         }
 
         @Override
@@ -131,7 +156,7 @@ public sealed interface Edit {
     record ChooseSection(Section section) implements Edit {
         @Override
         public Job apply(Job job) {
-            Job changed = job.withSection(section);
+            Job changed = job.withFaces(Map.of()).withSection(section).withFaces(fitting(job, section));
             if (section.recess() instanceof Recess.Rabbet) {
                 return changed;
             }
@@ -140,15 +165,15 @@ public sealed interface Edit {
                     : new Contents(job.contents().layers().stream()
                             .filter(layer -> layer.material().role() == Material.Role.ART).toList(), Optional.empty());
             changed = changed.withContents(kept);
-            for (Axis axis : Axis.values()) {
-                Size given = job.given(axis);
-                boolean has = bar ? given.line() == Line.SIGHT || given.line() == Line.OUTSIDE
-                        : given.line() != Line.MAT && given.line() != Line.GLASS;
-                if (!has) {
-                    changed = changed.withGiven(axis, new Size(bar ? Line.OUTSIDE : Line.ART, given.length()));
-                }
-            }
-            return changed;
+            return changed.withOutline(onLines(job.outline(), line -> bar ? line == Line.SIGHT || line == Line.OUTSIDE
+                    : line != Line.MAT && line != Line.GLASS, bar ? Line.OUTSIDE : Line.ART));
+        }
+
+        /** Faces of single sides that the new moulding's lip still allows. */
+        private static Map<String, Length> fitting(Job job, Section section) {
+            Map<String, Length> kept = new TreeMap<>(job.faces());
+            kept.values().removeIf(face -> face.isUnder(section.lip().plus(Length.mm(1))));
+            return kept;
         }
 
         @Override
@@ -157,21 +182,64 @@ public sealed interface Edit {
         }
     }
 
-    /** A bottom rail of its own width, or again like the rest. */
-    record BottomRail(Optional<Length> face) implements Edit {
-        /** A rail half as wide again as the rest, to start from. */
-        public static BottomRail wider(Section section) {
-            return new BottomRail(Optional.of(section.face().times(1.5)));
-        }
-
+    /** Another shape, or the same one with other sizes; faces of sides it does not have are dropped. */
+    record Draw(Outline outline) implements Edit {
         @Override
         public Job apply(Job job) {
-            return job.withBottomFace(face);
+            List<String> sides = outline.round().stream().map(Side::faceId).toList();
+            Map<String, Length> kept = new TreeMap<>(job.faces());
+            kept.keySet().retainAll(sides);
+            Lean lean = outline.isCurved() ? Lean.FLAT : job.lean();
+            return job.withFaces(Map.of()).withLean(lean).withOutline(outline).withFaces(kept);
         }
 
         @Override
         public Words words() {
-            return face.map(f -> Words.of("edit.bottom_rail", f)).orElse(Words.of("edit.bottom_rail_like_rest"));
+            return Words.of("edit.draw", Words.of("outline." + outline.getClass().getSimpleName().toLowerCase(Locale.ROOT)));
+        }
+    }
+
+    /** The shape in the size in which something of this size just fits inside, at a line. */
+    record Around(Length width, Length height, Line line) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withOutline(job.outline().at(line).around(width, height));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.around", width, height);
+        }
+    }
+
+    /** Sides that stand otherwise. */
+    record Tilt(Lean lean) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withLean(lean);
+        }
+
+        @Override
+        public Words words() {
+            return lean.isFlat() ? Words.of("edit.flat") : Words.of("edit.lean", lean.angle());
+        }
+    }
+
+    /** A face of its own for one side, or again like the rest. */
+    record Face(String side, Optional<Length> face) implements Edit {
+        /** A bottom rail half as wide again as the rest, to start from. */
+        public static Face widerBottom(Section section) {
+            return new Face("bottom", Optional.of(section.face().times(1.5)));
+        }
+
+        @Override
+        public Job apply(Job job) {
+            return job.withFace(side, face);
+        }
+
+        @Override
+        public Words words() {
+            return face.map(f -> Words.of("edit.face", f)).orElse(Words.of("edit.face_like_rest"));
         }
     }
 
@@ -180,12 +248,8 @@ public sealed interface Edit {
         @Override
         public Job apply(Job job) {
             Job changed = job.withContents(job.contents().with(role, material));
-            for (Axis axis : Axis.values()) {
-                if (!changed.contents().hasMat() && changed.given(axis).line() == Line.MAT) {
-                    changed = changed.withGiven(axis, new Size(Line.GLASS, changed.given(axis).length()));
-                }
-            }
-            return changed;
+            return changed.contents().hasMat() ? changed
+                    : changed.withOutline(onLines(changed.outline(), line -> line != Line.MAT, Line.GLASS));
         }
 
         @Override

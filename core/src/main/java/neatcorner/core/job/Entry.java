@@ -6,6 +6,11 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Size;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
@@ -23,13 +28,10 @@ public record Entry(String id, Function<Job, Length> read, BiFunction<Job, Lengt
     /** The numbers that can be typed into this job as it stands. */
     public static List<Entry> of(Job job) {
         List<Entry> entries = new ArrayList<>();
-        for (Axis axis : Axis.values()) {
-            Line line = job.given(axis).line();
-            entries.add(new Entry(line.id(axis), j -> j.given(axis).length(), (j, l) -> j.withGiven(axis, new Size(line, l))));
-        }
+        addOutline(entries, job.outline());
         addSection(entries, job);
-        job.bottomFace().ifPresent(_ -> entries.add(new Entry("section.bottom_face", Job::faceOfBottom,
-                (j, l) -> j.withBottomFace(Optional.of(l)))));
+        job.faces().forEach((side, face) -> entries.add(new Entry("face." + side, j -> j.faces().get(side),
+                (j, l) -> j.withFace(side, Optional.of(l)))));
         job.contents().borders().ifPresent(_ -> addBorders(entries));
         for (int i = 0; i < job.contents().layers().size(); i++) {
             int index = i;
@@ -59,6 +61,30 @@ public record Entry(String id, Function<Job, Length> read, BiFunction<Job, Lengt
     /** A measurement of the glued frame; reads as zero until it is taken. */
     public static Entry measured(Tape tape) {
         return new Entry(tape.id(), j -> j.measured().getOrDefault(tape, Length.ZERO), (j, l) -> j.withMeasured(tape, l));
+    }
+
+    private static void addOutline(List<Entry> entries, Outline outline) {
+        switch (outline) {
+            case Boxed boxed -> {
+                for (Axis axis : Axis.values()) {
+                    Line line = boxed.given(axis).line();
+                    entries.add(new Entry(line.id(axis), j -> ((Boxed) j.outline()).given(axis).length(),
+                            (j, l) -> j.withGiven(axis, new Size(line, l))));
+                }
+                if (boxed instanceof Boxed.Window window) {
+                    entries.add(new Entry("outline.bar", _ -> window.bar(), (j, l) -> j.withOutline(
+                            new Boxed.Window(window.width(), window.height(), window.rows(), window.columns(), l))));
+                }
+            }
+            case Outline.Regular regular -> entries.add(new Entry("outline.size", _ -> regular.size().length(), (j, l) ->
+                    j.withOutline(new Outline.Regular(regular.sides(), regular.across(), new Size(regular.line(), l)))));
+            case Outline.Free free -> {
+                for (int i = 0; i < free.corners().size(); i++) {
+                    int side = i;
+                    entries.add(new Entry("outline.side_" + (i + 1), _ -> free.side(side), (j, l) -> j.withOutline(free.withSide(side, l))));
+                }
+            }
+        }
     }
 
     private static void addSection(List<Entry> entries, Job job) {

@@ -34,7 +34,9 @@ public enum Habit {
     /** How much is wrapped behind a stretcher bar, past its depth. */
     WRAP_FOLD(Length.inches(1, 1, 2), 10, 200),
     /** How much smaller than the opening a strainer is cut, in all. */
-    STRAINER_SLACK(Length.inches(0, 1, 8), 0, 12);
+    STRAINER_SLACK(Length.inches(0, 1, 8), 0, 12),
+    /** The widest board on hand for blanks that are sawn to a curve; a nominal 1×6. */
+    BOARD_WIDTH(Length.inches(5, 1, 2), 20, 600);
 
     private final Length usual;
     private final Length least;

@@ -8,8 +8,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Lean;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Size;
 import neatcorner.core.section.Section;
 
 /**
@@ -18,10 +26,11 @@ import neatcorner.core.section.Section;
  * @param title      what the frame is called, not blank, up to 120 characters
  * @param order      whom or what it is for; may be empty
  * @param quantity   how many alike, from 1 to 999
- * @param width      the one width that is given
- * @param height     the one height that is given
+ * @param outline    the shape, with the sizes that are given
  * @param section    the moulding
- * @param bottomFace of a bottom rail that is wider or narrower than the rest, from 3 to 300 mm
+ * @param faces      of sides that are wider or narrower than the rest, by {@link Side#faceId()}; each from
+ *                   3 to 300 mm
+ * @param lean       how the sides stand
  * @param contents   what goes in
  * @param overrides  habits that are different here
  * @param choices    what was decided of the making
@@ -29,8 +38,8 @@ import neatcorner.core.section.Section;
  * @param notes      written down on the way, oldest first
  * @param settled    stations the maker has ticked off
  */
-public record Job(String title, String order, int quantity, Size width, Size height, Section section,
-                  Optional<Length> bottomFace, Contents contents, Habits overrides, Choices choices,
+public record Job(String title, String order, int quantity, Outline outline, Section section,
+                  Map<String, Length> faces, Lean lean, Contents contents, Habits overrides, Choices choices,
                   Map<Tape, Length> measured, List<Note> notes, Set<Station> settled) {
     public Job {
         if (title.isBlank() || title.length() > 120) {
@@ -42,89 +51,121 @@ public record Job(String title, String order, int quantity, Size width, Size hei
         if (quantity < 1 || quantity > 999) {
             throw new IllegalArgumentException("quantity is " + quantity + "; it must be from 1 to 999");
         }
-        bottomFace.ifPresent(face -> Finite.within("bottom face", face,
-                Length.mm(3).max(section.lip().plus(Length.mm(1))), Length.mm(300)));
+        faces = Collections.unmodifiableMap(new TreeMap<>(faces));
+        checkFaces(outline, faces, section);
+        if (outline.isCurved() && !lean.isFlat()) {
+            throw new IllegalArgumentException("the sides lean by " + lean.degrees() + "°; a curved frame lies flat, or give it straight sides");
+        }
         measured.forEach((tape, length) -> Finite.within("measured " + tape.id(), length, Size.LEAST, Length.mm(15_000)));
         measured = measured.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(measured));
         notes = List.copyOf(notes);
         settled = settled.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(settled));
     }
 
+    private static void checkFaces(Outline outline, Map<String, Length> faces, Section section) {
+        List<String> known = outline.round().stream().map(Side::faceId).distinct().toList();
+        faces.forEach((side, face) -> {
+            if (!known.contains(side)) {
+                throw new IllegalArgumentException("a face is given for " + side + ", which this outline does not have; it has "
+                        + String.join(", ", known));
+            }
+            Finite.within("face of " + side, face, Length.mm(3).max(section.lip().plus(Length.mm(1))), Length.mm(300));
+        });
+    }
+
     /** A new job: one frame around a pane of glass, everything else as usual. */
     public static Job starting(String title, Length glassWidth, Length glassHeight, Section section) {
         Contents contents = new Contents(List.of(Layer.of(Material.PICTURE_GLASS), Layer.of(Material.PAPER),
                 Layer.of(Material.CORRUGATED)), Optional.empty());
-        return new Job(title, "", 1, new Size(Line.GLASS, glassWidth), new Size(Line.GLASS, glassHeight), section,
-                Optional.empty(), contents, Habits.USUAL, Choices.NONE, Map.of(), List.of(), Set.of());
+        return new Job(title, "", 1, new Boxed.Rectangle(new Size(Line.GLASS, glassWidth), new Size(Line.GLASS, glassHeight)),
+                section, Map.of(), Lean.FLAT, contents, Habits.USUAL, Choices.NONE, Map.of(), List.of(), Set.of());
     }
 
-    /** The size that is given on this axis. */
-    public Size given(Axis axis) {
-        return axis == Axis.WIDTH ? width : height;
+    /** The size that is given on this axis; empty for shapes that are not given by width and height. */
+    public Optional<Size> given(Axis axis) {
+        return outline instanceof Boxed boxed ? Optional.of(boxed.given(axis)) : Optional.empty();
     }
 
-    /** The face of the bottom rail. */
-    public Length faceOfBottom() {
-        return bottomFace.orElse(section.face());
+    /** The face of a side. */
+    public Length faceOf(Side side) {
+        return faces.getOrDefault(side.faceId(), section.face());
+    }
+
+    /** Whether it is a plain rectangle that lies flat. */
+    public boolean isPlain() {
+        return outline instanceof Boxed.Rectangle && lean.isFlat();
     }
 
     /** With another title. */
     public Job withTitle(String other) {
-        return new Job(other, order, quantity, width, height, section, bottomFace, contents, overrides, choices,
+        return new Job(other, order, quantity, outline, section, faces, lean, contents, overrides, choices,
                 measured, notes, settled);
     }
 
     /** For another order. */
     public Job withOrder(String other) {
-        return new Job(title, other, quantity, width, height, section, bottomFace, contents, overrides, choices,
+        return new Job(title, other, quantity, outline, section, faces, lean, contents, overrides, choices,
                 measured, notes, settled);
     }
 
     /** So many alike. */
     public Job withQuantity(int other) {
-        return new Job(title, order, other, width, height, section, bottomFace, contents, overrides, choices,
+        return new Job(title, order, other, outline, section, faces, lean, contents, overrides, choices,
                 measured, notes, settled);
     }
 
-    /** With another given size on one axis. */
+    /** With another given size on one axis; only for shapes given by width and height. */
     public Job withGiven(Axis axis, Size other) {
-        return new Job(title, order, quantity, axis == Axis.WIDTH ? other : width, axis == Axis.HEIGHT ? other : height,
-                section, bottomFace, contents, overrides, choices, measured, notes, settled);
+        if (!(outline instanceof Boxed boxed)) {
+            throw new IllegalArgumentException("this outline is not given by its " + axis.id() + "; change its sides instead");
+        }
+        return withOutline(boxed.with(axis, other));
     }
 
-    /** Portrait for landscape and the other way round. */
-    public Job turned() {
-        return new Job(title, order, quantity, height, width, section, bottomFace, contents, overrides, choices,
-                measured, notes, settled);
+    /** With another shape. */
+    public Job withOutline(Outline other) {
+        return new Job(title, order, quantity, other, section, faces, lean, contents, overrides, choices, measured, notes, settled);
+    }
+
+    /** With sides that stand otherwise. */
+    public Job withLean(Lean other) {
+        return new Job(title, order, quantity, outline, section, faces, other, contents, overrides, choices, measured, notes, settled);
     }
 
     /** Of another moulding. */
     public Job withSection(Section other) {
-        return new Job(title, order, quantity, width, height, other, bottomFace, contents, overrides, choices,
+        return new Job(title, order, quantity, outline, other, faces, lean, contents, overrides, choices,
                 measured, notes, settled);
     }
 
-    /** With another bottom rail; empty for one like the rest. */
-    public Job withBottomFace(Optional<Length> other) {
-        return new Job(title, order, quantity, width, height, section, other, contents, overrides, choices,
+    /** With other faces for single sides. */
+    public Job withFaces(Map<String, Length> other) {
+        return new Job(title, order, quantity, outline, section, other, lean, contents, overrides, choices,
                 measured, notes, settled);
+    }
+
+    /** With a face of its own for a side, or again like the rest. */
+    public Job withFace(String side, Optional<Length> face) {
+        Map<String, Length> changed = new TreeMap<>(faces);
+        face.ifPresentOrElse(f -> changed.put(side, f), () -> changed.remove(side));
+        return withFaces(changed);
     }
 
     /** With other contents. */
     public Job withContents(Contents other) {
-        return new Job(title, order, quantity, width, height, section, bottomFace, other, overrides, choices,
+        return new Job(title, order, quantity, outline, section, faces, lean, other, overrides, choices,
                 measured, notes, settled);
     }
 
     /** With other habits. */
     public Job withOverrides(Habits other) {
-        return new Job(title, order, quantity, width, height, section, bottomFace, contents, other, choices,
+        return new Job(title, order, quantity, outline, section, faces, lean, contents, other, choices,
                 measured, notes, settled);
     }
 
     /** With other decisions. */
     public Job withChoices(Choices other) {
-        return new Job(title, order, quantity, width, height, section, bottomFace, contents, overrides, other,
+        return new Job(title, order, quantity, outline, section, faces, lean, contents, overrides, other,
                 measured, notes, settled);
     }
 
@@ -138,7 +179,7 @@ public record Job(String title, String order, int quantity, Size width, Size hei
 
     /** With these measurements only. */
     public Job withMeasured(Map<Tape, Length> other) {
-        return new Job(title, order, quantity, width, height, section, bottomFace, contents, overrides, choices,
+        return new Job(title, order, quantity, outline, section, faces, lean, contents, overrides, choices,
                 other, notes, settled);
     }
 
@@ -146,13 +187,13 @@ public record Job(String title, String order, int quantity, Size width, Size hei
     public Job withNote(Note note) {
         List<Note> more = new ArrayList<>(notes);
         more.add(note);
-        return new Job(title, order, quantity, width, height, section, bottomFace, contents, overrides, choices,
+        return new Job(title, order, quantity, outline, section, faces, lean, contents, overrides, choices,
                 measured, more, settled);
     }
 
     /** With these stations ticked off. */
     public Job withSettled(Set<Station> other) {
-        return new Job(title, order, quantity, width, height, section, bottomFace, contents, overrides, choices,
+        return new Job(title, order, quantity, outline, section, faces, lean, contents, overrides, choices,
                 measured, notes, other);
     }
 }

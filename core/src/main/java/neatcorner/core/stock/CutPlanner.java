@@ -9,11 +9,8 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
-import neatcorner.core.frame.Side;
-import neatcorner.core.job.Axis;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
-import neatcorner.core.job.Line;
 import neatcorner.core.job.Moulding;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.ShopEdit;
@@ -22,6 +19,7 @@ import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.measure.Share;
+import neatcorner.core.outline.Line;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
@@ -64,9 +62,9 @@ public final class CutPlanner {
                             new ShopEdit.SetHabit(Habit.KERF, Habit.KERF.usual()))));
         }
         Map<Section, List<Piece>> groups = new LinkedHashMap<>();
-        for (Member member : frame.members()) {
+        for (Member member : frame.pieces().toList()) {
             for (int n = 1; n <= frame.job().quantity(); n++) {
-                groups.computeIfAbsent(member.section(), _ -> new ArrayList<>()).add(new Piece(member, n));
+                groups.computeIfAbsent(member.stock(), _ -> new ArrayList<>()).add(new Piece(member, n));
             }
         }
         List<StickLayout> sticks = new ArrayList<>();
@@ -97,7 +95,7 @@ public final class CutPlanner {
         List<StickPacking.Stick> rack = stock.onHand().stream()
                 .flatMap(s -> Stream.generate(() -> stick(s.length(), false)).limit(Math.min(s.count(), pieces.size()))).toList();
         List<StickPacking.Stick> forSale = stock.sold().stream().map(length -> stick(length, true)).toList();
-        long[] lengths = pieces.stream().mapToLong(p -> p.member().longPoint().value().nanometres()).toArray();
+        long[] lengths = pieces.stream().mapToLong(p -> p.member().overall().nanometres()).toArray();
         Optional<List<StickPacking.Filled>> packed = new StickPacking(lengths, gap.nanometres(), rack, forSale).pack();
         if (packed.isEmpty()) {
             findTooLong(section, pieces, stock);
@@ -132,7 +130,7 @@ public final class CutPlanner {
         Length used = Length.sum(sticks.stream().map(StickLayout::length).toList());
         Length kept = Length.sum(sticks.stream().map(StickLayout::remnant).filter(this::isUseful).toList());
         Length pieces = Length.sum(sticks.stream().flatMap(s -> s.placed().stream())
-                .map(p -> p.piece().member().longPoint().value()).toList());
+                .map(p -> p.piece().member().overall()).toList());
         return ledger.enter(Station.CUTS, Figure.sum("stick.waste").start("sticks_used", used)
                 .minus("pieces", pieces).minus("useful_remnants", kept, frame.habits().get(Habit.SAFE_HOLD).times(2))
                 .rounded(Rounding.UP).note("waste").result());
@@ -147,19 +145,22 @@ public final class CutPlanner {
     }
 
     /**
-     * All members of the common section lie on one stick: 2·(w·k + faces) and so on for the sides that
-     * are cut from it, plus a gap between neighbours; solved for the scale k of the sight opening.
+     * All straight members of the common section lie on one stick: each is its sight edge times the scale
+     * k of the opening, plus what its mitres add, plus a gap between neighbours; solved for k.
      */
     private Optional<CutPlan.Biggest> biggest() {
+        if (frame.job().outline().isCurved() || !frame.bars().isEmpty()) {
+            return Optional.empty();
+        }
         Section section = frame.job().section();
         Moulding stock = stock(section);
         Length longest = Stream.concat(stock.sold().stream(), stock.onHand().stream().filter(s -> s.count() > 0)
                 .map(s -> s.length())).max(Length::compareTo).orElseThrow();
         List<Member> members = frame.members().stream().filter(m -> m.section().equals(section)).toList();
         Length usable = longest.minus(trim.times(2)).minus(gap.times(members.size() - 1L));
-        Length outside = Length.sum(members.stream().map(m -> m.longPoint().value()).toList());
-        Length sight = Length.sum(members.stream().map(m -> m.side().axis() == Axis.WIDTH
-                ? frame.width(Line.SIGHT) : frame.height(Line.SIGHT)).toList());
+        Length outside = Length.sum(members.stream().map(Member::overall).toList());
+        Length sight = Length.sum(members.stream().map(m -> m.longPoint().value()
+                .minus(m.left().setbackOver(m.section().face())).minus(m.right().setbackOver(m.section().face()))).toList());
         Length forSight = usable.minus(outside.minus(sight));
         if (!forSight.isPositive()) {
             return Optional.empty();
@@ -176,7 +177,7 @@ public final class CutPlanner {
     }
 
     private void findTooLong(Section section, List<Piece> pieces, Moulding stock) {
-        Length longestPiece = pieces.stream().map(p -> p.member().longPoint().value()).max(Length::compareTo).orElseThrow();
+        Length longestPiece = pieces.stream().map(p -> p.member().overall()).max(Length::compareTo).orElseThrow();
         Length needed = longestPiece.plus(trim.times(2));
         Length longest = stock.sold().getLast();
         Length order = Rounding.UP.toWhole(needed, Length.inches(12));
@@ -199,24 +200,24 @@ public final class CutPlanner {
 
     private void findShortPieces() {
         Length safe = frame.habits().get(Habit.SAFE_HOLD);
-        List<Member> tooShort = frame.members().stream().filter(m -> m.shortPoint().value().isUnder(safe)).toList();
+        List<Member> tooShort = frame.pieces().filter(m -> m.shorterEdge().isUnder(safe)).toList();
         if (!tooShort.isEmpty()) {
-            Length shortest = tooShort.stream().map(m -> m.shortPoint().value()).min(Length::compareTo).orElseThrow();
+            Length shortest = tooShort.stream().map(Member::shorterEdge).min(Length::compareTo).orElseThrow();
             ledger.warn(Safety.SHORT_PIECE);
             ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "short_piece", shortest, safe).by(safe.minus(shortest))
                     .remedy(new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS)));
         }
     }
 
-    /** With a bottom rail of its own width, left and right are mirror images: the classic spoilt stick. */
+    /** Where the two ends of a piece differ, a cut made on the wrong end spoils it: the classic spoilt stick. */
     private void findUnequalMitres() {
-        boolean unequal = frame.members().stream()
-                .anyMatch(m -> Math.abs(m.left().swing().minus(m.right().swing()).radians()) > 1e-9);
-        if (unequal) {
-            Member left = frame.member(Side.LEFT);
-            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "mirror_images", left.left().swing(), left.right().swing())
-                    .by(left.left().swing().minus(left.right().swing()))
-                    .remedy(new Remedy.OnJob(Words.of("remedy.equal_rails"), new Edit.BottomRail(Optional.empty()))));
-        }
+        frame.members().stream().filter(m -> !m.left().isSetLike(m.right())).reduce((_, last) -> last).ifPresent(odd -> {
+            boolean faces = frame.job().isPlain();
+            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, faces ? "mirror_images" : "unlike_ends", odd.left().swing(), odd.right().swing(),
+                    odd.side().letters())
+                    .by(odd.left().swing().minus(odd.right().swing()))
+                    .remedy(faces ? new Remedy.OnJob(Words.of("remedy.equal_rails"), new Edit.Face("bottom", Optional.empty()))
+                            : new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS)));
+        });
     }
 }

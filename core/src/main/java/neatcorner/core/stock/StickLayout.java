@@ -18,12 +18,12 @@ public record StickLayout(Section section, Length length, boolean bought, List<P
      * A piece on a stick.
      *
      * @param piece what it is
-     * @param start of its long point from the stick's left end
+     * @param start of its furthest point from the stick's left end
      */
     public record Placed(Piece piece, Length start) {
-        /** Where its long point ends. */
+        /** Where its furthest point ends. */
         public Length end() {
-            return start.plus(piece.member().longPoint().value());
+            return start.plus(piece.member().overall());
         }
     }
 }

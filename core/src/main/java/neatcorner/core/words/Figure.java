@@ -45,6 +45,11 @@ public record Figure<Q extends Quantity>(String id, Words name, Q value, Roundin
         return new Figure<>(id, name, value, rounding, other, working);
     }
 
+    /** The same number under another name for people. */
+    public Figure<Q> called(Words other) {
+        return new Figure<>(id, other, value, rounding, origin, working);
+    }
+
     private static Words nameOf(String id) {
         return Words.of("figure." + id);
     }

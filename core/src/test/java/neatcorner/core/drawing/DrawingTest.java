@@ -38,7 +38,7 @@ class DrawingTest {
     private static final Reader READER = new Reader(new Phrasebook(Graduation.INCH_16), PLAIN, 1);
 
     private static Stream<Job> jobs() {
-        return Stream.of(Sample.job("8", "10"), Sample.matted("2", "2", "2 1/2").withBottomFace(Optional.of(in("2 1/2"))),
+        return Stream.of(Sample.job("8", "10"), Sample.matted("2", "2", "2 1/2").withFace("bottom", Optional.of(in("2 1/2"))),
                 Sample.floating("36", "24"), Sample.stretched("48", "30"), Sample.job("60", "14"), Sample.job("10", "70"),
                 new Edit.Finish(Recipes.OIL).apply(new Edit.Strain(true).apply(Sample.job("40", "12"))));
     }
@@ -54,6 +54,7 @@ class DrawingTest {
             case Mark.Text text -> Stream.of(text.at());
             case Mark.Number number -> Stream.of(number.at());
             case Mark.Tag tag -> Stream.of(tag.at());
+            case Mark.Grip grip -> Stream.of(grip.at());
         });
     }
 

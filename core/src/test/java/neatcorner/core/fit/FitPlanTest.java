@@ -11,7 +11,7 @@ import neatcorner.core.job.Coat;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Line;
+import neatcorner.core.outline.Line;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.plan.Plan;

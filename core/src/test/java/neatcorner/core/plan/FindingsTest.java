@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 import neatcorner.core.Sample;
 import neatcorner.core.finish.Recipes;
 import neatcorner.core.job.Adhesive;
-import neatcorner.core.job.Axis;
+import neatcorner.core.outline.Axis;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Contents;
@@ -21,11 +21,11 @@ import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Line;
+import neatcorner.core.outline.Line;
 import neatcorner.core.job.Material;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.ShopEdit;
-import neatcorner.core.job.Size;
+import neatcorner.core.outline.Size;
 import neatcorner.core.job.Sticks;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Graduation;
@@ -85,7 +85,7 @@ class FindingsTest {
             Map.entry("picture_proud", new Case(Severity.CAUTION, true, true,
                     () -> Sample.floating("20", "20").withContents(Sample.floating("20", "20").contents().withThickness(0, in("1 1/2"))))),
             Map.entry("short_piece", new Case(Severity.CAUTION, true, false, () -> Sample.job("4", "6"))),
-            Map.entry("mirror_images", new Case(Severity.CAUTION, true, true, () -> Sample.job("12", "14").withBottomFace(Optional.of(in("2 1/2"))))),
+            Map.entry("mirror_images", new Case(Severity.CAUTION, true, true, () -> Sample.job("12", "14").withFace("bottom", Optional.of(in("2 1/2"))))),
             Map.entry("no_kerf", new Case(Severity.CAUTION, false, false, () -> with(Sample.job("12", "14"), Habit.KERF, "0"))),
             Map.entry("piece_too_long", new Case(Severity.STOP, true, true, () -> Sample.job("110", "38"))),
             Map.entry("rack_short", new Case(Severity.CAUTION, true, true, () -> Sample.job("24", "36").withQuantity(20))),

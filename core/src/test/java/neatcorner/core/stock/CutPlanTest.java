@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.Sample;
-import neatcorner.core.frame.Side;
-import neatcorner.core.job.Axis;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Axis;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Line;
+import neatcorner.core.outline.Line;
 import neatcorner.core.job.Shop;
-import neatcorner.core.job.Size;
+import neatcorner.core.outline.Size;
 import neatcorner.core.job.Sticks;
 import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Plan;
@@ -56,7 +56,7 @@ class CutPlanTest {
                                     @ForAll @IntRange(min = 1, max = 12) int quantity, @ForAll @IntRange(min = 24, max = 60) int bottomSixteenths,
                                     @ForAll @IntRange(min = 0, max = 4) int kerf32) {
         Job job = Sample.job(width + "", height + "").withQuantity(quantity)
-                .withBottomFace(Optional.of(Length.inches(0, bottomSixteenths, 16)));
+                .withFace("bottom", Optional.of(Length.inches(0, bottomSixteenths, 16)));
         job = job.withOverrides(job.overrides().with(Habit.KERF, Length.inches(0, kerf32, 32)));
         Plan plan = Planner.plan(job, Sample.shop(Sample.plain(), new Sticks(in("96"), 3), new Sticks(in("50"), 2)));
         assertCuttable(plan);
@@ -68,8 +68,8 @@ class CutPlanTest {
         Plan plan = Planner.plan(Sample.job("12", "13").withQuantity(6), Sample.shop());
         List<Piece> pieces = plan.cuts().sticks().stream().flatMap(s -> s.placed().stream()).map(StickLayout.Placed::piece).toList();
         assertThat(pieces).hasSize(24).doesNotHaveDuplicates();
-        for (Side side : Side.values()) {
-            assertThat(pieces.stream().filter(p -> p.member().side() == side).map(Piece::frame).sorted().toList())
+        for (Side side : plan.job().outline().round()) {
+            assertThat(pieces.stream().filter(p -> p.member().side().equals(side)).map(Piece::frame).sorted().toList())
                     .containsExactly(1, 2, 3, 4, 5, 6);
         }
     }
@@ -83,7 +83,7 @@ class CutPlanTest {
 
     @Test
     void aWideBottomRailComesFromItsOwnStick() {
-        Plan plan = Planner.plan(Sample.job("11", "14").withBottomFace(Optional.of(in("2 1/2"))), Sample.shop());
+        Plan plan = Planner.plan(Sample.job("11", "14").withFace("bottom", Optional.of(in("2 1/2"))), Sample.shop());
         assertThat(plan.cuts().sticks()).allSatisfy(stick -> assertThat(stick.placed())
                 .allSatisfy(p -> assertThat(p.piece().member().section()).isEqualTo(stick.section())));
         assertThat(plan.findings()).extracting(f -> f.id()).contains("rack_short", "mirror_images");

@@ -11,9 +11,11 @@ import java.util.Set;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
 import neatcorner.core.finish.Recipes;
-import neatcorner.core.frame.Side;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Lean;
+import neatcorner.core.outline.Outline;
 import neatcorner.core.job.Adhesive;
-import neatcorner.core.job.Axis;
+import neatcorner.core.outline.Axis;
 import neatcorner.core.job.ClampKind;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Edit;
@@ -21,7 +23,7 @@ import neatcorner.core.job.Habit;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
-import neatcorner.core.job.Line;
+import neatcorner.core.outline.Line;
 import neatcorner.core.job.Material;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.Station;
@@ -48,7 +50,7 @@ class PhrasebookTest {
     private static Stream<Job> jobs() {
         Job strained = new Edit.Strain(true).apply(Sample.job("60", "14"));
         Job measured = Sample.job("12", "13").withMeasured(Tape.DIAGONAL_AC, in("21 1/2")).withMeasured(Tape.DIAGONAL_BD, in("21"));
-        return Stream.of(Sample.job("8", "10"), Sample.matted("2", "2", "2 1/2").withBottomFace(Optional.of(in("2 1/2"))),
+        return Stream.of(Sample.job("8", "10"), Sample.matted("2", "2", "2 1/2").withFace("bottom", Optional.of(in("2 1/2"))),
                 Sample.floating("36", "24"), Sample.stretched("48", "30"), strained, measured,
                 new Edit.Finish(Recipes.SHELLAC).apply(Sample.job("30", "40")),
                 new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS)).apply(Sample.given(Line.OUTSIDE, "20", "30")));
@@ -81,7 +83,7 @@ class PhrasebookTest {
     void everyConstantHasAName() {
         Stream.<Enum<?>[]>of(Station.values(), Material.values(), Material.Role.values(), JointKind.values(), Adhesive.values(),
                 ClampKind.values(), Hardware.values(), Coat.Kind.values(), Line.values(), Axis.values(), Species.values(), Severity.values(),
-                Safety.values(), Origin.values(), Plan.Standing.values(), Profile.Shape.values(), Side.values())
+                Safety.values(), Origin.values(), Plan.Standing.values(), Profile.Shape.values(), Boxed.Arch.values(), Lean.Way.values(), Outline.Across.values())
                 .flatMap(Stream::of).forEach(constant -> assertThat(Phrasebook.knows(Phrasebook.keyOf(constant))).as(constant.toString()).isTrue());
         Recipes.ALL.keySet().forEach(key -> assertThat(Phrasebook.knows(key)).as(key).isTrue());
         Stream.of(Habit.values()).forEach(habit -> assertThat(Phrasebook.knows("figure." + habit.id())).isTrue());
@@ -92,7 +94,7 @@ class PhrasebookTest {
     void everyEditHasWordsForTheHistory() {
         List<Edit> edits = List.of(new Edit.Enter("section.face", in("2")), new Edit.Enter("layer.1", in("1/8")), new Edit.Give(Axis.WIDTH, Line.ART, in("8")),
                 new Edit.Measure(Tape.TOP, in("8")), new Edit.MeasureAgain(), new Edit.Name("n"), new Edit.For("o"), new Edit.Quantity(3),
-                new Edit.Turn(), new Edit.ChooseSection(Sample.bar()), new Edit.BottomRail(Optional.of(in("2"))), new Edit.BottomRail(Optional.empty()),
+                new Edit.Turn(), new Edit.ChooseSection(Sample.bar()), new Edit.Face("bottom", Optional.of(in("2"))), new Edit.Face("bottom", Optional.empty()),
                 new Edit.Pack(Material.Role.MAT, Optional.of(Material.MAT_4_PLY)), new Edit.Pack(Material.Role.MAT, Optional.empty()),
                 new Edit.ChooseJoint(Optional.empty()), new Edit.ChooseJoint(Optional.of(JointKind.PINNED)), new Edit.ChooseFastener(Optional.of(in("1"))),
                 new Edit.ChooseFastener(Optional.empty()), new Edit.ChooseAdhesive(Adhesive.HIDE), new Edit.Finish(Recipes.OIL),

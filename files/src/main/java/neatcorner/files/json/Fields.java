@@ -7,6 +7,7 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -92,6 +93,22 @@ final class Fields {
             throw new FormatException(path(name), "is " + shown(value) + "; it must be a whole number");
         }
         return value.intValue();
+    }
+
+    /** A plain number without a unit, finite. */
+    double number(String name) {
+        JsonNode value = get(name);
+        if (!value.isNumber() || !Double.isFinite(value.doubleValue())) {
+            throw new FormatException(path(name), "is " + shown(value) + "; it must be a number");
+        }
+        return value.doubleValue();
+    }
+
+    /** Every field of this object as a length. */
+    Map<String, Length> lengths() {
+        Map<String, Length> values = new LinkedHashMap<>();
+        node.propertyNames().forEach(name -> values.put(name, length(name)));
+        return values;
     }
 
     boolean flag(String name, boolean missing) {

@@ -2,9 +2,11 @@ package neatcorner.files.json;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import neatcorner.core.job.Adhesive;
-import neatcorner.core.job.Axis;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
@@ -13,17 +15,19 @@ import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Line;
 import neatcorner.core.job.Material;
 import neatcorner.core.job.Note;
-import neatcorner.core.job.Size;
 import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Lean;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The fields of a job document, as {@code docs/formats/job.schema.json} publishes them. */
 final class JobJson {
+    private static final String BOTTOM_FACE = "bottom_face";
+
     private JobJson() {
     }
 
@@ -32,15 +36,28 @@ final class JobJson {
         settled.addAll(fields.constants("settled", Station.class));
         return fields.build(() -> new Job(fields.text("title"), fields.text("order", ""),
                 fields.has("quantity") ? fields.whole("quantity") : 1,
-                size(fields.object("width")), size(fields.object("height")), SectionJson.read(fields.object("section")),
-                fields.optional("bottom_face", fields::length), contents(fields), HabitsJson.read(fields),
+                OutlineJson.read(fields), SectionJson.read(fields.object("section")), faces(fields), lean(fields), contents(fields), HabitsJson.read(fields),
                 fields.has("choices") ? choices(fields.object("choices")) : Choices.NONE,
                 fields.lengthsBy("measured", Tape.class),
                 fields.list("notes", note -> new Note(note.instant("at"), note.text("text"))), settled));
     }
 
-    private static Size size(Fields fields) {
-        return fields.build(() -> new Size(fields.constant("line", Line.class), fields.length("length")));
+    /** The bottom rail has had a field of its own from the first. */
+    private static Map<String, Length> faces(Fields fields) {
+        Map<String, Length> faces = new TreeMap<>();
+        if (fields.has("faces")) {
+            faces.putAll(fields.object("faces").lengths());
+        }
+        fields.optional(BOTTOM_FACE, fields::length).ifPresent(face -> faces.put("bottom", face));
+        return faces;
+    }
+
+    private static Lean lean(Fields fields) {
+        if (!fields.has("lean")) {
+            return Lean.FLAT;
+        }
+        Fields lean = fields.object("lean");
+        return lean.build(() -> new Lean(lean.number("degrees"), lean.constant("way", Lean.Way.class)));
     }
 
     private static Contents contents(Fields fields) {
@@ -72,13 +89,9 @@ final class JobJson {
         node.put("title", job.title());
         node.put("order", job.order());
         node.put("quantity", job.quantity());
-        for (Axis axis : Axis.values()) {
-            ObjectNode size = node.putObject(axis.id());
-            size.put("line", Fields.name(job.given(axis).line()));
-            size.put("length", job.given(axis).length().toExactMm());
-        }
+        OutlineJson.write(job.outline(), node);
         SectionJson.write(job.section(), node.putObject("section"));
-        job.bottomFace().ifPresent(face -> node.put("bottom_face", face.toExactMm()));
+        writeFaces(job, node);
         ArrayNode layers = node.putArray("contents");
         for (Layer layer : job.contents().layers()) {
             ObjectNode item = layers.addObject();
@@ -95,6 +108,18 @@ final class JobJson {
         writeChoices(job.choices(), node.putObject("choices"));
         HabitsJson.lengths(job.measured(), "measured", node);
         writeLog(job, node);
+    }
+
+    private static void writeFaces(Job job, ObjectNode node) {
+        Map<String, Length> others = new TreeMap<>(job.faces());
+        Optional.ofNullable(others.remove("bottom")).ifPresent(face -> node.put(BOTTOM_FACE, face.toExactMm()));
+        if (!others.isEmpty()) {
+            ObjectNode faces = node.putObject("faces");
+            others.forEach((side, face) -> faces.put(side, face.toExactMm()));
+        }
+        if (!job.lean().isFlat()) {
+            node.putObject("lean").put("degrees", job.lean().degrees()).put("way", Fields.name(job.lean().way()));
+        }
     }
 
     private static void writeChoices(Choices choices, ObjectNode node) {

@@ -1,6 +1,7 @@
 package neatcorner.files.json;
 
 import neatcorner.core.frame.Member;
+import neatcorner.core.frame.Mitre;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Force;
@@ -35,7 +36,7 @@ public final class PlanJson {
         ObjectNode figures = node.putObject("figures");
         plan.figures().forEach((id, figure) -> figure(figure, plan, figures.putObject(id)));
         ArrayNode members = node.putArray("members");
-        plan.frame().members().forEach(member -> member(member, members.addObject()));
+        plan.frame().pieces().forEach(member -> member(member, members.addObject()));
         joints(plan, node.putObject("joints"));
         ArrayNode sticks = node.putArray("sticks");
         plan.cuts().sticks().forEach(stick -> stick(stick, sticks.addObject()));
@@ -90,8 +91,22 @@ public final class PlanJson {
         node.put("long_mm", member.longPoint().value().toExactMm());
         node.put("short_mm", member.shortPoint().value().toExactMm());
         node.put("rabbet_mm", member.rabbet().value().toExactMm());
-        node.putObject("left_end").put("swing_degrees", member.left().swing().toDegrees()).put("swing_to", "right");
-        node.putObject("right_end").put("swing_degrees", member.right().swing().toDegrees()).put("swing_to", "left");
+        node.put("overall_mm", member.overall().toExactMm());
+        end(member.left(), "right", "left", node.putObject("left_end"));
+        end(member.right(), "left", "right", node.putObject("right_end"));
+        member.curve().ifPresent(curve -> node.putObject("curve").put("blank_width_mm", curve.blank().value().toExactMm())
+                .put("turn_degrees", curve.turn().toDegrees()).put("grain_run_out_degrees", curve.runOut().toDegrees()));
+    }
+
+    /** A swing to the far side of square is written to the other side, never as a negative angle. */
+    private static void end(Mitre cut, String usual, String other, ObjectNode node) {
+        double swing = cut.swing().toDegrees();
+        node.put("swing_degrees", Math.abs(swing)).put("swing_to", swing < 0 ? other : usual);
+        if (!cut.isUpright()) {
+            node.put("tilt_degrees", cut.tilt().toDegrees());
+            node.put("standing_swing_degrees", cut.standingSwing().toDegrees());
+            node.put("standing_tilt_degrees", cut.standingTilt().toDegrees());
+        }
     }
 
     private static void joints(Plan plan, ObjectNode node) {

@@ -89,6 +89,7 @@ final class PdfPage {
                 case Mark.Text text -> text(text.at().plus(left, top), text.text(), text.ink(), text.size(), text.bold(), text.anchor());
                 case Mark.Number number -> number(number.at().plus(left, top), number.numeral(), number.ink(), number.size(), number.anchor());
                 case Mark.Tag tag -> tag(tag, left, top, tagSize);
+                case Mark.Grip _ -> { }
             }
         }
     }

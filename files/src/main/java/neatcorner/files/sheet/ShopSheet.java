@@ -135,7 +135,7 @@ public final class ShopSheet {
         double x = MARGIN + left + GUTTER;
         double at = y;
         at = heading(x, at, width() - left - GUTTER, book.say("sheet.cut_list"));
-        for (List<Member> pair : pairs()) {
+        for (List<Member> pair : plan.frame().alike()) {
             at = member(x, at, width() - left - GUTTER, pair);
         }
         at = heading(x, at + 4, width() - left - GUTTER, book.say("sheet.saw"));
@@ -145,24 +145,10 @@ public final class ShopSheet {
         y = Math.max(y + height, at) + 10;
     }
 
-    /** Members alike are listed together. */
-    private List<List<Member>> pairs() {
-        List<List<Member>> pairs = new ArrayList<>();
-        for (Member member : plan.frame().members()) {
-            pairs.stream().filter(pair -> alike(pair.getFirst(), member)).findFirst()
-                    .ifPresentOrElse(pair -> pair.add(member), () -> pairs.add(new ArrayList<>(List.of(member))));
-        }
-        return pairs;
-    }
-
-    private static boolean alike(Member one, Member other) {
-        return one.side().axis() == other.side().axis() && one.section().equals(other.section())
-                && one.left().equals(other.left()) && one.right().equals(other.right());
-    }
-
     private double member(double x, double top, double wide, List<Member> pair) throws IOException {
         Member member = pair.getFirst();
-        String names = String.join(", ", pair.stream().map(m -> book.say(Phrasebook.keyOf(m.side())) + " " + m.side().letters()).toList());
+        String names = plan.frame().isFourSquare()
+                ? String.join(", ", pair.stream().map(m -> book.say(m.side().words()) + " " + m.side().letters()).toList()) : letters(pair);
         double at = paragraph(x, top, wide, book.say("sheet.pieces", pair.size() * plan.job().quantity(), names), Ink.SOFT, 9);
         page.number(new At(x, at + 13), book.numeral(member.longPoint()), Ink.INK, 27, Anchor.START);
         page.text(new At(x + wide, at + 7), book.say("sheet.short", member.shortPoint()), Ink.SOFT, 8.5, false, Anchor.END);
@@ -170,13 +156,20 @@ public final class ShopSheet {
         return at + 31;
     }
 
+    private static String letters(List<Member> alike) {
+        return String.join(", ", alike.stream().map(m -> m.side().letters()).distinct().toList());
+    }
+
     private List<String> saw() {
         List<String> lines = new ArrayList<>();
         lines.add(book.say("sheet.lie"));
-        for (List<Member> pair : pairs()) {
+        for (List<Member> pair : plan.frame().alike()) {
             Member member = pair.getFirst();
-            lines.add(book.say("sheet.swing", String.join(", ", pair.stream().map(m -> m.side().letters()).toList()),
-                    member.left().swing(), member.right().swing()));
+            lines.add(book.say("sheet.swing", letters(pair), member.left().said(true), member.right().said(false)));
+            if (!member.left().isUpright() || !member.right().isUpright()) {
+                lines.add(book.say("text.standing", member.left().saidStanding(), member.right().saidStanding()));
+            }
+            member.curve().ifPresent(curve -> lines.add(book.say("text.curve", curve.blank(), curve.turn(), curve.runOut())));
         }
         return lines;
     }
@@ -237,7 +230,9 @@ public final class ShopSheet {
         for (Words time : plan.glue().times()) {
             at = paragraph(x, at, wide, book.say(time), Ink.SOFT, 9);
         }
-        at = row(x, at, wide, book.say(plan.glue().diagonal().name()), book.write(plan.glue().diagonal()));
+        for (Figure<Length> check : plan.glue().checks()) {
+            at = row(x, at, wide, book.say(check.name()), book.write(check));
+        }
         at = row(x, at, wide, book.say("sheet.squeeze"), book.say("sheet.range", plan.glue().least(), plan.glue().most()));
         return steps(x, at + 2, wide, plan.glue().steps().stream());
     }
@@ -258,7 +253,7 @@ public final class ShopSheet {
             at = row(x, at, wide, book.say(sheet.name()), book.say("sheet.size", sheet.width(), sheet.height()));
         }
         for (FitPlan.Points points : plan.fit().points()) {
-            at = paragraph(x, at, wide, book.say("text.points", points.pair(), points.each(), points.first(), points.apart()), Ink.SOFT, 9);
+            at = paragraph(x, at, wide, book.say("text.points", points.sides(), points.each(), points.first(), points.apart()), Ink.SOFT, 9);
         }
         if (plan.fit().strainer().isPresent()) {
             FitPlan.Strainer strainer = plan.fit().strainer().get();

@@ -14,7 +14,7 @@ import org.apache.commons.csv.CSVPrinter;
 public final class CutList {
     private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder().setHeader("stick", "stick_mm", "stick_source",
             "order", "letters", "side", "frame", "start_mm", "long_mm", "short_mm", "rabbet_mm",
-            "left_swing_right_deg", "right_swing_left_deg", "section", "face_mm").get();
+            "left_swing_right_deg", "right_swing_left_deg", "section", "face_mm", "overall_mm", "left_tilt_deg", "right_tilt_deg").get();
 
     private CutList() {
     }
@@ -33,7 +33,8 @@ public final class CutList {
                             placed.start().toExactMm().toPlainString(), member.longPoint().value().toExactMm().toPlainString(),
                             member.shortPoint().value().toExactMm().toPlainString(), member.rabbet().value().toExactMm().toPlainString(),
                             member.left().swing().toDegrees(), member.right().swing().toDegrees(),
-                            stick.section().name(), stick.section().face().toExactMm().toPlainString());
+                            stick.section().name(), stick.section().face().toExactMm().toPlainString(),
+                            member.overall().toExactMm().toPlainString(), member.left().tilt().toDegrees(), member.right().tilt().toDegrees());
                 }
                 number++;
             }

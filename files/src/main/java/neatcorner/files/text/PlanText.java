@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Locale;
 import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Member;
-import neatcorner.core.job.Axis;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Line;
 import neatcorner.core.job.Station;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Safety;
@@ -87,10 +87,15 @@ public final class PlanText {
 
     private void cuts() {
         heading(Station.CUTS);
-        for (Member member : plan.frame().members()) {
-            line("member", member.side(), member.side().letters(), member.longPoint(), member.shortPoint(), member.rabbet());
-            line("ends", member.left().swing(), member.right().swing());
+        for (Member member : plan.frame().pieces().toList()) {
+            line("member", member.side().words(), member.side().letters(), member.longPoint(), member.shortPoint(), member.rabbet());
+            line("ends", member.left().said(true), member.right().said(false));
+            if (!member.left().isUpright() || !member.right().isUpright()) {
+                line("standing", member.left().saidStanding(), member.right().saidStanding());
+            }
+            member.curve().ifPresent(curve -> line("curve", curve.blank(), curve.turn(), curve.runOut()));
         }
+        plan.figure("curve.best").ifPresent(this::figure);
         int number = 1;
         for (StickLayout stick : plan.cuts().sticks()) {
             String pieces = String.join(", ", stick.placed().stream().map(p -> p.piece().member().side().letters()
@@ -106,7 +111,7 @@ public final class PlanText {
         heading(Station.GLUE_UP);
         line("adhesive", plan.glue().adhesive());
         plan.glue().times().forEach(this::said);
-        figure(plan.glue().diagonal());
+        plan.glue().checks().forEach(this::figure);
         figure(plan.glue().least());
         figure(plan.glue().most());
         steps(plan.glue().steps());
@@ -132,7 +137,7 @@ public final class PlanText {
         heading(Station.FIT);
         plan.fit().sheets().forEach(this::sheet);
         plan.fit().matOpening().ifPresent(this::sheet);
-        plan.fit().points().forEach(points -> line("points", points.pair(), points.each(), points.first(), points.apart()));
+        plan.fit().points().forEach(points -> line("points", points.sides(), points.each(), points.first(), points.apart()));
         plan.fit().strainer().ifPresent(strainer -> {
             figure(strainer.rail());
             figure(strainer.stile());

@@ -16,10 +16,10 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import neatcorner.core.job.Axis;
+import neatcorner.core.outline.Axis;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Line;
+import neatcorner.core.outline.Line;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.measure.Length;
@@ -79,7 +79,7 @@ class DocumentTest {
     @Property(tries = 300)
     void everyNanometreSurvives(@ForAll @LongRange(min = 10_000_000L, max = 10_000_000_000L) long nm) {
         Job job = new Edit.Give(Axis.WIDTH, Line.GLASS, new Length(nm)).apply(Jobs.plain());
-        assertThat(Document.readJob(Document.of(job).text()).value().width().length().nanometres()).isEqualTo(nm);
+        assertThat(Document.readJob(Document.of(job).text()).value().given(Axis.WIDTH).orElseThrow().length().nanometres()).isEqualTo(nm);
     }
 
     @Test
@@ -102,14 +102,14 @@ class DocumentTest {
     @Test
     void aFieldThatIsTakenOutDoesNotComeBack() {
         Document<Job> read = Document.readJob(Document.of(Jobs.full()).text());
-        Job alike = new Edit.BottomRail(Optional.empty()).apply(read.value());
+        Job alike = new Edit.Face("bottom", Optional.empty()).apply(read.value());
         assertThat(Document.readJob(read.with(alike).text()).value()).isEqualTo(alike);
     }
 
     @Test
     void lengthsMayBeWrittenAsMakersDo() {
         String text = Document.of(Jobs.plain()).text().replace("\"length\" : 203.2", "\"length\" : \"8 1/2 in\"");
-        assertThat(Document.readJob(text).value().width().length()).isEqualTo(Length.inches(8, 1, 2));
+        assertThat(Document.readJob(text).value().given(Axis.WIDTH).orElseThrow().length()).isEqualTo(Length.inches(8, 1, 2));
     }
 
     @Test
@@ -171,7 +171,7 @@ class DocumentTest {
 
     @Test
     void thePlanAsJsonHasEveryFigureAtFullPrecision() {
-        Plan plan = Planner.plan(Jobs.full().withBottomFace(Optional.empty()), Shop.starting());
+        Plan plan = Planner.plan(Jobs.full().withFace("bottom", Optional.empty()), Shop.starting());
         JsonNode tree = JsonMapper.shared().readTree(PlanJson.write(plan));
         assertThat(tree.get("figures").size()).isEqualTo(plan.figures().size());
         plan.figures().forEach((id, figure) -> {

@@ -40,13 +40,13 @@ class ShopSheetTest {
     @ParameterizedTest
     @EnumSource(SheetSize.class)
     void theSheetSaysEverythingNeededToMakeTheFrame(SheetSize size) throws IOException {
-        Job job = new Edit.BottomRail(Optional.empty()).apply(Jobs.full());
+        Job job = new Edit.Face("bottom", Optional.empty()).apply(Jobs.full());
         Plan plan = Planner.plan(job, Shop.starting());
         Phrasebook book = new Phrasebook(Graduation.INCH_16);
         try (PDDocument document = sheet(job, Graduation.INCH_16, size)) {
             String text = text(document);
             assertThat(text).contains("Grüße aus dem Hafen", "quantity 6", "Cut list", "At the saw", "Glue-up", "Finish", "Fit", "Hang", "Safety",
-                    "no. 3 – two coats", book.write(plan.hang().hookHeight()), book.write(plan.glue().diagonal()), "swing right");
+                    "no. 3 – two coats", book.write(plan.hang().hookHeight()), book.write(plan.glue().checks().getFirst()), "swing right");
             plan.findings().forEach(finding -> assertThat(text.replaceAll("\\s+", " ")).contains(book.say(finding.cure()).replaceAll("\\s+", " ")));
             assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(size.page().getHeight());
         }

@@ -21,7 +21,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class PlanTextTest {
-    private static final Job JOB = new Edit.BottomRail(Optional.empty()).apply(Jobs.full());
+    private static final Job JOB = new Edit.Face("bottom", Optional.empty()).apply(Jobs.full());
 
     @ParameterizedTest
     @EnumSource(Graduation.class)

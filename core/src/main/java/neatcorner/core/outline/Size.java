@@ -1,4 +1,4 @@
-package neatcorner.core.job;
+package neatcorner.core.outline;
 
 import java.util.Locale;
 import neatcorner.core.measure.Finite;

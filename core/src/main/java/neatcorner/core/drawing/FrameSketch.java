@@ -1,0 +1,279 @@
+package neatcorner.core.drawing;
+
+import java.util.List;
+import java.util.stream.Stream;
+import neatcorner.core.drawing.Mark.Anchor;
+import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.fit.FitPlan;
+import neatcorner.core.frame.Curve;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
+import neatcorner.core.job.Borders;
+import neatcorner.core.job.Habit;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Point;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.section.Recess;
+import neatcorner.core.wood.Species;
+
+/** The frame itself, to scale: its wood, what it holds, its lines and letters. From behind, left and right change places. */
+final class FrameSketch {
+    private final Plan plan;
+    private final Sketch sketch;
+    private final boolean behind;
+    private final double unit;
+    private final At origin;
+    private final double outsideWidth;
+
+    /**
+     * A frame in a space.
+     *
+     * @param left   of the space, with {@code top} the corner it starts at
+     * @param width  of the space the frame's outside may fill
+     * @param height of the space the frame's outside may fill
+     */
+    FrameSketch(Plan plan, Sketch sketch, boolean behind, double left, double top, double width, double height) {
+        this.plan = plan;
+        this.sketch = sketch;
+        this.behind = behind;
+        this.outsideWidth = plan.frame().width(Line.OUTSIDE).toMm();
+        double h = plan.frame().height(Line.OUTSIDE).toMm();
+        this.unit = Math.max(1e-6, Math.min(width / outsideWidth, height / h));
+        this.origin = new At(left + (width - outsideWidth * unit) / 2, top + (height - h * unit) / 2);
+    }
+
+    private Frame frame() {
+        return plan.frame();
+    }
+
+    /** The picture's units in a millimetre. */
+    double unit() {
+        return unit;
+    }
+
+    /** A place in millimetres from the top left of the frame's outside box as it is drawn. */
+    At drawn(double x, double y) {
+        return new At(origin.x() + x * unit, origin.y() + y * unit);
+    }
+
+    /** A place of the frame as it is drawn, mirrored when it is seen from behind. */
+    At at(Point place) {
+        return drawn(behind ? outsideWidth - place.x() : place.x(), place.y());
+    }
+
+    List<At> at(List<Point> places) {
+        return places.stream().map(this::at).toList();
+    }
+
+    List<At> line(Line line) {
+        return at(frame().lines().get(line));
+    }
+
+    /** Everything but tags. */
+    void draw() {
+        contents();
+        frame().bars().forEach(this::member);
+        frame().members().forEach(this::member);
+        if (!behind) {
+            rabbetLine();
+        }
+    }
+
+    private void contents() {
+        Recess recess = frame().job().section().recess();
+        List<At> opening = at(frame().inner());
+        if (recess instanceof Recess.Bar) {
+            sketch.area(opening, Ink.PAPER);
+        } else if (behind) {
+            sketch.area(line(frame().has(Line.RABBET) ? Line.RABBET : Line.SIGHT), Ink.BOARD);
+        } else if (frame().job().contents().isMirror()) {
+            sketch.area(opening, Ink.SILVER);
+            shine(opening);
+        } else {
+            sketch.area(opening, frame().job().contents().hasMat() ? Ink.MAT : Ink.ART);
+            matOpening();
+            if (frame().job().contents().isGlazed()) {
+                shine(opening);
+            }
+        }
+    }
+
+    private void shine(List<At> opening) {
+        double left = opening.stream().mapToDouble(At::x).min().orElseThrow();
+        double right = opening.stream().mapToDouble(At::x).max().orElseThrow();
+        double top = opening.stream().mapToDouble(At::y).min().orElseThrow();
+        double low = opening.stream().mapToDouble(At::y).max().orElseThrow();
+        double reach = Math.min(right - left, low - top) * 0.13;
+        At from = frame().isFourSquare() ? new At(left, top)
+                : new At((left + right) / 2 - reach * 1.6, (top + low) / 2 - reach * 1.6);
+        for (double offset : new double[] {0.35, 0.6}) {
+            sketch.line(from.plus(reach * offset, reach), from.plus(reach, reach * offset), Ink.GLASS, sketch.em(1.2));
+        }
+    }
+
+    /** The mat's opening: the picture less the overlap, in a rectangle where the borders put it. */
+    private void matOpening() {
+        if (!frame().job().contents().hasMat()) {
+            return;
+        }
+        double overlap = frame().habits().get(Habit.MAT_OVERLAP).toMm();
+        List<At> opening = frame().isFourSquare() ? matRectangle()
+                : shrunk(frame().lines().get(Line.ART), overlap);
+        sketch.area(opening, Ink.ART);
+        sketch.outline(opening, Ink.HAIRLINE, sketch.em(1.4));
+    }
+
+    /** The line drawn in towards its middle by the overlap, as near as a drawing needs. */
+    private List<At> shrunk(List<Point> line, double overlap) {
+        double w = frame().width(Line.ART).toMm();
+        double h = frame().height(Line.ART).toMm();
+        double left = line.stream().mapToDouble(Point::x).min().orElseThrow() + w / 2;
+        double top = line.stream().mapToDouble(Point::y).min().orElseThrow() + h / 2;
+        return line.stream().map(p -> at(new Point(left + (p.x() - left) * (1 - 2 * overlap / w), top + (p.y() - top) * (1 - 2 * overlap / h)))).toList();
+    }
+
+    private List<At> matRectangle() {
+        FitPlan.Sheet sheet = plan.fit().matOpening().orElseThrow();
+        Point topLeft = matTopLeft();
+        At a = at(topLeft);
+        At c = at(topLeft.plus(new Point(sheet.width().value().toMm(), sheet.height().value().toMm())));
+        return Sketch.rectangle(a.x(), a.y(), c.x(), c.y());
+    }
+
+    /** Where the opening of a rectangular mat starts. */
+    Point matTopLeft() {
+        Borders borders = frame().job().contents().borders().orElseThrow();
+        Point glass = frame().lines().get(Line.GLASS).getFirst();
+        return glass.plus(new Point(borders.sides().toMm(), borders.top().toMm()));
+    }
+
+    /** Wood with grain that runs along the piece: a straight piece as it is cut, a curved one as it is sawn. */
+    private void member(Member member) {
+        Species species = member.section().species();
+        int seed = member.side().id().hashCode() & 0xFF;
+        List<At> shape = member.curve().map(this::sawn).orElseGet(() -> at(member.outline()));
+        if (member.curve().isPresent()) {
+            Point along = new Point(member.place().along().x(), member.place().along().y());
+            sketch.woodAlong(shape, behind ? new Point(-along.x(), along.y()) : along, species, seed);
+        } else {
+            sketch.wood(shape.get(0), shape.get(1), shape.get(2), shape.get(3), species, seed, false);
+        }
+        sketch.outline(shape, new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1.2));
+    }
+
+    private List<At> sawn(Curve curve) {
+        return Stream.concat(curve.outer().stream(), curve.inner().reversed().stream()).map(this::at).toList();
+    }
+
+    private void rabbetLine() {
+        if (frame().job().section().lip().isPositive()) {
+            sketch.hidden(line(Line.RABBET), Sketch.letters(frame().job().section().species()));
+        } else if (frame().job().section().recess() instanceof Recess.Floater) {
+            List<At> picture = line(Line.ART);
+            sketch.area(picture, Ink.ART);
+            sketch.outline(picture, Ink.SOFT, sketch.em(1));
+        }
+    }
+
+    /** The letters of the corners on every piece, as they are pencilled on. */
+    void letters() {
+        for (Member member : frame().members()) {
+            List<At> c = at(member.outline());
+            double length = Math.hypot(c.get(1).x() - c.get(0).x(), c.get(1).y() - c.get(0).y());
+            double inner = Math.hypot(c.get(2).x() - c.get(3).x(), c.get(2).y() - c.get(3).y());
+            double face = member.section().face().toMm() * unit;
+            if (face < sketch.em(9) || Math.min(length, inner) < sketch.em(26)) {
+                continue;
+            }
+            double share = Math.min(0.3, sketch.em(34) / Math.max(1, length));
+            Ink ink = Sketch.letters(member.section().species());
+            letter(c.get(0), c.get(1), c.get(2), c.get(3), share, member.side().from(), ink);
+            letter(c.get(1), c.get(0), c.get(3), c.get(2), share, member.side().to(), ink);
+        }
+    }
+
+    private void letter(At corner, At other, At innerOther, At inner, double share, String letter, Ink ink) {
+        At at = Sketch.middle(Sketch.blend(corner, other, share), Sketch.blend(inner, innerOther, share * 0.55));
+        sketch.text(at, letter, ink, 12, true, Anchor.MIDDLE);
+    }
+
+    /** From behind: the rabbet is open, the package closed, points along it or the strainer in it. */
+    void back(boolean withPoints) {
+        if (!frame().job().section().lip().isPositive()) {
+            return;
+        }
+        List<At> rabbet = line(Line.RABBET);
+        sketch.area(rabbet, Ink.BOARD);
+        sketch.outline(rabbet, Ink.PENCIL, sketch.em(1));
+        frame().bars().forEach(this::member);
+        if (frame().isFourSquare()) {
+            strainer(rabbet);
+        }
+        if (withPoints) {
+            plan.fit().points().forEach(points -> points.members().forEach(member -> points(member, points)));
+        }
+    }
+
+    private void strainer(List<At> rabbet) {
+        if (plan.fit().strainer().isEmpty()) {
+            return;
+        }
+        At a = rabbet.get(1);
+        At c = rabbet.get(3);
+        double strip = FitPlan.Strainer.WIDTH.toMm() * unit;
+        List<At> outer = Sketch.rectangle(a.x() + unit, a.y() + unit, c.x() - unit, c.y() - unit);
+        At p = outer.get(0);
+        At q = outer.get(2);
+        var pine = Species.PINE;
+        List<List<At>> strips = List.of(
+                Sketch.rectangle(p.x(), p.y(), q.x(), p.y() + strip), Sketch.rectangle(p.x(), q.y() - strip, q.x(), q.y()),
+                upright(p.x(), p.y() + strip, p.x() + strip, q.y() - strip), upright(q.x() - strip, p.y() + strip, q.x(), q.y() - strip),
+                q.x() - p.x() > q.y() - p.y()
+                        ? upright((p.x() + q.x() - strip) / 2, p.y() + strip, (p.x() + q.x() + strip) / 2, q.y() - strip)
+                        : Sketch.rectangle(p.x() + strip, (p.y() + q.y() - strip) / 2, q.x() - strip, (p.y() + q.y() + strip) / 2));
+        strips.forEach(s -> {
+            sketch.wood(s.get(0), s.get(1), s.get(2), s.get(3), pine, strips.indexOf(s) + 5, false);
+            sketch.outline(s, new Paint.Wood(pine, Paint.Shade.EDGE), sketch.em(0.8));
+        });
+    }
+
+    /** A rectangle whose grain runs up and down. */
+    private static List<At> upright(double left, double top, double right, double bottom) {
+        return List.of(new At(left, top), new At(left, bottom), new At(right, bottom), new At(right, top));
+    }
+
+    /** Points along the rabbet wall of one member, square to it. */
+    private void points(Member member, FitPlan.Points points) {
+        List<Point> wall = frame().run(Line.RABBET, frame().members().indexOf(member));
+        double way = 0;
+        double next = points.first().value().toMm();
+        int set = 0;
+        for (int i = 1; i < wall.size() && set < points.each(); i++) {
+            double step = wall.get(i - 1).to(wall.get(i));
+            while (set < points.each() && next <= way + step + 1e-6) {
+                point(wall.get(i - 1).towards(wall.get(i), (next - way) / step), wall.get(i).minus(wall.get(i - 1)).unit().outward());
+                next += points.apart().value().toMm();
+                set++;
+            }
+            way += step;
+        }
+    }
+
+    private void point(Point place, Point outward) {
+        At at = at(place);
+        double dx = (behind ? -outward.x() : outward.x()) * sketch.em(6);
+        double dy = outward.y() * sketch.em(6);
+        sketch.line(at.plus(dx * 0.4, dy * 0.4), at.plus(-dx, -dy), Ink.METAL, sketch.em(2.4));
+    }
+
+    /** How wide the narrowest face is drawn. */
+    double narrowFace() {
+        return frame().narrowFace().toMm() * unit;
+    }
+
+    /** A length of the frame as it is drawn. */
+    double drawn(Length length) {
+        return length.toMm() * unit;
+    }
+}

@@ -1,0 +1,96 @@
+package neatcorner.core.frame;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Severity;
+import neatcorner.core.words.Words;
+
+/** Looks at every cut for what a saw or a piece of wood will not do. */
+final class CutCheck {
+    /** Many mitre saws swing this far to at least one side. Common practice, no source; the saw's manual says. */
+    static final Angle REACH = Angle.degrees(50);
+    /** Most blades tilt no further. Common practice, no source. */
+    static final Angle TILT = Angle.degrees(47);
+    /** Pieces with a shorter edge than this split while they are handled. Common practice, no source. */
+    private static final Length SLIVER = Length.mm(12);
+    /** Grain that leaves the curve by more breaks off at the ends of a segment. Common practice, no source. */
+    private static final Angle SHORT_GRAIN = Angle.degrees(24);
+    private final Frame frame;
+    private final Ledger ledger;
+
+    private CutCheck(Frame frame, Ledger ledger) {
+        this.frame = frame;
+        this.ledger = ledger;
+    }
+
+    static void check(Frame frame, Ledger ledger) {
+        CutCheck check = new CutCheck(frame, ledger);
+        check.reach();
+        check.tilt();
+        check.slivers();
+        if (frame.job().outline() instanceof Boxed boxed && boxed.isCurved()) {
+            check.curves(boxed);
+        }
+    }
+
+    private Remedy seeCuts() {
+        return new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS);
+    }
+
+    private void reach() {
+        Angle most = frame.pieces().flatMap(m -> List.of(m.left(), m.right()).stream())
+                .map(cut -> new Angle(Math.abs(cut.swing().radians()))).max(Comparator.naturalOrder()).orElseThrow();
+        if (most.compareTo(REACH) > 0) {
+            Remedy remedy = frame.job().outline() instanceof Outline.Regular regular && regular.sides() < 4
+                    ? new Remedy.OnJob(Words.of("remedy.sides", 4), new Edit.Draw(regular.withSides(4))) : seeCuts();
+            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "past_reach", most, REACH, most.complement())
+                    .by(most.minus(REACH)).remedy(remedy));
+        }
+    }
+
+    private void tilt() {
+        Angle most = frame.pieces().flatMap(m -> List.of(m.left(), m.right()).stream())
+                .map(cut -> new Angle(Math.abs(cut.tilt().radians()))).max(Comparator.naturalOrder()).orElseThrow();
+        if (most.compareTo(TILT) > 0) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "past_tilt", most, TILT).by(most.minus(TILT)).remedy(seeCuts()));
+        }
+    }
+
+    private void slivers() {
+        frame.members().stream().filter(m -> m.shorterEdge().isUnder(SLIVER)).min(Comparator.comparing(Member::shorterEdge))
+                .ifPresent(m -> ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "sliver", m.side().words(), m.shorterEdge(), SLIVER)
+                        .by(SLIVER.minus(m.shorterEdge())).remedy(new Remedy.Visit(Words.of("remedy.see_brief"), Station.BRIEF))));
+    }
+
+    private void curves(Boxed boxed) {
+        Length board = frame.habits().get(Habit.BOARD_WIDTH);
+        Optional<Segments> best = Segments.best(frame, boxed, board);
+        best.ifPresent(b -> b.enter(ledger, board));
+        Angle runOut = frame.members().stream().flatMap(m -> m.curve().stream()).map(Curve::runOut).max(Comparator.naturalOrder()).orElseThrow();
+        if (runOut.compareTo(SHORT_GRAIN) > 0) {
+            int enough = Segments.now(boxed);
+            while (runOut.toDegrees() * Segments.now(boxed) / enough > SHORT_GRAIN.toDegrees()) {
+                enough++;
+            }
+            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "short_grain", runOut, SHORT_GRAIN).by(runOut.minus(SHORT_GRAIN))
+                    .remedy(new Remedy.OnJob(Words.of("remedy.segments", enough), new Edit.Draw(Segments.with(boxed, enough)))));
+        }
+        Length widest = frame.members().stream().flatMap(m -> m.curve().stream()).map(c -> c.blank().value()).max(Length::compareTo).orElseThrow();
+        if (widest.isOver(board)) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "blank_too_wide", widest, board).by(widest.minus(board))
+                    .remedy(best.<Remedy>map(b -> new Remedy.OnJob(Words.of("remedy.segments", b.count()), new Edit.Draw(Segments.with(boxed, b.count()))))
+                            .orElseGet(this::seeCuts)));
+        }
+    }
+}

@@ -1,0 +1,153 @@
+package neatcorner.core.frame;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import neatcorner.core.job.Habits;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Loop;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Polygons;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Size;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/** Lays the lines of a frame: the loop that was given and every parallel of it. */
+final class Framing {
+    /** A curved side becomes so many straight runs in drawings, areas and lengths; off by under 1 in 3 000 of the radius. */
+    static final int CURVE_STEPS = 24;
+    private final Job job;
+    private final Habits habits;
+    private final Ledger ledger;
+    private final Offsets offsets;
+
+    Framing(Job job, Habits habits, Ledger ledger) {
+        this.job = job;
+        this.habits = habits;
+        this.ledger = ledger;
+        this.offsets = new Offsets(job, habits);
+    }
+
+    /** The frame, with its sizes and members entered. */
+    Frame frame() {
+        if (!offsets.lines().contains(job.outline().line())) {
+            throw new ImpossibleFrame(Words.of("impossible.line_here", job.outline().line()));
+        }
+        try {
+            return job.outline() instanceof Boxed boxed ? boxed(boxed) : free();
+        } catch (Loop.NoCorner apart) {
+            throw new ImpossibleFrame(Words.of(apart.isSmooth() ? "impossible.smooth_faces" : "impossible.no_corner",
+                    apart.before().words(), apart.after().words()));
+        }
+    }
+
+    private Frame boxed(Boxed boxed) {
+        Chain across = Chain.of(job, boxed, habits, offsets, Axis.WIDTH);
+        Chain down = Chain.of(job, boxed, habits, offsets, Axis.HEIGHT);
+        Line base = boxed.width().line();
+        Map<Line, Figure<Length>> widths = chained(across, Axis.WIDTH);
+        boolean pointed = boxed instanceof Boxed.Arched arched && arched.arch() == Boxed.Arch.POINTED;
+        double width = widths.get(base).value().toMm();
+        double height = pointed ? pointedHeight(boxed, width, base) : down.walk("base", base).result().value().toMm();
+        Loop loop = boxed.loop(width, height);
+        Map<Line, List<Point>> runs = runs(loop, base);
+        Map<Line, Figure<Length>> heights = pointed ? measured(runs, Axis.HEIGHT) : chained(down, Axis.HEIGHT);
+        boolean exact = job.isPlain();
+        return finish(loop, base, runs, widths, heights, exact ? Optional.of(across) : Optional.empty(), exact ? Optional.of(down) : Optional.empty());
+    }
+
+    /** A point rises faster than its sides part; the height at the base line is found by the secant rule. */
+    private double pointedHeight(Boxed boxed, double width, Line base) {
+        Size given = boxed.height();
+        double wanted = given.length().toMm();
+        double height = wanted;
+        for (int i = 0; i < 12; i++) {
+            Loop loop = boxed.loop(width, height);
+            double found = Polygons.extent(loop.line(side -> offsets.of(given.line(), side) - offsets.of(base, side), CURVE_STEPS), Axis.HEIGHT);
+            height += wanted - found;
+        }
+        return height;
+    }
+
+    private Frame free() {
+        Loop loop = switch (job.outline()) {
+            case Outline.Regular regular -> regular.loop();
+            case Outline.Free free -> free.loop();
+            case Boxed _ -> throw new IllegalStateException("boxed outlines have a chain of their own");
+        };
+        Line base = job.outline().line();
+        Map<Line, List<Point>> runs = runs(loop, base);
+        return finish(loop, base, runs, measured(runs, Axis.WIDTH), measured(runs, Axis.HEIGHT), Optional.empty(), Optional.empty());
+    }
+
+    private Map<Line, Figure<Length>> chained(Chain chain, Axis axis) {
+        Map<Line, Figure<Length>> sizes = new EnumMap<>(Line.class);
+        for (Line line : offsets.lines()) {
+            sizes.put(line, enterSize(line, axis, chain.walk(line.id(axis), line).result()));
+        }
+        return Collections.unmodifiableMap(sizes);
+    }
+
+    private Figure<Length> enterSize(Line line, Axis axis, Figure<Length> size) {
+        if (size.value().isUnder(Size.LEAST)) {
+            throw new ImpossibleFrame(Words.of("impossible.no_room", size.name(), size.value(), Size.LEAST));
+        }
+        boolean given = job.given(axis).filter(g -> g.line() == line).isPresent();
+        return ledger.enter(Station.BRIEF, given ? Figure.given(size.id(), job.given(axis).orElseThrow().length()) : size);
+    }
+
+    private Map<Line, Figure<Length>> measured(Map<Line, List<Point>> runs, Axis axis) {
+        Map<Line, Figure<Length>> sizes = new EnumMap<>(Line.class);
+        runs.forEach((line, run) -> sizes.put(line, enterSize(line, axis, Figure.formula(line.id(axis))
+                .note("extent", line).gives(Length.mm(Polygons.extent(run, axis))))));
+        return Collections.unmodifiableMap(sizes);
+    }
+
+    private Map<Line, List<Point>> runs(Loop loop, Line base) {
+        Map<Line, List<Point>> runs = new EnumMap<>(Line.class);
+        for (Line line : offsets.lines()) {
+            runs.put(line, loop.line(distance(line, base), CURVE_STEPS));
+        }
+        return runs;
+    }
+
+    private Loop.Distance distance(Line line, Line base) {
+        return side -> offsets.of(line, side) - offsets.of(base, side);
+    }
+
+    /** Moves everything so that the outside line starts at (0, 0), checks that the lines hold, and cuts the members. */
+    private Frame finish(Loop loop, Line base, Map<Line, List<Point>> runs, Map<Line, Figure<Length>> widths,
+                         Map<Line, Figure<Length>> heights, Optional<Chain> across, Optional<Chain> down) {
+        List<Point> outside = runs.get(Line.OUTSIDE);
+        Point origin = new Point(outside.stream().mapToDouble(Point::x).min().orElseThrow(),
+                outside.stream().mapToDouble(Point::y).min().orElseThrow());
+        Map<Line, List<Point>> moved = new EnumMap<>(Line.class);
+        runs.forEach((line, run) -> moved.put(line, run.stream().map(p -> p.minus(origin)).toList()));
+        List<Point> inner = loop.line(side -> offsets.inner(side) - offsets.of(base, side), CURVE_STEPS).stream()
+                .map(p -> p.minus(origin)).toList();
+        Joinery joinery = new Joinery(job, ledger, offsets, loop, base, origin);
+        List<Member> members = new ArrayList<>();
+        for (int i = 0; i < loop.size(); i++) {
+            Optional<Chain> chain = loop.parts().get(i).side().name() == Side.Name.TOP || loop.parts().get(i).side().name() == Side.Name.BOTTOM
+                    ? across : down;
+            members.add(joinery.member(i, chain));
+        }
+        Polygons.crossing(inner).ifPresent(_ -> {
+            throw new ImpossibleFrame(Words.of("impossible.crosses"));
+        });
+        List<Member> bars = job.outline() instanceof Boxed.Window window
+                ? Glazing.bars(job, window, moved.get(Line.SIGHT), ledger) : List.of();
+        return new Frame(job, habits, widths, heights, List.copyOf(members), bars, Collections.unmodifiableMap(moved), inner);
+    }
+}

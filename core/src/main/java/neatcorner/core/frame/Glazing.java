@@ -1,0 +1,107 @@
+package neatcorner.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Vector;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.section.Profile;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/**
+ * The bars of a window. Uprights and levels run from rabbet wall to rabbet wall, their front notched to
+ * sit on the lips, and are half-lapped where they cross: uprights from behind, levels from the front.
+ * Each carries a rabbet as deep as the frame's on both edges; the web between them stays.
+ */
+final class Glazing {
+    /** What must stay between the two rabbets of a bar. Common practice, no source. */
+    private static final Length LEAST_WEB = Length.mm(4);
+
+    private Glazing() {
+    }
+
+    /** The bars, uprights first from the left, then levels from the top. */
+    static List<Member> bars(Job job, Boxed.Window window, List<Point> sight, Ledger ledger) {
+        if (!(job.section().recess() instanceof Recess.Rabbet) || !job.lean().isFlat()) {
+            throw new ImpossibleFrame(Words.of("impossible.bars"));
+        }
+        Length web = window.bar().minus(job.section().lip().times(2));
+        if (web.isUnder(LEAST_WEB)) {
+            throw new ImpossibleFrame(Words.of("impossible.bar_web", window.bar(), job.section().lip(),
+                    job.section().lip().times(2).plus(LEAST_WEB)));
+        }
+        List<Member> bars = new ArrayList<>();
+        bars(bars, job, window, Axis.HEIGHT, sight, ledger);
+        bars(bars, job, window, Axis.WIDTH, sight, ledger);
+        return List.copyOf(bars);
+    }
+
+    /** The bars that run along this axis. */
+    private static void bars(List<Member> bars, Job job, Boxed.Window window, Axis along, List<Point> sight, Ledger ledger) {
+        boolean upright = along == Axis.HEIGHT;
+        int panes = upright ? window.columns() : window.rows();
+        Point low = sight.get(0);
+        Point high = sight.get(2);
+        double room = upright ? high.x() - low.x() : high.y() - low.y();
+        double run = upright ? high.y() - low.y() : high.x() - low.x();
+        double bar = window.bar().toMm();
+        double pane = (room - (panes - 1) * bar) / panes;
+        Length paneSize = Length.mm(pane);
+        String size = upright ? "width" : "height";
+        if (paneSize.isUnder(Length.mm(10))) {
+            throw new ImpossibleFrame(Words.of("impossible.no_pane", panes, paneSize));
+        }
+        ledger.enter(Station.CUTS, Figure.formula("pane." + size).with("sight_across", Length.mm(room)).with("bar_faces", window.bar().times(panes - 1L))
+                .note("pane", panes).gives(paneSize));
+        Section section = new Section(job.section().name(), job.section().species(), window.bar(), job.section().thickness(), new Recess.Bar(), Profile.FLAT);
+        Length lip = job.section().lip();
+        for (int i = 1; i < panes; i++) {
+            Side side = new Side(upright ? Side.Name.UPRIGHT : Side.Name.LEVEL, i, upright ? "U" + i : "L" + i, upright ? "U" + i : "L" + i);
+            double at = i * pane + (i - 1) * bar;
+            bars.add(bar(job, side, section, Length.mm(run), lip, corners(upright, low, at, bar, run, lip.toMm()), ledger));
+        }
+    }
+
+    private static List<Point> corners(boolean upright, Point low, double at, double bar, double run, double lip) {
+        return upright
+                ? List.of(low.plus(new Point(at, run + lip)), low.plus(new Point(at, -lip)), low.plus(new Point(at + bar, -lip)), low.plus(new Point(at + bar, run + lip)))
+                : List.of(low.plus(new Point(-lip, at)), low.plus(new Point(run + lip, at)), low.plus(new Point(run + lip, at + bar)), low.plus(new Point(-lip, at + bar)));
+    }
+
+    private static Member bar(Job job, Side side, Section section, Length sight, Length lip, List<Point> corners, Ledger ledger) {
+        String id = "member." + side.id();
+        Words name = side.words();
+        Figure<Length> whole = ledger.enter(Station.CUTS, Figure.sum(id + ".long").named(Words.of("figure.bar.long", name))
+                .start("sight_along", sight).plus("laps", lip.times(2), lip).result());
+        Figure<Length> shown = ledger.enter(Station.CUTS, Figure.sum(id + ".short").named(Words.of("figure.bar.short", name))
+                .start("sight_along", sight).result());
+        ledger.enter(Station.CUTS, Figure.formula(id + ".half_lap").named(Words.of("figure.bar.half_lap", name))
+                .with("thickness", job.section().thickness()).note("half_lap").gives(job.section().thickness().over(2)));
+        Point along = corners.get(1).minus(corners.get(0)).unit();
+        Place place = new Place(Vector.of(corners.getFirst(), 0), Vector.of(along, 0), Vector.of(along.outward(), 0), Vector.FORWARD);
+        return new Member(side, section, section, whole, shown, whole, Mitre.square(section.face()), Mitre.square(section.face()),
+                place, corners, Optional.empty());
+    }
+
+    /** Where the middles of the crossing bars lie along a bar, from either end of it. */
+    static List<Length> crossings(Map<String, Figure<?>> figures, Boxed.Window window, boolean upright, Length lip) {
+        int panes = upright ? window.rows() : window.columns();
+        Length pane = (Length) figures.get(upright ? "pane.height" : "pane.width").value();
+        List<Length> places = new ArrayList<>();
+        for (int i = 1; i < panes; i++) {
+            places.add(lip.plus(pane.times((long) i)).plus(window.bar().times(i - 1L)).plus(window.bar().over(2)));
+        }
+        return List.copyOf(places);
+    }
+}

@@ -1,0 +1,110 @@
+package neatcorner.core.frame;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import neatcorner.core.job.Borders;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Habits;
+import neatcorner.core.job.Job;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Side;
+import neatcorner.core.section.Recess;
+import neatcorner.core.words.Words;
+
+/**
+ * How far outwards of the sight line each line of a frame runs at each side, as it is seen from the
+ * front. Where a side leans, its lip and its face are seen shorter by the cosine of its lean.
+ */
+final class Offsets {
+    private final Job job;
+    private final Habits habits;
+    private final Map<Side, Angle> leans = new LinkedHashMap<>();
+
+    /**
+     * The offsets of a job.
+     *
+     * @throws ImpossibleFrame when a face is too narrow to rise as high as the others
+     */
+    Offsets(Job job, Habits habits) {
+        this.job = job;
+        this.habits = habits;
+        job.outline().round().forEach(side -> leans.put(side, leanOf(side)));
+    }
+
+    /**
+     * A side's own lean. Faces that differ must rise alike for their rims to meet: f·sin s is the same for
+     * all.
+     */
+    private Angle leanOf(Side side) {
+        Angle lean = job.lean().angle();
+        Length face = job.faceOf(side);
+        if (lean.radians() == 0 || face.equals(job.section().face())) {
+            return lean;
+        }
+        double sine = lean.sin() * job.section().face().ratio(face);
+        if (sine >= Math.sin(Math.toRadians(80))) {
+            Length least = job.section().face().times(lean.sin() / Math.sin(Math.toRadians(79)));
+            throw new ImpossibleFrame(Words.of("impossible.lean_face", side.words(), face, least));
+        }
+        return new Angle(Math.asin(sine));
+    }
+
+    Angle lean(Side side) {
+        return leans.get(side);
+    }
+
+    /** A width across the piece, as it is seen from the front. */
+    Length run(Side side, Length across) {
+        return across.times(leans.get(side).cos());
+    }
+
+    /** How far forward of the sight line's back the outside edge's back stands; negative when it lies behind. */
+    double rise(Side side, Length across) {
+        return across.toMm() * leans.get(side).sin() * job.lean().forward();
+    }
+
+    /** How far a line runs outwards of the sight line at a side, in mm. */
+    double of(Line line, Side side) {
+        double rabbet = run(side, job.section().lip()).toMm();
+        return switch (line) {
+            case SIGHT -> 0;
+            case OUTSIDE -> run(side, job.faceOf(side)).toMm();
+            case RABBET -> rabbet;
+            case GLASS, MAT -> rabbet - habits.get(Habit.PLAY).toMm() / 2;
+            case ART -> job.section().recess() instanceof Recess.Floater ? -habits.get(Habit.FLOAT_GAP).toMm()
+                    : rabbet - habits.get(Habit.PLAY).toMm() / 2
+                            - job.contents().borders().map(b -> border(b, side) - habits.get(Habit.MAT_OVERLAP).toMm()).orElse(0.0);
+        };
+    }
+
+    private double border(Borders borders, Side side) {
+        boolean even = borders.top().equals(borders.sides()) && borders.bottom().equals(borders.sides());
+        if (!(job.outline() instanceof Boxed.Rectangle || even)) {
+            throw new ImpossibleFrame(Words.of("impossible.uneven_borders"));
+        }
+        return switch (side.name()) {
+            case TOP -> borders.top().toMm();
+            case BOTTOM -> borders.bottom().toMm();
+            default -> borders.sides().toMm();
+        };
+    }
+
+    /** The inner edge of the wood: the sight line, or the edge of a floater's ledge. */
+    double inner(Side side) {
+        return -run(side, job.section().recess().ledge()).toMm();
+    }
+
+    /** The lines this frame has. */
+    List<Line> lines() {
+        return switch (job.section().recess()) {
+            case Recess.Floater _ -> List.of(Line.ART, Line.RABBET, Line.SIGHT, Line.OUTSIDE);
+            case Recess.Bar() -> List.of(Line.SIGHT, Line.OUTSIDE);
+            default -> job.contents().hasMat() ? List.of(Line.values())
+                    : List.of(Line.ART, Line.GLASS, Line.RABBET, Line.SIGHT, Line.OUTSIDE);
+        };
+    }
+}

@@ -1,0 +1,77 @@
+package neatcorner.core.frame;
+
+import java.util.Optional;
+import java.util.stream.IntStream;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Count;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Edge;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Loop;
+import neatcorner.core.outline.Point;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.words.Figure;
+
+/**
+ * How many blanks a curve is best sawn from. Blanks are ripped side by side from a board of one width,
+ * so each costs its length times its share of that width; the fewest square millimetres win, the
+ * smaller number between equals.
+ *
+ * @param count of blanks; for an arch of the whole arch or each half of a pointed one
+ * @param cost  mm² of board
+ */
+record Segments(int count, double cost) {
+    /** Fewer leave hardly any long grain in a ring. Common practice, no source. */
+    private static final int LEAST_OF_RING = 6;
+
+    /** The best number whose blanks fit the board; empty when none up to the most does. */
+    static Optional<Segments> best(Frame frame, Boxed boxed, Length board) {
+        double width = frame.width(Line.OUTSIDE).toMm();
+        double height = frame.height(Line.OUTSIDE).toMm();
+        double wood = frame.job().section().face().toMm();
+        return IntStream.rangeClosed(boxed instanceof Boxed.Arched arched ? arched.leastSegments() : LEAST_OF_RING, boxed instanceof Boxed.Arched ? 18 : 36)
+                .mapToObj(n -> new Segments(n, cost(with(boxed, n).loop(width, height), wood, board.toMm())))
+                .filter(s -> Double.isFinite(s.cost())).min((a, b) -> Double.compare(a.cost() * (1 + 1e-9 * a.count()), b.cost() * (1 + 1e-9 * b.count())));
+    }
+
+    /** Board used by the blanks of an outside line; infinite when one is wider than the board. */
+    private static double cost(Loop outside, double face, double board) {
+        double sum = 0;
+        for (Loop.Part part : outside.parts()) {
+            if (part.edge() instanceof Edge.Arc arc) {
+                Point along = arc.heading(0.5);
+                Point outward = along.outward();
+                double top = arc.at(0.5).dot(outward);
+                double blank = top - Math.min(arc.at(0, -face).dot(outward), arc.at(1, -face).dot(outward));
+                double side = Math.tan(arc.sweep() / 2);
+                double length = arc.at(1).minus(arc.at(0)).dot(along)
+                        + side * (top - arc.at(0).dot(outward)) + side * (top - arc.at(1).dot(outward));
+                sum += length * board / Math.floor(board / blank + 1e-9);
+            }
+        }
+        return sum;
+    }
+
+    /** The same shape from another number of blanks. */
+    static Boxed with(Boxed boxed, int count) {
+        return switch (boxed) {
+            case Boxed.Round round -> round.withSegments(count);
+            case Boxed.Arched arched -> arched.withSegments(count);
+            default -> throw new IllegalStateException("only curved outlines are sawn from blanks");
+        };
+    }
+
+    /** How many there are now. */
+    static int now(Boxed boxed) {
+        return switch (boxed) {
+            case Boxed.Round round -> round.segments();
+            case Boxed.Arched arched -> arched.segments();
+            default -> throw new IllegalStateException("only curved outlines are sawn from blanks");
+        };
+    }
+
+    void enter(Ledger ledger, Length board) {
+        ledger.enter(Station.CUTS, Figure.formula("curve.best").with("board_width", board).note("curve_best").gives(new Count(count)));
+    }
+}

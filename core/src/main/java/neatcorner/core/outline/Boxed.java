@@ -1,0 +1,304 @@
+package neatcorner.core.outline;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.core.measure.Finite;
+import neatcorner.core.measure.Length;
+
+/** A shape whose size is one width and one height, each given at any line. */
+public sealed interface Boxed extends Outline {
+    /** The width as given. */
+    Size width();
+
+    /** The height as given. */
+    Size height();
+
+    /** The same shape with another size on one axis. */
+    Boxed with(Axis axis, Size size);
+
+    /** Its sides, in a box from (0, 0) to these sizes in mm. */
+    Loop loop(double width, double height);
+
+    /** The size given on an axis. */
+    default Size given(Axis axis) {
+        return axis == Axis.WIDTH ? width() : height();
+    }
+
+    @Override
+    default List<Side> round() {
+        return loop(100, 1000).round();
+    }
+
+    @Override
+    default Line line() {
+        return width().line();
+    }
+
+    @Override
+    default Boxed at(Line line) {
+        return with(Axis.WIDTH, new Size(line, width().length())).with(Axis.HEIGHT, new Size(line, height().length()));
+    }
+
+    @Override
+    default Boxed turned() {
+        return with(Axis.WIDTH, height()).with(Axis.HEIGHT, width());
+    }
+
+    @Override
+    default Boxed grown(double factor) {
+        return with(Axis.WIDTH, new Size(width().line(), width().length().times(factor)))
+                .with(Axis.HEIGHT, new Size(height().line(), height().length().times(factor)));
+    }
+
+    @Override
+    default Boxed around(Length width, Length height) {
+        return with(Axis.WIDTH, new Size(line(), width)).with(Axis.HEIGHT, new Size(line(), height));
+    }
+
+    private static Loop.Part straight(double x1, double y1, double x2, double y2, Side side) {
+        return new Loop.Part(new Edge.Straight(new Point(x1, y1), new Point(x2, y2)), side);
+    }
+
+    /**
+     * Four sides, square corners.
+     *
+     * @param width  as given
+     * @param height as given
+     */
+    record Rectangle(Size width, Size height) implements Boxed {
+        /** The member along the top. */
+        public static final Side TOP = new Side(Side.Name.TOP, 0, "A", "B");
+        /** The member on the right. */
+        public static final Side RIGHT = new Side(Side.Name.RIGHT, 0, "B", "C");
+        /** The member along the bottom. */
+        public static final Side BOTTOM = new Side(Side.Name.BOTTOM, 0, "C", "D");
+        /** The member on the left. */
+        public static final Side LEFT = new Side(Side.Name.LEFT, 0, "D", "A");
+
+        @Override
+        public Rectangle with(Axis axis, Size size) {
+            return axis == Axis.WIDTH ? new Rectangle(size, height) : new Rectangle(width, size);
+        }
+
+        @Override
+        public Loop loop(double w, double h) {
+            return box(w, h);
+        }
+
+        private static Loop box(double w, double h) {
+            return new Loop(List.of(straight(0, 0, w, 0, TOP), straight(w, 0, w, h, RIGHT),
+                    straight(w, h, 0, h, BOTTOM), straight(0, h, 0, 0, LEFT)));
+        }
+    }
+
+    /**
+     * A rectangle divided by glazing bars.
+     *
+     * @param width   as given
+     * @param height  as given
+     * @param rows    of panes, from 1 to 12
+     * @param columns of panes, from 1 to 12; with one row more than one
+     * @param bar     face of the bars, from 6 to 150 mm
+     */
+    record Window(Size width, Size height, int rows, int columns, Length bar) implements Boxed {
+        public Window {
+            Finite.within("rows of panes", rows, 1, 12);
+            Finite.within("columns of panes", columns, 1, 12);
+            if (rows * columns < 2) {
+                throw new IllegalArgumentException("a window of one pane has no bars; give 2 rows or columns or more, or a plain rectangle");
+            }
+            Finite.within("face of the bars", bar, Length.mm(6), Length.mm(150));
+        }
+
+        @Override
+        public Window with(Axis axis, Size size) {
+            return axis == Axis.WIDTH ? new Window(size, height, rows, columns, bar) : new Window(width, size, rows, columns, bar);
+        }
+
+        @Override
+        public Window turned() {
+            return new Window(height, width, columns, rows, bar);
+        }
+
+        @Override
+        public Loop loop(double w, double h) {
+            return Rectangle.box(w, h);
+        }
+    }
+
+    /** How the top of an arched frame is drawn. */
+    enum Arch {
+        /** Half a circle over the whole width. */
+        HALF_ROUND,
+        /** Less than half a circle. */
+        SEGMENTAL,
+        /** Two arcs that meet in a point. */
+        POINTED
+    }
+
+    /**
+     * A rectangle with an arched top.
+     *
+     * @param width    as given
+     * @param height   as given, to the crown of the arch
+     * @param arch     how it is drawn
+     * @param rise     crown over springing as a share of half the width: 1 for half-round, from 0.1 to under
+     *                 1 for segmental, over 1 to 4 for pointed
+     * @param segments the arch is sawn from so many blanks, each half of a pointed one; from 1 to 18
+     */
+    record Arched(Size width, Size height, Arch arch, double rise, int segments) implements Boxed {
+        private static final double LEAST_SIDE = 10;
+        /** The most one straight blank can be sawn to, in degrees: a third of a ring. */
+        private static final double MOST_TURN = 120;
+        private static final Side RIGHT = new Side(Side.Name.RIGHT, 0, "B", "C");
+
+        public Arched {
+            Finite.within("blanks of the arch", segments, 1, 18);
+            switch (arch) {
+                case HALF_ROUND -> Finite.within("rise of a half-round arch, as a share of half the width", rise, 1, 1);
+                case SEGMENTAL -> Finite.within("rise of a segmental arch, as a share of half the width", rise, 0.1, 0.98);
+                case POINTED -> Finite.within("rise of a pointed arch, as a share of half the width", rise, 1.05, 4);
+            }
+            if (segments < leastSegments(arch, rise)) {
+                throw new IllegalArgumentException("the arch is sawn from " + segments + " blank; one blank may turn "
+                        + Math.round(MOST_TURN) + "°: give " + leastSegments(arch, rise) + " or more");
+            }
+        }
+
+        /** The fewest blanks such an arch can be sawn from; a segment of that rise turns 4·atan(rise) in all. */
+        private static int leastSegments(Arch arch, double rise) {
+            return arch == Arch.POINTED ? 1 : (int) Math.ceil(Math.toDegrees(4 * Math.atan(rise)) / MOST_TURN);
+        }
+
+        /** The fewest blanks it can be sawn from. */
+        public int leastSegments() {
+            return leastSegments(arch, rise);
+        }
+
+        /** An arch with its usual rise: half-round, a third of half the width, or as in an equilateral arch. */
+        public static Arched usual(Size width, Size height, Arch arch, int segments) {
+            return new Arched(width, height, arch, switch (arch) {
+                case HALF_ROUND -> 1;
+                case SEGMENTAL -> 0.4;
+                case POINTED -> Math.sqrt(3);
+            }, segments);
+        }
+
+        @Override
+        public Arched with(Axis axis, Size size) {
+            return axis == Axis.WIDTH ? new Arched(size, height, arch, rise, segments) : new Arched(width, size, arch, rise, segments);
+        }
+
+        /** Sawn from another number of blanks. */
+        public Arched withSegments(int other) {
+            return new Arched(width, height, arch, rise, other);
+        }
+
+        /** With another rise, as a share of half the width. */
+        public Arched withRise(double other) {
+            return new Arched(width, height, arch, other, segments);
+        }
+
+        @Override
+        public Boxed around(Length w, Length h) {
+            return Boxed.super.around(w, h.plus(w.times(rise / 2)));
+        }
+
+        /** An arch does not lie on its side. */
+        @Override
+        public Arched turned() {
+            return this;
+        }
+
+        @Override
+        public boolean isCurved() {
+            return true;
+        }
+
+        @Override
+        public Loop loop(double w, double h) {
+            double up = rise * w / 2;
+            if (h - up < LEAST_SIDE) {
+                throw new IllegalArgumentException("the arch rises " + Length.mm(Math.rint(up)) + ", which leaves no straight sides in a height of "
+                        + Length.mm(Math.rint(h)) + "; give a height of " + Length.mm(Math.ceil(up + LEAST_SIDE)) + " or more, or a lower arch");
+            }
+            List<Loop.Part> parts = new ArrayList<>();
+            switch (arch) {
+                case HALF_ROUND -> arcs(parts, new Point(w / 2, w / 2), w / 2, Math.PI, Math.PI);
+                case SEGMENTAL -> {
+                    double radius = (w * w / 4 + up * up) / (2 * up);
+                    double half = Math.asin(w / 2 / radius);
+                    arcs(parts, new Point(w / 2, radius), radius, 1.5 * Math.PI - half, 2 * half);
+                }
+                case POINTED -> {
+                    double radius = (w * w / 4 + up * up) / w;
+                    double sweep = Math.atan2(up, radius - w / 2);
+                    arcs(parts, new Point(radius, up), radius, Math.PI, sweep);
+                    arcs(parts, new Point(w - radius, up), radius, 2 * Math.PI - sweep, sweep);
+                }
+            }
+            int corners = parts.size() + 3;
+            String right = Side.letter(parts.size());
+            String low = Side.letter(parts.size() + 1);
+            String left = Side.letter(corners - 1);
+            parts.add(straight(w, up, w, h, new Side(RIGHT.name(), 0, right, low)));
+            parts.add(straight(w, h, 0, h, new Side(Side.Name.BOTTOM, 0, low, left)));
+            parts.add(straight(0, h, 0, up, new Side(Side.Name.LEFT, 0, left, Side.letter(0))));
+            return new Loop(parts);
+        }
+
+        private void arcs(List<Loop.Part> parts, Point centre, double radius, double from, double sweep) {
+            for (int i = 0; i < segments; i++) {
+                int number = parts.size();
+                parts.add(new Loop.Part(new Edge.Arc(centre, radius, radius, from + sweep * i / segments, sweep / segments),
+                        new Side(Side.Name.ARCH, number + 1, Side.letter(number), Side.letter(number + 1))));
+            }
+        }
+    }
+
+    /**
+     * A circle or an ellipse from straight blanks that are sawn to the curve. Every blank covers the same
+     * turn, so that all its ends are cut at one and the same angle, in an ellipse too.
+     *
+     * @param width    as given
+     * @param height   as given; the same for a circle
+     * @param segments how many blanks, from 3 to 36
+     */
+    record Round(Size width, Size height, int segments) implements Boxed {
+        public Round {
+            Finite.within("segments", segments, 3, 36);
+        }
+
+        @Override
+        public Round with(Axis axis, Size size) {
+            return axis == Axis.WIDTH ? new Round(size, height, segments) : new Round(width, size, segments);
+        }
+
+        /** From another number of blanks. */
+        public Round withSegments(int other) {
+            return new Round(width, height, other);
+        }
+
+        @Override
+        public boolean isCurved() {
+            return true;
+        }
+
+        /** The rectangle with the ellipse's own proportion touches it at w/√2 and h/√2. */
+        @Override
+        public Boxed around(Length w, Length h) {
+            return Boxed.super.around(w.times(Math.sqrt(2)), h.times(Math.sqrt(2)));
+        }
+
+        @Override
+        public Loop loop(double w, double h) {
+            double turn = 2 * Math.PI / segments;
+            List<Loop.Part> parts = new ArrayList<>();
+            for (int i = 0; i < segments; i++) {
+                parts.add(new Loop.Part(new Edge.Arc(new Point(w / 2, h / 2), w / 2, h / 2, -Math.PI / 2 - turn / 2 + i * turn, turn),
+                        new Side(Side.Name.SEGMENT, i + 1, Side.letter(i), Side.letter((i + 1) % segments))));
+            }
+            return new Loop(parts);
+        }
+    }
+}

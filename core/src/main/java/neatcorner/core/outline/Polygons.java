@@ -1,0 +1,138 @@
+package neatcorner.core.outline;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What can be said of a closed run of places, the last joined to the first. */
+public final class Polygons {
+    private Polygons() {
+    }
+
+    /** Its area in mm², positive when it runs clockwise as seen from the front: half the sum of cross products. */
+    public static double area(List<Point> places) {
+        double twice = 0;
+        for (int i = 0; i < places.size(); i++) {
+            twice += places.get(i).cross(places.get((i + 1) % places.size()));
+        }
+        return twice / 2;
+    }
+
+    /** How long the way round is, in mm. */
+    public static double around(List<Point> places) {
+        double sum = 0;
+        for (int i = 0; i < places.size(); i++) {
+            sum += places.get(i).to(places.get((i + 1) % places.size()));
+        }
+        return sum;
+    }
+
+    /** How far one turns at the middle place, clockwise positive, from −π to π. */
+    public static double turn(Point before, Point here, Point after) {
+        Point in = here.minus(before);
+        Point out = after.minus(here);
+        return Math.atan2(in.cross(out), in.dot(out));
+    }
+
+    /** How wide or high it is, in mm. */
+    public static double extent(List<Point> places, Axis axis) {
+        var along = places.stream().mapToDouble(p -> axis == Axis.WIDTH ? p.x() : p.y()).summaryStatistics();
+        return along.getMax() - along.getMin();
+    }
+
+    /** The first two sides that cross or touch though they are no neighbours, counted from 0. */
+    public static Optional<int[]> crossing(List<Point> places) {
+        int n = places.size();
+        for (int i = 0; i < n; i++) {
+            for (int j = i + 1; j < n; j++) {
+                boolean neighbours = j == i + 1 || i == 0 && j == n - 1;
+                if (!neighbours && crosses(places.get(i), places.get(i + 1), places.get(j), places.get((j + 1) % n))) {
+                    return Optional.of(new int[] {i, j});
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean crosses(Point a, Point b, Point c, Point d) {
+        double p = b.minus(a).cross(c.minus(a));
+        double q = b.minus(a).cross(d.minus(a));
+        double r = d.minus(c).cross(a.minus(c));
+        double s = d.minus(c).cross(b.minus(c));
+        if (p * q < 0 && r * s < 0) {
+            return true;
+        }
+        return p == 0 && lies(c, a, b) || q == 0 && lies(d, a, b) || r == 0 && lies(a, c, d) || s == 0 && lies(b, c, d);
+    }
+
+    private static boolean lies(Point p, Point a, Point b) {
+        return p.minus(a).dot(p.minus(b)) <= 0;
+    }
+
+    /** Whether every corner points outwards; for a clockwise run. */
+    public static boolean isConvex(List<Point> places) {
+        for (int i = 0; i < places.size(); i++) {
+            if (turn(places.get((i + places.size() - 1) % places.size()), places.get(i), places.get((i + 1) % places.size())) < 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** What is left of a convex polygon on the inner side of a line: n·p ≤ most. */
+    private static List<Point> cut(List<Point> places, Point n, double most) {
+        List<Point> kept = new ArrayList<>();
+        for (int i = 0; i < places.size(); i++) {
+            Point a = places.get(i);
+            Point b = places.get((i + 1) % places.size());
+            double over = n.dot(a) - most;
+            double next = n.dot(b) - most;
+            if (over <= 0) {
+                kept.add(a);
+            }
+            if (over < 0 && next > 0 || over > 0 && next < 0) {
+                kept.add(a.towards(b, over / (over - next)));
+            }
+        }
+        return kept;
+    }
+
+    /**
+     * How many times as large a polygon must be to be the least in which a w × h rectangle fits somewhere inside.
+     * The rectangle fits where its middle keeps |nx|·w/2 + |ny|·h/2 from every side; the scale is found
+     * by halving, to a millionth.
+     *
+     * @throws IllegalArgumentException when a corner points inwards
+     */
+    static double scaleAround(List<Point> places, double w, double h) {
+        if (!isConvex(places)) {
+            throw new IllegalArgumentException("a corner of the outline points inwards, so there is no one size in which the rectangle just fits;"
+                    + " give its sides");
+        }
+        double low = 0;
+        double high = 1;
+        while (!fits(places, high, w, h)) {
+            high *= 2;
+        }
+        while (high - low > high * 1e-7) {
+            double middle = (low + high) / 2;
+            if (fits(places, middle, w, h)) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        return high;
+    }
+
+    private static boolean fits(List<Point> places, double scale, double w, double h) {
+        List<Point> room = places.stream().map(p -> p.times(scale)).toList();
+        for (int i = 0; i < places.size() && !room.isEmpty(); i++) {
+            Point from = places.get(i).times(scale);
+            Point to = places.get((i + 1) % places.size()).times(scale);
+            Point n = to.minus(from).unit().outward();
+            room = cut(room, n, n.dot(from) - Math.abs(n.x()) * w / 2 - Math.abs(n.y()) * h / 2);
+        }
+        return !room.isEmpty();
+    }
+}
