@@ -22,8 +22,13 @@ final class JobFile {
 
     /** The plan of a job file, for a shop file or for a shop on its first day. */
     static Plan plan(Path job, Optional<Path> shop) {
-        Shop with = shop.map(file -> said(file, () -> Document.readShop(text(file)).value())).orElseGet(Shop::starting);
+        Shop with = shop(shop);
         return said(job, () -> Planner.plan(Document.readJob(text(job)).value(), with));
+    }
+
+    /** The shop of a file, or a shop on its first day. */
+    static Shop shop(Optional<Path> shop) {
+        return shop.map(file -> said(file, () -> Document.readShop(text(file)).value())).orElseGet(Shop::starting);
     }
 
     private static String text(Path file) {

@@ -25,13 +25,14 @@ import neatcorner.core.words.Phrasebook;
 
 /** What goes in the frame and how big: the size at every line, the layers, how many. */
 final class BriefDetail extends Panel {
-    BriefDetail(Desk desk, TagField.Typing typing) {
+    BriefDetail(Desk desk, TagField.Typing typing, Runnable importOutline) {
         super(desk, typing);
         heading(Labels.get("brief.what"));
         line(Labels.get("brief.title"), () -> job().title(), text -> desk.edit(new Edit.Name(text)));
         line(Labels.get("brief.order"), () -> job().order(), text -> desk.edit(new Edit.For(text)));
         line(Labels.get("brief.quantity"), () -> Integer.toString(job().quantity()), this::quantity);
         MouldingChoice.add(this);
+        ShapeChoice.add(this, importOutline);
         heading(Labels.get("brief.lines"));
         ladder();
         Button turn = new Button(Labels.get("brief.turn"));

@@ -2,6 +2,7 @@ package neatcorner.app.view;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import neatcorner.files.outline.OutlineFile;
 
 /** Asks the maker where a file goes; the platform's own dialog stands behind it. */
 public interface FilePort {
@@ -10,4 +11,11 @@ public interface FilePort {
 
     /** The file chosen to be read; empty when the maker thought better of it. */
     Optional<Path> which();
+
+    /**
+     * The unit of a drawing that does not say it; empty when the maker thought better of it.
+     *
+     * @param drawn how wide and high the drawing is in its own units, such as {@code 300 × 200}
+     */
+    Optional<OutlineFile.Scale> unitOf(Path file, String drawn);
 }

@@ -10,11 +10,11 @@ final class Labels {
     private Labels() {
     }
 
-    static String get(String key) {
-        return TEXT.getString(key);
-    }
-
-    static String get(String key, Object value) {
-        return get(key).replace("{0}", value.toString());
+    static String get(String key, Object... values) {
+        String text = TEXT.getString(key);
+        for (int i = 0; i < values.length; i++) {
+            text = text.replace("{" + i + "}", values[i].toString());
+        }
+        return text;
     }
 }

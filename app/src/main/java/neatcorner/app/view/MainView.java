@@ -49,6 +49,7 @@ public final class MainView extends StackPane {
     private final Desk desk;
     private final FilePort files;
     private final Typist typist;
+    private final OutlineImport outlines;
     private final Label title = new Label();
     private final Label order = new Label();
     private final Button inch = new Button();
@@ -78,9 +79,11 @@ public final class MainView extends StackPane {
         this.desk = desk;
         this.files = files;
         this.typist = new Typist(desk);
+        this.outlines = new OutlineImport(desk, files, this::say);
         this.rail = new Rail(desk);
         this.frame = new PictureView(desk, typist);
         this.sticks = new PictureView(desk, typist);
+        frame.onDrag(new CornerDrag(desk, this::say));
         getStyleClass().add("neat-corner");
         getStylesheets().add(MainView.class.getResource("/neatcorner/app/view/neat-corner.css").toExternalForm());
         build();
@@ -331,6 +334,10 @@ public final class MainView extends StackPane {
 
     private void open() {
         files.which().ifPresent(file -> {
+            if (OutlineImport.isDrawing(file)) {
+                outlines.read(file);
+                return;
+            }
             try {
                 desk.takeIn(Files.readString(file)).ifPresent(refused -> say(Labels.get("file.unread", file + ": " + refused)));
             } catch (IOException failed) {
@@ -353,7 +360,7 @@ public final class MainView extends StackPane {
 
     private Panel detail(Station station) {
         return details.computeIfAbsent(station, s -> switch (s) {
-            case BRIEF -> new BriefDetail(desk, typist);
+            case BRIEF -> new BriefDetail(desk, typist, outlines::ask);
             case SECTION -> new SectionDetail(desk, typist);
             case CORNERS -> new CornersDetail(desk, typist);
             case CUTS -> new CutsDetail(desk, typist);

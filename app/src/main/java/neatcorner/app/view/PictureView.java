@@ -12,7 +12,9 @@ import java.util.function.Function;
 import javafx.geometry.Dimension2D;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.Mark;
@@ -26,14 +28,31 @@ import org.jspecify.annotations.Nullable;
 final class PictureView extends Region {
     private static final double LEAST_WIDTH = 40;
     private static final double TAG_SIZE = 19;
+    /** How near to a grip counts as on it. */
+    private static final double REACH = 14;
     private final Desk desk;
     private final TagField.Typing typing;
     private final Canvas canvas = new Canvas();
     private final Map<String, TagField> tags = new LinkedHashMap<>();
     private final Map<String, Mark.Tag> places = new HashMap<>();
+    private Optional<Dragging> dragging = Optional.empty();
+    private Optional<Mark.Grip> held = Optional.empty();
+    private double heldX;
+    private double heldY;
     private @Nullable Picture last;
     private Optional<DoubleFunction<Picture>> tall = Optional.empty();
     private Function<Dimension2D, Picture> drawing = size -> new Picture(size.getWidth(), size.getHeight(), List.of());
+
+    /** What dragging a grip does. */
+    interface Dragging {
+        /**
+         * The grip was moved so far from where it was taken, in millimetres of what is drawn.
+         *
+         * @param what    names what moves
+         * @param dropped whether it was let go there
+         */
+        void drag(String what, double dx, double dy, boolean dropped);
+    }
 
     PictureView(Desk desk, TagField.Typing typing) {
         this.desk = desk;
@@ -41,6 +60,29 @@ final class PictureView extends Region {
         canvas.setMouseTransparent(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         getChildren().add(canvas);
+    }
+
+    /** Lets grips be dragged. */
+    void onDrag(Dragging does) {
+        dragging = Optional.of(does);
+        setOnMousePressed(press -> {
+            held = last == null ? Optional.empty() : last.marks().stream().filter(Mark.Grip.class::isInstance).map(Mark.Grip.class::cast)
+                    .filter(grip -> Math.hypot(grip.at().x() - press.getX(), grip.at().y() - press.getY()) < REACH).findFirst();
+            heldX = press.getX();
+            heldY = press.getY();
+        });
+        setOnMouseDragged(move -> moved(move, false));
+        setOnMouseReleased(drop -> {
+            moved(drop, true);
+            held = Optional.empty();
+        });
+        setOnMouseMoved(move -> setCursor(last != null && last.marks().stream().anyMatch(mark -> mark instanceof Mark.Grip grip
+                && Math.hypot(grip.at().x() - move.getX(), grip.at().y() - move.getY()) < REACH) ? Cursor.MOVE : Cursor.DEFAULT));
+    }
+
+    private void moved(MouseEvent mouse, boolean dropped) {
+        held.ifPresent(grip -> dragging.orElseThrow().drag(grip.what(), (mouse.getX() - heldX) / grip.unit(),
+                (mouse.getY() - heldY) / grip.unit(), dropped));
     }
 
     /** The reader that pictures are drawn for at the current text size. */

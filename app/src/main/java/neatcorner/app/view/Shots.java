@@ -30,6 +30,7 @@ import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
+import neatcorner.files.outline.OutlineFile;
 import neatcorner.files.store.ShopStore;
 
 /** Walks through every main view of the demonstration and keeps a picture of each. */
@@ -179,6 +180,11 @@ public final class Shots {
 
         @Override
         public Optional<Path> which() {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<OutlineFile.Scale> unitOf(Path file, String drawn) {
             return Optional.empty();
         }
     }

@@ -3,7 +3,6 @@ package neatcorner.core.job;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -12,6 +11,7 @@ import java.util.function.Predicate;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Form;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
@@ -195,7 +195,7 @@ public sealed interface Edit {
 
         @Override
         public Words words() {
-            return Words.of("edit.draw", Words.of("outline." + outline.getClass().getSimpleName().toLowerCase(Locale.ROOT)));
+            return Words.of("edit.draw", Form.of(outline));
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Station;
+import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.report.Ledger;
@@ -19,6 +20,8 @@ import neatcorner.core.words.Words;
  * source), so that it cannot come out at the sight edge even when the grain turns it.
  */
 final class Pins {
+    /** In a flatter corner pins from both sides run nearly along the joint. Common practice, no source. */
+    private static final Angle FLATTEST = Angle.degrees(140);
     private static final Length CLEAR = Length.inches(0, 1, 8);
     private static final Length[] STANDARD = {Length.inches(0, 1, 2), Length.inches(0, 5, 8), Length.inches(0, 3, 4),
         Length.inches(1), Length.inches(1, 1, 4), Length.inches(1, 1, 2), Length.inches(2)};
@@ -32,6 +35,9 @@ final class Pins {
 
     Fitted fitted(Optional<Length> wish) {
         Section section = frame.job().section();
+        if (!frame.isConvex() || frame.angles().stream().anyMatch(angle -> angle.compareTo(FLATTEST) > 0)) {
+            return Fitted.not(JointKind.PINNED, Words.of("obstacle.pin_flat", FLATTEST));
+        }
         Length face = frame.narrowFace();
         Length most = face.minus(CLEAR);
         Optional<Length> chosen = wish.or(() -> JointPlanner.longest(most, STANDARD));

@@ -1,12 +1,15 @@
 package neatcorner.core.joint;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Station;
+import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.report.Ledger;
@@ -15,11 +18,11 @@ import neatcorner.core.words.Figure;
 import neatcorner.core.words.Words;
 
 /**
- * Splines across a square corner that stands in a V cradle. A slot of height h above the corner's
- * tip takes away the points with x + y ≤ h·√2, measured from the outside edges: a triangle with legs
- * h·√2 and base 2h. It shows inside the rabbet when it reaches the rabbet corner, at
- * h = (sum of both backs)/√2, and at the sight edge at h = (sum of both faces)/√2; for equal faces
- * that is back·√2 and face·√2.
+ * Splines across a corner of angle θ that stands in a cradle of that angle. A slot of height h above
+ * the corner's tip takes away a triangle with base 2·h·tan(θ/2). The rabbet corner lies
+ * (sum of both backs) / (2·sin(θ/2)) above the tip, the sight corner likewise with the faces; there
+ * the slot begins to show. At a square corner with equal faces that is back·√2 and face·√2, and the
+ * base is 2·h.
  */
 final class Splines {
     private static final Length CLEAR = Length.inches(0, 3, 16);
@@ -34,8 +37,10 @@ final class Splines {
 
     Fitted fitted(Optional<Length> wish) {
         Section section = frame.job().section();
-        Length side = section.face();
-        Length rail = frame.narrowFace();
+        if (!frame.isConvex()) {
+            return Fitted.not(JointKind.SPLINED, Words.of("obstacle.spline_inward"));
+        }
+        Angle flattest = frame.angles().stream().max(Comparator.naturalOrder()).orElseThrow();
         Length high = section.thickness().minus(section.profile().below(1));
         Length width = frame.habits().get(Habit.KERF).max(Length.inches(0, 1, 16));
         int count = high.isUnder(Length.inches(0, 7, 8)) ? 1 : high.isUnder(Length.inches(2)) ? 2 : 3;
@@ -45,7 +50,7 @@ final class Splines {
         Length lowest = high.over(count + 1.0);
         boolean inRabbet = lowest.minus(width.over(2)).isUnder(section.recessDepth()) && section.lip().isPositive();
         Length lip = inRabbet ? section.lip() : Length.ZERO;
-        Length reach = side.minus(lip).plus(rail.minus(lip)).times(Math.sqrt(0.5));
+        Length reach = reach(lip);
         Length height = wish.orElse(reach.minus(CLEAR).min(reach.times(0.45)));
         if (height.isUnder(LEAST)) {
             return Fitted.not(JointKind.SPLINED, Words.of("obstacle.spline_no_room", reach, LEAST));
@@ -63,11 +68,25 @@ final class Splines {
         settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.slot_clear")
                 .with(inRabbet ? "reach_rabbet" : "reach_sight", reach).with("slot_height", height).gives(reach.minus(height))));
         settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.key_length").with("slot_height", height)
-                .note("key_length").rounded(Rounding.UP).gives(height.times(2))));
+                .with("corner_angle", flattest).note("key_length").rounded(Rounding.UP)
+                .gives(height.times(2 * Math.tan(flattest.radians() / 2)))));
         for (int i = 1; i <= count; i++) {
             settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.slot_level_" + i).with("edge_height", high)
                     .note("slot_level").gives(high.times((double) i / (count + 1)))));
         }
         return new Fitted(JointKind.SPLINED, settings, count, obstacles);
+    }
+
+    /** The least height at any corner at which a slot shows inside, with this much of each face left out. */
+    private Length reach(Length lip) {
+        List<Member> members = frame.members();
+        List<Angle> angles = frame.angles();
+        Length least = Length.mm(1e6);
+        for (int i = 0; i < members.size(); i++) {
+            Member before = members.get((i + members.size() - 1) % members.size());
+            Length both = members.get(i).section().face().plus(before.section().face()).minus(lip.times(2));
+            least = least.min(both.over(2 * Math.sin(angles.get(i).radians() / 2)));
+        }
+        return least;
     }
 }

@@ -85,6 +85,11 @@ public sealed interface Boxed extends Outline {
             return box(w, h);
         }
 
+        /** The same four corners as a free polygon. */
+        Free asFree() {
+            return new Free(line(), box(width.length().toMm(), height.length().toMm()).corners(_ -> 0).stream().map(Corner::of).toList());
+        }
+
         private static Loop box(double w, double h) {
             return new Loop(List.of(straight(0, 0, w, 0, TOP), straight(w, 0, w, h, RIGHT),
                     straight(w, h, 0, h, BOTTOM), straight(0, h, 0, 0, LEFT)));

@@ -41,25 +41,12 @@ final class PdfPage {
 
         private static double width(PDFont font, String string, double size) {
             try {
-                return font.getStringWidth(printable(font, string)) * size / 1000;
+                return font.getStringWidth(Fonts.printable(font, string)) * size / 1000;
             } catch (IOException broken) {
                 throw new UncheckedIOException(broken);
             }
         }
 
-        /** A maker's own text may hold signs the face does not have; they become question marks. */
-        static String printable(PDFont font, String string) {
-            StringBuilder text = new StringBuilder();
-            string.codePoints().forEach(point -> {
-                try {
-                    font.encode(Character.toString(point));
-                    text.appendCodePoint(point);
-                } catch (IOException | IllegalArgumentException missing) {
-                    text.append('?');
-                }
-            });
-            return text.toString();
-        }
     }
 
     PdfPage(PDPageContentStream out, double pageHeight, Face face) {
@@ -135,7 +122,7 @@ final class PdfPage {
         out.setFont(font, (float) size);
         out.setNonStrokingColor(colour(Paint.of(ink)));
         out.newLineAtOffset((float) x, y(baseline));
-        out.showText(Face.printable(font, text));
+        out.showText(Fonts.printable(font, text));
         out.endText();
     }
 

@@ -15,7 +15,8 @@ public enum SheetSize {
         this.page = page;
     }
 
-    PDRectangle page() {
+    /** The sheet upright. */
+    public PDRectangle paper() {
         return page;
     }
 }

@@ -77,11 +77,11 @@ public final class ShopSheet {
     }
 
     private double width() {
-        return size.page().getWidth() - 2 * MARGIN;
+        return size.paper().getWidth() - 2 * MARGIN;
     }
 
     private double bottom() {
-        return size.page().getHeight() - MARGIN - 14;
+        return size.paper().getHeight() - MARGIN - 14;
     }
 
     private void draw() throws IOException {
@@ -102,19 +102,19 @@ public final class ShopSheet {
         if (out != null) {
             out.close();
         }
-        PDPage sheet = new PDPage(size.page());
+        PDPage sheet = new PDPage(size.paper());
         document.addPage(sheet);
         out = new PDPageContentStream(document, sheet);
-        page = new PdfPage(out, size.page().getHeight(), face);
-        page.box(0, 0, size.page().getWidth(), size.page().getHeight(), Ink.PANEL);
+        page = new PdfPage(out, size.paper().getHeight(), face);
+        page.box(0, 0, size.paper().getWidth(), size.paper().getHeight(), Ink.PANEL);
         pages++;
         header();
-        page.text(new At(MARGIN + width(), size.page().getHeight() - MARGIN + 8), book.say("sheet.page", pages), Ink.SOFT, 8, false, Anchor.END);
-        page.text(new At(MARGIN, size.page().getHeight() - MARGIN + 8), book.say("sheet.foot"), Ink.SOFT, 8, false, Anchor.START);
+        page.text(new At(MARGIN + width(), size.paper().getHeight() - MARGIN + 8), book.say("sheet.page", pages), Ink.SOFT, 8, false, Anchor.END);
+        page.text(new At(MARGIN, size.paper().getHeight() - MARGIN + 8), book.say("sheet.foot"), Ink.SOFT, 8, false, Anchor.START);
     }
 
     private void header() throws IOException {
-        page.box(0, 0, size.page().getWidth(), 44, Ink.INK);
+        page.box(0, 0, size.paper().getWidth(), 44, Ink.INK);
         page.text(new At(MARGIN, 17), plan.job().title(), Ink.PANEL, 15, true, Anchor.START);
         String order = plan.job().order().isBlank() ? "" : plan.job().order() + " · ";
         page.text(new At(MARGIN, 33), order + book.say("text.quantity", plan.job().quantity()), Ink.HAIRLINE, 9.5, false, Anchor.START);

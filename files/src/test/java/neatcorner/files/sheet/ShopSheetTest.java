@@ -48,7 +48,7 @@ class ShopSheetTest {
             assertThat(text).contains("Grüße aus dem Hafen", "quantity 6", "Cut list", "At the saw", "Glue-up", "Finish", "Fit", "Hang", "Safety",
                     "no. 3 – two coats", book.write(plan.hang().hookHeight()), book.write(plan.glue().checks().getFirst()), "swing right");
             plan.findings().forEach(finding -> assertThat(text.replaceAll("\\s+", " ")).contains(book.say(finding.cure()).replaceAll("\\s+", " ")));
-            assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(size.page().getHeight());
+            assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(size.paper().getHeight());
         }
     }
 
@@ -56,8 +56,8 @@ class ShopSheetTest {
     @ParameterizedTest
     @CsvSource({"A4,210,297", "LETTER,215.9,279.4"})
     void papersHaveTheirStandardSize(SheetSize size, double widthMm, double heightMm) {
-        assertThat(size.page().getWidth() / 72 * 25.4).isCloseTo(widthMm, org.assertj.core.api.Assertions.within(0.1));
-        assertThat(size.page().getHeight() / 72 * 25.4).isCloseTo(heightMm, org.assertj.core.api.Assertions.within(0.1));
+        assertThat(size.paper().getWidth() / 72 * 25.4).isCloseTo(widthMm, org.assertj.core.api.Assertions.within(0.1));
+        assertThat(size.paper().getHeight() / 72 * 25.4).isCloseTo(heightMm, org.assertj.core.api.Assertions.within(0.1));
     }
 
     @Test

@@ -1,0 +1,54 @@
+package neatcorner.app.cli;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.Optional;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Shop;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
+import neatcorner.core.plan.Planner;
+import neatcorner.files.json.Document;
+import neatcorner.files.outline.OutlineFile;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code neat-corner outline DRAWING.svg -o JOB.json}. */
+@Command(name = "outline", description = "Make a job of the outline in an SVG or DXF drawing.", mixinStandardHelpOptions = true)
+final class OutlineCommand implements Runnable {
+    @Parameters(paramLabel = "DRAWING", description = "An SVG or DXF with a closed outline: the edge of the glass.")
+    private @Nullable Path drawing;
+    @Option(names = {"-o", "--out"}, required = true, paramLabel = "JOB.json", description = "Where the job goes.")
+    private @Nullable Path out;
+    @Option(names = "--unit", paramLabel = "UNIT", description = "One unit of the drawing, when it does not say: ${COMPLETION-CANDIDATES}.")
+    private OutlineFile.@Nullable Scale unit;
+    @Option(names = "--shop-file", paramLabel = "SHOP.json", description = "The shop whose first moulding with a rabbet is taken.")
+    private @Nullable Path shop;
+
+    @Override
+    public void run() {
+        try {
+            OutlineFile.Found found = OutlineFile.read(drawing, Optional.ofNullable(unit));
+            Shop stock = JobFile.shop(Optional.ofNullable(shop));
+            Job start = Job.starting(title(), Length.inches(8), Length.inches(10), stock.mouldings().stream()
+                    .filter(m -> m.section().lip().isPositive()).findFirst().orElse(Shop.starting().mouldings().getFirst()).section());
+            Job job = start.withOutline(found.outline(Line.GLASS));
+            Planner.plan(job, stock);
+            JobFile.write(out, Document.of(job).text().getBytes(StandardCharsets.UTF_8));
+        } catch (OutlineFile.UnitMissing missing) {
+            throw new CommandException(drawing + ": " + missing.getMessage() + " (--unit)");
+        } catch (IllegalArgumentException refused) {
+            throw new CommandException(drawing + ": " + refused.getMessage());
+        } catch (IOException failed) {
+            throw new CommandException(drawing + " cannot be read: " + failed.getMessage());
+        }
+    }
+
+    private String title() {
+        String name = drawing.getFileName().toString();
+        return name.substring(0, Math.max(1, name.lastIndexOf('.')));
+    }
+}

@@ -1,0 +1,119 @@
+package neatcorner.files.outline;
+
+import java.awt.geom.Path2D;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import neatcorner.core.outline.Corner;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Polygons;
+
+/** An outline out of a drawing: the closed shape with the largest area in an SVG or a DXF file. */
+public final class OutlineFile {
+    private static final long MOST_BYTES = 200_000_000;
+    private static final double MM_PER_INCH = 25.4;
+
+    private OutlineFile() {
+    }
+
+    /** What one unit of a drawing is. */
+    public enum Scale {
+        /** A millimetre. */
+        MM(1),
+        /** A centimetre. */
+        CM(10),
+        /** An inch. */
+        INCH(MM_PER_INCH),
+        /** A typographic point, 1/72 in. */
+        POINT(MM_PER_INCH / 72),
+        /** A CSS pixel, 1/96 in. */
+        PIXEL(MM_PER_INCH / 96);
+
+        private final double mm;
+
+        Scale(double mm) {
+            this.mm = mm;
+        }
+
+        /** Millimetres in one unit. */
+        public double mm() {
+            return mm;
+        }
+    }
+
+    /** A drawing that does not say its unit. */
+    public static final class UnitMissing extends DrawingException {
+        private final String size;
+
+        UnitMissing(String size) {
+            super("units", "are not said in the drawing, which is " + size + "; say what one unit is: mm, cm, inch, point or pixel");
+            this.size = size;
+        }
+
+        /** How wide and high the outline is in its own units. */
+        public String size() {
+            return size;
+        }
+    }
+
+    /**
+     * An outline found.
+     *
+     * @param corners in millimetres, y down
+     * @param offMm   how far its straight sides may lie off the curves that were drawn, in mm; 0 without curves
+     */
+    public record Found(List<Point> corners, double offMm) {
+        /** As the outline of a frame at a line. */
+        public Outline outline(Line line) {
+            return new Outline.Free(line, corners.stream().map(Corner::of).toList());
+        }
+    }
+
+    /**
+     * A closed shape as drawn.
+     *
+     * @param path  in the drawing's units, y down
+     * @param scale what a unit is; empty when the drawing does not say
+     */
+    record Drawn(Path2D path, Optional<Double> scale) {
+    }
+
+    /**
+     * Reads a file by its ending, {@code .svg} or {@code .dxf}.
+     *
+     * @param scale what a unit is; needed only when the file does not say
+     * @throws UnitMissing     when neither says
+     * @throws DrawingException when there is no outline in it, naming what and where
+     * @throws IOException     when the file cannot be read
+     */
+    public static Found read(Path file, Optional<Scale> scale) throws IOException {
+        if (Files.size(file) > MOST_BYTES) {
+            throw new DrawingException("file", "has " + Files.size(file) + " bytes; it must have " + MOST_BYTES + " or fewer");
+        }
+        boolean svg = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".svg");
+        return read(Files.readString(file), svg, scale);
+    }
+
+    /** Reads the text of a drawing, SVG or else DXF. */
+    public static Found read(String text, boolean svg, Optional<Scale> scale) {
+        List<Drawn> drawn = svg ? SvgReader.read(text) : DxfReader.read(text);
+        Drawn largest = drawn.stream().max(Comparator.comparingDouble(d -> area(d.path()))).orElseThrow(() ->
+                new DrawingException("drawing", "has no closed outline; draw one closed path or polyline"));
+        Optional<Double> unit = largest.scale().or(() -> scale.map(Scale::mm));
+        if (unit.isEmpty()) {
+            var box = largest.path().getBounds2D();
+            throw new UnitMissing(String.format(Locale.ROOT, "%.4g × %.4g", box.getWidth(), box.getHeight()));
+        }
+        return Straightening.of(largest.path(), unit.get());
+    }
+
+    private static double area(Path2D path) {
+        return Math.abs(Polygons.area(Straightening.points(path, path.getBounds2D().getWidth() / 500 + 1e-9)));
+    }
+}

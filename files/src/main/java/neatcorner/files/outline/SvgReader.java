@@ -1,0 +1,191 @@
+package neatcorner.files.outline;
+
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.Path2D;
+import java.awt.geom.PathIterator;
+import java.awt.geom.Rectangle2D;
+import java.io.StringReader;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
+import neatcorner.core.measure.Finite;
+import org.apache.batik.parser.AWTPathProducer;
+import org.apache.batik.parser.AWTTransformProducer;
+import org.apache.batik.parser.ParseException;
+
+/**
+ * Closed shapes of an SVG drawing (W3C SVG 1.1): paths, polygons, polylines, rectangles, circles and
+ * ellipses with their transforms. Its unit is known when the drawing's width has a unit of its own.
+ */
+final class SvgReader {
+    private static final Pattern SIZE = Pattern.compile("\\s*([0-9.eE+-]+)\\s*(mm|cm|in|pt|pc|q|Q)\\s*");
+    /** What is drawn inside these is not on the page. */
+    private static final Set<String> HIDDEN = Set.of("defs", "clipPath", "mask", "pattern", "marker", "symbol");
+    private final List<OutlineFile.Drawn> found = new ArrayList<>();
+    private final Deque<AffineTransform> transforms = new ArrayDeque<>(List.of(new AffineTransform()));
+    private Optional<Double> scale = Optional.empty();
+    private int hidden;
+
+    private SvgReader() {
+    }
+
+    static List<OutlineFile.Drawn> read(String text) {
+        SvgReader reader = new SvgReader();
+        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
+        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+        try {
+            XMLStreamReader xml = factory.createXMLStreamReader(new StringReader(text));
+            while (xml.hasNext()) {
+                int event = xml.next();
+                if (event == XMLStreamReader.START_ELEMENT) {
+                    reader.start(xml);
+                } else if (event == XMLStreamReader.END_ELEMENT) {
+                    reader.end(xml.getLocalName());
+                }
+            }
+        } catch (XMLStreamException broken) {
+            throw new DrawingException("line " + broken.getLocation().getLineNumber(), "is no SVG: " + broken.getMessage().lines().findFirst().orElse(""));
+        }
+        return reader.found;
+    }
+
+    private void start(XMLStreamReader xml) {
+        String name = xml.getLocalName();
+        if (HIDDEN.contains(name)) {
+            hidden++;
+        }
+        if (name.equals("svg") && transforms.size() == 1) {
+            root(xml);
+        }
+        AffineTransform here = new AffineTransform(transforms.peek());
+        String transform = xml.getAttributeValue(null, "transform");
+        try {
+            if (transform != null) {
+                here.concatenate(AWTTransformProducer.createAffineTransform(transform));
+            }
+            transforms.push(here);
+            if (hidden == 0) {
+                shape(name, xml).ifPresent(path -> found.add(new OutlineFile.Drawn(new Path2D.Double(path, here), scale)));
+            }
+        } catch (ParseException | IllegalArgumentException broken) {
+            throw new DrawingException("line " + xml.getLocation().getLineNumber(), "<" + name + "> cannot be read: " + broken.getMessage());
+        }
+    }
+
+    private void end(String name) {
+        transforms.pop();
+        if (HIDDEN.contains(name)) {
+            hidden--;
+        }
+    }
+
+    /** A width such as 210mm over a view box of 210 says what a unit is; without a view box a unit is a pixel by the standard. */
+    private void root(XMLStreamReader xml) {
+        String width = xml.getAttributeValue(null, "width");
+        Matcher size = SIZE.matcher(width == null ? "" : width);
+        if (!size.matches()) {
+            return;
+        }
+        double mm = Double.parseDouble(size.group(1)) * switch (size.group(2)) {
+            case "mm" -> 1;
+            case "cm" -> 10;
+            case "in" -> 25.4;
+            case "pt" -> 25.4 / 72;
+            case "pc" -> 25.4 / 6;
+            default -> 0.25;
+        };
+        String box = xml.getAttributeValue(null, "viewBox");
+        double units = box == null ? mm / OutlineFile.Scale.PIXEL.mm() : numbers(box)[2];
+        if (mm > 0 && units > 0) {
+            scale = Optional.of(mm / units);
+        }
+    }
+
+    private static double[] numbers(String text) {
+        return Arrays.stream(text.strip().split("[\\s,]+")).filter(s -> !s.isEmpty()).mapToDouble(SvgReader::finite).toArray();
+    }
+
+    private static double finite(String text) {
+        return Finite.checked("number", Double.parseDouble(text));
+    }
+
+    private static double number(XMLStreamReader xml, String name) {
+        String text = xml.getAttributeValue(null, name);
+        return text == null ? 0 : finite(text.replace("px", ""));
+    }
+
+    private static Optional<Path2D> shape(String name, XMLStreamReader xml) {
+        return switch (name) {
+            case "path" -> Optional.ofNullable(xml.getAttributeValue(null, "d")).map(SvgReader::longest);
+            case "polygon", "polyline" -> Optional.ofNullable(xml.getAttributeValue(null, "points")).map(SvgReader::polygon);
+            case "rect" -> Optional.of(new Path2D.Double(new Rectangle2D.Double(number(xml, "x"), number(xml, "y"), number(xml, "width"), number(xml, "height"))));
+            case "circle" -> Optional.of(oval(number(xml, "cx"), number(xml, "cy"), number(xml, "r"), number(xml, "r")));
+            case "ellipse" -> Optional.of(oval(number(xml, "cx"), number(xml, "cy"), number(xml, "rx"), number(xml, "ry")));
+            default -> Optional.empty();
+        };
+    }
+
+    private static Path2D oval(double x, double y, double rx, double ry) {
+        return new Path2D.Double(new Ellipse2D.Double(x - rx, y - ry, 2 * rx, 2 * ry));
+    }
+
+    private static Path2D polygon(String points) {
+        double[] xy = numbers(points);
+        Path2D path = new Path2D.Double();
+        for (int i = 0; i + 1 < xy.length; i += 2) {
+            if (i == 0) {
+                path.moveTo(xy[0], xy[1]);
+            } else {
+                path.lineTo(xy[i], xy[i + 1]);
+            }
+        }
+        if (xy.length >= 2) {
+            path.closePath();
+        }
+        return path;
+    }
+
+    /** A path may hold several runs; the one with the largest box is the outline, the others are holes. */
+    private static Path2D longest(String data) {
+        java.awt.Shape whole;
+        try {
+            whole = AWTPathProducer.createShape(new StringReader(data), PathIterator.WIND_NON_ZERO);
+        } catch (java.io.IOException impossible) {
+            throw new IllegalArgumentException(impossible.getMessage());
+        }
+        List<Path2D> runs = new ArrayList<>();
+        double[] at = new double[6];
+        for (PathIterator i = whole.getPathIterator(null); !i.isDone(); i.next()) {
+            int kind = i.currentSegment(at);
+            if (kind == PathIterator.SEG_MOVETO) {
+                runs.add(new Path2D.Double());
+                runs.getLast().moveTo(at[0], at[1]);
+                continue;
+            }
+            Path2D run = runs.getLast();
+            switch (kind) {
+                case PathIterator.SEG_LINETO -> run.lineTo(at[0], at[1]);
+                case PathIterator.SEG_QUADTO -> run.quadTo(at[0], at[1], at[2], at[3]);
+                case PathIterator.SEG_CUBICTO -> run.curveTo(at[0], at[1], at[2], at[3], at[4], at[5]);
+                default -> run.closePath();
+            }
+        }
+        return runs.stream().max((a, b) -> Double.compare(box(a), box(b))).orElseThrow(() -> new IllegalArgumentException("the path is empty"));
+    }
+
+    private static double box(Path2D path) {
+        Rectangle2D box = path.getBounds2D();
+        return box.getWidth() * box.getHeight();
+    }
+}
