@@ -27,6 +27,7 @@ import neatcorner.core.outline.Size;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.wood.Climate;
 import neatcorner.core.wood.Species;
 
 /** Frames and shops the tests start from. All invented. */
@@ -95,7 +96,7 @@ public final class Sample {
     /** A shop with these sticks of a section, sold in 8 ft, and four vices. */
     public static Shop shop(Section section, Sticks... sticks) {
         return new Shop("", Habits.USUAL, List.of(new Moulding(section, List.of(in("96")), List.of(sticks))),
-                List.of(new Clamps(ClampKind.CORNER_VICE, 4, in("96"))));
+                List.of(new Clamps(ClampKind.CORNER_VICE, 4, in("96"))), Climate.USUAL);
     }
 
     /** A shop with plenty of the plain moulding. */

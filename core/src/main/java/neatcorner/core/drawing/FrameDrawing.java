@@ -227,7 +227,7 @@ public final class FrameDrawing {
         if (typed) {
             List<At> corners = frameSketch.line(free.line());
             for (int i = 0; i < corners.size(); i++) {
-                sketch.grip(corners.get(i), "corner." + i, frameSketch.unit());
+                sketch.grip(Mark.Grip.free(corners.get(i), "corner." + i, frameSketch.unit()));
             }
         }
     }

@@ -6,6 +6,24 @@ import neatcorner.core.words.Origin;
 
 /** One thing in a picture, in the picture's own units; y runs down. */
 public sealed interface Mark {
+    /** The same, moved. */
+    default Mark moved(double dx, double dy) {
+        return switch (this) {
+            case Area(List<At> outline, Paint fill) -> new Area(moved(outline, dx, dy), fill);
+            case Stroke(List<At> points, boolean closed, Paint paint, double width, Dash dash) ->
+                new Stroke(moved(points, dx, dy), closed, paint, width, dash);
+            case Text(At at, String text, Ink ink, double size, boolean bold, Anchor anchor) ->
+                new Text(at.plus(dx, dy), text, ink, size, bold, anchor);
+            case Number(At at, Numeral numeral, Ink ink, double size, Anchor anchor) -> new Number(at.plus(dx, dy), numeral, ink, size, anchor);
+            case Tag(At at, String figure, String caption, Numeral value, Origin origin) -> new Tag(at.plus(dx, dy), figure, caption, value, origin);
+            case Grip(At at, String what, double unit, double right, double down) -> new Grip(at.plus(dx, dy), what, unit, right, down);
+        };
+    }
+
+    private static List<At> moved(List<At> points, double dx, double dy) {
+        return points.stream().map(at -> at.plus(dx, dy)).toList();
+    }
+
     /** A point of the picture. */
     record At(double x, double y) {
         /** This moved by so much. */
@@ -46,10 +64,16 @@ public sealed interface Mark {
      * A place that can be dragged.
      *
      * @param at   where it is now
-     * @param what names what moves, such as {@code corner.2}
-     * @param unit the picture's units in a millimetre of what is drawn
+     * @param what  names what moves, such as {@code corner.2}, or the number that changes
+     * @param unit  the picture's units in a millimetre of what is drawn
+     * @param right how much the number grows with a millimetre to the right; zero where a place moves freely
+     * @param down  how much it grows with a millimetre downwards; zero where a place moves freely
      */
-    record Grip(At at, String what, double unit) implements Mark {
+    record Grip(At at, String what, double unit, double right, double down) implements Mark {
+        /** A place that moves freely. */
+        public static Grip free(At at, String what, double unit) {
+            return new Grip(at, what, unit, 0, 0);
+        }
     }
 
     /** How a line is broken. */

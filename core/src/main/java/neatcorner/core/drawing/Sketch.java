@@ -104,8 +104,13 @@ final class Sketch {
     }
 
     /** A place that can be dragged. */
-    void grip(At at, String what, double unit) {
-        marks.add(new Mark.Grip(at, what, unit));
+    void grip(Mark.Grip grip) {
+        marks.add(grip);
+    }
+
+    /** Another picture set into this one. */
+    void inset(Picture picture, double left, double top) {
+        picture.marks().forEach(mark -> marks.add(mark.moved(left, top)));
     }
 
     /** A tag for a number that has not been taken yet. */

@@ -53,6 +53,15 @@ final class TagPlacer {
         taken.add(box);
     }
 
+    /** Takes a place when it is free of everything, the shape too; says whether it was. */
+    boolean takeIfFree(Box box) {
+        boolean free = isFree(box);
+        if (free) {
+            taken.add(box);
+        }
+        return free;
+    }
+
     /**
      * The nearest free place for a box beside a line that runs round the shape clockwise; empty when
      * there is none.

@@ -36,14 +36,15 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Figure<Length> left = ledger.enter(Station.SECTION, Figure.sum("section.depth_left")
                 .start("recess_depth", section.recessDepth()).minus("stack", stack.value()).result());
         Figure<Length> front = ledger.enter(Station.SECTION, Figure.formula("section.front_wood")
-                .with("thickness", section.thickness()).with("profile_drop", section.profile().drop())
-                .with("recess_depth", section.recessDepth()).note("front_wood").gives(section.woodInFrontOfRabbet()));
+                .with("front_over_lip", section.woodInFrontOfRabbet().plus(section.recessFront()))
+                .with("recess_front", section.recessFront()).note("front_wood").gives(section.woodInFrontOfRabbet()));
+        SectionFigures.enter(section, ledger);
         DepthCheck check = new DepthCheck(stack, left, front);
         switch (section.recess()) {
-            case Recess.Rabbet rabbet -> {
-                check.findDepth(frame, ledger);
+            case Recess.Covering covering -> {
+                check.findDepth(frame, covering, ledger);
                 check.findFront(frame, ledger);
-                findPlay(frame, rabbet, ledger);
+                findPlay(frame, covering, ledger);
             }
             case Recess.Floater _ -> check.findProudPicture(section, ledger);
             case Recess.Bar() -> {
@@ -52,7 +53,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         return check;
     }
 
-    private void findDepth(Frame frame, Ledger ledger) {
+    private void findDepth(Frame frame, Recess.Covering covering, Ledger ledger) {
         Length room = frame.habits().get(Habit.POINT_ROOM);
         if (frame.job().contents().layers().isEmpty() || !left.value().isUnder(room)) {
             return;
@@ -63,11 +64,11 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION,
                 proud ? "rabbet_too_shallow" : "no_room_for_points", section.recessDepth(), stack.value(), room, missing,
                 left.value().abs())
-                .by(missing).remedy(deeper(frame, section.recessDepth().plus(missing))));
+                .by(missing).remedy(deeper(frame, covering, section.recessDepth().plus(missing))));
     }
 
     /** A deeper rabbet where enough wood stays in front of it, else a thicker moulding with both. */
-    private Remedy deeper(Frame frame, Length depth) {
+    private Remedy deeper(Frame frame, Recess.Covering covering, Length depth) {
         Length lostFront = depth.minus(frame.job().section().recessDepth());
         Length keep = frame.habits().get(Habit.FRONT_WOOD);
         if (!front.value().minus(lostFront).isUnder(keep)) {
@@ -76,7 +77,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Section section = frame.job().section();
         Length thickness = section.thickness().plus(keep.plus(lostFront).minus(front.value()));
         return new Remedy.OnJob(Words.of("remedy.thicker", thickness, depth), new Edit.ChooseSection(section
-                .withThickness(thickness).withRecess(new Recess.Rabbet(section.lip(), depth))));
+                .withThickness(thickness).withRecess(covering.withDepth(depth))));
     }
 
     private void findFront(Frame frame, Ledger ledger) {
@@ -97,19 +98,19 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
                 .by(keep.minus(front.value())).remedy(remedy));
     }
 
-    private static void findPlay(Frame frame, Recess.Rabbet rabbet, Ledger ledger) {
+    private static void findPlay(Frame frame, Recess.Covering covering, Ledger ledger) {
         Length play = frame.habits().get(Habit.PLAY);
         if (play.isUnder(LEAST_PLAY)) {
             ledger.find(Finding.of(play.isZero() ? Severity.STOP : Severity.CAUTION, Station.BRIEF, "no_play", play, LEAST_PLAY)
                     .by(LEAST_PLAY.minus(play)).remedy(new Remedy.OnJob(Words.of("remedy.play", Habit.PLAY.usual()),
                             new Edit.Enter(Habit.PLAY.id(), Habit.PLAY.usual()))));
         }
-        if (rabbet.lip().isUnder(play.plus(LEAST_PLAY))) {
+        if (covering.lip().isUnder(play.plus(LEAST_PLAY))) {
             Length lip = play.plus(Length.inches(0, 1, 8));
             Optional<Remedy> wider = lip.isUnder(frame.job().section().face().over(2))
                     ? Optional.of(new Remedy.OnJob(Words.of("remedy.lip", lip), new Edit.Enter("section.lip", lip))) : Optional.empty();
-            ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "lip_narrow", rabbet.lip(), play)
-                    .by(play.plus(LEAST_PLAY).minus(rabbet.lip()))
+            ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "lip_narrow", covering.lip(), play)
+                    .by(play.plus(LEAST_PLAY).minus(covering.lip()))
                     .remedy(wider.orElse(new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION))));
         }
     }

@@ -177,7 +177,7 @@ public final class FitPlanner {
     private void findSlender() {
         Length face = frame.narrowFace();
         if (!frame.job().choices().strainer() && frame.isFourSquare() && frame.longSide().ratio(face) > SLENDER
-                && frame.job().section().recess() instanceof Recess.Rabbet) {
+                && frame.job().section().recess() instanceof Recess.Covering) {
             ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "slender", frame.longSide(), face,
                     Math.round(frame.longSide().ratio(face))).by(frame.longSide())
                     .remedy(new Remedy.OnJob(Words.of("remedy.strainer"), new Edit.Strain(true))));
@@ -224,7 +224,7 @@ public final class FitPlanner {
     private List<Words> order() {
         List<Words> order = new ArrayList<>();
         switch (frame.job().section().recess()) {
-            case Recess.Rabbet _ -> {
+            case Recess.Covering _ -> {
                 frame.job().contents().materials().map(Material::role).distinct()
                         .forEach(role -> order.add(Words.of(frame.job().contents().isMirror() && role == Material.Role.GLAZING
                                 ? "fit.mirror" : "fit." + role.name().toLowerCase(Locale.ROOT))));

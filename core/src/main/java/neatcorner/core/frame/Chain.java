@@ -54,13 +54,13 @@ final class Chain {
         Chain chain = new Chain(axis, outline.given(axis));
         List<Term> faces = faces(job, offsets, axis);
         switch (job.section().recess()) {
-            case Recess.Rabbet(Length lip, _) -> {
+            case Recess.Covering covering -> {
                 chain.steps.put(Line.ART, List.of());
                 job.contents().borders().ifPresent(borders -> chain.steps.put(Line.MAT, chain.mat(borders, habits)));
                 chain.steps.put(Line.GLASS, List.of());
                 chain.steps.put(Line.RABBET, List.of(new Term("play", habits.get(Habit.PLAY), 1, Habit.PLAY.id())));
                 chain.steps.put(Line.SIGHT, List.of(job.lean().isFlat()
-                        ? new Term("lips", lip, -2, "section.lip") : new Term("lip_runs", lipRuns(job, offsets, axis), -1, "")));
+                        ? new Term("lips", covering.lip(), -2, "section.lip") : new Term("lip_runs", lipRuns(job, offsets, axis), -1, "")));
             }
             case Recess.Floater _ -> {
                 chain.steps.put(Line.ART, List.of());

@@ -73,10 +73,17 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
         String last = id.substring(id.indexOf('.') + 1);
         return switch (id.substring(0, id.indexOf('.'))) {
             case "layer" -> Words.of("figure.layer.of", job.contents().layers().get(Integer.parseInt(last) - 1).material());
+            case "strip" -> stripName(last, job.section().strips().size());
             case "face" -> Words.of("figure.face.of", sideWords(job, last));
             case "outline" -> last.startsWith("side_") ? Words.of("figure.outline.side", sideWords(job, last)) : Words.of("figure." + id);
             default -> Words.of("figure." + id);
         };
+    }
+
+    /** {@code 2.inner_width} is the inner edge's width of the second strip. */
+    private static Words stripName(String id, int strips) {
+        Words what = Words.of("figure.strip." + id.substring(id.indexOf('.') + 1));
+        return strips == 1 ? what : Words.of("figure.strip.of", what, id.substring(0, id.indexOf('.')));
     }
 
     private static Words sideWords(Job job, String faceId) {
@@ -92,8 +99,8 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
                 case "habit.kerf", "habit.end_trim", "habit.safe_hold", "habit.board_width" -> Station.CUTS;
                 case "habit.point_spacing", "habit.wrap_fold", "habit.strainer_slack" -> Station.FIT;
                 case "habit.centre_height" -> Station.HANG;
-                case "habit.big_side" -> Station.CORNERS;
-                case "habit.point_room", "habit.front_wood" -> Station.SECTION;
+                case "habit.big_side", "habit.safe_margin" -> Station.CORNERS;
+                case "habit.point_room", "habit.front_wood", "habit.bit_radius" -> Station.SECTION;
                 default -> Station.BRIEF;
             };
             default -> Station.SECTION;

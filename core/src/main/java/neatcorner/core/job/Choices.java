@@ -3,6 +3,7 @@ package neatcorner.core.job;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
+import neatcorner.core.wood.Species;
 
 /**
  * What the maker decided of the making; what is empty Neat Corner decides and says why.
@@ -13,12 +14,14 @@ import neatcorner.core.measure.Length;
  * @param finish   the recipe, first step first; may be empty
  * @param hardware how it hangs
  * @param strainer whether an inner frame of plain wood goes in behind
+ * @param rabbeting when the rabbet is cut
+ * @param grain    how the wood is sawn
  */
 public record Choices(Optional<JointKind> joint, Optional<Length> fastener, Adhesive adhesive, List<Coat> finish,
-                      Optional<Hardware> hardware, boolean strainer) {
+                      Optional<Hardware> hardware, boolean strainer, Rabbeting rabbeting, Species.Grain grain) {
     /** Nothing decided, wood glue. */
     public static final Choices NONE = new Choices(Optional.empty(), Optional.empty(), Adhesive.PVA, List.of(),
-            Optional.empty(), false);
+            Optional.empty(), false, Rabbeting.BEFORE_MITRING, Species.Grain.FLAT_SAWN);
 
     public Choices {
         finish = List.copyOf(finish);
@@ -29,31 +32,41 @@ public record Choices(Optional<JointKind> joint, Optional<Length> fastener, Adhe
 
     /** With another joint; a fastener length of the old kind is dropped. */
     public Choices withJoint(Optional<JointKind> other) {
-        return new Choices(other, Optional.empty(), adhesive, finish, hardware, strainer);
+        return new Choices(other, Optional.empty(), adhesive, finish, hardware, strainer, rabbeting, grain);
     }
 
     /** With another fastener length. */
     public Choices withFastener(Optional<Length> other) {
-        return new Choices(joint, other, adhesive, finish, hardware, strainer);
+        return new Choices(joint, other, adhesive, finish, hardware, strainer, rabbeting, grain);
     }
 
     /** With another glue. */
     public Choices withAdhesive(Adhesive other) {
-        return new Choices(joint, fastener, other, finish, hardware, strainer);
+        return new Choices(joint, fastener, other, finish, hardware, strainer, rabbeting, grain);
     }
 
     /** With another recipe. */
     public Choices withFinish(List<Coat> other) {
-        return new Choices(joint, fastener, adhesive, other, hardware, strainer);
+        return new Choices(joint, fastener, adhesive, other, hardware, strainer, rabbeting, grain);
     }
 
     /** With other hardware. */
     public Choices withHardware(Optional<Hardware> other) {
-        return new Choices(joint, fastener, adhesive, finish, other, strainer);
+        return new Choices(joint, fastener, adhesive, finish, other, strainer, rabbeting, grain);
     }
 
     /** With or without a strainer. */
     public Choices withStrainer(boolean wanted) {
-        return new Choices(joint, fastener, adhesive, finish, hardware, wanted);
+        return new Choices(joint, fastener, adhesive, finish, hardware, wanted, rabbeting, grain);
+    }
+
+    /** With the rabbet cut at another time. */
+    public Choices withRabbeting(Rabbeting other) {
+        return new Choices(joint, fastener, adhesive, finish, hardware, strainer, other, grain);
+    }
+
+    /** Of wood sawn otherwise. */
+    public Choices withGrain(Species.Grain other) {
+        return new Choices(joint, fastener, adhesive, finish, hardware, strainer, rabbeting, other);
     }
 }

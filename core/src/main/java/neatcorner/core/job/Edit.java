@@ -19,6 +19,7 @@ import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.wood.Species;
 import neatcorner.core.words.Words;
 
 /**
@@ -157,7 +158,7 @@ public sealed interface Edit {
         @Override
         public Job apply(Job job) {
             Job changed = job.withFaces(Map.of()).withSection(section).withFaces(fitting(job, section));
-            if (section.recess() instanceof Recess.Rabbet) {
+            if (section.recess() instanceof Recess.Covering) {
                 return changed;
             }
             boolean bar = section.recess() instanceof Recess.Bar;
@@ -333,6 +334,32 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return Words.of(wanted ? "edit.strainer" : "edit.no_strainer");
+        }
+    }
+
+    /** The rabbet cut before mitring or after the glue-up. */
+    record ChooseRabbeting(Rabbeting rabbeting) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withChoices(job.choices().withRabbeting(rabbeting));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.choose", rabbeting);
+        }
+    }
+
+    /** Wood sawn flat or on the quarter. */
+    record ChooseGrain(Species.Grain grain) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withChoices(job.choices().withGrain(grain));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.choose", grain);
         }
     }
 

@@ -11,9 +11,6 @@ import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Size;
-import neatcorner.core.section.Profile;
-import neatcorner.core.section.Recess;
-import neatcorner.core.section.Section;
 
 /**
  * A number of a job that can be typed on a tag. The set of entries is fixed but for the layers and
@@ -29,7 +26,7 @@ public record Entry(String id, Function<Job, Length> read, BiFunction<Job, Lengt
     public static List<Entry> of(Job job) {
         List<Entry> entries = new ArrayList<>();
         addOutline(entries, job.outline());
-        addSection(entries, job);
+        entries.addAll(SectionEntries.of(job.section()));
         job.faces().forEach((side, face) -> entries.add(new Entry("face." + side, j -> j.faces().get(side),
                 (j, l) -> j.withFace(side, Optional.of(l)))));
         job.contents().borders().ifPresent(_ -> addBorders(entries));
@@ -85,34 +82,6 @@ public record Entry(String id, Function<Job, Length> read, BiFunction<Job, Lengt
                 }
             }
         }
-    }
-
-    private static void addSection(List<Entry> entries, Job job) {
-        entries.add(section("section.face", Section::face, Section::withFace));
-        entries.add(section("section.thickness", Section::thickness, Section::withThickness));
-        if (job.section().profile().shape() != Profile.Shape.FLAT) {
-            entries.add(section("section.drop", s -> s.profile().drop(), (s, l) -> new Section(s.name(), s.species(), s.face(),
-                    s.thickness(), s.recess(), new Profile(s.profile().shape(), l))));
-        }
-        switch (job.section().recess()) {
-            case Recess.Rabbet(Length lip, Length depth) -> {
-                entries.add(section("section.lip", Section::lip, (s, l) -> s.withRecess(new Recess.Rabbet(l, depth))));
-                entries.add(section("section.rabbet_depth", Section::recessDepth,
-                        (s, l) -> s.withRecess(new Recess.Rabbet(lip, l))));
-            }
-            case Recess.Floater(Length ledge, Length thickness) -> {
-                entries.add(section("section.ledge", s -> s.recess().ledge(),
-                        (s, l) -> s.withRecess(new Recess.Floater(l, thickness))));
-                entries.add(section("section.ledge_thickness", _ -> thickness,
-                        (s, l) -> s.withRecess(new Recess.Floater(ledge, l))));
-            }
-            case Recess.Bar() -> {
-            }
-        }
-    }
-
-    private static Entry section(String id, Function<Section, Length> read, BiFunction<Section, Length, Section> write) {
-        return new Entry(id, j -> read.apply(j.section()), (j, l) -> j.withSection(write.apply(j.section(), l)));
     }
 
     private static void addBorders(List<Entry> entries) {

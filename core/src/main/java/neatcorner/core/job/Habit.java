@@ -36,7 +36,11 @@ public enum Habit {
     /** How much smaller than the opening a strainer is cut, in all. */
     STRAINER_SLACK(Length.inches(0, 1, 8), 0, 12),
     /** The widest board on hand for blanks that are sawn to a curve; a nominal 1×6. */
-    BOARD_WIDTH(Length.inches(5, 1, 2), 20, 600);
+    BOARD_WIDTH(Length.inches(5, 1, 2), 20, 600),
+    /** Wood kept around anything hidden in the corner. */
+    SAFE_MARGIN(Length.inches(0, 1, 8), 1, 25),
+    /** Radius of the bearing-guided rabbeting bit; it is left in corners that are cut after assembly. */
+    BIT_RADIUS(Length.inches(0, 5, 8), 3, 40);
 
     private final Length usual;
     private final Length least;

@@ -7,6 +7,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.wood.Climate;
 import neatcorner.core.wood.Species;
 
 /**
@@ -16,8 +17,9 @@ import neatcorner.core.wood.Species;
  * @param habits    its numbers
  * @param mouldings on the rack or for sale
  * @param clamps    on hand
+ * @param climate   the air in the shop and on the wall
  */
-public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Clamps> clamps) {
+public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Clamps> clamps, Climate climate) {
     public Shop {
         mouldings = List.copyOf(mouldings);
         clamps = List.copyOf(clamps);
@@ -37,7 +39,7 @@ public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Cl
                         new Recess.Floater(Length.inches(0, 3, 4), Length.inches(0, 3, 8)), Profile.FLAT),
                 unstocked("stretcher bar", Species.PINE, Length.inches(1, 1, 2), Length.inches(0, 3, 4),
                         new Recess.Bar(), Profile.FLAT)),
-                List.of(new Clamps(ClampKind.CORNER_VICE, 4, Length.inches(96))));
+                List.of(new Clamps(ClampKind.CORNER_VICE, 4, Length.inches(96))), Climate.USUAL);
     }
 
     private static Moulding unstocked(String name, Species species, Length face, Length thickness, Recess recess,
@@ -58,17 +60,22 @@ public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Cl
 
     /** With other habits. */
     public Shop withHabits(Habits other) {
-        return new Shop(name, other, mouldings, clamps);
+        return new Shop(name, other, mouldings, clamps, climate);
     }
 
     /** With other mouldings. */
     public Shop withMouldings(List<Moulding> other) {
-        return new Shop(name, habits, other, clamps);
+        return new Shop(name, habits, other, clamps, climate);
     }
 
     /** With other clamps. */
     public Shop withClamps(List<Clamps> other) {
-        return new Shop(name, habits, mouldings, other);
+        return new Shop(name, habits, mouldings, other, climate);
+    }
+
+    /** With another climate. */
+    public Shop withClimate(Climate other) {
+        return new Shop(name, habits, mouldings, clamps, other);
     }
 
     /** With one moulding in the place of another. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.section.Section;
+import neatcorner.core.wood.Climate;
 import neatcorner.core.words.Words;
 
 /** A change of the shop; like {@link Edit} it refuses what cannot be and touches nothing. */
@@ -100,6 +101,19 @@ public sealed interface ShopEdit {
         @Override
         public Words words() {
             return Words.of("edit.drop", section.name());
+        }
+    }
+
+    /** The air in the shop and on the wall. */
+    record SetClimate(Climate climate) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withClimate(climate);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.climate", climate.shop().humidity(), climate.dry().humidity(), climate.damp().humidity());
         }
     }
 

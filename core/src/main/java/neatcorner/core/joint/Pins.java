@@ -54,7 +54,7 @@ final class Pins {
         if (fromTip.isUnder(CLEAR)) {
             return Fitted.not(JointKind.PINNED, Words.of("obstacle.pin_edge", back, CLEAR.times(2)));
         }
-        Length high = section.thickness().minus(section.profile().below(1));
+        Length high = section.edgeHeight();
         return new Fitted(JointKind.PINNED, List.of(
                 ledger.enter(Station.CORNERS, Figure.formula("joint.pin_length").with("narrow_face", face)
                         .with("clear", CLEAR).note("pin_length").rounded(Rounding.DOWN).gives(length)),

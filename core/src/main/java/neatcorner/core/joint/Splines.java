@@ -41,7 +41,7 @@ final class Splines {
             return Fitted.not(JointKind.SPLINED, Words.of("obstacle.spline_inward"));
         }
         Angle flattest = frame.angles().stream().max(Comparator.naturalOrder()).orElseThrow();
-        Length high = section.thickness().minus(section.profile().below(1));
+        Length high = section.edgeHeight();
         Length width = frame.habits().get(Habit.KERF).max(Length.inches(0, 1, 16));
         int count = high.isUnder(Length.inches(0, 7, 8)) ? 1 : high.isUnder(Length.inches(2)) ? 2 : 3;
         if (width.times(3).isOver(high)) {

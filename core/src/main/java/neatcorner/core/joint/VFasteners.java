@@ -35,12 +35,11 @@ final class VFasteners {
 
     Fitted fitted(Optional<Length> wish) {
         Section section = frame.job().section();
-        Length back = frame.narrowFace().plus(section.recess().ledge()).minus(section.lip());
+        Length back = section.withFace(frame.narrowFace()).backWidth();
         if (back.isUnder(NEEDS)) {
             return Fitted.not(JointKind.V_FASTENED, Words.of("obstacle.v_back", back, NEEDS));
         }
-        Length wood = section.thickness().minus(section.profile().drop()).min(section.recess().ledge().isPositive()
-                ? section.thickness().minus(section.recessDepth()) : section.thickness());
+        Length wood = section.woodOverBack();
         Length most = wood.minus(CLEAR);
         Optional<Length> chosen = wish.or(() -> JointPlanner.longest(most, STANDARD));
         if (chosen.isEmpty()) {

@@ -12,7 +12,10 @@ import neatcorner.core.glue.GluePlan;
 import neatcorner.core.hang.HangPlan;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Station;
+import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.joint.JointPlan;
+import neatcorner.core.joint.Movement;
+import neatcorner.core.making.MakingPlan;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
@@ -24,7 +27,10 @@ import neatcorner.core.words.Figure;
  *
  * @param frame    sizes and members
  * @param depth    package and section
+ * @param making   the moulding from the board
  * @param joints   corners
+ * @param hidden   what may be hidden in the corners
+ * @param movement what the corners do over a year
  * @param cuts     sticks
  * @param glue     glue-up
  * @param finish   coats
@@ -35,7 +41,7 @@ import neatcorner.core.words.Figure;
  * @param figures  every number by its name
  * @param stations where each number belongs
  */
-public record Plan(Frame frame, DepthCheck depth, JointPlan joints, CutPlan cuts, GluePlan glue, FinishPlan finish,
+public record Plan(Frame frame, DepthCheck depth, MakingPlan making, JointPlan joints, HiddenPlan hidden, Movement movement, CutPlan cuts, GluePlan glue, FinishPlan finish,
                    FitPlan fit, HangPlan hang, List<Finding> findings, Set<Safety> safety,
                    Map<String, Figure<?>> figures, Map<String, Station> stations) {
     /** What was wanted. */

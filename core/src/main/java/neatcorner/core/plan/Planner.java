@@ -17,8 +17,12 @@ import neatcorner.core.job.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.Station;
+import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.joint.JointPlan;
 import neatcorner.core.joint.JointPlanner;
+import neatcorner.core.joint.Movement;
+import neatcorner.core.making.MakingPlan;
+import neatcorner.core.making.MakingPlanner;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.stock.CutPlan;
 import neatcorner.core.stock.CutPlanner;
@@ -37,14 +41,17 @@ public final class Planner {
         Ledger ledger = new Ledger();
         Frame frame = Frame.of(job, shop, ledger);
         DepthCheck depth = DepthCheck.of(frame, ledger);
+        MakingPlan making = MakingPlanner.plan(frame, ledger);
         Weight weight = Weight.of(frame, ledger);
         JointPlan joints = JointPlanner.plan(frame, weight, ledger);
+        HiddenPlan hidden = HiddenPlan.of(frame, ledger);
+        Movement movement = Movement.of(frame, shop.climate(), ledger);
         CutPlan cuts = CutPlanner.plan(frame, shop, ledger);
         GluePlan glue = GluePlanner.plan(frame, joints.chosen(), shop, ledger);
         FinishPlan finish = FinishPlan.plan(frame, ledger);
         FitPlan fit = FitPlanner.plan(frame, ledger);
         HangPlan hang = HangPlanner.plan(frame, weight, ledger);
-        return new Plan(frame, depth, joints, cuts, glue, finish, fit, hang, ledger.findings(), ledger.safety(),
+        return new Plan(frame, depth, making, joints, hidden, movement, cuts, glue, finish, fit, hang, ledger.findings(), ledger.safety(),
                 ledger.figures(), ledger.stations());
     }
 

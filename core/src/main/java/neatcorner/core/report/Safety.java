@@ -4,6 +4,10 @@ import neatcorner.core.job.Station;
 
 /** Cautions for the hands, shown at the station where they apply. The tool's manual comes first. */
 public enum Safety {
+    /** Ripping and stacked blades. */
+    RIPPING(Station.SECTION),
+    /** Router work, in a table or in the hand. */
+    ROUTER(Station.SECTION),
     /** Eyes, ears, guards, the blade at rest, nothing trapped. */
     SAW(Station.CUTS),
     /** Pieces too short to hold. */

@@ -43,14 +43,19 @@ public record Profile(Shape shape, Length drop) {
      * @param across 0 at the sight edge, 1 at the outside edge, both included
      */
     public Length below(double across) {
+        return Length.mm(belowMm(across));
+    }
+
+    /** The same in mm, unrounded. */
+    double belowMm(double across) {
         double u = Finite.within("place across the face", across, 0, 1);
-        return drop.times(switch (shape) {
+        return drop.toMm() * switch (shape) {
             case FLAT -> 0;
             case SCOOP -> (1 - u) * (1 - u);
             case SLOPE -> 1 - u;
             case REVERSE_SLOPE -> u;
             case ROUND -> 1 - Math.sqrt(1 - (2 * u - 1) * (2 * u - 1));
             case STEP -> u < 1.0 / 3 ? 1 : 0;
-        });
+        };
     }
 }

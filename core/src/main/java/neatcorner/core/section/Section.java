@@ -1,46 +1,118 @@
 package neatcorner.core.section;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
+import java.util.Optional;
 import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Point;
 import neatcorner.core.wood.Species;
 
 /**
- * A moulding or strip cut through.
+ * A moulding or strip cut through: strips glued one on the other, then what is cut from the back, then
+ * a band along the outside.
  *
- * @param name      what the shop calls it
- * @param species   the wood
- * @param face      sight line to outside line, from 3 to 300 mm
- * @param thickness back to the highest point of the front, from 3 to 200 mm
- * @param recess    what holds the package
- * @param profile   the front
+ * @param name   what the shop calls it
+ * @param strips from the back to the front, from 1 to {@value Strip#MOST}
+ * @param recess what holds the package
+ * @param relief a hollow along the back
+ * @param band   around the outside
  */
-public record Section(String name, Species species, Length face, Length thickness, Recess recess, Profile profile) {
-    private static final int PROFILE_POINTS = 24;
+public record Section(String name, List<Strip> strips, Recess recess, Optional<Relief> relief, Optional<Band> band) {
+    private static final Length LEAST_WOOD = Length.mm(0.5);
 
     public Section {
         if (name.isBlank()) {
             throw new IllegalArgumentException("a section needs a name");
         }
+        strips = List.copyOf(strips);
+        if (strips.isEmpty() || strips.size() > Strip.MOST) {
+            throw new IllegalArgumentException("section " + name + " has " + strips.size() + " strips; it must have from 1 to " + Strip.MOST);
+        }
+        if (strips.stream().noneMatch(strip -> strip.setIn().isZero())) {
+            throw new IllegalArgumentException("every strip of " + name + " is set in; the outermost is set in by 0");
+        }
+        checkStack(strips);
+        Length stacked = Length.sum(strips.stream().map(Strip::thickness).toList());
+        Length face = faceOf(strips, recess, band);
         Finite.within("face", face, Length.mm(3), Length.mm(300));
-        Finite.within("thickness", thickness, Length.mm(3), Length.mm(200));
-        Finite.within("profile drop", profile.drop(), Length.ZERO, thickness.minus(Length.mm(1)));
+        Finite.within("thickness", stacked, Length.mm(3), Length.mm(200));
         switch (recess) {
-            case Recess.Rabbet(Length lip, Length depth) -> {
-                Finite.within("lip", lip, Length.mm(1), face.minus(Length.mm(1)));
-                Finite.within("rabbet depth", depth, Length.mm(1), thickness.minus(Length.mm(0.5)));
+            case Recess.Rabbet(Length lip, Length depth) -> checkRabbet(lip, depth, face, stacked);
+            case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, _) -> {
+                checkRabbet(lip, depth, face, stacked);
+                Finite.within("lip of the step behind", backLip, lip, face.minus(Length.mm(1)));
             }
-            case Recess.Floater(_, Length ledgeThickness) ->
-                Finite.within("ledge thickness", ledgeThickness, Length.mm(3), thickness.minus(Length.mm(1)));
+            case Recess.Slot(Length lip, Length fromBack, Length width) -> {
+                Finite.within("depth of the groove", lip, Length.mm(1), face.minus(Length.mm(1)));
+                Finite.within("width of the groove", width, Length.mm(1), stacked.minus(fromBack).minus(LEAST_WOOD));
+            }
+            case Recess.Floater(_, Length ledge) -> {
+                Finite.within("ledge thickness", ledge, Length.mm(3), stacked.minus(Length.mm(1)));
+                if (strips.size() > 1) {
+                    throw new IllegalArgumentException("a floater is one strip; it has " + strips.size());
+                }
+            }
             case Recess.Bar() -> {
+            }
+        }
+        Length core = face.minus(band.map(Band::width).orElse(Length.ZERO));
+        if (relief.isPresent()) {
+            Relief r = relief.get();
+            Finite.within("width of the back hollow", r.width(), Length.mm(3), core.minus(recess.lip()).minus(r.from()).minus(Length.mm(2)));
+            Finite.within("depth of the back hollow", r.depth(), LEAST_WOOD, strips.getFirst().thickness().minus(Length.mm(1)));
+        }
+        band.ifPresent(b -> Finite.within("band height", b.height(), Length.mm(3), stacked.plus(b.reveal())));
+    }
+
+    /** A plain moulding of one strip. */
+    public Section(String name, Species species, Length face, Length thickness, Recess recess, Profile profile) {
+        this(name, List.of(new Strip(species, face.plus(recess.ledge()), thickness, Length.ZERO, profile, Edging.SQUARE, Edging.SQUARE,
+                Strip.Source.BOARD)), recess, Optional.empty(), Optional.empty());
+    }
+
+    private static void checkRabbet(Length lip, Length depth, Length face, Length thickness) {
+        Finite.within("lip", lip, Length.mm(1), face.minus(Length.mm(1)));
+        Finite.within("rabbet depth", depth, Length.mm(1), thickness.minus(LEAST_WOOD));
+    }
+
+    /** Every strip lies on the one before it somewhere. */
+    private static void checkStack(List<Strip> strips) {
+        for (int i = 1; i < strips.size(); i++) {
+            Strip below = strips.get(i - 1);
+            Strip here = strips.get(i);
+            Length shared = below.setIn().plus(below.width()).min(here.setIn().plus(here.width())).minus(below.setIn().max(here.setIn()));
+            if (shared.isUnder(Length.mm(3))) {
+                throw new IllegalArgumentException("strip " + (i + 1) + " lies on strip " + i + " over " + shared
+                        + "; they must share 3 mm or more to be glued");
             }
         }
     }
 
-    /** A point of the section, in millimetres from the sight line and from the back. */
-    public record Point(double x, double y) {
+    private static Length faceOf(List<Strip> strips, Recess recess, Optional<Band> band) {
+        Length reach = strips.stream().map(s -> s.setIn().plus(s.width())).max(Comparator.naturalOrder()).orElseThrow();
+        return reach.minus(recess.ledge()).plus(band.map(Band::width).orElse(Length.ZERO));
+    }
+
+    /** The wood of the strip that lies at the back and carries the rest. */
+    public Species species() {
+        return strips.getFirst().species();
+    }
+
+    /** Sight line to outside line. */
+    public Length face() {
+        return faceOf(strips, recess, band);
+    }
+
+    /** The strips glued one on the other. */
+    public Length stacked() {
+        return Length.sum(strips.stream().map(Strip::thickness).toList());
+    }
+
+    /** Back to the highest point of the front, a proud band with it. */
+    public Length thickness() {
+        return stacked().plus(band.map(Band::reveal).orElse(Length.ZERO).max(Length.ZERO));
     }
 
     /** How far wood covers the package on each side. */
@@ -50,93 +122,198 @@ public record Section(String name, Species species, Length face, Length thicknes
 
     /** All the wood across: what the stick is wide. */
     public Length width() {
-        return face.plus(recess.ledge());
+        return face().plus(recess.ledge());
     }
 
-    /** What is left of the back to drive fasteners into: rabbet line to outside line. */
+    /** What is left of the back to drive fasteners into: the rabbet's wall to the outside. */
     public Length backWidth() {
-        return width().minus(lip());
+        return width().minus(recess instanceof Recess.DoubleRabbet(_, _, Length backLip, _) ? backLip
+                : recess instanceof Recess.Slot ? Length.ZERO : lip());
     }
 
-    /** How deep the package may lie: the rabbet's depth, or a floater's wall above its ledge. */
+    /** How deep the package may lie: the rabbet's depth, a groove's width, or a floater's wall above its ledge. */
     public Length recessDepth() {
         return switch (recess) {
             case Recess.Rabbet rabbet -> rabbet.depth();
-            case Recess.Floater floater -> thickness.minus(floater.thickness());
+            case Recess.DoubleRabbet rabbet -> rabbet.depth();
+            case Recess.Slot slot -> slot.width();
+            case Recess.Floater floater -> stacked().minus(floater.thickness());
             case Recess.Bar() -> Length.ZERO;
         };
     }
 
-    /** The least wood between the rabbet and the front; the whole thickness where there is no rabbet. */
+    /** From the back to where the package's front lies. */
+    public Length recessFront() {
+        return recess instanceof Recess.Slot(_, Length fromBack, Length width) ? fromBack.plus(width) : recessDepth();
+    }
+
+    /** The least wood between the rabbet or groove and the front; the whole thickness where there is neither. */
     public Length woodInFrontOfRabbet() {
-        if (!(recess instanceof Recess.Rabbet(Length lip, Length depth))) {
-            return thickness;
-        }
-        Length lowest = IntStream.rangeClosed(0, PROFILE_POINTS)
-                .mapToObj(i -> front(lip.ratio(face) * i / PROFILE_POINTS))
-                .min(Length::compareTo).orElseThrow();
-        return lowest.minus(depth);
+        return lip().isPositive() ? Length.mm(wood().lowestFront(0, lip().toMm())).minus(recessFront()) : thickness();
     }
 
-    private Length front(double across) {
-        return thickness.minus(profile.below(across));
+    /** The least wood over the back between the recess and the outside. */
+    public Length woodOverBack() {
+        return Length.mm(wood().lowestFront(recess.ledge().isPositive() ? -recess.ledge().toMm() : lip().toMm(), face().toMm()));
     }
 
-    /** The same with another face width. */
+    /** How high the outside edge stands. */
+    public Length edgeHeight() {
+        return Length.mm(wood().outerEdge());
+    }
+
+    /** The same with another face: every strip grows or shrinks by the difference. */
     public Section withFace(Length other) {
-        return new Section(name, species, other, thickness, recess, profile);
+        Length by = other.minus(face());
+        return by.isZero() ? this : withStrips(strips.stream().map(s -> s.withWidth(s.width().plus(by))).toList());
     }
 
-    /** The same with another thickness. */
+    /** The same with another thickness: the strip at the back takes the difference. */
     public Section withThickness(Length other) {
-        return new Section(name, species, face, other, recess, profile);
+        Length by = other.minus(thickness());
+        List<Strip> changed = new ArrayList<>(strips);
+        changed.set(0, changed.getFirst().withThickness(changed.getFirst().thickness().plus(by)));
+        return withStrips(changed);
     }
 
-    /** The same with another recess. */
+    /** The same with another recess; a floater's strip keeps its wall. */
     public Section withRecess(Recess other) {
-        return new Section(name, species, face, thickness, other, profile);
+        Length by = other.ledge().minus(recess.ledge());
+        List<Strip> changed = by.isZero() ? strips : strips.stream().map(s -> s.withWidth(s.width().plus(by))).toList();
+        return new Section(name, changed, other, relief, band);
+    }
+
+    /** The same of other strips. */
+    public Section withStrips(List<Strip> other) {
+        return new Section(name, other, recess, relief, band);
+    }
+
+    /** With one strip changed, counted from the back from 0. */
+    public Section withStrip(int index, Strip other) {
+        List<Strip> changed = new ArrayList<>(strips);
+        changed.set(index, other);
+        return withStrips(changed);
+    }
+
+    /** With another hollow along the back, or none. */
+    public Section withRelief(Optional<Relief> other) {
+        return new Section(name, strips, recess, other, band);
+    }
+
+    /** With another band, or none. */
+    public Section withBand(Optional<Band> other) {
+        return new Section(name, strips, recess, relief, other);
+    }
+
+    /** Under another name. */
+    public Section named(String other) {
+        return new Section(other, strips, recess, relief, band);
     }
 
     /** Whether sticks of that section can stand in for this one: all but the name alike. */
     public boolean isCutLike(Section other) {
-        return new Section(other.name, species, face, thickness, recess, profile).equals(other);
+        return named(other.name).equals(other);
     }
 
-    /** The outline, going round; x below zero is a floater's ledge. */
+    /** A part of the section of one wood. */
+    public record Part(Species species, Silhouette wood) {
+    }
+
+    /** Every strip, then the band, as they are when all is cut; x below zero is a floater's ledge. */
+    public List<Part> parts() {
+        Silhouette cut = removed();
+        List<Part> parts = new ArrayList<>();
+        double low = 0;
+        double outer = face().minus(band.map(Band::width).orElse(Length.ZERO)).toMm();
+        for (Strip strip : strips) {
+            parts.add(new Part(strip.species(), uncut(strip, outer, low).without(cut)));
+            low += strip.thickness().toMm();
+        }
+        double top = low;
+        band.ifPresent(b -> parts.add(new Part(b.species(), b.strip().wood(outer, top + b.reveal().minus(b.height()).toMm()))));
+        return List.copyOf(parts);
+    }
+
+    /** A strip with its front worked; a floater's front is its wall's, over a ledge that stays square. */
+    private Silhouette uncut(Strip strip, double outer, double low) {
+        if (recess instanceof Recess.Floater(Length ledge, Length thickness)) {
+            return strip.withWidth(face()).wood(0, low).plus(Silhouette.box(-ledge.toMm(), 0, 0, thickness.toMm()));
+        }
+        return strip.wood(outer - strip.setIn().plus(strip.width()).toMm(), low);
+    }
+
+    /** A strip of this section as it would be with nothing cut from the stack, its back at {@code low} mm. */
+    public Silhouette stripWood(Strip strip, double low) {
+        return uncut(strip, face().minus(band.map(Band::width).orElse(Length.ZERO)).toMm(), low);
+    }
+
+    /** What is cut from the glued strips: rabbets, groove, back hollow. */
+    private Silhouette removed() {
+        Silhouette recessed = switch (recess) {
+            case Recess.Rabbet(Length lip, Length depth) -> Silhouette.box(-1, -1, lip.toMm(), depth.toMm());
+            case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) -> Silhouette.box(-1, -1, lip.toMm(), depth.toMm())
+                    .plus(Silhouette.box(-1, -1, backLip.toMm(), backDepth.toMm()));
+            case Recess.Slot(Length lip, Length fromBack, Length width) ->
+                Silhouette.box(-1, fromBack.toMm(), lip.toMm(), fromBack.plus(width).toMm());
+            case Recess.Floater _, Recess.Bar _ -> Silhouette.NONE;
+        };
+        return recessed.plus(hollow());
+    }
+
+    private Silhouette hollow() {
+        double outer = face().minus(band.map(Band::width).orElse(Length.ZERO)).toMm();
+        return relief.map(r -> Silhouette.box(outer - r.from().plus(r.width()).toMm(), -1, outer - r.from().toMm(), r.depth().toMm()))
+                .orElse(Silhouette.NONE);
+    }
+
+    /** All its wood. */
+    public Silhouette wood() {
+        return parts().stream().map(Part::wood).reduce(Silhouette.NONE, Silhouette::plus);
+    }
+
+    /** Its outline, going round; a section that falls apart gives only its largest part. */
     public List<Point> outline() {
-        List<Point> points = new ArrayList<>();
-        double outside = face.toMm();
-        switch (recess) {
-            case Recess.Rabbet(Length lip, Length depth) -> {
-                points.add(new Point(lip.toMm(), 0));
-                points.add(new Point(lip.toMm(), depth.toMm()));
-                points.add(new Point(0, depth.toMm()));
-            }
-            case Recess.Floater(Length ledge, Length ledgeThickness) -> {
-                points.add(new Point(-ledge.toMm(), 0));
-                points.add(new Point(-ledge.toMm(), ledgeThickness.toMm()));
-                points.add(new Point(0, ledgeThickness.toMm()));
-            }
-            case Recess.Bar() -> points.add(new Point(0, 0));
-        }
-        int steps = profile.shape() == Profile.Shape.FLAT ? 1 : PROFILE_POINTS;
-        for (int i = 0; i <= steps; i++) {
-            double across = (double) i / steps;
-            points.add(new Point(outside * across, front(across).toMm()));
-        }
-        points.add(new Point(outside, 0));
-        return List.copyOf(points);
+        return wood().outlines().stream().max(Comparator.comparingInt(List::size)).orElseThrow();
     }
 
-    /** The area of wood cut through, in mm²: half the sum of cross products around the outline. */
+    /** The area of wood cut through, in mm². */
     public double areaMm2() {
-        List<Point> points = outline();
-        double twice = 0;
-        for (int i = 0; i < points.size(); i++) {
-            Point a = points.get(i);
-            Point b = points.get((i + 1) % points.size());
-            twice += a.x() * b.y() - b.x() * a.y();
+        return wood().area();
+    }
+
+    /** What a metre of it weighs, in kg: an estimate, as densities are. */
+    public double kgPerMetre() {
+        return parts().stream().mapToDouble(part -> part.wood().area() * 1e-6 * part.species().density()).sum();
+    }
+
+    /**
+     * A part of the face as it is seen from the front.
+     *
+     * @param from    mm from the sight line outwards
+     * @param to      mm from the sight line outwards
+     * @param species the wood that shows there
+     */
+    public record Seen(double from, double to, Species species) {
+    }
+
+    /** What shows from the front, from the inside outwards: neighbours differ in wood or in height. */
+    public List<Seen> seen() {
+        List<Part> parts = parts();
+        List<Seen> seen = new ArrayList<>();
+        double last = Double.NaN;
+        for (Silhouette.Column column : wood().columns()) {
+            Silhouette.Span top = column.spans().getLast();
+            double middle = (column.from() + column.to()) / 2;
+            Species shows = parts.reversed().stream().filter(p -> p.wood().contains(middle, top.high() - 1e-3)).findFirst()
+                    .map(Part::species).orElse(species());
+            boolean jump = !(Math.abs(top.highFrom() - last) < 0.3);
+            if (seen.isEmpty() || jump || seen.getLast().species() != shows) {
+                seen.add(new Seen(column.from(), column.to(), shows));
+            } else {
+                seen.set(seen.size() - 1, new Seen(seen.getLast().from(), column.to(), shows));
+            }
+            last = top.highTo();
         }
-        return Math.abs(twice) / 2;
+        return List.copyOf(seen);
     }
 }

@@ -1,4 +1,8 @@
-/** Species: how heavy, how hard, what colour. */
+/**
+ * Wood as it comes and goes: species with how heavy, how hard, what colour and how much they move; the
+ * {@linkplain neatcorner.core.wood.Air air} that sets their moisture, and the
+ * {@linkplain neatcorner.core.wood.Climate climate} between the shop and the wall.
+ */
 @NullMarked
 package neatcorner.core.wood;
 

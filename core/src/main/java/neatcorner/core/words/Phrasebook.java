@@ -7,6 +7,7 @@ import java.util.MissingResourceException;
 import java.util.ResourceBundle;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Area;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Graduation;
@@ -15,6 +16,7 @@ import neatcorner.core.measure.Mass;
 import neatcorner.core.measure.Numeral;
 import neatcorner.core.measure.Quantity;
 import neatcorner.core.measure.Rounding;
+import neatcorner.core.measure.SecondMoment;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Unit;
 
@@ -124,6 +126,8 @@ public final class Phrasebook {
         return switch (quantity) {
             case Length length -> graduation.write(length).toString();
             case Angle angle -> write(angle);
+            case Area area -> imperial() ? trimmed(area.toSquareInches(), 2) + " in²" : trimmed(area.mm2(), 0) + " mm²";
+            case SecondMoment moment -> imperial() ? trimmed(moment.toInches4(), 3) + " in⁴" : trimmed(moment.mm4() / 1e4, 2) + " cm⁴";
             case Mass mass -> write(mass);
             case Force force -> imperial() ? write(force.asMass()).replace(" lb", " lbf").replace(" oz", " ozf")
                     : trimmed(force.newtons(), force.newtons() < 10 ? 1 : 0) + " N";

@@ -12,7 +12,6 @@ import neatcorner.core.job.ClampKind;
 import neatcorner.core.job.Clamps;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
-import neatcorner.core.job.Shop;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
@@ -102,7 +101,7 @@ class SquareTest {
     }
 
     private static Plan clamped(Clamps... clamps) {
-        return Planner.plan(Sample.job("12", "13"), new Shop("", Sample.shop().habits(), Sample.shop().mouldings(), List.of(clamps)));
+        return Planner.plan(Sample.job("12", "13"), Sample.shop().withClamps(List.of(clamps)));
     }
 
     private static boolean says(Plan plan, String key) {

@@ -178,7 +178,7 @@ class EditTest {
         Shop shop = Shop.starting();
         assertThat(shop.mouldings()).extracting(m -> m.section().recess().getClass().getSimpleName())
                 .contains("Rabbet", "Floater", "Bar");
-        assertThat(shop.mouldings()).anyMatch(m -> m.section().profile().shape() != Profile.Shape.FLAT);
+        assertThat(shop.mouldings()).anyMatch(m -> m.section().strips().getFirst().front().shape() != Profile.Shape.FLAT);
         assertThat(shop.stockFor(shop.mouldings().getFirst().section().withRecess(new Recess.Bar()))).isEmpty();
     }
 

@@ -26,8 +26,12 @@ import neatcorner.core.job.JointKind;
 import neatcorner.core.outline.Line;
 import neatcorner.core.job.Material;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
+import neatcorner.core.joint.HiddenFastener;
+import neatcorner.core.making.Surface;
+import neatcorner.core.making.Tool;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Graduation;
@@ -37,7 +41,10 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
+import neatcorner.core.section.Edging;
 import neatcorner.core.section.Profile;
+import neatcorner.core.section.Ready;
+import neatcorner.core.section.Strip;
 import neatcorner.core.wood.Species;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -48,6 +55,12 @@ class PhrasebookTest {
     private final Phrasebook millimetres = new Phrasebook(Graduation.MM_HALF);
 
     private static Stream<Job> jobs() {
+        Stream<Job> ready = Stream.of(Ready.values()).map(r -> new Edit.ChooseSection(r.in(Species.ASH, "r")).apply(Sample.job("20", "30")))
+                .flatMap(job -> Stream.of(Rabbeting.AFTER_ROUNDED, Rabbeting.AFTER_SQUARED).map(r -> new Edit.ChooseRabbeting(r).apply(job)));
+        return Stream.concat(ready, plain());
+    }
+
+    private static Stream<Job> plain() {
         Job strained = new Edit.Strain(true).apply(Sample.job("60", "14"));
         Job measured = Sample.job("12", "13").withMeasured(Tape.DIAGONAL_AC, in("21 1/2")).withMeasured(Tape.DIAGONAL_BD, in("21"));
         return Stream.of(Sample.job("8", "10"), Sample.matted("2", "2", "2 1/2").withFace("bottom", Optional.of(in("2 1/2"))),
@@ -74,6 +87,7 @@ class PhrasebookTest {
                         f.working().lines().stream().map(l -> book.say(l.words()) + book.exactly(l.amount())))));
         Stream<Words> words = Stream.of(plan.glue().times(), plan.glue().steps(), plan.fit().order(), plan.joints().demands(),
                 plan.joints().options().stream().flatMap(o -> o.why().stream()).toList(),
+                plan.making().cautions(), plan.making().steps().stream().flatMap(s -> Stream.concat(Stream.of(s.what()), s.how().stream())).toList(),
                 plan.findings().stream().flatMap(f -> Stream.of(f.what(), f.cure(), f.remedy().orElseThrow().words())).toList())
                 .flatMap(List::stream);
         return Stream.concat(figures, words.map(book::say));
@@ -83,7 +97,9 @@ class PhrasebookTest {
     void everyConstantHasAName() {
         Stream.<Enum<?>[]>of(Station.values(), Material.values(), Material.Role.values(), JointKind.values(), Adhesive.values(),
                 ClampKind.values(), Hardware.values(), Coat.Kind.values(), Line.values(), Axis.values(), Species.values(), Severity.values(),
-                Safety.values(), Origin.values(), Plan.Standing.values(), Profile.Shape.values(), Boxed.Arch.values(), Lean.Way.values(), Outline.Across.values())
+                Safety.values(), Origin.values(), Plan.Standing.values(), Profile.Shape.values(), Boxed.Arch.values(), Lean.Way.values(), Outline.Across.values(),
+                Edging.Kind.values(), Strip.Source.values(), Species.Grain.values(), Rabbeting.values(), Surface.values(), Tool.values(), Ready.values(),
+                HiddenFastener.Kind.values())
                 .flatMap(Stream::of).forEach(constant -> assertThat(Phrasebook.knows(Phrasebook.keyOf(constant))).as(constant.toString()).isTrue());
         Recipes.ALL.keySet().forEach(key -> assertThat(Phrasebook.knows(key)).as(key).isTrue());
         Stream.of(Habit.values()).forEach(habit -> assertThat(Phrasebook.knows("figure." + habit.id())).isTrue());
@@ -99,7 +115,7 @@ class PhrasebookTest {
                 new Edit.ChooseJoint(Optional.empty()), new Edit.ChooseJoint(Optional.of(JointKind.PINNED)), new Edit.ChooseFastener(Optional.of(in("1"))),
                 new Edit.ChooseFastener(Optional.empty()), new Edit.ChooseAdhesive(Adhesive.HIDE), new Edit.Finish(Recipes.OIL),
                 new Edit.ChooseHardware(Optional.empty()), new Edit.ChooseHardware(Optional.of(Hardware.CLEAT)), new Edit.Strain(true), new Edit.Strain(false),
-                new Edit.AsUsual(Habit.PLAY), new Edit.Settle(Station.FIT, true), new Edit.Settle(Station.FIT, false),
+                new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED), new Edit.ChooseGrain(Species.Grain.QUARTER_SAWN), new Edit.AsUsual(Habit.PLAY), new Edit.Settle(Station.FIT, true), new Edit.Settle(Station.FIT, false),
                 new Edit.Write(new Note(Instant.EPOCH, "x")));
         assertThat(edits.stream().map(edit -> inches.say(edit.words()))).allSatisfy(said -> assertThat(said).isNotBlank().doesNotContain("{"));
     }

@@ -1,0 +1,40 @@
+package neatcorner.core.joint;
+
+import java.util.List;
+import neatcorner.core.measure.Length;
+
+/**
+ * Something that lies hidden across a mitre, in sizes commonly sold. Sizes are from memory.
+ *
+ * @param kind  what it is
+ * @param along how much of the mitre it takes, along the joint
+ * @param thick through the thickness of the frame
+ * @param deep  how deep it goes into either piece, square to the joint
+ */
+public record HiddenFastener(Kind kind, Length along, Length thick, Length deep) {
+    /** What it is. */
+    public enum Kind {
+        /** A round peg. */
+        DOWEL,
+        /** A loose tenon in two mortises. */
+        FLOATING_TENON,
+        /** A pressed lens of beech in two slots. */
+        BISCUIT,
+        /** A strip in a slot that stops before it shows. */
+        STOPPED_SPLINE
+    }
+
+    private static HiddenFastener of(Kind kind, double along, double thick, double deep) {
+        return new HiddenFastener(kind, Length.mm(along), Length.mm(thick), Length.mm(deep));
+    }
+
+    /** The sizes of a kind, the largest first. */
+    static List<HiddenFastener> standard(Kind kind) {
+        return switch (kind) {
+            case DOWEL -> List.of(of(kind, 12, 12, 30), of(kind, 10, 10, 25), of(kind, 8, 8, 20), of(kind, 6, 6, 15), of(kind, 5, 5, 12));
+            case FLOATING_TENON -> List.of(of(kind, 24, 10, 25), of(kind, 22, 8, 20), of(kind, 20, 6, 20), of(kind, 19, 5, 15), of(kind, 17, 4, 10));
+            case BISCUIT -> List.of(of(kind, 56, 4, 12.5), of(kind, 53, 4, 10.5), of(kind, 47, 4, 8.5));
+            case STOPPED_SPLINE -> List.of(of(kind, 50, 3.2, 12), of(kind, 35, 3.2, 10), of(kind, 25, 3.2, 8), of(kind, 15, 3.2, 6));
+        };
+    }
+}

@@ -1,0 +1,63 @@
+package neatcorner.core.joint;
+
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Mitre;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Share;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Severity;
+import neatcorner.core.wood.Climate;
+import neatcorner.core.wood.Species;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/**
+ * How the widest mitre opens over a year on the wall. Wood gets narrower or wider, hardly shorter or
+ * longer. A cut at the angle φ to its edge turns by ε·sin φ·cos φ when the piece is ε wider; at a
+ * corner of 2φ both cuts turn, and over the cut's length L the gap at its far end is L·ε·sin 2φ.
+ *
+ * @param dry  the gap at the inside in the driest weeks
+ * @param damp the gap at the outside in the dampest weeks
+ */
+public record Movement(Figure<Length> dry, Figure<Length> damp) {
+    /** A wider gap is seen from where one stands before a picture. Common practice, no source. */
+    public static final Length SEEN = Length.inches(0, 1, 32);
+
+    /** Reckons it and finds what is too much. */
+    public static Movement of(Frame frame, Climate climate, Ledger ledger) {
+        Species species = frame.job().section().species();
+        Species.Grain grain = frame.job().choices().grain();
+        Movement movement = new Movement(figure("movement.dry", frame, climate.drying(), species.movement(grain), ledger),
+                figure("movement.damp", frame, climate.swelling(), species.movement(grain), ledger));
+        Length worst = movement.dry.value().max(movement.damp.value());
+        if (worst.isOver(SEEN)) {
+            boolean flat = grain == Species.Grain.FLAT_SAWN;
+            ledger.find(Finding.of(Severity.CAUTION, Station.CORNERS, "mitre_moves", worst,
+                    movement.dry.value(), movement.damp.value(), species, frame.job().section().face()).by(worst)
+                    .remedy(flat ? new Remedy.OnJob(Words.of("remedy.quarter_sawn"), new Edit.ChooseGrain(Species.Grain.QUARTER_SAWN))
+                            : new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION)));
+        }
+        return movement;
+    }
+
+    /** Zero where the change goes the other way. */
+    private static Figure<Length> figure(String id, Frame frame, double percent, double movement, Ledger ledger) {
+        double share = Math.abs(percent) * movement;
+        Length gap = frame.members().stream().map(m -> gap(m.left(), share)).max(Length::compareTo).orElseThrow();
+        boolean opens = id.endsWith("dry") == percent < 0;
+        return ledger.enter(Station.CORNERS, Figure.formula(id).with("mitre_across", frame.job().section().face())
+                .with("moisture_change", new Share(percent / 100)).with("width_change", new Share(Math.signum(percent) * share))
+                .note("movement", frame.job().section().species()).gives(opens ? gap : Length.ZERO));
+    }
+
+    /** The gap at the far end of a cut of both pieces when they are narrower or wider by a share. */
+    public static Length gap(Mitre cut, double share) {
+        Angle toEdge = cut.toEdge();
+        return cut.length().times(share * Math.abs(Math.sin(2 * toEdge.radians())));
+    }
+}

@@ -1,0 +1,185 @@
+package neatcorner.core.making;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Habits;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+import neatcorner.core.section.Edging;
+import neatcorner.core.section.Profile;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Relief;
+import neatcorner.core.section.Section;
+import neatcorner.core.section.Silhouette;
+import neatcorner.core.section.Strip;
+import neatcorner.core.wood.Species;
+import neatcorner.core.words.Words;
+
+/**
+ * What must be cut from the strips of a section, and how each may be cut. Distances are from the fence to
+ * the near side of the cutter; heights are over the table.
+ */
+final class Features {
+    /** A router bit takes no more in a pass; half that where wood splinters. Common practice, no source. */
+    private static final Length ROUTER_BITE = Length.inches(0, 1, 4);
+    private static final Length SPLINTERING_BITE = Length.inches(0, 1, 8);
+    /** A saw blade or dado stack takes this much at once. Common practice, no source. */
+    private static final Length SAW_BITE = Length.inches(1, 1, 4);
+    private static final Length DADO_BITE = Length.inches(0, 3, 8);
+    /** A hollow cut with the stick pushed aslant over the blade grows by this much a pass. Common practice, no source. */
+    private static final Length COVE_BITE = Length.inches(0, 1, 16);
+    private final Section section;
+    private final Length kerf;
+    private final double outer;
+
+    Features(Section section, Habits habits) {
+        this.section = section;
+        this.kerf = habits.get(Habit.KERF).max(Length.mm(1));
+        this.outer = section.face().minus(section.band().map(b -> b.width()).orElse(Length.ZERO)).toMm();
+    }
+
+    private static Length routerBite(Species species) {
+        return species.isSplintering() ? SPLINTERING_BITE : ROUTER_BITE;
+    }
+
+    /** A strip before anything is cut from it, where it lies in the stack. */
+    Silhouette blank(int index) {
+        Strip strip = section.strips().get(index);
+        double low = section.strips().subList(0, index).stream().mapToDouble(s -> s.thickness().toMm()).sum();
+        double right = outer - strip.setIn().toMm();
+        return Silhouette.box(right - strip.width().toMm(), low, right, low + strip.thickness().toMm());
+    }
+
+    /** What is cut from one strip before it is glued to others. */
+    List<Feature> ofStrip(int index) {
+        Strip strip = section.strips().get(index);
+        Silhouette blank = blank(index);
+        List<Feature> features = new ArrayList<>();
+        edge(features, index, strip, strip.inner(), Surface.INNER, blank);
+        edge(features, index, strip, strip.outer(), Surface.OUTER, blank);
+        front(features, index, strip, blank);
+        return features;
+    }
+
+    private void edge(List<Feature> features, int index, Strip strip, Edging edging, Surface side, Silhouette blank) {
+        if (edging.kind() == Edging.Kind.SQUARE) {
+            return;
+        }
+        Strip only = Strip.plain(strip.species(), strip.width(), strip.thickness());
+        Strip worked = side == Surface.INNER ? only.withInner(edging) : only.withOuter(edging);
+        Silhouette region = taken(only.withSetIn(strip.setIn()), worked.withSetIn(strip.setIn()), blank.low());
+        Surface other = side == Surface.INNER ? Surface.OUTER : Surface.INNER;
+        Length width = edging.width();
+        Length depth = edging.depth();
+        List<Setup> setups = new ArrayList<>();
+        switch (edging.kind()) {
+            case BEVEL -> setups.add(Setup.of(Tool.TABLE_SAW, Words.of("bit.rip"), Surface.BACK, other, strip.width().minus(width),
+                    strip.thickness(), SAW_BITE).tilted(new Angle(Math.atan2(width.toMm(), depth.toMm()))));
+            case STEP -> setups.addAll(steps(strip, Surface.FRONT, side, width, depth));
+            default -> {
+                Words bit = Words.of("bit." + edging.kind().name().toLowerCase(Locale.ROOT), width, depth);
+                setups.add(Setup.of(Tool.ROUTER_TABLE, bit, Surface.FRONT, side, Length.ZERO, depth, routerBite(strip.species())));
+                if (width.equals(depth)) {
+                    setups.add(Setup.of(Tool.ROUTER_TABLE, bit, side, Surface.FRONT, Length.ZERO, width, routerBite(strip.species())));
+                }
+            }
+        }
+        features.add(new Feature("edge_" + side.name().toLowerCase(Locale.ROOT) + "_" + (index + 1),
+                Words.of(side == Surface.INNER ? "feature.inner_edge" : "feature.outer_edge", edging.kind()), region, width.max(depth), setups));
+    }
+
+    private Silhouette taken(Strip plain, Strip worked, double low) {
+        return section.stripWood(plain, low).without(section.stripWood(worked, low));
+    }
+
+    /**
+     * A step along an edge, on the surface that is worked: two saw passes, so that the strip falls free on
+     * the far side of the blade; else a stack of blades or a straight bit that turns it all to chips.
+     */
+    private List<Setup> steps(Strip strip, Surface worked, Surface side, Length across, Length deep) {
+        Surface opposite = worked == Surface.BACK ? Surface.FRONT : Surface.BACK;
+        Surface other = side == Surface.INNER ? Surface.OUTER : Surface.INNER;
+        Length wide = section.recess() instanceof Recess.Floater ? section.width() : strip.width();
+        return List.of(
+                Setup.of(Tool.TABLE_SAW, Words.of("bit.two_passes", across, strip.thickness().minus(deep)), worked, other, wide.minus(across), deep, SAW_BITE),
+                Setup.of(Tool.TABLE_SAW, Words.of("bit.two_passes", across, strip.thickness().minus(deep)), side, worked, deep.minus(kerf), across, SAW_BITE).trapping(),
+                Setup.of(Tool.DADO, Words.of("bit.dado", across), worked, side, Length.ZERO, deep, DADO_BITE),
+                Setup.of(Tool.ROUTER_TABLE, Words.of("bit.straight"), worked, side, Length.ZERO, deep, routerBite(strip.species())),
+                Setup.of(Tool.ROUTER_TABLE, Words.of("bit.straight"), side, opposite, strip.thickness().minus(deep), across, routerBite(strip.species())));
+    }
+
+    private void front(List<Feature> features, int index, Strip strip, Silhouette blank) {
+        Profile front = strip.front();
+        if (front.shape() == Profile.Shape.FLAT) {
+            return;
+        }
+        Strip only = Strip.plain(strip.species(), strip.width(), strip.thickness()).withSetIn(strip.setIn());
+        Silhouette region = taken(only, only.withFront(front), blank.low());
+        Length drop = front.drop();
+        Angle slope = new Angle(Math.atan2(drop.toMm(), strip.width().toMm()));
+        Length least = strip.thickness().minus(drop);
+        List<Setup> setups = switch (front.shape()) {
+            case FLAT -> List.of();
+            case SCOOP -> List.of(Setup.of(Tool.TABLE_SAW, Words.of("bit.cove_pass"), Surface.FRONT, Surface.OUTER, Length.ZERO, drop, COVE_BITE),
+                    Setup.of(Tool.ROUTER_TABLE, Words.of("bit.core_box"), Surface.FRONT, Surface.OUTER, Length.ZERO, drop, routerBite(strip.species())));
+            case SLOPE -> List.of(Setup.of(Tool.TABLE_SAW, Words.of("bit.rip"), Surface.OUTER, Surface.BACK, least, strip.width(), SAW_BITE).tilted(slope),
+                    Setup.of(Tool.TABLE_SAW, Words.of("bit.rip"), Surface.INNER, Surface.BACK, least, strip.width(), SAW_BITE).tilted(slope));
+            case REVERSE_SLOPE -> List.of(Setup.of(Tool.TABLE_SAW, Words.of("bit.rip"), Surface.INNER, Surface.BACK, least, strip.width(), SAW_BITE).tilted(slope),
+                    Setup.of(Tool.TABLE_SAW, Words.of("bit.rip"), Surface.OUTER, Surface.BACK, least, strip.width(), SAW_BITE).tilted(slope));
+            case ROUND -> List.of(
+                    Setup.of(Tool.ROUTER_TABLE, Words.of("bit.half_round", drop), Surface.INNER, Surface.BACK, least, strip.width(), routerBite(strip.species())),
+                    Setup.of(Tool.ROUTER_TABLE, Words.of("bit.half_round", drop), Surface.OUTER, Surface.BACK, least, strip.width(), routerBite(strip.species())));
+            case STEP -> steps(strip, Surface.FRONT, Surface.INNER, strip.width().over(3), drop);
+        };
+        features.add(new Feature("front_" + (index + 1), Words.of("feature.front", front.shape()), region,
+                front.shape() == Profile.Shape.SLOPE || front.shape() == Profile.Shape.REVERSE_SLOPE ? strip.width() : drop, setups));
+    }
+
+    /** What is cut from the whole stack: rabbets, groove, wall of a floater, hollow in the back. */
+    List<Feature> ofStack(Silhouette stack, boolean rabbetLater) {
+        List<Feature> features = new ArrayList<>();
+        Strip whole = Strip.plain(section.species(), Length.mm(stack.right() - stack.left()), section.stacked());
+        switch (section.recess()) {
+            case Recess.Rabbet(Length lip, Length depth) -> {
+                if (!rabbetLater) {
+                    rabbet(features, "rabbet", whole, lip, depth, Silhouette.box(-1, -1, lip.toMm(), depth.toMm()));
+                }
+            }
+            case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) -> {
+                if (!rabbetLater) {
+                    Silhouette behind = Silhouette.box(-1, -1, backLip.toMm(), backDepth.toMm());
+                    rabbet(features, "rabbet", whole, lip, depth, Silhouette.box(-1, -1, lip.toMm(), depth.toMm()));
+                    rabbet(features, "rabbet_behind", whole, backLip, backDepth, behind);
+                }
+            }
+            case Recess.Slot(Length lip, Length fromBack, Length width) -> features.add(new Feature("groove", Words.of("feature.groove"),
+                    Silhouette.box(-1, fromBack.toMm(), lip.toMm(), fromBack.plus(width).toMm()), lip, List.of(
+                            Setup.of(Tool.TABLE_SAW, Words.of("bit.groove", Math.max(1, (long) Math.ceil(width.ratio(kerf) - 1e-9))), Surface.INNER, Surface.BACK, fromBack, lip, SAW_BITE),
+                            Setup.of(Tool.ROUTER_TABLE, Words.of("bit.slot", width), Surface.BACK, Surface.INNER, Length.ZERO, fromBack, routerBite(section.species())))));
+            case Recess.Floater(Length ledge, Length thickness) -> features.add(new Feature("wall", Words.of("feature.wall"),
+                    Silhouette.box(-ledge.toMm() - 1, thickness.toMm(), 0, section.stacked().toMm() + 1), section.stacked().minus(thickness),
+                    steps(whole, Surface.FRONT, Surface.INNER, ledge, section.stacked().minus(thickness))));
+            case Recess.Bar() -> {
+            }
+        }
+        section.relief().ifPresent(r -> hollow(features, r));
+        return features.stream().filter(f -> stack.area() - stack.without(f.region()).area() > 0.5).toList();
+    }
+
+    private void rabbet(List<Feature> features, String id, Strip whole, Length lip, Length depth, Silhouette region) {
+        boolean grooved = id.equals("rabbet") && section.strips().getFirst().source() == Strip.Source.GROOVED_BOARD;
+        List<Setup> setups = grooved
+                ? List.of(Setup.of(Tool.TABLE_SAW, Words.of("bit.groove_wall"), Surface.BACK, Surface.OUTER, whole.width().minus(lip), depth, SAW_BITE))
+                : steps(whole, Surface.BACK, Surface.INNER, lip, depth);
+        features.add(new Feature(id, Words.of(grooved ? "feature.groove_wall" : "feature." + id), region, lip.max(depth), setups));
+    }
+
+    private void hollow(List<Feature> features, Relief r) {
+        double right = outer - r.from().toMm();
+        features.add(new Feature("hollow", Words.of("feature.hollow"), Silhouette.box(right - r.width().toMm(), -1, right, r.depth().toMm()), r.depth(), List.of(
+                Setup.of(Tool.DADO, Words.of("bit.dado", r.width()), Surface.BACK, Surface.OUTER, r.from(), r.depth(), DADO_BITE),
+                Setup.of(Tool.ROUTER_TABLE, Words.of("bit.straight"), Surface.BACK, Surface.OUTER, r.from(), r.depth(), routerBite(section.species())))));
+    }
+}

@@ -1,0 +1,226 @@
+package neatcorner.core.making;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Length;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Safety;
+import neatcorner.core.report.Severity;
+import neatcorner.core.section.Band;
+import neatcorner.core.section.Edging;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import neatcorner.core.section.Silhouette;
+import neatcorner.core.section.Strip;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/** Plans how the section is made from boards. */
+public final class MakingPlanner {
+    /** Thinner strips are routed in a tunnel of feather boards. Common practice, no source. */
+    private static final Length THIN = Length.inches(0, 3, 8);
+    /** Narrower strips are worked on the edge of a wider board and ripped off last. Common practice, no source. */
+    private static final Length NARROW = Length.inches(0, 3, 4);
+    private static final Length ROUGH_STEP = Length.inches(0, 1, 4);
+    /** Rough boards lose this much to two flat faces: 4/4 mills to 3/4 in. Common practice, no source. */
+    private static final Length MILLING = Length.inches(0, 1, 4);
+    /** Left on the edge for the planer. Common practice, no source. */
+    private static final Length HAIR = Length.inches(0, 1, 32);
+    private final Frame frame;
+    private final Section section;
+    private final Ledger ledger;
+    private final Features features;
+    private final List<MakingStep> steps = new ArrayList<>();
+    private final List<Words> cautions = new ArrayList<>();
+
+    private MakingPlanner(Frame frame, Ledger ledger) {
+        this.frame = frame;
+        this.section = frame.job().section();
+        this.ledger = ledger;
+        this.features = new Features(section, frame.habits());
+    }
+
+    /** The making of a frame's section. */
+    public static MakingPlan plan(Frame frame, Ledger ledger) {
+        return new MakingPlanner(frame, ledger).plan();
+    }
+
+    private MakingPlan plan() {
+        boolean later = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING
+                && (section.recess() instanceof Recess.Rabbet || section.recess() instanceof Recess.DoubleRabbet);
+        Silhouette stack = Silhouette.NONE;
+        boolean many = section.strips().size() > 1;
+        for (int i = 0; i < section.strips().size(); i++) {
+            mill(i);
+            List<Feature> cuts = new ArrayList<>(features.ofStrip(i));
+            if (!many) {
+                cuts.addAll(features.ofStack(features.blank(0), later));
+            }
+            Silhouette strip = cut(features.blank(i), cuts);
+            stack = stack.plus(strip);
+            if (i > 0) {
+                glue(Words.of("making.glue_strip", i + 1), List.of(Words.of("making.glue_strip.how")), stack);
+            }
+        }
+        if (many) {
+            stack = cut(stack, features.ofStack(stack, later));
+        }
+        if (section.band().isPresent()) {
+            stack = band(section.band().get(), stack);
+        }
+        if (later) {
+            rabbetLater(stack);
+        }
+        find();
+        return new MakingPlan(steps, cautions);
+    }
+
+    /** From the board to a strip of the right width and thickness. */
+    private void mill(int index) {
+        Strip strip = section.strips().get(index);
+        Words name = section.strips().size() == 1 ? Words.of("making.the_strip") : Words.of("making.strip", index + 1);
+        if (strip.source() == Strip.Source.GROOVED_BOARD) {
+            step(Tool.TABLE_SAW, Words.of("making.tongue_off", name), List.of(Words.of("making.tongue_off.how", strip.width())), features.blank(index));
+            return;
+        }
+        Length rough = Length.ZERO;
+        while (rough.minus(MILLING).isUnder(strip.thickness()) || rough.isUnder(Length.inches(1))) {
+            rough = rough.plus(ROUGH_STEP);
+        }
+        Length half = rough.minus(MILLING).minus(frame.habits().get(Habit.KERF)).minus(Length.inches(0, 1, 16)).over(2);
+        List<Words> how = new ArrayList<>();
+        how.add(Words.of("making.rough", rough, strip.species()));
+        if (!strip.thickness().isOver(half)) {
+            how.add(Words.of("making.resaw", strip.thickness()));
+        }
+        how.add(Words.of("making.rip", strip.width().plus(HAIR), strip.width(), strip.thickness()));
+        step(Tool.PLANER, Words.of("making.mill", name, strip.width(), strip.thickness()), how, features.blank(index));
+        if (strip.thickness().isUnder(THIN) && !strip.isPlain()) {
+            cautions.add(Words.of("making.thin", name, strip.thickness()));
+        }
+        if (strip.width().isUnder(NARROW)) {
+            cautions.add(Words.of("making.narrow", name, strip.width()));
+        }
+        if (strip.species().isSplintering() && !strip.isPlain()) {
+            cautions.add(Words.of("making.splinters", strip.species()));
+        }
+    }
+
+    private void step(Tool tool, Words what, List<Words> how, Silhouette stick) {
+        steps.add(new MakingStep(tool, what, how, Optional.empty(), Optional.empty(), List.of(), stick, Silhouette.NONE, true));
+    }
+
+    private void glue(Words what, List<Words> how, Silhouette stick) {
+        step(Tool.GLUE, what, how, stick);
+    }
+
+    private Silhouette cut(Silhouette blank, List<Feature> cuts) {
+        Silhouette stick = blank;
+        for (Ordering.Placed placed : Ordering.of(blank, cuts)) {
+            steps.add(step(placed));
+            stick = placed.after();
+            if (!placed.supported()) {
+                ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "no_support", placed.feature().name(), placed.setup().down(),
+                                Length.mm(placed.setup().down().contact(placed.before()).total()))
+                        .by(Length.mm(placed.setup().down().contact(placed.before()).total()))
+                        .remedy(new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION)));
+            }
+        }
+        return stick;
+    }
+
+    private MakingStep step(Ordering.Placed placed) {
+        Setup setup = placed.setup();
+        String id = "making." + (steps.size() + 1);
+        List<Words> how = new ArrayList<>();
+        how.add(Words.of("making.lie", setup.bit(), setup.down(), setup.against()));
+        setup.tilt().ifPresent(tilt -> how.add(Words.of("making.tilt", tilt)));
+        placed.because().ifPresent(how::add);
+        refused(placed).ifPresent(how::add);
+        Figure<Length> height = ledger.enter(Station.SECTION, Figure.formula(id + ".height").named(Words.of("figure.making.height", placed.feature().name()))
+                .note("making_height", setup.down()).gives(setup.height()));
+        Optional<Figure<Length>> fence = setup.fence().isPositive() ? Optional.of(ledger.enter(Station.SECTION, Figure.formula(id + ".fence")
+                .named(Words.of("figure.making.fence", placed.feature().name())).note("making_fence", setup.against()).gives(setup.fence()))) : Optional.empty();
+        return new MakingStep(setup.tool(), Words.of("making.cut", placed.feature().name()), how, fence, Optional.of(height),
+                passes(placed.feature().deep().min(setup.height()), setup), placed.after(),
+                placed.before().without(placed.after()), placed.supported());
+    }
+
+    /** A way that would have been taken first, and why it was not. */
+    private static Optional<Words> refused(Ordering.Placed placed) {
+        Setup first = placed.feature().setups().getFirst();
+        if (placed.setup().equals(first)) {
+            return placed.feature().setups().stream().filter(Setup::trapped).findFirst()
+                    .map(trap -> Words.of("making.trapped", trap.down(), trap.against()));
+        }
+        return Optional.of(Words.of("making.not_first", first.tool(), first.down(), Length.mm(first.down().contact(placed.before()).total()),
+                first.against(), Length.mm(first.against().contact(placed.before()).total())));
+    }
+
+    /** Even bites up to the full depth. */
+    private static List<Length> passes(Length deep, Setup setup) {
+        int count = (int) Math.ceil(deep.ratio(setup.bite()) - 1e-9);
+        List<Length> passes = new ArrayList<>();
+        for (int i = 1; i <= count && count > 1; i++) {
+            passes.add(setup.height().times((double) i / count));
+        }
+        return passes;
+    }
+
+    private Silhouette band(Band band, Silhouette stack) {
+        Strip strip = band.strip();
+        step(Tool.PLANER, Words.of("making.mill", Words.of("making.the_band"), strip.thickness(), strip.width()),
+                List.of(Words.of("making.rip", strip.width().plus(HAIR), strip.width(), strip.thickness())), stack);
+        Silhouette whole = section.wood();
+        List<Words> how = new ArrayList<>(List.of(Words.of("making.glue_band.how")));
+        if (!band.reveal().isZero()) {
+            how.add(Words.of(band.reveal().isPositive() ? "making.shims_frame" : "making.shims_band", band.reveal().abs()));
+        }
+        if (strip.outer().kind() != Edging.Kind.SQUARE) {
+            how.add(Words.of("making.band_edge", strip.outer().kind(), strip.outer().width()));
+        }
+        glue(Words.of("making.glue_band"), how, whole);
+        return whole;
+    }
+
+    /** The rabbet cut in the glued frame: its corners keep the bit's radius. */
+    private void rabbetLater(Silhouette stack) {
+        Length radius = frame.habits().get(Habit.BIT_RADIUS);
+        Length lip = section.lip();
+        Length depth = section.recessDepth();
+        boolean squared = frame.job().choices().rabbeting() == Rabbeting.AFTER_SQUARED;
+        Figure<Length> height = ledger.enter(Station.SECTION, Figure.formula("making.later.height").named(Words.of("figure.making.height", Words.of("feature.rabbet")))
+                .note("making_height", Surface.BACK).gives(depth));
+        Length bite = section.species().isSplintering() ? Length.inches(0, 1, 8) : Length.inches(0, 1, 4);
+        Silhouette whole = section.wood();
+        steps.add(new MakingStep(Tool.HAND_ROUTER, Words.of("making.rabbet_later"), List.of(Words.of("making.rabbet_later.how", lip, radius),
+                Words.of(squared ? "making.square_corners" : "making.round_package", radius)), Optional.empty(), Optional.of(height),
+                passes(depth, Setup.of(Tool.HAND_ROUTER, Words.of("bit.straight"), Surface.BACK, Surface.INNER, Length.ZERO, depth, bite)),
+                whole, stack.without(whole), true));
+        ledger.warn(Safety.ROUTER);
+        if (frame.job().outline().isCurved() || !frame.job().lean().isFlat()) {
+            return;
+        }
+        if (!squared && !frame.job().contents().layers().isEmpty()) {
+            ledger.find(Finding.of(Severity.NOTE, Station.FIT, "round_corners", radius).by(radius)
+                    .remedy(new Remedy.OnJob(Words.of("remedy.square_corners"), new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED))));
+        }
+    }
+
+    private void find() {
+        if (steps.stream().anyMatch(s -> s.tool() == Tool.ROUTER_TABLE)) {
+            ledger.warn(Safety.ROUTER);
+        }
+        if (steps.stream().anyMatch(s -> s.tool() == Tool.TABLE_SAW || s.tool() == Tool.DADO)) {
+            ledger.warn(Safety.RIPPING);
+        }
+    }
+}

@@ -1,0 +1,29 @@
+package neatcorner.core.making;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.measure.Length;
+import neatcorner.core.section.Silhouette;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/**
+ * One step from the board to the section.
+ *
+ * @param tool      with what
+ * @param what      what is done
+ * @param how       bit, surfaces and what else must be known, line by line
+ * @param fence     from the fence to the cutter; empty where there is no fence to set
+ * @param height    of the cutter; empty where there is none to set
+ * @param passes    how deep the cutter stands in each pass, the last at its full height; empty for one pass
+ * @param stick     what it looks like afterwards
+ * @param taken     what this step took away; nothing when wood came together
+ * @param supported whether the stick is carried as it should be
+ */
+public record MakingStep(Tool tool, Words what, List<Words> how, Optional<Figure<Length>> fence, Optional<Figure<Length>> height,
+                         List<Length> passes, Silhouette stick, Silhouette taken, boolean supported) {
+    public MakingStep {
+        how = List.copyOf(how);
+        passes = List.copyOf(passes);
+    }
+}

@@ -1,0 +1,19 @@
+package neatcorner.core.section;
+
+import neatcorner.core.measure.Finite;
+import neatcorner.core.measure.Length;
+
+/**
+ * A shallow hollow along the back, so that the frame sits on two lines and not on a bow.
+ *
+ * @param from  wood left between the outside edge and the hollow, from 3 to 300 mm
+ * @param width of the hollow, from 3 to 300 mm
+ * @param depth from 0.5 to 20 mm
+ */
+public record Relief(Length from, Length width, Length depth) {
+    public Relief {
+        Finite.within("wood outside the back hollow", from, Length.mm(3), Length.mm(300));
+        Finite.within("width of the back hollow", width, Length.mm(3), Length.mm(300));
+        Finite.within("depth of the back hollow", depth, Length.mm(0.5), Length.mm(20));
+    }
+}

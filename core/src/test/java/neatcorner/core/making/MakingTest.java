@@ -1,0 +1,121 @@
+package neatcorner.core.making;
+
+import static neatcorner.core.Sample.in;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.Sample;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Rabbeting;
+import neatcorner.core.measure.Length;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.section.Edging;
+import neatcorner.core.section.Profile;
+import neatcorner.core.section.Ready;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import neatcorner.core.section.Silhouette;
+import neatcorner.core.section.Strip;
+import neatcorner.core.wood.Species;
+import neatcorner.core.words.Words;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class MakingTest {
+    private static Plan plan(Section section) {
+        return Planner.plan(new Edit.ChooseSection(section).apply(Sample.job("20", "30")), Sample.shop());
+    }
+
+    private static List<String> order(Plan plan) {
+        return plan.making().steps().stream().filter(s -> s.height().isPresent()).map(s -> s.height().orElseThrow().name().args().getFirst())
+                .map(name -> ((Words) name).key()).toList();
+    }
+
+    /** From the board by the listed cuts to exactly the section, for every ready section, each cut carried. */
+    @ParameterizedTest
+    @EnumSource(Ready.class)
+    void theCutsMakeExactlyTheSection(Ready ready) {
+        for (Species species : List.of(Species.POPLAR, Species.RED_OAK)) {
+            Section section = ready.in(species, "s");
+            MakingPlan making = plan(section).making();
+            Silhouette made = making.steps().getLast().stick();
+            assertThat(made.without(section.wood()).area()).as("too much left").isCloseTo(0, within(1e-3));
+            assertThat(section.wood().without(made).area()).as("too much taken").isCloseTo(0, within(1e-3));
+            assertThat(making.steps()).allSatisfy(step -> assertThat(step.supported()).as(step.what().toString()).isTrue());
+        }
+    }
+
+    /** A hollow front rocks on the table: what needs the front to lie flat is cut first. */
+    @Test
+    void whatRidesOnTheFrontIsCutBeforeTheFrontIsHollowed() {
+        List<String> order = order(plan(Ready.SCOOP.in(Species.CHERRY, "s")));
+        assertThat(order).containsExactly("feature.rabbet", "feature.front");
+    }
+
+    /** A step cut at the very edge before the edge is rounded leaves the bearing nothing; the search turns the order round and says why. */
+    @Test
+    void theOrderIsTurnedRoundWhereACutWouldTakeTheSupportOfAnother() {
+        Strip strip = Strip.plain(Species.MAPLE, in("1 1/2"), in("1")).withInner(Edging.of(Edging.Kind.ROUND_OVER, in("3/8")))
+                .withFront(new Profile(Profile.Shape.ROUND, in("1/2")));
+        Section section = new Section("s", List.of(strip.withInner(Edging.SQUARE)), new Recess.Rabbet(in("1/4"), in("3/8")),
+                Optional.empty(), Optional.empty());
+        MakingPlan making = plan(section).making();
+        assertThat(making.steps()).allMatch(MakingStep::supported);
+        Section both = new Section("s", List.of(Strip.plain(Species.MAPLE, in("1 1/2"), in("1")).withInner(new Edging(Edging.Kind.BEVEL, in("1/2"), in("7/8")))
+                .withOuter(Edging.of(Edging.Kind.ROUND_OVER, in("3/8")))), new Recess.Rabbet(in("1/4"), in("3/8")),
+                Optional.empty(), Optional.empty());
+        Plan plan = plan(both.withRecess(new Recess.Bar()));
+        assertThat(plan.making().steps()).allMatch(MakingStep::supported);
+    }
+
+    /** Nothing to ride on whatever the order: said, with what to do, and still listed. */
+    @Test
+    void whereNoOrderCarriesTheStickItIsSaid() {
+        Strip knife = Strip.plain(Species.MAPLE, in("3/4"), in("1")).withFront(new Profile(Profile.Shape.ROUND, in("7/8")))
+                .withInner(Edging.of(Edging.Kind.COVE, in("3/8"))).withOuter(Edging.of(Edging.Kind.COVE, in("3/8")));
+        Section section = new Section("s", List.of(knife), new Recess.Slot(in("5/16"), in("1/16"), in("1/16")), Optional.empty(), Optional.empty());
+        Plan plan = plan(section.withFace(in("3/4")));
+        assertThat(plan.making().steps()).hasSizeGreaterThan(3);
+        boolean all = plan.making().steps().stream().allMatch(MakingStep::supported);
+        assertThat(plan.findings().stream().anyMatch(f -> f.id().equals("no_support"))).isEqualTo(!all);
+    }
+
+    /** The waste of a rabbet sawn in two passes must fall free: never between fence and blade (facts of the trade, common practice, no source). */
+    @Test
+    void noWasteIsEverTrapped() {
+        for (Ready ready : Ready.values()) {
+            Section section = ready.in(Species.ASH, "s");
+            Features features = new Features(section, Sample.job("8", "10").overrides());
+            for (Ordering.Placed placed : Ordering.of(features.blank(0), features.ofStrip(0))) {
+                assertThat(placed.setup().trapped()).isFalse();
+            }
+        }
+    }
+
+    /** Splintering wood is routed in bites of 1/8 in, others in 1/4 in; passes grow to the full height. */
+    @Test
+    void deepCutsAreTakenInEvenBites() {
+        for (Species species : List.of(Species.RED_OAK, Species.BASSWOOD)) {
+            Strip strip = Strip.plain(species, in("3"), in("1 1/2")).withInner(Edging.of(Edging.Kind.COVE, in("1/2")));
+            Section section = new Section("s", List.of(strip), new Recess.Bar(), Optional.empty(), Optional.empty());
+            MakingStep cut = plan(section).making().steps().getLast();
+            assertThat(cut.passes()).hasSize(species == Species.RED_OAK ? 4 : 2);
+            assertThat(cut.passes().getLast()).isEqualTo(in("1/2"));
+        }
+    }
+
+    @Test
+    void aRabbetAfterTheGlueUpLeavesTheBitsRadiusInTheCorners() {
+        Job job = new Edit.ChooseRabbeting(Rabbeting.AFTER_ROUNDED).apply(Sample.job("20", "30"));
+        Plan plan = Planner.plan(job, Sample.shop());
+        assertThat(plan.making().steps().getLast().tool()).isEqualTo(Tool.HAND_ROUTER);
+        assertThat(plan.findings()).anySatisfy(f -> assertThat(f.amount()).contains(Length.inches(0, 5, 8)));
+        Plan squared = Planner.plan(new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED).apply(job), Sample.shop());
+        assertThat(squared.findings()).noneMatch(f -> f.id().equals("round_corners"));
+    }
+}
