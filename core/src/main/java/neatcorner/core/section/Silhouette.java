@@ -183,16 +183,13 @@ public final class Silhouette {
         TreeSet<Double> stops = new TreeSet<>();
         columns.forEach(c -> stops.addAll(List.of(c.from, c.to)));
         other.columns.forEach(c -> stops.addAll(List.of(c.from, c.to)));
-        List<Double> at = List.copyOf(stops);
+        List<Double> at = apart(stops);
         List<Column> result = new ArrayList<>();
         int mine = 0;
         int others = 0;
         for (int i = 1; i < at.size(); i++) {
             double left = at.get(i - 1);
             double right = at.get(i);
-            if (right - left < 1e-9) {
-                continue;
-            }
             mine = past(columns, mine, left, right);
             others = past(other.columns, others, left, right);
             List<Span> a = spans(columns, mine, left, right);
@@ -209,6 +206,17 @@ public final class Silhouette {
             }
         }
         return new Silhouette(result);
+    }
+
+    /** Without stops that differ only by rounding. */
+    private static List<Double> apart(Iterable<Double> stops) {
+        List<Double> apart = new ArrayList<>();
+        for (double stop : stops) {
+            if (apart.isEmpty() || stop - apart.getLast() > 1e-9) {
+                apart.add(stop);
+            }
+        }
+        return apart;
     }
 
     /** The ends themselves at 0 and 1: neighbouring columns must meet to the last bit. */
