@@ -274,7 +274,8 @@ public final class Desk implements AutoCloseable {
                 ? new ShopStore.Listed(id, document.value().title(), document.value().order()) : entry);
     }
 
-    private String said(IllegalArgumentException refused) {
+    /** Why something was refused, in the maker's units. */
+    public String said(IllegalArgumentException refused) {
         return switch (refused) {
             case OutOfRange range -> book.say("refused.range", range.what(), range.value(), range.low(), range.high());
             case ImpossibleFrame impossible -> book.say(impossible.words());

@@ -28,7 +28,7 @@ record Chooser(Stage stage) implements FilePort {
 
     @Override
     public Optional<OutlineFile.Scale> unitOf(Path file, String drawn) {
-        ChoiceDialog<String> dialog = new ChoiceDialog<>(Labels.get("unit.mm"), Stream.of(OutlineFile.Scale.values()).map(Chooser::name).toList());
+        ChoiceDialog<String> dialog = new ChoiceDialog<>(Labels.get("import.unit.mm"), Stream.of(OutlineFile.Scale.values()).map(Chooser::name).toList());
         dialog.initOwner(stage);
         dialog.setTitle(Labels.get("shape.unit_title"));
         dialog.setHeaderText(Labels.get("shape.unit_text", file.getFileName(), drawn));
@@ -37,6 +37,6 @@ record Chooser(Stage stage) implements FilePort {
     }
 
     private static String name(OutlineFile.Scale scale) {
-        return Labels.get("unit." + scale.name().toLowerCase(Locale.ROOT));
+        return Labels.get("import.unit." + scale.name().toLowerCase(Locale.ROOT));
     }
 }

@@ -22,15 +22,15 @@ final class CornerDrag implements PictureView.Dragging {
     }
 
     @Override
-    public void drag(String what, double dx, double dy, boolean dropped) {
+    public void drag(PictureView.Pull pull) {
         if (from == null && desk.plan().job().outline() instanceof Outline.Free free) {
             from = free;
         }
         if (from == null) {
             return;
         }
-        Optional<Edit> edit = moved(from, Integer.parseInt(what.substring(what.indexOf('.') + 1)), dx, dy);
-        if (!dropped) {
+        Optional<Edit> edit = moved(from, Integer.parseInt(pull.grip().what().substring(pull.grip().what().indexOf('.') + 1)), pull.dx(), pull.dy());
+        if (!pull.dropped()) {
             desk.preview(edit);
             return;
         }

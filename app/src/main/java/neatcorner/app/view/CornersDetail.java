@@ -8,9 +8,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.CornerDrawing;
+import neatcorner.core.drawing.CornerSpace;
+import neatcorner.core.drawing.MitreFaceDrawing;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.joint.JointOption;
 import neatcorner.core.joint.JointPlan;
 import neatcorner.core.measure.Length;
@@ -32,6 +35,7 @@ final class CornersDetail extends Panel {
                     CornerDrawing.draw(desk.plan(), PictureView.reader(desk), space.getWidth(), space.getHeight()));
         });
         getChildren().add(picture);
+        space();
         for (String id : List.of("joint.pin_length", "joint.v_height", "joint.slot_height")) {
             getChildren().add(entryRow(() -> used(id), id));
         }
@@ -44,8 +48,47 @@ final class CornersDetail extends Panel {
                 kind -> kind.map(k -> book().say(Phrasebook.keyOf(k))).orElseGet(() -> book().say("corners.free", plan().recommended())),
                 kind -> desk.edit(new Edit.ChooseJoint(kind))).setId("joint");
         rows(this::options);
+        hidden();
+        habit(Habit.SAFE_MARGIN);
+        heading(Labels.get("corners.movement"));
+        rows(box -> Stream.of("movement.dry", "movement.damp").flatMap(id -> desk.plan().figure(id).stream()).map(this::figureRow).forEach(box.getChildren()::add));
         habit(Habit.KERF);
         habit(Habit.BIG_SIDE);
+    }
+
+    /** The corner as it stands in space. */
+    private void space() {
+        PictureView space = new PictureView(desk(), typing());
+        space.setId("space-picture");
+        onUpdate(() -> {
+            space.setMinHeight(190 * desk().appearance().textSize() / 100.0);
+            space.draw(Labels.get("picture.space"), room -> CornerSpace.draw(desk().plan(), PictureView.reader(desk()), room.getWidth(), room.getHeight()));
+        });
+        getChildren().add(space);
+    }
+
+    /** What may lie hidden in the corner. */
+    private void hidden() {
+        heading(Labels.get("corners.hidden"));
+        PictureView face = new PictureView(desk(), typing());
+        face.setId("mitre-picture");
+        onUpdate(() -> {
+            face.setMinHeight(130 * desk().appearance().textSize() / 100.0);
+            face.draw(Labels.get("picture.mitre"), room -> MitreFaceDrawing.draw(desk().plan(), PictureView.reader(desk()), room.getWidth(), room.getHeight()));
+        });
+        getChildren().add(face);
+        rows(box -> {
+            for (HiddenPlan.Fit fit : desk().plan().hidden().fits()) {
+                VBox words = new VBox(1);
+                words.getStyleClass().add("option");
+                words.getChildren().add(text(book().say("hidden.fits", fit.fastener().kind(), fit.fastener().thick(), fit.fastener().along(), fit.fastener().deep()), "strong"));
+                words.getChildren().add(text(book().say("hidden.place", fit.fromBack(), fit.fromFace(), fit.fromPoint()), "soft"));
+                box.getChildren().add(words);
+            }
+            if (desk().plan().hidden().fits().isEmpty()) {
+                box.getChildren().add(text(book().say("hidden.none"), "soft"));
+            }
+        });
     }
 
     private JointPlan plan() {

@@ -30,6 +30,8 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.FrameDrawing;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Palette;
+import neatcorner.core.drawing.MakingDrawing;
+import neatcorner.core.drawing.SectionDrawing;
 import neatcorner.core.drawing.StickDrawing;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Station;
@@ -61,6 +63,7 @@ public final class MainView extends StackPane {
     private final PictureView sticks;
     private final LateScroll sticksPane = new LateScroll();
     private final Label sticksTitle = new Label();
+    private final Label footTitle = new Label();
     private @Nullable SideColumn side;
     private final LateScroll sidePane = new LateScroll("card", "side");
     private final LateScroll detailPane = new LateScroll("card");
@@ -83,7 +86,7 @@ public final class MainView extends StackPane {
         this.rail = new Rail(desk);
         this.frame = new PictureView(desk, typist);
         this.sticks = new PictureView(desk, typist);
-        frame.onDrag(new CornerDrag(desk, this::say));
+        frame.onDrag(new GripDrag(desk, this::say));
         getStyleClass().add("neat-corner");
         getStylesheets().add(MainView.class.getResource("/neatcorner/app/view/neat-corner.css").toExternalForm());
         build();
@@ -131,7 +134,8 @@ public final class MainView extends StackPane {
         HBox top = new HBox(12, frameCard, detailPane);
         VBox.setVgrow(top, Priority.ALWAYS);
         sticksTitle.getStyleClass().add("soft");
-        HBox sticksHead = new HBox(14, Panel.text(Labels.get("sticks.heading"), "heading"), sticksTitle);
+        footTitle.getStyleClass().add("heading");
+        HBox sticksHead = new HBox(14, footTitle, sticksTitle);
         sticksHead.setAlignment(Pos.BASELINE_LEFT);
         VBox sticksCard = card(sticksHead, sticksPane);
         VBox.setVgrow(sticksPane, Priority.ALWAYS);
@@ -401,8 +405,9 @@ public final class MainView extends StackPane {
     private void job() {
         Station station = desk.station();
         columns();
-        frame.draw(SideColumn.spoken(desk), space ->
-                FrameDrawing.draw(desk.plan(), station, PictureView.reader(desk), space.getWidth(), space.getHeight()));
+        frame.draw(SideColumn.spoken(desk) + (station == Station.SECTION ? ". " + Labels.get("picture.section") : ""), space ->
+                station == Station.SECTION ? SectionDrawing.draw(desk.plan(), PictureView.reader(desk), space.getWidth(), space.getHeight())
+                        : FrameDrawing.draw(desk.plan(), station, PictureView.reader(desk), space.getWidth(), space.getHeight()));
         if (side == null) {
             return;
         }
@@ -410,8 +415,20 @@ public final class MainView extends StackPane {
         detailPane.show(detail);
         detail.update();
         side.update();
+        foot(station);
+    }
+
+    /** Below the drawing: the stick's making at Section, else the pieces on the sticks. */
+    private void foot(Station station) {
+        boolean making = station == Station.SECTION;
+        footTitle.setText(Labels.get(making ? "making.heading" : "sticks.heading"));
+        if (making) {
+            sticksTitle.setText(desk.book().say("making.summary", desk.plan().making().steps().size()));
+            sticks.drawTall(Labels.get("picture.making"), width -> MakingDrawing.draw(desk.plan(), PictureView.reader(desk), width));
+            return;
+        }
         sticksTitle.setText(desk.book().say("sticks.summary", desk.plan().cuts().sticks().size(),
-                desk.plan().job().quantity() * desk.plan().frame().members().size())
+                desk.plan().job().quantity() * desk.plan().frame().pieces().count())
                 + desk.plan().cuts().share().map(s -> desk.book().say("sticks.waste", s)).orElse(""));
         sticks.drawTall(Labels.get("picture.sticks"), width -> StickDrawing.draw(desk.plan(), PictureView.reader(desk), width));
     }
@@ -426,9 +443,9 @@ public final class MainView extends StackPane {
         boolean section = desk.station() == Station.SECTION;
         double size = desk.appearance().textSize() / 100.0;
         double room = getWidth() > 0 ? getWidth() : USUAL_WIDTH;
-        width(detailPane, Math.min((section ? 430 : 350) * size, room * (section ? 0.36 : 0.30)));
+        width(detailPane, Math.min(350 * size, room * 0.30));
         width(sidePane, Math.min(320 * size, room * 0.29));
-        double shown = (desk.station() == Station.CUTS ? Math.clamp(desk.plan().cuts().sticks().size() * 36L, 92, 250) : 92) * size;
+        double shown = (section ? 132 : desk.station() == Station.CUTS ? Math.clamp(desk.plan().cuts().sticks().size() * 36L, 92, 250) : 92) * size;
         sticksPane.setMinHeight(shown);
         sticksPane.setPrefHeight(shown);
     }

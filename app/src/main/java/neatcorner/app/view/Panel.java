@@ -200,6 +200,7 @@ class Panel extends VBox {
         onUpdate(() -> {
             List<T> list = items.get();
             if (!list.equals(box.getItems())) {
+                box.setValue(null);
                 box.getItems().setAll(list);
             }
             box.setValue(now.get());

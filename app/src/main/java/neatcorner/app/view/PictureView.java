@@ -45,13 +45,19 @@ final class PictureView extends Region {
 
     /** What dragging a grip does. */
     interface Dragging {
-        /**
-         * The grip was moved so far from where it was taken, in millimetres of what is drawn.
-         *
-         * @param what    names what moves
-         * @param dropped whether it was let go there
-         */
-        void drag(String what, double dx, double dy, boolean dropped);
+        /** The grip was moved. */
+        void drag(Pull pull);
+    }
+
+    /**
+     * A grip on its way.
+     *
+     * @param grip    as it was taken
+     * @param dx      mm of what is drawn, to the right of where it was taken
+     * @param dy      mm down from there
+     * @param dropped whether it was let go there
+     */
+    record Pull(Mark.Grip grip, double dx, double dy, boolean dropped) {
     }
 
     PictureView(Desk desk, TagField.Typing typing) {
@@ -81,8 +87,8 @@ final class PictureView extends Region {
     }
 
     private void moved(MouseEvent mouse, boolean dropped) {
-        held.ifPresent(grip -> dragging.orElseThrow().drag(grip.what(), (mouse.getX() - heldX) / grip.unit(),
-                (mouse.getY() - heldY) / grip.unit(), dropped));
+        held.ifPresent(grip -> dragging.orElseThrow().drag(new Pull(grip, (mouse.getX() - heldX) / grip.unit(),
+                (mouse.getY() - heldY) / grip.unit(), dropped)));
     }
 
     /** The reader that pictures are drawn for at the current text size. */

@@ -1,48 +1,240 @@
 package neatcorner.app.view;
 
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
-import neatcorner.core.drawing.SectionDrawing;
+import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Moulding;
+import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.ShopEdit;
+import neatcorner.core.making.MakingStep;
+import neatcorner.core.measure.Length;
+import neatcorner.core.section.Band;
+import neatcorner.core.section.Edging;
+import neatcorner.core.section.Profile;
+import neatcorner.core.section.Ready;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Relief;
+import neatcorner.core.section.Section;
+import neatcorner.core.section.Strip;
+import neatcorner.core.wood.Species;
+import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Words;
 
-/** The moulding cut through, typed on the drawing. */
+/** What the moulding is made of and how; its numbers are typed and dragged on the drawing. */
 final class SectionDetail extends Panel {
     SectionDetail(Desk desk, TagField.Typing typing) {
         super(desk, typing);
-        heading(() -> book().say("text.section", desk.plan().job().section().name(), desk.plan().job().section().species()));
-        PictureView picture = new PictureView(desk, typing);
-        picture.setId("section-picture");
-        onUpdate(() -> {
-            double size = desk.appearance().textSize() / 100.0;
-            picture.setMinHeight(250 * size);
-            picture.setPrefHeight(290 * size);
-            picture.draw(Labels.get("picture.section"), space ->
-                    SectionDrawing.draw(desk.plan(), PictureView.reader(desk), space.getWidth(), space.getHeight()));
-        });
-        getChildren().add(picture);
+        heading(() -> book().say("text.section", section().name(), section().species()));
         MouldingChoice.add(this);
+        ready();
         MouldingChoice.addBottomRail(this);
-        Button keep = new Button(Labels.get("section.keep"));
-        keep.getStyleClass().add("quiet");
-        keep.setOnAction(_ -> complain(keep, desk.edit(new ShopEdit.Keep(desk.plan().job().section(), Moulding.USUALLY_SOLD))));
+        Button keep = quiet("section.keep", () -> desk.edit(new ShopEdit.Keep(section(), Moulding.USUALLY_SOLD)));
         onUpdate(() -> {
-            boolean unknown = desk.shop().stockFor(desk.plan().job().section()).isEmpty();
+            boolean unknown = desk.shop().stockFor(section()).isEmpty();
             keep.setVisible(unknown);
             keep.setManaged(unknown);
         });
         getChildren().add(keep);
+        for (int i = 0; i < Strip.MOST; i++) {
+            strip(i);
+        }
+        getChildren().add(quiet("section.add_strip", this::addStrip));
+        heading(Labels.get("section.back"));
+        recess();
+        relief();
+        band();
+        choice(Labels.get("section.rabbeting"), () -> List.of(Rabbeting.values()), () -> desk.plan().job().choices().rabbeting(),
+                r -> book().say(Phrasebook.keyOf(r)), r -> desk.edit(new Edit.ChooseRabbeting(r))).setId("rabbeting");
+        choice(Labels.get("section.grain"), () -> List.of(Species.Grain.values()), () -> desk.plan().job().choices().grain(),
+                g -> book().say(Phrasebook.keyOf(g)), g -> desk.edit(new Edit.ChooseGrain(g))).setId("grain");
         heading(Labels.get("section.package"));
         for (int i = 1; i <= 7; i++) {
             entry("layer." + i);
         }
-        rows(box -> {
-            box.getChildren().add(figureRow(desk.plan().depth().stack()));
-            box.getChildren().add(figureRow(desk.plan().depth().left()));
-            box.getChildren().add(figureRow(desk.plan().depth().front()));
-        });
+        rows(box -> Stream.of("section.stack", "section.depth_left", "section.front_wood", "section.area", "section.per_metre",
+                "section.stiff_out", "section.stiff_in").flatMap(id -> desk.plan().figure(id).stream()).map(this::figureRow).forEach(box.getChildren()::add));
         habit(Habit.POINT_ROOM);
         habit(Habit.FRONT_WOOD);
+        habit(Habit.SAFE_MARGIN);
+        habit(Habit.BIT_RADIUS);
+        heading(Labels.get("making.heading"));
+        rows(this::making);
+    }
+
+    private Section section() {
+        return desk().plan().job().section();
+    }
+
+    private Button quiet(String label, Supplier<Optional<String>> change) {
+        Button button = new Button(Labels.get(label));
+        button.setId(label.replace('.', '-'));
+        button.getStyleClass().add("quiet");
+        button.setOnAction(_ -> complain(button, change.get()));
+        return button;
+    }
+
+    /** An edit of the section; what its constructor refuses is said. */
+    private Optional<String> change(Function<Section, Section> how) {
+        try {
+            return desk().edit(new Edit.ChooseSection(how.apply(section())));
+        } catch (IllegalArgumentException refused) {
+            return Optional.of(desk().said(refused));
+        }
+    }
+
+    private void ready() {
+        List<Optional<Ready>> items = Stream.concat(Stream.of(Optional.<Ready>empty()), Stream.of(Ready.values()).map(Optional::of)).toList();
+        choice(Labels.get("section.ready"), () -> items, Optional::<Ready>empty, r -> r.map(one -> book().say(Phrasebook.keyOf(one))).orElse(Labels.get("section.ready_pick")),
+                r -> r.flatMap(one -> change(now -> one.in(now.species(), book().say(Phrasebook.keyOf(one)))))).setId("ready");
+    }
+
+    private void strip(int index) {
+        VBox rows = new VBox(5);
+        Panel inner = new Panel(desk(), typing());
+        inner.heading(() -> section().strips().size() == 1 ? Labels.get("section.strip_only") : book().say("making.strip", index + 1));
+        inner.choice(Labels.get("section.species"), () -> List.of(Species.values()), () -> strip(index, Strip::species, Species.ASH), s -> book().say(Phrasebook.keyOf(s)),
+                s -> onStrip(index, strip -> strip.withSpecies(s))).setId("species-" + (index + 1));
+        inner.choice(Labels.get("section.front"), () -> List.of(Profile.Shape.values()), () -> strip(index, s -> s.front().shape(), Profile.Shape.FLAT),
+                s -> book().say(Phrasebook.keyOf(s)), s -> onStrip(index, strip -> strip.withFront(front(strip, s)))).setId("front-" + (index + 1));
+        inner.choice(Labels.get("section.inner"), () -> List.of(Edging.Kind.values()), () -> strip(index, s -> s.inner().kind(), Edging.Kind.SQUARE),
+                k -> book().say(Phrasebook.keyOf(k)), k -> onStrip(index, strip -> strip.withInner(strip.inner().as(k)))).setId("inner-" + (index + 1));
+        inner.choice(Labels.get("section.outer"), () -> List.of(Edging.Kind.values()), () -> strip(index, s -> s.outer().kind(), Edging.Kind.SQUARE),
+                k -> book().say(Phrasebook.keyOf(k)), k -> onStrip(index, strip -> strip.withOuter(strip.outer().as(k)))).setId("outer-" + (index + 1));
+        inner.choice(Labels.get("section.source"), () -> List.of(Strip.Source.values()), () -> strip(index, Strip::source, Strip.Source.BOARD),
+                s -> book().say(Phrasebook.keyOf(s)), s -> onStrip(index, strip -> strip.from(s))).setId("source-" + (index + 1));
+        for (String number : List.of("width", "thickness", "set_in", "drop", "inner_width", "inner_depth", "outer_width", "outer_depth")) {
+            inner.entry("strip." + (index + 1) + "." + number);
+        }
+        Button without = quiet("section.without_strip", () -> change(s -> s.withStrips(
+                Stream.concat(s.strips().stream().limit(index), s.strips().stream().skip(index + 1)).toList())));
+        without.setId("without-strip-" + (index + 1));
+        inner.getChildren().add(without);
+        rows.getChildren().add(inner);
+        onUpdate(() -> {
+            boolean has = index < section().strips().size();
+            rows.setVisible(has);
+            rows.setManaged(has);
+            without.setVisible(section().strips().size() > 1);
+            without.setManaged(without.isVisible());
+            if (has) {
+                inner.update();
+            }
+        });
+        getChildren().add(rows);
+    }
+
+    private static Profile front(Strip strip, Profile.Shape shape) {
+        Length drop = strip.front().drop().isPositive() ? strip.front().drop() : strip.thickness().over(3);
+        return shape == Profile.Shape.FLAT ? Profile.FLAT : new Profile(shape, drop);
+    }
+
+    private <T> T strip(int index, Function<Strip, T> read, T missing) {
+        return index < section().strips().size() ? read.apply(section().strips().get(index)) : missing;
+    }
+
+    private Optional<String> onStrip(int index, Function<Strip, Strip> how) {
+        return change(s -> s.withStrip(index, how.apply(s.strips().get(index))));
+    }
+
+    /** A thin narrow strip on top, to start from. */
+    private Optional<String> addStrip() {
+        return change(s -> {
+            Strip top = s.strips().getLast();
+            return s.withStrips(Stream.concat(s.strips().stream(), Stream.of(Strip.plain(top.species(), top.width().times(0.6), Length.inches(0, 1, 4))
+                    .withSetIn(top.setIn()))).toList());
+        });
+    }
+
+    /** The kinds of recess, with the one that each becomes from what there is. */
+    private enum Holds {
+        RABBET, DOUBLE_RABBET, SLOT, FLOATER, BAR;
+
+        static Holds of(Recess recess) {
+            return switch (recess) {
+                case Recess.Rabbet _ -> RABBET;
+                case Recess.DoubleRabbet _ -> DOUBLE_RABBET;
+                case Recess.Slot _ -> SLOT;
+                case Recess.Floater _ -> FLOATER;
+                case Recess.Bar _ -> BAR;
+            };
+        }
+
+        Recess usual(Section now) {
+            Length lip = now.lip().isPositive() ? now.lip() : Length.inches(0, 1, 4).min(now.face().over(3));
+            Length depth = now.recess() instanceof Recess.Covering ? now.recessDepth() : now.stacked().times(0.6);
+            return switch (this) {
+                case RABBET -> new Recess.Rabbet(lip, depth);
+                case DOUBLE_RABBET -> new Recess.DoubleRabbet(lip, depth, lip.plus(Length.inches(0, 1, 4).min(now.face().minus(lip).over(3))), depth.over(3));
+                case SLOT -> new Recess.Slot(lip, now.stacked().over(3), now.stacked().over(3));
+                case FLOATER -> new Recess.Floater(Length.inches(0, 3, 4), now.stacked().over(4).max(Length.mm(3)));
+                case BAR -> new Recess.Bar();
+            };
+        }
+    }
+
+    private void recess() {
+        choice(Labels.get("section.holds"), () -> List.of(Holds.values()), () -> Holds.of(section().recess()), h -> Labels.get("section.holds." + h.name().toLowerCase(Locale.ROOT)),
+                h -> change(s -> s.withRecess(h.usual(s)))).setId("holds");
+        for (String id : List.of("section.lip", "section.rabbet_depth", "section.back_lip", "section.back_depth", "section.slot_from_back", "section.ledge", "section.ledge_thickness")) {
+            entry(id);
+        }
+    }
+
+    private void relief() {
+        choice(Labels.get("section.relief"), () -> List.of(false, true), () -> section().relief().isPresent(), on -> Labels.get(on ? "section.relief_on" : "section.relief_off"),
+                on -> change(s -> s.withRelief(on ? Optional.of(new Relief(Length.inches(0, 3, 8).min(s.face().over(5)).max(Length.mm(3)),
+                        s.face().minus(s.lip()).over(3).max(Length.mm(3)), Length.inches(0, 1, 16))) : Optional.empty()))).setId("relief");
+        for (String id : List.of("relief.from", "relief.width", "relief.depth")) {
+            entry(id);
+        }
+    }
+
+    private void band() {
+        choice(Labels.get("section.band"), () -> List.of(false, true), () -> section().band().isPresent(), on -> Labels.get(on ? "section.band_on" : "section.band_off"),
+                on -> change(s -> s.withBand(on ? Optional.of(new Band(s.species(), Length.inches(0, 1, 4), s.stacked(), Length.ZERO, Edging.SQUARE, Edging.SQUARE))
+                        : Optional.empty()))).setId("band");
+        var species = choice(Labels.get("section.band_species"), () -> List.of(Species.values()), () -> section().band().map(Band::species).orElse(section().species()),
+                s -> book().say(Phrasebook.keyOf(s)), s -> change(now -> now.withBand(now.band().map(b -> b.withSpecies(s)))));
+        var edge = choice(Labels.get("section.outer"), () -> List.of(Edging.Kind.values()), () -> section().band().map(b -> b.outer().kind()).orElse(Edging.Kind.SQUARE),
+                k -> book().say(Phrasebook.keyOf(k)), k -> change(now -> now.withBand(now.band().map(b -> b.withOuter(Edging.of(k, b.width().over(3)))))));
+        onUpdate(() -> Stream.of(species, edge).map(Node::getParent).forEach(row -> {
+            row.setVisible(section().band().isPresent());
+            row.setManaged(row.isVisible());
+        }));
+        for (String id : List.of("band.width", "band.height", "band.reveal", "band.edge")) {
+            entry(id);
+        }
+    }
+
+    private void making(VBox box) {
+        List<MakingStep> steps = desk().plan().making().steps();
+        for (int i = 0; i < steps.size(); i++) {
+            MakingStep step = steps.get(i);
+            VBox words = new VBox(1);
+            words.getStyleClass().add("option");
+            words.getChildren().add(text(i + 1 + ". " + book().say(step.what()), "strong"));
+            for (Words how : step.how()) {
+                words.getChildren().add(text(book().say(how), "soft"));
+            }
+            step.fence().ifPresent(f -> words.getChildren().add(figureRow(f)));
+            step.height().ifPresent(h -> words.getChildren().add(figureRow(h)));
+            if (!step.passes().isEmpty()) {
+                words.getChildren().add(text(book().say("making.passes", step.passes().size(),
+                        String.join(", ", step.passes().stream().map(book()::write).toList())), "soft"));
+            }
+            box.getChildren().add(words);
+        }
+        for (Words caution : desk().plan().making().cautions()) {
+            box.getChildren().add(text(book().say(caution), "finding"));
+        }
     }
 }

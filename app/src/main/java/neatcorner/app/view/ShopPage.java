@@ -2,6 +2,10 @@ package neatcorner.app.view;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
@@ -17,12 +21,16 @@ import neatcorner.core.job.Moulding;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.job.Sticks;
 import neatcorner.core.measure.Length;
+import neatcorner.core.wood.Air;
+import neatcorner.core.wood.Climate;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Phrasebook;
 
 /** The shop itself: sticks on the rack, clamps on hand, and the habits every job starts from. */
 final class ShopPage extends HBox {
+    /** As {@code 50 % 20 °C}. */
+    private static final Pattern AIR = Pattern.compile("\\s*(\\d+(?:[.,]\\d+)?)\\s*%?[\\s;,/·]+(\\d+(?:[.,]\\d+)?)\\s*(?:°\\s*C?|C)?\\s*");
     private final Desk desk;
     private final Panel rack;
     private final Panel habits;
@@ -45,8 +53,38 @@ final class ShopPage extends HBox {
                 box.getChildren().add(clamps(kind));
             }
         });
+        air();
         HBox.setHgrow(rack, Priority.ALWAYS);
         getChildren().addAll(scrolled(rack, "rack"), scrolled(habits, "habits"));
+    }
+
+    /** The air in the shop and on the wall, as per cent and degrees Celsius. */
+    private void air() {
+        habits.heading(Labels.get("shop.air"));
+        habits.getChildren().add(Panel.text(Labels.get("shop.air_how"), "soft"));
+        air("shop", Climate::shop, (c, a) -> new Climate(a, c.dry(), c.damp()));
+        air("dry", Climate::dry, (c, a) -> new Climate(c.shop(), a, c.damp()));
+        air("damp", Climate::damp, (c, a) -> new Climate(c.shop(), c.dry(), a));
+        habits.rows(box -> box.getChildren().add(Panel.text(desk.book().say("shop.moisture", desk.shop().climate().shop().equilibriumMoisture(),
+                desk.shop().climate().dry().equilibriumMoisture(), desk.shop().climate().damp().equilibriumMoisture()), "soft")));
+    }
+
+    private void air(String where, Function<Climate, Air> read, BiFunction<Climate, Air, Climate> write) {
+        habits.line(Labels.get("shop.air." + where), () -> desk.book().say("shop.air", read.apply(desk.shop().climate()).humidity(),
+                Math.round(read.apply(desk.shop().climate()).celsius() * 10) / 10.0), text -> aired(text, write)).setId("air-" + where);
+    }
+
+    private Optional<String> aired(String text, BiFunction<Climate, Air, Climate> write) {
+        Matcher numbers = AIR.matcher(text);
+        if (!numbers.matches()) {
+            return Optional.of(Labels.get("shop.air_rule", text));
+        }
+        try {
+            Air air = Air.of(Double.parseDouble(numbers.group(1).replace(',', '.')), Double.parseDouble(numbers.group(2).replace(',', '.')));
+            return desk.edit(new ShopEdit.SetClimate(write.apply(desk.shop().climate(), air)));
+        } catch (IllegalArgumentException refused) {
+            return Optional.of(refused.getMessage());
+        }
     }
 
     private static ScrollPane scrolled(Panel panel, String id) {

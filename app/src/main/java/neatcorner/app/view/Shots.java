@@ -94,6 +94,14 @@ public final class Shots {
             shoot(scene, (station.ordinal() + 1) + "-" + station.id().replace('_', '-'));
         }
         shoot(scene, "10-shop", () -> desk.showShop(true));
+        shoot(scene, "14-free-polygon", () -> {
+            job(desk, 9);
+            desk.go(Station.BRIEF);
+        });
+        shoot(scene, "15-arch", () -> {
+            job(desk, 10);
+            desk.go(Station.CUTS);
+        });
         shoot(scene, "11-evening-mm", () -> {
             job(desk, 2);
             desk.look(new Appearance(Graduation.MM_HALF, Palette.EVENING, 100));
@@ -108,7 +116,9 @@ public final class Shots {
     /** Each station with the job that shows it best. */
     private static void prepare(Desk desk, Station station) {
         job(desk, switch (station) {
-            case SECTION, FINISH -> 2;
+            case SECTION -> 4;
+            case FINISH -> 2;
+            case CORNERS -> 13;
             case FIT -> 1;
             case HANG -> 4;
             default -> 0;

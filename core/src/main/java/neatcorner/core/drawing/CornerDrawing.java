@@ -52,7 +52,9 @@ public final class CornerDrawing {
         sketch.wood(at(0, 0), at(0, far), at(face, far), at(face, face), section.species(), 8, false);
         sketch.line(List.of(at(far, 0), at(0, 0), at(0, far)), edge(), sketch.em(1.6), Mark.Dash.SOLID);
         sketch.line(List.of(at(far, face), at(face, face), at(face, far)), edge(), sketch.em(1.4), Mark.Dash.SOLID);
-        sketch.line(at(0, 0), at(face, face), Sketch.letters(section.species()), sketch.em(1.4));
+        if (!plan.frame().isSolid()) {
+            sketch.line(at(0, 0), at(face, face), Sketch.letters(section.species()), sketch.em(1.4));
+        }
         if (section.lip().isPositive()) {
             double rabbet = section.face().minus(section.lip()).toMm();
             sketch.line(List.of(at(far, rabbet), at(rabbet, rabbet), at(rabbet, far)), Paint.of(Sketch.letters(section.species())), sketch.em(1), Mark.Dash.HIDDEN);
@@ -77,7 +79,7 @@ public final class CornerDrawing {
     private void joint() {
         JointKind kind = plan.joints().chosen();
         switch (kind) {
-            case GLUED -> {
+            case GLUED, SOLID -> {
             }
             case PINNED -> pins();
             case V_FASTENED -> fasteners();

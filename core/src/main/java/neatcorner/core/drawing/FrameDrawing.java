@@ -60,6 +60,13 @@ public final class FrameDrawing {
         return sketch.picture(width, height);
     }
 
+    /** The picture from the front without tags and letters, to be set small into another. */
+    static Picture small(Plan plan, Reader reader, double width, double height) {
+        Sketch sketch = new Sketch(reader);
+        new FrameSketch(plan, sketch, false, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4)).draw();
+        return sketch.picture(width, height);
+    }
+
     private Frame frame() {
         return plan.frame();
     }

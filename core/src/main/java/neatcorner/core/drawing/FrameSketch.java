@@ -1,5 +1,6 @@
 package neatcorner.core.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
@@ -15,6 +16,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
 import neatcorner.core.wood.Species;
 
 /** The frame itself, to scale: its wood, what it holds, its lines and letters. From behind, left and right change places. */
@@ -74,7 +76,11 @@ final class FrameSketch {
     void draw() {
         contents();
         frame().bars().forEach(this::member);
-        frame().members().forEach(this::member);
+        if (frame().isSolid()) {
+            board();
+        } else {
+            frame().members().forEach(this::member);
+        }
         if (!behind) {
             rabbetLine();
         }
@@ -157,9 +163,67 @@ final class FrameSketch {
             Point along = new Point(member.place().along().x(), member.place().along().y());
             sketch.woodAlong(shape, behind ? new Point(-along.x(), along.y()) : along, species, seed);
         } else {
-            sketch.wood(shape.get(0), shape.get(1), shape.get(2), shape.get(3), species, seed, false);
+            bands(member, shape, seed);
         }
+        arrises(member, shape);
         sketch.outline(shape, new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1.2));
+    }
+
+    /** Wood all round in one piece, its grain the longer way; what it holds is drawn over it. */
+    private void board() {
+        Species species = frame().job().section().species();
+        List<At> outside = line(Line.OUTSIDE);
+        boolean level = !frame().height(Line.OUTSIDE).isOver(frame().width(Line.OUTSIDE));
+        sketch.woodAlong(outside, level ? new Point(1, 0) : new Point(0, 1), species, 5);
+        sketch.outline(outside, new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1.2));
+        contents();
+        sketch.outline(at(frame().inner()), new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1.2));
+    }
+
+    /** Strips of the face from the inside outwards, each in its own wood; from behind, the wood of the back. */
+    private void bands(Member member, List<At> shape, int seed) {
+        List<Section.Seen> seen = behind ? List.of() : member.section().seen();
+        if (seen.stream().map(Section.Seen::species).distinct().count() < 2) {
+            sketch.wood(shape.get(0), shape.get(1), shape.get(2), shape.get(3), seen.isEmpty() ? member.section().species() : seen.getFirst().species(), seed, false);
+            return;
+        }
+        for (Section.Seen band : seen) {
+            double out = share(member, band.to());
+            double in = share(member, band.from());
+            sketch.wood(Sketch.blend(shape.get(0), shape.get(3), out), Sketch.blend(shape.get(1), shape.get(2), out),
+                    Sketch.blend(shape.get(1), shape.get(2), in), Sketch.blend(shape.get(0), shape.get(3), in), band.species(), seed++, false);
+        }
+    }
+
+    /** How far a place of the section lies from the outside edge toward the inner, 0 to 1. */
+    private static double share(Member member, double x) {
+        return (member.section().face().toMm() - x) / member.section().width().toMm();
+    }
+
+    /** Lines along the piece where its front steps or its wood changes; none where they would run together. */
+    private void arrises(Member member, List<At> shape) {
+        double apart = sketch.em(3);
+        if (behind || member.section().strips().getFirst().isPlain() && member.section().strips().size() == 1 && member.section().band().isEmpty()) {
+            return;
+        }
+        double last = 0;
+        for (Section.Seen band : member.section().seen().reversed()) {
+            double share = share(member, band.from());
+            if (share < 0.995 && (share - last) * member.section().width().toMm() * unit > apart) {
+                List<At> line = member.curve().map(c -> between(c, share)).orElseGet(() ->
+                        List.of(Sketch.blend(shape.get(0), shape.get(3), share), Sketch.blend(shape.get(1), shape.get(2), share)));
+                sketch.line(line, new Paint.Wood(band.species(), Paint.Shade.EDGE), sketch.em(0.7), Mark.Dash.SOLID);
+                last = share;
+            }
+        }
+    }
+
+    private List<At> between(Curve curve, double share) {
+        List<At> line = new ArrayList<>();
+        for (int i = 0; i < curve.outer().size(); i++) {
+            line.add(at(curve.outer().get(i).towards(curve.inner().get(i), share)));
+        }
+        return line;
     }
 
     private List<At> sawn(Curve curve) {
@@ -178,6 +242,9 @@ final class FrameSketch {
 
     /** The letters of the corners on every piece, as they are pencilled on. */
     void letters() {
+        if (frame().isSolid()) {
+            return;
+        }
         for (Member member : frame().members()) {
             List<At> c = at(member.outline());
             double length = Math.hypot(c.get(1).x() - c.get(0).x(), c.get(1).y() - c.get(0).y());

@@ -70,8 +70,10 @@ public record FullSize(String name, List<Trace> traces, List<Word> words) {
             Member member = frame.members().get(i);
             List<Point> outer = frame.run(Line.OUTSIDE, i);
             Point inner = member.curve().map(c -> c.inner().getFirst()).orElse(member.outline().getLast());
-            traces.add(new Trace(Layer.CUT, List.of(outer.getFirst(), inner), false));
-            words.add(new Word(middle(member), member.side().letters()));
+            if (!frame.isSolid()) {
+                traces.add(new Trace(Layer.CUT, List.of(outer.getFirst(), inner), false));
+                words.add(new Word(middle(member), member.side().letters()));
+            }
         }
         for (Member bar : frame.bars()) {
             traces.add(new Trace(Layer.EDGE, bar.outline(), true));

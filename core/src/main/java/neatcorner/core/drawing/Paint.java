@@ -25,6 +25,17 @@ public sealed interface Paint {
         }
     }
 
+    /**
+     * Wood in light from one side.
+     *
+     * @param light from 0, in the dark, to 1
+     */
+    record Lit(Species species, double light) implements Paint {
+        int rgb() {
+            return Palette.mixed(0x1E140A, species.colour(), 0.35 + 0.65 * light);
+        }
+    }
+
     /** Which of a species' colours. */
     enum Shade {
         /** The face itself. */

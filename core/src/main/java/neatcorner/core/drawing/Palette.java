@@ -35,6 +35,7 @@ public enum Palette {
             case Paint.Of(Ink ink) -> rgb(ink);
             case Paint.Wood(Species species, Paint.Shade shade) when shade == Paint.Shade.PALE ->
                 mixed(species.colour(), rgb(Ink.PANEL), 0.62);
+            case Paint.Lit lit -> mixed(lit.rgb(), 0x14100C, this == DAY ? 0 : 0.22);
             case Paint.Wood wood -> mixed(wood.rgb(), 0x14100C, this == DAY ? 0 : 0.22);
         };
     }

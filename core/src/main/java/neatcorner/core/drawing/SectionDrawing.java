@@ -48,7 +48,7 @@ public final class SectionDrawing {
      */
     public static Picture draw(Plan plan, Reader reader, double width, double height) {
         int rows = SectionTags.rows(plan.job().section());
-        double aside = Math.min(reader.scale() * (66 + 46 * rows), width * 0.3);
+        double aside = Math.min(reader.scale() * (58 + 34 * rows), width * 0.3);
         double above = Math.min(reader.scale() * (42 + 24 * rows), height * 0.3);
         SectionDrawing drawing = new SectionDrawing(plan, reader, width, height, aside, above);
         drawing.frame(reader);
@@ -70,7 +70,7 @@ public final class SectionDrawing {
     /** How much of the package is shown past the sight line, or past a floater's ledge. */
     private double past() {
         return section.recess() instanceof Recess.Bar ? 0
-                : Math.max(section.face().toMm() * 0.35, section.lip().toMm() * 1.2);
+                : Math.max(section.face().toMm() * 0.22, section.lip().toMm() * 1.2);
     }
 
     private double proud() {
@@ -133,7 +133,7 @@ public final class SectionDrawing {
     private void frame(Reader reader) {
         double w = Math.min(width * 0.17, sketch.em(120));
         double h = Math.min(height * 0.24, sketch.em(110));
-        sketch.inset(FrameDrawing.plain(plan, false, reader, w, h), width - w - sketch.em(4), sketch.em(4));
+        sketch.inset(FrameDrawing.small(plan, reader, w, h), width - w - sketch.em(4), sketch.em(4));
     }
 
     private void tags() {

@@ -185,6 +185,24 @@ final class Sketch {
         }
     }
 
+    /** An area marked with slanted lines: what is taken away. */
+    void hatched(List<At> outline, Ink ink) {
+        List<Point> shape = outline.stream().map(at -> new Point(at.x(), at.y())).toList();
+        Point along = new Point(1, -1).unit();
+        Point across = new Point(1, 1).unit();
+        double low = shape.stream().mapToDouble(p -> p.dot(across)).min().orElseThrow();
+        double high = shape.stream().mapToDouble(p -> p.dot(across)).max().orElseThrow();
+        for (double at = low + em(2); at < high; at += em(4)) {
+            List<Double> crossings = crossings(shape, along, across, at);
+            for (int k = 0; k + 1 < crossings.size(); k += 2) {
+                Point from = along.times(crossings.get(k)).plus(across.times(at));
+                Point to = along.times(crossings.get(k + 1)).plus(across.times(at));
+                line(new At(from.x(), from.y()), new At(to.x(), to.y()), ink, em(0.8));
+            }
+        }
+        outline(outline, ink, em(1.2));
+    }
+
     /** Where a straight line crosses an outline, in order along it. */
     private static List<Double> crossings(List<Point> shape, Point along, Point across, double at) {
         List<Double> crossings = new ArrayList<>();

@@ -9,6 +9,7 @@ import neatcorner.core.job.Entry;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Habits;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Angle;
@@ -50,7 +51,11 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
         Frame frame = new Framing(job, habits, ledger).frame();
         enterGiven(job, habits, ledger);
         frame.enterDepth(ledger);
-        CutCheck.check(frame, ledger);
+        if (frame.isSolid()) {
+            OnePiece.check(frame, ledger);
+        } else {
+            CutCheck.check(frame, ledger);
+        }
         return frame;
     }
 
@@ -143,9 +148,14 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
         return members.stream().filter(m -> m.side().name() == name).findFirst().orElseThrow();
     }
 
-    /** Members and bars: all that is cut. */
+    /** Whether it is routed from one board and has no joints. */
+    public boolean isSolid() {
+        return job.choices().joint().filter(kind -> kind == JointKind.SOLID).isPresent();
+    }
+
+    /** Members and bars, all that is sawn to length; for a frame in one piece the board it is routed from. */
     public Stream<Member> pieces() {
-        return Stream.concat(members.stream(), bars.stream());
+        return isSolid() ? Stream.of(OnePiece.board(this)) : Stream.concat(members.stream(), bars.stream());
     }
 
     /** Pieces that the saw makes alike, in groups, in the order of their first. */

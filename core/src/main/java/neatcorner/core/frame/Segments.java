@@ -10,6 +10,7 @@ import neatcorner.core.outline.Edge;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Loop;
 import neatcorner.core.outline.Point;
+import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.words.Figure;
 
@@ -25,13 +26,24 @@ record Segments(int count, double cost) {
     /** Fewer leave hardly any long grain in a ring. Common practice, no source. */
     private static final int LEAST_OF_RING = 6;
 
+    private static final Recent<Task, Optional<Segments>> BEST = new Recent<>(32, Segments::searched);
+
+    /** What the best number hangs on; lengths in mm. */
+    private record Task(Boxed boxed, double width, double height, double wood, double board) {
+    }
+
     /** The best number whose blanks fit the board; empty when none up to the most does. */
     static Optional<Segments> best(Frame frame, Boxed boxed, Length board) {
         double width = frame.width(Line.OUTSIDE).toMm();
         double height = frame.height(Line.OUTSIDE).toMm();
-        double wood = frame.job().section().face().toMm();
+        return BEST.of(new Task(with(boxed, boxed instanceof Boxed.Arched arched ? arched.leastSegments() : LEAST_OF_RING), width, height,
+                frame.job().section().face().toMm(), board.toMm()));
+    }
+
+    private static Optional<Segments> searched(Task task) {
+        Boxed boxed = task.boxed();
         return IntStream.rangeClosed(boxed instanceof Boxed.Arched arched ? arched.leastSegments() : LEAST_OF_RING, boxed instanceof Boxed.Arched ? 18 : 36)
-                .mapToObj(n -> new Segments(n, cost(with(boxed, n).loop(width, height), wood, board.toMm())))
+                .mapToObj(n -> new Segments(n, cost(with(boxed, n).loop(task.width(), task.height()), task.wood(), task.board())))
                 .filter(s -> Double.isFinite(s.cost())).min((a, b) -> Double.compare(a.cost() * (1 + 1e-9 * a.count()), b.cost() * (1 + 1e-9 * b.count())));
     }
 

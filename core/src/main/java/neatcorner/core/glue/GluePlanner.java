@@ -110,6 +110,9 @@ public final class GluePlanner {
     }
 
     private List<Words> steps(JointKind joint, Adhesive adhesive) {
+        if (joint == JointKind.SOLID) {
+            return List.of(Words.of("close.one_piece"));
+        }
         List<Words> steps = new ArrayList<>();
         steps.add(Words.of("close.dry_fit"));
         steps.add(Words.of("close.paper"));

@@ -1,6 +1,7 @@
 package neatcorner.core.hang;
 
 import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Habit;
@@ -24,7 +25,7 @@ import neatcorner.core.words.Figure;
 public record Weight(Figure<Mass> wood, Figure<Mass> total) {
     /** Weighs a frame: section area × mean length × density, and area × thickness × density of each layer. */
     public static Weight of(Frame frame, Ledger ledger) {
-        double cubicMetres = frame.pieces().mapToDouble(Weight::cubicMetres).sum();
+        double cubicMetres = Stream.concat(frame.members().stream(), frame.bars().stream()).mapToDouble(Weight::cubicMetres).sum();
         double density = frame.job().section().species().density();
         Figure<Mass> wood = ledger.enter(Station.HANG, Figure.formula("weight.wood")
                 .note("wood_weight", Math.round(frame.job().section().areaMm2()), frame.job().section().species(),

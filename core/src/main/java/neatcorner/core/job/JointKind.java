@@ -9,5 +9,7 @@ public enum JointKind {
     /** Glued, with V-shaped fasteners driven from the back. */
     V_FASTENED,
     /** Glued, with splines (keys) let in across the corner. */
-    SPLINED
+    SPLINED,
+    /** No joint at all: the frame is routed from one board. */
+    SOLID
 }

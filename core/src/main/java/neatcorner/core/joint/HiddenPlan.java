@@ -1,8 +1,11 @@
 package neatcorner.core.joint;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
@@ -10,6 +13,7 @@ import neatcorner.core.frame.Mitre;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
+import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Silhouette;
@@ -30,6 +34,15 @@ import neatcorner.core.words.Words;
  */
 public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits) {
     private static final int STEPS = 48;
+    private static final Recent<Task, Found> FOUND = new Recent<>(32, HiddenPlan::searched);
+
+    /** What is searched. */
+    private record Task(Section section, Length margin, Mitre corner) {
+    }
+
+    /** What is found, with the middle of each across the section and over the back, in mm. */
+    private record Found(Silhouette zone, Map<HiddenFastener, double[]> places) {
+    }
 
     /**
      * A fastener in its place.
@@ -47,19 +60,29 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits) {
     public static HiddenPlan of(Frame frame, Ledger ledger) {
         Length margin = frame.habits().get(Habit.SAFE_MARGIN);
         Section section = frame.job().section();
-        Silhouette zone = section.wood().shrunk(margin.toMm(), STEPS);
         Mitre corner = sharpest(frame);
+        Found found = FOUND.of(new Task(section, margin, corner));
         List<Fit> fits = new ArrayList<>();
+        if (frame.isSolid()) {
+            return new HiddenPlan(found.zone(), corner, List.of());
+        }
+        found.places().forEach((fastener, place) -> fits.add(fit(fastener, place, section, corner, margin, ledger)));
+        return new HiddenPlan(found.zone(), corner, List.copyOf(fits));
+    }
+
+    private static Found searched(Task task) {
+        Silhouette zone = task.section().wood().shrunk(task.margin().toMm(), STEPS);
+        Map<HiddenFastener, double[]> places = new LinkedHashMap<>();
         for (HiddenFastener.Kind kind : HiddenFastener.Kind.values()) {
             for (HiddenFastener fastener : HiddenFastener.standard(kind)) {
-                Optional<double[]> place = place(zone, corner, fastener);
+                Optional<double[]> place = place(zone, task.corner(), fastener);
                 if (place.isPresent()) {
-                    fits.add(fit(fastener, place.get(), section, corner, margin, ledger));
+                    places.put(fastener, place.get());
                     break;
                 }
             }
         }
-        return new HiddenPlan(zone, corner, List.copyOf(fits));
+        return new Found(zone, Collections.unmodifiableMap(places));
     }
 
     private static Mitre sharpest(Frame frame) {

@@ -17,6 +17,7 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
+import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Words;
 
@@ -55,15 +56,22 @@ public final class JointPlanner {
                 new JointOption(JointKind.GLUED, isEnough(JointKind.GLUED), true, why(JointKind.GLUED, List.of()), List.of(), 0),
                 option(new Pins(frame, ledger).fitted(wished == JointKind.PINNED ? wish : Optional.empty())),
                 option(new VFasteners(frame, ledger).fitted(wished == JointKind.V_FASTENED ? wish : Optional.empty())),
-                option(new Splines(frame, ledger).fitted(wished == JointKind.SPLINED ? wish : Optional.empty())));
-        Optional<JointOption> best = options.stream().filter(JointOption::isGood).findFirst();
+                option(new Splines(frame, ledger).fitted(wished == JointKind.SPLINED ? wish : Optional.empty())), solid());
+        Optional<JointOption> best = options.stream().filter(o -> o.isGood() && o.kind() != JointKind.SOLID).findFirst();
         JointKind recommended = best.map(JointOption::kind).orElseGet(() -> options.reversed().stream()
-                .filter(JointOption::fits).findFirst().orElseThrow().kind());
+                .filter(o -> o.fits() && o.kind() != JointKind.SOLID).findFirst().orElseThrow().kind());
         JointKind chosen = frame.job().choices().joint().orElse(recommended);
         JointPlan plan = new JointPlan(options, recommended, chosen, List.copyOf(demands));
         find(plan, best.isPresent(), weight);
         warn(chosen);
         return plan;
+    }
+
+    /** One board has no corners to come apart, but must be as wide as the frame; it is never recommended, only chosen. */
+    private JointOption solid() {
+        boolean fits = frame.job().lean().isFlat() && frame.bars().isEmpty() && frame.job().section().recess() instanceof Recess.Rabbet
+                && frame.job().section().strips().size() == 1;
+        return new JointOption(JointKind.SOLID, true, fits, List.of(Words.of(fits ? "joint.one_board" : "obstacle.one_board")), List.of(), 0);
     }
 
     private void weigh(Weight weight) {
@@ -143,6 +151,7 @@ public final class JointPlanner {
         switch (chosen) {
             case GLUED -> {
             }
+            case SOLID -> ledger.warn(Safety.ROUTER);
             case PINNED -> ledger.warn(Safety.PINS);
             case V_FASTENED -> ledger.warn(Safety.FASTENERS);
             case SPLINED -> ledger.warn(Safety.SPLINE_SLOT);

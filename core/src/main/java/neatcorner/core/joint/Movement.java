@@ -48,7 +48,7 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
     /** Zero where the change goes the other way. */
     private static Figure<Length> figure(String id, Frame frame, double percent, double movement, Ledger ledger) {
         double share = Math.abs(percent) * movement;
-        Length gap = frame.members().stream().map(m -> gap(m.left(), share)).max(Length::compareTo).orElseThrow();
+        Length gap = frame.isSolid() ? Length.ZERO : frame.members().stream().map(m -> gap(m.left(), share)).max(Length::compareTo).orElseThrow();
         boolean opens = id.endsWith("dry") == percent < 0;
         return ledger.enter(Station.CORNERS, Figure.formula(id).with("mitre_across", frame.job().section().face())
                 .with("moisture_change", new Share(percent / 100)).with("width_change", new Share(Math.signum(percent) * share))

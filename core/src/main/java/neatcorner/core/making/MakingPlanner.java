@@ -6,9 +6,12 @@ import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
+import neatcorner.core.job.Habits;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
+import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
@@ -34,10 +37,25 @@ public final class MakingPlanner {
     private static final Length MILLING = Length.inches(0, 1, 4);
     /** Left on the edge for the planer. Common practice, no source. */
     private static final Length HAIR = Length.inches(0, 1, 32);
+    private static final Recent<Task, Orders> ORDERS = new Recent<>(32, MakingPlanner::ordered);
+
+    /** What the order of the cuts hangs on. */
+    private record Task(Section section, Habits habits, boolean rabbetLater) {
+    }
+
+    /**
+     * The cuts in order.
+     *
+     * @param strips blanks of the strips
+     * @param cuts   of each strip on its own, those of the stack with those of an only strip
+     * @param stack  cuts of the glued stack; empty for an only strip
+     */
+    private record Orders(List<Silhouette> strips, List<List<Ordering.Placed>> cuts, List<Ordering.Placed> stack) {
+    }
+
     private final Frame frame;
     private final Section section;
     private final Ledger ledger;
-    private final Features features;
     private final List<MakingStep> steps = new ArrayList<>();
     private final List<Words> cautions = new ArrayList<>();
 
@@ -45,7 +63,6 @@ public final class MakingPlanner {
         this.frame = frame;
         this.section = frame.job().section();
         this.ledger = ledger;
-        this.features = new Features(section, frame.habits());
     }
 
     /** The making of a frame's section. */
@@ -54,27 +71,23 @@ public final class MakingPlanner {
     }
 
     private MakingPlan plan() {
-        boolean later = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING
+        boolean later = (frame.isSolid() || frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING)
                 && (section.recess() instanceof Recess.Rabbet || section.recess() instanceof Recess.DoubleRabbet);
+        Orders orders = ORDERS.of(new Task(section, frame.habits(), later));
         Silhouette stack = Silhouette.NONE;
-        boolean many = section.strips().size() > 1;
         for (int i = 0; i < section.strips().size(); i++) {
-            mill(i);
-            List<Feature> cuts = new ArrayList<>(features.ofStrip(i));
-            if (!many) {
-                cuts.addAll(features.ofStack(features.blank(0), later));
-            }
-            Silhouette strip = cut(features.blank(i), cuts);
-            stack = stack.plus(strip);
+            mill(i, orders.strips().get(i));
+            stack = stack.plus(cut(orders.strips().get(i), orders.cuts().get(i)));
             if (i > 0) {
                 glue(Words.of("making.glue_strip", i + 1), List.of(Words.of("making.glue_strip.how")), stack);
             }
         }
-        if (many) {
-            stack = cut(stack, features.ofStack(stack, later));
-        }
+        stack = cut(stack, orders.stack());
         if (section.band().isPresent()) {
             stack = band(section.band().get(), stack);
+        }
+        if (frame.isSolid()) {
+            opening(stack);
         }
         if (later) {
             rabbetLater(stack);
@@ -83,12 +96,32 @@ public final class MakingPlanner {
         return new MakingPlan(steps, cautions);
     }
 
+    private static Orders ordered(Task task) {
+        Section section = task.section();
+        Features features = new Features(section, task.habits());
+        boolean many = section.strips().size() > 1;
+        List<Silhouette> strips = new ArrayList<>();
+        List<List<Ordering.Placed>> orders = new ArrayList<>();
+        Silhouette stack = Silhouette.NONE;
+        for (int i = 0; i < section.strips().size(); i++) {
+            Silhouette blank = features.blank(i);
+            List<Feature> cuts = new ArrayList<>(features.ofStrip(i));
+            if (!many) {
+                cuts.addAll(features.ofStack(blank, task.rabbetLater()));
+            }
+            strips.add(blank);
+            orders.add(Ordering.of(blank, cuts));
+            stack = stack.plus(orders.getLast().isEmpty() ? blank : orders.getLast().getLast().after());
+        }
+        return new Orders(List.copyOf(strips), List.copyOf(orders), many ? Ordering.of(stack, features.ofStack(stack, task.rabbetLater())) : List.of());
+    }
+
     /** From the board to a strip of the right width and thickness. */
-    private void mill(int index) {
+    private void mill(int index, Silhouette blank) {
         Strip strip = section.strips().get(index);
         Words name = section.strips().size() == 1 ? Words.of("making.the_strip") : Words.of("making.strip", index + 1);
         if (strip.source() == Strip.Source.GROOVED_BOARD) {
-            step(Tool.TABLE_SAW, Words.of("making.tongue_off", name), List.of(Words.of("making.tongue_off.how", strip.width())), features.blank(index));
+            step(Tool.TABLE_SAW, Words.of("making.tongue_off", name), List.of(Words.of("making.tongue_off.how", strip.width())), blank);
             return;
         }
         Length rough = Length.ZERO;
@@ -102,7 +135,7 @@ public final class MakingPlanner {
             how.add(Words.of("making.resaw", strip.thickness()));
         }
         how.add(Words.of("making.rip", strip.width().plus(HAIR), strip.width(), strip.thickness()));
-        step(Tool.PLANER, Words.of("making.mill", name, strip.width(), strip.thickness()), how, features.blank(index));
+        step(Tool.PLANER, Words.of("making.mill", name, strip.width(), strip.thickness()), how, blank);
         if (strip.thickness().isUnder(THIN) && !strip.isPlain()) {
             cautions.add(Words.of("making.thin", name, strip.thickness()));
         }
@@ -115,16 +148,16 @@ public final class MakingPlanner {
     }
 
     private void step(Tool tool, Words what, List<Words> how, Silhouette stick) {
-        steps.add(new MakingStep(tool, what, how, Optional.empty(), Optional.empty(), List.of(), stick, Silhouette.NONE, true));
+        steps.add(new MakingStep(tool, what, how, Optional.empty(), Optional.empty(), List.of(), Optional.empty(), stick, Silhouette.NONE, true));
     }
 
     private void glue(Words what, List<Words> how, Silhouette stick) {
         step(Tool.GLUE, what, how, stick);
     }
 
-    private Silhouette cut(Silhouette blank, List<Feature> cuts) {
+    private Silhouette cut(Silhouette blank, List<Ordering.Placed> cuts) {
         Silhouette stick = blank;
-        for (Ordering.Placed placed : Ordering.of(blank, cuts)) {
+        for (Ordering.Placed placed : cuts) {
             steps.add(step(placed));
             stick = placed.after();
             if (!placed.supported()) {
@@ -150,7 +183,8 @@ public final class MakingPlanner {
         Optional<Figure<Length>> fence = setup.fence().isPositive() ? Optional.of(ledger.enter(Station.SECTION, Figure.formula(id + ".fence")
                 .named(Words.of("figure.making.fence", placed.feature().name())).note("making_fence", setup.against()).gives(setup.fence()))) : Optional.empty();
         return new MakingStep(setup.tool(), Words.of("making.cut", placed.feature().name()), how, fence, Optional.of(height),
-                passes(placed.feature().deep().min(setup.height()), setup), placed.after(),
+                passes(placed.feature().deep().min(setup.height()), setup),
+                Optional.of(new MakingStep.Lies(setup.down(), setup.against())), placed.after(),
                 placed.before().without(placed.after()), placed.supported());
     }
 
@@ -191,6 +225,11 @@ public final class MakingPlanner {
         return whole;
     }
 
+    /** The opening of a frame in one piece: bored, sawn close, routed along a template. */
+    private void opening(Silhouette stack) {
+        step(Tool.HAND_ROUTER, Words.of("making.opening"), List.of(Words.of("making.opening.how", frame.width(Line.SIGHT), frame.height(Line.SIGHT))), stack);
+    }
+
     /** The rabbet cut in the glued frame: its corners keep the bit's radius. */
     private void rabbetLater(Silhouette stack) {
         Length radius = frame.habits().get(Habit.BIT_RADIUS);
@@ -204,7 +243,7 @@ public final class MakingPlanner {
         steps.add(new MakingStep(Tool.HAND_ROUTER, Words.of("making.rabbet_later"), List.of(Words.of("making.rabbet_later.how", lip, radius),
                 Words.of(squared ? "making.square_corners" : "making.round_package", radius)), Optional.empty(), Optional.of(height),
                 passes(depth, Setup.of(Tool.HAND_ROUTER, Words.of("bit.straight"), Surface.BACK, Surface.INNER, Length.ZERO, depth, bite)),
-                whole, stack.without(whole), true));
+                Optional.empty(), whole, stack.without(whole), true));
         ledger.warn(Safety.ROUTER);
         if (frame.job().outline().isCurved() || !frame.job().lean().isFlat()) {
             return;

@@ -16,12 +16,22 @@ import neatcorner.core.words.Words;
  * @param fence     from the fence to the cutter; empty where there is no fence to set
  * @param height    of the cutter; empty where there is none to set
  * @param passes    how deep the cutter stands in each pass, the last at its full height; empty for one pass
+ * @param lies      how the stick lies for it; empty where it does not matter
  * @param stick     what it looks like afterwards
  * @param taken     what this step took away; nothing when wood came together
  * @param supported whether the stick is carried as it should be
  */
 public record MakingStep(Tool tool, Words what, List<Words> how, Optional<Figure<Length>> fence, Optional<Figure<Length>> height,
-                         List<Length> passes, Silhouette stick, Silhouette taken, boolean supported) {
+                         List<Length> passes, Optional<Lies> lies, Silhouette stick, Silhouette taken, boolean supported) {
+    /**
+     * How the stick lies.
+     *
+     * @param down    on the table
+     * @param against along the fence
+     */
+    public record Lies(Surface down, Surface against) {
+    }
+
     public MakingStep {
         how = List.copyOf(how);
         passes = List.copyOf(passes);

@@ -2,6 +2,8 @@ package neatcorner.core.outline;
 
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** The lines of a frame at which a size may be given, in the order the sum runs through them. */
 public enum Line {
@@ -18,6 +20,9 @@ public enum Line {
     /** The back edge, where the long points are. */
     OUTSIDE;
 
+    private static final Set<String> SIZE_IDS = Arrays.stream(values()).flatMap(line -> Arrays.stream(Axis.values()).map(line::id))
+            .collect(Collectors.toUnmodifiableSet());
+
     /** {@code glass.width} and the like, as figures are named. */
     public String id(Axis axis) {
         return name().toLowerCase(Locale.ROOT) + "." + axis.id();
@@ -25,6 +30,6 @@ public enum Line {
 
     /** Whether this is the name of a size at a line. */
     public static boolean isSizeId(String id) {
-        return Arrays.stream(values()).anyMatch(line -> id.equals(line.id(Axis.WIDTH)) || id.equals(line.id(Axis.HEIGHT)));
+        return SIZE_IDS.contains(id);
     }
 }

@@ -1,6 +1,7 @@
 package neatcorner.core.outline;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -40,18 +41,36 @@ public final class Polygons {
         return along.getMax() - along.getMin();
     }
 
-    /** The first two sides that cross or touch though they are no neighbours, counted from 0. */
+    /**
+     * Two sides that cross or touch though they are no neighbours, counted from 0, the smaller first. Sides
+     * are taken from left to right and tried only against those that begin before they end.
+     */
     public static Optional<int[]> crossing(List<Point> places) {
         int n = places.size();
+        List<Reach> sides = new ArrayList<>(n);
         for (int i = 0; i < n; i++) {
-            for (int j = i + 1; j < n; j++) {
-                boolean neighbours = j == i + 1 || i == 0 && j == n - 1;
-                if (!neighbours && crosses(places.get(i), places.get(i + 1), places.get(j), places.get((j + 1) % n))) {
-                    return Optional.of(new int[] {i, j});
+            sides.add(Reach.of(i, places.get(i), places.get((i + 1) % n)));
+        }
+        sides.sort(Comparator.comparingDouble(Reach::left));
+        for (int i = 0; i < n; i++) {
+            Reach a = sides.get(i);
+            for (int j = i + 1; j < n && sides.get(j).left() <= a.right(); j++) {
+                Reach b = sides.get(j);
+                int apart = Math.abs(a.side - b.side);
+                if (apart > 1 && apart < n - 1 && a.low <= b.high && b.low <= a.high
+                        && crosses(places.get(a.side), places.get((a.side + 1) % n), places.get(b.side), places.get((b.side + 1) % n))) {
+                    return Optional.of(new int[] {Math.min(a.side, b.side), Math.max(a.side, b.side)});
                 }
             }
         }
         return Optional.empty();
+    }
+
+    /** The box around a side. */
+    private record Reach(int side, double left, double right, double low, double high) {
+        static Reach of(int side, Point a, Point b) {
+            return new Reach(side, Math.min(a.x(), b.x()), Math.max(a.x(), b.x()), Math.min(a.y(), b.y()), Math.max(a.y(), b.y()));
+        }
     }
 
     private static boolean crosses(Point a, Point b, Point c, Point d) {

@@ -31,7 +31,9 @@ public record Side(Name name, int number, String from, String to) {
         /** A glazing bar that stands. */
         UPRIGHT,
         /** A glazing bar that lies. */
-        LEVEL
+        LEVEL,
+        /** The board a whole frame is routed from. */
+        BOARD
     }
 
     /** The letter of a corner, counted from 0: A to Z, then A1 to Z1 and so on. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
+import neatcorner.core.recall.Recent;
 import neatcorner.core.wood.Species;
 
 /**
@@ -21,6 +22,7 @@ import neatcorner.core.wood.Species;
  */
 public record Section(String name, List<Strip> strips, Recess recess, Optional<Relief> relief, Optional<Band> band) {
     private static final Length LEAST_WOOD = Length.mm(0.5);
+    private static final Recent<Section, Made> MADE = new Recent<>(64, Section::made);
 
     public Section {
         if (name.isBlank()) {
@@ -91,7 +93,10 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
     }
 
     private static Length faceOf(List<Strip> strips, Recess recess, Optional<Band> band) {
-        Length reach = strips.stream().map(s -> s.setIn().plus(s.width())).max(Comparator.naturalOrder()).orElseThrow();
+        Length reach = Length.ZERO;
+        for (Strip strip : strips) {
+            reach = reach.max(strip.setIn().plus(strip.width()));
+        }
         return reach.minus(recess.ledge()).plus(band.map(Band::width).orElse(Length.ZERO));
     }
 
@@ -219,8 +224,22 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
     public record Part(Species species, Silhouette wood) {
     }
 
+    /** What follows from the numbers of a section and takes a while to find. */
+    private record Made(List<Part> parts, Silhouette wood, List<Seen> seen, double area) {
+    }
+
+    private Made made() {
+        List<Part> parts = cut();
+        Silhouette wood = parts.stream().map(Part::wood).reduce(Silhouette.NONE, Silhouette::plus);
+        return new Made(parts, wood, seen(parts, wood), wood.area());
+    }
+
     /** Every strip, then the band, as they are when all is cut; x below zero is a floater's ledge. */
     public List<Part> parts() {
+        return MADE.of(this).parts();
+    }
+
+    private List<Part> cut() {
         Silhouette cut = removed();
         List<Part> parts = new ArrayList<>();
         double low = 0;
@@ -268,7 +287,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     /** All its wood. */
     public Silhouette wood() {
-        return parts().stream().map(Part::wood).reduce(Silhouette.NONE, Silhouette::plus);
+        return MADE.of(this).wood();
     }
 
     /** Its outline, going round; a section that falls apart gives only its largest part. */
@@ -278,7 +297,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     /** The area of wood cut through, in mm². */
     public double areaMm2() {
-        return wood().area();
+        return MADE.of(this).area();
     }
 
     /** What a metre of it weighs, in kg: an estimate, as densities are. */
@@ -298,10 +317,13 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     /** What shows from the front, from the inside outwards: neighbours differ in wood or in height. */
     public List<Seen> seen() {
-        List<Part> parts = parts();
+        return MADE.of(this).seen();
+    }
+
+    private List<Seen> seen(List<Part> parts, Silhouette wood) {
         List<Seen> seen = new ArrayList<>();
         double last = Double.NaN;
-        for (Silhouette.Column column : wood().columns()) {
+        for (Silhouette.Column column : wood.columns()) {
             Silhouette.Span top = column.spans().getLast();
             double middle = (column.from() + column.to()) / 2;
             Species shows = parts.reversed().stream().filter(p -> p.wood().contains(middle, top.high() - 1e-3)).findFirst()

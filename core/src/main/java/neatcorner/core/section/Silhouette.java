@@ -380,11 +380,12 @@ public final class Silhouette {
         double width = (right() - margin - from) / steps;
         for (int i = 0; i < steps && width > 0; i++) {
             double left = from + i * width;
-            List<double[]> rooms = rooms(left - margin, left + width + margin);
+            double right = from + (i + 1) * width;
+            List<double[]> rooms = rooms(left - margin, right + margin);
             List<Span> spans = rooms.stream().filter(r -> r[1] - r[0] > 2 * margin + NOTHING)
                     .map(r -> new Span(r[0] + margin, r[0] + margin, r[1] - margin, r[1] - margin)).toList();
             if (!spans.isEmpty()) {
-                result.add(new Column(left, left + width, spans));
+                result.add(new Column(left, right, spans));
             }
         }
         return new Silhouette(result);

@@ -55,7 +55,9 @@ public final class CutPlanner {
         ledger.enter(Station.CUTS, Figure.formula("stick.gap").with("kerf", frame.habits().get(Habit.KERF))
                 .note("slanted_kerf").rounded(Rounding.UP).gives(gap));
         findShortPieces();
-        findUnequalMitres();
+        if (!frame.isSolid()) {
+            findUnequalMitres();
+        }
         if (frame.habits().get(Habit.KERF).isZero()) {
             ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "no_kerf")
                     .remedy(new Remedy.OnShop(Words.of("remedy.kerf", Habit.KERF.usual()),
@@ -149,7 +151,7 @@ public final class CutPlanner {
      * k of the opening, plus what its mitres add, plus a gap between neighbours; solved for k.
      */
     private Optional<CutPlan.Biggest> biggest() {
-        if (frame.job().outline().isCurved() || !frame.bars().isEmpty()) {
+        if (frame.job().outline().isCurved() || !frame.bars().isEmpty() || frame.isSolid()) {
             return Optional.empty();
         }
         Section section = frame.job().section();

@@ -17,10 +17,12 @@ import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Material;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
+import neatcorner.core.wood.Species;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -77,7 +79,9 @@ final class JobJson {
                 fields.optional("fastener", fields::length),
                 fields.has("adhesive") ? fields.constant("adhesive", Adhesive.class) : Adhesive.PVA,
                 fields.list("finish", JobJson::coat),
-                fields.optional("hardware", name -> fields.constant(name, Hardware.class)), fields.flag("strainer", false)));
+                fields.optional("hardware", name -> fields.constant(name, Hardware.class)), fields.flag("strainer", false),
+                fields.has("rabbeting") ? fields.constant("rabbeting", Rabbeting.class) : Rabbeting.BEFORE_MITRING,
+                fields.has("grain") ? fields.constant("grain", Species.Grain.class) : Species.Grain.FLAT_SAWN));
     }
 
     private static Coat coat(Fields fields) {
@@ -135,6 +139,8 @@ final class JobJson {
         }
         choices.hardware().ifPresent(hardware -> node.put("hardware", Fields.name(hardware)));
         node.put("strainer", choices.strainer());
+        node.put("rabbeting", Fields.name(choices.rabbeting()));
+        node.put("grain", Fields.name(choices.grain()));
     }
 
     private static void writeLog(Job job, ObjectNode node) {

@@ -3,12 +3,14 @@ package neatcorner.files.json;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
 import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Area;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
 import neatcorner.core.measure.Quantity;
+import neatcorner.core.measure.SecondMoment;
 import neatcorner.core.measure.Share;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
@@ -76,6 +78,8 @@ public final class PlanJson {
         switch (quantity) {
             case Length length -> node.put("mm", length.toExactMm());
             case Angle angle -> node.put("degrees", angle.toDegrees());
+            case Area area -> node.put("mm2", area.mm2());
+            case SecondMoment moment -> node.put("mm4", moment.mm4());
             case Mass mass -> node.put("kg", mass.toKg());
             case Force force -> node.put("newtons", force.newtons());
             case Count count -> node.put("count", count.value());

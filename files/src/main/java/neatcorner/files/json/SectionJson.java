@@ -1,59 +1,140 @@
 package neatcorner.files.json;
 
+import java.util.List;
 import neatcorner.core.measure.Length;
+import neatcorner.core.section.Band;
+import neatcorner.core.section.Edging;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
+import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
+import neatcorner.core.section.Strip;
 import neatcorner.core.wood.Species;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Sections in job and shop documents. */
+/**
+ * Sections in job and shop documents. A plain moulding has its species, face, thickness and profile as
+ * fields of its own, as from the first; anything else is written strip by strip.
+ */
 final class SectionJson {
     private SectionJson() {
     }
 
     static Section read(Fields fields) {
         Fields recess = fields.object("recess");
-        return fields.build(() -> new Section(fields.text("name"), fields.constant("species", Species.class),
-                fields.length("face"), fields.length("thickness"), recess.build(() -> recess(recess)),
-                fields.has("profile") ? profile(fields.object("profile")) : Profile.FLAT));
+        if (!fields.has("strips")) {
+            return fields.build(() -> new Section(fields.text("name"), fields.constant("species", Species.class),
+                    fields.length("face"), fields.length("thickness"), recess.build(() -> recess(recess)), profile(fields, "profile")));
+        }
+        return fields.build(() -> new Section(fields.text("name"), fields.list("strips", SectionJson::strip), recess.build(() -> recess(recess)),
+                fields.optional("relief", name -> relief(fields.object(name))), fields.optional("band", name -> band(fields.object(name)))));
     }
 
     private static Recess recess(Fields fields) {
         return switch (fields.text("kind")) {
             case "rabbet" -> new Recess.Rabbet(fields.length("lip"), fields.length("depth"));
+            case "double_rabbet" -> new Recess.DoubleRabbet(fields.length("lip"), fields.length("depth"), fields.length("back_lip"), fields.length("back_depth"));
+            case "slot" -> new Recess.Slot(fields.length("lip"), fields.length("from_back"), fields.length("width"));
             case "floater" -> new Recess.Floater(fields.length("ledge"), fields.length("thickness"));
             case "bar" -> new Recess.Bar();
-            case String other -> throw new FormatException("recess.kind", "is \"" + other + "\"; it must be one of rabbet, floater, bar");
+            case String other -> throw new FormatException("recess.kind", "is \"" + other
+                    + "\"; it must be one of rabbet, double_rabbet, slot, floater, bar");
         };
     }
 
-    private static Profile profile(Fields fields) {
+    private static Profile profile(Fields section, String name) {
+        if (!section.has(name)) {
+            return Profile.FLAT;
+        }
+        Fields fields = section.object(name);
         return fields.build(() -> new Profile(fields.constant("shape", Profile.Shape.class),
                 fields.has("drop") ? fields.length("drop") : Length.ZERO));
     }
 
+    private static Strip strip(Fields fields) {
+        return new Strip(fields.constant("species", Species.class), fields.length("width"), fields.length("thickness"),
+                fields.has("set_in") ? fields.length("set_in") : Length.ZERO, profile(fields, "front"), edging(fields, "inner"), edging(fields, "outer"),
+                fields.has("source") ? fields.constant("source", Strip.Source.class) : Strip.Source.BOARD);
+    }
+
+    private static Edging edging(Fields strip, String name) {
+        if (!strip.has(name)) {
+            return Edging.SQUARE;
+        }
+        Fields fields = strip.object(name);
+        return fields.build(() -> {
+            Edging.Kind kind = fields.constant("kind", Edging.Kind.class);
+            return kind == Edging.Kind.SQUARE ? Edging.SQUARE : new Edging(kind, fields.length("width"), fields.length("depth"));
+        });
+    }
+
+    private static Relief relief(Fields fields) {
+        return fields.build(() -> new Relief(fields.length("from"), fields.length("width"), fields.length("depth")));
+    }
+
+    private static Band band(Fields fields) {
+        return fields.build(() -> new Band(fields.constant("species", Species.class), fields.length("width"), fields.length("height"),
+                fields.has("reveal") ? fields.length("reveal") : Length.ZERO, edging(fields, "inner"), edging(fields, "outer")));
+    }
+
     static void write(Section section, ObjectNode node) {
         node.put("name", section.name());
-        node.put("species", Fields.name(section.species()));
-        node.put("face", section.face().toExactMm());
-        node.put("thickness", section.thickness().toExactMm());
-        ObjectNode recess = node.putObject("recess");
-        switch (section.recess()) {
-            case Recess.Rabbet(Length lip, Length depth) -> {
-                recess.put("kind", "rabbet");
-                recess.put("lip", lip.toExactMm());
-                recess.put("depth", depth.toExactMm());
-            }
-            case Recess.Floater(Length ledge, Length thickness) -> {
-                recess.put("kind", "floater");
-                recess.put("ledge", ledge.toExactMm());
-                recess.put("thickness", thickness.toExactMm());
-            }
-            case Recess.Bar() -> recess.put("kind", "bar");
+        Strip first = section.strips().getFirst();
+        Section plain = new Section(section.name(), first.species(), section.face(), section.thickness(), section.recess(), first.front());
+        if (plain.equals(section)) {
+            node.put("species", Fields.name(first.species()));
+            node.put("face", section.face().toExactMm());
+            node.put("thickness", section.thickness().toExactMm());
+            profile(first.front(), node.putObject("profile"));
+        } else {
+            strips(section.strips(), node.putArray("strips"));
+            section.relief().ifPresent(r -> node.putObject("relief").put("from", r.from().toExactMm())
+                    .put("width", r.width().toExactMm()).put("depth", r.depth().toExactMm()));
+            section.band().ifPresent(b -> {
+                ObjectNode band = node.putObject("band");
+                band.put("species", Fields.name(b.species())).put("width", b.width().toExactMm()).put("height", b.height().toExactMm())
+                        .put("reveal", b.reveal().toExactMm());
+                edging(b.inner(), "inner", band);
+                edging(b.outer(), "outer", band);
+            });
         }
-        ObjectNode profile = node.putObject("profile");
-        profile.put("shape", Fields.name(section.profile().shape()));
-        profile.put("drop", section.profile().drop().toExactMm());
+        recess(section.recess(), node.putObject("recess"));
+    }
+
+    private static void recess(Recess recess, ObjectNode node) {
+        switch (recess) {
+            case Recess.Rabbet(Length lip, Length depth) -> node.put("kind", "rabbet").put("lip", lip.toExactMm()).put("depth", depth.toExactMm());
+            case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) -> node.put("kind", "double_rabbet")
+                    .put("lip", lip.toExactMm()).put("depth", depth.toExactMm()).put("back_lip", backLip.toExactMm()).put("back_depth", backDepth.toExactMm());
+            case Recess.Slot(Length lip, Length fromBack, Length width) -> node.put("kind", "slot").put("lip", lip.toExactMm())
+                    .put("from_back", fromBack.toExactMm()).put("width", width.toExactMm());
+            case Recess.Floater(Length ledge, Length thickness) -> node.put("kind", "floater").put("ledge", ledge.toExactMm())
+                    .put("thickness", thickness.toExactMm());
+            case Recess.Bar() -> node.put("kind", "bar");
+        }
+    }
+
+    private static void profile(Profile profile, ObjectNode node) {
+        node.put("shape", Fields.name(profile.shape())).put("drop", profile.drop().toExactMm());
+    }
+
+    private static void strips(List<Strip> strips, ArrayNode node) {
+        for (Strip strip : strips) {
+            ObjectNode item = node.addObject();
+            item.put("species", Fields.name(strip.species())).put("width", strip.width().toExactMm())
+                    .put("thickness", strip.thickness().toExactMm()).put("set_in", strip.setIn().toExactMm());
+            profile(strip.front(), item.putObject("front"));
+            edging(strip.inner(), "inner", item);
+            edging(strip.outer(), "outer", item);
+            item.put("source", Fields.name(strip.source()));
+        }
+    }
+
+    private static void edging(Edging edging, String name, ObjectNode node) {
+        if (edging.kind() != Edging.Kind.SQUARE) {
+            node.putObject(name).put("kind", Fields.name(edging.kind())).put("width", edging.width().toExactMm())
+                    .put("depth", edging.depth().toExactMm());
+        }
     }
 }

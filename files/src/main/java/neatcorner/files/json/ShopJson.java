@@ -6,6 +6,8 @@ import neatcorner.core.job.Moulding;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.Sticks;
 import tools.jackson.databind.node.ArrayNode;
+import neatcorner.core.wood.Air;
+import neatcorner.core.wood.Climate;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The fields of a shop document, as {@code docs/formats/shop.schema.json} publishes them. */
@@ -19,7 +21,20 @@ final class ShopJson {
                         moulding.lengths("sold"),
                         moulding.list("on_hand", sticks -> new Sticks(sticks.length("length"), sticks.whole("count"))))),
                 fields.list("clamps", clamps -> new Clamps(clamps.constant("kind", ClampKind.class), clamps.whole("count"),
-                        clamps.length("reach")))));
+                        clamps.length("reach"))),
+                fields.has("climate") ? climate(fields.object("climate")) : Climate.USUAL));
+    }
+
+    private static Climate climate(Fields fields) {
+        return new Climate(air(fields.object("shop")), air(fields.object("dry")), air(fields.object("damp")));
+    }
+
+    private static Air air(Fields fields) {
+        return fields.build(() -> Air.of(fields.number("humidity_percent"), fields.number("celsius")));
+    }
+
+    private static void air(Air air, ObjectNode node) {
+        node.put("humidity_percent", air.humidity().toPercent()).put("celsius", air.celsius());
     }
 
     static void write(Shop shop, ObjectNode node) {
@@ -38,5 +53,9 @@ final class ShopJson {
         ArrayNode clamps = node.putArray("clamps");
         shop.clamps().forEach(c -> clamps.addObject().put("kind", Fields.name(c.kind())).put("count", c.count())
                 .put("reach", c.reach().toExactMm()));
+        ObjectNode climate = node.putObject("climate");
+        air(shop.climate().shop(), climate.putObject("shop"));
+        air(shop.climate().dry(), climate.putObject("dry"));
+        air(shop.climate().damp(), climate.putObject("damp"));
     }
 }

@@ -19,14 +19,21 @@ import java.util.stream.Stream;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.Rabbeting;
 import neatcorner.core.outline.Line;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.section.Profile;
+import neatcorner.core.section.Ready;
 import neatcorner.core.section.Recess;
+import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
+import neatcorner.core.wood.Air;
+import neatcorner.core.wood.Climate;
+import neatcorner.core.wood.Species;
 import neatcorner.files.Jobs;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -50,9 +57,11 @@ class DocumentTest {
 
     static Stream<Job> jobs() {
         Job plain = Jobs.plain();
-        return Stream.of(Jobs.full(), plain, new Edit.ChooseSection(new Section("f", plain.section().species(), Length.inches(0, 3, 8),
-                Length.inches(1, 1, 2), new Recess.Floater(Length.inches(0, 3, 4), Length.inches(0, 3, 8)), plain.section().profile())).apply(plain),
-                new Edit.ChooseSection(plain.section().withRecess(new Recess.Bar())).apply(plain), new Edit.Turn().apply(Jobs.full()));
+        Stream<Job> ready = Stream.of(Ready.values()).map(r -> new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED).apply(
+                new Edit.ChooseSection(r.in(Species.TEAK, "r").withRelief(Optional.of(new Relief(Length.mm(5), Length.mm(3), Length.mm(1))))).apply(plain)));
+        return Stream.concat(ready, Stream.of(Jobs.full(), plain, new Edit.ChooseSection(new Section("f", plain.section().species(), Length.inches(0, 3, 8),
+                Length.inches(1, 1, 2), new Recess.Floater(Length.inches(0, 3, 4), Length.inches(0, 3, 8)), Profile.FLAT)).apply(plain),
+                new Edit.ChooseSection(plain.section().withRecess(new Recess.Bar())).apply(plain), new Edit.Turn().apply(Jobs.full())));
     }
 
     @ParameterizedTest
@@ -70,7 +79,8 @@ class DocumentTest {
 
     @Test
     void theShopReadsBackAndObeysItsSchema() throws IOException {
-        Shop shop = new ShopEdit.Receive(Jobs.full().section(), Length.inches(61), 3).apply(Shop.starting());
+        Shop shop = new ShopEdit.Receive(Jobs.full().section(), Length.inches(61), 3).apply(Shop.starting())
+                .withClimate(new Climate(Air.of(45, 18), Air.of(25.5, 22), Air.of(70, 19)));
         String text = Document.of(shop).text();
         assertThat(Document.readShop(text).value()).isEqualTo(shop);
         assertThat(schema("shop.schema.json").validate(text, InputFormat.JSON)).isEmpty();

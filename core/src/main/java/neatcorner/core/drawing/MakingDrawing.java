@@ -1,0 +1,99 @@
+package neatcorner.core.drawing;
+
+import java.util.List;
+import neatcorner.core.drawing.Mark.Anchor;
+import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.making.MakingStep;
+import neatcorner.core.outline.Point;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.section.Section;
+import neatcorner.core.section.Silhouette;
+import neatcorner.core.words.Phrasebook;
+
+/**
+ * The stick after every step of its making, as it lies at the machine: what is down is down, the fence is
+ * on the left, what the step takes is shown in the saw's colour.
+ */
+public final class MakingDrawing {
+    private static final double CELL = 128;
+    private static final double PICTURE = 74;
+    private static final double WORDS = 34;
+    private final Sketch sketch;
+    private final Plan plan;
+    private final double unit;
+
+    private MakingDrawing(Plan plan, Reader reader) {
+        this.sketch = new Sketch(reader);
+        this.plan = plan;
+        Section section = plan.job().section();
+        double widest = Math.max(section.width().toMm(), section.thickness().toMm());
+        this.unit = Math.min(sketch.em(CELL * 0.72 - 22) / widest, sketch.em(PICTURE - 10) / Math.max(section.thickness().toMm(), widest * 0.55));
+    }
+
+    /** The pictures side by side, in as many rows as the width asks for. */
+    public static Picture draw(Plan plan, Reader reader, double width) {
+        MakingDrawing drawing = new MakingDrawing(plan, reader);
+        List<MakingStep> steps = plan.making().steps();
+        double cell = Math.clamp(width / Math.max(1, steps.size()), drawing.sketch.em(CELL * 0.72), drawing.sketch.em(CELL));
+        double row = drawing.sketch.em(PICTURE + WORDS);
+        int columns = Math.max(1, (int) (width / cell));
+        for (int i = 0; i < steps.size(); i++) {
+            drawing.step(i + 1, steps.get(i), i % columns * cell, i / columns * row);
+        }
+        return drawing.sketch.picture(width, Math.max(1, (steps.size() + columns - 1) / columns) * row);
+    }
+
+    /** From the section's axes to the table: to the right of the fence, up from the table. */
+    private static Point lying(MakingStep step, Point p, Silhouette all) {
+        if (step.lies().isEmpty()) {
+            return new Point(all.right() - p.x(), p.y() - all.low());
+        }
+        MakingStep.Lies lies = step.lies().get();
+        double up = switch (lies.down()) {
+            case BACK -> p.y() - all.low();
+            case FRONT -> all.high() - p.y();
+            case INNER -> p.x() - all.left();
+            case OUTER -> all.right() - p.x();
+        };
+        double out = switch (lies.against()) {
+            case BACK -> p.y() - all.low();
+            case FRONT -> all.high() - p.y();
+            case INNER -> p.x() - all.left();
+            case OUTER -> all.right() - p.x();
+        };
+        return new Point(out, up);
+    }
+
+    private void step(int number, MakingStep step, double left, double top) {
+        Silhouette all = step.stick().plus(step.taken());
+        boolean machined = step.lies().isPresent();
+        double start = left + sketch.em(machined ? 14 : 8);
+        double table = top + sketch.em(PICTURE - 2);
+        for (List<Point> outline : step.stick().outlines()) {
+            List<At> drawn = at(step, outline, all, start, table);
+            sketch.area(drawn, new Paint.Wood(plan.job().section().species(), Paint.Shade.FACE));
+            sketch.outline(drawn, new Paint.Wood(plan.job().section().species(), Paint.Shade.EDGE), sketch.em(1.2));
+        }
+        for (List<Point> outline : step.taken().outlines()) {
+            sketch.hatched(at(step, outline, all, start, table), Ink.SAW);
+        }
+        if (machined) {
+            sketch.line(new At(left + sketch.em(6), table + sketch.em(1.5)), new At(left + sketch.em(CELL * 0.72 - 4), table + sketch.em(1.5)), Ink.SOFT, sketch.em(2));
+            sketch.line(new At(start - sketch.em(3), table), new At(start - sketch.em(3), top + sketch.em(8)), Ink.SOFT, sketch.em(4));
+        }
+        String tool = sketch.say(Phrasebook.keyOf(step.tool()));
+        sketch.text(new At(left + sketch.em(4), table + sketch.em(14)), number + "  " + tool, step.supported() ? Ink.INK : Ink.SAW, 11.5, true, Anchor.START);
+        settings(step, left, table);
+    }
+
+    private void settings(MakingStep step, double left, double table) {
+        StringBuilder said = new StringBuilder();
+        step.fence().ifPresent(f -> said.append(sketch.say("making.fence_short", f)).append("  "));
+        step.height().ifPresent(h -> said.append(sketch.say("making.height_short", h)));
+        sketch.text(new At(left + sketch.em(4), table + sketch.em(27)), said.toString(), Ink.SOFT, 11, false, Anchor.START);
+    }
+
+    private List<At> at(MakingStep step, List<Point> outline, Silhouette all, double start, double table) {
+        return outline.stream().map(p -> lying(step, p, all)).map(p -> new At(start + p.x() * unit, table - p.y() * unit)).toList();
+    }
+}

@@ -1,0 +1,73 @@
+package neatcorner.core.frame;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Vector;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Severity;
+import neatcorner.core.section.Profile;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Words;
+
+/** A frame routed from one board, whose grain runs the longer way. */
+final class OnePiece {
+    /** Sides whose grain runs across them break when they are narrower. Common practice, no source. */
+    private static final Length LEAST_ACROSS = Length.inches(1, 1, 4);
+    /** The widest board a section can stand for. */
+    private static final Length WIDEST = Length.mm(300);
+
+    private OnePiece() {
+    }
+
+    /**
+     * The board, square at both ends.
+     *
+     * @throws ImpossibleFrame when no board is so wide
+     */
+    static Member board(Frame frame) {
+        Length wide = frame.width(Line.OUTSIDE);
+        Length high = frame.height(Line.OUTSIDE);
+        boolean level = !high.isOver(wide);
+        Length along = wide.max(high);
+        Length across = wide.min(high);
+        if (across.isOver(WIDEST)) {
+            throw new ImpossibleFrame(Words.of("impossible.one_piece", across, WIDEST));
+        }
+        Section own = frame.job().section();
+        Section section = new Section(own.name(), own.species(), across, own.thickness(), new Recess.Bar(), Profile.FLAT);
+        Side side = new Side(Side.Name.BOARD, 0, "A", "C");
+        List<Point> box = level ? List.of(new Point(0, 0), new Point(wide.toMm(), 0), new Point(wide.toMm(), high.toMm()), new Point(0, high.toMm()))
+                : List.of(new Point(wide.toMm(), 0), new Point(wide.toMm(), high.toMm()), new Point(0, high.toMm()), new Point(0, 0));
+        Point way = box.get(1).minus(box.get(0)).unit();
+        Place place = new Place(Vector.of(box.getFirst(), 0), Vector.of(way, 0), Vector.of(way.outward(), 0), Vector.FORWARD);
+        Figure<Length> length = Figure.formula("member.board.long").named(Words.of("figure.board.long")).note("board").gives(along);
+        return new Member(side, section, section, length, length, length, Mitre.square(across), Mitre.square(across), place, box, Optional.empty());
+    }
+
+    static void check(Frame frame, Ledger ledger) {
+        Member board = board(frame);
+        ledger.enter(Station.CUTS, board.longPoint());
+        ledger.enter(Station.CUTS, Figure.formula("member.board.wide").named(Words.of("figure.board.wide")).note("board").gives(board.section().face()));
+        Remedy joined = new Remedy.OnJob(Words.of("remedy.join_corners"), new Edit.ChooseJoint(Optional.empty()));
+        Length widest = frame.habits().get(Habit.BOARD_WIDTH);
+        if (board.section().face().isOver(widest)) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "board_too_wide", board.section().face(), widest)
+                    .by(board.section().face().minus(widest)).remedy(joined));
+        }
+        if (frame.narrowFace().isUnder(LEAST_ACROSS)) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.CORNERS, "grain_across", frame.narrowFace(), LEAST_ACROSS)
+                    .by(LEAST_ACROSS.minus(frame.narrowFace())).remedy(joined));
+        }
+    }
+}
