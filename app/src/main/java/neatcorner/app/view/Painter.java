@@ -18,7 +18,7 @@ import neatcorner.core.measure.Numeral;
 /** Paints pictures on a canvas. Tags are left to be controls. */
 final class Painter {
     /** The radius of a grip. */
-    static final double GRIP = 6;
+    static final double GRIP = 5;
     private final GraphicsContext on;
     private final Palette palette;
 

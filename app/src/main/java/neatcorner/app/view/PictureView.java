@@ -1,5 +1,6 @@
 package neatcorner.app.view;
 
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -9,6 +10,7 @@ import java.util.Set;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import javafx.geometry.Dimension2D;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
@@ -72,8 +74,7 @@ final class PictureView extends Region {
     void onDrag(Dragging does) {
         dragging = Optional.of(does);
         setOnMousePressed(press -> {
-            held = last == null ? Optional.empty() : last.marks().stream().filter(Mark.Grip.class::isInstance).map(Mark.Grip.class::cast)
-                    .filter(grip -> Math.hypot(grip.at().x() - press.getX(), grip.at().y() - press.getY()) < REACH).findFirst();
+            held = gripAt(press);
             heldX = press.getX();
             heldY = press.getY();
         });
@@ -82,8 +83,21 @@ final class PictureView extends Region {
             moved(drop, true);
             held = Optional.empty();
         });
-        setOnMouseMoved(move -> setCursor(last != null && last.marks().stream().anyMatch(mark -> mark instanceof Mark.Grip grip
-                && Math.hypot(grip.at().x() - move.getX(), grip.at().y() - move.getY()) < REACH) ? Cursor.MOVE : Cursor.DEFAULT));
+        setOnMouseMoved(move -> setCursor(gripAt(move).isPresent() ? Cursor.MOVE : Cursor.DEFAULT));
+    }
+
+    /** The nearest grip within reach. */
+    private Optional<Mark.Grip> gripAt(MouseEvent mouse) {
+        return grips().filter(grip -> away(grip, mouse) < REACH).min(Comparator.comparingDouble(grip -> away(grip, mouse)));
+    }
+
+    private static double away(Mark.Grip grip, MouseEvent mouse) {
+        return Math.hypot(grip.at().x() - mouse.getX(), grip.at().y() - mouse.getY());
+    }
+
+    /** What can be dragged now. */
+    Stream<Mark.Grip> grips() {
+        return last == null ? Stream.empty() : last.marks().stream().filter(Mark.Grip.class::isInstance).map(Mark.Grip.class::cast);
     }
 
     private void moved(MouseEvent mouse, boolean dropped) {

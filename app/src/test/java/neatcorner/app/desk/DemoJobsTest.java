@@ -109,6 +109,17 @@ class DemoJobsTest {
         assertThat(plan(6).fit().sheets().getFirst().height().value()).isEqualTo(in("34 1/2"));
     }
 
+    /** Glass 6 × 4 + 1/16 − 2 × 1/4 + 2 × 1 1/4; the board is as large, its grain the longer way, twelve of them to a stick's worth. */
+    @Test
+    void theTideCardsAreRoutedFromOneBoardEach() {
+        Plan plan = plan(15);
+        assertSize(plan, Line.OUTSIDE, "8 1/16", "6 1/16");
+        assertThat(plan.cuts().sticks().stream().mapToInt(s -> s.placed().size()).sum()).isEqualTo(12);
+        assertThat(plan.cuts().sticks().getFirst().placed().getFirst().piece().member().longPoint().value()).isEqualTo(in("8 1/16"));
+        assertThat(plan.findings()).extracting(Finding::id).contains("round_corners").doesNotContain("glue_alone");
+        assertThat(plan.movement().dry().value()).isEqualTo(Length.ZERO);
+    }
+
     /** What is on the sticks is what the frames need, and nothing lies past a stick's trimmed ends. */
     @ParameterizedTest
     @ValueSource(ints = {0, 1, 2, 4, 5, 6})

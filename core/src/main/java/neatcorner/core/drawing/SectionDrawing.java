@@ -59,6 +59,18 @@ public final class SectionDrawing {
         return drawing.sketch.picture(width, height);
     }
 
+    /** The picture with its numbers, for paper. */
+    public static Picture dimensioned(Plan plan, Reader reader, double width, double height) {
+        int rows = SectionTags.rows(plan.job().section());
+        SectionDrawing drawing = new SectionDrawing(plan, reader, width, height, Math.min(reader.scale() * (58 + 34 * rows), width * 0.3),
+                Math.min(reader.scale() * (42 + 24 * rows), height * 0.3));
+        drawing.wood();
+        drawing.contents();
+        drawing.tags();
+        Picture picture = drawing.sketch.picture(width, height);
+        return new Picture(width, height, picture.marks().stream().filter(mark -> !(mark instanceof Mark.Grip)).toList());
+    }
+
     /** The picture without tags, for a corner of another view. */
     public static Picture plain(Plan plan, Reader reader, double width, double height) {
         SectionDrawing drawing = new SectionDrawing(plan, reader, width, height, reader.scale() * 8, reader.scale() * 8);

@@ -15,6 +15,7 @@ import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Material;
+import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
@@ -79,7 +80,7 @@ public final class FitPlanner {
             boolean art = role == Material.Role.ART;
             Line line = art || !frame.has(Line.GLASS) ? Line.ART : Line.GLASS;
             sheets.add(new FitPlan.Sheet(Words.of("sheet.of", layer.material()),
-                    cut(id, line, Axis.WIDTH, art), cut(id, line, Axis.HEIGHT, art)));
+                    cut(id, line, Axis.WIDTH, role), cut(id, line, Axis.HEIGHT, role)));
         }
         if (frame.job().contents().materials().anyMatch(Material::isGlass)) {
             ledger.warn(Safety.GLASS);
@@ -106,8 +107,13 @@ public final class FitPlanner {
     }
 
     /** Whatever must drop in is rounded down; the art is what it is. */
-    private Figure<Length> cut(String id, Line line, Axis axis, boolean asItIs) {
+    private Figure<Length> cut(String id, Line line, Axis axis, Material.Role role) {
         Figure<Length> size = frame.size(line, axis).orElseThrow();
+        boolean asItIs = role == Material.Role.ART;
+        if (role == Material.Role.BACKING && frame.job().section().recess() instanceof Recess.DoubleRabbet step) {
+            return ledger.enter(Station.FIT, Figure.sum(id + "." + axis.id()).named(Words.of("figure.cut." + axis.id())).start("glass_size", size.value())
+                    .plus("step_behind.each", step.wider().times(2), step.wider()).rounded(Rounding.DOWN).result());
+        }
         return ledger.enter(Station.FIT, new Figure<>(id + "." + axis.id(), Words.of("figure.cut." + axis.id()),
                 size.value(), asItIs ? Rounding.NEAREST : Rounding.DOWN, Origin.WORKED, size.working()));
     }
@@ -146,7 +152,8 @@ public final class FitPlanner {
     }
 
     private List<FitPlan.Points> points() {
-        if (frame.job().contents().layers().isEmpty() || frame.job().section().recess() instanceof Recess.Bar) {
+        if (frame.job().contents().layers().isEmpty() || frame.job().section().recess() instanceof Recess.Bar
+                || frame.job().section().recess() instanceof Recess.Slot) {
             return List.of();
         }
         if (frame.isFourSquare()) {
@@ -228,6 +235,12 @@ public final class FitPlanner {
                 frame.job().contents().materials().map(Material::role).distinct()
                         .forEach(role -> order.add(Words.of(frame.job().contents().isMirror() && role == Material.Role.GLAZING
                                 ? "fit.mirror" : "fit." + role.name().toLowerCase(Locale.ROOT))));
+                if (frame.job().choices().rabbeting() == Rabbeting.AFTER_ROUNDED && !order.isEmpty()) {
+                    order.addFirst(Words.of("fit.round_corners", frame.habits().get(Habit.BIT_RADIUS)));
+                }
+                if (frame.job().section().recess() instanceof Recess.Slot) {
+                    return List.of(Words.of("fit.panel"));
+                }
                 if (!order.isEmpty()) {
                     order.add(Words.of("fit.points"));
                 }

@@ -24,8 +24,6 @@ import neatcorner.core.words.Words;
 final class OnePiece {
     /** Sides whose grain runs across them break when they are narrower. Common practice, no source. */
     private static final Length LEAST_ACROSS = Length.inches(1, 1, 4);
-    /** The widest board a section can stand for. */
-    private static final Length WIDEST = Length.mm(300);
 
     private OnePiece() {
     }
@@ -41,8 +39,8 @@ final class OnePiece {
         boolean level = !high.isOver(wide);
         Length along = wide.max(high);
         Length across = wide.min(high);
-        if (across.isOver(WIDEST)) {
-            throw new ImpossibleFrame(Words.of("impossible.one_piece", across, WIDEST));
+        if (across.isOver(Section.WIDEST_BAR)) {
+            throw new ImpossibleFrame(Words.of("impossible.one_piece", across, Section.WIDEST_BAR));
         }
         Section own = frame.job().section();
         Section section = new Section(own.name(), own.species(), across, own.thickness(), new Recess.Bar(), Profile.FLAT);

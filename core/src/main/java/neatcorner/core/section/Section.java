@@ -21,6 +21,8 @@ import neatcorner.core.wood.Species;
  * @param band   around the outside
  */
 public record Section(String name, List<Strip> strips, Recess recess, Optional<Relief> relief, Optional<Band> band) {
+    /** A plain bar may be as wide as a glued-up panel, others 300 mm. */
+    public static final Length WIDEST_BAR = Length.mm(1200);
     private static final Length LEAST_WOOD = Length.mm(0.5);
     private static final Recent<Section, Made> MADE = new Recent<>(64, Section::made);
 
@@ -38,7 +40,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         checkStack(strips);
         Length stacked = Length.sum(strips.stream().map(Strip::thickness).toList());
         Length face = faceOf(strips, recess, band);
-        Finite.within("face", face, Length.mm(3), Length.mm(300));
+        Finite.within("face", face, Length.mm(3), recess instanceof Recess.Bar ? WIDEST_BAR : Length.mm(300));
         Finite.within("thickness", stacked, Length.mm(3), Length.mm(200));
         switch (recess) {
             case Recess.Rabbet(Length lip, Length depth) -> checkRabbet(lip, depth, face, stacked);

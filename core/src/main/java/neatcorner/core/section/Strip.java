@@ -10,7 +10,7 @@ import neatcorner.core.wood.Species;
  * One strip of the stack a section is glued up from; a plain moulding is one strip.
  *
  * @param species   the wood
- * @param width     across, from 3 to 450 mm
+ * @param width     across, from 3 to 1200 mm
  * @param thickness from 2 to 200 mm
  * @param setIn     how far its outer edge lies inside the outermost strip's, from 0 to 300 mm
  * @param front     how its whole front runs
@@ -25,7 +25,7 @@ public record Strip(Species species, Length width, Length thickness, Length setI
     private static final int FRONT_STEPS = 24;
 
     public Strip {
-        Finite.within("strip width", width, Length.mm(3), Length.mm(450));
+        Finite.within("strip width", width, Length.mm(3), Section.WIDEST_BAR);
         Finite.within("strip thickness", thickness, Length.mm(2), Length.mm(200));
         Finite.within("set in", setIn, Length.ZERO, Length.mm(300));
         Finite.within("profile drop", front.drop(), Length.ZERO, thickness.minus(Length.mm(1)));

@@ -2,6 +2,7 @@ package neatcorner.files.json;
 
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
+import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Area;
 import neatcorner.core.measure.Count;
@@ -39,6 +40,8 @@ public final class PlanJson {
         plan.figures().forEach((id, figure) -> figure(figure, plan, figures.putObject(id)));
         ArrayNode members = node.putArray("members");
         plan.frame().pieces().forEach(member -> member(member, members.addObject()));
+        ArrayNode making = node.putArray("making");
+        plan.making().steps().forEach(step -> making(step, making.addObject()));
         joints(plan, node.putObject("joints"));
         ArrayNode sticks = node.putArray("sticks");
         plan.cuts().sticks().forEach(stick -> stick(stick, sticks.addObject()));
@@ -111,6 +114,19 @@ public final class PlanJson {
             node.put("standing_swing_degrees", cut.standingSwing().toDegrees());
             node.put("standing_tilt_degrees", cut.standingTilt().toDegrees());
         }
+    }
+
+    private static void making(MakingStep step, ObjectNode node) {
+        node.put("tool", Fields.name(step.tool()));
+        node.put("what", BOOK.say(step.what()));
+        ArrayNode how = node.putArray("how");
+        step.how().forEach(words -> how.add(BOOK.say(words)));
+        step.lies().ifPresent(lies -> node.put("down", Fields.name(lies.down())).put("against", Fields.name(lies.against())));
+        step.fence().ifPresent(f -> node.put("fence_mm", f.value().toExactMm()));
+        step.height().ifPresent(h -> node.put("height_mm", h.value().toExactMm()));
+        ArrayNode passes = node.putArray("passes_mm");
+        step.passes().forEach(pass -> passes.add(pass.toExactMm()));
+        node.put("supported", step.supported());
     }
 
     private static void joints(Plan plan, ObjectNode node) {

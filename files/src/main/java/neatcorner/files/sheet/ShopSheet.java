@@ -12,6 +12,7 @@ import neatcorner.core.drawing.FrameDrawing;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.drawing.MakingDrawing;
 import neatcorner.core.drawing.Picture;
 import neatcorner.core.drawing.Reader;
 import neatcorner.core.drawing.SectionDrawing;
@@ -19,6 +20,7 @@ import neatcorner.core.drawing.StickDrawing;
 import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Station;
+import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
@@ -92,6 +94,7 @@ public final class ShopSheet {
         frameAndSizes();
         sectionAndCorner();
         sticks();
+        making();
         workTexts();
         findings(Severity.CAUTION, Severity.NOTE);
         safety();
@@ -180,7 +183,7 @@ public final class ShopSheet {
         double top = y;
         double height = 178;
         heading(MARGIN, top, third, book.say("text.section", plan.job().section().name(), plan.job().section().species()));
-        page.picture(SectionDrawing.draw(plan, new Reader(book, face, 0.62), third, height), MARGIN, top + 16, 10.5);
+        page.picture(SectionDrawing.dimensioned(plan, new Reader(book, face, 0.62), third, height), MARGIN, top + 16, 10.5);
         double x = MARGIN + third + GUTTER;
         heading(x, top, third, book.say(Phrasebook.keyOf(plan.joints().chosen())));
         page.picture(CornerDrawing.draw(plan, reader, third, height), x, top + 16, 10.5);
@@ -211,6 +214,26 @@ public final class ShopSheet {
             drawn += StickDrawing.shownIn(plan, reader, width(), drawn, height);
             y += picture.height() + 8;
         }
+    }
+
+    /** From the board to the section: a picture and a few lines for every step. */
+    private void making() throws IOException {
+        Picture picture = MakingDrawing.draw(plan, reader, width());
+        room(picture.height() + 60);
+        y = heading(MARGIN, y, width(), book.say("sheet.making"));
+        page.picture(picture, MARGIN, y, 10.5);
+        y += picture.height() + 6;
+        int number = 1;
+        for (MakingStep step : plan.making().steps()) {
+            room(30);
+            String how = String.join(" ", step.how().stream().map(book::say).toList());
+            y = paragraph(MARGIN, y, width(), number++ + ". " + book.say(step.what()) + ". " + how, Ink.INK, 9);
+        }
+        for (Words caution : plan.making().cautions()) {
+            room(30);
+            y = paragraph(MARGIN, y, width(), book.say(caution), Ink.SOFT, 9);
+        }
+        y += 8;
     }
 
     /** Two columns of what is done after the saw; a block that does not fit goes to the next. */

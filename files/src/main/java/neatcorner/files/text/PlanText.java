@@ -6,6 +6,8 @@ import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Station;
+import neatcorner.core.joint.HiddenPlan;
+import neatcorner.core.making.MakingStep;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
@@ -75,7 +77,15 @@ public final class PlanText {
     private void section() {
         heading(Station.SECTION);
         line("section", plan.job().section().name(), plan.job().section().species());
-        plan.figures().values().stream().filter(f -> plan.stations().get(f.id()) == Station.SECTION).forEach(this::figure);
+        plan.figures().values().stream().filter(f -> plan.stations().get(f.id()) == Station.SECTION && !f.id().startsWith("making.")).forEach(this::figure);
+        int number = 1;
+        for (MakingStep step : plan.making().steps()) {
+            text.append("  ").append(number++).append(". ").append(book.say(step.what())).append('\n');
+            step.fence().ifPresent(this::figure);
+            step.height().ifPresent(this::figure);
+            step.how().forEach(how -> text.append("     ").append(book.say(how)).append('\n'));
+        }
+        plan.making().cautions().forEach(this::said);
     }
 
     private void corners() {
@@ -83,6 +93,12 @@ public final class PlanText {
         line("joint", plan.joints().chosen());
         plan.joints().used().why().forEach(this::said);
         plan.joints().used().settings().forEach(this::figure);
+        for (HiddenPlan.Fit fit : plan.hidden().fits()) {
+            line("hidden", Words.of("hidden.fits", fit.fastener().kind(), fit.fastener().thick(), fit.fastener().along(), fit.fastener().deep()),
+                    Words.of("hidden.place", fit.fromBack(), fit.fromFace(), fit.fromPoint()));
+        }
+        figure(plan.movement().dry());
+        figure(plan.movement().damp());
     }
 
     private void cuts() {

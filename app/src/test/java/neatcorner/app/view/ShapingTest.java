@@ -1,0 +1,173 @@
+package neatcorner.app.view;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import neatcorner.app.desk.Demo;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.Mark;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Outlines and sections shaped by hand: dragged, chosen and brought in, in the real interface. */
+@ExtendWith(ApplicationExtension.class)
+class ShapingTest {
+    private static final int PENNANT = 9;
+    private static final int MIRROR = 4;
+    private final FilePort files = mock(FilePort.class);
+    private Path folder;
+    private Desk desk;
+    private MainView view;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        folder = Files.createTempDirectory("neat-corner-shaping");
+        desk = new Desk(Demo.store(folder.resolve("shop.neatcorner"), Clock.systemUTC()), Clock.systemUTC(), Platform::runLater);
+        view = new MainView(desk, files);
+        view.complete();
+        stage.setScene(new Scene(view, 1280, 800));
+        stage.show();
+    }
+
+    @AfterEach
+    void stop() throws Exception {
+        on(() -> {
+            desk.close();
+            return true;
+        });
+    }
+
+    private static <T> T on(Callable<T> work) throws Exception {
+        T result = WaitForAsyncUtils.asyncFx(work).get(10, TimeUnit.SECONDS);
+        WaitForAsyncUtils.waitForFxEvents();
+        return result;
+    }
+
+    private void at(int job, Station station) throws Exception {
+        on(() -> {
+            desk.open(desk.jobs().get(job).id());
+            desk.go(station);
+            return true;
+        });
+    }
+
+    private Plan plan() throws Exception {
+        return on(desk::plan);
+    }
+
+    /** Takes hold of a grip and lets go of it so many pixels away. */
+    private Mark.Grip drag(FxRobot robot, String grip, double dx, double dy) throws Exception {
+        PictureView picture = (PictureView) view.lookup("#frame-picture");
+        Mark.Grip mark = on(() -> picture.grips().filter(g -> g.what().equals(grip)).findFirst().orElseThrow());
+        Point2D from = on(() -> picture.localToScreen(mark.at().x(), mark.at().y()));
+        robot.moveTo(from).press(MouseButton.PRIMARY).moveTo(from.add(dx / 2, dy / 2)).moveTo(from.add(dx, dy)).release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+        return mark;
+    }
+
+    @Test
+    void aCornerOfAPolygonIsDragged(FxRobot robot) throws Exception {
+        at(PENNANT, Station.BRIEF);
+        Length before = ((Outline.Free) plan().job().outline()).corners().get(1).x();
+        Mark.Grip grip = drag(robot, "corner.1", 30, 0);
+        Length after = ((Outline.Free) plan().job().outline()).corners().get(1).x();
+        assertThat(after.minus(before).toMm()).isCloseTo(30 / grip.unit(), within(1.7));
+        on(() -> {
+            desk.undo();
+            return true;
+        });
+        assertThat(((Outline.Free) plan().job().outline()).corners().get(1).x()).isEqualTo(before);
+    }
+
+    /** The rabbet's wall moves with the mouse, from mark to mark of the tape, and the whole frame follows. */
+    @Test
+    void theRabbetIsDraggedOnTheSection(FxRobot robot) throws Exception {
+        at(MIRROR, Station.SECTION);
+        Length lip = plan().job().section().lip();
+        Mark.Grip grip = drag(robot, "section.lip", -20, 0);
+        Length wider = plan().job().section().lip();
+        assertThat(wider.minus(lip).toMm()).isCloseTo(20 / grip.unit(), within(1.0));
+        assertThat(wider.nanometres() % Length.inches(0, 1, 16).nanometres()).isZero();
+    }
+
+    /** Dragged past what can be, the section stays as it was. */
+    @Test
+    void aDragThatCannotBeChangesNothing(FxRobot robot) throws Exception {
+        at(MIRROR, Station.SECTION);
+        Section before = plan().job().section();
+        drag(robot, "section.rabbet_depth", 0, -220);
+        assertThat(plan().job().section()).isEqualTo(before);
+    }
+
+    @Test
+    void aReadySectionIsTakenAndBuiltUponFromTheLists() throws Exception {
+        at(0, Station.SECTION);
+        pick("#ready", 9);
+        assertThat(plan().job().section().strips()).hasSize(3);
+        on(() -> {
+            ((Button) find("#section-add_strip")).fire();
+            return true;
+        });
+        assertThat(plan().job().section().strips()).hasSize(4);
+        pick("#holds", 1);
+        assertThat(plan().job().section().recess()).isInstanceOf(Recess.DoubleRabbet.class);
+        pick("#band", 1);
+        assertThat(plan().job().section().band()).isPresent();
+        pick("#rabbeting", 1);
+        assertThat(plan().making().steps().getLast().tool().name()).isEqualTo("HAND_ROUTER");
+    }
+
+    /** A stranger's drawing becomes a frame with a cut list in two steps: choose the file, say the unit. */
+    @Test
+    void anOutlineFromADrawingBecomesAFrame() throws Exception {
+        Path drawing = folder.resolve("pond.svg");
+        Files.writeString(drawing, "<svg xmlns='http://www.w3.org/2000/svg' width='300mm' height='200mm' viewBox='0 0 300 200'><path d='M 0 0 H 300 V 150 L 220 200 H 0 Z'/></svg>");
+        when(files.which()).thenReturn(Optional.of(drawing));
+        at(0, Station.BRIEF);
+        on(() -> {
+            ((Button) find("#import-outline")).fire();
+            return true;
+        });
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> plan().job().outline() instanceof Outline.Free);
+        assertThat(plan().frame().members()).hasSize(5);
+        assertThat(plan().cuts().sticks()).isNotEmpty();
+    }
+
+    private Node find(String id) {
+        return Optional.ofNullable(view.lookup(id)).orElseThrow(() -> new AssertionError(id + " is not shown"));
+    }
+
+    private void pick(String id, int index) throws Exception {
+        on(() -> {
+            ((ComboBox<?>) find(id)).getSelectionModel().select(index);
+            return true;
+        });
+    }
+}
