@@ -60,6 +60,7 @@ public final class Desk implements AutoCloseable {
     private Appearance appearance;
     private Phrasebook book;
     private boolean inShop;
+    private boolean isMoving;
 
     /**
      * Opens the desk on a shop; a shop without jobs gets a first one.
@@ -159,6 +160,25 @@ public final class Desk implements AutoCloseable {
         if (shown != before) {
             changed();
         }
+    }
+
+    /**
+     * Shows what a drag would do. While {@code moving}, only the drawing that is dragged needs to follow;
+     * what is read beside it may wait until the hand rests.
+     */
+    public void drag(Optional<Edit> edit, boolean moving) {
+        isMoving = moving;
+        Plan before = shown;
+        preview(edit);
+        if (shown == before && !moving) {
+            changed();
+        }
+        isMoving = false;
+    }
+
+    /** Whether a drag is on its way just now. */
+    public boolean isMoving() {
+        return isMoving;
     }
 
     /** The shop. */

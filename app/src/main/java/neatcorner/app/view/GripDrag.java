@@ -2,50 +2,69 @@ package neatcorner.app.view;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
+import javafx.util.Duration;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Entry;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
+import neatcorner.core.outline.Corner;
+import neatcorner.core.outline.Outline;
 import org.jspecify.annotations.Nullable;
 
-/** Drags a number of the job along with the edge it stands for, from mark to mark of the tape in use. */
+/**
+ * Drags corners of a free outline, and numbers along with the edge they stand for, from mark to mark of
+ * the tape in use. The drawing follows the mouse; what is read beside it follows when the hand rests.
+ */
 final class GripDrag implements PictureView.Dragging {
     private final Desk desk;
     private final Consumer<String> refusal;
-    private final CornerDrag corners;
+    private final PauseTransition resting = new PauseTransition(Duration.millis(120));
     private @Nullable Job from;
 
     GripDrag(Desk desk, Consumer<String> refusal) {
         this.desk = desk;
         this.refusal = refusal;
-        this.corners = new CornerDrag(desk, refusal);
     }
 
     @Override
     public void drag(PictureView.Pull pull) {
-        if (pull.grip().right() == 0 && pull.grip().down() == 0) {
-            corners.drag(pull);
-            return;
-        }
-        if (from == null) {
-            from = desk.plan().job();
-        }
-        Optional<Edit> edit = Entry.of(from, pull.grip().what()).map(entry -> new Edit.Enter(entry.id(), onMark(entry.read().apply(from),
-                pull.dx() * pull.grip().right() + pull.dy() * pull.grip().down())));
+        Job start = from == null ? desk.plan().job() : from;
+        Optional<Edit> edit = edit(start, pull);
         if (!pull.dropped()) {
-            desk.preview(edit);
+            from = start;
+            desk.drag(edit, true);
+            resting.setOnFinished(_ -> desk.drag(edit, false));
+            resting.playFromStart();
             return;
         }
+        resting.stop();
         from = null;
-        desk.preview(Optional.empty());
-        if (Math.hypot(pull.dx(), pull.dy()) > 0) {
+        desk.drag(Optional.empty(), false);
+        if (pull.dx() != 0 || pull.dy() != 0) {
             edit.flatMap(desk::edit).ifPresent(refusal);
         }
     }
 
-    private Length onMark(Length value, double by) {
-        return Math.abs(by) < 1e-9 ? value : desk.appearance().graduation().round(value.plus(Length.mm(by)), Rounding.NEAREST);
+    /** Empty where the outline cannot be so. */
+    private Optional<Edit> edit(Job start, PictureView.Pull pull) {
+        String what = pull.grip().what();
+        try {
+            if (what.startsWith("corner.") && start.outline() instanceof Outline.Free free) {
+                int index = Integer.parseInt(what.substring("corner.".length()));
+                Corner corner = free.corners().get(index);
+                return Optional.of(new Edit.Draw(free.withCorner(index, new Corner(onMark(corner.x(), pull.dx()), onMark(corner.y(), pull.dy())))));
+            }
+            double grown = pull.dx() * pull.grip().right() + pull.dy() * pull.grip().down();
+            return Entry.of(start, what).map(entry -> new Edit.Enter(entry.id(), onMark(entry.read().apply(start), grown)));
+        } catch (IllegalArgumentException refused) {
+            return Optional.empty();
+        }
+    }
+
+    private Length onMark(Length place, double by) {
+        return Math.abs(by) < 1e-9 ? place : desk.appearance().graduation().round(place.plus(Length.mm(by)), Rounding.NEAREST);
     }
 }

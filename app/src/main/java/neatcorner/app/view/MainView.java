@@ -382,6 +382,10 @@ public final class MainView extends StackPane {
             Platform.runLater(this::refresh);
             return;
         }
+        if (desk.isMoving() && !desk.isInShop()) {
+            drawing(desk.station());
+            return;
+        }
         refreshing = true;
         try {
             look();
@@ -405,9 +409,7 @@ public final class MainView extends StackPane {
     private void job() {
         Station station = desk.station();
         columns();
-        frame.draw(SideColumn.spoken(desk) + (station == Station.SECTION ? ". " + Labels.get("picture.section") : ""), space ->
-                station == Station.SECTION ? SectionDrawing.draw(desk.plan(), PictureView.reader(desk), space.getWidth(), space.getHeight())
-                        : FrameDrawing.draw(desk.plan(), station, PictureView.reader(desk), space.getWidth(), space.getHeight()));
+        drawing(station);
         if (side == null) {
             return;
         }
@@ -416,6 +418,12 @@ public final class MainView extends StackPane {
         detail.update();
         side.update();
         foot(station);
+    }
+
+    private void drawing(Station station) {
+        frame.draw(SideColumn.spoken(desk) + (station == Station.SECTION ? ". " + Labels.get("picture.section") : ""), space ->
+                station == Station.SECTION ? SectionDrawing.draw(desk.plan(), PictureView.reader(desk), space.getWidth(), space.getHeight())
+                        : FrameDrawing.draw(desk.plan(), station, PictureView.reader(desk), space.getWidth(), space.getHeight()));
     }
 
     /** Below the drawing: the stick's making at Section, else the pieces on the sticks. */

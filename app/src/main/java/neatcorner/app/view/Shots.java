@@ -181,24 +181,6 @@ public final class Shots {
         return image;
     }
 
-    /** On the walk nobody answers a file dialog. */
-    private static final class NoFiles implements FilePort {
-        @Override
-        public Optional<Path> whereTo(String proposed) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Path> which() {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<OutlineFile.Scale> unitOf(Path file, String drawn) {
-            return Optional.empty();
-        }
-    }
-
     /** Runs on the interface thread and waits. */
     private static <T> T on(Supplier<T> work) {
         CompletableFuture<T> done = new CompletableFuture<>();

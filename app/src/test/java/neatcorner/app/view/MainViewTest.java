@@ -362,7 +362,7 @@ class MainViewTest {
         assertThat(plan().job().title()).isEqualTo("Hall mirror");
         robot.push(KeyCode.SHORTCUT, KeyCode.N);
         settle();
-        assertThat(plan().job().title()).isEqualTo("New frame 8");
+        assertThat(plan().job().title()).isEqualTo("New frame " + on(() -> desk.jobs().size()));
     }
 
     @Test

@@ -183,7 +183,10 @@ public sealed interface Edit {
         }
     }
 
-    /** Another shape, or the same one with other sizes; faces of sides it does not have are dropped. */
+    /**
+     * Another shape, or the same one with other sizes; faces of sides it does not have are dropped, and a
+     * mat that is no longer a rectangle shows as much all round as it did at the sides.
+     */
     record Draw(Outline outline) implements Edit {
         @Override
         public Job apply(Job job) {
@@ -191,7 +194,9 @@ public sealed interface Edit {
             Map<String, Length> kept = new TreeMap<>(job.faces());
             kept.keySet().retainAll(sides);
             Lean lean = outline.isCurved() ? Lean.FLAT : job.lean();
-            return job.withFaces(Map.of()).withLean(lean).withOutline(outline).withFaces(kept);
+            Job even = outline instanceof Boxed.Rectangle ? job : job.withContents(new Contents(job.contents().layers(),
+                    job.contents().borders().map(b -> new Borders(b.sides(), b.sides(), b.sides()))));
+            return even.withFaces(Map.of()).withLean(lean).withOutline(outline).withFaces(kept);
         }
 
         @Override

@@ -37,6 +37,12 @@ public final class Silhouette {
      * @param highTo   upper end at its right
      */
     record Span(double lowFrom, double lowTo, double highFrom, double highTo) {
+        /** Ends that rounding has crossed meet. */
+        Span {
+            highFrom = Math.max(lowFrom, highFrom);
+            highTo = Math.max(lowTo, highTo);
+        }
+
         double low() {
             return (lowFrom + lowTo) / 2;
         }
@@ -479,7 +485,7 @@ public final class Silhouette {
                     loop.add(at);
                     List<Point> ways = edges.get(at);
                     at = ways.removeLast();
-                } while (!at.equals(start) && !edges.get(at).isEmpty());
+                } while (!at.equals(start) && !edges.getOrDefault(at, List.of()).isEmpty());
                 loops.add(straightened(loop));
             }
         }

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
 import neatcorner.core.wood.Species;
@@ -61,6 +62,24 @@ class SilhouetteTest {
             assertThat(wood.centroid().x()).isCloseTo(expected.getCentroid().getX(), within(1e-6));
             assertThat(wood.centroid().y()).isCloseTo(expected.getCentroid().getY(), within(1e-6));
         }
+    }
+
+    /** Dragged to any width or depth, a section's outline still goes round its whole area once. */
+    @Property(tries = 300)
+    void outlinesCloseWhateverTheSizes(@ForAll("sizes") int[] s) {
+        Section section = new Section("s", List.of(
+                Strip.plain(Species.ASH, Length.mm(60 + s[0] / 7.0), Length.mm(20 + s[1] / 13.0)).withInner(Edging.of(Edging.Kind.COVE, Length.mm(3 + s[2] / 17.0)))
+                        .withOuter(Edging.of(Edging.Kind.BEAD, Length.mm(2 + s[3] / 19.0))),
+                Strip.plain(Species.ASH, Length.mm(30 + s[3] / 7.0), Length.mm(9 + s[2] / 11.0)).withInner(Edging.of(Edging.Kind.OGEE, Length.mm(2 + s[1] / 23.0)))
+                        .withOuter(Edging.of(Edging.Kind.ROUND_OVER, Length.mm(1 + s[0] / 29.0)))),
+                new Recess.DoubleRabbet(Length.mm(4 + s[1] / 31.0), Length.mm(8 + s[0] / 37.0), Length.mm(9 + s[1] / 31.0 + s[3] / 41.0), Length.mm(3)),
+                Optional.of(new Relief(Length.mm(4 + s[2] / 43.0), Length.mm(5 + s[3] / 47.0), Length.mm(1))), Optional.empty());
+        assertThat(section.wood().outlines().stream().mapToDouble(Polygons::area).sum()).isCloseTo(section.areaMm2(), within(1e-3));
+    }
+
+    @Provide
+    Arbitrary<int[]> sizes() {
+        return Arbitraries.integers().between(0, 100).array(int[].class).ofSize(4);
     }
 
     /** Every ready section: its outline encloses its area, and its strips put together are the whole. */
