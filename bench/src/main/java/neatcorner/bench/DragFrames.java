@@ -3,11 +3,14 @@ package neatcorner.bench;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.ArrayDeque;
 import java.util.Arrays;
+import java.util.Deque;
 import java.util.Optional;
+import java.util.Queue;
 import java.util.function.IntFunction;
+import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
-import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import neatcorner.app.desk.Demo;
@@ -21,9 +24,9 @@ import neatcorner.core.outline.Corner;
 import neatcorner.core.outline.Outline;
 
 /**
- * How long a frame of the window takes while something is dragged: the preview is planned, the drawing
- * made anew and laid out, and the drawing painted into a picture. Software painting, no display:
- * {@code bench/drag}.
+ * What a frame of the window costs while something is dragged, in the toolkit's own rhythm: at every pulse
+ * the preview is planned and the drawing made anew; then style, layout and painting run as they do in use.
+ * Software painting, no display: {@code bench/drag}.
  */
 public final class DragFrames {
     private static final int FRAMES = 400;
@@ -43,40 +46,75 @@ public final class DragFrames {
             Stage stage = new Stage();
             stage.setScene(scene);
             stage.show();
-            desk.open(desk.jobs().get(9).id());
-            desk.go(Station.BRIEF);
-            Outline.Free free = (Outline.Free) desk.plan().job().outline();
-            Corner corner = free.corners().get(1);
-            measure("a corner of a polygon", desk, scene, i -> new Edit.Draw(free.withCorner(1,
-                    new Corner(corner.x().plus(Length.mm(i % 60 * 0.5)), corner.y()))));
-            desk.open(desk.jobs().get(4).id());
-            desk.go(Station.SECTION);
-            measure("a rabbet of a built-up section", desk, scene, i -> new Edit.Enter("section.lip", Length.mm(6 + i % 97 * 0.05)));
-            measure("an edge of a built-up section", desk, scene, i -> new Edit.Enter("strip.2.inner_width", Length.mm(6 + i % 89 * 0.05)));
-            System.exit(0);
+            Deque<Runnable> runs = new ArrayDeque<>();
+            runs.add(() -> {
+                take(desk, 9, Station.BRIEF);
+                Outline.Free free = (Outline.Free) desk.plan().job().outline();
+                Corner corner = free.corners().get(1);
+                measure("a corner of a polygon", desk, scene, runs, i -> new Edit.Draw(free.withCorner(1,
+                        new Corner(corner.x().plus(Length.mm(i % 60 * 0.5)), corner.y()))));
+            });
+            runs.add(() -> {
+                take(desk, 4, Station.SECTION);
+                measure("a rabbet of a built-up section", desk, scene, runs, i -> new Edit.Enter("section.lip", Length.mm(6 + i % 97 * 0.05)));
+            });
+            runs.add(() -> measure("an edge of a built-up section", desk, scene, runs,
+                    i -> new Edit.Enter("strip.2.inner_width", Length.mm(6 + i % 89 * 0.05))));
+            runs.add(() -> System.exit(0));
+            runs.remove().run();
         });
     }
 
-    private static void measure(String what, Desk desk, Scene scene, IntFunction<Edit> edit) {
-        Node drawing = scene.lookup("#frame-picture");
-        double[] update = new double[FRAMES];
-        double[] whole = new double[FRAMES];
-        for (int i = -WARM; i < FRAMES; i++) {
-            long start = System.nanoTime();
-            desk.drag(Optional.of(edit.apply(i + WARM)), true);
-            scene.getRoot().applyCss();
-            scene.getRoot().layout();
-            long updated = System.nanoTime();
-            drawing.snapshot(null, null);
-            if (i >= 0) {
-                update[i] = (updated - start) / 1e6;
-                whole[i] = (System.nanoTime() - start) / 1e6;
+    private static void take(Desk desk, int job, Station station) {
+        desk.open(desk.jobs().get(job).id());
+        desk.go(station);
+    }
+
+    private static void measure(String what, Desk desk, Scene scene, Queue<Runnable> next, IntFunction<Edit> edit) {
+        double[] plan = new double[FRAMES];
+        double[] thread = new double[FRAMES];
+        double[] apart = new double[FRAMES];
+        new AnimationTimer() {
+            private int frame = -WARM;
+            private long started;
+            private long before;
+            private final Runnable laidOut = () -> {
+                if (frame > 0 && frame <= FRAMES) {
+                    thread[frame - 1] = (System.nanoTime() - started) / 1e6;
+                }
+            };
+
+            @Override
+            public void handle(long now) {
+                if (frame == -WARM) {
+                    scene.addPostLayoutPulseListener(laidOut);
+                }
+                if (frame == FRAMES) {
+                    stop();
+                    scene.removePostLayoutPulseListener(laidOut);
+                    desk.drag(Optional.empty(), false);
+                    say(what, plan, thread, apart);
+                    Platform.runLater(next.remove());
+                    return;
+                }
+                before = started;
+                started = System.nanoTime();
+                desk.drag(Optional.of(edit.apply(frame + WARM)), true);
+                if (frame >= 0) {
+                    plan[frame] = (System.nanoTime() - started) / 1e6;
+                    apart[frame] = (started - before) / 1e6;
+                }
+                frame++;
             }
+        }.start();
+    }
+
+    private static void say(String what, double[] plan, double[] thread, double[] apart) {
+        for (double[] times : new double[][] {plan, thread, apart}) {
+            Arrays.sort(times);
         }
-        desk.drag(Optional.empty(), false);
-        Arrays.sort(update);
-        Arrays.sort(whole);
-        System.out.printf("%-34s plan and layout: median %.1f ms, 95 %% %.1f ms; with painting and copying the picture: median %.1f ms, 95 %% %.1f ms%n", what,
-                update[FRAMES / 2], update[FRAMES * 95 / 100], whole[FRAMES / 2], whole[FRAMES * 95 / 100]);
+        System.out.printf("%-31s plan and drawing: median %.1f ms, 95 %% %.1f ms; with style and layout: median %.1f ms, 95 %% %.1f ms; "
+                + "from frame to frame: median %.1f ms, 95 %% %.1f ms%n", what, plan[FRAMES / 2], plan[FRAMES * 95 / 100],
+                thread[FRAMES / 2], thread[FRAMES * 95 / 100], apart[FRAMES / 2], apart[FRAMES * 95 / 100]);
     }
 }

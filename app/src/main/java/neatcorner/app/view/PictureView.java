@@ -181,7 +181,10 @@ final class PictureView extends Region {
             places.put(mark.figure(), mark);
             TagField tag = tags.computeIfAbsent(mark.figure(), id -> {
                 TagField added = new TagField(id, typing);
+                added.setManaged(false);
+                added.onResize(this::requestLayout);
                 getChildren().add(added);
+                added.applyCss();
                 return added;
             });
             String name = desk.plan().figure(mark.figure()).map(Figure::name).map(desk.book()::say)
@@ -196,14 +199,11 @@ final class PictureView extends Region {
             }
             return gone;
         });
-        requestLayout();
+        place();
     }
 
-    @Override
-    protected void layoutChildren() {
-        if (canvas.getWidth() != getWidth() || canvas.getHeight() != getHeight()) {
-            redraw();
-        }
+    /** Tags are placed at once and are no part of the window's layout: nothing else moves when a number changes. */
+    private void place() {
         tags.forEach((figure, tag) -> {
             Mark.Tag place = places.get(figure);
             if (place != null) {
@@ -215,5 +215,13 @@ final class PictureView extends Region {
                 tag.resizeRelocate(Math.round(x), Math.round(y), width, height);
             }
         });
+    }
+
+    @Override
+    protected void layoutChildren() {
+        if (canvas.getWidth() != getWidth() || canvas.getHeight() != getHeight()) {
+            redraw();
+        }
+        place();
     }
 }

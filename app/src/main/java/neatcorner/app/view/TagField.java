@@ -33,6 +33,12 @@ final class TagField extends VBox {
     private final String figure;
     private String before = "";
     private boolean typing;
+    private Runnable resized = () -> { };
+    private @Nullable Shown shown;
+
+    /** What is shown; showing the same again costs nothing. */
+    private record Shown(Numeral numeral, Origin origin, String words, String name, double size, Palette palette, boolean chosen) {
+    }
 
     /** What a tag does. */
     interface Typing {
@@ -135,6 +141,7 @@ final class TagField extends VBox {
         entry.setText(text);
         entry.setPrefColumnCount(Math.max(6, before.length()));
         box.getChildren().setAll(entry);
+        resized.run();
         entry.requestFocus();
         return entry;
     }
@@ -144,9 +151,15 @@ final class TagField extends VBox {
         typing = false;
         refuse(Optional.empty());
         box.getChildren().setAll(number);
+        resized.run();
         if (focused) {
             box.requestFocus();
         }
+    }
+
+    /** Told when it needs more or less room for another reason than a new number. */
+    void onResize(Runnable listener) {
+        resized = listener;
     }
 
     void focus() {
@@ -172,11 +185,17 @@ final class TagField extends VBox {
             refusal.setText(reason.orElse(""));
             refusal.setVisible(reason.isPresent());
             refusal.setManaged(reason.isPresent());
+            resized.run();
         }
     }
 
     /** Shows a number; while it is being typed over, the entry stays. */
     void show(Numeral numeral, Origin origin, String words, String name, double size, Palette palette, boolean chosen) {
+        Shown now = new Shown(numeral, origin, words, name, size, palette, chosen);
+        if (now.equals(shown)) {
+            return;
+        }
+        shown = now;
         Ink ink = origin == Origin.GIVEN ? Ink.GIVEN : Ink.INK;
         number.show(numeral, size, Painter.colour(palette.rgb(ink)));
         before = numeral.mark().equals("?" + numeral.unit().mark()) ? "" : numeral.mark();

@@ -52,8 +52,8 @@ final class Ordering {
             placed.clear();
             Silhouette stick = blank;
             for (Feature feature : sorted) {
-                Optional<Setup> carried = carried(stick, feature);
                 Silhouette after = stick.without(feature.region());
+                Optional<Setup> carried = carried(stick, after, feature);
                 placed.add(new Placed(feature, carried.orElse(feature.setups().getFirst()), stick, after, carried.isPresent(), Optional.empty()));
                 stick = after;
             }
@@ -79,9 +79,12 @@ final class Ordering {
             return false;
         }
         for (int i = 0; i < features.size(); i++) {
-            Optional<Setup> setup = (done >> i & 1) == 1 ? Optional.empty() : carried(stick, features.get(i));
+            if ((done >> i & 1) == 1) {
+                continue;
+            }
+            Silhouette after = stick.without(features.get(i).region());
+            Optional<Setup> setup = carried(stick, after, features.get(i));
             if (setup.isPresent()) {
-                Silhouette after = stick.without(features.get(i).region());
                 placed.add(new Placed(features.get(i), setup.get(), stick, after, true, Optional.empty()));
                 if (search(done | 1 << i, after, placed)) {
                     return true;
@@ -94,12 +97,11 @@ final class Ordering {
     }
 
     /** The first way to cut it that carries the stick; ways that trap the waste are never taken. */
-    private static Optional<Setup> carried(Silhouette stick, Feature feature) {
-        return feature.setups().stream().filter(s -> !s.trapped() && isCarried(stick, feature, s)).findFirst();
+    private static Optional<Setup> carried(Silhouette stick, Silhouette after, Feature feature) {
+        return feature.setups().stream().filter(s -> !s.trapped() && isCarried(stick, after, s)).findFirst();
     }
 
-    private static boolean isCarried(Silhouette stick, Feature feature, Setup setup) {
-        Silhouette after = stick.without(feature.region());
+    private static boolean isCarried(Silhouette stick, Silhouette after, Setup setup) {
         return !after.isNone() && rides(stick, setup) && isLedOn(after, setup);
     }
 
@@ -125,7 +127,7 @@ final class Ordering {
             for (int j = i + 1; j < placed.size() && because.isEmpty() && here.supported(); j++) {
                 Feature later = placed.get(j).feature();
                 Silhouette without = here.before().without(later.region());
-                if (!without.isNone() && !isCarried(without, here.feature(), here.setup())) {
+                if (!without.isNone() && !isCarried(without, without.without(here.feature().region()), here.setup())) {
                     because = Optional.of(Words.of("making.before", later.name(), here.setup().down(),
                             Length.mm(here.setup().down().contact(without).total()), here.setup().against(),
                             Length.mm(here.setup().against().contact(without).total())));

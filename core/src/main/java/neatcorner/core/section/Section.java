@@ -219,7 +219,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     /** Whether sticks of that section can stand in for this one: all but the name alike. */
     public boolean isCutLike(Section other) {
-        return named(other.name).equals(other);
+        return strips.equals(other.strips) && recess.equals(other.recess) && relief.equals(other.relief) && band.equals(other.band);
     }
 
     /** A part of the section of one wood. */

@@ -1,6 +1,7 @@
 package neatcorner.core.section;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -70,7 +71,7 @@ public final class Silhouette {
         private List<Span> within(double left, double right) {
             double a = (left - from) / width();
             double b = (right - from) / width();
-            return spans.stream().map(span -> span.part(a, b)).toList();
+            return parts(spans, a, b);
         }
     }
 
@@ -186,43 +187,71 @@ public final class Silhouette {
     }
 
     private Silhouette merged(Silhouette other, Merge merge) {
-        TreeSet<Double> stops = new TreeSet<>();
-        columns.forEach(c -> stops.addAll(List.of(c.from, c.to)));
-        other.columns.forEach(c -> stops.addAll(List.of(c.from, c.to)));
-        List<Double> at = apart(stops);
-        List<Column> result = new ArrayList<>();
+        double[] at = stops(columns, other.columns);
+        List<Column> result = new ArrayList<>(at.length);
         int mine = 0;
         int others = 0;
-        for (int i = 1; i < at.size(); i++) {
-            double left = at.get(i - 1);
-            double right = at.get(i);
+        for (int i = 1; i < at.length; i++) {
+            double left = at[i - 1];
+            double right = at[i];
             mine = past(columns, mine, left, right);
             others = past(other.columns, others, left, right);
             List<Span> a = spans(columns, mine, left, right);
             List<Span> b = spans(other.columns, others, left, right);
-            List<Double> parts = crossings(a, b);
-            for (int k = 1; k < parts.size(); k++) {
-                double from = parts.get(k - 1);
-                double to = parts.get(k);
-                List<Span> both = merge.of(a.stream().map(s -> s.part(from, to)).toList(), b.stream().map(s -> s.part(from, to)).toList())
-                        .stream().filter(Span::isWood).toList();
-                if (!both.isEmpty()) {
-                    result.add(new Column(between(left, right, from), between(left, right, to), both));
-                }
+            if (b.isEmpty()) {
+                add(result, left, right, a);
+                continue;
+            }
+            double[] parts = crossings(a, b);
+            for (int k = 1; k < parts.length; k++) {
+                List<Span> both = parts.length == 2 ? merge.of(a, b) : merge.of(parts(a, parts[k - 1], parts[k]), parts(b, parts[k - 1], parts[k]));
+                add(result, between(left, right, parts[k - 1]), between(left, right, parts[k]), both);
             }
         }
         return new Silhouette(result);
     }
 
-    /** Without stops that differ only by rounding. */
-    private static List<Double> apart(Iterable<Double> stops) {
-        List<Double> apart = new ArrayList<>();
-        for (double stop : stops) {
-            if (apart.isEmpty() || stop - apart.getLast() > 1e-9) {
-                apart.add(stop);
+    private static void add(List<Column> result, double from, double to, List<Span> spans) {
+        List<Span> wood = spans;
+        for (Span span : spans) {
+            if (!span.isWood()) {
+                wood = spans.stream().filter(Span::isWood).toList();
+                break;
             }
         }
-        return apart;
+        if (!wood.isEmpty()) {
+            result.add(new Column(from, to, wood));
+        }
+    }
+
+    private static List<Span> parts(List<Span> spans, double from, double to) {
+        List<Span> parts = new ArrayList<>(spans.size());
+        for (Span span : spans) {
+            parts.add(span.part(from, to));
+        }
+        return parts;
+    }
+
+    /** Where a column of either starts or ends, without those that differ only by rounding. */
+    private static double[] stops(List<Column> mine, List<Column> others) {
+        double[] all = new double[2 * (mine.size() + others.size())];
+        int count = 0;
+        for (Column column : mine) {
+            all[count++] = column.from;
+            all[count++] = column.to;
+        }
+        for (Column column : others) {
+            all[count++] = column.from;
+            all[count++] = column.to;
+        }
+        Arrays.sort(all);
+        int kept = 0;
+        for (double stop : all) {
+            if (kept == 0 || stop - all[kept - 1] > 1e-9) {
+                all[kept++] = stop;
+            }
+        }
+        return Arrays.copyOf(all, kept);
     }
 
     /** The ends themselves at 0 and 1: neighbouring columns must meet to the last bit. */
@@ -239,26 +268,37 @@ public final class Silhouette {
     }
 
     private static List<Span> spans(List<Column> columns, int index, double left, double right) {
-        return index < columns.size() && columns.get(index).from < (left + right) / 2 ? columns.get(index).within(left, right) : List.of();
+        if (index >= columns.size() || columns.get(index).from >= (left + right) / 2) {
+            return List.of();
+        }
+        Column column = columns.get(index);
+        return column.from == left && column.to == right ? column.spans : column.within(left, right);
     }
 
     /** Shares of a column at which an end of one list crosses an end of the other, with 0 and 1. */
-    private static List<Double> crossings(List<Span> a, List<Span> b) {
-        TreeSet<Double> shares = new TreeSet<>(List.of(0.0, 1.0));
+    private static double[] crossings(List<Span> a, List<Span> b) {
+        double[] shares = new double[2 + 4 * a.size() * b.size()];
+        shares[1] = 1;
+        int count = 2;
         for (Span s : a) {
             for (Span t : b) {
-                for (double[] p : List.of(new double[] {s.lowFrom, s.lowTo}, new double[] {s.highFrom, s.highTo})) {
-                    for (double[] q : List.of(new double[] {t.lowFrom, t.lowTo}, new double[] {t.highFrom, t.highTo})) {
-                        double from = p[0] - q[0];
-                        double to = p[1] - q[1];
-                        if (from < -NOTHING && to > NOTHING || from > NOTHING && to < -NOTHING) {
-                            shares.add(from / (from - to));
-                        }
-                    }
-                }
+                count = crossing(shares, count, s.lowFrom - t.lowFrom, s.lowTo - t.lowTo);
+                count = crossing(shares, count, s.lowFrom - t.highFrom, s.lowTo - t.highTo);
+                count = crossing(shares, count, s.highFrom - t.lowFrom, s.highTo - t.lowTo);
+                count = crossing(shares, count, s.highFrom - t.highFrom, s.highTo - t.highTo);
             }
         }
-        return List.copyOf(shares);
+        double[] found = Arrays.copyOf(shares, count);
+        Arrays.sort(found);
+        return found;
+    }
+
+    private static int crossing(double[] shares, int count, double from, double to) {
+        if (from < -NOTHING && to > NOTHING || from > NOTHING && to < -NOTHING) {
+            shares[count] = from / (from - to);
+            return count + 1;
+        }
+        return count;
     }
 
     /** Whether there is wood. */
