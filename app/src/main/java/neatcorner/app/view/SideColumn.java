@@ -86,8 +86,9 @@ final class SideColumn extends Panel {
             words.getChildren().setAll(Panel.text(book().say("tag.long_point"), "soft"),
                     Panel.text(book().say("sheet.short", member.shortPoint()), "soft"));
         }
-        Member first = plan().frame().members().getFirst();
-        boolean same = plan().frame().members().stream().allMatch(m -> m.left().isSetLike(first.left()) && m.right().isSetLike(first.left()));
+        List<Member> pieces = plan().frame().pieces().toList();
+        Member first = pieces.getFirst();
+        boolean same = pieces.stream().allMatch(m -> m.left().isSetLike(first.left()) && m.right().isSetLike(first.left()));
         Label saw = same ? Panel.text(book().write(first.left().swing()), "big-angle") : Panel.text(swings(), "big-text");
         VBox words = new VBox(Panel.text(Labels.get(same ? "side.saw_both" : "side.saw_differs"), "soft"), Panel.text(Labels.get("side.saw_lie"), "soft"));
         HBox row = new HBox(10, saw, words);
@@ -100,7 +101,7 @@ final class SideColumn extends Panel {
 
     /** Every setting the saw is to have, where one would mislead. */
     private String swings() {
-        return plan().frame().members().stream().flatMap(m -> Stream.of(m.left().swing(), m.right().swing()))
+        return plan().frame().pieces().flatMap(m -> Stream.of(m.left().swing(), m.right().swing()))
                 .map(book()::write).distinct().sorted().collect(Collectors.joining("\n"));
     }
 

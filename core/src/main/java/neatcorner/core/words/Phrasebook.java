@@ -139,7 +139,7 @@ public final class Phrasebook {
     /** To a tenth of a degree when that is all there is, else to a hundredth. */
     private static String write(Angle angle) {
         double degrees = angle.toDegrees();
-        boolean tenths = Math.abs(degrees * 10 - Math.rint(degrees * 10)) < 1e-6;
+        boolean tenths = Math.abs(degrees * 10 - Math.rint(degrees * 10)) < 1e-3;
         return String.format(Locale.ROOT, tenths ? "%.1f°" : "%.2f°", degrees);
     }
 
