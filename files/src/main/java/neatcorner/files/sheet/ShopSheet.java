@@ -178,13 +178,14 @@ public final class ShopSheet {
     }
 
     private void sectionAndCorner() throws IOException {
-        double third = (width() - 2 * GUTTER) / 3;
+        double third = (width() - 2 * GUTTER) * 0.28;
+        double wide = width() - 2 * GUTTER - 2 * third;
         room(210);
         double top = y;
         double height = 178;
-        heading(MARGIN, top, third, book.say("text.section", plan.job().section().name(), plan.job().section().species()));
-        page.picture(SectionDrawing.dimensioned(plan, new Reader(book, face, 0.62), third, height), MARGIN, top + 16, 10.5);
-        double x = MARGIN + third + GUTTER;
+        heading(MARGIN, top, wide, book.say("text.section", plan.job().section().name(), plan.job().section().species()));
+        page.picture(SectionDrawing.dimensioned(plan, new Reader(book, face, 0.62), wide, height), MARGIN, top + 16, 10.5);
+        double x = MARGIN + wide + GUTTER;
         heading(x, top, third, book.say(Phrasebook.keyOf(plan.joints().chosen())));
         page.picture(CornerDrawing.draw(plan, reader, third, height), x, top + 16, 10.5);
         x += third + GUTTER;
