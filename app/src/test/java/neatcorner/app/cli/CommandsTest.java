@@ -67,8 +67,29 @@ class CommandsTest {
         }
     }
 
+    /** 1000 mm sticks: 400 + 596 with a kerf of 4 fill one exactly; three of each are three sticks. */
+    @Test
+    void aBareProblemIsLaidOnSticksWithItsProof() throws IOException {
+        Path problem = Files.writeString(folder.resolve("sticks.json"), """
+                { "kerf": 4, "pieces": [ { "name": "a", "length": 400, "count": 3 }, { "name": "b", "length": 596, "count": 3 } ],
+                  "stock": [ { "name": "s", "length": "1 m", "cost": 7 } ] }""");
+        assertThat(Commands.run("stickplan", problem.toString())).isZero();
+        assertThat(said()).contains("sticks 3, cost 21").contains("proven best");
+        out.reset();
+        assertThat(Commands.run("stickplan", "--json", problem.toString())).isZero();
+        JsonNode answer = JsonMapper.shared().readTree(said());
+        assertThat(answer.at("/cost").intValue()).isEqualTo(21);
+        assertThat(answer.at("/sticks/0/pieces")).hasSize(2);
+        for (String wrong : List.of("\"length\": 1400", "\"length\": 0", "\"length\": \"4 furlongs\"")) {
+            Files.writeString(problem, Files.readString(problem).replaceFirst("\"length\": 400", wrong));
+            assertThat(Commands.run("stickplan", problem.toString())).isEqualTo(2);
+            Files.writeString(problem, Files.readString(problem).replace(wrong, "\"length\": 400"));
+        }
+        assertThat(complained()).contains("longer than every stick").contains("length of piece a").contains("pieces[0].length");
+    }
+
     @ParameterizedTest
-    @ValueSource(ints = {0, 1, 2, 3, 4, 5, 6})
+    @ValueSource(ints = {0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15})
     void everyDemoJobIsPlannedInWords(int index) throws IOException {
         Files.writeString(job, Demo.jobs().get(index).text());
         assertThat(Commands.run("plan", job.toString(), "--shop-file", shop.toString())).isZero();

@@ -119,7 +119,10 @@ class MainViewTest {
 
     private void type(FxRobot robot, String figure, String text) {
         robot.doubleClickOn(tag(figure));
-        robot.push(KeyCode.SHORTCUT, KeyCode.A).write(text);
+        settle();
+        robot.push(KeyCode.SHORTCUT, KeyCode.A);
+        settle();
+        robot.write(text);
         settle();
     }
 

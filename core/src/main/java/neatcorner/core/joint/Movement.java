@@ -6,6 +6,7 @@ import neatcorner.core.job.Edit;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Rounding;
 import neatcorner.core.measure.Share;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
@@ -52,7 +53,7 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
         boolean opens = id.endsWith("dry") == percent < 0;
         return ledger.enter(Station.CORNERS, Figure.formula(id).with("mitre_across", frame.job().section().face())
                 .with("moisture_change", new Share(percent / 100)).with("width_change", new Share(Math.signum(percent) * share))
-                .note("movement", frame.job().section().species()).gives(opens ? gap : Length.ZERO));
+                .note("movement", frame.job().section().species()).rounded(Rounding.UP).gives(opens ? gap : Length.ZERO));
     }
 
     /** The gap at the far end of a cut of both pieces when they are narrower or wider by a share. */

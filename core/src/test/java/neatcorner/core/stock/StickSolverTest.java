@@ -1,0 +1,200 @@
+package neatcorner.core.stock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.TreeMap;
+import neatcorner.core.measure.Length;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class StickSolverTest {
+    private static StickAnswer solved(StickProblem problem) {
+        int[] asked = {0};
+        StickAnswer answer = StickSolver.solve(problem, () -> ++asked[0] > 200_000, _ -> { }).orElseThrow();
+        check(problem, answer);
+        return answer;
+    }
+
+    /** Knows only lengths: every piece is made, no stick is overfilled or used more often than there are, the price is right. */
+    private static void check(StickProblem problem, StickAnswer answer) {
+        int[] made = new int[problem.pieces().size()];
+        int[] used = new int[problem.stock().size()];
+        long cost = 0;
+        for (StickAnswer.Filled filled : answer.sticks()) {
+            used[filled.stock()]++;
+            cost += problem.stock().get(filled.stock()).cost();
+            Length length = problem.trim().times(2);
+            int on = 0;
+            for (int i = 0; i < made.length; i++) {
+                made[i] += filled.counts().get(i);
+                on += filled.counts().get(i);
+                length = length.plus(problem.pieces().get(i).length().times((long) filled.counts().get(i)));
+            }
+            length = length.plus(problem.gap().times((long) Math.max(0, on - 1)));
+            assertThat(length).isLessThanOrEqualTo(problem.stock().get(filled.stock()).length());
+        }
+        for (int i = 0; i < made.length; i++) {
+            assertThat(made[i]).isEqualTo(problem.pieces().get(i).count());
+        }
+        for (int k = 0; k < used.length; k++) {
+            int times = used[k];
+            problem.stock().get(k).count().ifPresent(count -> assertThat(times).isLessThanOrEqualTo(count));
+        }
+        assertThat(answer.cost()).isEqualTo(cost);
+        assertThat(answer.bound()).isLessThanOrEqualTo(answer.cost());
+    }
+
+    private static StickProblem problem(Map<Integer, Integer> pieces, List<StickProblem.Stock> stock, int kerf) {
+        return new StickProblem(pieces.entrySet().stream().map(e -> new StickProblem.Kind("p" + e.getKey(), Length.mm(e.getKey()), e.getValue())).toList(),
+                stock, Length.mm(kerf), Length.ZERO);
+    }
+
+    private static StickProblem.Stock sold(int length, long cost) {
+        return new StickProblem.Stock("s" + length, Length.mm(length), Optional.empty(), cost);
+    }
+
+    /**
+     * Against an independent exact method: every set of up to nine single pieces, the cheapest stick that
+     * holds it, and the cheapest way to split a set in two, as a table over all sets.
+     */
+    @Property(tries = 150)
+    void smallProblemsAreSolvedToTheBest(@ForAll @IntRange(min = 1, max = 1_000_000) int seed) {
+        Random random = new Random(seed);
+        int n = 2 + random.nextInt(8);
+        int[] lengths = random.ints(n, 150, 700).toArray();
+        int kerf = random.nextInt(6);
+        List<StickProblem.Stock> stock = List.of(sold(1000, 100 + random.nextInt(30)), sold(1400, 140 + random.nextInt(30)),
+                new StickProblem.Stock("off-cut", Length.mm(400 + random.nextInt(500)), Optional.of(1), 0));
+        Map<Integer, Integer> pieces = new TreeMap<>();
+        for (int length : lengths) {
+            pieces.merge(length, 1, Integer::sum);
+        }
+        StickAnswer answer = solved(problem(pieces, stock, kerf));
+        long best = least(lengths, kerf, stock);
+        assertThat(answer.bound()).as("the bound is one").isLessThanOrEqualTo(best);
+        assertThat(answer.cost()).isEqualTo(best);
+    }
+
+    private static long least(int[] lengths, int kerf, List<StickProblem.Stock> stock) {
+        int sets = 1 << lengths.length;
+        long[] one = new long[sets];
+        long[] free = new long[sets];
+        for (int set = 1; set < sets; set++) {
+            long length = -kerf;
+            for (int i = 0; i < lengths.length; i++) {
+                length += (set >> i & 1) * (lengths[i] + kerf);
+            }
+            one[set] = Long.MAX_VALUE / 4;
+            free[set] = Long.MAX_VALUE / 4;
+            for (StickProblem.Stock stick : stock) {
+                if (length <= stick.length().toMm()) {
+                    if (stick.count().isEmpty()) {
+                        one[set] = Math.min(one[set], stick.cost());
+                    } else {
+                        free[set] = Math.min(free[set], stick.cost());
+                    }
+                }
+            }
+        }
+        long[] bought = one.clone();
+        for (int set = 1; set < sets; set++) {
+            for (int part = (set - 1) & set; part > 0; part = (part - 1) & set) {
+                bought[set] = Math.min(bought[set], one[part] + bought[set ^ part]);
+            }
+        }
+        long least = bought[sets - 1];
+        for (int set = 1; set < sets; set++) {
+            least = Math.min(least, free[set] + bought[(sets - 1) ^ set]);
+        }
+        return least;
+    }
+
+    /** Perfect by construction: sticks of 1000 mm cut in three with nothing left; so many sticks are the best there is. */
+    @ParameterizedTest
+    @CsvSource({"20,1", "20,2", "40,3"})
+    void threeToAStickWithNothingLeftIsFoundAndProven(int sticks, int seed) {
+        Random random = new Random(seed);
+        Map<Integer, Integer> pieces = new TreeMap<>();
+        for (int s = 0; s < sticks; s++) {
+            int a = 300 + random.nextInt(150);
+            int b = 260 + random.nextInt(1000 - a - 520);
+            List.of(a, b, 1000 - a - b).forEach(length -> pieces.merge(length, 1, Integer::sum));
+        }
+        StickAnswer answer = solved(problem(pieces, List.of(sold(1000, 1)), 0));
+        assertThat(answer.sticks()).hasSize(sticks);
+        assertThat(answer.isProven()).isTrue();
+    }
+
+    /** The same with kerfs, three to nine pieces a stick. */
+    @Test
+    void perfectPartitionsWithKerfsAreFound() {
+        Random random = new Random(5);
+        Map<Integer, Integer> pieces = new TreeMap<>();
+        for (int s = 0; s < 6; s++) {
+            int many = 3 + random.nextInt(7);
+            int room = 2400 + 3;
+            for (int i = many; i > 1; i--) {
+                int share = room / i + random.nextInt(61) - 30;
+                pieces.merge(share - 3, 1, Integer::sum);
+                room -= share;
+            }
+            pieces.merge(room - 3, 1, Integer::sum);
+        }
+        StickAnswer answer = solved(problem(pieces, List.of(sold(2400, 1)), 3));
+        assertThat(answer.sticks()).hasSize(6);
+        assertThat(answer.isProven()).isTrue();
+    }
+
+    /** Never dearer than best fit decreasing, and every better answer on the way is sound. */
+    @Property(tries = 20)
+    void answersOnlyGetBetter(@ForAll @IntRange(min = 1, max = 100_000) int seed) {
+        Random random = new Random(seed);
+        Map<Integer, Integer> pieces = new TreeMap<>();
+        random.ints(8, 200, 1000).forEach(length -> pieces.merge(length, 1 + random.nextInt(6), Integer::sum));
+        StickProblem problem = problem(pieces, List.of(sold(2400, 1200), sold(3000, 1480)), 3);
+        List<Long> costs = new ArrayList<>();
+        int[] asked = {0};
+        StickAnswer last = StickSolver.solve(problem, () -> ++asked[0] > 3000, better -> {
+            check(problem, better);
+            costs.add(better.cost());
+        }).orElseThrow();
+        assertThat(costs).isSortedAccordingTo((a, b) -> Long.compare(b, a));
+        assertThat(last.cost()).isEqualTo(costs.getLast());
+        int[] again = {0};
+        assertThat(StickSolver.solve(problem, () -> ++again[0] > 3000, _ -> { })).as("same problem, same answer").contains(last);
+    }
+
+    /** Two prices: 10 ft sticks at 14.50 hold seven pieces, 8 ft at 11.80 hold six; 20 pieces beside two off-cuts cost 14.50 · 2 + 11.80. */
+    @Test
+    void theCheapestMixOfSticksIsFoundThoughNoneIsTheCheapestAlone() {
+        List<StickProblem.Stock> stock = List.of(new StickProblem.Stock("8", Length.inches(96), Optional.empty(), 1180),
+                new StickProblem.Stock("10", Length.inches(120), Optional.empty(), 1450),
+                new StickProblem.Stock("off-cut", Length.inches(33, 1, 2), Optional.of(2), 0));
+        StickAnswer answer = solved(new StickProblem(List.of(new StickProblem.Kind("rail", Length.inches(14, 7, 8), 12),
+                new StickProblem.Kind("stile", Length.inches(15, 7, 8), 12)), stock, Length.inches(0, 1, 8), Length.inches(0, 1, 4)));
+        assertThat(answer.cost()).isEqualTo(2 * 1450 + 1180);
+        assertThat(answer.isProven()).isTrue();
+    }
+
+    /** Stopped at once there is still the quick answer; with too few sticks there is none. */
+    @Test
+    void itStopsWhenAskedAndSaysWhenSticksAreShort() {
+        StickProblem problem = problem(Map.of(430, 7, 610, 5), List.of(sold(1000, 10)), 3);
+        StickAnswer quick = StickSolver.solve(problem, () -> true, _ -> { }).orElseThrow();
+        check(problem, quick);
+        List<StickProblem.Stock> two = List.of(new StickProblem.Stock("two", Length.mm(1000), Optional.of(2), 10));
+        assertThat(StickSolver.solve(problem(Map.of(600, 3), two, 3), () -> false, _ -> { })).isEmpty();
+        assertThatIllegalArgumentException().isThrownBy(() -> problem(Map.of(1001, 1), two, 3)).withMessageContaining("p1001").withMessageContaining("longer");
+        assertThatIllegalArgumentException().isThrownBy(() -> sold(1000, -5)).withMessageContaining("costs -5");
+    }
+}
