@@ -142,6 +142,8 @@ final class TagField extends VBox {
         entry.setPrefColumnCount(Math.max(6, before.length()));
         box.getChildren().setAll(entry);
         resized.run();
+        // Its skin, made late, would select all and the next digit would replace the first.
+        entry.applyCss();
         entry.requestFocus();
         return entry;
     }

@@ -118,7 +118,9 @@ class MainViewTest {
     }
 
     private void type(FxRobot robot, String figure, String text) {
-        robot.doubleClickOn(tag(figure));
+        robot.clickOn(tag(figure));
+        settle();
+        robot.push(KeyCode.F2);
         settle();
         robot.push(KeyCode.SHORTCUT, KeyCode.A);
         settle();
