@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
  * a revised simplex that keeps the inverse of its basis.
  *
  * <p>Rows: for every kind of piece, as many as wanted or more; for every limited stick, as many as there
- * are or fewer. The start is one artificial column for every kind, dearer than any real way to make it.
+ * are or fewer. The start is one artificial column for every kind, dearer than a stick for every piece:
+ * one may push many others off a stick that costs nothing, and still must not be left unmade.
  */
 final class PatternMaster {
     private static final double EPS = 1e-7;
@@ -62,7 +63,7 @@ final class PatternMaster {
         this.amounts = new double[rows];
         this.costs = new double[rows];
         this.basis = new Pattern[rows];
-        this.artificial = 10.0 * (1 + problem.stock().stream().mapToLong(StickProblem.Stock::cost).max().orElse(0));
+        this.artificial = (1.0 + problem.stock().stream().mapToLong(StickProblem.Stock::cost).max().orElse(0)) * (1 + Arrays.stream(left).sum());
         for (int i = 0; i < left.length; i++) {
             if (rowOfKind[i] >= 0) {
                 amounts[rowOfKind[i]] = left[i];
@@ -118,7 +119,7 @@ final class PatternMaster {
     /** Whether something is only made by artificial columns: there are not enough sticks. */
     boolean isShort() {
         for (int r = 0; r < rows; r++) {
-            if (basis[r] == null && costs[r] > 0 && amounts[r] > 1e-6) {
+            if (basis[r] == null && costs[r] > 0 && amounts[r] > 1e-4) {
                 return true;
             }
         }
@@ -234,7 +235,7 @@ final class PatternMaster {
             pool.add(best);
             entered = enter(column(best), problem.stock().get(best.stock()).cost(), best);
         }
-        proven = sure;
+        proven = sure && (best == null || entered);
         return entered;
     }
 

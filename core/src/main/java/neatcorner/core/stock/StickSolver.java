@@ -119,9 +119,12 @@ public final class StickSolver {
         return stop.getAsBoolean() || bestCost <= bound;
     }
 
-    /** Costs are sums of prices, so nothing between two multiples of their common divisor can be. */
+    /**
+     * Costs are sums of prices, so nothing between two multiples of their common divisor can be. The slack
+     * is well over what the tolerances of the linear program add up to.
+     */
     private long roundedUp(double cost) {
-        return (long) Math.ceil((cost - 1e-5 * Math.max(1, step / 1000.0)) / step) * step;
+        return (long) Math.ceil(cost / step - 1e-3) * step;
     }
 
     private void dive(int[] left, int[] sticks, long cost, List<Pattern> taken, int departures) {

@@ -186,6 +186,15 @@ class StickSolverTest {
         assertThat(answer.isProven()).isTrue();
     }
 
+    /** The long piece fits the off-cut alone and pushes all short ones but one on sticks of their own: dear, but possible, and said to be best. */
+    @Test
+    void whatPushesManyOthersOffAFreeStickIsStillMade() {
+        List<StickProblem.Stock> stock = List.of(new StickProblem.Stock("off-cut", Length.mm(1000), Optional.of(1), 0), sold(40, 1));
+        StickAnswer answer = solved(problem(new TreeMap<>(Map.of(950, 1, 30, 30)), stock, 0));
+        assertThat(answer.cost()).isEqualTo(29);
+        assertThat(answer.isProven()).isTrue();
+    }
+
     /** Stopped at once there is still the quick answer; with too few sticks there is none. */
     @Test
     void itStopsWhenAskedAndSaysWhenSticksAreShort() {
