@@ -16,12 +16,11 @@ import neatcorner.core.job.Moulding;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.making.MakingStep;
-import neatcorner.core.measure.Length;
 import neatcorner.core.section.Band;
 import neatcorner.core.section.Edging;
+import neatcorner.core.section.Holds;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Ready;
-import neatcorner.core.section.Recess;
 import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Strip;
@@ -47,7 +46,7 @@ final class SectionDetail extends Panel {
         for (int i = 0; i < Strip.MOST; i++) {
             strip(i);
         }
-        getChildren().add(quiet("section.add_strip", this::addStrip));
+        getChildren().add(quiet("section.add_strip", () -> change(Section::withStripOnTop)));
         heading(Labels.get("section.back"));
         recess();
         relief();
@@ -101,10 +100,10 @@ final class SectionDetail extends Panel {
         VBox rows = new VBox(5);
         Panel inner = new Panel(desk(), typing());
         inner.heading(() -> section().strips().size() == 1 ? Labels.get("section.strip_only") : book().say("making.strip", index + 1));
-        inner.choice(Labels.get("section.species"), () -> List.of(Species.values()), () -> strip(index, Strip::species, Species.ASH), s -> book().say(Phrasebook.keyOf(s)),
+        inner.choice(Labels.get("section.species"), () -> List.of(Species.values()), () -> strip(index, Strip::species, Species.ASH), s -> book().say("species.pick", s, s.hardness()),
                 s -> onStrip(index, strip -> strip.withSpecies(s))).setId("species-" + (index + 1));
         inner.choice(Labels.get("section.front"), () -> List.of(Profile.Shape.values()), () -> strip(index, s -> s.front().shape(), Profile.Shape.FLAT),
-                s -> book().say(Phrasebook.keyOf(s)), s -> onStrip(index, strip -> strip.withFront(front(strip, s)))).setId("front-" + (index + 1));
+                s -> book().say(Phrasebook.keyOf(s)), s -> onStrip(index, strip -> strip.withFront(s))).setId("front-" + (index + 1));
         inner.choice(Labels.get("section.inner"), () -> List.of(Edging.Kind.values()), () -> strip(index, s -> s.inner().kind(), Edging.Kind.SQUARE),
                 k -> book().say(Phrasebook.keyOf(k)), k -> onStrip(index, strip -> strip.withInner(strip.inner().as(k)))).setId("inner-" + (index + 1));
         inner.choice(Labels.get("section.outer"), () -> List.of(Edging.Kind.values()), () -> strip(index, s -> s.outer().kind(), Edging.Kind.SQUARE),
@@ -114,8 +113,7 @@ final class SectionDetail extends Panel {
         for (String number : List.of("width", "thickness", "set_in", "drop", "inner_width", "inner_depth", "outer_width", "outer_depth")) {
             inner.entry("strip." + (index + 1) + "." + number);
         }
-        Button without = quiet("section.without_strip", () -> change(s -> s.withStrips(
-                Stream.concat(s.strips().stream().limit(index), s.strips().stream().skip(index + 1)).toList())));
+        Button without = quiet("section.without_strip", () -> change(s -> s.withoutStrip(index)));
         without.setId("without-strip-" + (index + 1));
         inner.getChildren().add(without);
         rows.getChildren().add(inner);
@@ -132,11 +130,6 @@ final class SectionDetail extends Panel {
         getChildren().add(rows);
     }
 
-    private static Profile front(Strip strip, Profile.Shape shape) {
-        Length drop = strip.front().drop().isPositive() ? strip.front().drop() : strip.thickness().over(3);
-        return shape == Profile.Shape.FLAT ? Profile.FLAT : new Profile(shape, drop);
-    }
-
     private <T> T strip(int index, Function<Strip, T> read, T missing) {
         return index < section().strips().size() ? read.apply(section().strips().get(index)) : missing;
     }
@@ -145,45 +138,9 @@ final class SectionDetail extends Panel {
         return change(s -> s.withStrip(index, how.apply(s.strips().get(index))));
     }
 
-    /** A thin narrow strip on top, to start from. */
-    private Optional<String> addStrip() {
-        return change(s -> {
-            Strip top = s.strips().getLast();
-            return s.withStrips(Stream.concat(s.strips().stream(), Stream.of(Strip.plain(top.species(), top.width().times(0.6), Length.inches(0, 1, 4))
-                    .withSetIn(top.setIn()))).toList());
-        });
-    }
-
-    /** The kinds of recess, with the one that each becomes from what there is. */
-    private enum Holds {
-        RABBET, DOUBLE_RABBET, SLOT, FLOATER, BAR;
-
-        static Holds of(Recess recess) {
-            return switch (recess) {
-                case Recess.Rabbet _ -> RABBET;
-                case Recess.DoubleRabbet _ -> DOUBLE_RABBET;
-                case Recess.Slot _ -> SLOT;
-                case Recess.Floater _ -> FLOATER;
-                case Recess.Bar _ -> BAR;
-            };
-        }
-
-        Recess usual(Section now) {
-            Length lip = now.lip().isPositive() ? now.lip() : Length.inches(0, 1, 4).min(now.face().over(3));
-            Length depth = now.recess() instanceof Recess.Covering ? now.recessDepth() : now.stacked().times(0.6);
-            return switch (this) {
-                case RABBET -> new Recess.Rabbet(lip, depth);
-                case DOUBLE_RABBET -> new Recess.DoubleRabbet(lip, depth, lip.plus(Length.inches(0, 1, 4).min(now.face().minus(lip).over(3))), depth.over(3));
-                case SLOT -> new Recess.Slot(lip, now.stacked().over(3), now.stacked().over(3));
-                case FLOATER -> new Recess.Floater(Length.inches(0, 3, 4), now.stacked().over(4).max(Length.mm(3)));
-                case BAR -> new Recess.Bar();
-            };
-        }
-    }
-
     private void recess() {
         choice(Labels.get("section.holds"), () -> List.of(Holds.values()), () -> Holds.of(section().recess()), h -> Labels.get("section.holds." + h.name().toLowerCase(Locale.ROOT)),
-                h -> change(s -> s.withRecess(h.usual(s)))).setId("holds");
+                h -> change(s -> s.withRecess(h.in(s)))).setId("holds");
         for (String id : List.of("section.lip", "section.rabbet_depth", "section.back_lip", "section.back_depth", "section.slot_from_back", "section.ledge", "section.ledge_thickness")) {
             entry(id);
         }
@@ -191,8 +148,7 @@ final class SectionDetail extends Panel {
 
     private void relief() {
         choice(Labels.get("section.relief"), () -> List.of(false, true), () -> section().relief().isPresent(), on -> Labels.get(on ? "section.relief_on" : "section.relief_off"),
-                on -> change(s -> s.withRelief(on ? Optional.of(new Relief(Length.inches(0, 3, 8).min(s.face().over(5)).max(Length.mm(3)),
-                        s.face().minus(s.lip()).over(3).max(Length.mm(3)), Length.inches(0, 1, 16))) : Optional.empty()))).setId("relief");
+                on -> change(s -> s.withRelief(on ? Optional.of(Relief.usual(s)) : Optional.empty()))).setId("relief");
         for (String id : List.of("relief.from", "relief.width", "relief.depth")) {
             entry(id);
         }
@@ -200,12 +156,11 @@ final class SectionDetail extends Panel {
 
     private void band() {
         choice(Labels.get("section.band"), () -> List.of(false, true), () -> section().band().isPresent(), on -> Labels.get(on ? "section.band_on" : "section.band_off"),
-                on -> change(s -> s.withBand(on ? Optional.of(new Band(s.species(), Length.inches(0, 1, 4), s.stacked(), Length.ZERO, Edging.SQUARE, Edging.SQUARE))
-                        : Optional.empty()))).setId("band");
+                on -> change(s -> s.withBand(on ? Optional.of(Band.usual(s)) : Optional.empty()))).setId("band");
         var species = choice(Labels.get("section.band_species"), () -> List.of(Species.values()), () -> section().band().map(Band::species).orElse(section().species()),
                 s -> book().say(Phrasebook.keyOf(s)), s -> change(now -> now.withBand(now.band().map(b -> b.withSpecies(s)))));
         var edge = choice(Labels.get("section.outer"), () -> List.of(Edging.Kind.values()), () -> section().band().map(b -> b.outer().kind()).orElse(Edging.Kind.SQUARE),
-                k -> book().say(Phrasebook.keyOf(k)), k -> change(now -> now.withBand(now.band().map(b -> b.withOuter(Edging.of(k, b.width().over(3)))))));
+                k -> book().say(Phrasebook.keyOf(k)), k -> change(now -> now.withBand(now.band().map(b -> b.withOuter(k)))));
         onUpdate(() -> Stream.of(species, edge).map(Node::getParent).forEach(row -> {
             row.setVisible(section().band().isPresent());
             row.setManaged(row.isVisible());

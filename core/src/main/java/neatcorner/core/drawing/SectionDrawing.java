@@ -47,10 +47,7 @@ public final class SectionDrawing {
      * dragged, what may be used for hidden fasteners, and the frame it makes in a corner.
      */
     public static Picture draw(Plan plan, Reader reader, double width, double height) {
-        int rows = SectionTags.rows(plan.job().section());
-        double aside = Math.min(reader.scale() * (58 + 34 * rows), width * 0.3);
-        double above = Math.min(reader.scale() * (42 + 24 * rows), height * 0.3);
-        SectionDrawing drawing = new SectionDrawing(plan, reader, width, height, aside, above);
+        SectionDrawing drawing = withRoomForTags(plan, reader, width, height);
         drawing.frame(reader);
         drawing.wood();
         drawing.contents();
@@ -61,14 +58,18 @@ public final class SectionDrawing {
 
     /** The picture with its numbers, for paper. */
     public static Picture dimensioned(Plan plan, Reader reader, double width, double height) {
-        int rows = SectionTags.rows(plan.job().section());
-        SectionDrawing drawing = new SectionDrawing(plan, reader, width, height, Math.min(reader.scale() * (58 + 34 * rows), width * 0.3),
-                Math.min(reader.scale() * (42 + 24 * rows), height * 0.3));
+        SectionDrawing drawing = withRoomForTags(plan, reader, width, height);
         drawing.wood();
         drawing.contents();
         drawing.tags();
         Picture picture = drawing.sketch.picture(width, height);
         return new Picture(width, height, picture.marks().stream().filter(mark -> !(mark instanceof Mark.Grip)).toList());
+    }
+
+    private static SectionDrawing withRoomForTags(Plan plan, Reader reader, double width, double height) {
+        int rows = SectionTags.rows(plan.job().section());
+        return new SectionDrawing(plan, reader, width, height, Math.min(reader.scale() * (58 + 34 * rows), width * 0.3),
+                Math.min(reader.scale() * (42 + 24 * rows), height * 0.3));
     }
 
     /** The picture without tags, for a corner of another view. */

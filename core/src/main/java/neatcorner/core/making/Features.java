@@ -40,7 +40,7 @@ final class Features {
         this.outer = section.face().minus(section.band().map(b -> b.width()).orElse(Length.ZERO)).toMm();
     }
 
-    private static Length routerBite(Species species) {
+    static Length routerBite(Species species) {
         return species.isSplintering() ? SPLINTERING_BITE : ROUTER_BITE;
     }
 

@@ -238,11 +238,10 @@ public final class MakingPlanner {
         boolean squared = frame.job().choices().rabbeting() == Rabbeting.AFTER_SQUARED;
         Figure<Length> height = ledger.enter(Station.SECTION, Figure.formula("making.later.height").named(Words.of("figure.making.height", Words.of("feature.rabbet")))
                 .note("making_height", Surface.BACK).gives(depth));
-        Length bite = section.species().isSplintering() ? Length.inches(0, 1, 8) : Length.inches(0, 1, 4);
         Silhouette whole = section.wood();
         steps.add(new MakingStep(Tool.HAND_ROUTER, Words.of("making.rabbet_later"), List.of(Words.of("making.rabbet_later.how", lip, radius),
                 Words.of(squared ? "making.square_corners" : "making.round_package", radius)), Optional.empty(), Optional.of(height),
-                passes(depth, Setup.of(Tool.HAND_ROUTER, Words.of("bit.straight"), Surface.BACK, Surface.INNER, Length.ZERO, depth, bite)),
+                passes(depth, Setup.of(Tool.HAND_ROUTER, Words.of("bit.straight"), Surface.BACK, Surface.INNER, Length.ZERO, depth, Features.routerBite(section.species()))),
                 Optional.empty(), whole, stack.without(whole), true));
         ledger.warn(Safety.ROUTER);
         if (frame.job().outline().isCurved() || !frame.job().lean().isFlat()) {

@@ -26,6 +26,11 @@ public record Band(Species species, Length width, Length height, Length reveal, 
         return new Strip(species, width, height, Length.ZERO, Profile.FLAT, inner, outer, Strip.Source.BOARD);
     }
 
+    /** A narrow band as high as a section and flush with it, to start from. */
+    public static Band usual(Section section) {
+        return new Band(section.species(), Length.inches(0, 1, 4), section.stacked(), Length.ZERO, Edging.SQUARE, Edging.SQUARE);
+    }
+
     /** The band as a strip that stands on its edge. */
     public Strip strip() {
         return strip(species, width, height, inner, outer);
@@ -49,6 +54,11 @@ public record Band(Species species, Length width, Length height, Length reveal, 
     /** With another reveal. */
     public Band withReveal(Length other) {
         return new Band(species, width, height, other, inner, outer);
+    }
+
+    /** With its outside edge worked in another way, over a third of its width. */
+    public Band withOuter(Edging.Kind kind) {
+        return withOuter(Edging.of(kind, width.over(3)));
     }
 
     /** With another edge on the outside. */

@@ -16,4 +16,10 @@ public record Relief(Length from, Length width, Length depth) {
         Finite.within("width of the back hollow", width, Length.mm(3), Length.mm(300));
         Finite.within("depth of the back hollow", depth, Length.mm(0.5), Length.mm(20));
     }
+
+    /** A shallow hollow over a third of a section's back, to start from. */
+    public static Relief usual(Section section) {
+        return new Relief(Length.inches(0, 3, 8).min(section.face().over(5)).max(Length.mm(3)),
+                section.face().minus(section.lip()).over(3).max(Length.mm(3)), Length.inches(0, 1, 16));
+    }
 }

@@ -202,6 +202,21 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         return withStrips(changed);
     }
 
+    /** With a thin strip more on top, to start from. */
+    public Section withStripOnTop() {
+        Strip top = strips.getLast();
+        List<Strip> more = new ArrayList<>(strips);
+        more.add(Strip.plain(top.species(), top.width().times(0.6), Length.inches(0, 1, 4)).withSetIn(top.setIn()));
+        return withStrips(more);
+    }
+
+    /** Without one strip, counted from the back from 0. */
+    public Section withoutStrip(int index) {
+        List<Strip> fewer = new ArrayList<>(strips);
+        fewer.remove(index);
+        return withStrips(fewer);
+    }
+
     /** With another hollow along the back, or none. */
     public Section withRelief(Optional<Relief> other) {
         return new Section(name, strips, recess, other, band);

@@ -76,6 +76,12 @@ public record Strip(Species species, Length width, Length thickness, Length setI
         return new Strip(species, width, thickness, setIn, other, inner, outer, source);
     }
 
+    /** With a front of another shape, which falls as far as it did, or by a third of the strip. */
+    public Strip withFront(Profile.Shape shape) {
+        Length drop = front.drop().isPositive() ? front.drop() : thickness.over(3);
+        return withFront(shape == Profile.Shape.FLAT ? Profile.FLAT : new Profile(shape, drop));
+    }
+
     /** With another edge on the sight side. */
     public Strip withInner(Edging other) {
         return new Strip(species, width, thickness, setIn, front, other, outer, source);

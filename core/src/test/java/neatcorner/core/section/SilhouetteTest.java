@@ -131,6 +131,24 @@ class SilhouetteTest {
         }
     }
 
+    /** What the lists offer to start from can be started from in every ready section. */
+    @ParameterizedTest
+    @EnumSource(Ready.class)
+    void everyReadySectionCanHoldInEveryWayAndGetABandAHollowAndAStrip(Ready ready) {
+        Section section = ready.in(Species.ASH, "s");
+        for (Holds holds : Holds.values()) {
+            if (holds != Holds.FLOATER || section.strips().size() == 1) {
+                assertThat(Holds.of(section.withRecess(holds.in(section)).recess())).isEqualTo(holds);
+            }
+        }
+        assertThat(section.withBand(Optional.of(Band.usual(section))).face()).isGreaterThan(section.withBand(Optional.empty()).face());
+        Section bar = section.withRecess(new Recess.Bar());
+        assertThat(bar.withRelief(Optional.of(Relief.usual(bar))).areaMm2()).isLessThan(bar.areaMm2());
+        Section higher = bar.withStripOnTop();
+        assertThat(higher.thickness()).isGreaterThanOrEqualTo(bar.thickness());
+        assertThat(higher.withoutStrip(higher.strips().size() - 1)).isEqualTo(bar);
+    }
+
     @Test
     void aBackBandAddsItsWidthToTheFaceAndItsRevealToTheThickness() {
         Section plain = Ready.FLAT.in(Species.ASH, "s");

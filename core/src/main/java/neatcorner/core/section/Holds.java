@@ -1,0 +1,42 @@
+package neatcorner.core.section;
+
+import neatcorner.core.measure.Length;
+
+/** The ways a section can hold the package, each with numbers to start from. */
+public enum Holds {
+    /** A plain rabbet. */
+    RABBET,
+    /** Two steps. */
+    DOUBLE_RABBET,
+    /** A groove for a panel. */
+    SLOT,
+    /** A floater's ledge. */
+    FLOATER,
+    /** Nothing. */
+    BAR;
+
+    /** How a recess holds. */
+    public static Holds of(Recess recess) {
+        return switch (recess) {
+            case Recess.Rabbet _ -> RABBET;
+            case Recess.DoubleRabbet _ -> DOUBLE_RABBET;
+            case Recess.Slot _ -> SLOT;
+            case Recess.Floater _ -> FLOATER;
+            case Recess.Bar _ -> BAR;
+        };
+    }
+
+    /** A recess of this kind for a section, with the lip and depth it has now where it has any. */
+    public Recess in(Section section) {
+        Length lip = section.lip().isPositive() ? section.lip() : Length.inches(0, 1, 4).min(section.face().over(3));
+        Length depth = section.recess() instanceof Recess.Covering ? section.recessDepth() : section.stacked().times(0.6);
+        return switch (this) {
+            case RABBET -> new Recess.Rabbet(lip, depth);
+            case DOUBLE_RABBET -> new Recess.DoubleRabbet(lip, depth,
+                    lip.plus(Length.inches(0, 1, 4).min(section.face().minus(lip).over(3))), depth.over(3));
+            case SLOT -> new Recess.Slot(lip, section.stacked().over(3), section.stacked().over(3));
+            case FLOATER -> new Recess.Floater(Length.inches(0, 3, 4), section.stacked().over(4).max(Length.mm(3)));
+            case BAR -> new Recess.Bar();
+        };
+    }
+}
