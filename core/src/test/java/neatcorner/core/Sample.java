@@ -12,8 +12,9 @@ import neatcorner.core.job.Contents;
 import neatcorner.core.job.Habits;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Material;
+import neatcorner.core.rack.Material;
 import neatcorner.core.job.Moulding;
+import neatcorner.core.job.Sale;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.Sticks;
 import neatcorner.core.measure.Length;
@@ -26,6 +27,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Size;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
+import neatcorner.core.rack.Rack;
 import neatcorner.core.section.Section;
 import neatcorner.core.wood.Climate;
 import neatcorner.core.wood.Species;
@@ -95,8 +97,8 @@ public final class Sample {
 
     /** A shop with these sticks of a section, sold in 8 ft, and four vices. */
     public static Shop shop(Section section, Sticks... sticks) {
-        return new Shop("", Habits.USUAL, List.of(new Moulding(section, List.of(in("96")), List.of(sticks))),
-                List.of(new Clamps(ClampKind.CORNER_VICE, 4, in("96"))), Climate.USUAL);
+        return new Shop("", Habits.USUAL, List.of(new Moulding(section, List.of(Sale.of(in("96"))), List.of(sticks))),
+                List.of(new Clamps(ClampKind.CORNER_VICE, 4, in("96"))), Climate.USUAL, Rack.EMPTY, Shop.USUAL_CURRENCY);
     }
 
     /** A shop with plenty of the plain moulding. */

@@ -11,13 +11,14 @@ import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Contents;
+import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Habits;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Material;
+import neatcorner.core.rack.Material;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Station;
@@ -46,7 +47,8 @@ public final class Jobs {
                 Layer.of(Material.CORRUGATED)), Optional.of(new Borders(Length.inches(2), Length.inches(2), Length.inches(2, 1, 2))));
         Choices choices = new Choices(Optional.of(JointKind.SPLINED), Optional.of(Length.inches(0, 5, 8)), Adhesive.HIDE,
                 List.of(new Coat(Coat.Kind.SAND, "", Duration.ZERO), new Coat(Coat.Kind.STAIN, "no. 3 – two coats", Duration.ofHours(13))),
-                Optional.of(Hardware.TWO_HOOKS), true, Rabbeting.AFTER_ROUNDED, Species.Grain.QUARTER_SAWN);
+                Optional.of(Hardware.TWO_HOOKS), true, Rabbeting.AFTER_ROUNDED, Species.Grain.QUARTER_SAWN,
+                new Cutting(true, true, List.of(new Cutting.Lock("AB/2", "C-3")), List.of("rack 2438.4 #1")));
         return new Job("Grüße aus dem Hafen", "Autumn", 6, new Boxed.Rectangle(new Size(Line.GLASS, Length.inches(12)), new Size(Line.ART, Length.mm(333.3))), section,
                 Map.of("bottom", Length.inches(2)), Lean.FLAT, contents, Habits.USUAL.with(Habit.PLAY, Length.inches(0, 1, 16)), choices,
                 Map.of(Tape.DIAGONAL_AC, Length.inches(21), Tape.TOP, Length.mm(400.1)),

@@ -3,9 +3,11 @@ package neatcorner.app.cli;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import neatcorner.core.stock.StickAnswer;
 import neatcorner.core.stock.StickProblem;
 import neatcorner.core.stock.StickSolver;
@@ -40,27 +42,33 @@ final class StickPlanCommand implements Runnable {
             throw new CommandException(problem + ": " + refused.getMessage());
         }
         long start = System.nanoTime();
-        StickAnswer answer = StickSolver.solve(read, () -> System.nanoTime() - start > seconds * 1e9, _ -> { })
-                .orElseThrow(() -> new CommandException(problem + ": the sticks do not hold all pieces; add sticks, or give some without a count"));
+        StickAnswer answer = solved(read, start).orElseThrow(() -> new CommandException(problem + ": the sticks do not hold all pieces; add sticks, or give some without a count"));
         double took = (System.nanoTime() - start) / 1e9;
         System.out.print(json ? StickPlanJson.write(read, answer, took) : text(read, answer, took));
+    }
+
+    private Optional<StickAnswer> solved(StickProblem read, long start) {
+        try {
+            return StickSolver.solve(read, () -> System.nanoTime() - start > seconds * 1e9, _ -> { });
+        } catch (IllegalArgumentException conflict) {
+            throw new CommandException(problem + ": " + conflict.getMessage());
+        }
     }
 
     private static String text(StickProblem problem, StickAnswer answer, double took) {
         StringBuilder text = new StringBuilder();
         int number = 1;
-        for (StickAnswer.Filled filled : answer.sticks()) {
-            List<String> pieces = new ArrayList<>();
-            for (int i = 0; i < filled.counts().size(); i++) {
-                int count = filled.counts().get(i);
-                if (count > 0) {
-                    StickProblem.Kind kind = problem.pieces().get(i);
-                    pieces.add((count > 1 ? count + " × " : "") + (kind.name().isBlank() ? "" : kind.name() + " ") + kind.length());
+        for (StickAnswer.Laid laid : answer.sticks()) {
+            Map<String, Integer> pieces = new LinkedHashMap<>();
+            for (StickAnswer.Placed placed : laid.placed()) {
+                for (StickProblem.Part part : problem.pieces().get(placed.kind()).parts()) {
+                    pieces.merge((part.name().isBlank() ? "" : part.name() + " ") + part.length(), 1, Integer::sum);
                 }
             }
-            StickProblem.Stock stock = problem.stock().get(filled.stock());
+            StickProblem.Stock stock = problem.stock().get(laid.stock());
             text.append(String.format(Locale.ROOT, "stick %d, %s%s: %s; %s left%n", number++, stock.name().isBlank() ? "" : stock.name() + " ", stock.length(),
-                    String.join(", ", pieces), problem.left(filled)));
+                    pieces.entrySet().stream().map(e -> (e.getValue() > 1 ? e.getValue() + " × " : "") + e.getKey()).collect(Collectors.joining(", ")),
+                    problem.left(laid)));
         }
         String proof = answer.isProven() ? "proven best" : String.format(Locale.ROOT, "at most %.1f %% from best (bound %d)", answer.gap() * 100, answer.bound());
         return text.append(String.format(Locale.ROOT, "sticks %d, cost %d, waste %s, %s, %.2f s%n", answer.sticks().size(), answer.cost(), problem.waste(answer),

@@ -17,7 +17,7 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Material;
+import neatcorner.core.rack.Material;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.section.Recess;

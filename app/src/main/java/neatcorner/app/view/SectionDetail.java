@@ -13,6 +13,7 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Moulding;
+import neatcorner.core.job.Sale;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.making.MakingStep;
@@ -36,7 +37,7 @@ final class SectionDetail extends Panel {
         MouldingChoice.add(this);
         ready();
         MouldingChoice.addBottomRail(this);
-        Button keep = quiet("section.keep", () -> desk.edit(new ShopEdit.Keep(section(), Moulding.USUALLY_SOLD)));
+        Button keep = quiet("section.keep", () -> desk.edit(new ShopEdit.Keep(section(), Moulding.USUALLY_SOLD.stream().map(Sale::length).toList())));
         onUpdate(() -> {
             boolean unknown = desk.shop().stockFor(section()).isEmpty();
             keep.setVisible(unknown);

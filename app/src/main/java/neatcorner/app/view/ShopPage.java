@@ -118,7 +118,7 @@ final class ShopPage extends HBox {
         box.getChildren().add(Panel.spread(Panel.text(desk.book().say("shop.moulding", section.name(), section.species(),
                 desk.book().exactly(section.face()), desk.book().exactly(section.thickness())), "strong"), drop));
         box.getChildren().add(Panel.text(desk.book().say("shop.sold", String.join(", ",
-                moulding.sold().stream().map(desk.book()::exactly).toList())), "soft"));
+                moulding.sold().stream().map(sale -> desk.book().exactly(sale.length())).toList())), "soft"));
         for (Sticks sticks : moulding.onHand()) {
             Button less = quiet("−", () -> stock(moulding, sticks.length(), sticks.count() - 1), box);
             less.setAccessibleText(Labels.get("shop.less"));

@@ -3,6 +3,7 @@ package neatcorner.app.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import neatcorner.core.frame.Member;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Axis;
@@ -15,6 +16,7 @@ import neatcorner.core.measure.Unit;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
+import neatcorner.core.stock.Piece;
 import neatcorner.core.stock.StickLayout;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -73,13 +75,16 @@ class DemoJobsTest {
                 .satisfies(stick -> assertThat(stick.bought()).isFalse());
     }
 
-    /** 110 + 1/8 − 5/8 + 4 = 113 1/2 in long points, past every stick of 8 ft. */
+    /** 110 + 1/8 − 5/8 + 4 = 113 1/2 in long points, past every stick of 8 ft: two lengths, a joint of 8 × 1 1/4 in between. */
     @Test
-    void theSurveyMapIsTooLongForAnyStick() {
+    void theSurveyMapIsJoinedFromTwoLengths() {
         Plan plan = plan(3);
         assertThat(plan.frame().member(Side.Name.TOP).longPoint().value()).isEqualTo(in("113 1/2"));
-        assertThat(plan.cuts().sticks()).isEmpty();
-        assertThat(plan.findings().getFirst().id()).isEqualTo("piece_too_long");
+        List<Piece> top = plan.cuts().sticks().stream().flatMap(s -> s.placed().stream()).map(StickLayout.Placed::piece)
+                .filter(p -> p.member().side().equals(plan.frame().member(Side.Name.TOP).side())).toList();
+        assertThat(top).hasSize(2);
+        assertThat(Length.sum(top.stream().map(Piece::length).toList())).isEqualTo(in("123 1/2"));
+        assertThat(plan.findings()).extracting(Finding::id).contains("side_joined").doesNotContain("piece_too_long");
     }
 
     /** Mirror 24 × 60 × 4 mm weighs 0.9290 m² × 10 kg/m² = 9.29 kg; with wood and backing it wants a cleat and two people. */

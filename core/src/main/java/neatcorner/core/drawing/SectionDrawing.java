@@ -8,7 +8,7 @@ import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Material;
+import neatcorner.core.rack.Material;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;

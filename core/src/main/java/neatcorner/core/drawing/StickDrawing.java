@@ -4,8 +4,13 @@ import java.util.List;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.job.Habit;
+import neatcorner.core.job.Habits;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Span;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.stock.CutPlan;
+import neatcorner.core.stock.Lot;
+import neatcorner.core.stock.Scarf;
 import neatcorner.core.stock.StickLayout;
 
 /**
@@ -15,24 +20,42 @@ import neatcorner.core.stock.StickLayout;
 public final class StickDrawing {
     /** A window shows no more; the sheet and the cut list have them all. */
     private static final int MOST_SHOWN = 120;
-    private final Plan plan;
+    private static final double LABELS = 106;
+    private final List<StickLayout> sticks;
+    private final boolean numbered;
+    private final boolean byJob;
+    private final Length kerf;
+    private final Length trim;
     private final Sketch sketch;
     private final double width;
     private final double unit;
     private final double labels;
 
-    private StickDrawing(Plan plan, Reader reader, double width) {
-        this.plan = plan;
+    private StickDrawing(List<StickLayout> sticks, boolean numbered, Habits habits, Reader reader, double width) {
+        this.sticks = sticks;
+        this.numbered = numbered;
+        this.byJob = sticks.stream().flatMap(s -> s.placed().stream()).map(p -> p.piece().job()).distinct().count() > 1;
+        this.kerf = habits.get(Habit.KERF);
+        this.trim = habits.get(Habit.END_TRIM);
         this.sketch = new Sketch(reader);
         this.width = width;
-        this.labels = sketch.em(106);
-        Length longest = plan.cuts().sticks().stream().map(StickLayout::length).max(Length::compareTo).orElse(Length.inches(96));
+        this.labels = sketch.em(LABELS);
+        Length longest = sticks.stream().map(StickLayout::length).max(Length::compareTo).orElse(Length.inches(96));
         this.unit = (width - labels - sketch.em(4)) / longest.toMm();
+    }
+
+    private StickDrawing(Plan plan, Reader reader, double width) {
+        this(plan.cuts().sticks(), plan.job().quantity() > 1, plan.frame().habits(), reader, width);
     }
 
     /** The first sticks, one below the other, with a word on those not shown; as high as it needs to be. */
     public static Picture draw(Plan plan, Reader reader, double width) {
         return new StickDrawing(plan, reader, width).draw(0, MOST_SHOWN, Double.MAX_VALUE);
+    }
+
+    /** The sticks of many jobs together; each piece says whose it is. */
+    public static Picture draw(List<Lot> lots, Habits habits, Reader reader, double width) {
+        return new StickDrawing(CutPlan.sticks(lots), true, habits, reader, width).draw(0, MOST_SHOWN, Double.MAX_VALUE);
     }
 
     /**
@@ -49,7 +72,7 @@ public final class StickDrawing {
         StickDrawing drawing = new StickDrawing(plan, reader, width);
         double y = drawing.sketch.em(3);
         int shown = 0;
-        for (StickLayout stick : plan.cuts().sticks().subList(first, plan.cuts().sticks().size())) {
+        for (StickLayout stick : drawing.sticks.subList(first, drawing.sticks.size())) {
             y += drawing.high(stick) + drawing.sketch.em(9);
             if (y > height && shown > 0) {
                 break;
@@ -61,7 +84,6 @@ public final class StickDrawing {
 
     private Picture draw(int first, int most, double height) {
         double y = sketch.em(3);
-        List<StickLayout> sticks = plan.cuts().sticks();
         int number = first;
         while (number < sticks.size() && number - first < most) {
             double high = high(sticks.get(number));
@@ -84,45 +106,86 @@ public final class StickDrawing {
 
     private void stick(StickLayout stick, double y, double high, int number) {
         sketch.text(new At(0, y + high * 0.3), sketch.say("stick.number", number, stick.length()), Ink.INK, 11.5, true, Anchor.START);
-        sketch.text(new At(0, y + high * 0.3 + sketch.em(13)), sketch.say(stick.bought() ? "stick.to_buy" : "stick.on_rack"),
-                stick.bought() ? Ink.CAUTION : Ink.SOFT, 11, false, Anchor.START);
+        sketch.text(new At(0, y + high * 0.3 + sketch.em(13)), sketch.book().say(stick.source().said()), stick.bought() ? Ink.CAUTION : Ink.SOFT, 11, false, Anchor.START);
         double end = x(stick.length());
         var species = stick.section().species();
         sketch.wood(new At(x(Length.ZERO), y), new At(end, y), new At(end, y + high), new At(x(Length.ZERO), y + high), species, number, true);
         sketch.outline(Sketch.rectangle(x(Length.ZERO), y, end, y + high), Ink.HAIRLINE, sketch.em(1));
+        for (Span defect : stick.source().defects()) {
+            sketch.hatched(Sketch.rectangle(x(defect.from()), y, x(defect.to()), y + high), Ink.CAUTION);
+        }
         for (StickLayout.Placed placed : stick.placed()) {
             piece(stick, placed, y, high, number);
         }
-        Length trim = plan.frame().habits().get(Habit.END_TRIM);
-        Length last = stick.placed().getLast().end();
-        double room = x(stick.length().minus(trim)) - x(last);
+        Length last = stick.placed().stream().map(StickLayout.Placed::end).max(Length::compareTo).orElse(trim);
+        double from = x(stick.length().minus(trim).minus(stick.remnant()));
+        double room = x(stick.length().minus(trim)) - Math.max(from, x(last));
         String left = sketch.say("stick.left", stick.remnant());
         if (room > sketch.widthOf(left, sketch.em(11), false) + sketch.em(16)) {
-            sketch.text(new At(x(last) + room / 2 + sketch.em(4), y + high / 2), left, Ink.SOFT, 11, false, Anchor.MIDDLE);
+            sketch.text(new At(x(stick.length().minus(trim)) - room / 2, y + high / 2), left, Ink.SOFT, 11, false, Anchor.MIDDLE);
         }
     }
 
-    private void piece(StickLayout stick, StickLayout.Placed placed, double y, double high, int number) {
+    /** Far edge, near edge: where the four corners of a piece lie along the stick, in millimetres from its furthest point. */
+    private static double[] corners(StickLayout.Placed placed) {
         var member = placed.piece().member();
-        double from = x(placed.start().plus(member.left().reach(member.stock().thickness())));
-        double to = from + member.longPoint().value().toMm() * unit;
-        double fromIn = member.left().setback().toMm() * unit;
-        double toIn = member.right().setback().toMm() * unit;
-        At a = new At(from, y);
-        At b = new At(to, y);
-        At c = new At(to - toIn, y + high);
-        At d = new At(from + fromIn, y + high);
-        sketch.wood(a, b, c, d, stick.section().species(), number * 7 + placed.piece().frame(), false);
-        double kerf = Math.max(sketch.em(1.6), plan.frame().habits().get(Habit.KERF).toMm() * unit);
-        sketch.outline(List.of(a, b, c, d), new Paint.Wood(stick.section().species(), Paint.Shade.EDGE), sketch.em(1));
-        sketch.line(a.plus(-kerf / 2, 0), d.plus(-kerf / 2, 0), Ink.SAW, kerf);
-        sketch.line(b.plus(kerf / 2, 0), c.plus(kerf / 2, 0), Ink.SAW, kerf);
-        String letters = member.side().letters();
-        String whole = plan.job().quantity() > 1 ? sketch.say("stick.piece", letters, placed.piece().frame()) : letters;
-        double room = to - toIn - from - fromIn - sketch.em(6);
-        String label = sketch.widthOf(whole, sketch.em(11), true) < room ? whole : letters;
-        if (sketch.widthOf(label, sketch.em(11), true) < room + sketch.em(4)) {
-            sketch.text(new At((from + fromIn + to - toIn) / 2, y + high / 2), label, Sketch.letters(stick.section().species()), 11, true, Anchor.MIDDLE);
+        double whole = placed.piece().length().toMm();
+        if (placed.piece().part().isPresent()) {
+            boolean left = !placed.piece().part().get().isJoinedLeft();
+            boolean right = !placed.piece().part().get().isJoinedRight();
+            double in = left ? member.left().setback().toMm() : 0;
+            double out = right ? member.right().setback().toMm() : 0;
+            return new double[] {Math.max(0, -in), whole - Math.max(0, -out), whole - Math.max(0, out), Math.max(0, in)};
+        }
+        double from = member.left().reach(member.stock().thickness()).toMm();
+        double to = from + member.longPoint().value().toMm();
+        double[] corners = {from, to, to - member.right().setback().toMm(), from + member.left().setback().toMm()};
+        if (placed.lie().isSwapped()) {
+            corners = new double[] {whole - corners[1], whole - corners[0], whole - corners[3], whole - corners[2]};
+        }
+        return placed.lie().isLongAway() ? new double[] {corners[3], corners[2], corners[1], corners[0]} : corners;
+    }
+
+    private void piece(StickLayout stick, StickLayout.Placed placed, double y, double high, int number) {
+        double start = x(placed.start());
+        double[] corners = corners(placed);
+        At a = new At(start + corners[0] * unit, y);
+        At b = new At(start + corners[1] * unit, y);
+        At c = new At(start + corners[2] * unit, y + high);
+        At d = new At(start + corners[3] * unit, y + high);
+        var species = stick.section().species();
+        sketch.wood(a, b, c, d, species, number * 7 + placed.piece().frame(), false);
+        double blade = Math.max(sketch.em(1.6), kerf.toMm() * unit);
+        sketch.outline(List.of(a, b, c, d), new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1));
+        sketch.line(a.plus(-blade / 2, 0), d.plus(-blade / 2, 0), Ink.SAW, blade);
+        sketch.line(b.plus(blade / 2, 0), c.plus(blade / 2, 0), Ink.SAW, blade);
+        placed.piece().part().ifPresent(part -> joints(part, a, b, high));
+        label(placed, y, high, Math.max(a.x(), d.x()), Math.min(b.x(), c.x()), Sketch.letters(species));
+    }
+
+    /** Where a part overlaps its neighbour: the slope runs through the thickness and is seen from the edge only. */
+    private void joints(Scarf part, At left, At right, double high) {
+        double overlap = part.overlap().toMm() * unit;
+        if (part.isJoinedLeft()) {
+            sketch.line(List.of(left.plus(overlap, 0), left.plus(overlap, high)), Paint.of(Ink.PENCIL), sketch.em(1), Mark.Dash.HIDDEN);
+        }
+        if (part.isJoinedRight()) {
+            sketch.line(List.of(right.plus(-overlap, 0), right.plus(-overlap, high)), Paint.of(Ink.PENCIL), sketch.em(1), Mark.Dash.HIDDEN);
+        }
+    }
+
+    /** The longest name that finds room: job, letters and frame; letters and frame; letters. */
+    private void label(StickLayout.Placed placed, double y, double high, double from, double to, Ink ink) {
+        var piece = placed.piece();
+        String letters = piece.member().side().letters() + piece.part().map(p -> sketch.say("stick.part", p.number(), p.of())).orElse("");
+        String mark = placed.locked() ? sketch.say("stick.locked") : "";
+        String counted = numbered ? sketch.say("stick.piece", letters, piece.frame()) : letters;
+        double room = to - from - sketch.em(2);
+        for (String text : List.of(byJob ? sketch.say("stick.piece_of", piece.job(), counted) + mark : counted + mark, counted + mark, letters + mark, letters)) {
+            if (sketch.widthOf(text, sketch.em(11), true) < room) {
+                sketch.text(new At((from + to) / 2, y + high / 2), text, ink, 11, true, Anchor.MIDDLE);
+                return;
+            }
         }
     }
 

@@ -14,7 +14,7 @@ import neatcorner.core.job.Borders;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Material;
+import neatcorner.core.rack.Material;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Count;

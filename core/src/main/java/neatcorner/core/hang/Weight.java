@@ -6,7 +6,7 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Material;
+import neatcorner.core.rack.Material;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;

@@ -16,12 +16,13 @@ import neatcorner.core.wood.Species;
  * @param strainer whether an inner frame of plain wood goes in behind
  * @param rabbeting when the rabbet is cut
  * @param grain    how the wood is sawn
+ * @param cutting  what is wished of the cutting
  */
 public record Choices(Optional<JointKind> joint, Optional<Length> fastener, Adhesive adhesive, List<Coat> finish,
-                      Optional<Hardware> hardware, boolean strainer, Rabbeting rabbeting, Species.Grain grain) {
+                      Optional<Hardware> hardware, boolean strainer, Rabbeting rabbeting, Species.Grain grain, Cutting cutting) {
     /** Nothing decided, wood glue. */
     public static final Choices NONE = new Choices(Optional.empty(), Optional.empty(), Adhesive.PVA, List.of(),
-            Optional.empty(), false, Rabbeting.BEFORE_MITRING, Species.Grain.FLAT_SAWN);
+            Optional.empty(), false, Rabbeting.BEFORE_MITRING, Species.Grain.FLAT_SAWN, Cutting.FREE);
 
     public Choices {
         finish = List.copyOf(finish);
@@ -32,41 +33,46 @@ public record Choices(Optional<JointKind> joint, Optional<Length> fastener, Adhe
 
     /** With another joint; a fastener length of the old kind is dropped. */
     public Choices withJoint(Optional<JointKind> other) {
-        return new Choices(other, Optional.empty(), adhesive, finish, hardware, strainer, rabbeting, grain);
+        return new Choices(other, Optional.empty(), adhesive, finish, hardware, strainer, rabbeting, grain, cutting);
     }
 
     /** With another fastener length. */
     public Choices withFastener(Optional<Length> other) {
-        return new Choices(joint, other, adhesive, finish, hardware, strainer, rabbeting, grain);
+        return new Choices(joint, other, adhesive, finish, hardware, strainer, rabbeting, grain, cutting);
     }
 
     /** With another glue. */
     public Choices withAdhesive(Adhesive other) {
-        return new Choices(joint, fastener, other, finish, hardware, strainer, rabbeting, grain);
+        return new Choices(joint, fastener, other, finish, hardware, strainer, rabbeting, grain, cutting);
     }
 
     /** With another recipe. */
     public Choices withFinish(List<Coat> other) {
-        return new Choices(joint, fastener, adhesive, other, hardware, strainer, rabbeting, grain);
+        return new Choices(joint, fastener, adhesive, other, hardware, strainer, rabbeting, grain, cutting);
     }
 
     /** With other hardware. */
     public Choices withHardware(Optional<Hardware> other) {
-        return new Choices(joint, fastener, adhesive, finish, other, strainer, rabbeting, grain);
+        return new Choices(joint, fastener, adhesive, finish, other, strainer, rabbeting, grain, cutting);
     }
 
     /** With or without a strainer. */
     public Choices withStrainer(boolean wanted) {
-        return new Choices(joint, fastener, adhesive, finish, hardware, wanted, rabbeting, grain);
+        return new Choices(joint, fastener, adhesive, finish, hardware, wanted, rabbeting, grain, cutting);
     }
 
     /** With the rabbet cut at another time. */
     public Choices withRabbeting(Rabbeting other) {
-        return new Choices(joint, fastener, adhesive, finish, hardware, strainer, other, grain);
+        return new Choices(joint, fastener, adhesive, finish, hardware, strainer, other, grain, cutting);
     }
 
     /** Of wood sawn otherwise. */
     public Choices withGrain(Species.Grain other) {
-        return new Choices(joint, fastener, adhesive, finish, hardware, strainer, rabbeting, other);
+        return new Choices(joint, fastener, adhesive, finish, hardware, strainer, rabbeting, other, cutting);
+    }
+
+    /** With other wishes for the cutting. */
+    public Choices withCutting(Cutting other) {
+        return new Choices(joint, fastener, adhesive, finish, hardware, strainer, rabbeting, grain, other);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
+import neatcorner.core.rack.Material;
 
 /**
  * What goes in the frame, front to back.

@@ -17,6 +17,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
+import neatcorner.core.rack.Material;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.wood.Species;
@@ -414,6 +415,19 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return Words.of(settled ? "edit.settle" : "edit.open", station);
+        }
+    }
+
+    /** Other wishes for the cutting. */
+    record Cut(Cutting cutting) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withChoices(job.choices().withCutting(cutting));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.cutting");
         }
     }
 }

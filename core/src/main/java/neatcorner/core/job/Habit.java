@@ -40,7 +40,9 @@ public enum Habit {
     /** Wood kept around anything hidden in the corner. */
     SAFE_MARGIN(Length.inches(0, 1, 8), 1, 25),
     /** Radius of the bearing-guided rabbeting bit; it is left in corners that are cut after assembly. */
-    BIT_RADIUS(Length.inches(0, 5, 8), 3, 40);
+    BIT_RADIUS(Length.inches(0, 5, 8), 3, 40),
+    /** What is left of a stick is kept from this length on. */
+    USEFUL(Length.inches(12), 0, 3000);
 
     private final Length usual;
     private final Length least;

@@ -18,6 +18,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
+import neatcorner.core.rack.Material;
 import neatcorner.core.section.Section;
 
 /**

@@ -2,6 +2,7 @@ package neatcorner.core.job;
 
 import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.rack.Material;
 
 /**
  * One sheet of the package.

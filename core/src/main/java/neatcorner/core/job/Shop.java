@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
+import neatcorner.core.rack.OffCut;
+import neatcorner.core.rack.Rack;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
@@ -18,9 +20,17 @@ import neatcorner.core.wood.Species;
  * @param mouldings on the rack or for sale
  * @param clamps    on hand
  * @param climate   the air in the shop and on the wall
+ * @param rack      what lies there with a label of its own
+ * @param currency  as it is written before an amount, up to 8 characters; may be empty
  */
-public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Clamps> clamps, Climate climate) {
+public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Clamps> clamps, Climate climate, Rack rack, String currency) {
+    /** What amounts are written with until the shop says otherwise. */
+    public static final String USUAL_CURRENCY = "$";
+
     public Shop {
+        if (currency.length() > 8) {
+            throw new IllegalArgumentException("currency \"" + currency + "\" has " + currency.length() + " characters; it may have up to 8");
+        }
         mouldings = List.copyOf(mouldings);
         clamps = List.copyOf(clamps);
     }
@@ -39,7 +49,7 @@ public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Cl
                         new Recess.Floater(Length.inches(0, 3, 4), Length.inches(0, 3, 8)), Profile.FLAT),
                 unstocked("stretcher bar", Species.PINE, Length.inches(1, 1, 2), Length.inches(0, 3, 4),
                         new Recess.Bar(), Profile.FLAT)),
-                List.of(new Clamps(ClampKind.CORNER_VICE, 4, Length.inches(96))), Climate.USUAL);
+                List.of(new Clamps(ClampKind.CORNER_VICE, 4, Length.inches(96))), Climate.USUAL, Rack.EMPTY, USUAL_CURRENCY);
     }
 
     private static Moulding unstocked(String name, Species species, Length face, Length thickness, Recess recess,
@@ -60,22 +70,22 @@ public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Cl
 
     /** With other habits. */
     public Shop withHabits(Habits other) {
-        return new Shop(name, other, mouldings, clamps, climate);
+        return new Shop(name, other, mouldings, clamps, climate, rack, currency);
     }
 
     /** With other mouldings. */
     public Shop withMouldings(List<Moulding> other) {
-        return new Shop(name, habits, other, clamps, climate);
+        return new Shop(name, habits, other, clamps, climate, rack, currency);
     }
 
     /** With other clamps. */
     public Shop withClamps(List<Clamps> other) {
-        return new Shop(name, habits, mouldings, other, climate);
+        return new Shop(name, habits, mouldings, other, climate, rack, currency);
     }
 
     /** With another climate. */
     public Shop withClimate(Climate other) {
-        return new Shop(name, habits, mouldings, clamps, other);
+        return new Shop(name, habits, mouldings, clamps, other, rack, currency);
     }
 
     /** With one moulding in the place of another. */
@@ -83,5 +93,20 @@ public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Cl
         List<Moulding> changed = new ArrayList<>(mouldings);
         changed.set(index, other);
         return withMouldings(changed);
+    }
+
+    /** With another rack. */
+    public Shop withRack(Rack other) {
+        return new Shop(name, habits, mouldings, clamps, climate, other, currency);
+    }
+
+    /** With another currency. */
+    public Shop withCurrency(String other) {
+        return new Shop(name, habits, mouldings, clamps, climate, rack, other);
+    }
+
+    /** The off-cuts this section can be cut from, in the order of the rack. */
+    public List<OffCut> offCutsFor(Section section) {
+        return rack.all(OffCut.class).stream().filter(cut -> section.isCutLike(cut.section())).toList();
     }
 }

@@ -2,8 +2,12 @@ package neatcorner.core.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
+import neatcorner.core.rack.Price;
+import neatcorner.core.rack.RackItem;
 import neatcorner.core.section.Section;
 import neatcorner.core.wood.Climate;
 import neatcorner.core.words.Words;
@@ -37,11 +41,11 @@ public sealed interface ShopEdit {
                 Moulding moulding = shop.mouldings().get(i);
                 if (section.isCutLike(moulding.section())) {
                     return shop.withMoulding(i, moulding.withSold(
-                            Stream.concat(moulding.sold().stream(), sold.stream()).toList()));
+                            Stream.concat(moulding.sold().stream(), sold.stream().map(Sale::of)).toList()));
                 }
             }
             List<Moulding> more = new ArrayList<>(shop.mouldings());
-            more.add(new Moulding(section, sold, List.of()));
+            more.add(new Moulding(section, sold.stream().map(Sale::of).toList(), List.of()));
             return shop.withMouldings(more);
         }
 
@@ -88,6 +92,89 @@ public sealed interface ShopEdit {
         @Override
         public Words words() {
             return Words.of("edit.receive", section.name(), count, length);
+        }
+    }
+
+    /** What a length of a section costs to buy; empty when nobody knows. */
+    record SetPrice(Section section, Length length, Optional<Price> price) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            int index = IntStream.range(0, shop.mouldings().size()).filter(i -> shop.mouldings().get(i).section().equals(section)).findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException("the rack has no section " + section.name() + "; keep it first"));
+            return shop.withMoulding(index, shop.mouldings().get(index).withSale(length, price));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.price", section.name(), length);
+        }
+    }
+
+    /** Items put on the rack; one with the label of another takes its place. */
+    record Shelve(List<RackItem> items) implements ShopEdit {
+        public Shelve {
+            items = List.copyOf(items);
+        }
+
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withRack(shop.rack().with(items));
+        }
+
+        @Override
+        public Words words() {
+            return items.size() == 1 ? Words.of("edit.shelve", items.getFirst().label()) : Words.of("edit.shelve_all", items.size());
+        }
+    }
+
+    /** Items taken off the rack. */
+    record Unshelve(List<String> labels) implements ShopEdit {
+        public Unshelve {
+            labels = List.copyOf(labels);
+        }
+
+        @Override
+        public Shop apply(Shop shop) {
+            for (String label : labels) {
+                if (shop.rack().item(label).isEmpty()) {
+                    throw new IllegalArgumentException("the rack has nothing labelled " + label + "; it may have been taken already");
+                }
+            }
+            return shop.withRack(shop.rack().without(labels));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.unshelve", String.join(", ", labels));
+        }
+    }
+
+    /** The sign amounts are written with. */
+    record SetCurrency(String currency) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withCurrency(currency.strip());
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.currency", currency);
+        }
+    }
+
+    /** Several changes at once, made all or none. */
+    record Together(List<ShopEdit> edits, Words words) implements ShopEdit {
+        public Together {
+            edits = List.copyOf(edits);
+        }
+
+        @Override
+        public Shop apply(Shop shop) {
+            Shop changed = shop;
+            for (ShopEdit edit : edits) {
+                changed = edit.apply(changed);
+            }
+            return changed;
         }
     }
 

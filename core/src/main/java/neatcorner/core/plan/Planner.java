@@ -24,6 +24,7 @@ import neatcorner.core.joint.Movement;
 import neatcorner.core.making.MakingPlan;
 import neatcorner.core.making.MakingPlanner;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.stock.Answers;
 import neatcorner.core.stock.CutPlan;
 import neatcorner.core.stock.CutPlanner;
 
@@ -38,6 +39,16 @@ public final class Planner {
      * @throws neatcorner.core.frame.ImpossibleFrame when the numbers leave no frame
      */
     public static Plan plan(Job job, Shop shop) {
+        return plan(job, shop, Answers.NONE);
+    }
+
+    /**
+     * Plans a job with what is already known of the best ways to lay its pieces on sticks; what is not
+     * known is laid by quick rules.
+     *
+     * @throws neatcorner.core.frame.ImpossibleFrame when the numbers leave no frame
+     */
+    public static Plan plan(Job job, Shop shop, Answers answers) {
         Ledger ledger = new Ledger();
         Frame frame = Frame.of(job, shop, ledger);
         DepthCheck depth = DepthCheck.of(frame, ledger);
@@ -46,7 +57,7 @@ public final class Planner {
         JointPlan joints = JointPlanner.plan(frame, weight, ledger);
         HiddenPlan hidden = HiddenPlan.of(frame, ledger);
         Movement movement = Movement.of(frame, shop.climate(), ledger);
-        CutPlan cuts = CutPlanner.plan(frame, shop, ledger);
+        CutPlan cuts = CutPlanner.plan(frame, shop, answers, ledger);
         GluePlan glue = GluePlanner.plan(frame, joints.chosen(), shop, ledger);
         FinishPlan finish = FinishPlan.plan(frame, ledger);
         FitPlan fit = FitPlanner.plan(frame, ledger);

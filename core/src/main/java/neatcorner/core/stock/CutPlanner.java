@@ -1,22 +1,18 @@
 package neatcorner.core.stock;
 
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
-import neatcorner.core.job.Moulding;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.job.Station;
+import neatcorner.core.job.Sticks;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.measure.Share;
 import neatcorner.core.outline.Line;
@@ -31,23 +27,29 @@ import neatcorner.core.words.Words;
 
 /** Lays a job's pieces on the shop's sticks. */
 public final class CutPlanner {
+    /** No stick is ordered longer: it would not be carried round a corner. */
+    private static final Length LONGEST_SOLD = Length.mm(6_000);
     private final Frame frame;
     private final Shop shop;
+    private final Answers answers;
     private final Ledger ledger;
     private final Length gap;
     private final Length trim;
+    private final Length useful;
 
-    private CutPlanner(Frame frame, Shop shop, Ledger ledger) {
+    private CutPlanner(Frame frame, Shop shop, Answers answers, Ledger ledger) {
         this.frame = frame;
         this.shop = shop;
+        this.answers = answers;
         this.ledger = ledger;
         this.gap = frame.kerfBetweenPieces();
         this.trim = frame.habits().get(Habit.END_TRIM);
+        this.useful = frame.habits().get(Habit.USEFUL);
     }
 
     /** The cut plan, with its figures and findings entered. */
-    public static CutPlan plan(Frame frame, Shop shop, Ledger ledger) {
-        return new CutPlanner(frame, shop, ledger).plan();
+    public static CutPlan plan(Frame frame, Shop shop, Answers answers, Ledger ledger) {
+        return new CutPlanner(frame, shop, answers, ledger).plan();
     }
 
     private CutPlan plan() {
@@ -63,78 +65,63 @@ public final class CutPlanner {
                     .remedy(new Remedy.OnShop(Words.of("remedy.kerf", Habit.KERF.usual()),
                             new ShopEdit.SetHabit(Habit.KERF, Habit.KERF.usual()))));
         }
-        Map<Section, List<Piece>> groups = new LinkedHashMap<>();
-        for (Member member : frame.pieces().toList()) {
-            for (int n = 1; n <= frame.job().quantity(); n++) {
-                groups.computeIfAbsent(member.stock(), _ -> new ArrayList<>()).add(new Piece(member, n));
-            }
+        List<Lot> lots = Lots.of(frame, shop, answers);
+        boolean complete = lots.stream().allMatch(lot -> lot.answer().isPresent());
+        lots.stream().filter(lot -> lot.answer().isEmpty()).forEach(this::findTooLong);
+        lots.forEach(this::findRefused);
+        List<StickLayout> sticks = complete ? CutPlan.sticks(lots) : List.of();
+        findJoined(lots);
+        if (complete) {
+            lots.forEach(this::findToBuy);
+            enterCost(lots);
         }
-        List<StickLayout> sticks = new ArrayList<>();
-        boolean complete = true;
-        for (Map.Entry<Section, List<Piece>> group : groups.entrySet()) {
-            List<StickLayout> laid = lay(group.getKey(), group.getValue());
-            complete &= !laid.isEmpty();
-            sticks.addAll(laid);
-        }
-        if (!complete) {
-            sticks.clear();
-        }
-        Map<Length, Integer> toBuy = new TreeMap<>();
-        sticks.stream().filter(StickLayout::bought).forEach(stick -> toBuy.merge(stick.length(), 1, Integer::sum));
-        findToBuy(sticks);
-        return new CutPlan(List.copyOf(sticks), toBuy, complete ? Optional.of(waste(sticks)) : Optional.empty(),
+        return new CutPlan(lots, complete, complete ? Optional.of(waste(sticks)) : Optional.empty(),
                 complete ? Optional.of(wasteShare(sticks)) : Optional.empty(), biggest());
     }
 
-    private Moulding stock(Section section) {
-        return shop.stockFor(section).orElseGet(() -> new Moulding(section, shop.mouldings().stream()
-                .filter(m -> m.section().name().equals(section.name())).map(Moulding::sold)
-                .findFirst().orElse(Moulding.USUALLY_SOLD), List.of()));
+    private Money money(long minor) {
+        return new Money(minor, shop.currency());
     }
 
-    private List<StickLayout> lay(Section section, List<Piece> pieces) {
-        Moulding stock = stock(section);
-        List<StickPacking.Stick> rack = stock.onHand().stream()
-                .flatMap(s -> Stream.generate(() -> stick(s.length(), false)).limit(Math.min(s.count(), pieces.size()))).toList();
-        List<StickPacking.Stick> forSale = stock.sold().stream().map(length -> stick(length, true)).toList();
-        long[] lengths = pieces.stream().mapToLong(p -> p.member().overall().nanometres()).toArray();
-        Optional<List<StickPacking.Filled>> packed = new StickPacking(lengths, gap.nanometres(), rack, forSale).pack();
-        if (packed.isEmpty()) {
-            findTooLong(section, pieces, stock);
-            return List.of();
+    /** What is bought, where every length has its price; and what the maker's wishes cost. */
+    private void enterCost(List<Lot> lots) {
+        long cost = 0;
+        for (Lot lot : lots) {
+            boolean buys = lot.sticks().stream().anyMatch(StickLayout::bought);
+            if (buys && !lot.stock().isPriced()) {
+                return;
+            }
+            cost += buys ? lot.answer().orElseThrow().cost() : 0;
         }
-        return packed.get().stream().map(filled -> layout(section, filled, pieces)).toList();
+        ledger.enter(Station.CUTS, Figure.formula("cuts.cost").note("cuts_cost").gives(money(cost)));
+        lots.stream().filter(lot -> lot.stock().isPriced()).map(Lot::priceOfWishes).flatMap(Optional::stream).reduce(Long::sum)
+                .ifPresent(price -> ledger.enter(Station.CUTS, Figure.formula("cuts.wishes").note("cuts_wishes").gives(money(price))));
     }
 
-    private StickPacking.Stick stick(Length length, boolean bought) {
-        return new StickPacking.Stick(length.minus(trim.times(2)).nanometres(), length.nanometres(), bought);
+    private void findRefused(Lot lot) {
+        lot.refused().ifPresent(why -> ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "wishes_refused", lot.section().name(), why)
+                .remedy(new Remedy.OnJob(Words.of("remedy.free_cutting"), new Edit.Cut(frame.job().choices().cutting().freed())))));
     }
 
-    private StickLayout layout(Section section, StickPacking.Filled filled, List<Piece> pieces) {
-        List<StickLayout.Placed> placed = new ArrayList<>();
-        Length at = trim;
-        for (int index : filled.pieces()) {
-            StickLayout.Placed next = new StickLayout.Placed(pieces.get(index), at);
-            placed.add(next);
-            at = next.end().plus(gap);
-        }
-        Length full = new Length(filled.stick().full());
-        Length remnant = full.minus(trim).minus(placed.getLast().end().plus(gap)).max(Length.ZERO);
-        return new StickLayout(section, full, filled.stick().bought(), List.copyOf(placed), remnant);
-    }
-
-    /** Remnants that two hands can hold clear of the blade are stock, not waste. */
-    private boolean isUseful(Length remnant) {
-        return !remnant.isUnder(frame.habits().get(Habit.SAFE_HOLD).times(2));
+    private void findJoined(List<Lot> lots) {
+        lots.stream().flatMap(lot -> lot.pieces().stream()).filter(p -> p.part().isPresent()).findFirst().ifPresent(piece -> {
+            Scarf part = piece.part().orElseThrow();
+            Length needed = piece.member().overall().plus(trim.times(2));
+            Length order = Rounding.UP.toWhole(needed, Length.inches(12));
+            Finding found = Finding.of(Severity.CAUTION, Station.CUTS, "side_joined", piece.member().overall(), part.of(), part.overlap());
+            ledger.find(order.isOver(LONGEST_SOLD) ? found.by(part.overlap()).remedy(new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS))
+                    : found.by(part.overlap()).remedy(new Remedy.OnShop(Words.of("remedy.sell_length", order),
+                            new ShopEdit.Keep(piece.member().stock(), List.of(order)))));
+        });
     }
 
     private Figure<Length> waste(List<StickLayout> sticks) {
         Length used = Length.sum(sticks.stream().map(StickLayout::length).toList());
-        Length kept = Length.sum(sticks.stream().map(StickLayout::remnant).filter(this::isUseful).toList());
+        Length kept = Length.sum(sticks.stream().map(StickLayout::remnant).filter(r -> !r.isUnder(useful)).toList());
         Length pieces = Length.sum(sticks.stream().flatMap(s -> s.placed().stream())
-                .map(p -> p.piece().member().overall()).toList());
+                .map(p -> p.piece().length()).toList());
         return ledger.enter(Station.CUTS, Figure.sum("stick.waste").start("sticks_used", used)
-                .minus("pieces", pieces).minus("useful_remnants", kept, frame.habits().get(Habit.SAFE_HOLD).times(2))
+                .minus("pieces", pieces).minus("useful_remnants", kept, useful)
                 .rounded(Rounding.UP).note("waste").result());
     }
 
@@ -155,9 +142,7 @@ public final class CutPlanner {
             return Optional.empty();
         }
         Section section = frame.job().section();
-        Moulding stock = stock(section);
-        Length longest = Stream.concat(stock.sold().stream(), stock.onHand().stream().filter(s -> s.count() > 0)
-                .map(s -> s.length())).max(Length::compareTo).orElseThrow();
+        Length longest = Source.of(Source.mouldingFor(section, shop), shop).stream().map(Source::length).max(Length::compareTo).orElseThrow();
         List<Member> members = frame.members().stream().filter(m -> m.section().equals(section)).toList();
         Length usable = longest.minus(trim.times(2)).minus(gap.times(members.size() - 1L));
         Length outside = Length.sum(members.stream().map(Member::overall).toList());
@@ -178,26 +163,27 @@ public final class CutPlanner {
                 .with("kerfs", gap).with("all_faces", faces).note("biggest").rounded(Rounding.DOWN).gives(size));
     }
 
-    private void findTooLong(Section section, List<Piece> pieces, Moulding stock) {
-        Length longestPiece = pieces.stream().map(p -> p.member().overall()).max(Length::compareTo).orElseThrow();
+    private void findTooLong(Lot lot) {
+        Length longestPiece = lot.pieces().stream().map(Piece::length).max(Length::compareTo).orElseThrow();
+        Length longest = lot.stock().sold().getLast().length();
+        if (frame.job().choices().cutting().matched() && !longestPiece.plus(trim.times(2)).isOver(longest)) {
+            Length around = Length.sum(lot.pieces().stream().filter(p -> p.frame() == 1).map(Piece::length).toList());
+            ledger.find(Finding.of(Severity.STOP, Station.CUTS, "group_too_long", lot.section().name(), around, longest).by(around.minus(longest))
+                    .remedy(new Remedy.OnJob(Words.of("remedy.not_matched"), new Edit.Cut(frame.job().choices().cutting().withMatched(false)))));
+            return;
+        }
         Length needed = longestPiece.plus(trim.times(2));
-        Length longest = stock.sold().getLast();
         Length order = Rounding.UP.toWhole(needed, Length.inches(12));
-        ledger.find(Finding.of(Severity.STOP, Station.CUTS, "piece_too_long", section.name(), longestPiece, longest, needed)
+        ledger.find(Finding.of(Severity.STOP, Station.CUTS, "piece_too_long", lot.section().name(), longestPiece, longest, needed)
                 .by(needed.minus(longest))
-                .remedy(new Remedy.OnShop(Words.of("remedy.sell_length", order), new ShopEdit.Keep(section, List.of(order)))));
+                .remedy(new Remedy.OnShop(Words.of("remedy.sell_length", order), new ShopEdit.Keep(lot.section(), List.of(order)))));
     }
 
-    private void findToBuy(List<StickLayout> sticks) {
-        Map<Section, Map<Length, Integer>> bySection = new LinkedHashMap<>();
-        sticks.stream().filter(StickLayout::bought).forEach(s -> bySection
-                .computeIfAbsent(s.section(), _ -> new TreeMap<>()).merge(s.length(), 1, Integer::sum));
-        bySection.forEach((section, lengths) -> lengths.forEach((length, count) -> {
-            int onHand = stock(section).onHand().stream().mapToInt(s -> s.count()).sum();
-            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "rack_short", section.name(), section.face(), count, length, onHand)
-                    .by(new Count(count))
-                    .remedy(new Remedy.OnShop(Words.of("remedy.bought", count, length), new ShopEdit.Receive(section, length, count))));
-        }));
+    private void findToBuy(Lot lot) {
+        int onHand = lot.stock().onHand().stream().mapToInt(Sticks::count).sum() + shop.offCutsFor(lot.section()).size();
+        lot.toBuy().forEach((length, count) -> ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "rack_short", lot.section().name(),
+                lot.section().face(), count, length, onHand).by(new Count(count))
+                .remedy(new Remedy.OnShop(Words.of("remedy.bought", count, length), new ShopEdit.Receive(lot.section(), length, count)))));
     }
 
     private void findShortPieces() {

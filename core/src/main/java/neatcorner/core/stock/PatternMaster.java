@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class PatternMaster {
     private static final double EPS = 1e-7;
-    private final StickProblem problem;
+    private final StickModel model;
     private final Filling filling;
     private final int[] left;
     private final int[] sticks;
@@ -40,15 +40,13 @@ final class PatternMaster {
      * @param sticks how many of each kind of stick are left; negative for as many as one buys
      * @param pool   patterns known from before; new ones are added
      */
-    PatternMaster(StickProblem problem, int[] left, int[] sticks, List<Pattern> pool) {
-        this.problem = problem;
+    PatternMaster(StickModel model, int[] left, int[] sticks, List<Pattern> pool) {
+        this.model = model;
         this.left = left;
         this.sticks = sticks;
         this.pool = pool;
         this.usable = pool.stream().filter(p -> sticks[p.stock()] != 0 && p.times(left, 1) > 0).toList();
-        long[] needs = new long[left.length];
-        Arrays.setAll(needs, problem::need);
-        this.filling = new Filling(needs);
+        this.filling = new Filling(model.needs());
         this.rowOfKind = new int[left.length];
         this.rowOfStock = new int[sticks.length];
         int row = 0;
@@ -63,7 +61,7 @@ final class PatternMaster {
         this.amounts = new double[rows];
         this.costs = new double[rows];
         this.basis = new Pattern[rows];
-        this.artificial = (1.0 + problem.stock().stream().mapToLong(StickProblem.Stock::cost).max().orElse(0)) * (1 + Arrays.stream(left).sum());
+        this.artificial = (1.0 + model.places().stream().mapToLong(StickModel.Place::cost).max().orElse(0)) * (1 + Arrays.stream(left).sum());
         for (int i = 0; i < left.length; i++) {
             if (rowOfKind[i] >= 0) {
                 amounts[rowOfKind[i]] = left[i];
@@ -167,11 +165,11 @@ final class PatternMaster {
                 best = pattern;
             }
         }
-        return best != null && enter(column(best), problem.stock().get(best.stock()).cost(), best);
+        return best != null && enter(column(best), model.cost(best.stock()), best);
     }
 
     private double reduced(Pattern pattern, double[] prices) {
-        double reduced = problem.stock().get(pattern.stock()).cost();
+        double reduced = model.cost(pattern.stock());
         for (int i = 0; i < pattern.kinds().length; i++) {
             reduced -= pattern.counts()[i] * prices[rowOfKind[pattern.kinds()[i]]];
         }
@@ -223,8 +221,8 @@ final class PatternMaster {
             if (sticks[k] == 0) {
                 continue;
             }
-            double floor = problem.stock().get(k).cost() - (rowOfStock[k] < 0 ? 0 : prices[rowOfStock[k]]);
-            int[] counts = filling.fill(problem.room(k), values, left, floor + most);
+            double floor = model.cost(k) - (rowOfStock[k] < 0 ? 0 : prices[rowOfStock[k]]);
+            int[] counts = filling.fill(model.room(k), values, left, floor + most);
             sure &= filling.isProven();
             if (filling.value() > floor + most + 1e-9) {
                 most = filling.value() - floor;
@@ -233,7 +231,7 @@ final class PatternMaster {
         }
         if (best != null) {
             pool.add(best);
-            entered = enter(column(best), problem.stock().get(best.stock()).cost(), best);
+            entered = enter(column(best), model.cost(best.stock()), best);
         }
         proven = sure && (best == null || entered);
         return entered;

@@ -1,12 +1,25 @@
 package neatcorner.core.stock;
 
+import java.util.Optional;
 import neatcorner.core.frame.Member;
+import neatcorner.core.measure.Length;
 
 /**
  * One piece to be cut.
  *
+ * @param job    the title of the job it is for
  * @param member what it is
  * @param frame  which of the alike frames it is for, from 1
+ * @param part   of a side that is joined from several; empty for a whole one
  */
-public record Piece(Member member, int frame) {
+public record Piece(String job, Member member, int frame, Optional<Scarf> part) {
+    /** What it is locked by: {@code A–B/2}, and for a part {@code A–B/2.1}. */
+    public String key() {
+        return member.side().letters() + "/" + frame + part.map(p -> "." + p.number()).orElse("");
+    }
+
+    /** How much of a stick it takes, from its one furthest point to the other. */
+    public Length length() {
+        return part.map(Scarf::length).orElseGet(member::overall);
+    }
 }

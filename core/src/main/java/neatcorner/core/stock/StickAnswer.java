@@ -1,6 +1,7 @@
 package neatcorner.core.stock;
 
 import java.util.List;
+import neatcorner.core.measure.Length;
 
 /**
  * Pieces on sticks.
@@ -9,7 +10,7 @@ import java.util.List;
  * @param cost   of all, in the smallest coin
  * @param bound  no layout costs less, as far as is proven; up to {@code cost}
  */
-public record StickAnswer(List<Filled> sticks, long cost, long bound) {
+public record StickAnswer(List<Laid> sticks, long cost, long bound) {
     public StickAnswer {
         sticks = List.copyOf(sticks);
     }
@@ -18,12 +19,27 @@ public record StickAnswer(List<Filled> sticks, long cost, long bound) {
      * One stick.
      *
      * @param stock  which kind of stick, counted from 0
-     * @param counts how many of each kind of piece are cut from it
+     * @param placed from the left
      */
-    public record Filled(int stock, List<Integer> counts) {
-        public Filled {
-            counts = List.copyOf(counts);
+    public record Laid(int stock, List<Placed> placed) {
+        public Laid {
+            placed = List.copyOf(placed);
         }
+
+        /** How many of a kind of piece are cut from it. */
+        public int count(int kind) {
+            return (int) placed.stream().filter(p -> p.kind() == kind).count();
+        }
+    }
+
+    /**
+     * A piece, or a group of pieces, on a stick.
+     *
+     * @param kind  which kind, counted from 0
+     * @param start of its furthest point from the stick's left end
+     * @param lie   how it lies
+     */
+    public record Placed(int kind, Length start, StickProblem.Lie lie) {
     }
 
     /** Whether nothing cheaper is possible. */

@@ -10,28 +10,28 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.ToLongFunction;
 import java.util.stream.IntStream;
 
 /**
- * Packing of lengths into sticks, in whole nanometres. A stick holds pieces whose lengths, with one
- * gap between neighbours, do not exceed what is usable of it.
+ * Packing of lengths into sticks, in whole nanometres, by simple rules. What a piece takes includes its
+ * gap, and a stick's room the gap its last piece does not need.
  */
 final class StickPacking {
     /** How many choices are tried for one stick before the best so far is taken. */
     private static final int MOST_CHOICES = 20_000;
     private final long[] pieces;
-    private final long gap;
     private final List<Stick> rack;
     private final List<Stick> forSale;
 
     /**
      * A stick that may be used.
      *
-     * @param usable length between the end trims, nanometres
-     * @param full   whole length, nanometres
-     * @param bought whether it is not on the rack yet
+     * @param place which of the model's places it is
+     * @param room  nanometres
+     * @param cost  in the smallest coin
      */
-    record Stick(long usable, long full, boolean bought) {
+    record Stick(int place, long room, long cost) {
     }
 
     /**
@@ -41,9 +41,8 @@ final class StickPacking {
     }
 
     /** Pieces must each fit in some stick; {@link #pack} says so by an empty answer when not. */
-    StickPacking(long[] pieces, long gap, List<Stick> rack, List<Stick> forSale) {
+    StickPacking(long[] pieces, List<Stick> rack, List<Stick> forSale) {
         this.pieces = pieces.clone();
-        this.gap = gap;
         this.rack = List.copyOf(rack);
         this.forSale = List.copyOf(forSale);
     }
@@ -58,7 +57,7 @@ final class StickPacking {
                 fillUp(order, sold).ifPresent(candidates::add);
             }
         }
-        return candidates.stream().min(StickPacking::compare);
+        return candidates.stream().map(this::exchanged).min(StickPacking::compare);
     }
 
     /** Plain best fit decreasing: the yardstick {@link #pack} is measured against. */
@@ -67,12 +66,24 @@ final class StickPacking {
                 .min(StickPacking::compare);
     }
 
+    /** Every stick that is bought exchanged for the cheapest that holds the same pieces. */
+    private List<Filled> exchanged(List<Filled> layout) {
+        return layout.stream().map(filled -> {
+            if (!forSale.contains(filled.stick())) {
+                return filled;
+            }
+            long used = filled.pieces().stream().mapToLong(i -> pieces[i]).sum();
+            return forSale.stream().filter(s -> s.room() >= used).min(Comparator.comparingLong(Stick::cost).thenComparingLong(Stick::room))
+                    .map(s -> new Filled(s, filled.pieces())).orElse(filled);
+        }).toList();
+    }
+
     private List<Optional<Stick>> saleChoices() {
         return forSale.isEmpty() ? List.of(Optional.empty()) : forSale.stream().map(Optional::of).toList();
     }
 
     private List<Stick> sortedRack(boolean shortestFirst) {
-        Comparator<Stick> byLength = Comparator.comparingLong(Stick::usable);
+        Comparator<Stick> byLength = Comparator.comparingLong(Stick::room);
         return rack.stream().sorted(shortestFirst ? byLength : byLength.reversed()).toList();
     }
 
@@ -87,7 +98,7 @@ final class StickPacking {
         List<Filled> open = new ArrayList<>();
         TreeMap<Long, Deque<Filled>> byRoom = new TreeMap<>();
         for (int piece : longestFirst()) {
-            long need = pieces[piece] + gap;
+            long need = pieces[piece];
             Map.Entry<Long, Deque<Filled>> tightest = byRoom.ceilingEntry(need);
             Filled stick;
             long room;
@@ -97,7 +108,7 @@ final class StickPacking {
                     return Optional.empty();
                 }
                 stick = new Filled(next.get(), new ArrayList<>());
-                room = next.get().usable() + gap;
+                room = next.get().room();
                 open.add(stick);
             } else {
                 room = tightest.getKey();
@@ -116,13 +127,13 @@ final class StickPacking {
     private Optional<Stick> take(List<Stick> unused, long length, Optional<Stick> sold) {
         for (Iterator<Stick> sticks = unused.iterator(); sticks.hasNext();) {
             Stick stick = sticks.next();
-            if (stick.usable() >= length) {
+            if (stick.room() >= length) {
                 sticks.remove();
                 return Optional.of(stick);
             }
         }
-        return sold.filter(stick -> stick.usable() >= length).or(() -> forSale.stream()
-                .filter(stick -> stick.usable() >= length).min(Comparator.comparingLong(Stick::usable)));
+        return sold.filter(stick -> stick.room() >= length).or(() -> forSale.stream()
+                .filter(stick -> stick.room() >= length).min(Comparator.comparingLong(Stick::room)));
     }
 
     /** One stick after another, each with a longest piece of those left and the choice that fills it best. */
@@ -135,7 +146,7 @@ final class StickPacking {
             if (next.isEmpty()) {
                 return Optional.empty();
             }
-            int[] counts = new Filling(left, next.get().usable() + gap).best();
+            int[] counts = new Filling(left, next.get().room()).best();
             List<Integer> chosen = new ArrayList<>();
             for (int i = 0; i < counts.length; i++) {
                 for (int n = 0; n < counts[i]; n++) {
@@ -193,7 +204,7 @@ final class StickPacking {
             if (kind == left.size()) {
                 return;
             }
-            long each = left.get(kind).length() + gap;
+            long each = left.get(kind).length();
             int most = (int) Math.min(left.get(kind).pieces().size(), (room - used) / each);
             for (int count = most; count >= least && bestUsed < room && choices < MOST_CHOICES; count--) {
                 choices++;
@@ -204,15 +215,15 @@ final class StickPacking {
         }
     }
 
-    /** Least bought, then least stock touched, then fewest sticks. */
+    /** Least cost, then least stock touched, then fewest sticks. */
     private static int compare(List<Filled> one, List<Filled> other) {
-        return Comparator.comparingLong((List<Filled> l) -> total(l, true))
-                .thenComparingLong(l -> total(l, false))
+        return Comparator.comparingLong((List<Filled> l) -> total(l, Stick::cost))
+                .thenComparingLong(l -> total(l, Stick::room))
                 .thenComparingInt(List::size)
                 .compare(one, other);
     }
 
-    private static long total(List<Filled> layout, boolean boughtOnly) {
-        return layout.stream().filter(f -> !boughtOnly || f.stick().bought()).mapToLong(f -> f.stick().full()).sum();
+    private static long total(List<Filled> layout, ToLongFunction<Stick> what) {
+        return layout.stream().map(Filled::stick).mapToLong(what).sum();
     }
 }

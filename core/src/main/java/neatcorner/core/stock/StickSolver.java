@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
@@ -39,19 +40,30 @@ public final class StickSolver {
     /** Patterns this near to whole are taken as whole. */
     private static final double NEARLY = 0.92;
     private final StickProblem problem;
+    private final StickModel model;
+    private final StickModel careful;
+    private final Layout layout;
+    private final boolean sure;
+    private final Map<Pattern, Boolean> laid = new HashMap<>();
     private final BooleanSupplier stop;
     private final Consumer<StickAnswer> better;
     private final List<Pattern> pool = new ArrayList<>();
     private final long step;
+    private final long committed;
     private List<Pattern> best = List.of();
     private long bestCost = Long.MAX_VALUE;
     private long bound;
 
     private StickSolver(StickProblem problem, BooleanSupplier stop, Consumer<StickAnswer> better) {
         this.problem = problem;
+        this.model = problem.hopeful();
+        this.careful = problem.careful();
+        this.layout = new Layout(problem);
+        this.sure = problem.isAdditive() && model.places().stream().allMatch(p -> p.run() >= 0);
         this.stop = stop;
         this.better = better;
-        this.step = Math.max(1, problem.stock().stream().mapToLong(StickProblem.Stock::cost).reduce(0, StickSolver::gcd));
+        this.step = Math.max(1, model.places().stream().mapToLong(StickModel.Place::cost).reduce(0, StickSolver::gcd));
+        this.committed = IntStream.range(0, problem.stock().size()).filter(problem::isLockedTo).mapToLong(k -> problem.stock().get(k).cost()).sum();
     }
 
     private static long gcd(long a, long b) {
@@ -65,23 +77,63 @@ public final class StickSolver {
      * @param better told of every better answer and of every better bound, on the calling thread
      * @return the best answer found; empty when there are not enough sticks, or when it was stopped before
      *         any answer was found
+     * @throws IllegalArgumentException naming the stick that does not hold what is locked to it
      */
     public static Optional<StickAnswer> solve(StickProblem problem, BooleanSupplier stop, Consumer<StickAnswer> better) {
         return new StickSolver(problem, stop, better).solve();
     }
 
-    private Optional<StickAnswer> solve() {
-        int[] left = problem.pieces().stream().mapToInt(StickProblem.Kind::count).toArray();
-        int[] sticks = problem.stock().stream().mapToInt(s -> s.count().orElse(-1)).toArray();
-        bound = roundedUp(materialCost());
-        quick(left, sticks).ifPresent(patterns -> found(patterns, List.of()));
-        if (isDone() && !best.isEmpty()) {
-            return Optional.of(answer());
+    /** The answer of simple rules, never dearer than best fit decreasing, with the bound the wood alone gives; within milliseconds. */
+    public static Optional<StickAnswer> quick(StickProblem problem) {
+        StickSolver solver = new StickSolver(problem, () -> true, _ -> { });
+        solver.start(problem.wanted());
+        return solver.best.isEmpty() && solver.bestCost == Long.MAX_VALUE ? Optional.empty() : Optional.of(solver.answer());
+    }
+
+    private void start(int[] left) {
+        checkLocks();
+        bound = roundedUp(materialCost(left));
+        quick(careful, left, careful.limits()).ifPresent(patterns -> found(patterns, List.of()));
+        if (!sure) {
+            quick(model, left, model.limits()).ifPresent(patterns -> found(patterns, List.of()));
         }
-        PatternMaster root = new PatternMaster(problem, left, sticks, pool);
+    }
+
+    private void checkLocks() {
+        for (int k = 0; k < problem.stock().size(); k++) {
+            if (problem.isLockedTo(k) && layout.onStick(k, problem.lockedTo(k)).isEmpty()) {
+                throw new IllegalArgumentException("the pieces locked to stick " + problem.stock().get(k).name() + " do not fit on its "
+                        + problem.stock().get(k).length() + "; take one of the locks away");
+            }
+        }
+    }
+
+    private Optional<StickAnswer> solve() {
+        int[] left = problem.wanted();
+        int[] sticks = model.limits();
+        start(left);
+        search(left, sticks);
+        if (bestCost == Long.MAX_VALUE) {
+            return Optional.empty();
+        }
+        StickAnswer before = answer();
+        best = new Tidying(problem, model, layout, sure, best).tidied(stop);
+        bestCost = costOf(best, 0);
+        StickAnswer tidy = answer();
+        if (!tidy.equals(before)) {
+            better.accept(tidy);
+        }
+        return Optional.of(tidy);
+    }
+
+    private void search(int[] left, int[] sticks) {
+        if (isDone() && !best.isEmpty() || Arrays.stream(left).allMatch(n -> n == 0)) {
+            return;
+        }
+        PatternMaster root = new PatternMaster(model, left, sticks, pool);
         if (root.solve(stop) && root.isProven()) {
             if (root.isShort()) {
-                return Optional.empty();
+                return;
             }
             bound = Math.max(bound, roundedUp(root.cost()));
             tell();
@@ -94,25 +146,29 @@ public final class StickSolver {
                 dive(left, sticks, 0, new ArrayList<>(), departures);
             }
         }
-        return best.isEmpty() ? Optional.empty() : Optional.of(answer());
     }
 
     /** What the wood alone costs when it is taken from the cheapest for its length first and none is wasted. */
-    private double materialCost() {
-        double length = 0;
-        for (int i = 0; i < problem.pieces().size(); i++) {
-            length += (double) problem.need(i) * problem.pieces().get(i).count();
-        }
-        List<Integer> byPrice = IntStream.range(0, problem.stock().size()).filter(k -> problem.room(k) > 0).boxed()
-                .sorted(Comparator.comparingDouble(k -> (double) problem.stock().get(k).cost() / problem.room(k))).toList();
+    private double materialCost(int[] left) {
+        double length = woodIn(left);
+        List<StickModel.Place> byPrice = model.places().stream().filter(p -> p.room() > 0)
+                .sorted(Comparator.comparingDouble(p -> (double) p.cost() / p.room())).toList();
         double cost = 0;
-        for (int k : byPrice) {
-            double there = problem.stock().get(k).count().map(n -> (double) n * problem.room(k)).orElse(Double.MAX_VALUE);
+        for (StickModel.Place place : byPrice) {
+            double there = place.limit() < 0 ? Double.MAX_VALUE : (double) place.limit() * place.room();
             double used = Math.min(length, there);
-            cost += used * problem.stock().get(k).cost() / problem.room(k);
+            cost += used * place.cost() / place.room();
             length -= used;
         }
         return cost;
+    }
+
+    private double woodIn(int[] left) {
+        double length = 0;
+        for (int i = 0; i < left.length; i++) {
+            length += (double) model.needs()[i] * left[i];
+        }
+        return length;
     }
 
     private boolean isDone() {
@@ -132,13 +188,13 @@ public final class StickSolver {
             found(taken, List.of());
             return;
         }
-        PatternMaster master = new PatternMaster(problem, left, sticks, pool);
+        PatternMaster master = new PatternMaster(model, left, sticks, pool);
         if (isDone() || !master.solve(stop) || master.isShort() || cost + roundedUp(master.cost()) >= bestCost) {
             return;
         }
         List<PatternMaster.Used> used = master.used().stream().sorted(Comparator.comparingDouble((PatternMaster.Used u) -> -u.times())
-                .thenComparingLong(u -> -filled(u.pattern()))).toList();
-        quick(left, sticks).ifPresent(rest -> found(taken, rest));
+                .thenComparingLong(u -> -model.filled(u.pattern()))).toList();
+        quick(careful, left, sticks).ifPresent(rest -> found(taken, rest));
         int spent = 0;
         Node whole = new Node(left.clone(), sticks.clone(), new ArrayList<>(taken));
         for (PatternMaster.Used u : used) {
@@ -167,21 +223,18 @@ public final class StickSolver {
      * that cost nothing are there in all of them. Empty where there would be too many mixes.
      */
     private Optional<List<int[]>> mixes(int[] sticks) {
-        int[] priced = IntStream.range(0, sticks.length).filter(k -> problem.stock().get(k).cost() > 0).toArray();
+        int[] priced = IntStream.range(0, sticks.length).filter(k -> model.cost(k) > 0).toArray();
         if (priced.length > MOST_PRICED || best.isEmpty()) {
             return Optional.empty();
         }
-        double wood = 0;
-        for (int i = 0; i < problem.pieces().size(); i++) {
-            wood += (double) problem.need(i) * problem.pieces().get(i).count();
-        }
+        double wood = woodIn(problem.wanted());
         int[] mix = sticks.clone();
         for (int k = 0; k < sticks.length; k++) {
-            if (problem.stock().get(k).cost() == 0) {
+            if (model.cost(k) == 0) {
                 if (sticks[k] < 0) {
                     return Optional.empty();
                 }
-                wood -= (double) sticks[k] * problem.room(k);
+                wood -= (double) sticks[k] * model.room(k);
             }
         }
         List<int[]> mixes = new ArrayList<>();
@@ -202,19 +255,19 @@ public final class StickSolver {
         }
         int k = priced[at];
         for (int n = 0; sticks[k] < 0 || n <= sticks[k]; n++) {
-            long now = cost + n * problem.stock().get(k).cost();
+            long now = cost + n * model.cost(k);
             if (now >= bestCost) {
                 return;
             }
             mix[k] = n;
-            gather(mixes, mix, sticks, priced, at + 1, now, wood - n * Math.max(0.0, problem.room(k)));
+            gather(mixes, mix, sticks, priced, at + 1, now, wood - n * Math.max(0.0, model.room(k)));
         }
     }
 
     private long costOf(int[] mix) {
         long cost = 0;
         for (int k = 0; k < mix.length; k++) {
-            cost += Math.max(0, mix[k]) * problem.stock().get(k).cost();
+            cost += Math.max(0, mix[k]) * model.cost(k);
         }
         return cost;
     }
@@ -227,7 +280,7 @@ public final class StickSolver {
                 break;
             }
             if (departures == 0) {
-                PatternMaster master = new PatternMaster(problem, left, mix, pool);
+                PatternMaster master = new PatternMaster(model, left, mix, pool);
                 if (master.solve(stop) && master.isProven() && master.isShort()) {
                     mixes.remove(m--);
                     bounded(mixes);
@@ -251,7 +304,7 @@ public final class StickSolver {
     }
 
     private long costOf(List<Pattern> patterns, int from) {
-        return patterns.subList(from, patterns.size()).stream().mapToLong(p -> problem.stock().get(p.stock()).cost()).sum();
+        return patterns.subList(from, patterns.size()).stream().mapToLong(p -> model.cost(p.stock())).sum();
     }
 
     /** What is left to make and to take from, and what was taken. */
@@ -269,78 +322,112 @@ public final class StickSolver {
         }
     }
 
-    private long filled(Pattern pattern) {
-        long sum = 0;
-        for (int i = 0; i < pattern.kinds().length; i++) {
-            sum += problem.need(pattern.kinds()[i]) * pattern.counts()[i];
-        }
-        return sum;
-    }
-
     /** What is left packed at once by simple rules; empty when they do not fit it all in. */
-    private Optional<List<Pattern>> quick(int[] left, int[] sticks) {
+    private static Optional<List<Pattern>> quick(StickModel model, int[] left, int[] limits) {
         int size = Arrays.stream(left).sum();
         long[] lengths = new long[size];
         int[] kinds = new int[size];
         int at = 0;
         for (int i = 0; i < left.length; i++) {
             for (int n = 0; n < left[i]; n++) {
-                lengths[at] = problem.pieces().get(i).length().nanometres();
+                lengths[at] = model.needs()[i];
                 kinds[at++] = i;
             }
         }
         List<StickPacking.Stick> rack = new ArrayList<>();
         List<StickPacking.Stick> forSale = new ArrayList<>();
-        Map<StickPacking.Stick, Integer> stock = new HashMap<>();
-        for (int k = 0; k < sticks.length; k++) {
-            StickPacking.Stick stick = new StickPacking.Stick(problem.room(k) - problem.gap().nanometres(), k, sticks[k] < 0);
-            stock.put(stick, k);
-            for (int n = 0; n < Math.min(Math.max(sticks[k], 0), size); n++) {
+        for (int k = 0; k < limits.length; k++) {
+            StickPacking.Stick stick = new StickPacking.Stick(k, model.room(k), model.cost(k));
+            for (int n = 0; n < Math.min(Math.max(limits[k], 0), size); n++) {
                 rack.add(stick);
             }
-            if (sticks[k] < 0) {
+            if (limits[k] < 0) {
                 forSale.add(stick);
             }
         }
-        return new StickPacking(lengths, problem.gap().nanometres(), rack, forSale).pack().map(filled -> filled.stream().map(f -> {
+        return new StickPacking(lengths, rack, forSale).pack().map(filled -> filled.stream().map(f -> {
             int[] counts = new int[left.length];
             f.pieces().forEach(piece -> counts[kinds[piece]]++);
-            return Pattern.of(stock.get(f.stick()), counts);
+            return Pattern.of(f.stick().place(), counts);
         }).toList());
     }
 
-    /** An answer of two parts; kept when it is cheaper than the best so far. */
+    /** An answer of two parts; kept when it is cheaper than the best so far and its pieces find an order that fits. */
     private void found(List<Pattern> taken, List<Pattern> rest) {
         long cost = 0;
         for (List<Pattern> part : List.of(taken, rest)) {
             for (Pattern pattern : part) {
-                cost += problem.stock().get(pattern.stock()).cost();
+                cost += model.cost(pattern.stock());
             }
         }
-        if (cost < bestCost) {
-            bestCost = cost;
-            best = new ArrayList<>(taken);
-            best.addAll(rest);
-            tell();
+        if (cost >= bestCost || !sure && !(canBeLaid(taken) && canBeLaid(rest))) {
+            return;
         }
+        bestCost = cost;
+        best = new ArrayList<>(taken);
+        best.addAll(rest);
+        tell();
+    }
+
+    private boolean canBeLaid(List<Pattern> patterns) {
+        return patterns.stream().allMatch(p -> laid.computeIfAbsent(p, q -> lay(q).isPresent()));
+    }
+
+    private Optional<List<StickAnswer.Placed>> lay(Pattern pattern) {
+        return lay(problem, model, layout, pattern);
+    }
+
+    /** A pattern's pieces, with those locked to its stick, in an order that fits. */
+    static Optional<List<StickAnswer.Placed>> lay(StickProblem problem, StickModel model, Layout layout, Pattern pattern) {
+        StickModel.Place place = model.places().get(pattern.stock());
+        int[] counts = new int[problem.pieces().size()];
+        for (int i = 0; i < pattern.kinds().length; i++) {
+            counts[pattern.kinds()[i]] = pattern.counts()[i];
+        }
+        if (place.run() >= 0) {
+            return layout.onRun(place.stock(), place.run(), counts);
+        }
+        int[] locked = problem.lockedTo(place.stock());
+        Arrays.setAll(counts, i -> counts[i] + locked[i]);
+        return layout.onStick(place.stock(), counts);
     }
 
     private void tell() {
-        if (!best.isEmpty()) {
+        if (bestCost < Long.MAX_VALUE) {
             better.accept(answer());
         }
     }
 
+    /** The patterns on whole sticks: runs of one stick come together, and sticks with nothing but locked pieces are not forgotten. */
     private StickAnswer answer() {
-        List<StickAnswer.Filled> sticks = best.stream().sorted(Comparator.comparingInt(Pattern::stock)
-                .thenComparing(p -> -filled(p)).thenComparing(p -> p.kinds().length == 0 ? 0 : p.kinds()[0])).map(p -> {
-                    Integer[] counts = new Integer[problem.pieces().size()];
-                    Arrays.fill(counts, 0);
-                    for (int i = 0; i < p.kinds().length; i++) {
-                        counts[p.kinds()[i]] = p.counts()[i];
+        Map<Integer, List<List<List<StickAnswer.Placed>>>> runs = new TreeMap<>();
+        List<Pattern> sorted = best.stream().sorted(Comparator.comparingInt(Pattern::stock).thenComparing(p -> -model.filled(p))
+                .thenComparing(p -> p.kinds().length == 0 ? 0 : p.kinds()[0])).toList();
+        for (Pattern pattern : sorted) {
+            StickModel.Place place = model.places().get(pattern.stock());
+            List<List<List<StickAnswer.Placed>>> ofStock = runs.computeIfAbsent(place.stock(), _ -> new ArrayList<>());
+            while (ofStock.size() <= Math.max(0, place.run())) {
+                ofStock.add(new ArrayList<>());
+            }
+            ofStock.get(Math.max(0, place.run())).add(lay(pattern).orElseThrow());
+        }
+        for (int k = 0; k < problem.stock().size(); k++) {
+            if (problem.isLockedTo(k) && !runs.containsKey(k)) {
+                runs.put(k, List.of(List.of(layout.onStick(k, problem.lockedTo(k)).orElseThrow())));
+            }
+        }
+        List<StickAnswer.Laid> sticks = new ArrayList<>();
+        runs.forEach((stock, ofStock) -> {
+            for (int n = 0; n < ofStock.stream().mapToInt(List::size).max().orElse(0); n++) {
+                List<StickAnswer.Placed> placed = new ArrayList<>();
+                for (List<List<StickAnswer.Placed>> run : ofStock) {
+                    if (n < run.size()) {
+                        placed.addAll(run.get(n));
                     }
-                    return new StickAnswer.Filled(p.stock(), List.of(counts));
-                }).toList();
-        return new StickAnswer(sticks, bestCost, Math.min(bound, bestCost));
+                }
+                sticks.add(new StickAnswer.Laid(stock, placed));
+            }
+        });
+        return new StickAnswer(sticks, bestCost + committed, Math.min(bound, bestCost) + committed);
     }
 }

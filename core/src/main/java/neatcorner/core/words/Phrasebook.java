@@ -13,6 +13,7 @@ import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Numeral;
 import neatcorner.core.measure.Quantity;
 import neatcorner.core.measure.Rounding;
@@ -132,6 +133,7 @@ public final class Phrasebook {
             case Force force -> imperial() ? write(force.asMass()).replace(" lb", " lbf").replace(" oz", " ozf")
                     : trimmed(force.newtons(), force.newtons() < 10 ? 1 : 0) + " N";
             case Count count -> Integer.toString(count.value());
+            case Money money -> money.text();
             case Share share -> trimmed(share.toPercent(), 1) + " %";
         };
     }

@@ -13,7 +13,7 @@ import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Layer;
 import neatcorner.core.outline.Line;
-import neatcorner.core.job.Material;
+import neatcorner.core.rack.Material;
 import neatcorner.core.outline.Size;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;

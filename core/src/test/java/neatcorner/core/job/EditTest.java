@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import neatcorner.core.Sample;
+import neatcorner.core.rack.Material;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
@@ -158,7 +159,7 @@ class EditTest {
         Shop shop = Sample.shop();
         Shop longer = new ShopEdit.Keep(Sample.plain(), List.of(in("144"))).apply(shop);
         assertThat(longer.mouldings()).hasSize(1);
-        assertThat(longer.mouldings().getFirst().sold()).containsExactly(in("96"), in("144"));
+        assertThat(longer.mouldings().getFirst().sold()).extracting(Sale::length).containsExactly(in("96"), in("144"));
         Shop two = new ShopEdit.Keep(Sample.bar(), List.of(in("96"))).apply(longer);
         assertThat(two.mouldings()).hasSize(2);
         assertThat(new ShopEdit.Drop(Sample.bar()).apply(two)).isEqualTo(longer);

@@ -9,7 +9,7 @@ import java.util.stream.IntStream;
 import neatcorner.core.Sample;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
-import neatcorner.core.job.Material;
+import neatcorner.core.rack.Material;
 import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;

@@ -14,6 +14,7 @@ import neatcorner.core.job.Adhesive;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Coat;
+import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
@@ -22,7 +23,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.outline.Line;
-import neatcorner.core.job.Material;
+import neatcorner.core.rack.Material;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.outline.Size;
@@ -45,6 +46,10 @@ import org.junit.jupiter.api.TestFactory;
 /** The mistakes Neat Corner exists to stop: each is found, said with its amount, and cured by its own remedy. */
 class FindingsTest {
     private record Case(Severity severity, boolean amount, boolean cured, Supplier<Job> job) {
+    }
+
+    private static Job cut(Job job, Cutting cutting) {
+        return job.withChoices(job.choices().withCutting(cutting));
     }
 
     private static Job with(Job job, Habit habit, String value) {
@@ -87,7 +92,11 @@ class FindingsTest {
             Map.entry("short_piece", new Case(Severity.CAUTION, true, false, () -> Sample.job("4", "6"))),
             Map.entry("mirror_images", new Case(Severity.CAUTION, true, true, () -> Sample.job("12", "14").withFace("bottom", Optional.of(in("2 1/2"))))),
             Map.entry("no_kerf", new Case(Severity.CAUTION, false, false, () -> with(Sample.job("12", "14"), Habit.KERF, "0"))),
-            Map.entry("piece_too_long", new Case(Severity.STOP, true, true, () -> Sample.job("110", "38"))),
+            Map.entry("piece_too_long", new Case(Severity.STOP, true, true, () -> joint(Sample.job("110", "4"), JointKind.SOLID, ""))),
+            Map.entry("side_joined", new Case(Severity.CAUTION, true, true, () -> Sample.job("110", "38"))),
+            Map.entry("group_too_long", new Case(Severity.STOP, true, true, () -> cut(Sample.job("40", "30"), Cutting.FREE.withMatched(true)))),
+            Map.entry("wishes_refused", new Case(Severity.CAUTION, false, true, () -> cut(Sample.job("40", "30"),
+                    Cutting.FREE.withLock("A–B/1", "rack 2438.4 #1").withLock("C–D/1", "rack 2438.4 #1").withLock("B–C/1", "rack 2438.4 #1")))),
             Map.entry("rack_short", new Case(Severity.CAUTION, true, true, () -> Sample.job("24", "36").withQuantity(20))),
             Map.entry("glue_alone", new Case(Severity.STOP, true, true, () -> joint(Sample.job("30", "40"), JointKind.GLUED, ""))),
             Map.entry("joint_too_weak", new Case(Severity.CAUTION, true, true, () -> joint(Sample.job("30", "40"), JointKind.PINNED, ""))),

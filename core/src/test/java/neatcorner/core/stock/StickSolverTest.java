@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,18 +31,18 @@ class StickSolverTest {
         int[] made = new int[problem.pieces().size()];
         int[] used = new int[problem.stock().size()];
         long cost = 0;
-        for (StickAnswer.Filled filled : answer.sticks()) {
-            used[filled.stock()]++;
-            cost += problem.stock().get(filled.stock()).cost();
+        for (StickAnswer.Laid laid : answer.sticks()) {
+            used[laid.stock()]++;
+            cost += problem.stock().get(laid.stock()).cost();
             Length length = problem.trim().times(2);
             int on = 0;
             for (int i = 0; i < made.length; i++) {
-                made[i] += filled.counts().get(i);
-                on += filled.counts().get(i);
-                length = length.plus(problem.pieces().get(i).length().times((long) filled.counts().get(i)));
+                made[i] += laid.count(i);
+                on += laid.count(i);
+                length = length.plus(problem.pieces().get(i).length().times((long) laid.count(i)));
             }
             length = length.plus(problem.gap().times((long) Math.max(0, on - 1)));
-            assertThat(length).isLessThanOrEqualTo(problem.stock().get(filled.stock()).length());
+            assertThat(length).isLessThanOrEqualTo(problem.stock().get(laid.stock()).length());
         }
         for (int i = 0; i < made.length; i++) {
             assertThat(made[i]).isEqualTo(problem.pieces().get(i).count());
@@ -168,7 +169,7 @@ class StickSolverTest {
             check(problem, better);
             costs.add(better.cost());
         }).orElseThrow();
-        assertThat(costs).isSortedAccordingTo((a, b) -> Long.compare(b, a));
+        assertThat(costs).isSortedAccordingTo(Comparator.reverseOrder());
         assertThat(last.cost()).isEqualTo(costs.getLast());
         int[] again = {0};
         assertThat(StickSolver.solve(problem, () -> ++again[0] > 3000, _ -> { })).as("same problem, same answer").contains(last);

@@ -24,7 +24,7 @@ import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.outline.Line;
-import neatcorner.core.job.Material;
+import neatcorner.core.rack.Material;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Station;

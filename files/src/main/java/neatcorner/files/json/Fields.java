@@ -193,10 +193,18 @@ final class Fields {
         return values;
     }
 
-    List<Length> lengths(String name) {
-        List<Length> values = new ArrayList<>();
+    /** A list in which an entry may be a length alone or an object. */
+    <T> List<T> lengthsOr(String name, Function<Length, T> alone, Function<Fields, T> read) {
+        List<T> values = new ArrayList<>();
         for (int i = 0; has(name) && i < array(name).size(); i++) {
-            values.add(length(array(name).get(i), path(name) + "[" + i + "]"));
+            JsonNode value = array(name).get(i);
+            String at = path(name) + "[" + i + "]";
+            if (value.isObject()) {
+                Fields item = new Fields(value, at);
+                values.add(item.build(() -> read.apply(item)));
+            } else {
+                values.add(alone.apply(length(value, at)));
+            }
         }
         return values;
     }

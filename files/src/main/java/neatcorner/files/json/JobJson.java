@@ -11,11 +11,12 @@ import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Contents;
+import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Material;
+import neatcorner.core.rack.Material;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Station;
@@ -81,7 +82,22 @@ final class JobJson {
                 fields.list("finish", JobJson::coat),
                 fields.optional("hardware", name -> fields.constant(name, Hardware.class)), fields.flag("strainer", false),
                 fields.has("rabbeting") ? fields.constant("rabbeting", Rabbeting.class) : Rabbeting.BEFORE_MITRING,
-                fields.has("grain") ? fields.constant("grain", Species.Grain.class) : Species.Grain.FLAT_SAWN));
+                fields.has("grain") ? fields.constant("grain", Species.Grain.class) : Species.Grain.FLAT_SAWN,
+                fields.has("cutting") ? cutting(fields.object("cutting")) : Cutting.FREE));
+    }
+
+    private static Cutting cutting(Fields fields) {
+        return fields.build(() -> new Cutting(fields.flag("matched", false), fields.flag("one_batch", false),
+                fields.list("locks", lock -> new Cutting.Lock(lock.text("piece"), lock.text("stick"))),
+                fields.list("forbidden", stick -> stick.text("stick"))));
+    }
+
+    private static void writeCutting(Cutting cutting, ObjectNode node) {
+        node.put("matched", cutting.matched()).put("one_batch", cutting.oneBatch());
+        ArrayNode locks = node.putArray("locks");
+        cutting.locks().forEach(lock -> locks.addObject().put("piece", lock.piece()).put("stick", lock.stick()));
+        ArrayNode forbidden = node.putArray("forbidden");
+        cutting.forbidden().forEach(stick -> forbidden.addObject().put("stick", stick));
     }
 
     private static Coat coat(Fields fields) {
@@ -141,6 +157,9 @@ final class JobJson {
         node.put("strainer", choices.strainer());
         node.put("rabbeting", Fields.name(choices.rabbeting()));
         node.put("grain", Fields.name(choices.grain()));
+        if (!choices.cutting().equals(Cutting.FREE)) {
+            writeCutting(choices.cutting(), node.putObject("cutting"));
+        }
     }
 
     private static void writeLog(Job job, ObjectNode node) {

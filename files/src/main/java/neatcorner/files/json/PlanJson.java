@@ -10,6 +10,7 @@ import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Quantity;
 import neatcorner.core.measure.SecondMoment;
 import neatcorner.core.measure.Share;
@@ -87,6 +88,7 @@ public final class PlanJson {
             case Force force -> node.put("newtons", force.newtons());
             case Count count -> node.put("count", count.value());
             case Share share -> node.put("percent", share.toPercent());
+            case Money money -> node.put("minor", money.minor()).put("currency", money.sign());
         }
     }
 
@@ -150,6 +152,7 @@ public final class PlanJson {
         node.put("section", stick.section().name());
         node.put("length_mm", stick.length().toExactMm());
         node.put("bought", stick.bought());
+        node.put("stick", stick.key());
         node.put("remnant_mm", stick.remnant().toExactMm());
         ArrayNode pieces = node.putArray("pieces");
         stick.placed().forEach(placed -> pieces.addObject().put("letters", placed.piece().member().side().letters())

@@ -1,10 +1,13 @@
 package neatcorner.files.json;
 
+import java.util.List;
 import neatcorner.core.job.ClampKind;
 import neatcorner.core.job.Clamps;
 import neatcorner.core.job.Moulding;
+import neatcorner.core.job.Sale;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.Sticks;
+import neatcorner.core.rack.Rack;
 import tools.jackson.databind.node.ArrayNode;
 import neatcorner.core.wood.Air;
 import neatcorner.core.wood.Climate;
@@ -16,13 +19,14 @@ final class ShopJson {
     }
 
     static Shop read(Fields fields) {
-        return fields.build(() -> new Shop(fields.text("name", ""), HabitsJson.read(fields),
-                fields.list("mouldings", moulding -> new Moulding(SectionJson.read(moulding.object("section")),
-                        moulding.lengths("sold"),
-                        moulding.list("on_hand", sticks -> new Sticks(sticks.length("length"), sticks.whole("count"))))),
+        List<Moulding> mouldings = fields.list("mouldings", moulding -> new Moulding(SectionJson.read(moulding.object("section")),
+                moulding.lengthsOr("sold", Sale::of, sale -> new Sale(sale.length("length"), sale.optional("price", name -> RackJson.price(sale.object(name))))),
+                moulding.list("on_hand", sticks -> new Sticks(sticks.length("length"), sticks.whole("count")))));
+        return fields.build(() -> new Shop(fields.text("name", ""), HabitsJson.read(fields), mouldings,
                 fields.list("clamps", clamps -> new Clamps(clamps.constant("kind", ClampKind.class), clamps.whole("count"),
                         clamps.length("reach"))),
-                fields.has("climate") ? climate(fields.object("climate")) : Climate.USUAL));
+                fields.has("climate") ? climate(fields.object("climate")) : Climate.USUAL,
+                new Rack(fields.list("rack", item -> RackJson.read(item, mouldings))), fields.text("currency", Shop.USUAL_CURRENCY)));
     }
 
     private static Climate climate(Fields fields) {
@@ -45,7 +49,14 @@ final class ShopJson {
             ObjectNode item = mouldings.addObject();
             SectionJson.write(moulding.section(), item.putObject("section"));
             ArrayNode sold = item.putArray("sold");
-            moulding.sold().forEach(length -> sold.add(length.toExactMm()));
+            for (Sale sale : moulding.sold()) {
+                if (sale.price().isEmpty()) {
+                    sold.add(sale.length().toExactMm());
+                } else {
+                    ObjectNode one = sold.addObject().put("length", sale.length().toExactMm());
+                    RackJson.price(sale.price().get(), one.putObject("price"));
+                }
+            }
             ArrayNode onHand = item.putArray("on_hand");
             moulding.onHand().forEach(sticks -> onHand.addObject().put("length", sticks.length().toExactMm())
                     .put("count", sticks.count()));
@@ -57,5 +68,8 @@ final class ShopJson {
         air(shop.climate().shop(), climate.putObject("shop"));
         air(shop.climate().dry(), climate.putObject("dry"));
         air(shop.climate().damp(), climate.putObject("damp"));
+        node.put("currency", shop.currency());
+        ArrayNode rack = node.putArray("rack");
+        shop.rack().items().forEach(item -> RackJson.write(item, rack.addObject(), shop.mouldings()));
     }
 }

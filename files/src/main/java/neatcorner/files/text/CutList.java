@@ -28,7 +28,7 @@ public final class CutList {
                 int order = 1;
                 for (StickLayout.Placed placed : stick.placed()) {
                     var member = placed.piece().member();
-                    printer.printRecord(number, stick.length().toExactMm().toPlainString(), stick.bought() ? "buy" : "rack",
+                    printer.printRecord(number, stick.length().toExactMm().toPlainString(), stick.bought() ? "buy" : stick.source().label().isEmpty() ? "rack" : stick.source().label(),
                             order++, member.side().letters(), member.side().id(), placed.piece().frame(),
                             placed.start().toExactMm().toPlainString(), member.longPoint().value().toExactMm().toPlainString(),
                             member.shortPoint().value().toExactMm().toPlainString(), member.rabbet().value().toExactMm().toPlainString(),

@@ -115,8 +115,8 @@ public final class PlanText {
         int number = 1;
         for (StickLayout stick : plan.cuts().sticks()) {
             String pieces = String.join(", ", stick.placed().stream().map(p -> p.piece().member().side().letters()
-                    + (plan.job().quantity() > 1 ? " #" + p.piece().frame() : "")).toList());
-            line("stick", number++, stick.length(), Words.of(stick.bought() ? "stick.to_buy" : "stick.on_rack"), pieces, stick.remnant());
+                    + p.piece().part().map(part -> book.say("stick.part", part.number(), part.of())).orElse("") + (plan.job().quantity() > 1 ? " #" + p.piece().frame() : "")).toList());
+            line("stick", number++, stick.length(), stick.source().said(), pieces, stick.remnant());
         }
         plan.cuts().waste().ifPresent(this::figure);
         plan.cuts().share().ifPresent(this::figure);

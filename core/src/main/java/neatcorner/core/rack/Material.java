@@ -1,4 +1,4 @@
-package neatcorner.core.job;
+package neatcorner.core.rack;
 
 import neatcorner.core.measure.Length;
 
@@ -34,7 +34,9 @@ public enum Material {
     /** Hardboard. */
     HARDBOARD(Role.BACKING, Length.inches(0, 1, 8), 950),
     /** Thin MDF. */
-    MDF(Role.BACKING, Length.mm(3), 750);
+    MDF(Role.BACKING, Length.mm(3), 750),
+    /** Thin plywood. */
+    PLYWOOD(Role.BACKING, Length.mm(4), 600);
 
     private final Role role;
     private final Length usualThickness;

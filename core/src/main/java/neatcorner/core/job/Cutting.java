@@ -1,0 +1,77 @@
+package neatcorner.core.job;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What the maker wishes of the cutting; the planner lays everything else around it.
+ *
+ * @param matched   whether the pieces of a frame come one after the other from one stick, in the order they go
+ *                  round, so that grain or pattern runs on through the corners
+ * @param oneBatch  whether all sticks must be of one batch, so that their colour matches
+ * @param locks     pieces kept on a certain stick
+ * @param forbidden sticks not to be touched, by their keys
+ */
+public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<String> forbidden) {
+    /** No wishes. */
+    public static final Cutting FREE = new Cutting(false, false, List.of(), List.of());
+
+    public Cutting {
+        locks = List.copyOf(locks);
+        forbidden = List.copyOf(forbidden);
+        if (locks.size() + forbidden.size() > 2000) {
+            throw new IllegalArgumentException("there are " + (locks.size() + forbidden.size()) + " locked pieces and forbidden sticks; there may be up to 2000");
+        }
+    }
+
+    /**
+     * A piece kept on a stick.
+     *
+     * @param piece its key: letters, frame and, for a joined side, part
+     * @param stick the stick's key
+     */
+    public record Lock(String piece, String stick) {
+    }
+
+    /** Whether nothing is wished of single pieces and sticks. */
+    public boolean isFree() {
+        return locks.isEmpty() && forbidden.isEmpty();
+    }
+
+    /** With or without matched corners. */
+    public Cutting withMatched(boolean wanted) {
+        return new Cutting(wanted, oneBatch, locks, forbidden);
+    }
+
+    /** With or without one batch for all. */
+    public Cutting withOneBatch(boolean wanted) {
+        return new Cutting(matched, wanted, locks, forbidden);
+    }
+
+    /** With a piece kept on this stick, wherever it was kept before. */
+    public Cutting withLock(String piece, String stick) {
+        List<Lock> changed = new ArrayList<>(withoutLock(piece).locks);
+        changed.add(new Lock(piece, stick));
+        return new Cutting(matched, oneBatch, changed, forbidden);
+    }
+
+    /** With a piece free to lie anywhere. */
+    public Cutting withoutLock(String piece) {
+        return new Cutting(matched, oneBatch, locks.stream().filter(lock -> !lock.piece().equals(piece)).toList(), forbidden);
+    }
+
+    /** With a stick forbidden or allowed again; what was locked to a forbidden stick is free. */
+    public Cutting withForbidden(String stick, boolean forbid) {
+        List<String> changed = new ArrayList<>(forbidden);
+        changed.remove(stick);
+        if (forbid) {
+            changed.add(stick);
+        }
+        return new Cutting(matched, oneBatch, locks.stream().filter(lock -> !forbid || !lock.stick().equals(stick)).toList(), changed);
+    }
+
+    /** Without any locked piece or forbidden stick. */
+    public Cutting freed() {
+        return new Cutting(matched, oneBatch, List.of(), List.of());
+    }
+}

@@ -1,0 +1,115 @@
+package neatcorner.core.rack;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.measure.Finite;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Share;
+import neatcorner.core.wood.Species;
+
+/**
+ * A board as it came from the yard.
+ *
+ * @param label     what is chalked on it
+ * @param species   of wood
+ * @param length    from 100 mm to 7 m
+ * @param width     from 20 mm to 1 m
+ * @param thickness as it is, rough or planed, from 5 to 150 mm
+ * @param moisture  by weight, from 0 to 40 %; empty when it was not measured
+ * @param grade     as the yard calls it; may be empty
+ * @param defects   in no special order
+ * @param price     of it
+ * @param shelf     where it lies; may be empty
+ */
+public record Board(String label, Species species, Length length, Length width, Length thickness, Optional<Share> moisture, String grade,
+                    List<Defect> defects, Optional<Price> price, String shelf) implements RackItem {
+    public Board {
+        label = RackItem.checkedLabel(label);
+        Finite.within("length of board " + label, length, Length.mm(100), Length.mm(7_000));
+        Finite.within("width of board " + label, width, Length.mm(20), Length.mm(1_000));
+        Finite.within("thickness of board " + label, thickness, Length.mm(5), Length.mm(150));
+        if (moisture.isPresent() && !(moisture.get().fraction() >= 0 && moisture.get().fraction() <= 0.4)) {
+            throw new IllegalArgumentException("moisture of board " + label + " is " + moisture.get().toPercent() + " %; it must be from 0 to 40 %");
+        }
+        defects = List.copyOf(defects);
+        for (Defect defect : defects) {
+            if (defect.x().isNegative() || defect.y().isNegative() || defect.right().isOver(length) || defect.top().isOver(width)) {
+                throw new IllegalArgumentException("defect of board " + label + " from " + defect.x() + ", " + defect.y() + " to " + defect.right() + ", "
+                        + defect.top() + " is not on it; it must lie within " + length + " × " + width);
+            }
+        }
+    }
+
+    /**
+     * A part no member may be cut from.
+     *
+     * @param kind   what it is
+     * @param x      along the board from its left end
+     * @param y      across from its near edge
+     * @param length along the board, over 0
+     * @param width  across, over 0
+     */
+    public record Defect(Kind kind, Length x, Length y, Length length, Length width) {
+        public Defect {
+            Finite.within("length of a defect", length, new Length(1), Length.mm(7_000));
+            Finite.within("width of a defect", width, new Length(1), Length.mm(1_000));
+        }
+
+        /** Its right end along the board. */
+        public Length right() {
+            return x.plus(length);
+        }
+
+        /** Its far edge across the board. */
+        public Length top() {
+            return y.plus(width);
+        }
+    }
+
+    /** What is wrong with a part of a board. */
+    public enum Kind {
+        /** A knot. */
+        KNOT,
+        /** A split or check. */
+        SPLIT,
+        /** Bark or a missing edge. */
+        WANE,
+        /** Sapwood of another colour. */
+        SAPWOOD,
+        /** A nail, screw or stone. */
+        METAL,
+        /** A stain or anything else. */
+        STAIN
+    }
+
+    /** With one defect in the place of another. */
+    public Board withDefect(int index, Defect other) {
+        List<Defect> changed = new ArrayList<>(defects);
+        changed.set(index, other);
+        return withDefects(changed);
+    }
+
+    /** With other defects. */
+    public Board withDefects(List<Defect> other) {
+        return new Board(label, species, length, width, thickness, moisture, grade, other, price, shelf);
+    }
+
+    /** The defect moved so far, but never off the board. */
+    public Board withDefectMoved(int index, Length dx, Length dy) {
+        Defect defect = defects.get(index);
+        Length x = defect.x().plus(dx).max(Length.ZERO).min(length.minus(defect.length()));
+        Length y = defect.y().plus(dy).max(Length.ZERO).min(width.minus(defect.width()));
+        return withDefect(index, new Defect(defect.kind(), x, y, defect.length(), defect.width()));
+    }
+
+    /** Thickness (in) × width (in) × length (ft) / 12: the trade's measure of a board. */
+    public double boardFeet() {
+        return boardFeet(length, width, thickness);
+    }
+
+    /** The same for any piece of wood. */
+    public static double boardFeet(Length length, Length width, Length thickness) {
+        return thickness.toInches() * width.toInches() * length.toInches() / 144;
+    }
+}

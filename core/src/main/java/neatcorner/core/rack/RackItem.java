@@ -1,0 +1,23 @@
+package neatcorner.core.rack;
+
+import java.util.Optional;
+
+/** One thing on the rack with a label of its own. */
+public sealed interface RackItem permits OffCut, Board, Sheet {
+    /** What is written on it; no other item of the rack has the same. */
+    String label();
+
+    /** Where it lies; may be empty. */
+    String shelf();
+
+    /** What it is or was bought for; empty when nobody knows. */
+    Optional<Price> price();
+
+    /** A label that can be one: 1 to 40 characters, not blank. */
+    static String checkedLabel(String label) {
+        if (label.isBlank() || label.length() > 40) {
+            throw new IllegalArgumentException("label \"" + label + "\" has " + label.strip().length() + " characters; it must have from 1 to 40");
+        }
+        return label.strip();
+    }
+}

@@ -1,0 +1,48 @@
+package neatcorner.core.rack;
+
+import java.util.Optional;
+import neatcorner.core.measure.Finite;
+import neatcorner.core.measure.Length;
+
+/**
+ * Sheets that are alike, or one with a label of its own.
+ *
+ * @param label     what is written on it
+ * @param material  what it is
+ * @param width     from 50 mm to 4 m
+ * @param height    from 50 mm to 4 m
+ * @param thickness from 0.05 to 50 mm
+ * @param count     on hand, from 0 to 9999
+ * @param forSale   whether as many more as are wanted can be bought
+ * @param grain     which way its grain or pattern runs
+ * @param face      its colour or surface; may be empty
+ * @param price     of it
+ * @param shelf     where it lies; may be empty
+ */
+public record Sheet(String label, Material material, Length width, Length height, Length thickness, int count, boolean forSale, Grain grain,
+                    String face, Optional<Price> price, String shelf) implements RackItem {
+    public Sheet {
+        label = RackItem.checkedLabel(label);
+        Finite.within("width of sheet " + label, width, Length.mm(50), Length.mm(4_000));
+        Finite.within("height of sheet " + label, height, Length.mm(50), Length.mm(4_000));
+        Finite.within("thickness of sheet " + label, thickness, Length.mm(0.05), Length.mm(50));
+        if (count < 0 || count > 9999) {
+            throw new IllegalArgumentException("there are " + count + " sheets " + label + "; it must be from 0 to 9999");
+        }
+    }
+
+    /** Which way the grain, the corrugation or the pattern of a sheet runs. */
+    public enum Grain {
+        /** It has none: pieces may be turned. */
+        NONE,
+        /** Along its width. */
+        ACROSS,
+        /** Along its height. */
+        UPRIGHT
+    }
+
+    /** So many on hand. */
+    public Sheet withCount(int other) {
+        return new Sheet(label, material, width, height, thickness, other, forSale, grain, face, price, shelf);
+    }
+}

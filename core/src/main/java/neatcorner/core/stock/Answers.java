@@ -1,0 +1,18 @@
+package neatcorner.core.stock;
+
+import java.util.Map;
+import java.util.Optional;
+
+/** Answers found before, so that a plan can be made again with better ones than the quick. */
+public interface Answers {
+    /** None yet. */
+    Answers NONE = _ -> Optional.empty();
+
+    /** The best answer known. */
+    Optional<StickAnswer> to(StickProblem problem);
+
+    /** Those of a map, which must not change any more. */
+    static Answers of(Map<StickProblem, StickAnswer> known) {
+        return problem -> Optional.ofNullable(known.get(problem));
+    }
+}

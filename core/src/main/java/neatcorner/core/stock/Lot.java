@@ -1,0 +1,261 @@
+package neatcorner.core.stock;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import neatcorner.core.job.Cutting;
+import neatcorner.core.job.Moulding;
+import neatcorner.core.measure.Length;
+import neatcorner.core.section.Section;
+
+/**
+ * All pieces of one section, from one job or from many, and the sticks they are cut from.
+ *
+ * @param stock    the moulding
+ * @param pieces   in the order of the jobs
+ * @param problem  as the solver sees it; empty when some piece can be cut from no stick
+ * @param answer   the best known; empty when there is none
+ * @param sticks   of that answer
+ * @param free     the problem without the maker's wishes, and its best known cost; empty when there are none
+ * @param refused  why the wishes cannot be met and were left aside; may be empty
+ */
+public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> problem, Optional<StickAnswer> answer, List<StickLayout> sticks,
+                  Optional<Free> free, Optional<String> refused) {
+    /**
+     * What it would be without the maker's wishes.
+     *
+     * @param problem without locks
+     * @param cost    of its best known answer
+     */
+    public record Free(StickProblem problem, long cost) {
+    }
+
+    /**
+     * What holds for all pieces of a lot.
+     *
+     * @param kerf    of the blade
+     * @param gap     least between neighbours
+     * @param trim    at either end
+     * @param useful  what is left is stock from here on
+     * @param cutting the wishes
+     */
+    record Terms(Length kerf, Length gap, Length trim, Length useful, Cutting cutting) {
+    }
+
+    /** The section of all of them. */
+    public Section section() {
+        return stock.section();
+    }
+
+    /** What the wishes cost more than the free plan, in the lot's coin; empty without wishes. */
+    public Optional<Long> priceOfWishes() {
+        return free.flatMap(f -> answer.map(a -> a.cost() - f.cost()));
+    }
+
+    /** The lot with the best answers known, else with quick ones. */
+    static Lot of(Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms, Answers answers) {
+        if (terms.cutting().oneBatch()) {
+            Set<String> batches = sources.stream().map(Source::batch).filter(b -> !b.isEmpty()).collect(Collectors.toCollection(LinkedHashSet::new));
+            List<Lot> one = batches.stream().map(batch -> of(stock, pieces, sources.stream().filter(s -> s.batch().equals(batch)).toList(),
+                    terms.cutting().withOneBatch(false), terms, answers)).filter(lot -> lot.answer().isPresent()).toList();
+            return one.stream().min(Comparator.comparingLong((Lot lot) -> lot.answer().orElseThrow().cost()).thenComparingInt(lot -> lot.sticks().size()))
+                    .orElseGet(() -> of(stock, pieces, sources, terms.cutting().withOneBatch(false), terms, answers));
+        }
+        return of(stock, pieces, sources, terms.cutting(), terms, answers);
+    }
+
+    private static Lot of(Moulding stock, List<Piece> pieces, List<Source> sources, Cutting cutting, Terms terms, Answers answers) {
+        Setting setting = new Setting(stock, pieces, sources, terms, cutting);
+        Optional<StickProblem> problem = setting.problem();
+        if (problem.isEmpty()) {
+            return new Lot(stock, pieces, problem, Optional.empty(), List.of(), Optional.empty(), Optional.empty());
+        }
+        if (cutting.isFree()) {
+            Optional<StickAnswer> answer = best(problem.get(), answers);
+            return new Lot(stock, pieces, problem, answer, answer.map(setting::layouts).orElse(List.of()), Optional.empty(), Optional.empty());
+        }
+        Lot free = of(stock, pieces, sources, cutting.freed(), terms, answers);
+        Optional<String> refused;
+        try {
+            Optional<StickAnswer> answer = best(problem.get(), answers);
+            if (answer.isPresent() || free.answer().isEmpty()) {
+                Optional<Free> without = free.answer().map(a -> new Free(free.problem().orElseThrow(), a.cost()));
+                return new Lot(stock, pieces, problem, answer, answer.map(setting::layouts).orElse(List.of()), without, Optional.empty());
+            }
+            refused = Optional.of("the sticks that are not forbidden do not hold all pieces");
+        } catch (IllegalArgumentException conflict) {
+            refused = Optional.of(conflict.getMessage());
+        }
+        return new Lot(stock, pieces, free.problem(), free.answer(), free.sticks(), Optional.empty(), refused);
+    }
+
+    private static Optional<StickAnswer> best(StickProblem problem, Answers answers) {
+        return answers.to(problem).or(() -> StickSolver.quick(problem));
+    }
+
+    /** From pieces and sources to the solver's kinds and sticks, and back. */
+    private static final class Setting {
+        private final Moulding stock;
+        private final Terms terms;
+        private final List<Source> stockSources = new ArrayList<>();
+        private final List<String> stockKeys = new ArrayList<>();
+        private final List<StickProblem.Stock> sticks = new ArrayList<>();
+        private final Map<Object, List<List<Piece>>> kinds = new LinkedHashMap<>();
+        private final List<StickProblem.Lock> locks = new ArrayList<>();
+        private final Map<String, List<Piece>> lockedTo = new HashMap<>();
+        private final Set<String> given = new HashSet<>();
+
+        Setting(Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms, Cutting cutting) {
+            this.stock = stock;
+            this.terms = terms;
+            for (List<Piece> together : cutting.matched() ? frames(pieces) : pieces.stream().map(List::of).toList()) {
+                kinds.computeIfAbsent(together.stream().map(this::shape).toList(), _ -> new ArrayList<>()).add(together);
+            }
+            sources.forEach(source -> sticks(source, cutting));
+            cutting.locks().forEach(lock -> lock(lock, cutting));
+        }
+
+        private static List<List<Piece>> frames(List<Piece> pieces) {
+            Map<String, List<Piece>> frames = new LinkedHashMap<>();
+            pieces.forEach(piece -> frames.computeIfAbsent(piece.job() + "/" + piece.frame(), _ -> new ArrayList<>()).add(piece));
+            return List.copyOf(frames.values());
+        }
+
+        private record Shape(Length length, StickProblem.End left, StickProblem.End right, boolean flips) {
+        }
+
+        private Shape shape(Piece piece) {
+            boolean flips = Flipping.isAllowed(piece);
+            return new Shape(piece.length(), flips ? Flipping.end(piece, false, terms.kerf()) : StickProblem.End.SQUARE,
+                    flips ? Flipping.end(piece, true, terms.kerf()) : StickProblem.End.SQUARE, flips);
+        }
+
+        /** A source as sticks that are alike, less those forbidden; those with something locked to them stand alone. */
+        private void sticks(Source source, Cutting cutting) {
+            Set<String> alone = new HashSet<>();
+            cutting.locks().forEach(lock -> alone.add(lock.stick()));
+            int most = source.count().orElse(Integer.MAX_VALUE);
+            int taken = 0;
+            for (String key : alone.stream().sorted().toList()) {
+                if (isOf(source, key, most) && !cutting.forbidden().contains(key)) {
+                    add(source, key, Optional.of(1));
+                    taken++;
+                }
+            }
+            taken += (int) cutting.forbidden().stream().filter(key -> isOf(source, key, most)).count();
+            if (source.count().isEmpty()) {
+                if (cutting.forbidden().stream().noneMatch(key -> isOf(source, key, most))) {
+                    add(source, "", Optional.empty());
+                }
+            } else if (source.count().get() > taken) {
+                add(source, "", Optional.of(source.count().get() - taken));
+            }
+        }
+
+        private static boolean isOf(Source source, String key, int most) {
+            if (source.from() == Source.From.OFF_CUT) {
+                return key.equals(source.label());
+            }
+            String stem = source.key(1).substring(0, source.key(1).length() - 1);
+            return key.startsWith(stem) && key.substring(stem.length()).matches("[1-9]\\d{0,5}") && Integer.parseInt(key.substring(stem.length())) <= most;
+        }
+
+        private void add(Source source, String key, Optional<Integer> count) {
+            stockSources.add(source);
+            stockKeys.add(key);
+            String name = key.isEmpty() ? source.from() == Source.From.OFF_CUT ? source.label() : source.length().toString() : key;
+            sticks.add(new StickProblem.Stock(name, source.length(), count, source.cost(), source.defects()));
+        }
+
+        /** A lock on a piece or a stick that is no longer there is passed over. */
+        private void lock(Cutting.Lock lock, Cutting cutting) {
+            int stick = stockKeys.indexOf(lock.stick());
+            int kind = 0;
+            for (List<List<Piece>> alike : kinds.values()) {
+                for (List<Piece> together : alike) {
+                    if (stick >= 0 && together.stream().anyMatch(p -> p.key().equals(lock.piece())) && lockedTo.values().stream().noneMatch(l -> l.containsAll(together))) {
+                        locks.add(new StickProblem.Lock(kind, stick, 1));
+                        lockedTo.computeIfAbsent(lock.stick(), _ -> new ArrayList<>()).addAll(together);
+                        return;
+                    }
+                }
+                kind++;
+            }
+        }
+
+        Optional<StickProblem> problem() {
+            if (sticks.isEmpty()) {
+                return Optional.empty();
+            }
+            List<StickProblem.Kind> made = new ArrayList<>();
+            kinds.forEach((_, alike) -> {
+                List<StickProblem.Part> parts = alike.getFirst().stream().map(piece -> {
+                    Shape shape = shape(piece);
+                    return new StickProblem.Part(piece.key(), shape.length(), shape.left(), shape.right());
+                }).toList();
+                String name = alike.getFirst().getFirst().key();
+                made.add(parts.size() > 1 ? StickProblem.Kind.group(name, parts, terms.gap(), alike.size())
+                        : new StickProblem.Kind(name, parts, Length.ZERO, alike.size(), shape(alike.getFirst().getFirst()).flips()));
+            });
+            Length longest = stockSources.stream().map(s -> s.longestRun(terms.trim())).max(Length::compareTo).orElseThrow();
+            if (made.stream().anyMatch(kind -> kind.length().isOver(longest))) {
+                return Optional.empty();
+            }
+            return Optional.of(new StickProblem(made, sticks, terms.gap(), terms.trim(), terms.useful(), locks));
+        }
+
+        List<StickLayout> layouts(StickAnswer answer) {
+            StickProblem problem = problem().orElseThrow();
+            List<List<List<Piece>>> alike = List.copyOf(kinds.values());
+            Set<List<Piece>> kept = new HashSet<>();
+            lockedTo.values().forEach(pieces -> alike.forEach(kind -> kind.stream().filter(pieces::containsAll).forEach(kept::add)));
+            List<Deque<List<Piece>>> left = alike.stream().map(kind -> (Deque<List<Piece>>) new ArrayDeque<>(kind.stream()
+                    .filter(together -> !kept.contains(together)).toList())).toList();
+            Map<Source, Integer> numbers = new HashMap<>();
+            Set<String> reserved = new HashSet<>(stockKeys);
+            List<StickLayout> layouts = new ArrayList<>();
+            for (StickAnswer.Laid laid : answer.sticks()) {
+                Source source = stockSources.get(laid.stock());
+                String key = stockKeys.get(laid.stock());
+                while (key.isEmpty()) {
+                    String next = source.key(numbers.merge(source, 1, Integer::sum));
+                    key = source.from() != Source.From.OFF_CUT && reserved.contains(next) ? "" : next;
+                }
+                List<Piece> locked = new ArrayList<>(lockedTo.getOrDefault(key, List.of()));
+                List<StickLayout.Placed> placed = new ArrayList<>();
+                for (StickAnswer.Placed one : laid.placed()) {
+                    Optional<List<Piece>> own = alike.get(one.kind()).stream().filter(locked::containsAll).findFirst();
+                    own.ifPresent(locked::removeAll);
+                    List<Piece> together = own.orElseGet(() -> left.get(one.kind()).removeFirst());
+                    Length at = one.start();
+                    for (Piece piece : together) {
+                        placed.add(new StickLayout.Placed(piece, at, one.lie(), own.isPresent()));
+                        at = at.plus(piece.length()).plus(problem.pieces().get(one.kind()).gap());
+                    }
+                }
+                if (!placed.isEmpty()) {
+                    layouts.add(new StickLayout(stock.section(), source, key, List.copyOf(placed), problem.left(laid)));
+                }
+            }
+            return List.copyOf(layouts);
+        }
+    }
+
+    /** How many sticks of each length are to be bought. */
+    public Map<Length, Integer> toBuy() {
+        Map<Length, Integer> toBuy = new TreeMap<>();
+        sticks.stream().filter(StickLayout::bought).forEach(stick -> toBuy.merge(stick.length(), 1, Integer::sum));
+        return toBuy;
+    }
+}

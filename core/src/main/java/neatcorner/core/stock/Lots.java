@@ -1,0 +1,82 @@
+package neatcorner.core.stock;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
+import neatcorner.core.job.Cutting;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Habits;
+import neatcorner.core.job.Moulding;
+import neatcorner.core.job.Shop;
+import neatcorner.core.measure.Length;
+import neatcorner.core.section.Section;
+
+/** Sorts the pieces of one or many jobs by section and lays each section on its sticks. */
+public final class Lots {
+    private Lots() {
+    }
+
+    /**
+     * The lots of several jobs together: pieces of one section share its sticks. Trims and useful lengths are
+     * the shop's; the kerf is the widest of the jobs'. Wishes for single pieces hold only in the job's own plan.
+     *
+     * @param frames of the jobs
+     */
+    public static List<Lot> ofAll(List<Frame> frames, Shop shop, Answers answers) {
+        boolean matched = frames.stream().anyMatch(f -> f.job().choices().cutting().matched());
+        return lots(frames, shop, shop.habits(), Cutting.FREE.withMatched(matched), answers);
+    }
+
+    /** The lots of one job. */
+    static List<Lot> of(Frame frame, Shop shop, Answers answers) {
+        return lots(List.of(frame), shop, frame.habits(), frame.job().choices().cutting(), answers);
+    }
+
+    private static List<Lot> lots(List<Frame> frames, Shop shop, Habits habits, Cutting cutting, Answers answers) {
+        Map<Section, List<Piece>> bySection = new LinkedHashMap<>();
+        Map<Section, Length> gaps = new LinkedHashMap<>();
+        Length kerf = frames.stream().map(f -> f.habits().get(Habit.KERF)).max(Length::compareTo).orElse(Length.ZERO);
+        Length trim = habits.get(Habit.END_TRIM);
+        for (Frame frame : frames) {
+            for (int n = 1; n <= frame.job().quantity(); n++) {
+                int place = 0;
+                for (Member member : frame.pieces().toList()) {
+                    Section section = bySection.keySet().stream().filter(s -> s.isCutLike(member.stock())).findFirst().orElse(member.stock());
+                    List<Piece> pieces = bySection.computeIfAbsent(section, _ -> new ArrayList<>());
+                    pieces.addAll(parts(frame, member, n, place++, section, shop, trim));
+                    gaps.merge(section, kerfBeside(pieces.getLast(), frame.habits().get(Habit.KERF)), Length::max);
+                }
+            }
+        }
+        List<Lot> lots = new ArrayList<>();
+        bySection.forEach((section, pieces) -> {
+            Moulding stock = Source.mouldingFor(section, shop);
+            lots.add(Lot.of(stock, List.copyOf(pieces), Source.of(stock, shop),
+                    new Lot.Terms(kerf, gaps.get(section), trim, habits.get(Habit.USEFUL), cutting), answers));
+        });
+        return List.copyOf(lots);
+    }
+
+    /** A piece that may be turned over says its own slanted kerfs; beside any other the wider of its two is kept. */
+    private static Length kerfBeside(Piece piece, Length kerf) {
+        return Flipping.isAllowed(piece) ? kerf
+                : piece.member().left().kerfAlongEdge(kerf).max(piece.member().right().kerfAlongEdge(kerf));
+    }
+
+    /** A straight side for which no stick is long enough, on the rack or for sale, is joined from several. */
+    private static List<Piece> parts(Frame frame, Member member, int number, int place, Section section, Shop shop, Length trim) {
+        String job = frame.job().title();
+        Length longest = Source.of(Source.mouldingFor(section, shop), shop).stream().map(s -> s.longestRun(trim)).max(Length::compareTo).orElse(Length.ZERO);
+        if (member.overall().isOver(longest) && member.curve().isEmpty() && !frame.isSolid()) {
+            Optional<List<Scarf>> parts = Scarf.parts(member, longest, place);
+            if (parts.isPresent()) {
+                return parts.get().stream().map(part -> new Piece(job, member, number, Optional.of(part))).toList();
+            }
+        }
+        return List.of(new Piece(job, member, number, Optional.empty()));
+    }
+}
