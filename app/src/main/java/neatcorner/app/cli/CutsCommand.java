@@ -2,6 +2,7 @@ package neatcorner.app.cli;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import neatcorner.core.job.Station;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Severity;
@@ -26,7 +27,7 @@ final class CutsCommand implements Runnable {
         if (plan.cuts().sticks().isEmpty()) {
             Phrasebook book = new Phrasebook(Graduation.MM_TENTH);
             throw new CommandException(arguments.job() + ": " + plan.findings().stream()
-                    .filter(f -> f.severity() == Severity.STOP && f.id().equals("piece_too_long"))
+                    .filter(f -> f.severity() == Severity.STOP && f.station() == Station.CUTS)
                     .map(f -> book.say(f.what()) + " " + book.say(f.cure())).findFirst().orElse("no stick plan"));
         }
         JobFile.write(out, CutList.write(plan).getBytes(StandardCharsets.UTF_8));

@@ -16,6 +16,7 @@ import neatcorner.core.frame.GiveWay;
 import neatcorner.core.frame.ImpossibleFrame;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Entry;
+import neatcorner.core.job.Habit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.Shop;
@@ -28,6 +29,8 @@ import neatcorner.core.measure.OutOfRange;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Remedy;
+import neatcorner.core.stock.Booking;
+import neatcorner.core.stock.CutPlan;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.json.Document;
@@ -47,6 +50,7 @@ public final class Desk implements AutoCloseable {
         thread.setDaemon(true);
         return thread;
     });
+    private final Improver improver;
     private final List<Runnable> listeners = new ArrayList<>();
     private Consumer<String> complaints = _ -> { };
     private final List<ShopStore.Listed> jobs;
@@ -61,6 +65,8 @@ public final class Desk implements AutoCloseable {
     private Phrasebook book;
     private boolean inShop;
     private boolean isMoving;
+    private boolean wantsTogether;
+    private Optional<Together> together = Optional.empty();
 
     /**
      * Opens the desk on a shop; a shop without jobs gets a first one.
@@ -71,6 +77,7 @@ public final class Desk implements AutoCloseable {
         this.store = store;
         this.clock = clock;
         this.interfaceThread = interfaceThread;
+        this.improver = new Improver(interfaceThread, this::replan);
         this.shop = store.shop();
         this.jobs = new ArrayList<>(store.jobs());
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);
@@ -90,9 +97,93 @@ public final class Desk implements AutoCloseable {
                 ? Shop.starting().mouldings().getFirst().section() : shop.value().mouldings().getFirst().section());
     }
 
-    private void planned(Plan made) {
-        plan = made;
-        shown = made;
+    private void planned(Job planned, Shop in) {
+        plan = Planner.plan(planned, in, improver.answers());
+        shown = plan;
+        if (wantsTogether) {
+            gather();
+        } else {
+            improver.improve(CutPlan.problems(plan.cuts().lots()).toList());
+        }
+    }
+
+    /** All open jobs together, when they are wanted together. */
+    public Optional<Together> together() {
+        return together;
+    }
+
+    /** Plans all open jobs together from now on, or only the job in hand. */
+    public void showTogether(boolean wanted) {
+        wantsTogether = wanted;
+        if (!wanted) {
+            together = Optional.empty();
+            improver.improve(CutPlan.problems(plan.cuts().lots()).toList());
+        }
+        gather();
+        changed();
+    }
+
+    /** Whether all open jobs are wanted together. */
+    public boolean isTogether() {
+        return wantsTogether;
+    }
+
+    /** Reads and lays all open jobs on the writer's thread, behind the edits under way. */
+    private void gather() {
+        if (!wantsTogether) {
+            return;
+        }
+        List<String> ids = jobs.stream().map(ShopStore.Listed::id).toList();
+        Shop in = shop.value();
+        writer.execute(() -> {
+            Together gathered = Together.of(ids, id -> store.job(id).value(), in, improver.answers());
+            interfaceThread.execute(() -> {
+                if (wantsTogether) {
+                    together = Optional.of(gathered);
+                    improver.improve(CutPlan.problems(gathered.lots()).toList());
+                    changed();
+                }
+            });
+        });
+    }
+
+    /** All open jobs are cut as they are laid together. */
+    public Optional<String> cutTogether() {
+        if (together.isEmpty()) {
+            return Optional.empty();
+        }
+        Together all = together.get();
+        Booking booking = Booking.of(all.lots(), shop.value(), shop.value().habits().get(Habit.USEFUL));
+        Optional<String> refused = edit(booking.edit());
+        booking.made().forEach((name, made) -> {
+            String id = all.ids().get(name);
+            if (id.equals(jobId)) {
+                edit(new Edit.Cut(plan.job().choices().cutting().withMade(made)));
+            } else {
+                write(() -> {
+                    Document<Job> document = store.job(id);
+                    Job after = document.value().withChoices(document.value().choices().withCutting(document.value().choices().cutting().withMade(made)));
+                    store.save(id, document.with(after), book.say("edit.cut_made"));
+                });
+            }
+        });
+        gather();
+        return refused;
+    }
+
+    /** Better answers came in on another thread: the same job is planned anew with them, unless a number is being typed just now. */
+    private void replan() {
+        if (shown == plan) {
+            plan = Planner.plan(job.value(), shop.value(), improver.answers());
+            shown = plan;
+        }
+        together = together.map(all -> all.with(shop.value(), improver.answers()));
+        changed();
+    }
+
+    /** What looks for better ways to cut. */
+    public Improver improver() {
+        return improver;
     }
 
     /** Called after every change, on the interface thread. Remove with {@link #removeListener}. */
@@ -153,7 +244,7 @@ public final class Desk implements AutoCloseable {
     public void preview(Optional<Edit> edit) {
         Plan before = shown;
         try {
-            shown = edit.isEmpty() ? plan : Planner.plan(edit.get().apply(job.value()), shop.value());
+            shown = edit.isEmpty() ? plan : Planner.plan(edit.get().apply(job.value()), shop.value(), improver.answers());
         } catch (IllegalArgumentException notYet) {
             shown = plan;
         }
@@ -287,7 +378,7 @@ public final class Desk implements AutoCloseable {
     }
 
     private void take(String id, Document<Job> document) {
-        planned(Planner.plan(document.value(), shop.value()));
+        planned(document.value(), shop.value());
         jobId = id;
         job = document;
         jobs.replaceAll(entry -> entry.id().equals(id)
@@ -307,7 +398,7 @@ public final class Desk implements AutoCloseable {
     public Optional<String> edit(ShopEdit edit) {
         try {
             Document<Shop> after = shop.with(edit.apply(shop.value()));
-            planned(Planner.plan(job.value(), after.value()));
+            planned(job.value(), after.value());
             shop = after;
             String words = book.say(edit.words());
             write(() -> store.saveShop(after, words));
@@ -316,6 +407,18 @@ public final class Desk implements AutoCloseable {
         } catch (IllegalArgumentException refused) {
             return Optional.of(said(refused));
         }
+    }
+
+    /**
+     * The job in hand is cut as planned: sticks go off the rack, off-cuts worth keeping come on it.
+     *
+     * @return why it was refused, or the labels of the new off-cuts
+     */
+    public Optional<String> cut() {
+        Booking booking = Booking.of(plan.cuts().lots(), shop.value(), plan.frame().habits().get(Habit.USEFUL));
+        Edit made = new Edit.Cut(plan.job().choices().cutting().withMade(booking.made().getOrDefault(plan.job().title(), List.of())));
+        Optional<String> refused = edit(booking.edit());
+        return refused.isPresent() ? refused : edit(made);
     }
 
     /** Does what a finding offers. */
@@ -402,7 +505,7 @@ public final class Desk implements AutoCloseable {
             if (moved.isPresent()) {
                 if (inShop) {
                     shop = store.shop();
-                    planned(Planner.plan(job.value(), shop.value()));
+                    planned(job.value(), shop.value());
                 } else {
                     take(id, store.job(id));
                 }
@@ -432,6 +535,7 @@ public final class Desk implements AutoCloseable {
     /** Saves what is under way and closes the shop. */
     @Override
     public void close() {
+        improver.close();
         writer.shutdown();
         try {
             if (!writer.awaitTermination(10, TimeUnit.SECONDS)) {

@@ -1,29 +1,119 @@
 package neatcorner.app.view;
 
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Together;
 import neatcorner.core.frame.Member;
+import neatcorner.core.job.Cutting;
+import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Money;
+import neatcorner.core.stock.Lot;
+import neatcorner.core.stock.Proof;
+import neatcorner.core.stock.StickLayout;
 
-/** Every piece with its lengths and the saw's settings at both ends. */
+/** Every piece with its lengths and the saw's settings at both ends; for all open jobs, every section with what it takes. */
 final class CutsDetail extends Panel {
     CutsDetail(Desk desk, TagField.Typing typing) {
         super(desk, typing);
-        heading(Labels.get("cuts.pieces"));
-        getChildren().add(text(book().say("sheet.lie"), "soft"));
-        rows(box -> desk.plan().frame().pieces().forEach(member -> member(box, member)));
-        heading(Labels.get("cuts.stock"));
-        rows(box -> {
-            desk.plan().figure("stick.count").map(this::figureRow).ifPresent(box.getChildren()::add);
-            desk.plan().cuts().waste().map(this::figureRow).ifPresent(box.getChildren()::add);
-            desk.plan().figure("stick.gap").map(this::figureRow).ifPresent(box.getChildren()::add);
-            desk.plan().cuts().biggest().ifPresent(biggest -> {
-                box.getChildren().add(text(book().say("text.biggest", biggest.stick(), biggest.width(), biggest.height()), "soft"));
-            });
-        });
+        rows(this::booking);
+        wishes();
+        rows(box -> desk.together().ifPresentOrElse(together -> lots(box, together), () -> pieces(box)));
         habit(Habit.KERF);
         habit(Habit.END_TRIM);
+        habit(Habit.USEFUL);
         habit(Habit.SAFE_HOLD);
+    }
+
+    private Cutting cutting() {
+        return desk().plan().job().choices().cutting();
+    }
+
+    /** The one large step of this station: the sticks are cut. */
+    private void booking(VBox box) {
+        if (desk().together().isEmpty() && cutting().isMade()) {
+            box.getChildren().add(text(Labels.get("cuts.made"), "heading"));
+            for (Cutting.Made made : cutting().made()) {
+                box.getChildren().add(text(book().say("cuts.made_of", made.section(), made.length(), made.stick(), made.pieces())
+                        + (made.offCut().isEmpty() ? "" : book().say("cuts.made_left", made.left(), made.offCut())), "soft"));
+            }
+            Button again = quiet("cuts.again");
+            again.setId("cut-again");
+            again.setOnAction(_ -> complain(again, desk().edit(new Edit.Cut(cutting().withMade(List.of())))));
+            box.getChildren().add(again);
+            return;
+        }
+        boolean ready = desk().together().map(t -> !t.lots().isEmpty() && t.lots().stream().allMatch(l -> l.answer().isPresent()))
+                .orElse(!desk().plan().cuts().sticks().isEmpty());
+        Button cut = quiet(desk().together().isPresent() ? "cuts.book_all" : "cuts.book");
+        cut.setId("book-cuts");
+        cut.setDisable(!ready);
+        cut.setOnAction(_ -> complain(cut, desk().together().isPresent() ? desk().cutTogether() : desk().cut()));
+        box.getChildren().addAll(cut, text(Labels.get("cuts.book_how"), "soft"));
+    }
+
+    private static Button quiet(String key) {
+        Button button = new Button(Labels.get(key));
+        button.getStyleClass().add("remedy");
+        return button;
+    }
+
+    private void wishes() {
+        CheckBox matched = new CheckBox(Labels.get("cuts.matched"));
+        matched.setId("matched");
+        matched.setWrapText(true);
+        matched.setOnAction(_ -> complain(matched, desk().edit(new Edit.Cut(cutting().withMatched(matched.isSelected())))));
+        CheckBox batch = new CheckBox(Labels.get("cuts.one_batch"));
+        batch.setId("one-batch");
+        batch.setWrapText(true);
+        batch.setOnAction(_ -> complain(batch, desk().edit(new Edit.Cut(cutting().withOneBatch(batch.isSelected())))));
+        onUpdate(() -> {
+            matched.setSelected(cutting().matched());
+            batch.setSelected(cutting().oneBatch());
+        });
+        getChildren().addAll(matched, batch);
+        rows(box -> box.getChildren().add(text(Labels.get("cuts.drag"), "soft")));
+    }
+
+    private void pieces(VBox box) {
+        box.getChildren().add(text(Labels.get("cuts.stock"), "heading"));
+        for (String id : new String[] {"cuts.cost", "cuts.wishes", "stick.count"}) {
+            desk().plan().figure(id).map(this::figureRow).ifPresent(box.getChildren()::add);
+        }
+        desk().plan().cuts().waste().map(this::figureRow).ifPresent(box.getChildren()::add);
+        desk().plan().figure("stick.gap").map(this::figureRow).ifPresent(box.getChildren()::add);
+        desk().plan().cuts().biggest().ifPresent(biggest -> box.getChildren().add(text(book().say("text.biggest", biggest.stick(), biggest.width(),
+                biggest.height()), "soft")));
+        box.getChildren().addAll(text(Labels.get("cuts.pieces"), "heading"), text(book().say("sheet.lie"), "soft"));
+        desk().plan().frame().pieces().forEach(member -> member(box, member));
+    }
+
+    private void lots(VBox box, Together together) {
+        box.getChildren().add(text(Labels.get("cuts.lots"), "heading"));
+        for (Lot lot : together.lots()) {
+            VBox rows = new VBox(1);
+            rows.getStyleClass().add("option");
+            rows.getChildren().add(text(book().say("cuts.lot", lot.section().name(), book().exactly(lot.section().face())), "strong"));
+            long jobs = lot.pieces().stream().map(p -> p.job()).distinct().count();
+            rows.getChildren().add(text(book().say("cuts.lot_pieces", lot.pieces().size(), jobs, lot.sticks().size()), "soft"));
+            lot.toBuy().forEach((length, count) -> rows.getChildren().add(text(book().say("cuts.lot_buy", count, book().exactly(length)), "soft")));
+            if (lot.answer().isEmpty()) {
+                rows.getChildren().add(text(Labels.get("cuts.lot_none"), "severity"));
+            } else {
+                Optional<String> cost = lot.stock().isPriced() && lot.sticks().stream().anyMatch(StickLayout::bought)
+                        ? Optional.of(new Money(lot.answer().get().cost(), desk().shop().currency()).text()) : Optional.empty();
+                rows.getChildren().add(text(cost.map(c -> c + ", ").orElse("") + book().say(Proof.of(List.of(lot)).words()), "soft"));
+            }
+            box.getChildren().add(rows);
+        }
+        Length useful = desk().shop().habits().get(Habit.USEFUL);
+        long kept = together.lots().stream().flatMap(l -> l.sticks().stream()).mapToLong(s -> s.offCuts(useful).size()).sum();
+        box.getChildren().add(text(book().say("cuts.lot_kept", kept, useful), "soft"));
     }
 
     private void member(VBox box, Member member) {

@@ -2,6 +2,7 @@ package neatcorner.app.view;
 
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import org.jspecify.annotations.Nullable;
 
@@ -21,12 +22,25 @@ final class LateScroll extends StackPane {
         if (pane == null) {
             pane = new ScrollPane();
             pane.setFitToWidth(true);
-            pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+            zoom(1);
             getChildren().setAll(pane);
         }
         if (pane.getContent() != content) {
             pane.setContent(content);
             pane.setVvalue(0);
+        }
+    }
+
+    /** Shows the content so many times as wide as there is room, 1 or more, to be moved sideways. */
+    void zoom(double times) {
+        if (pane == null) {
+            return;
+        }
+        pane.setHbarPolicy(times > 1 ? ScrollPane.ScrollBarPolicy.AS_NEEDED : ScrollPane.ScrollBarPolicy.NEVER);
+        pane.setFitToWidth(times <= 1);
+        if (pane.getContent() instanceof Region content) {
+            content.setMinWidth(times > 1 ? Math.round(times * pane.getViewportBounds().getWidth()) : Region.USE_COMPUTED_SIZE);
+            content.setPrefWidth(times > 1 ? Math.round(times * pane.getViewportBounds().getWidth()) : Region.USE_COMPUTED_SIZE);
         }
     }
 }

@@ -32,7 +32,6 @@ import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Palette;
 import neatcorner.core.drawing.MakingDrawing;
 import neatcorner.core.drawing.SectionDrawing;
-import neatcorner.core.drawing.StickDrawing;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Graduation;
@@ -64,6 +63,7 @@ public final class MainView extends StackPane {
     private final LateScroll sticksPane = new LateScroll();
     private final Label sticksTitle = new Label();
     private final Label footTitle = new Label();
+    private final SticksBar sticksBar;
     private @Nullable SideColumn side;
     private final LateScroll sidePane = new LateScroll("card", "side");
     private final LateScroll detailPane = new LateScroll("card");
@@ -86,6 +86,7 @@ public final class MainView extends StackPane {
         this.rail = new Rail(desk);
         this.frame = new PictureView(desk, typist);
         this.sticks = new PictureView(desk, typist);
+        this.sticksBar = new SticksBar(desk, sticks, sticksPane, this::say);
         frame.onDrag(new GripDrag(desk, this::say));
         getStyleClass().add("neat-corner");
         getStylesheets().add(MainView.class.getResource("/neatcorner/app/view/neat-corner.css").toExternalForm());
@@ -121,6 +122,7 @@ public final class MainView extends StackPane {
             sidePane.show(side);
             sticksPane.show(sticks);
             refresh();
+            desk.improver().start();
         }
     }
 
@@ -135,8 +137,7 @@ public final class MainView extends StackPane {
         VBox.setVgrow(top, Priority.ALWAYS);
         sticksTitle.getStyleClass().add("soft");
         footTitle.getStyleClass().add("heading");
-        HBox sticksHead = new HBox(14, footTitle, sticksTitle);
-        sticksHead.setAlignment(Pos.BASELINE_LEFT);
+        HBox sticksHead = sticksBar.head(footTitle, sticksTitle);
         VBox sticksCard = card(sticksHead, sticksPane);
         VBox.setVgrow(sticksPane, Priority.ALWAYS);
         VBox left = new VBox(12, top, sticksCard);
@@ -433,12 +434,10 @@ public final class MainView extends StackPane {
         if (making) {
             sticksTitle.setText(desk.book().say("making.summary", desk.plan().making().steps().size()));
             sticks.drawTall(Labels.get("picture.making"), width -> MakingDrawing.draw(desk.plan(), PictureView.reader(desk), width));
+            sticksBar.hide();
             return;
         }
-        sticksTitle.setText(desk.book().say("sticks.summary", desk.plan().cuts().sticks().size(),
-                desk.plan().job().quantity() * desk.plan().frame().pieces().count())
-                + desk.plan().cuts().share().map(s -> desk.book().say("sticks.waste", s)).orElse(""));
-        sticks.drawTall(Labels.get("picture.sticks"), width -> StickDrawing.draw(desk.plan(), PictureView.reader(desk), width));
+        sticksTitle.setText(sticksBar.show(station == Station.CUTS));
     }
 
     /** Puts the keyboard on the drawing's first number. */
@@ -453,7 +452,7 @@ public final class MainView extends StackPane {
         double room = getWidth() > 0 ? getWidth() : USUAL_WIDTH;
         width(detailPane, Math.min(350 * size, room * 0.30));
         width(sidePane, Math.min(320 * size, room * 0.29));
-        double shown = (section ? 132 : desk.station() == Station.CUTS ? Math.clamp(desk.plan().cuts().sticks().size() * 36L, 92, 250) : 92) * size;
+        double shown = (section ? 132 : desk.station() == Station.CUTS ? Math.clamp(sticksBar.shown() * 36L + 16, 120, 330) : 92) * size;
         sticksPane.setMinHeight(shown);
         sticksPane.setPrefHeight(shown);
     }

@@ -51,6 +51,7 @@ final class Painter {
                 case Mark.Number number -> number(number.at(), number.numeral(), number.ink(), number.size(), number.anchor());
                 case Mark.Tag _ -> { }
                 case Mark.Grip grip -> grip(grip);
+                case Mark.Spot _ -> { }
             }
         }
     }

@@ -18,6 +18,7 @@ import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
+import javafx.scene.shape.Rectangle;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.drawing.Picture;
@@ -32,6 +33,8 @@ final class PictureView extends Region {
     private static final double TAG_SIZE = 19;
     /** How near to a grip counts as on it. */
     private static final double REACH = 14;
+    /** A hand that moved less meant to press. */
+    private static final double STILL = 4;
     private final Desk desk;
     private final TagField.Typing typing;
     private final Canvas canvas = new Canvas();
@@ -39,6 +42,7 @@ final class PictureView extends Region {
     private final Map<String, Mark.Tag> places = new HashMap<>();
     private Optional<Dragging> dragging = Optional.empty();
     private Optional<Mark.Grip> held = Optional.empty();
+    private Optional<Mark.Spot> lifted = Optional.empty();
     private double heldX;
     private double heldY;
     private @Nullable Picture last;
@@ -84,6 +88,64 @@ final class PictureView extends Region {
             held = Optional.empty();
         });
         setOnMouseMoved(move -> setCursor(gripAt(move).isPresent() ? Cursor.MOVE : Cursor.DEFAULT));
+    }
+
+    /** What pressing and dragging the things in a picture does. */
+    interface Pressing {
+        /** Something was pressed and let go without moving. */
+        void pressed(Mark.Spot spot, MouseEvent mouse);
+
+        /** Something is on its way, or was let go, {@code dx} to the right and {@code dy} below where it was taken. */
+        void moved(Mark.Spot spot, double dx, double dy, boolean dropped);
+
+        /** Whether it can be dragged. */
+        boolean canMove(Mark.Spot spot);
+    }
+
+    /** Lets things in the picture be pressed and dragged; a shadow follows the hand. */
+    void onPress(Pressing does) {
+        Rectangle shadow = new Rectangle();
+        shadow.getStyleClass().add("shadow");
+        shadow.setManaged(false);
+        shadow.setMouseTransparent(true);
+        setOnMousePressed(press -> {
+            lifted = spotAt(press.getX(), press.getY());
+            heldX = press.getX();
+            heldY = press.getY();
+        });
+        setOnMouseDragged(move -> lifted.filter(does::canMove).ifPresent(spot -> {
+            if (!getChildren().contains(shadow)) {
+                getChildren().add(shadow);
+            }
+            shadow.setX(spot.from().x() + move.getX() - heldX);
+            shadow.setY(spot.from().y() + move.getY() - heldY);
+            shadow.setWidth(spot.to().x() - spot.from().x());
+            shadow.setHeight(spot.to().y() - spot.from().y());
+            does.moved(spot, move.getX() - heldX, move.getY() - heldY, false);
+        }));
+        setOnMouseReleased(drop -> {
+            getChildren().remove(shadow);
+            Optional<Mark.Spot> was = lifted;
+            lifted = Optional.empty();
+            was.ifPresent(spot -> {
+                if (Math.hypot(drop.getX() - heldX, drop.getY() - heldY) < STILL) {
+                    does.pressed(spot, drop);
+                } else if (does.canMove(spot)) {
+                    does.moved(spot, drop.getX() - heldX, drop.getY() - heldY, true);
+                }
+            });
+        });
+        setOnMouseMoved(move -> setCursor(spotAt(move.getX(), move.getY()).map(spot -> does.canMove(spot) ? Cursor.OPEN_HAND : Cursor.HAND).orElse(Cursor.DEFAULT)));
+    }
+
+    /** The topmost thing here. */
+    Optional<Mark.Spot> spotAt(double x, double y) {
+        return spots().filter(spot -> spot.has(x, y)).reduce((_, above) -> above);
+    }
+
+    /** What can be pressed now, from the lowest up. */
+    Stream<Mark.Spot> spots() {
+        return last == null ? Stream.empty() : last.marks().stream().filter(Mark.Spot.class::isInstance).map(Mark.Spot.class::cast);
     }
 
     /** The nearest grip within reach. */

@@ -37,11 +37,14 @@ import neatcorner.files.store.ShopStore;
 public final class Shots {
     private static final int WIDTH = 1280;
     private static final int HEIGHT = 800;
+    private static final int MOST_WAITS = 1200;
     private final Path folder;
     private final List<Path> written = new ArrayList<>();
+    private final Desk desk;
 
-    private Shots(Path folder) {
+    private Shots(Path folder, Desk desk) {
         this.folder = folder;
+        this.desk = desk;
     }
 
     /**
@@ -53,11 +56,11 @@ public final class Shots {
         try {
             Files.createDirectories(folder);
             Path work = Files.createTempDirectory("neat-corner-shots");
-            Shots shots = new Shots(folder);
             Platform.startup(() -> Platform.setImplicitExit(false));
             ShopStore store = Demo.store(work.resolve("demo.neatcorner"), clock);
             Desk desk = on(() -> new Desk(store, clock, Platform::runLater));
-            shots.walk(desk);
+            Shots shots = new Shots(folder, desk);
+            shots.walk();
             on(() -> {
                 desk.close();
                 return true;
@@ -68,7 +71,7 @@ public final class Shots {
         }
     }
 
-    private void walk(Desk desk) {
+    private void walk() {
         Scene scene = on(() -> {
             MainView view = new MainView(desk, new NoFiles());
             Scene made = new Scene(view, WIDTH, HEIGHT);
@@ -93,6 +96,11 @@ public final class Shots {
             });
             shoot(scene, (station.ordinal() + 1) + "-" + station.id().replace('_', '-'));
         }
+        shoot(scene, "16-all-cuts", () -> {
+            job(desk, 0);
+            desk.go(Station.CUTS);
+            desk.showTogether(true);
+        });
         shoot(scene, "10-shop", () -> desk.showShop(true));
         shoot(scene, "14-free-polygon", () -> {
             job(desk, 9);
@@ -145,6 +153,17 @@ public final class Shots {
         shoot(scene, name);
     }
 
+    /** A picture shows what the solver has found in the end. */
+    private void awaitTheSolver() {
+        for (int i = 0; i < MOST_WAITS && on(() -> desk.improver().isWorking() || desk.isTogether() && desk.together().isEmpty()); i++) {
+            try {
+                Thread.sleep(50);
+            } catch (InterruptedException interrupted) {
+                Thread.currentThread().interrupt();
+            }
+        }
+    }
+
     /** Layout settles over a few pulses before a picture is taken. */
     private static void settle(Scene scene) {
         for (int i = 0; i < 3; i++) {
@@ -157,6 +176,8 @@ public final class Shots {
     }
 
     private void shoot(Scene scene, String name) {
+        settle(scene);
+        awaitTheSolver();
         settle(scene);
         Path file = folder.resolve(name + ".png");
         BufferedImage image = on(() -> image(scene));

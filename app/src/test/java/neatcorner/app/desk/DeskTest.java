@@ -161,7 +161,7 @@ class DeskTest {
     void remediesDoWhatTheySay() {
         try (Desk desk = demo()) {
             desk.open(desk.jobs().get(3).id());
-            var finding = desk.plan().findings().stream().filter(f -> f.id().equals("piece_too_long")).findFirst().orElseThrow();
+            var finding = desk.plan().findings().stream().filter(f -> f.id().equals("side_joined")).findFirst().orElseThrow();
             assertThat(desk.remedy(finding.remedy().orElseThrow())).isEmpty();
             assertThat(desk.plan().cuts().sticks()).isNotEmpty();
             desk.open(desk.jobs().get(0).id());

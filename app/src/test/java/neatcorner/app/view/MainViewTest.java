@@ -291,10 +291,10 @@ class MainViewTest {
     void aRemedyIsOnePress(FxRobot robot) throws Exception {
         take(3);
         go(Station.CUTS);
-        assertThat(plan().findings()).extracting(Finding::id).contains("piece_too_long");
-        robot.clickOn("#remedy-piece_too_long");
+        assertThat(plan().findings()).extracting(Finding::id).contains("side_joined");
+        robot.clickOn("#remedy-side_joined");
         settle();
-        assertThat(plan().findings()).extracting(Finding::id).doesNotContain("piece_too_long");
+        assertThat(plan().findings()).extracting(Finding::id).doesNotContain("side_joined");
         assertThat(plan().cuts().sticks()).isNotEmpty();
     }
 

@@ -17,6 +17,7 @@ public sealed interface Mark {
             case Number(At at, Numeral numeral, Ink ink, double size, Anchor anchor) -> new Number(at.plus(dx, dy), numeral, ink, size, anchor);
             case Tag(At at, String figure, String caption, Numeral value, Origin origin) -> new Tag(at.plus(dx, dy), figure, caption, value, origin);
             case Grip(At at, String what, double unit, double right, double down) -> new Grip(at.plus(dx, dy), what, unit, right, down);
+            case Spot(At from, At to, String what) -> new Spot(from.plus(dx, dy), to.plus(dx, dy), what);
         };
     }
 
@@ -73,6 +74,20 @@ public sealed interface Mark {
         /** A place that moves freely. */
         public static Grip free(At at, String what, double unit) {
             return new Grip(at, what, unit, 0, 0);
+        }
+    }
+
+    /**
+     * A thing that can be pressed or dragged to another place; what is drawn there shows it.
+     *
+     * @param from its upper left
+     * @param to   its lower right
+     * @param what names it, such as {@code piece.A–B/1}
+     */
+    record Spot(At from, At to, String what) implements Mark {
+        /** Whether a point is on it. */
+        public boolean has(double x, double y) {
+            return x >= from.x() && x <= to.x() && y >= from.y() && y <= to.y();
         }
     }
 

@@ -108,6 +108,11 @@ final class Sketch {
         marks.add(grip);
     }
 
+    /** A thing that can be pressed or dragged. */
+    void spot(double left, double top, double right, double bottom, String what) {
+        marks.add(new Mark.Spot(new At(left, top), new At(right, bottom), what));
+    }
+
     /** Another picture set into this one. */
     void inset(Picture picture, double left, double top) {
         picture.marks().forEach(mark -> marks.add(mark.moved(left, top)));

@@ -108,6 +108,7 @@ public final class StickDrawing {
         sketch.text(new At(0, y + high * 0.3), sketch.say("stick.number", number, stick.length()), Ink.INK, 11.5, true, Anchor.START);
         sketch.text(new At(0, y + high * 0.3 + sketch.em(13)), sketch.book().say(stick.source().said()), stick.bought() ? Ink.CAUTION : Ink.SOFT, 11, false, Anchor.START);
         double end = x(stick.length());
+        sketch.spot(0, y - sketch.em(4), width, y + high + sketch.em(4), "stick." + stick.key());
         var species = stick.section().species();
         sketch.wood(new At(x(Length.ZERO), y), new At(end, y), new At(end, y + high), new At(x(Length.ZERO), y + high), species, number, true);
         sketch.outline(Sketch.rectangle(x(Length.ZERO), y, end, y + high), Ink.HAIRLINE, sketch.em(1));
@@ -117,12 +118,11 @@ public final class StickDrawing {
         for (StickLayout.Placed placed : stick.placed()) {
             piece(stick, placed, y, high, number);
         }
-        Length last = stick.placed().stream().map(StickLayout.Placed::end).max(Length::compareTo).orElse(trim);
-        double from = x(stick.length().minus(trim).minus(stick.remnant()));
-        double room = x(stick.length().minus(trim)) - Math.max(from, x(last));
-        String left = sketch.say("stick.left", stick.remnant());
-        if (room > sketch.widthOf(left, sketch.em(11), false) + sketch.em(16)) {
-            sketch.text(new At(x(stick.length().minus(trim)) - room / 2, y + high / 2), left, Ink.SOFT, 11, false, Anchor.MIDDLE);
+        for (Span rest : stick.offCuts(Length.ZERO)) {
+            String left = sketch.say("stick.left", rest.length());
+            if (x(rest.to()) - x(rest.from()) > sketch.widthOf(left, sketch.em(11), false) + sketch.em(12)) {
+                sketch.text(new At((x(rest.from()) + x(rest.to())) / 2, y + high / 2), left, Ink.SOFT, 11, false, Anchor.MIDDLE);
+            }
         }
     }
 
@@ -160,6 +160,7 @@ public final class StickDrawing {
         sketch.line(a.plus(-blade / 2, 0), d.plus(-blade / 2, 0), Ink.SAW, blade);
         sketch.line(b.plus(blade / 2, 0), c.plus(blade / 2, 0), Ink.SAW, blade);
         placed.piece().part().ifPresent(part -> joints(part, a, b, high));
+        sketch.spot(Math.min(a.x(), d.x()), y, Math.max(b.x(), c.x()), y + high, "piece." + placed.piece().key());
         label(placed, y, high, Math.max(a.x(), d.x()), Math.min(b.x(), c.x()), Sketch.letters(species));
     }
 
@@ -181,12 +182,18 @@ public final class StickDrawing {
         String mark = placed.locked() ? sketch.say("stick.locked") : "";
         String counted = numbered ? sketch.say("stick.piece", letters, piece.frame()) : letters;
         double room = to - from - sketch.em(2);
-        for (String text : List.of(byJob ? sketch.say("stick.piece_of", piece.job(), counted) + mark : counted + mark, counted + mark, letters + mark, letters)) {
+        List<String> names = byJob ? List.of(sketch.say("stick.piece_of", piece.job(), counted), sketch.say("stick.piece_of", firstWord(piece.job()), counted), counted, letters)
+                : List.of(counted + mark, letters + mark, letters);
+        for (String text : names) {
             if (sketch.widthOf(text, sketch.em(11), true) < room) {
                 sketch.text(new At((from + to) / 2, y + high / 2), text, ink, 11, true, Anchor.MIDDLE);
                 return;
             }
         }
+    }
+
+    private static String firstWord(String title) {
+        return title.split("[ ,]", 2)[0];
     }
 
     private double x(Length along) {

@@ -2,6 +2,7 @@ package neatcorner.core.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.core.measure.Length;
 
 /**
  * What the maker wishes of the cutting; the planner lays everything else around it.
@@ -11,14 +12,16 @@ import java.util.List;
  * @param oneBatch  whether all sticks must be of one batch, so that their colour matches
  * @param locks     pieces kept on a certain stick
  * @param forbidden sticks not to be touched, by their keys
+ * @param made      the sticks it was cut from; empty until it is cut
  */
-public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<String> forbidden) {
-    /** No wishes. */
-    public static final Cutting FREE = new Cutting(false, false, List.of(), List.of());
+public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<String> forbidden, List<Made> made) {
+    /** No wishes, and nothing cut. */
+    public static final Cutting FREE = new Cutting(false, false, List.of(), List.of(), List.of());
 
     public Cutting {
         locks = List.copyOf(locks);
         forbidden = List.copyOf(forbidden);
+        made = List.copyOf(made);
         if (locks.size() + forbidden.size() > 2000) {
             throw new IllegalArgumentException("there are " + (locks.size() + forbidden.size()) + " locked pieces and forbidden sticks; there may be up to 2000");
         }
@@ -33,6 +36,29 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
     public record Lock(String piece, String stick) {
     }
 
+    /**
+     * A stick that was cut.
+     *
+     * @param stick   its key
+     * @param section what it was
+     * @param length  whole
+     * @param pieces  what was cut from it for this job
+     * @param offCut  the label of what was left and kept; may be empty
+     * @param left    how long that is; nothing when none was kept
+     */
+    public record Made(String stick, String section, Length length, String pieces, String offCut, Length left) {
+    }
+
+    /** Whether the pieces are cut already. */
+    public boolean isMade() {
+        return !made.isEmpty();
+    }
+
+    /** Cut from these sticks, or not cut. */
+    public Cutting withMade(List<Made> other) {
+        return new Cutting(matched, oneBatch, locks, forbidden, other);
+    }
+
     /** Whether nothing is wished of single pieces and sticks. */
     public boolean isFree() {
         return locks.isEmpty() && forbidden.isEmpty();
@@ -40,24 +66,24 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
 
     /** With or without matched corners. */
     public Cutting withMatched(boolean wanted) {
-        return new Cutting(wanted, oneBatch, locks, forbidden);
+        return new Cutting(wanted, oneBatch, locks, forbidden, made);
     }
 
     /** With or without one batch for all. */
     public Cutting withOneBatch(boolean wanted) {
-        return new Cutting(matched, wanted, locks, forbidden);
+        return new Cutting(matched, wanted, locks, forbidden, made);
     }
 
     /** With a piece kept on this stick, wherever it was kept before. */
     public Cutting withLock(String piece, String stick) {
         List<Lock> changed = new ArrayList<>(withoutLock(piece).locks);
         changed.add(new Lock(piece, stick));
-        return new Cutting(matched, oneBatch, changed, forbidden);
+        return new Cutting(matched, oneBatch, changed, forbidden, made);
     }
 
     /** With a piece free to lie anywhere. */
     public Cutting withoutLock(String piece) {
-        return new Cutting(matched, oneBatch, locks.stream().filter(lock -> !lock.piece().equals(piece)).toList(), forbidden);
+        return new Cutting(matched, oneBatch, locks.stream().filter(lock -> !lock.piece().equals(piece)).toList(), forbidden, made);
     }
 
     /** With a stick forbidden or allowed again; what was locked to a forbidden stick is free. */
@@ -67,11 +93,11 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
         if (forbid) {
             changed.add(stick);
         }
-        return new Cutting(matched, oneBatch, locks.stream().filter(lock -> !forbid || !lock.stick().equals(stick)).toList(), changed);
+        return new Cutting(matched, oneBatch, locks.stream().filter(lock -> !forbid || !lock.stick().equals(stick)).toList(), changed, made);
     }
 
     /** Without any locked piece or forbidden stick. */
     public Cutting freed() {
-        return new Cutting(matched, oneBatch, List.of(), List.of());
+        return new Cutting(matched, oneBatch, List.of(), List.of(), made);
     }
 }

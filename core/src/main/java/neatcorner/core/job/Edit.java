@@ -427,7 +427,7 @@ public sealed interface Edit {
 
         @Override
         public Words words() {
-            return Words.of("edit.cutting");
+            return Words.of(cutting.isMade() ? "edit.cut_made" : "edit.cutting");
         }
     }
 }

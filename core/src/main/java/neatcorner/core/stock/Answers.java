@@ -1,6 +1,5 @@
 package neatcorner.core.stock;
 
-import java.util.Map;
 import java.util.Optional;
 
 /** Answers found before, so that a plan can be made again with better ones than the quick. */
@@ -10,9 +9,4 @@ public interface Answers {
 
     /** The best answer known. */
     Optional<StickAnswer> to(StickProblem problem);
-
-    /** Those of a map, which must not change any more. */
-    static Answers of(Map<StickProblem, StickAnswer> known) {
-        return problem -> Optional.ofNullable(known.get(problem));
-    }
 }

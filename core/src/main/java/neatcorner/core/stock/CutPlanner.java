@@ -15,6 +15,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.measure.Share;
+import neatcorner.core.measure.Span;
 import neatcorner.core.outline.Line;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
@@ -53,6 +54,9 @@ public final class CutPlanner {
     }
 
     private CutPlan plan() {
+        if (frame.job().choices().cutting().isMade()) {
+            return new CutPlan(List.of(), true, Optional.empty(), Optional.empty(), biggest());
+        }
         ledger.warn(Safety.SAW);
         ledger.enter(Station.CUTS, Figure.formula("stick.gap").with("kerf", frame.habits().get(Habit.KERF))
                 .note("slanted_kerf").rounded(Rounding.UP).gives(gap));
@@ -117,7 +121,7 @@ public final class CutPlanner {
 
     private Figure<Length> waste(List<StickLayout> sticks) {
         Length used = Length.sum(sticks.stream().map(StickLayout::length).toList());
-        Length kept = Length.sum(sticks.stream().map(StickLayout::remnant).filter(r -> !r.isUnder(useful)).toList());
+        Length kept = Length.sum(sticks.stream().flatMap(s -> s.offCuts(useful).stream()).map(Span::length).toList());
         Length pieces = Length.sum(sticks.stream().flatMap(s -> s.placed().stream())
                 .map(p -> p.piece().length()).toList());
         return ledger.enter(Station.CUTS, Figure.sum("stick.waste").start("sticks_used", used)

@@ -245,7 +245,7 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
                     }
                 }
                 if (!placed.isEmpty()) {
-                    layouts.add(new StickLayout(stock.section(), source, key, List.copyOf(placed), problem.left(laid)));
+                    layouts.add(new StickLayout(stock.section(), source, key, List.copyOf(placed), problem.left(laid), terms.trim(), terms.gap()));
                 }
             }
             return List.copyOf(layouts);

@@ -24,30 +24,40 @@ public final class Lots {
      * The lots of several jobs together: pieces of one section share its sticks. Trims and useful lengths are
      * the shop's; the kerf is the widest of the jobs'. Wishes for single pieces hold only in the job's own plan.
      *
-     * @param frames of the jobs
+     * @param orders the jobs
      */
-    public static List<Lot> ofAll(List<Frame> frames, Shop shop, Answers answers) {
-        boolean matched = frames.stream().anyMatch(f -> f.job().choices().cutting().matched());
-        return lots(frames, shop, shop.habits(), Cutting.FREE.withMatched(matched), answers);
+    public static List<Lot> ofAll(List<Order> orders, Shop shop, Answers answers) {
+        boolean matched = orders.stream().anyMatch(o -> o.frame().job().choices().cutting().matched());
+        return lots(orders, shop, shop.habits(), Cutting.FREE.withMatched(matched), answers);
+    }
+
+    /**
+     * One of many jobs.
+     *
+     * @param name  by which its pieces are told from those of the others
+     * @param frame what is to be made
+     */
+    public record Order(String name, Frame frame) {
     }
 
     /** The lots of one job. */
     static List<Lot> of(Frame frame, Shop shop, Answers answers) {
-        return lots(List.of(frame), shop, frame.habits(), frame.job().choices().cutting(), answers);
+        return lots(List.of(new Order(frame.job().title(), frame)), shop, frame.habits(), frame.job().choices().cutting(), answers);
     }
 
-    private static List<Lot> lots(List<Frame> frames, Shop shop, Habits habits, Cutting cutting, Answers answers) {
+    private static List<Lot> lots(List<Order> orders, Shop shop, Habits habits, Cutting cutting, Answers answers) {
         Map<Section, List<Piece>> bySection = new LinkedHashMap<>();
         Map<Section, Length> gaps = new LinkedHashMap<>();
-        Length kerf = frames.stream().map(f -> f.habits().get(Habit.KERF)).max(Length::compareTo).orElse(Length.ZERO);
+        Length kerf = orders.stream().map(o -> o.frame().habits().get(Habit.KERF)).max(Length::compareTo).orElse(Length.ZERO);
         Length trim = habits.get(Habit.END_TRIM);
-        for (Frame frame : frames) {
+        for (Order order : orders) {
+            Frame frame = order.frame();
             for (int n = 1; n <= frame.job().quantity(); n++) {
                 int place = 0;
                 for (Member member : frame.pieces().toList()) {
                     Section section = bySection.keySet().stream().filter(s -> s.isCutLike(member.stock())).findFirst().orElse(member.stock());
                     List<Piece> pieces = bySection.computeIfAbsent(section, _ -> new ArrayList<>());
-                    pieces.addAll(parts(frame, member, n, place++, section, shop, trim));
+                    pieces.addAll(parts(order, member, n, place++, section, shop, trim));
                     gaps.merge(section, kerfBeside(pieces.getLast(), frame.habits().get(Habit.KERF)), Length::max);
                 }
             }
@@ -68,10 +78,10 @@ public final class Lots {
     }
 
     /** A straight side for which no stick is long enough, on the rack or for sale, is joined from several. */
-    private static List<Piece> parts(Frame frame, Member member, int number, int place, Section section, Shop shop, Length trim) {
-        String job = frame.job().title();
+    private static List<Piece> parts(Order order, Member member, int number, int place, Section section, Shop shop, Length trim) {
+        String job = order.name();
         Length longest = Source.of(Source.mouldingFor(section, shop), shop).stream().map(s -> s.longestRun(trim)).max(Length::compareTo).orElse(Length.ZERO);
-        if (member.overall().isOver(longest) && member.curve().isEmpty() && !frame.isSolid()) {
+        if (member.overall().isOver(longest) && member.curve().isEmpty() && !order.frame().isSolid()) {
             Optional<List<Scarf>> parts = Scarf.parts(member, longest, place);
             if (parts.isPresent()) {
                 return parts.get().stream().map(part -> new Piece(job, member, number, Optional.of(part))).toList();

@@ -1,7 +1,10 @@
 package neatcorner.core.stock;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Span;
 import neatcorner.core.section.Section;
 
 /**
@@ -12,8 +15,10 @@ import neatcorner.core.section.Section;
  * @param key     what it is locked by
  * @param placed  the pieces
  * @param remnant what is left at the right, between the last piece and the end trim
+ * @param trim    lost at either end
+ * @param gap     least between neighbours
  */
-public record StickLayout(Section section, Source source, String key, List<Placed> placed, Length remnant) {
+public record StickLayout(Section section, Source source, String key, List<Placed> placed, Length remnant, Length trim, Length gap) {
     /** Its whole length. */
     public Length length() {
         return source.length();
@@ -22,6 +27,32 @@ public record StickLayout(Section section, Source source, String key, List<Place
     /** Whether it has to be bought. */
     public boolean bought() {
         return source.from() == Source.From.TO_BUY;
+    }
+
+    /**
+     * What is left in one piece when all is cut, with ends that were not trimmed and defects that lie in it, from the left.
+     *
+     * @param useful only stretches with a clean run of this length or longer, never of nothing
+     */
+    public List<Span> offCuts(Length useful) {
+        List<Span> left = new ArrayList<>();
+        Length from = Length.ZERO;
+        for (Placed piece : placed) {
+            add(left, from, piece.start().minus(gap), useful);
+            from = from.max(piece.end().plus(gap));
+        }
+        add(left, remnant.isPositive() ? length().minus(trim).minus(remnant) : from, length(), useful);
+        return left;
+    }
+
+    private void add(List<Span> left, Length from, Length to, Length useful) {
+        Length clean = Length.ZERO;
+        for (Span run : new StickProblem.Stock("", length(), Optional.empty(), 0, source.defects()).runs(trim)) {
+            clean = clean.max(run.to().min(to).minus(run.from().max(from)));
+        }
+        if (clean.isPositive() && !clean.isUnder(useful)) {
+            left.add(new Span(from, to));
+        }
     }
 
     /**

@@ -55,6 +55,7 @@ class DrawingTest {
             case Mark.Number number -> Stream.of(number.at());
             case Mark.Tag tag -> Stream.of(tag.at());
             case Mark.Grip grip -> Stream.of(grip.at());
+            case Mark.Spot spot -> Stream.of(spot.from(), spot.to());
         });
     }
 

@@ -104,7 +104,7 @@ class CutPlanTest {
         Length sticks = Length.sum(plan.cuts().sticks().stream().map(StickLayout::length).toList());
         Length pieces = Length.sum(plan.cuts().sticks().stream().flatMap(s -> s.placed().stream())
                 .map(p -> p.piece().member().longPoint().value()).toList());
-        Length kept = Length.sum(plan.cuts().sticks().stream().map(StickLayout::remnant).filter(r -> !r.isUnder(in("12"))).toList());
+        Length kept = Length.sum(plan.cuts().sticks().stream().filter(s -> !s.remnant().isUnder(in("12"))).map(s -> s.remnant().plus(in("1/4"))).toList());
         assertThat(plan.cuts().waste().orElseThrow().value()).isEqualTo(sticks.minus(pieces).minus(kept));
         assertThat(plan.cuts().share().orElseThrow().value().fraction())
                 .isCloseTo(plan.cuts().waste().orElseThrow().value().ratio(sticks), within(1e-12));

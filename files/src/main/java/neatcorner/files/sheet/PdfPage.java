@@ -77,6 +77,7 @@ final class PdfPage {
                 case Mark.Number number -> number(number.at().plus(left, top), number.numeral(), number.ink(), number.size(), number.anchor());
                 case Mark.Tag tag -> tag(tag, left, top, tagSize);
                 case Mark.Grip _ -> { }
+                case Mark.Spot _ -> { }
             }
         }
     }

@@ -1,0 +1,141 @@
+package neatcorner.app.desk;
+
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
+import neatcorner.core.stock.Answers;
+import neatcorner.core.stock.StickAnswer;
+import neatcorner.core.stock.StickProblem;
+import neatcorner.core.stock.StickSolver;
+
+/**
+ * Looks for better ways to cut on a thread of its own. Used from the interface thread only; what it finds is
+ * handed over there. A new set of problems ends the search for the last one; cancelling keeps the best so far.
+ */
+public final class Improver implements AutoCloseable {
+    /** How long it looks at one problem. */
+    private static final long NANOS_EACH = 10_000_000_000L;
+    /** How many answers are remembered. */
+    private static final int KEPT = 400;
+    private final Executor interfaceThread;
+    private final Runnable found;
+    private final AtomicInteger round = new AtomicInteger();
+    private final Map<StickProblem, StickAnswer> known = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<StickProblem, StickAnswer> eldest) {
+            return size() > KEPT;
+        }
+    });
+    private final Set<StickProblem> finished = new HashSet<>();
+    private final ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
+        Thread made = new Thread(work, "stick-solver");
+        made.setDaemon(true);
+        made.setPriority(Thread.MIN_PRIORITY);
+        return made;
+    });
+    private boolean on;
+    private int left;
+    private List<StickProblem> last = List.of();
+
+    Improver(Executor interfaceThread, Runnable found) {
+        this.interfaceThread = interfaceThread;
+        this.found = found;
+    }
+
+    /** Lets it work from now on; a desk without a window does without. */
+    public void start() {
+        on = true;
+        improve(last);
+    }
+
+    /** The best answers known; may be asked from any thread. */
+    Answers answers() {
+        return problem -> Optional.ofNullable(known.get(problem));
+    }
+
+    /** Whether it is looking just now. */
+    public boolean isWorking() {
+        return left > 0;
+    }
+
+    /** Of how many problems it has still to look at. */
+    public int left() {
+        return left;
+    }
+
+    /** Looks no further; the best found so far stays. */
+    public void cancel() {
+        round.incrementAndGet();
+        left = 0;
+        found.run();
+    }
+
+    /** Looks once more at what it gave up. */
+    public void again() {
+        last.forEach(finished::remove);
+        improve(last);
+        found.run();
+    }
+
+    /** Looks at these problems, those not looked at before, one after another. */
+    void improve(List<StickProblem> problems) {
+        last = problems;
+        List<StickProblem> open = problems.stream().distinct().filter(p -> !finished.contains(p)).toList();
+        int mine = round.incrementAndGet();
+        left = on ? open.size() : 0;
+        if (on) {
+            open.forEach(problem -> thread.execute(() -> solve(problem, mine)));
+        }
+    }
+
+    private void solve(StickProblem problem, int mine) {
+        if (round.get() != mine) {
+            return;
+        }
+        long end = System.nanoTime() + NANOS_EACH;
+        try {
+            StickSolver.solve(problem, () -> round.get() != mine || System.nanoTime() > end, better -> tell(problem, better, mine, false))
+                    .ifPresent(best -> tell(problem, best, mine, true));
+        } catch (IllegalArgumentException locksThatCannotBe) {
+            // The plan has said so already; there is nothing to improve.
+        }
+        interfaceThread.execute(() -> {
+            if (round.get() == mine) {
+                if (finished.size() >= KEPT) {
+                    finished.clear();
+                }
+                finished.add(problem);
+                left--;
+                found.run();
+            }
+        });
+    }
+
+    /** Hands an answer over when it is cheaper or better proven than what is known, or the last and tidied one. */
+    private void tell(StickProblem problem, StickAnswer answer, int mine, boolean last) {
+        interfaceThread.execute(() -> {
+            StickAnswer before = known.get(problem);
+            boolean news = before == null || answer.cost() < before.cost() || answer.cost() == before.cost() && (answer.bound() > before.bound() || last);
+            if (news && !answer.equals(before)) {
+                known.put(problem, answer);
+                if (round.get() == mine && !last) {
+                    found.run();
+                }
+            }
+        });
+    }
+
+    @Override
+    public void close() {
+        round.incrementAndGet();
+        thread.shutdownNow();
+    }
+}

@@ -1,0 +1,316 @@
+package neatcorner.core.stock;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.function.ToDoubleFunction;
+import java.util.function.ToLongFunction;
+import neatcorner.core.measure.Length;
+
+/**
+ * The cheapest sheets for the panes of a {@link SheetProblem}, cut from edge to edge.
+ *
+ * <ol>
+ *   <li>A quick answer: panes in several orders, each into the free rectangle that suits it best, which is
+ *       then cut apart along its shorter or its longer rest; the best of all such ways.</li>
+ *   <li>Panes with an equal side are joined to blocks without waste ({@link BlockSearch}), and the blocks
+ *       laid in the same way: layouts that leave nothing over are found so. Rounds with other rankings and wider
+ *       beams follow.</li>
+ *   <li>Orders are shuffled a little, again and again from the best so far.</li>
+ *   <li>The bound: what the area costs when none is lost but to kerfs, and how many panes are too large to
+ *       share a sheet with another. Nothing more is proven.</li>
+ * </ol>
+ *
+ * <p>Best is: least cost, then the largest rectangle left over. Same problem, same answers in the same order;
+ * only when it is stopped may differ. Everything runs on the calling thread.
+ */
+public final class SheetSolver {
+    private static final int MOST_SHUFFLES = 30_000;
+    private static final int BEAM = 200;
+    private static final int ROUNDS_ALIKE = 6;
+    private static final int MOST_ROUNDS = 36;
+    /** Of more panes, blocks are not searched for: chance joints would be too many. */
+    private static final int MOST_JOINED = 120;
+    private final SheetProblem problem;
+    private final BooleanSupplier stop;
+    private final Consumer<SheetAnswer> better;
+    private final long kerf;
+    private final long bound;
+    private List<SheetLayout> best = List.of();
+    private long bestCost = Long.MAX_VALUE;
+    private double bestRest;
+    private long chance = 1;
+
+    private SheetSolver(SheetProblem problem, BooleanSupplier stop, Consumer<SheetAnswer> better) {
+        this.problem = problem;
+        this.stop = stop;
+        this.better = better;
+        this.kerf = problem.kerf().nanometres();
+        this.bound = bound();
+    }
+
+    /**
+     * Solves a problem.
+     *
+     * @param stop   asked often; once it says yes, the best answer so far is returned soon
+     * @param better told of every better answer, on the calling thread
+     * @return the best answer found; empty when there are not enough sheets
+     */
+    public static Optional<SheetAnswer> solve(SheetProblem problem, BooleanSupplier stop, Consumer<SheetAnswer> better) {
+        SheetSolver solver = new SheetSolver(problem, stop, better);
+        solver.quick();
+        solver.improve();
+        return solver.answer();
+    }
+
+    /** The answer of simple rules, within milliseconds. */
+    public static Optional<SheetAnswer> quick(SheetProblem problem) {
+        SheetSolver solver = new SheetSolver(problem, () -> true, _ -> { });
+        solver.quick();
+        return solver.answer();
+    }
+
+    private List<Block> panes() {
+        List<Block> panes = new ArrayList<>();
+        for (int i = 0; i < problem.panes().size(); i++) {
+            SheetProblem.Pane pane = problem.panes().get(i);
+            for (int n = 0; n < pane.count(); n++) {
+                panes.add(new Block.Single(i, false, pane.width().nanometres(), pane.height().nanometres()));
+            }
+        }
+        return panes;
+    }
+
+    private void quick() {
+        tryOrders(panes());
+    }
+
+    private void tryOrders(List<Block> blocks) {
+        for (ToDoubleFunction<Block> order : List.<ToDoubleFunction<Block>>of(b -> (double) b.width() * b.height(), b -> Math.max(b.width(), b.height()),
+                b -> Math.min(b.width(), b.height()), b -> b.height(), b -> b.width())) {
+            tryAll(blocks.stream().sorted(Comparator.comparingDouble(order).reversed()).toList());
+        }
+    }
+
+    private void tryAll(List<Block> order) {
+        for (Fit fit : Fit.values()) {
+            for (Split split : Split.values()) {
+                laid(order, fit, split).ifPresent(this::found);
+            }
+        }
+    }
+
+    private void improve() {
+        if (isDone()) {
+            return;
+        }
+        for (int round = 0; round < MOST_ROUNDS && panes().size() <= MOST_JOINED && !isDone(); round++) {
+            new BlockSearch(problem, this::isDone).search(panes(), BEAM << round / ROUNDS_ALIKE, round, this::tryOrders);
+        }
+        List<Block> order = new ArrayList<>(panes().stream().sorted(Comparator.comparingDouble((Block b) -> (double) b.width() * b.height()).reversed()).toList());
+        for (int i = 0; i < MOST_SHUFFLES && !isDone() && order.size() > 1; i++) {
+            List<Block> other = new ArrayList<>(order);
+            for (int swaps = 1 + next(3); swaps > 0; swaps--) {
+                int at = next(other.size());
+                other.add(next(other.size()), other.remove(at));
+            }
+            Fit fit = Fit.values()[next(Fit.values().length)];
+            Split split = Split.values()[next(Split.values().length)];
+            Optional<List<SheetLayout>> tried = laid(other, fit, split);
+            if (tried.isPresent() && found(tried.get())) {
+                order = other;
+            }
+        }
+    }
+
+    /** A whole number under {@code below} from a fixed sequence (Lehmer's generator with Park and Miller's multiplier). */
+    private int next(int below) {
+        chance = chance * 48_271 % 2_147_483_647;
+        return (int) (chance % below);
+    }
+
+    /** Nothing cheaper is possible, and what is left over on the last sheet cannot be more than the area that is not used. */
+    private boolean isDone() {
+        return stop.getAsBoolean() || bestCost <= bound && bestRest >= leftInAll() - 1e12;
+    }
+
+    private double leftInAll() {
+        double left = 0;
+        for (SheetLayout layout : best) {
+            SheetProblem.Stock sheet = problem.stock().get(layout.stock());
+            left += sheet.width().minus(problem.trim().times(2)).nanometres() * (double) sheet.height().minus(problem.trim().times(2)).nanometres();
+        }
+        return left - problem.paneArea() * 1e12;
+    }
+
+    /** Which free rectangle a pane goes to. */
+    private enum Fit {
+        AREA, SHORT_SIDE, LONG_SIDE, CORNER;
+
+        double badness(SheetLayout.Area area, long width, long height) {
+            double right = area.width - width;
+            double up = area.height - height;
+            return switch (this) {
+                case AREA -> (double) area.width * area.height - (double) width * height;
+                case SHORT_SIDE -> Math.min(right, up);
+                case LONG_SIDE -> Math.max(right, up);
+                case CORNER -> area.y * 1e3 + area.x;
+            };
+        }
+    }
+
+    /** Which rest is cut off first. */
+    private enum Split {
+        SHORTER_REST, LONGER_REST, LARGER_REST, ROWS;
+
+        boolean upperFirst(SheetLayout.Area area, Block block) {
+            long right = area.width - block.width();
+            long up = area.height - block.height();
+            return switch (this) {
+                case SHORTER_REST -> up >= right;
+                case LONGER_REST -> up < right;
+                case LARGER_REST -> (double) up * area.width >= (double) right * area.height;
+                case ROWS -> true;
+            };
+        }
+    }
+
+    private Optional<List<SheetLayout>> laid(List<Block> order, Fit fit, Split split) {
+        List<SheetLayout> sheets = new ArrayList<>();
+        int[] left = problem.stock().stream().mapToInt(s -> s.count().orElse(Integer.MAX_VALUE)).toArray();
+        long cost = 0;
+        for (Block block : order) {
+            if (!placed(sheets, block, fit, split)) {
+                Optional<SheetLayout> fresh = fresh(left, block);
+                if (fresh.isEmpty() || cost + problem.stock().get(fresh.get().stock()).cost() > bestCost) {
+                    return Optional.empty();
+                }
+                cost += problem.stock().get(fresh.get().stock()).cost();
+                left[fresh.get().stock()]--;
+                sheets.add(fresh.get());
+                if (!placed(List.of(fresh.get()), block, fit, split)) {
+                    return Optional.empty();
+                }
+            }
+        }
+        return Optional.of(sheets);
+    }
+
+    private boolean placed(List<SheetLayout> sheets, Block block, Fit fit, Split split) {
+        SheetLayout where = null;
+        SheetLayout.Area best = null;
+        Block how = block;
+        double least = Double.MAX_VALUE;
+        boolean turns = canTurn(block);
+        for (SheetLayout sheet : sheets) {
+            for (SheetLayout.Area area : sheet.free()) {
+                if (sheet.fits(area, block.width(), block.height()) && fit.badness(area, block.width(), block.height()) < least) {
+                    least = fit.badness(area, block.width(), block.height());
+                    where = sheet;
+                    best = area;
+                    how = block;
+                }
+                if (turns && sheet.fits(area, block.height(), block.width()) && fit.badness(area, block.height(), block.width()) < least) {
+                    least = fit.badness(area, block.height(), block.width());
+                    where = sheet;
+                    best = area;
+                    how = block.onItsSide();
+                }
+            }
+        }
+        if (where == null) {
+            return false;
+        }
+        where.place(best, how, split.upperFirst(best, how));
+        return true;
+    }
+
+    private boolean canTurn(Block block) {
+        return switch (block) {
+            case Block.Single single -> problem.panes().get(single.pane()).canTurn();
+            case Block.Pair pair -> canTurn(pair.first()) && canTurn(pair.second());
+        };
+    }
+
+    /** What is on the rack before what is bought, the smallest that holds the block; of what is bought the cheapest for its area. */
+    private Optional<SheetLayout> fresh(int[] left, Block block) {
+        SheetLayout chosen = null;
+        double least = Double.MAX_VALUE;
+        for (int k = 0; k < left.length; k++) {
+            SheetProblem.Stock sheet = problem.stock().get(k);
+            if (left[k] > 0) {
+                SheetLayout layout = new SheetLayout(k, problem);
+                SheetLayout.Area area = layout.free().getFirst();
+                double worth = sheet.cost() == 0 ? area.width * 1e-12 * area.height : 1e9 + sheet.cost() / ((double) area.width * area.height) * 1e18;
+                if (worth < least && (layout.fits(area, block.width(), block.height()) || canTurn(block) && layout.fits(area, block.height(), block.width()))) {
+                    least = worth;
+                    chosen = layout;
+                }
+            }
+        }
+        return Optional.ofNullable(chosen);
+    }
+
+    private boolean found(List<SheetLayout> sheets) {
+        long cost = sheets.stream().mapToLong(s -> problem.stock().get(s.stock()).cost()).sum();
+        double rest = sheets.stream().mapToDouble(SheetLayout::largestFree).max().orElse(0);
+        if (cost < bestCost || cost == bestCost && (sheets.size() < best.size() || sheets.size() == best.size() && rest > bestRest)) {
+            bestCost = cost;
+            bestRest = rest;
+            best = sheets;
+            answer().ifPresent(better);
+            return true;
+        }
+        return false;
+    }
+
+    private Optional<SheetAnswer> answer() {
+        return best.isEmpty() ? Optional.empty()
+                : Optional.of(new SheetAnswer(best.stream().map(SheetLayout::laid).toList(), bestCost, Math.min(bound, bestCost)));
+    }
+
+    /** The greater of what the area costs and what panes cost that cannot share a sheet. */
+    private long bound() {
+        double area = 0;
+        for (SheetProblem.Pane pane : problem.panes()) {
+            area += (double) (pane.width().nanometres() + kerf) * (pane.height().nanometres() + kerf) * pane.count();
+        }
+        double cost = 0;
+        List<SheetProblem.Stock> byPrice = problem.stock().stream().sorted(Comparator.comparingDouble(s -> s.cost() / room(s))).toList();
+        for (SheetProblem.Stock sheet : byPrice) {
+            double used = Math.min(area, sheet.count().map(n -> n * room(sheet)).orElse(Double.MAX_VALUE));
+            cost += used / room(sheet) * sheet.cost();
+            area -= used;
+        }
+        long step = problem.stock().stream().mapToLong(SheetProblem.Stock::cost).reduce(0, SheetSolver::gcd);
+        long byArea = step == 0 ? 0 : (long) Math.ceil(cost / step - 1e-6) * step;
+        return Math.max(byArea, large());
+    }
+
+    private double room(SheetProblem.Stock sheet) {
+        ToLongFunction<Length> inside = side -> Math.max(1, side.minus(problem.trim().times(2)).nanometres() + kerf);
+        return (double) inside.applyAsLong(sheet.width()) * inside.applyAsLong(sheet.height());
+    }
+
+    /** Panes over half of every sheet both ways: no two share one. */
+    private long large() {
+        long widest = problem.stock().stream().mapToLong(s -> s.width().nanometres()).max().orElseThrow();
+        long highest = problem.stock().stream().mapToLong(s -> s.height().nanometres()).max().orElseThrow();
+        long side = Math.max(widest, highest);
+        long count = problem.panes().stream().filter(p -> 2 * Math.min(p.width().nanometres(), p.height().nanometres()) > side).mapToLong(SheetProblem.Pane::count).sum();
+        List<Long> costs = new ArrayList<>();
+        problem.stock().stream().sorted(Comparator.comparingLong(SheetProblem.Stock::cost)).forEach(s -> {
+            for (int n = 0; n < Math.min(count, s.count().orElse(Integer.MAX_VALUE)) && costs.size() < count; n++) {
+                costs.add(s.cost());
+            }
+        });
+        return costs.stream().mapToLong(c -> c).sum();
+    }
+
+    private static long gcd(long a, long b) {
+        return b == 0 ? a : gcd(b, a % b);
+    }
+}

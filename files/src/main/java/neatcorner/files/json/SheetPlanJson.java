@@ -1,0 +1,66 @@
+package neatcorner.files.json;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.measure.Length;
+import neatcorner.core.stock.SheetAnswer;
+import neatcorner.core.stock.SheetProblem;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A bare problem of panes on sheets and its answer, as {@code docs/formats/sheetplan.md} describes them. */
+public final class SheetPlanJson {
+    private SheetPlanJson() {
+    }
+
+    /**
+     * Reads a problem.
+     *
+     * @throws FormatException naming the field, its value and what is allowed
+     */
+    public static SheetProblem read(String text) {
+        Fields fields;
+        try {
+            fields = new Fields(Trees.read(text), "");
+        } catch (JacksonException broken) {
+            throw new FormatException("", "is no JSON: " + broken.getOriginalMessage());
+        }
+        List<SheetProblem.Pane> panes = fields.list("panes", pane -> new SheetProblem.Pane(pane.text("name", ""), pane.length("width"), pane.length("height"),
+                pane.has("count") ? pane.whole("count") : 1, pane.flag("turn", true)));
+        List<SheetProblem.Stock> stock = fields.list("stock", sheet -> new SheetProblem.Stock(sheet.text("name", ""), sheet.length("width"), sheet.length("height"),
+                sheet.has("count") ? Optional.of(sheet.whole("count")) : Optional.empty(), sheet.has("cost") ? sheet.whole("cost") : 0));
+        return fields.build(() -> new SheetProblem(panes, stock, length(fields, "kerf"), length(fields, "trim"), length(fields, "least_strip")));
+    }
+
+    private static Length length(Fields fields, String name) {
+        return fields.has(name) ? fields.length(name) : Length.ZERO;
+    }
+
+    /** The answer as JSON, with the seconds it took. */
+    public static String write(SheetProblem problem, SheetAnswer answer, double seconds) {
+        ObjectNode node = Trees.object();
+        node.put("format", "neat-corner sheet plan");
+        node.put("version", 1);
+        node.put("cost", answer.cost());
+        node.put("bound", answer.bound());
+        node.put("proven", answer.isProven());
+        node.put("seconds", Math.round(seconds * 1000) / 1000.0);
+        ArrayNode sheets = node.putArray("sheets");
+        for (SheetAnswer.Laid laid : answer.sheets()) {
+            ObjectNode sheet = sheets.addObject();
+            sheet.put("stock", laid.stock());
+            sheet.put("name", problem.stock().get(laid.stock()).name());
+            ArrayNode panes = sheet.putArray("panes");
+            laid.panes().forEach(pane -> panes.addObject().put("pane", pane.pane()).put("name", problem.panes().get(pane.pane()).name())
+                    .put("x_mm", pane.x().toExactMm()).put("y_mm", pane.y().toExactMm()).put("turned", pane.turned()));
+            ArrayNode cuts = sheet.putArray("cuts");
+            laid.cuts().forEach(cut -> cuts.addObject().put("x1_mm", cut.x1().toExactMm()).put("y1_mm", cut.y1().toExactMm())
+                    .put("x2_mm", cut.x2().toExactMm()).put("y2_mm", cut.y2().toExactMm()));
+            ArrayNode rests = sheet.putArray("rests");
+            laid.rests().forEach(rest -> rests.addObject().put("x_mm", rest.x().toExactMm()).put("y_mm", rest.y().toExactMm())
+                    .put("width_mm", rest.width().toExactMm()).put("height_mm", rest.height().toExactMm()));
+        }
+        return Trees.write(node);
+    }
+}
