@@ -12,6 +12,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import neatcorner.core.frame.GiveWay;
 import neatcorner.core.frame.ImpossibleFrame;
 import neatcorner.core.job.Edit;
@@ -31,6 +32,10 @@ import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.stock.Booking;
 import neatcorner.core.stock.CutPlan;
+import neatcorner.core.stock.Lot;
+import neatcorner.core.stock.Lots;
+import neatcorner.core.stock.Milling;
+import neatcorner.core.stock.SheetLot;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.json.Document;
@@ -63,9 +68,10 @@ public final class Desk implements AutoCloseable {
     private String selected = "member.top.long";
     private Appearance appearance;
     private Phrasebook book;
-    private boolean inShop;
+    private Page page = Page.JOB;
     private boolean isMoving;
     private boolean wantsTogether;
+    private Laid laid = Laid.STICKS;
     private Optional<Together> together = Optional.empty();
 
     /**
@@ -103,7 +109,7 @@ public final class Desk implements AutoCloseable {
         if (wantsTogether) {
             gather();
         } else {
-            improver.improve(CutPlan.problems(plan.cuts().lots()).toList());
+            improve();
         }
     }
 
@@ -117,7 +123,7 @@ public final class Desk implements AutoCloseable {
         wantsTogether = wanted;
         if (!wanted) {
             together = Optional.empty();
-            improver.improve(CutPlan.problems(plan.cuts().lots()).toList());
+            improve();
         }
         gather();
         changed();
@@ -126,6 +132,47 @@ public final class Desk implements AutoCloseable {
     /** Whether all open jobs are wanted together. */
     public boolean isTogether() {
         return wantsTogether;
+    }
+
+    private void improve() {
+        improver.improve(Stream.concat(CutPlan.problems(lots()), laid == Laid.SHEETS ? sheets().stream().flatMap(lot -> lot.problem().stream()) : Stream.empty()).toList());
+    }
+
+    /** What is laid out below the drawing. */
+    public Laid laid() {
+        return laid;
+    }
+
+    /** Lays out something else below the drawing. */
+    public void lay(Laid other) {
+        laid = other;
+        improve();
+        changed();
+    }
+
+    /** The jobs that are cut: the one in hand or all that are open. */
+    private List<Lots.Order> orders() {
+        return together.map(Together::orders).orElseGet(() -> List.of(new Lots.Order(shown.job().title(), shown.frame())));
+    }
+
+    /** Their pieces by section. */
+    public List<Lot> lots() {
+        return together.map(Together::lots).orElseGet(() -> shown.cuts().lots());
+    }
+
+    /** Their panes by material, with the best answers known. */
+    public List<SheetLot> sheets() {
+        return SheetLot.of(orders(), shop.value(), improver.answers());
+    }
+
+    /** Their members from the boards of the rack. */
+    public Milling milling() {
+        return Milling.of(lots(), shop.value());
+    }
+
+    /** The same if the rack were as after this edit. */
+    public Milling milling(ShopEdit edit) {
+        return Milling.of(lots(), edit.apply(shop.value()));
     }
 
     /** Reads and lays all open jobs on the writer's thread, behind the edits under way. */
@@ -140,7 +187,7 @@ public final class Desk implements AutoCloseable {
             interfaceThread.execute(() -> {
                 if (wantsTogether) {
                     together = Optional.of(gathered);
-                    improver.improve(CutPlan.problems(gathered.lots()).toList());
+                    improve();
                     changed();
                 }
             });
@@ -292,9 +339,14 @@ public final class Desk implements AutoCloseable {
         return station;
     }
 
-    /** Whether the shop's own page is shown instead of the job. */
+    /** Whether a page of the shop is shown instead of the job. */
     public boolean isInShop() {
-        return inShop;
+        return page != Page.JOB;
+    }
+
+    /** Which page is shown. */
+    public Page page() {
+        return page;
     }
 
     /** How it looks. */
@@ -315,7 +367,7 @@ public final class Desk implements AutoCloseable {
     /** Goes to a station. */
     public void go(Station other) {
         station = other;
-        inShop = false;
+        page = Page.JOB;
         selected = natural(other);
         changed();
     }
@@ -332,9 +384,9 @@ public final class Desk implements AutoCloseable {
         };
     }
 
-    /** Shows the shop's page, or the job again. */
-    public void showShop(boolean shown) {
-        inShop = shown;
+    /** Shows another page; asked for the one that is shown, the job again. */
+    public void show(Page other) {
+        page = page == other ? Page.JOB : other;
         changed();
     }
 
@@ -451,7 +503,7 @@ public final class Desk implements AutoCloseable {
     /** Takes up another job. */
     public void open(String id) {
         wait(() -> take(id, store.job(id)));
-        inShop = false;
+        page = Page.JOB;
         write(() -> store.setting("job", id));
         changed();
     }
@@ -499,11 +551,11 @@ public final class Desk implements AutoCloseable {
     }
 
     private void move(boolean back) {
-        String id = inShop ? ShopStore.shopId() : jobId;
+        String id = isInShop() ? ShopStore.shopId() : jobId;
         wait(() -> {
             Optional<String> moved = back ? store.undo(id) : store.redo(id);
             if (moved.isPresent()) {
-                if (inShop) {
+                if (isInShop()) {
                     shop = store.shop();
                     planned(job.value(), shop.value());
                 } else {

@@ -11,7 +11,11 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BooleanSupplier;
 import neatcorner.core.stock.Answers;
+import neatcorner.core.stock.SheetAnswer;
+import neatcorner.core.stock.SheetProblem;
+import neatcorner.core.stock.SheetSolver;
 import neatcorner.core.stock.StickAnswer;
 import neatcorner.core.stock.StickProblem;
 import neatcorner.core.stock.StickSolver;
@@ -28,13 +32,13 @@ public final class Improver implements AutoCloseable {
     private final Executor interfaceThread;
     private final Runnable found;
     private final AtomicInteger round = new AtomicInteger();
-    private final Map<StickProblem, StickAnswer> known = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
+    private final Map<Object, Object> known = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
         @Override
-        protected boolean removeEldestEntry(Map.Entry<StickProblem, StickAnswer> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Object, Object> eldest) {
             return size() > KEPT;
         }
     });
-    private final Set<StickProblem> finished = new HashSet<>();
+    private final Set<Object> finished = new HashSet<>();
     private final ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
         Thread made = new Thread(work, "stick-solver");
         made.setDaemon(true);
@@ -43,7 +47,7 @@ public final class Improver implements AutoCloseable {
     });
     private boolean on;
     private int left;
-    private List<StickProblem> last = List.of();
+    private List<?> last = List.of();
 
     Improver(Executor interfaceThread, Runnable found) {
         this.interfaceThread = interfaceThread;
@@ -58,7 +62,17 @@ public final class Improver implements AutoCloseable {
 
     /** The best answers known; may be asked from any thread. */
     Answers answers() {
-        return problem -> Optional.ofNullable(known.get(problem));
+        return new Answers() {
+            @Override
+            public Optional<StickAnswer> to(StickProblem problem) {
+                return Optional.ofNullable((StickAnswer) known.get(problem));
+            }
+
+            @Override
+            public Optional<SheetAnswer> to(SheetProblem problem) {
+                return Optional.ofNullable((SheetAnswer) known.get(problem));
+            }
+        };
     }
 
     /** Whether it is looking just now. */
@@ -86,9 +100,9 @@ public final class Improver implements AutoCloseable {
     }
 
     /** Looks at these problems, those not looked at before, one after another. */
-    void improve(List<StickProblem> problems) {
+    void improve(List<?> problems) {
         last = problems;
-        List<StickProblem> open = problems.stream().distinct().filter(p -> !finished.contains(p)).toList();
+        List<?> open = problems.stream().distinct().filter(p -> !finished.contains(p)).toList();
         int mine = round.incrementAndGet();
         left = on ? open.size() : 0;
         if (on) {
@@ -96,14 +110,18 @@ public final class Improver implements AutoCloseable {
         }
     }
 
-    private void solve(StickProblem problem, int mine) {
+    private void solve(Object problem, int mine) {
         if (round.get() != mine) {
             return;
         }
         long end = System.nanoTime() + NANOS_EACH;
+        BooleanSupplier stop = () -> round.get() != mine || System.nanoTime() > end;
         try {
-            StickSolver.solve(problem, () -> round.get() != mine || System.nanoTime() > end, better -> tell(problem, better, mine, false))
-                    .ifPresent(best -> tell(problem, best, mine, true));
+            switch (problem) {
+                case StickProblem sticks -> StickSolver.solve(sticks, stop, better -> tell(problem, better, mine, false)).ifPresent(best -> tell(problem, best, mine, true));
+                case SheetProblem sheets -> SheetSolver.solve(sheets, stop, better -> tell(problem, better, mine, false)).ifPresent(best -> tell(problem, best, mine, true));
+                default -> throw new IllegalStateException("no solver for " + problem.getClass());
+            }
         } catch (IllegalArgumentException locksThatCannotBe) {
             // The plan has said so already; there is nothing to improve.
         }
@@ -119,11 +137,11 @@ public final class Improver implements AutoCloseable {
         });
     }
 
-    /** Hands an answer over when it is cheaper or better proven than what is known, or the last and tidied one. */
-    private void tell(StickProblem problem, StickAnswer answer, int mine, boolean last) {
+    /** Hands an answer over when it is cheaper or better proven than what is known from before. */
+    private void tell(Object problem, Object answer, int mine, boolean last) {
         interfaceThread.execute(() -> {
-            StickAnswer before = known.get(problem);
-            boolean news = before == null || answer.cost() < before.cost() || answer.cost() == before.cost() && (answer.bound() > before.bound() || last);
+            Object before = known.get(problem);
+            boolean news = before == null || cost(answer) < cost(before) || cost(answer) == cost(before) && bound(answer) >= bound(before);
             if (news && !answer.equals(before)) {
                 known.put(problem, answer);
                 if (round.get() == mine && !last) {
@@ -131,6 +149,14 @@ public final class Improver implements AutoCloseable {
                 }
             }
         });
+    }
+
+    private static long cost(Object answer) {
+        return answer instanceof StickAnswer sticks ? sticks.cost() : ((SheetAnswer) answer).cost();
+    }
+
+    private static long bound(Object answer) {
+        return answer instanceof StickAnswer sticks ? sticks.bound() : ((SheetAnswer) answer).bound();
     }
 
     @Override

@@ -22,7 +22,7 @@ record Chooser(Stage stage) implements FilePort {
     @Override
     public Optional<Path> which() {
         FileChooser chooser = new FileChooser();
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("JSON, SVG, DXF", "*.json", "*.svg", "*.dxf"));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("JSON, SVG, DXF, CSV", "*.json", "*.svg", "*.dxf", "*.csv"));
         return Optional.ofNullable(chooser.showOpenDialog(stage)).map(File::toPath);
     }
 

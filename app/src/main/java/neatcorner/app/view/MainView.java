@@ -27,6 +27,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polygon;
 import javafx.util.Duration;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Page;
 import neatcorner.core.drawing.FrameDrawing;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Palette;
@@ -71,6 +72,7 @@ public final class MainView extends StackPane {
     private final HBox jobPage = new HBox();
     private final StackPane page = new StackPane();
     private @Nullable ShopPage shopPage;
+    private @Nullable RackPage rackPage;
     private @Nullable JobsDrawer jobs;
     private @Nullable ShortcutsCard shortcuts;
     private final Label message = new Label();
@@ -191,7 +193,10 @@ public final class MainView extends StackPane {
         light.setOnAction(_ -> toggleLight());
         Button shop = new Button(Labels.get("bar.shop"));
         shop.setId("shop");
-        shop.setOnAction(_ -> desk.showShop(!desk.isInShop()));
+        shop.setOnAction(_ -> desk.show(Page.SHOP));
+        Button rack = new Button(Labels.get("bar.rack"));
+        rack.setId("rack");
+        rack.setOnAction(_ -> desk.show(Page.RACK));
         Button help = new Button("F1");
         help.setAccessibleText(Labels.get("bar.help"));
         help.setId("help");
@@ -202,7 +207,7 @@ public final class MainView extends StackPane {
         sheet.setOnAction(_ -> sheet());
         settle.setId("settle");
         settle.setOnAction(_ -> toggleSettled());
-        HBox bar = new HBox(10, mark, name, job, between, settle, units, light, shop, help, sheet);
+        HBox bar = new HBox(10, mark, name, job, between, settle, units, light, rack, shop, help, sheet);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("bar");
         return bar;
@@ -266,7 +271,8 @@ public final class MainView extends StackPane {
             case HELP -> showShortcuts(!isShown(shortcuts));
             case JOBS -> showJobs(!isShown(jobs));
             case NEW -> desk.newJob();
-            case SHOP -> desk.showShop(!desk.isInShop());
+            case SHOP -> desk.show(Page.SHOP);
+            case RACK -> desk.show(Page.RACK);
             case NEXT -> step(1);
             case PREVIOUS -> step(-1);
             case SETTLE -> toggleSettled();
@@ -394,10 +400,14 @@ public final class MainView extends StackPane {
             order.setText(desk.plan().job().order());
             order.setManaged(!order.getText().isEmpty());
             rail.update();
-            if (desk.isInShop()) {
+            if (desk.page() == Page.SHOP) {
                 shopPage = shopPage == null ? new ShopPage(desk) : shopPage;
                 page.getChildren().setAll(shopPage);
                 shopPage.update();
+            } else if (desk.page() == Page.RACK) {
+                rackPage = rackPage == null ? new RackPage(desk, files, this::say) : rackPage;
+                page.getChildren().setAll(rackPage);
+                rackPage.update();
             } else {
                 page.getChildren().setAll(jobPage);
                 job();
@@ -430,7 +440,7 @@ public final class MainView extends StackPane {
     /** Below the drawing: the stick's making at Section, else the pieces on the sticks. */
     private void foot(Station station) {
         boolean making = station == Station.SECTION;
-        footTitle.setText(Labels.get(making ? "making.heading" : "sticks.heading"));
+        footTitle.setText(Labels.get(making ? "making.heading" : station == Station.CUTS ? "laid.heading." + desk.laid().name().toLowerCase(Locale.ROOT) : "sticks.heading"));
         if (making) {
             sticksTitle.setText(desk.book().say("making.summary", desk.plan().making().steps().size()));
             sticks.drawTall(Labels.get("picture.making"), width -> MakingDrawing.draw(desk.plan(), PictureView.reader(desk), width));

@@ -24,6 +24,8 @@ import javax.imageio.ImageIO;
 import neatcorner.app.desk.Appearance;
 import neatcorner.app.desk.Demo;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Laid;
+import neatcorner.app.desk.Page;
 import neatcorner.core.drawing.Palette;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Station;
@@ -101,7 +103,23 @@ public final class Shots {
             desk.go(Station.CUTS);
             desk.showTogether(true);
         });
-        shoot(scene, "10-shop", () -> desk.showShop(true));
+        shoot(scene, "17-boards", () -> {
+            desk.showTogether(false);
+            job(desk, 2);
+            desk.go(Station.CUTS);
+            desk.lay(Laid.BOARDS);
+        });
+        shoot(scene, "18-sheets", () -> {
+            desk.showTogether(true);
+            desk.lay(Laid.SHEETS);
+        });
+        shoot(scene, "9a-rack", () -> {
+            desk.showTogether(false);
+            desk.lay(Laid.STICKS);
+            job(desk, 2);
+            desk.show(Page.RACK);
+        });
+        shoot(scene, "10-shop", () -> desk.show(Page.SHOP));
         shoot(scene, "14-free-polygon", () -> {
             job(desk, 9);
             desk.go(Station.BRIEF);

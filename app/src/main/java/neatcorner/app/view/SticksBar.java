@@ -1,6 +1,9 @@
 package neatcorner.app.view;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
@@ -16,14 +19,21 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Laid;
 import neatcorner.app.desk.Together;
+import neatcorner.core.drawing.BoardDrawing;
 import neatcorner.core.drawing.Mark;
+import neatcorner.core.drawing.SheetDrawing;
 import neatcorner.core.drawing.StickDrawing;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Edit;
+import neatcorner.core.measure.Share;
 import neatcorner.core.stock.CutPlan;
-import neatcorner.core.stock.Lot;
+import neatcorner.core.stock.Milling;
 import neatcorner.core.stock.Proof;
+import neatcorner.core.stock.SheetAnswer;
+import neatcorner.core.stock.SheetLot;
+import neatcorner.core.stock.SheetProblem;
 import neatcorner.core.stock.StickLayout;
 
 /**
@@ -33,6 +43,8 @@ import neatcorner.core.stock.StickLayout;
 final class SticksBar implements PictureView.Pressing {
     private static final PseudoClass ON = PseudoClass.getPseudoClass("on");
     private static final double MOST_ZOOM = 8;
+    /** Boards and sheets want as much room as many sticks. */
+    private static final int MANY = 20;
     private final Desk desk;
     private final PictureView picture;
     private final LateScroll pane;
@@ -44,6 +56,7 @@ final class SticksBar implements PictureView.Pressing {
     private final Button larger = new Button("+");
     private final Button smaller = new Button("−");
     private final HBox tools = new HBox(8);
+    private final Map<Laid, Button> laidButtons = new EnumMap<>(Laid.class);
     private double zoom = 1;
 
     SticksBar(Desk desk, PictureView picture, LateScroll pane, Consumer<String> refusal) {
@@ -73,6 +86,15 @@ final class SticksBar implements PictureView.Pressing {
         all.setOnAction(_ -> desk.showTogether(true));
         HBox which = new HBox(one, all);
         which.getStyleClass().add("units");
+        HBox what = new HBox();
+        what.getStyleClass().add("units");
+        for (Laid laid : Laid.values()) {
+            Button button = new Button(Labels.get("laid." + laid.name().toLowerCase(Locale.ROOT)));
+            button.setId("lay-" + laid.name().toLowerCase(Locale.ROOT));
+            button.setOnAction(_ -> desk.lay(laid));
+            laidButtons.put(laid, button);
+            what.getChildren().add(button);
+        }
         larger.setAccessibleText(Labels.get("sticks.larger"));
         smaller.setAccessibleText(Labels.get("sticks.smaller"));
         larger.getStyleClass().add("quiet");
@@ -80,7 +102,7 @@ final class SticksBar implements PictureView.Pressing {
         larger.setId("sticks-larger");
         larger.setOnAction(_ -> zoom(zoom * 1.5));
         smaller.setOnAction(_ -> zoom(zoom / 1.5));
-        tools.getChildren().setAll(which, smaller, larger);
+        tools.getChildren().setAll(what, which, smaller, larger);
         tools.setAlignment(Pos.CENTER_RIGHT);
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
@@ -108,15 +130,11 @@ final class SticksBar implements PictureView.Pressing {
 
     /** How many sticks there are to show. */
     int shown() {
-        return sticks().size();
-    }
-
-    private List<Lot> lots() {
-        return desk.together().map(Together::lots).orElseGet(() -> desk.plan().cuts().lots());
+        return desk.laid() == Laid.STICKS ? sticks().size() : MANY;
     }
 
     private List<StickLayout> sticks() {
-        return desk.together().isPresent() ? CutPlan.sticks(lots()) : desk.plan().cuts().sticks();
+        return desk.together().isPresent() ? CutPlan.sticks(desk.lots()) : desk.plan().cuts().sticks();
     }
 
     /** Shows the sticks, with the tools at the station where they are cut; returns what is said beside the title. */
@@ -128,13 +146,13 @@ final class SticksBar implements PictureView.Pressing {
         tools.setManaged(cutting);
         one.pseudoClassStateChanged(ON, !desk.isTogether());
         all.pseudoClassStateChanged(ON, desk.isTogether());
+        laidButtons.forEach((laid, button) -> button.pseudoClassStateChanged(ON, laid == desk.laid()));
         boolean working = desk.improver().isWorking();
         stop.setText(Labels.get(working ? "sticks.stop" : "sticks.again"));
-        Proof now = Proof.of(lots());
-        stop.setVisible(cutting && (working || !now.proven()));
-        stop.setManaged(stop.isVisible());
-        proof.setText(lots().isEmpty() ? "" : desk.book().say(now.words()) + (working ? Labels.get("sticks.working", desk.improver().left()) : ""));
-        proof.pseudoClassStateChanged(ON, now.proven());
+        if (cutting && desk.laid() != Laid.STICKS) {
+            return desk.laid() == Laid.BOARDS ? boards() : sheets();
+        }
+        prove(cutting, Proof.of(desk.lots()), desk.lots().isEmpty());
         if (cutting && desk.together().isPresent()) {
             Together together = desk.together().get();
             picture.drawTall(Labels.get("picture.sticks"), width -> StickDrawing.draw(together.lots(), desk.shop().habits(), PictureView.reader(desk), width));
@@ -149,8 +167,38 @@ final class SticksBar implements PictureView.Pressing {
                 + desk.plan().cuts().share().map(s -> desk.book().say("sticks.waste", s)).orElse("");
     }
 
+    private void prove(boolean cutting, Proof now, boolean nothing) {
+        boolean working = desk.improver().isWorking();
+        stop.setVisible(cutting && !nothing && (working || !now.proven()));
+        stop.setManaged(stop.isVisible());
+        proof.setText(nothing ? "" : desk.book().say(now.words()) + (working ? Labels.get("sticks.working", desk.improver().left()) : ""));
+        proof.pseudoClassStateChanged(ON, now.proven());
+    }
+
+    private String boards() {
+        Milling milling = desk.milling();
+        proof.setText("");
+        picture.drawTall(Labels.get("picture.boards"), width -> BoardDrawing.draw(milling, PictureView.reader(desk), width));
+        int missing = milling.missing().values().stream().mapToInt(n -> n).sum();
+        return Labels.get("boards.summary", milling.boards().size(), feet(milling.feet().get(Milling.Step.ROUGH)), feet(milling.feet().get(Milling.Step.FINISHED)))
+                + (missing > 0 ? Labels.get("boards.missing", missing) : "");
+    }
+
+    private static String feet(double boardFeet) {
+        return String.format(Locale.ROOT, "%.1f", boardFeet);
+    }
+
+    private String sheets() {
+        List<SheetLot> lots = desk.sheets();
+        List<SheetAnswer> answers = lots.stream().flatMap(lot -> lot.answer().stream()).toList();
+        prove(true, new Proof(answers.stream().allMatch(SheetAnswer::isProven), new Share(answers.stream().mapToDouble(SheetAnswer::gap).max().orElse(0))), answers.isEmpty());
+        picture.drawTall(Labels.get("picture.sheets"), width -> SheetDrawing.draw(lots, PictureView.reader(desk), width));
+        return Labels.get("sheets.summary", lots.stream().flatMap(l -> l.problem().stream()).flatMap(p -> p.panes().stream()).mapToInt(SheetProblem.Pane::count).sum(),
+                answers.stream().mapToInt(a -> a.sheets().size()).sum());
+    }
+
     private boolean isOneJob() {
-        return desk.together().isEmpty();
+        return desk.together().isEmpty() && desk.laid() == Laid.STICKS;
     }
 
     private Cutting wishes() {

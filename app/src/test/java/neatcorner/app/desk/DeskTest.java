@@ -131,7 +131,7 @@ class DeskTest {
     void theShopsOwnPageHasAnUndoOfItsOwn() {
         try (Desk desk = demo()) {
             desk.edit(new Edit.Quantity(2));
-            desk.showShop(true);
+            desk.show(Page.SHOP);
             desk.edit(new ShopEdit.SetHabit(Habit.PLAY, Length.inches(0, 1, 16)));
             assertThat(desk.plan().frame().width(Line.RABBET)).isEqualTo(Length.inches(12, 1, 16));
             desk.undo();

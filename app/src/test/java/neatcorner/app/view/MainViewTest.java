@@ -33,6 +33,7 @@ import javafx.stage.Stage;
 import neatcorner.app.desk.Appearance;
 import neatcorner.app.desk.Demo;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Page;
 import neatcorner.core.drawing.Palette;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.outline.Line;
@@ -244,7 +245,7 @@ class MainViewTest {
             }
         }
         on(() -> {
-            desk.showShop(true);
+            desk.show(Page.SHOP);
             return true;
         });
         settle();

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.core.frame.Member;
 import neatcorner.core.measure.Length;
+import neatcorner.core.rack.Material;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Words;
 
@@ -21,11 +22,13 @@ public record FitPlan(List<Sheet> sheets, Optional<Sheet> matOpening, List<Point
     /**
      * A rectangle to cut.
      *
-     * @param name   what it is
-     * @param width  across
-     * @param height down
+     * @param name     what it is
+     * @param material of it; empty for cloth and for a hole
+     * @param count    how many for one frame
+     * @param width    across
+     * @param height   down
      */
-    public record Sheet(Words name, Figure<Length> width, Figure<Length> height) {
+    public record Sheet(Words name, Optional<Material> material, int count, Figure<Length> width, Figure<Length> height) {
     }
 
     /**

@@ -68,7 +68,7 @@ public final class FitPlanner {
         }
         if (frame.job().section().recess() instanceof Recess.Bar) {
             Length around = frame.job().section().thickness().plus(frame.habits().get(Habit.WRAP_FOLD)).times(2);
-            return List.of(new FitPlan.Sheet(Words.of("sheet.fabric"), fabric(Axis.WIDTH, around), fabric(Axis.HEIGHT, around)));
+            return List.of(new FitPlan.Sheet(Words.of("sheet.fabric"), Optional.empty(), 1, fabric(Axis.WIDTH, around), fabric(Axis.HEIGHT, around)));
         }
         List<FitPlan.Sheet> sheets = new ArrayList<>();
         for (Layer layer : frame.job().contents().layers()) {
@@ -79,7 +79,7 @@ public final class FitPlanner {
             }
             boolean art = role == Material.Role.ART;
             Line line = art || !frame.has(Line.GLASS) ? Line.ART : Line.GLASS;
-            sheets.add(new FitPlan.Sheet(Words.of("sheet.of", layer.material()),
+            sheets.add(new FitPlan.Sheet(Words.of("sheet.of", layer.material()), Optional.of(layer.material()), 1,
                     cut(id, line, Axis.WIDTH, role), cut(id, line, Axis.HEIGHT, role)));
         }
         if (frame.job().contents().materials().anyMatch(Material::isGlass)) {
@@ -94,7 +94,8 @@ public final class FitPlanner {
         Length lips = frame.job().section().lip().times(2);
         ledger.warn(Safety.GLASS);
         return frame.job().contents().layers().stream().map(layer -> new FitPlan.Sheet(
-                Words.of("sheet.panes", window.rows() * window.columns(), layer.material()),
+                Words.of("sheet.panes", window.rows() * window.columns(), layer.material()), Optional.of(layer.material()),
+                window.rows() * window.columns(),
                 pane(layer.material().role(), Axis.WIDTH, window.columns(), window.bar(), lips),
                 pane(layer.material().role(), Axis.HEIGHT, window.rows(), window.bar(), lips))).toList();
     }
@@ -128,7 +129,7 @@ public final class FitPlanner {
         if (!frame.job().contents().hasMat()) {
             return Optional.empty();
         }
-        return Optional.of(new FitPlan.Sheet(Words.of("sheet.mat_opening"), opening(Axis.WIDTH), opening(Axis.HEIGHT)));
+        return Optional.of(new FitPlan.Sheet(Words.of("sheet.mat_opening"), Optional.empty(), 1, opening(Axis.WIDTH), opening(Axis.HEIGHT)));
     }
 
     private Figure<Length> opening(Axis axis) {

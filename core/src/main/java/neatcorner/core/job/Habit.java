@@ -42,7 +42,17 @@ public enum Habit {
     /** Radius of the bearing-guided rabbeting bit; it is left in corners that are cut after assembly. */
     BIT_RADIUS(Length.inches(0, 5, 8), 3, 40),
     /** What is left of a stick is kept from this length on. */
-    USEFUL(Length.inches(12), 0, 3000);
+    USEFUL(Length.inches(12), 0, 3000),
+    /** Taken off a rough board's thickness until both faces are clean. */
+    PLANING(Length.inches(0, 1, 8), 0, 25),
+    /** Taken off its edge until it is straight. */
+    JOINTING(Length.inches(0, 1, 8), 0, 25),
+    /** How much longer and, by a quarter of it, wider a blank is sawn than it will be. */
+    OVER_LENGTH(Length.inches(0, 1, 2), 0, 100),
+    /** The narrowest strip of glass that can still be snapped off. */
+    SNAP_STRIP(Length.inches(0, 1, 2), 0, 50),
+    /** What is left of a sheet is kept when it is so large both ways. */
+    USEFUL_SHEET(Length.inches(8), 0, 2000);
 
     private final Length usual;
     private final Length least;

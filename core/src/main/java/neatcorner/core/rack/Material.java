@@ -81,4 +81,9 @@ public enum Material {
     public boolean isGlass() {
         return this == PICTURE_GLASS || this == WINDOW_GLASS || this == MIRROR;
     }
+
+    /** Whether it is cut with a saw; the rest is scored or cut with a knife and loses nothing. */
+    public boolean isSawn() {
+        return this == HARDBOARD || this == MDF || this == PLYWOOD;
+    }
 }

@@ -47,7 +47,8 @@ public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Len
         }
     }
 
-    private static boolean fits(Pane pane, Stock sheet, Length trim, Length leastStrip) {
+    /** Whether a pane can be cut from a sheet, alone. */
+    static boolean fits(Pane pane, Stock sheet, Length trim, Length leastStrip) {
         Length width = sheet.width().minus(trim.times(2));
         Length height = sheet.height().minus(trim.times(2));
         return canLie(pane.width(), width, leastStrip) && canLie(pane.height(), height, leastStrip)

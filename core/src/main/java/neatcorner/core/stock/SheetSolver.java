@@ -20,8 +20,8 @@ import neatcorner.core.measure.Length;
  *       laid in the same way: layouts that leave nothing over are found so. Rounds with other rankings and wider
  *       beams follow.</li>
  *   <li>Orders are shuffled a little, again and again from the best so far.</li>
- *   <li>The bound: what the area costs when none is lost but to kerfs, and how many panes are too large to
- *       share a sheet with another. Nothing more is proven.</li>
+ *   <li>The bound: what the area costs when none is lost but to kerfs, and how many panes there are
+ *       of which no two can share a sheet. Nothing more is proven.</li>
  * </ol>
  *
  * <p>Best is: least cost, then the largest rectangle left over. Same problem, same answers in the same order;
@@ -295,12 +295,17 @@ public final class SheetSolver {
         return (double) inside.applyAsLong(sheet.width()) * inside.applyAsLong(sheet.height());
     }
 
-    /** Panes over half of every sheet both ways: no two share one. */
+    /** Panes of which no two can share a sheet, gathered from the largest down: each costs a sheet. */
     private long large() {
-        long widest = problem.stock().stream().mapToLong(s -> s.width().nanometres()).max().orElseThrow();
-        long highest = problem.stock().stream().mapToLong(s -> s.height().nanometres()).max().orElseThrow();
-        long side = Math.max(widest, highest);
-        long count = problem.panes().stream().filter(p -> 2 * Math.min(p.width().nanometres(), p.height().nanometres()) > side).mapToLong(SheetProblem.Pane::count).sum();
+        List<SheetProblem.Pane> apart = new ArrayList<>();
+        long gathered = 0;
+        for (SheetProblem.Pane pane : problem.panes().stream().sorted(Comparator.comparingDouble((SheetProblem.Pane p) -> -p.width().toMm() * p.height().toMm())).toList()) {
+            if (apart.stream().noneMatch(other -> canShare(pane, other))) {
+                apart.add(pane);
+                gathered += canShare(pane, pane) ? 1 : pane.count();
+            }
+        }
+        long count = gathered;
         List<Long> costs = new ArrayList<>();
         problem.stock().stream().sorted(Comparator.comparingLong(SheetProblem.Stock::cost)).forEach(s -> {
             for (int n = 0; n < Math.min(count, s.count().orElse(Integer.MAX_VALUE)) && costs.size() < count; n++) {
@@ -308,6 +313,29 @@ public final class SheetSolver {
             }
         });
         return costs.stream().mapToLong(c -> c).sum();
+    }
+
+    /** Two panes on one sheet are parted by one cut from edge to edge. */
+    private boolean canShare(SheetProblem.Pane one, SheetProblem.Pane other) {
+        for (SheetProblem.Stock sheet : problem.stock()) {
+            long wide = sheet.width().minus(problem.trim().times(2)).nanometres();
+            long high = sheet.height().minus(problem.trim().times(2)).nanometres();
+            for (long[] a : lies(one)) {
+                for (long[] b : lies(other)) {
+                    boolean beside = a[0] + kerf + b[0] <= wide && Math.max(a[1], b[1]) <= high;
+                    boolean above = a[1] + kerf + b[1] <= high && Math.max(a[0], b[0]) <= wide;
+                    if (beside || above) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
+    }
+
+    private static List<long[]> lies(SheetProblem.Pane pane) {
+        long[] upright = {pane.width().nanometres(), pane.height().nanometres()};
+        return pane.canTurn() ? List.of(upright, new long[] {upright[1], upright[0]}) : List.of(upright);
     }
 
     private static long gcd(long a, long b) {

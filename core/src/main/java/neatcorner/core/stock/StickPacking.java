@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.function.ToLongFunction;
 import java.util.stream.IntStream;
 
 /**
@@ -57,13 +56,13 @@ final class StickPacking {
                 fillUp(order, sold).ifPresent(candidates::add);
             }
         }
-        return candidates.stream().map(this::exchanged).min(StickPacking::compare);
+        return candidates.stream().map(this::exchanged).min(this::compare);
     }
 
     /** Plain best fit decreasing: the yardstick {@link #pack} is measured against. */
     Optional<List<Filled>> bestFitDecreasing() {
         return saleChoices().stream().flatMap(sold -> bestFit(sortedRack(true), sold).stream())
-                .min(StickPacking::compare);
+                .min(this::compare);
     }
 
     /** Every stick that is bought exchanged for the cheapest that holds the same pieces. */
@@ -215,15 +214,22 @@ final class StickPacking {
         }
     }
 
-    /** Least cost, then least stock touched, then fewest sticks. */
-    private static int compare(List<Filled> one, List<Filled> other) {
-        return Comparator.comparingLong((List<Filled> l) -> total(l, Stick::cost))
-                .thenComparingLong(l -> total(l, Stick::room))
+    /** Least cost, then the most valuable remnants, then fewest sticks. */
+    private int compare(List<Filled> one, List<Filled> other) {
+        return Comparator.comparingLong((List<Filled> l) -> l.stream().mapToLong(f -> f.stick().cost()).sum())
+                .thenComparing(Comparator.comparingLong(this::remnants).reversed())
                 .thenComparingInt(List::size)
                 .compare(one, other);
     }
 
-    private static long total(List<Filled> layout, ToLongFunction<Stick> what) {
-        return layout.stream().map(Filled::stick).mapToLong(what).sum();
+    /** Squares of what is left, in centimetres, less those of the sticks taken off the rack: one long remnant beats three short ones. */
+    private long remnants(List<Filled> layout) {
+        long worth = 0;
+        for (Filled filled : layout) {
+            long left = (filled.stick().room() - filled.pieces().stream().mapToLong(i -> pieces[i]).sum()) / 10_000_000;
+            long whole = forSale.contains(filled.stick()) ? 0 : filled.stick().room() / 10_000_000;
+            worth += left * left - whole * whole;
+        }
+        return worth;
     }
 }

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.util.List;
 import java.util.Optional;
+import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Shop;
@@ -21,7 +22,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class PlanTextTest {
-    private static final Job JOB = new Edit.Face("bottom", Optional.empty()).apply(Jobs.full());
+    private static final Job JOB = new Edit.Cut(Cutting.FREE).apply(new Edit.Face("bottom", Optional.empty()).apply(Jobs.full()));
 
     @ParameterizedTest
     @EnumSource(Graduation.class)

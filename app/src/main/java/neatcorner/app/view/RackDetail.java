@@ -1,0 +1,345 @@
+package neatcorner.app.view;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.BoardDrawing;
+import neatcorner.core.drawing.Mark;
+import neatcorner.core.job.Moulding;
+import neatcorner.core.job.ShopEdit;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Money;
+import neatcorner.core.measure.Share;
+import neatcorner.core.measure.Span;
+import neatcorner.core.rack.Board;
+import neatcorner.core.rack.Material;
+import neatcorner.core.rack.OffCut;
+import neatcorner.core.rack.Price;
+import neatcorner.core.rack.RackItem;
+import neatcorner.core.rack.Sheet;
+import neatcorner.core.section.Section;
+import neatcorner.core.stock.Makes;
+import neatcorner.core.stock.Milling;
+import neatcorner.core.wood.Species;
+import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Words;
+
+/** One item of the rack: its picture, its numbers to type, and what can be made of it. A board's defects are dragged on its picture. */
+final class RackDetail extends Panel implements PictureView.Pressing {
+    private final String label;
+    private final Class<? extends RackItem> kind;
+    private final PictureView picture;
+    private RackItem last;
+
+    RackDetail(Desk desk, RackItem item) {
+        super(desk, NoTyping.HERE);
+        this.label = item.label();
+        this.kind = item.getClass();
+        this.last = item;
+        this.picture = new PictureView(desk, NoTyping.HERE);
+        heading(() -> Labels.get("rack.item", label));
+        switch (item) {
+            case OffCut _ -> offCut();
+            case Board _ -> board();
+            case Sheet _ -> sheet();
+        }
+        line(Labels.get("rack.shelf"), () -> now().shelf(), text -> save(withShelf(now(), text)));
+        Button away = new Button(Labels.get("rack.take_off"));
+        away.getStyleClass().add("quiet");
+        away.setId("rack-take-off");
+        away.setOnAction(_ -> complain(away, desk.edit(new ShopEdit.Unshelve(List.of(label)))));
+        getChildren().add(away);
+        switch (item) {
+            case OffCut _ -> makes();
+            case Board _ -> uses();
+            case Sheet _ -> {
+            }
+        }
+    }
+
+    String label() {
+        return label;
+    }
+
+    boolean isOf(RackItem item) {
+        return kind.isInstance(item);
+    }
+
+    /** The item as it is now; while it is being taken off the rack, as it was. */
+    private RackItem now() {
+        return desk().shop().rack().item(label).orElseGet(() -> last);
+    }
+
+    private Optional<String> save(RackItem item) {
+        return desk().edit(new ShopEdit.Shelve(List.of(item)));
+    }
+
+    private static RackItem withShelf(RackItem item, String shelf) {
+        return switch (item) {
+            case OffCut c -> new OffCut(c.label(), c.section(), c.length(), c.defects(), shelf.strip(), c.batch());
+            case Board b -> new Board(b.label(), b.species(), b.length(), b.width(), b.thickness(), b.moisture(), b.grade(), b.defects(), b.price(), shelf.strip());
+            case Sheet s -> new Sheet(s.label(), s.material(), s.width(), s.height(), s.thickness(), s.count(), s.forSale(), s.grain(), s.face(), s.price(), shelf.strip());
+        };
+    }
+
+    /** A length typed in a line; what cannot be read or must not be is said below it. */
+    private <T extends RackItem> void length(String key, Class<T> of, Function<T, Length> read, BiFunction<T, Length, RackItem> write) {
+        line(Labels.get(key), () -> book().exactly(read.apply(of.cast(now()))), text -> tried(() -> save(write.apply(of.cast(now()), desk().parsed(text)))));
+    }
+
+    private Optional<String> tried(Supplier<Optional<String>> change) {
+        try {
+            return change.get();
+        } catch (IllegalArgumentException refused) {
+            return Optional.of(desk().said(refused));
+        }
+    }
+
+    private void offCut() {
+        choice(Labels.get("rack.moulding"), () -> desk().shop().mouldings().stream().map(Moulding::section).toList(), () -> ((OffCut) now()).section(), Section::name, section -> {
+            OffCut c = (OffCut) now();
+            return save(new OffCut(label, section, c.length(), c.defects(), c.shelf(), c.batch()));
+        });
+        length("rack.length", OffCut.class, OffCut::length, (c, l) -> new OffCut(label, c.section(), l, c.defects(), c.shelf(), c.batch()));
+        line(Labels.get("rack.defects"), () -> ((OffCut) now()).defects().stream().map(d -> book().exactly(d.from()) + " – " + book().exactly(d.to()))
+                .collect(Collectors.joining("; ")), text -> tried(() -> save(((OffCut) now()).withDefects(spans(text)))));
+        line(Labels.get("rack.batch"), () -> ((OffCut) now()).batch(), text -> {
+            OffCut c = (OffCut) now();
+            return save(new OffCut(label, c.section(), c.length(), c.defects(), c.shelf(), text.strip()));
+        });
+    }
+
+    private List<Span> spans(String text) {
+        return Arrays.stream(text.split(";")).map(String::strip).filter(part -> !part.isEmpty()).map(part -> {
+            String[] ends = part.split("\\s+[–-]\\s+");
+            if (ends.length != 2) {
+                throw new IllegalArgumentException(Labels.get("rack.defects_rule", part));
+            }
+            return new Span(desk().parsed(ends[0]), desk().parsed(ends[1]));
+        }).toList();
+    }
+
+    private void board() {
+        picture.setId("board-picture");
+        picture.onPress(this);
+        onUpdate(() -> draw((Board) now(), desk().milling()));
+        getChildren().add(picture);
+        rows(box -> box.getChildren().add(text(Labels.get("rack.drag_defect"), "soft")));
+        choice(Labels.get("rack.species"), () -> List.of(Species.values()), () -> ((Board) now()).species(), s -> book().say(Phrasebook.keyOf(s)), species -> {
+            Board b = (Board) now();
+            return save(new Board(label, species, b.length(), b.width(), b.thickness(), b.moisture(), b.grade(), b.defects(), b.price(), b.shelf()));
+        });
+        length("rack.length", Board.class, Board::length, (b, l) -> sized(b, l, b.width(), b.thickness()));
+        length("rack.width", Board.class, Board::width, (b, l) -> sized(b, b.length(), l, b.thickness()));
+        length("rack.thickness", Board.class, Board::thickness, (b, l) -> sized(b, b.length(), b.width(), l));
+        line(Labels.get("rack.moisture"), () -> ((Board) now()).moisture().map(book()::write).orElse(""), text -> tried(() -> {
+            Board b = (Board) now();
+            Optional<Share> moisture = text.isBlank() ? Optional.empty() : Optional.of(new Share(number(text.replace("%", "")) / 100));
+            return save(new Board(label, b.species(), b.length(), b.width(), b.thickness(), moisture, b.grade(), b.defects(), b.price(), b.shelf()));
+        }));
+        line(Labels.get("rack.grade"), () -> ((Board) now()).grade(), text -> {
+            Board b = (Board) now();
+            return save(new Board(label, b.species(), b.length(), b.width(), b.thickness(), b.moisture(), text.strip(), b.defects(), b.price(), b.shelf()));
+        });
+        price((item, price) -> {
+            Board b = (Board) item;
+            return new Board(label, b.species(), b.length(), b.width(), b.thickness(), b.moisture(), b.grade(), b.defects(), price, b.shelf());
+        });
+        rows(this::defects);
+    }
+
+    private static Board sized(Board b, Length length, Length width, Length thickness) {
+        return new Board(b.label(), b.species(), length, width, thickness, b.moisture(), b.grade(), b.defects(), b.price(), b.shelf());
+    }
+
+    private static double number(String text) {
+        try {
+            return Double.parseDouble(text.strip().replace(',', '.'));
+        } catch (NumberFormatException refused) {
+            throw new IllegalArgumentException(Labels.get("rack.number_rule", text));
+        }
+    }
+
+    private void price(BiFunction<RackItem, Optional<Price>, RackItem> write) {
+        line(Labels.get("rack.price"), () -> now().price().map(p -> new Money(p.minor(), "").text()).orElse(""), text -> tried(() -> {
+            Optional<Price> price = text.isBlank() ? Optional.empty() : Optional.of(new Price(Math.round(number(text.replace(desk().shop().currency(), "")) * 100),
+                    now().price().map(Price::per).orElse(Price.Per.PIECE)));
+            return save(write.apply(now(), price));
+        }));
+        choice(Labels.get("rack.price_per"), () -> List.of(Price.Per.values()), () -> now().price().map(Price::per).orElse(Price.Per.PIECE),
+                per -> Labels.get("per." + per.name().toLowerCase(Locale.ROOT)), per -> now().price().isEmpty() ? Optional.of(Labels.get("rack.price_first"))
+                        : save(write.apply(now(), Optional.of(new Price(now().price().get().minor(), per)))));
+    }
+
+    private void defects(VBox box) {
+        box.getChildren().add(text(Labels.get("rack.defects"), "heading"));
+        Board board = (Board) now();
+        for (int i = 0; i < board.defects().size(); i++) {
+            int index = i;
+            Board.Defect defect = board.defects().get(i);
+            Button remove = new Button(Labels.get("rack.no_defect"));
+            remove.getStyleClass().add("quiet");
+            remove.setOnAction(_ -> {
+                List<Board.Defect> left = new ArrayList<>(((Board) now()).defects());
+                left.remove(index);
+                complain(remove, save(((Board) now()).withDefects(left)));
+            });
+            box.getChildren().add(spread(text(book().say("board.defect", defect.kind(), book().exactly(defect.length()), book().exactly(defect.width()),
+                    book().exactly(defect.x()), book().exactly(defect.y()))), remove));
+        }
+        HBox add = new HBox(4);
+        for (Board.Kind which : Board.Kind.values()) {
+            Button button = new Button("+ " + book().say(Words.of("kind." + which.name().toLowerCase(Locale.ROOT))));
+            button.getStyleClass().add("quiet");
+            button.setId("add-" + which.name().toLowerCase(Locale.ROOT));
+            button.setOnAction(_ -> {
+                Board now = (Board) now();
+                List<Board.Defect> more = new ArrayList<>(now.defects());
+                Length size = Length.inches(2).min(now.width());
+                more.add(new Board.Defect(which, now.length().over(2), Length.ZERO, size, size));
+                complain(button, save(now.withDefects(more)));
+            });
+            add.getChildren().add(button);
+        }
+        box.getChildren().add(add);
+    }
+
+    private void draw(Board board, Milling milling) {
+        last = board;
+        picture.drawTall(Labels.get("picture.board", label), width -> BoardDrawing.draw(board, milling, PictureView.reader(desk()), width));
+    }
+
+    @Override
+    public boolean canMove(Mark.Spot spot) {
+        return spot.what().startsWith("defect.");
+    }
+
+    @Override
+    public void pressed(Mark.Spot spot, MouseEvent mouse) {
+        // A defect is moved by dragging; its size stands in the list.
+    }
+
+    /** The plan follows the defect while it is dragged; the rack is changed when it is let go. */
+    @Override
+    public void moved(Mark.Spot spot, double dx, double dy, boolean dropped) {
+        Board board = (Board) now();
+        double unit = BoardDrawing.unit(board, PictureView.reader(desk()), picture.getWidth());
+        Board moved = board.withDefectMoved(Integer.parseInt(spot.what().substring("defect.".length())), Length.mm(dx / unit), Length.mm(-dy / unit));
+        ShopEdit edit = new ShopEdit.Shelve(List.of(moved));
+        if (dropped) {
+            complain(picture, desk().edit(edit));
+        } else {
+            draw(moved, desk().milling(edit));
+        }
+    }
+
+    /** What the plan of the job in hand takes from this board. */
+    private void uses() {
+        rows(box -> {
+            Board board = (Board) now();
+            Milling milling = desk().milling();
+            box.getChildren().add(text(book().say("board.feet", feet(board.boardFeet()), board.price().map(p ->
+                    new Money(p.of(board.length(), board.width(), board.thickness()), desk().shop().currency()).text()).orElse("–")), "strong"));
+            box.getChildren().add(text(Labels.get("rack.milling"), "heading"));
+            for (Milling.Step step : Milling.Step.values()) {
+                String lost = step == Milling.Step.ROUGH ? "" : book().say("board.lost", feet(milling.lost(step)));
+                box.getChildren().add(spread(text(book().say(Phrasebook.keyOf(step)), "soft"), text(book().say("board.step", feet(milling.feet().get(step))) + lost, "strong")));
+            }
+            int missing = milling.missing().values().stream().mapToInt(n -> n).sum();
+            if (missing > 0) {
+                box.getChildren().add(text(Labels.get("rack.milling_missing", missing), "soft"));
+            }
+        });
+    }
+
+    private static String feet(double boardFeet) {
+        return String.format(Locale.ROOT, "%.2f", boardFeet);
+    }
+
+    private void sheet() {
+        choice(Labels.get("rack.material"), () -> Arrays.stream(Material.values()).filter(m -> m.role() != Material.Role.ART).toList(), () -> ((Sheet) now()).material(),
+                m -> book().say(Phrasebook.keyOf(m)), m -> {
+                    Sheet s = (Sheet) now();
+                    return save(new Sheet(label, m, s.width(), s.height(), m.usualThickness(), s.count(), s.forSale(), s.grain(), s.face(), s.price(), s.shelf()));
+                });
+        length("rack.width", Sheet.class, Sheet::width, (s, l) -> new Sheet(label, s.material(), l, s.height(), s.thickness(), s.count(), s.forSale(), s.grain(), s.face(), s.price(), s.shelf()));
+        length("rack.height", Sheet.class, Sheet::height, (s, l) -> new Sheet(label, s.material(), s.width(), l, s.thickness(), s.count(), s.forSale(), s.grain(), s.face(), s.price(), s.shelf()));
+        length("rack.thickness", Sheet.class, Sheet::thickness, (s, l) -> new Sheet(label, s.material(), s.width(), s.height(), l, s.count(), s.forSale(), s.grain(), s.face(), s.price(), s.shelf()));
+        line(Labels.get("rack.on_hand"), () -> Integer.toString(((Sheet) now()).count()), text -> tried(() -> save(((Sheet) now()).withCount((int) number(text)))));
+        CheckBox sale = new CheckBox(Labels.get("rack.for_sale"));
+        onUpdate(() -> sale.setSelected(((Sheet) now()).forSale()));
+        sale.setOnAction(_ -> {
+            Sheet s = (Sheet) now();
+            complain(sale, save(new Sheet(label, s.material(), s.width(), s.height(), s.thickness(), s.count(), sale.isSelected(), s.grain(), s.face(), s.price(), s.shelf())));
+        });
+        getChildren().add(sale);
+        choice(Labels.get("rack.grain"), () -> List.of(Sheet.Grain.values()), () -> ((Sheet) now()).grain(), g -> book().say(Words.of("sheet_grain." + g.name().toLowerCase(Locale.ROOT))), g -> {
+            Sheet s = (Sheet) now();
+            return save(new Sheet(label, s.material(), s.width(), s.height(), s.thickness(), s.count(), s.forSale(), g, s.face(), s.price(), s.shelf()));
+        });
+        line(Labels.get("rack.face"), () -> ((Sheet) now()).face(), text -> {
+            Sheet s = (Sheet) now();
+            return save(new Sheet(label, s.material(), s.width(), s.height(), s.thickness(), s.count(), s.forSale(), s.grain(), text.strip(), s.price(), s.shelf()));
+        });
+        price((item, price) -> {
+            Sheet s = (Sheet) item;
+            return new Sheet(label, s.material(), s.width(), s.height(), s.thickness(), s.count(), s.forSale(), s.grain(), s.face(), price, s.shelf());
+        });
+    }
+
+    /** What this off-cut makes, and what all off-cuts of its section make together. */
+    private void makes() {
+        rows(box -> {
+            OffCut cut = (OffCut) now();
+            List<OffCut> pile = desk().shop().offCutsFor(cut.section());
+            makes(box, Labels.get("rack.makes"), Makes.of(cut.section(), List.of(cut), desk().shop().habits()));
+            if (pile.size() > 1) {
+                makes(box, Labels.get("rack.pile_makes", pile.size()), Makes.of(cut.section(), pile, desk().shop().habits()));
+            }
+        });
+    }
+
+    private void makes(VBox box, String heading, Makes makes) {
+        box.getChildren().add(text(heading, "heading"));
+        if (makes.largest().isEmpty()) {
+            box.getChildren().add(text(Labels.get("rack.makes_nothing"), "soft"));
+            return;
+        }
+        box.getChildren().add(text(Labels.get("rack.makes_largest", makes.largest().stream().map(s -> book().write(s.width()) + " × " + book().write(s.height()))
+                .collect(Collectors.joining(", ")))));
+        box.getChildren().add(text(makes.sizes().isEmpty() ? Labels.get("rack.makes_no_standard") : Labels.get("rack.makes_standard", makes.sizes().stream()
+                .map(s -> s.count() + " of " + book().exactly(s.width()) + " × " + book().exactly(s.height())).collect(Collectors.joining(", ")))));
+    }
+
+    /** Pictures of the rack have no numbers to type on. */
+    private enum NoTyping implements TagField.Typing {
+        HERE;
+
+        @Override
+        public Optional<String> enter(TagField tag, String text) {
+            return Optional.empty();
+        }
+
+        @Override
+        public void preview(TagField tag, String text) {
+            // Nothing is typed here.
+        }
+
+        @Override
+        public void select(String figure) {
+            // Nothing is selected here.
+        }
+    }
+}

@@ -1,0 +1,102 @@
+package neatcorner.core.stock;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Habits;
+import neatcorner.core.measure.Length;
+import neatcorner.core.rack.OffCut;
+import neatcorner.core.section.Section;
+
+/**
+ * What a stick, an off-cut or a pile of them will make: rectangular frames with mitred corners.
+ *
+ * @param largest for each proportion, the largest frame, by its glass
+ * @param sizes   standard sizes that can be made, the largest first, and how many of each alone
+ */
+public record Makes(List<Size> largest, List<Size> sizes) {
+    /** The most frames counted. */
+    private static final int MOST = 60;
+    private static final double[] PROPORTIONS = {1, 1.25, 1.5, Math.sqrt(2)};
+    /** Common practice for prints, and ISO 216 A5 to A2. */
+    private static final List<Size> STANDARD = List.of(inches(4, 6), inches(5, 7), inches(8, 10), new Size(Length.inches(8, 1, 2), Length.inches(11), 1), inches(9, 12),
+            inches(11, 14), inches(12, 16), inches(16, 20), inches(18, 24), inches(20, 24), inches(24, 36),
+            mm(148, 210), mm(210, 297), mm(297, 420), mm(420, 594));
+
+    private static Size inches(int width, int height) {
+        return new Size(Length.inches(width), Length.inches(height), 1);
+    }
+
+    private static Size mm(int width, int height) {
+        return new Size(Length.mm(width), Length.mm(height), 1);
+    }
+
+    /**
+     * A frame by the glass that goes in.
+     *
+     * @param width  of the glass
+     * @param height of it
+     * @param count  how many of them
+     */
+    public record Size(Length width, Length height, int count) {
+    }
+
+    /** What these sticks of one section make, with the shop's play, kerf and trims. */
+    public static Makes of(Section section, List<OffCut> sticks, Habits habits) {
+        Pile pile = new Pile(section, sticks, habits);
+        List<Size> largest = new ArrayList<>();
+        for (double proportion : PROPORTIONS) {
+            pile.largest(proportion).ifPresent(largest::add);
+        }
+        List<Size> sizes = new ArrayList<>();
+        for (Size size : STANDARD.reversed()) {
+            int count = pile.count(size.width(), size.height());
+            if (count > 0) {
+                sizes.add(new Size(size.width(), size.height(), count));
+            }
+        }
+        return new Makes(List.copyOf(largest), List.copyOf(sizes));
+    }
+
+    private record Pile(Section section, List<OffCut> sticks, Habits habits) {
+        /** Long points: glass + play − two lips + two faces. */
+        private Length longPoint(Length glass) {
+            return glass.plus(habits.get(Habit.PLAY)).minus(section.lip().times(2)).plus(section.face().times(2));
+        }
+
+        private boolean makes(Length width, Length height, int count) {
+            List<StickProblem.Stock> stock = sticks.stream().map(s -> new StickProblem.Stock(s.label(), s.length(), Optional.of(1), 0, s.defects())).toList();
+            List<StickProblem.Kind> kinds = width.equals(height) ? List.of(new StickProblem.Kind("side", longPoint(width), 4 * count))
+                    : List.of(new StickProblem.Kind("wide", longPoint(width), 2 * count), new StickProblem.Kind("high", longPoint(height), 2 * count));
+            try {
+                return StickSolver.quick(new StickProblem(kinds, stock, habits.get(Habit.KERF).times(Math.sqrt(2)), habits.get(Habit.END_TRIM))).isPresent();
+            } catch (IllegalArgumentException longerThanEveryStick) {
+                return false;
+            }
+        }
+
+        int count(Length width, Length height) {
+            int count = 0;
+            while (count < MOST && makes(width, height, count + 1)) {
+                count++;
+            }
+            return count;
+        }
+
+        /** To a half millimetre, by halving. */
+        Optional<Size> largest(double proportion) {
+            double low = 0;
+            double high = sticks.stream().mapToDouble(s -> s.length().toMm()).sum();
+            while (high - low > 0.5) {
+                double middle = (low + high) / 2;
+                if (longPoint(Length.mm(middle)).isOver(section.face().times(2)) && makes(Length.mm(middle * proportion), Length.mm(middle), 1)) {
+                    low = middle;
+                } else {
+                    high = middle;
+                }
+            }
+            return low < 30 ? Optional.empty() : Optional.of(new Size(Length.mm(low * proportion), Length.mm(low), 1));
+        }
+    }
+}

@@ -1,0 +1,270 @@
+package neatcorner.core.stock;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Habits;
+import neatcorner.core.job.Shop;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Span;
+import neatcorner.core.rack.Board;
+import neatcorner.core.section.Strip;
+import neatcorner.core.wood.Species;
+
+/**
+ * Members from boards: one edge is jointed, strips are ripped along the board past its defects, and blanks
+ * are crosscut from the strips past what defects are left; a board thick enough is resawn into several layers.
+ *
+ * <p>Rips are placed, a millimetre at a time, where the clean runs that hold a blank add up to most
+ * (dynamic programming across the width). Blanks are then laid on the strips as on sticks, so that a defect is
+ * a stretch to avoid. One board that holds all is best, for grain and colour match; else boards are taken one
+ * after the other, the one that gives most first.
+ *
+ * @param boards  as they are cut; those not needed are left out
+ * @param missing blanks no board of the rack gives, by name
+ * @param feet    board feet at every step, from the rough boards to the finished strips
+ */
+public record Milling(List<Sawn> boards, Map<String, Integer> missing, Map<Step, Double> feet) {
+    private static final Length GRID = Length.mm(1);
+    /** A narrower rest is no board any more. */
+    private static final Length LEAST_WIDTH = Length.mm(50);
+
+    /** Where wood goes. */
+    public enum Step {
+        /** What is taken of the boards as they lie on the rack. */
+        ROUGH,
+        /** Edge jointed, faces planed, sawn apart through the thickness. */
+        PLANED,
+        /** Ripped to strips. */
+        RIPPED,
+        /** Crosscut to blanks. */
+        CROSSCUT,
+        /** Dressed to the strips of the section. */
+        FINISHED
+    }
+
+    /**
+     * A board with its cuts.
+     *
+     * @param board  it is
+     * @param layers how many it is resawn into, from 1
+     * @param rips   from the near edge
+     * @param length of the board that is taken; the rest is crosscut off first and stays a board
+     * @param width  of that which is taken; the rest stays a board
+     */
+    public record Sawn(Board board, int layers, List<Rip> rips, Length length, Length width) {
+    }
+
+    /**
+     * A strip ripped from a board.
+     *
+     * @param y      of its near edge from the board's
+     * @param width  as it is ripped
+     * @param blanks on it, from the left; on every layer
+     */
+    public record Rip(Length y, Length width, List<Blank> blanks) {
+    }
+
+    /**
+     * A blank on a strip.
+     *
+     * @param name   of the piece it becomes
+     * @param x      from the board's left end
+     * @param length as it is crosscut
+     * @param layer  of the board, from 1
+     */
+    public record Blank(String name, Length x, Length length, int layer) {
+    }
+
+    /** A kind of blank that is wanted. */
+    private record Want(Species species, Length thickness, Length width, Length finishedWidth, Length finishedThickness) {
+    }
+
+    private record Wanted(String name, Length length, Length finished) {
+    }
+
+    /** Mills the strips of some lots' sections from the boards of the rack. */
+    public static Milling of(List<Lot> lots, Shop shop) {
+        Habits habits = shop.habits();
+        Length over = habits.get(Habit.OVER_LENGTH);
+        Map<Want, List<Wanted>> wants = new LinkedHashMap<>();
+        for (Lot lot : lots) {
+            for (Strip strip : lot.section().strips()) {
+                Want want = new Want(strip.species(), strip.thickness().plus(habits.get(Habit.PLANING)), strip.width().plus(over.over(4)), strip.width(), strip.thickness());
+                List<Wanted> list = wants.computeIfAbsent(want, _ -> new ArrayList<>());
+                lot.pieces().forEach(piece -> list.add(new Wanted(piece.job() + ", " + piece.key(), piece.length().plus(over), piece.length())));
+            }
+        }
+        return new Mill(shop, habits).mill(wants);
+    }
+
+    /** Board feet lost from one step to the next. */
+    public double lost(Step step) {
+        return step == Step.ROUGH ? 0 : feet.get(Step.values()[step.ordinal() - 1]) - feet.get(step);
+    }
+
+    private static final class Mill {
+        private final Shop shop;
+        private final Length kerf;
+        private final Length jointing;
+        private final Length trim;
+        private final Length useful;
+        private final Map<String, Integer> missing = new TreeMap<>();
+        private final List<Sawn> sawn = new ArrayList<>();
+        private final double[] feet = new double[Step.values().length];
+
+        Mill(Shop shop, Habits habits) {
+            this.shop = shop;
+            this.kerf = habits.get(Habit.KERF);
+            this.jointing = habits.get(Habit.JOINTING);
+            this.trim = habits.get(Habit.END_TRIM);
+            this.useful = habits.get(Habit.USEFUL);
+        }
+
+        Milling mill(Map<Want, List<Wanted>> wants) {
+            List<Board> free = new ArrayList<>(shop.rack().all(Board.class));
+            wants.forEach((want, blanks) -> {
+                List<Wanted> left = new ArrayList<>(blanks);
+                while (!left.isEmpty()) {
+                    Optional<Try> best = free.stream().map(board -> attempt(board, want, left)).filter(t -> !t.made.isEmpty())
+                            .min(Comparator.comparing((Try t) -> t.made.size() < left.size()).thenComparingDouble(t -> t.made.size() < left.size() ? -t.madeLength() : t.takenFeet()));
+                    if (best.isEmpty()) {
+                        break;
+                    }
+                    free.remove(best.get().sawn.board());
+                    left.removeAll(best.get().made);
+                    book(best.get(), want);
+                }
+                left.forEach(blank -> missing.merge(blank.name(), 1, Integer::sum));
+            });
+            Map<Step, Double> byStep = new LinkedHashMap<>();
+            for (Step step : Step.values()) {
+                byStep.put(step, feet[step.ordinal()]);
+            }
+            return new Milling(List.copyOf(sawn), Collections.unmodifiableMap(missing), Collections.unmodifiableMap(byStep));
+        }
+
+        private record Try(Sawn sawn, List<Wanted> made) {
+            double takenFeet() {
+                return Board.boardFeet(sawn.length(), sawn.width(), sawn.board().thickness());
+            }
+
+            double madeLength() {
+                return made.stream().mapToDouble(w -> w.length().toMm()).sum();
+            }
+        }
+
+        /** How many layers of a thickness a board is resawn into: each loses its planing, each cut a kerf. */
+        private int layers(Board board, Want want) {
+            return (int) Math.floor(board.thickness().plus(kerf).ratio(want.thickness().plus(kerf)) + 1e-9);
+        }
+
+        private Try attempt(Board board, Want want, List<Wanted> left) {
+            int layers = board.species() == want.species() ? layers(board, want) : 0;
+            Sawn nothing = new Sawn(board, Math.max(1, layers), List.of(), Length.ZERO, Length.ZERO);
+            if (layers == 0 || want.width().plus(jointing).isOver(board.width())) {
+                return new Try(nothing, List.of());
+            }
+            Length shortest = left.stream().map(Wanted::length).min(Length::compareTo).orElseThrow();
+            List<Length> rips = rips(board, want.width(), shortest);
+            return rips.isEmpty() ? new Try(nothing, List.of()) : crosscut(board, layers, want, rips, left);
+        }
+
+        /** Where strips begin across the board; the best of all ways on a grid. */
+        private List<Length> rips(Board board, Length width, Length shortest) {
+            int steps = (int) (board.width().minus(jointing).nanometres() / GRID.nanometres());
+            int strip = (int) -Math.floorDiv(-width.nanometres(), GRID.nanometres());
+            int saw = (int) -Math.floorDiv(-kerf.nanometres(), GRID.nanometres());
+            double[] best = new double[steps + 2];
+            boolean[] ripped = new boolean[steps + 2];
+            for (int y = steps - strip; y >= 0; y--) {
+                best[y] = best[y + 1];
+                double here = clean(board, jointing.plus(GRID.times((long) y)), width, shortest) + best[Math.min(steps + 1, y + strip + saw)];
+                if (here > 0 && here > best[y] - 1e-6) {
+                    best[y] = Math.max(best[y], here);
+                    ripped[y] = true;
+                }
+            }
+            List<Length> rips = new ArrayList<>();
+            for (int y = 0; y <= steps - strip; y++) {
+                if (ripped[y]) {
+                    rips.add(jointing.plus(GRID.times((long) y)));
+                    y += strip + saw - 1;
+                }
+            }
+            return rips;
+        }
+
+        private double clean(Board board, Length y, Length width, Length shortest) {
+            return strip(board, y, width).runs(trim).stream().map(Span::length).filter(run -> !run.isUnder(shortest)).mapToDouble(Length::toMm).sum();
+        }
+
+        /** A strip as a stick: every defect it touches is a stretch to avoid. */
+        private StickProblem.Stock strip(Board board, Length y, Length width) {
+            List<Span> defects = board.defects().stream().filter(d -> d.y().isUnder(y.plus(width)) && d.top().isOver(y))
+                    .map(d -> new Span(d.x(), d.right())).toList();
+            return new StickProblem.Stock(board.label(), board.length(), Optional.of(1), 0, defects);
+        }
+
+        private Try crosscut(Board board, int layers, Want want, List<Length> rips, List<Wanted> left) {
+            List<StickProblem.Stock> stock = new ArrayList<>();
+            for (Length y : rips) {
+                StickProblem.Stock strip = strip(board, y, want.width());
+                stock.add(new StickProblem.Stock(strip.name(), strip.length(), Optional.of(layers), 0, strip.defects()));
+            }
+            Map<Length, List<Wanted>> byLength = new TreeMap<>(Comparator.reverseOrder());
+            left.forEach(w -> byLength.computeIfAbsent(w.length(), _ -> new ArrayList<>()).add(w));
+            // What does not fit goes to sticks that do not exist, one for each blank: they cost its length.
+            List<StickProblem.Kind> kinds = new ArrayList<>();
+            byLength.forEach((length, alike) -> kinds.add(new StickProblem.Kind(alike.getFirst().name(), length, alike.size())));
+            byLength.keySet().forEach(length -> stock.add(new StickProblem.Stock("", length.plus(trim.times(2)), Optional.empty(), Math.max(1, Math.round(length.toMm())))));
+            Optional<StickAnswer> answer = StickSolver.quick(new StickProblem(kinds, stock, kerf, trim));
+            Map<Integer, List<Blank>> blanks = new TreeMap<>();
+            List<Wanted> made = new ArrayList<>();
+            List<List<Wanted>> names = byLength.values().stream().map(l -> (List<Wanted>) new ArrayList<>(l)).toList();
+            int[] layer = new int[rips.size()];
+            for (StickAnswer.Laid laid : answer.map(StickAnswer::sticks).orElse(List.of())) {
+                if (laid.stock() >= rips.size()) {
+                    continue;
+                }
+                layer[laid.stock()]++;
+                for (StickAnswer.Placed placed : laid.placed()) {
+                    Wanted wanted = names.get(placed.kind()).removeFirst();
+                    made.add(wanted);
+                    blanks.computeIfAbsent(laid.stock(), _ -> new ArrayList<>()).add(new Blank(wanted.name(), placed.start(), wanted.length(), layer[laid.stock()]));
+                }
+            }
+            List<Rip> used = new ArrayList<>();
+            blanks.forEach((rip, on) -> used.add(new Rip(rips.get(rip), want.width(), List.copyOf(on))));
+            return new Try(taken(board, layers, List.copyOf(used)), made);
+        }
+
+        /** Only what is needed is taken: what is left beyond the last blank or the last rip stays a board when it is large enough to be one. */
+        private Sawn taken(Board board, int layers, List<Rip> used) {
+            Length right = used.stream().flatMap(rip -> rip.blanks().stream()).map(b -> b.x().plus(b.length())).max(Length::compareTo).orElse(Length.ZERO).plus(kerf);
+            Length far = used.stream().map(rip -> rip.y().plus(rip.width())).max(Length::compareTo).orElse(Length.ZERO).plus(kerf);
+            return new Sawn(board, layers, used, board.length().minus(right).isUnder(useful) ? board.length() : right,
+                    board.width().minus(far).isUnder(LEAST_WIDTH) ? board.width() : far);
+        }
+
+        private void book(Try done, Want want) {
+            Board board = done.sawn.board();
+            sawn.add(done.sawn);
+            int layers = done.sawn.layers();
+            Length length = done.sawn.length();
+            feet[Step.ROUGH.ordinal()] += Board.boardFeet(length, done.sawn.width(), board.thickness());
+            feet[Step.PLANED.ordinal()] += layers * Board.boardFeet(length, done.sawn.width().minus(jointing), want.finishedThickness());
+            feet[Step.RIPPED.ordinal()] += done.sawn.rips().size() * layers * Board.boardFeet(length, want.width(), want.finishedThickness());
+            for (Wanted wanted : done.made) {
+                feet[Step.CROSSCUT.ordinal()] += Board.boardFeet(wanted.length(), want.width(), want.finishedThickness());
+                feet[Step.FINISHED.ordinal()] += Board.boardFeet(wanted.finished(), want.finishedWidth(), want.finishedThickness());
+            }
+        }
+    }
+}
