@@ -2,34 +2,113 @@ package neatcorner.app.cli;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Shop;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Graduation;
+import neatcorner.core.measure.Money;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Severity;
+import neatcorner.core.stock.Answers;
+import neatcorner.core.stock.CutPlan;
+import neatcorner.core.stock.Lot;
+import neatcorner.core.stock.Lots;
+import neatcorner.core.stock.Proof;
+import neatcorner.core.stock.SheetAnswer;
+import neatcorner.core.stock.SheetProblem;
+import neatcorner.core.stock.StickAnswer;
+import neatcorner.core.stock.StickLayout;
+import neatcorner.core.stock.StickProblem;
+import neatcorner.core.stock.StickSolver;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.text.CutList;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
 
-/** {@code neat-corner cuts JOB.json -o OUT.csv}. */
-@Command(name = "cuts", description = "Write the cut list of a job as CSV.", mixinStandardHelpOptions = true)
+/** {@code neat-corner cuts JOB.json...}. */
+@Command(name = "cuts", description = "Lay the pieces of one or several jobs on the sticks of a shop, with a proven bound.", mixinStandardHelpOptions = true)
 final class CutsCommand implements Runnable {
-    @Mixin
-    private JobArguments arguments = new JobArguments();
-    @Option(names = {"-o", "--out"}, required = true, paramLabel = "OUT.csv", description = "Where it goes.")
+    @Parameters(paramLabel = "JOB.json", arity = "1..*", description = "The jobs; pieces of one section share their sticks.")
+    private List<Path> jobs = new ArrayList<>();
+    @Option(names = "--shop-file", paramLabel = "SHOP.json", description = "The shop to plan for; a new shop without it.")
+    private @Nullable Path shopFile;
+    @Option(names = {"-o", "--out"}, paramLabel = "OUT.csv", description = "Write the cut list as CSV.")
     private @Nullable Path out;
+    @Option(names = "--seconds", paramLabel = "S", defaultValue = "5", description = "Time to look at each section; ${DEFAULT-VALUE} when not said.")
+    private double seconds;
+    private final Phrasebook book = new Phrasebook(Graduation.MM_TENTH);
 
     @Override
     public void run() {
-        Plan plan = arguments.plan();
-        if (plan.cuts().sticks().isEmpty()) {
-            Phrasebook book = new Phrasebook(Graduation.MM_TENTH);
-            throw new CommandException(arguments.job() + ": " + plan.findings().stream()
-                    .filter(f -> f.severity() == Severity.STOP && f.station() == Station.CUTS)
-                    .map(f -> book.say(f.what()) + " " + book.say(f.cure())).findFirst().orElse("no stick plan"));
+        if (!(seconds > 0 && seconds <= 86_400)) {
+            throw new CommandException("--seconds is " + seconds + "; it must be over 0 and up to 86400");
         }
-        JobFile.write(out, CutList.write(plan).getBytes(StandardCharsets.UTF_8));
+        Shop shop = JobFile.shop(Optional.ofNullable(shopFile));
+        List<Plan> plans = jobs.stream().map(job -> JobFile.plan(job, Optional.ofNullable(shopFile))).toList();
+        for (int i = 0; i < plans.size(); i++) {
+            refuseTheImpossible(jobs.get(i), plans.get(i));
+        }
+        List<Lot> lots = solved(plans, shop);
+        List<StickLayout> sticks = CutPlan.sticks(lots);
+        if (out != null) {
+            JobFile.write(out, CutList.write(sticks).getBytes(StandardCharsets.UTF_8));
+        }
+        lots.forEach(lot -> System.out.println(said(lot, shop)));
+    }
+
+    private void refuseTheImpossible(Path file, Plan plan) {
+        plan.findings().stream().filter(f -> f.severity() == Severity.STOP && f.station() == Station.CUTS && !plan.cuts().complete()).findFirst().ifPresent(f -> {
+            throw new CommandException(file + ": " + book.say(f.what()) + " " + book.say(f.cure()));
+        });
+    }
+
+    /** One job with its own habits and wishes, several together with the shop's. */
+    private List<Lot> solved(List<Plan> plans, Shop shop) {
+        Map<StickProblem, StickAnswer> known = new HashMap<>();
+        Answers answers = new Answers() {
+            @Override
+            public Optional<StickAnswer> to(StickProblem problem) {
+                return Optional.ofNullable(known.get(problem));
+            }
+
+            @Override
+            public Optional<SheetAnswer> to(SheetProblem problem) {
+                return Optional.empty();
+            }
+        };
+        CutPlan.problems(lots(plans, shop, answers)).distinct().forEach(problem -> {
+            long start = System.nanoTime();
+            StickSolver.solve(problem, () -> System.nanoTime() - start > seconds * 1e9, _ -> { }).ifPresent(answer -> known.put(problem, answer));
+        });
+        return lots(plans, shop, answers);
+    }
+
+    private static List<Lot> lots(List<Plan> plans, Shop shop, Answers answers) {
+        if (plans.size() == 1) {
+            Job job = plans.getFirst().job();
+            return Planner.plan(job, shop, answers).cuts().lots();
+        }
+        List<Lots.Order> orders = new ArrayList<>();
+        plans.forEach(plan -> orders.add(new Lots.Order(plan.job().title(), plan.frame())));
+        return Lots.ofAll(orders, shop, answers);
+    }
+
+    private String said(Lot lot, Shop shop) {
+        StringBuilder text = new StringBuilder(String.format(Locale.ROOT, "%s, %s face: pieces %d, sticks %d", lot.section().name(), lot.section().face(), lot.pieces().size(),
+                lot.sticks().size()));
+        lot.toBuy().forEach((length, count) -> text.append(", to buy ").append(count).append(" × ").append(length));
+        if (lot.stock().isPriced() && !lot.toBuy().isEmpty()) {
+            text.append(", ").append(new Money(lot.answer().orElseThrow().cost(), shop.currency()).text().replace('\u00a0', ' '));
+        }
+        return text.append(", ").append(book.say(Proof.of(List.of(lot)).words())).toString();
     }
 }

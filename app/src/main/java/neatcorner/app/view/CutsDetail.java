@@ -2,6 +2,7 @@ package neatcorner.app.view;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
@@ -11,14 +12,22 @@ import neatcorner.core.frame.Member;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Shop;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.plan.Shortage;
 import neatcorner.core.stock.Lot;
 import neatcorner.core.stock.Proof;
 import neatcorner.core.stock.StickLayout;
+import org.jspecify.annotations.Nullable;
 
 /** Every piece with its lengths and the saw's settings at both ends; for all open jobs, every section with what it takes. */
 final class CutsDetail extends Panel {
+    private volatile @Nullable Job asked;
+    private Optional<Shortage> shortage = Optional.empty();
+
     CutsDetail(Desk desk, TagField.Typing typing) {
         super(desk, typing);
         rows(this::booking);
@@ -89,8 +98,59 @@ final class CutsDetail extends Panel {
         desk().plan().figure("stick.gap").map(this::figureRow).ifPresent(box.getChildren()::add);
         desk().plan().cuts().biggest().ifPresent(biggest -> box.getChildren().add(text(book().say("text.biggest", biggest.stick(), biggest.width(),
                 biggest.height()), "soft")));
+        if (!desk().plan().cuts().toBuy().isEmpty() || desk().plan().cuts().lots().stream().flatMap(l -> l.pieces().stream()).anyMatch(p -> p.part().isPresent())) {
+            shortage(box);
+        }
         box.getChildren().addAll(text(Labels.get("cuts.pieces"), "heading"), text(book().say("sheet.lie"), "soft"));
         desk().plan().frame().pieces().forEach(member -> member(box, member));
+    }
+
+    /** What could be made without buying; looked for when it is asked, beside the window. */
+    private void shortage(VBox box) {
+        box.getChildren().add(text(Labels.get("cuts.short"), "heading"));
+        if (!desk().plan().job().equals(asked)) {
+            Button ask = quiet("cuts.ask_rack");
+            ask.setId("ask-rack");
+            ask.setOnAction(_ -> ask(desk().plan().job(), desk().shop()));
+            box.getChildren().add(ask);
+            return;
+        }
+        if (shortage.isEmpty()) {
+            box.getChildren().add(text(Labels.get("cuts.asking"), "soft"));
+            return;
+        }
+        Shortage found = shortage.get();
+        found.smaller().ifPresent(job -> {
+            String size = job.given(Axis.WIDTH).map(s -> book().write(s.length())).orElse("") + " × " + job.given(Axis.HEIGHT).map(s -> book().write(s.length())).orElse("");
+            box.getChildren().add(offer(Labels.get("cuts.smaller", size), new Edit.Draw(job.outline())));
+        });
+        found.others().forEach(section -> box.getChildren().add(offer(Labels.get("cuts.other", section.name(), book().exactly(section.face())), new Edit.ChooseSection(section))));
+        if (found.smaller().isEmpty() && found.others().isEmpty()) {
+            box.getChildren().add(text(Labels.get("cuts.no_way"), "soft"));
+        }
+    }
+
+    private Button offer(String words, Edit edit) {
+        Button button = new Button(words);
+        button.getStyleClass().add("quiet");
+        button.setWrapText(true);
+        button.setOnAction(_ -> complain(button, desk().edit(edit)));
+        return button;
+    }
+
+    private void ask(Job job, Shop shop) {
+        asked = job;
+        shortage = Optional.empty();
+        update();
+        Thread.ofVirtual().start(() -> {
+            Shortage found = Shortage.of(job, shop, () -> !job.equals(asked));
+            Platform.runLater(() -> {
+                if (job.equals(asked)) {
+                    shortage = Optional.of(found);
+                    update();
+                }
+            });
+        });
     }
 
     private void lots(VBox box, Together together) {

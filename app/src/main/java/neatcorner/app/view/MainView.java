@@ -195,7 +195,7 @@ public final class MainView extends StackPane {
         shop.setId("shop");
         shop.setOnAction(_ -> desk.show(Page.SHOP));
         Button rack = new Button(Labels.get("bar.rack"));
-        rack.setId("rack");
+        rack.setId("open-rack");
         rack.setOnAction(_ -> desk.show(Page.RACK));
         Button help = new Button("F1");
         help.setAccessibleText(Labels.get("bar.help"));

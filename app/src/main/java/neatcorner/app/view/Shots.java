@@ -113,7 +113,7 @@ public final class Shots {
             desk.showTogether(true);
             desk.lay(Laid.SHEETS);
         });
-        shoot(scene, "9a-rack", () -> {
+        shoot(scene, "19-rack", () -> {
             desk.showTogether(false);
             desk.lay(Laid.STICKS);
             job(desk, 2);

@@ -2,24 +2,16 @@ package neatcorner.app.view;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Predicate;
-import java.util.stream.Stream;
-import javafx.application.Platform;
 import javafx.scene.Node;
-import javafx.scene.Parent;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ComboBoxBase;
@@ -31,8 +23,6 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import neatcorner.app.desk.Appearance;
-import neatcorner.app.desk.Demo;
-import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Page;
 import neatcorner.core.drawing.Palette;
 import neatcorner.core.job.JointKind;
@@ -44,78 +34,22 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Unit;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real interface on the toolkit's offscreen platform, with mouse and keyboard. */
-@ExtendWith(ApplicationExtension.class)
-class MainViewTest {
-    private final FilePort files = mock(FilePort.class);
-    private Path folder;
-    private Desk desk;
-    private MainView view;
-
-    @Start
-    void start(Stage stage) throws Exception {
-        folder = Files.createTempDirectory("neat-corner-test");
-        desk = new Desk(Demo.store(folder.resolve("shop.neatcorner"), Clock.systemUTC()), Clock.systemUTC(), Platform::runLater);
-        view = new MainView(desk, files);
-        view.complete();
-        stage.setScene(new Scene(view, 1280, 800));
-        stage.show();
-    }
-
-    @AfterEach
-    void stop() throws Exception {
-        on(() -> {
-            desk.close();
-            return true;
-        });
-    }
-
-    private static <T> T on(Callable<T> work) throws Exception {
-        return WaitForAsyncUtils.asyncFx(work).get(10, TimeUnit.SECONDS);
-    }
-
-    private void settle() {
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private Plan plan() throws Exception {
-        return on(desk::plan);
-    }
-
-    private void go(Station station) throws Exception {
-        on(() -> {
-            desk.go(station);
-            return true;
-        });
-        settle();
-    }
-
-    private void take(int job) throws Exception {
-        on(() -> {
-            desk.open(desk.jobs().get(job).id());
-            return true;
-        });
-        settle();
-    }
-
+class MainViewTest extends OnTheDemo {
     private Node tag(String figure) {
         return all(view, node -> node instanceof TagField tag && tag.figure().equals(figure) && node.getScene() != null).findFirst().orElseThrow();
     }
 
-    private static Stream<Node> all(Node root, Predicate<Node> wanted) {
-        Stream<Node> below = root instanceof Parent parent && root.isVisible()
-                ? List.copyOf(parent.getChildrenUnmodifiable()).stream().flatMap(child -> all(child, wanted)) : Stream.empty();
-        return Stream.concat(Stream.of(root).filter(Node::isVisible).filter(wanted), below);
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
     }
 
     private void type(FxRobot robot, String figure, String text) {

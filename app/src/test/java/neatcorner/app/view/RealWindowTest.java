@@ -43,10 +43,10 @@ class RealWindowTest {
     void withNoDisplayTheDemoWalksThroughEveryStationAndEndsWell() throws Exception {
         Process demo = java(Main.class.getName(), "demo").start();
         assertThat(demo.waitFor(120, TimeUnit.SECONDS)).isTrue();
-        assertThat(said()).contains("walked through the demonstration").contains("14 pictures");
+        assertThat(said()).contains("walked through the demonstration").contains("18 pictures");
         assertThat(demo.exitValue()).isZero();
         try (Stream<Path> files = Files.walk(folder)) {
-            assertThat(files.filter(file -> file.toString().endsWith(".png"))).hasSize(14);
+            assertThat(files.filter(file -> file.toString().endsWith(".png"))).hasSize(18);
         }
     }
 

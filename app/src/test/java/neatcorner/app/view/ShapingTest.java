@@ -2,84 +2,41 @@ package neatcorner.app.view;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
-import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
-import neatcorner.app.desk.Demo;
-import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Outline;
-import neatcorner.core.plan.Plan;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Outlines and sections shaped by hand: dragged, chosen and brought in, in the real interface. */
-@ExtendWith(ApplicationExtension.class)
-class ShapingTest {
+class ShapingTest extends OnTheDemo {
     private static final int PENNANT = 9;
     private static final int MIRROR = 4;
-    private final FilePort files = mock(FilePort.class);
-    private Path folder;
-    private Desk desk;
-    private MainView view;
+    private void at(int job, Station station) throws Exception {
+        take(job);
+        go(station);
+    }
 
     @Start
     void start(Stage stage) throws Exception {
-        folder = Files.createTempDirectory("neat-corner-shaping");
-        desk = new Desk(Demo.store(folder.resolve("shop.neatcorner"), Clock.systemUTC()), Clock.systemUTC(), Platform::runLater);
-        view = new MainView(desk, files);
-        view.complete();
-        stage.setScene(new Scene(view, 1280, 800));
-        stage.show();
-    }
-
-    @AfterEach
-    void stop() throws Exception {
-        on(() -> {
-            desk.close();
-            return true;
-        });
-    }
-
-    private static <T> T on(Callable<T> work) throws Exception {
-        T result = WaitForAsyncUtils.asyncFx(work).get(10, TimeUnit.SECONDS);
-        WaitForAsyncUtils.waitForFxEvents();
-        return result;
-    }
-
-    private void at(int job, Station station) throws Exception {
-        on(() -> {
-            desk.open(desk.jobs().get(job).id());
-            desk.go(station);
-            return true;
-        });
-    }
-
-    private Plan plan() throws Exception {
-        return on(desk::plan);
+        open(stage);
     }
 
     /** Takes hold of a grip and lets go of it so many pixels away. */

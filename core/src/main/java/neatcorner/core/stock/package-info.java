@@ -1,17 +1,20 @@
 /**
- * From members to sticks.
+ * From members to sticks, boards and sheets.
  *
- * <p>How the stick plan is made:
+ * <p>Sticks:
  * <ol>
- *   <li>Pieces of one section are pooled over all frames of the job. A moulding cannot be turned
- *       over, so each piece takes its long point, and two neighbours lose the slanted kerf between
- *       them.</li>
- *   <li>{@link neatcorner.core.stock.StickPacking} lays them out several ways: best fit decreasing,
- *       and filling one stick after another as full as it will go, over different orders of the
- *       rack and for every length on sale.</li>
- *   <li>The best layout wins: everything made, least bought, least stock touched, fewest
- *       sticks. Since best fit decreasing is among the candidates, the plan is never worse.</li>
+ *   <li>{@link neatcorner.core.stock.Lots} sorts the pieces of one or many jobs by section; a side too long for
+ *       every stick is joined from parts ({@link neatcorner.core.stock.Scarf}).</li>
+ *   <li>{@link neatcorner.core.stock.Lot} makes a bare {@link neatcorner.core.stock.StickProblem} of each section, with
+ *       what the maker wishes as locks and missing sticks, and turns answers back into layouts.</li>
+ *   <li>{@link neatcorner.core.stock.StickSolver} answers: quickly by {@code StickPacking}, then with a proven bound by
+ *       {@code PatternMaster} and {@code Filling}; {@code Layout} finds the order on the stick, {@code Tidying} makes
+ *       the best of what is left over.</li>
+ *   <li>{@link neatcorner.core.stock.Booking} books what was cut out of and into the rack.</li>
  * </ol>
+ *
+ * <p>Boards: {@link neatcorner.core.stock.Milling} rips strips past the defects and cuts them like sticks.
+ * Sheets: {@link neatcorner.core.stock.SheetLot} and {@link neatcorner.core.stock.SheetSolver}.
  */
 @NullMarked
 package neatcorner.core.stock;

@@ -31,7 +31,10 @@ public final class LabelSheet {
     private static final int ACROSS = 3;
     private static final int DOWN = 8;
     private static final float MARGIN = 24;
-    private static final int CODE_SIZE = 29;
+    /** Modules across; the encoder takes more where the text needs them. */
+    private static final int CODE_SIZE = 21;
+    /** A code wants four of its modules free all round. */
+    private static final float QUIET = 12;
 
     private LabelSheet() {
     }
@@ -78,9 +81,9 @@ public final class LabelSheet {
         out.setLineWidth(0.4f);
         out.addRect(x, y, wide, high);
         out.stroke();
-        float code = Math.min(high - 16, wide * 0.36f);
-        code(out, CODE + item.label(), x + 8, y + (high - code) / 2, code);
-        float left = x + code + 16;
+        float code = Math.min(high - 2 * QUIET, wide * 0.34f);
+        code(out, CODE + item.label(), x + QUIET, y + (high - code) / 2, code);
+        float left = x + code + 2 * QUIET;
         float room = x + wide - 6 - left;
         line(out, bold, 16, item.label(), left, y + high - 26, room);
         line(out, text, 9, what(item, book), left, y + high - 42, room);

@@ -2,6 +2,8 @@ package neatcorner.files.text;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Locale;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.stock.StickLayout;
 import org.apache.commons.csv.CSVFormat;
@@ -14,17 +16,23 @@ import org.apache.commons.csv.CSVPrinter;
 public final class CutList {
     private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder().setHeader("stick", "stick_mm", "stick_source",
             "order", "letters", "side", "frame", "start_mm", "long_mm", "short_mm", "rabbet_mm",
-            "left_swing_right_deg", "right_swing_left_deg", "section", "face_mm", "overall_mm", "left_tilt_deg", "right_tilt_deg").get();
+            "left_swing_right_deg", "right_swing_left_deg", "section", "face_mm", "overall_mm", "left_tilt_deg", "right_tilt_deg", "job", "part",
+            "lie").get();
 
     private CutList() {
     }
 
-    /** The text of the list. */
+    /** The list of one job. */
     public static String write(Plan plan) {
+        return write(plan.cuts().sticks());
+    }
+
+    /** The list of these sticks. */
+    public static String write(List<StickLayout> sticks) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, FORMAT)) {
             int number = 1;
-            for (StickLayout stick : plan.cuts().sticks()) {
+            for (StickLayout stick : sticks) {
                 int order = 1;
                 for (StickLayout.Placed placed : stick.placed()) {
                     var member = placed.piece().member();
@@ -34,7 +42,8 @@ public final class CutList {
                             member.shortPoint().value().toExactMm().toPlainString(), member.rabbet().value().toExactMm().toPlainString(),
                             member.left().swing().toDegrees(), member.right().swing().toDegrees(),
                             stick.section().name(), stick.section().face().toExactMm().toPlainString(),
-                            member.overall().toExactMm().toPlainString(), member.left().tilt().toDegrees(), member.right().tilt().toDegrees());
+                            placed.piece().length().toExactMm().toPlainString(), member.left().tilt().toDegrees(), member.right().tilt().toDegrees(),
+                            placed.piece().job(), placed.piece().part().map(p -> p.number() + "/" + p.of()).orElse(""), placed.lie().name().toLowerCase(Locale.ROOT));
                 }
                 number++;
             }

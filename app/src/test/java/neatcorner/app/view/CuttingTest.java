@@ -1,0 +1,199 @@
+package neatcorner.app.view;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import neatcorner.app.desk.Page;
+import neatcorner.core.drawing.Mark;
+import neatcorner.core.job.Station;
+import neatcorner.core.rack.Board;
+import neatcorner.core.rack.OffCut;
+import neatcorner.core.rack.RackItem;
+import neatcorner.core.stock.StickLayout;
+import neatcorner.files.sheet.LabelSheet;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Sticks, boards, sheets and the rack by hand, in the real interface. */
+class CuttingTest extends OnTheDemo {
+    private static final int PRESSINGS = 0;
+    private static final int CERTIFICATE = 2;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    private void until(Callable<Boolean> isSo) throws Exception {
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> on(isSo));
+    }
+
+    private PictureView picture(String id) {
+        return (PictureView) view.lookup(id);
+    }
+
+    private void drag(FxRobot robot, PictureView picture, String what, double dx, double dy) throws Exception {
+        Mark.Spot spot = on(() -> picture.spots().filter(s -> s.what().equals(what)).findFirst().orElseThrow());
+        Point2D from = on(() -> picture.localToScreen((spot.from().x() + spot.to().x()) / 2, (spot.from().y() + spot.to().y()) / 2));
+        robot.moveTo(from).press(MouseButton.PRIMARY).moveTo(from.add(dx / 2, dy / 2)).moveTo(from.add(dx, dy)).release(MouseButton.PRIMARY);
+        settle();
+    }
+
+    private List<String> texts(String id) throws Exception {
+        return on(() -> all(view.lookup(id), Label.class::isInstance).map(n -> ((Label) n).getText()).toList());
+    }
+
+    @Test
+    void theWindowSaysWhatIsProven() throws Exception {
+        take(PRESSINGS);
+        go(Station.CUTS);
+        until(() -> ((Label) view.lookup("#proof")).getText().equals("proven best"));
+        assertThat(plan().cuts().proof().proven()).isTrue();
+    }
+
+    @Test
+    void aPieceDraggedToAnotherStickStaysThere(FxRobot robot) throws Exception {
+        take(PRESSINGS);
+        go(Station.CUTS);
+        until(() -> !desk.improver().isWorking());
+        StickLayout from = plan().cuts().sticks().get(3);
+        String piece = from.placed().getFirst().piece().key();
+        PictureView sticks = picture("#sticks-picture");
+        Mark.Spot target = on(() -> sticks.spots().filter(s -> s.what().equals("stick.C-1")).findFirst().orElseThrow());
+        Mark.Spot source = on(() -> sticks.spots().filter(s -> s.what().equals("piece." + piece)).findFirst().orElseThrow());
+        drag(robot, sticks, "piece." + piece, 0, (target.from().y() + target.to().y() - source.from().y() - source.to().y()) / 2);
+        assertThat(plan().cuts().sticks()).filteredOn(s -> s.key().equals("C-1")).singleElement()
+                .satisfies(s -> assertThat(s.placed()).anyMatch(p -> p.locked() && p.piece().key().equals(piece)));
+        assertThat(plan().figure("cuts.wishes")).isPresent();
+        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
+        settle();
+        assertThat(plan().job().choices().cutting().locks()).isEmpty();
+    }
+
+    /** Cut here: the sticks go, what is left comes on the rack, and the next job may use it. */
+    @Test
+    void cuttingBooksSticksOutAndOffCutsIn(FxRobot robot) throws Exception {
+        take(CERTIFICATE);
+        go(Station.CUTS);
+        until(() -> !desk.improver().isWorking());
+        List<String> used = plan().cuts().sticks().stream().map(StickLayout::key).toList();
+        int before = on(() -> desk.shop().rack().items().size());
+        robot.clickOn("#book-cuts");
+        settle();
+        assertThat(plan().cuts().sticks()).isEmpty();
+        assertThat(plan().job().choices().cutting().made()).hasSameSizeAs(used);
+        assertThat(on(() -> desk.shop().rack().items())).noneMatch(item -> used.contains(item.label())).anyMatch(item -> item.label().equals("C-13"));
+        assertThat(before).isPositive();
+        assertThat(texts("#detail")).anySatisfy(text -> assertThat(text).contains("kept as C-13"));
+        go(Station.LOG);
+        assertThat(on(() -> desk.history().getLast().words())).contains("booked out");
+    }
+
+    @Test
+    void allOpenJobsShareTheRackAndTheirPanesTheSheets(FxRobot robot) throws Exception {
+        go(Station.CUTS);
+        robot.clickOn("#all-jobs");
+        until(() -> desk.together().isPresent() && !desk.improver().isWorking());
+        assertThat(on(() -> desk.together().orElseThrow().orders().size())).isEqualTo(16);
+        assertThat(on(() -> ((Label) view.lookup("#proof")).getText())).isEqualTo("proven best");
+        robot.clickOn("#lay-sheets");
+        settle();
+        assertThat(on(() -> picture("#sticks-picture").getAccessibleText())).contains("Panes");
+        assertThat(on(() -> desk.sheets().size())).isGreaterThan(6);
+        robot.clickOn("#lay-boards");
+        settle();
+        assertThat(on(() -> desk.milling().boards())).isNotEmpty();
+        robot.clickOn("#this-job");
+        settle();
+        assertThat(on(() -> desk.together())).isEmpty();
+    }
+
+    @Test
+    void aDefectIsDraggedAcrossABoardAndThePlanFollows(FxRobot robot) throws Exception {
+        take(CERTIFICATE);
+        on(() -> {
+            desk.show(Page.RACK);
+            return true;
+        });
+        choose("B-1");
+        PictureView picture = picture("#board-picture");
+        Board before = board("B-1");
+        Object plan = on(() -> desk.milling().boards());
+        drag(robot, picture, "defect.0", -140, 8);
+        Board after = board("B-1");
+        assertThat(after.defects().getFirst().x()).isLessThan(before.defects().getFirst().x());
+        assertThat(after.defects().subList(1, 3)).isEqualTo(before.defects().subList(1, 3));
+        assertThat(on(() -> desk.milling().boards())).isNotEqualTo(plan);
+        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
+        settle();
+        assertThat(board("B-1")).isEqualTo(before);
+    }
+
+    private Board board(String label) throws Exception {
+        return (Board) on(() -> desk.shop().rack().item(label).orElseThrow());
+    }
+
+    @SuppressWarnings("unchecked")
+    private TableView<RackItem> table() {
+        return (TableView<RackItem>) view.lookup("#rack-table");
+    }
+
+    private void choose(String label) throws Exception {
+        on(() -> {
+            table().getItems().stream().filter(i -> i.label().equals(label)).findFirst().ifPresent(table().getSelectionModel()::select);
+            return true;
+        });
+    }
+
+    @Test
+    void theRackIsSearchedByWordsAndByTheCodeOfALabel(FxRobot robot) throws Exception {
+        robot.clickOn("#open-rack");
+        settle();
+        robot.clickOn("#rack-search").write("red oak");
+        settle();
+        assertThat(on(() -> List.copyOf(table().getItems()))).extracting(RackItem::label).containsExactlyInAnyOrder("B-1", "B-5");
+        robot.push(KeyCode.SHORTCUT, KeyCode.A).write(LabelSheet.CODE + "C-8");
+        settle();
+        assertThat(on(() -> table().getSelectionModel().getSelectedItem())).isInstanceOf(OffCut.class).extracting(RackItem::label).isEqualTo("C-8");
+        assertThat(texts("#rack-item")).anySatisfy(text -> assertThat(text).contains("Largest, by the glass"));
+    }
+
+    /** Bad rows are said by line; good ones come in only when the maker agrees. */
+    @Test
+    void aRackIsReadFromCsvAndWrittenAgain(FxRobot robot) throws Exception {
+        Path csv = folder.resolve("more.csv");
+        Files.writeString(csv, "kind,label,what,length_mm,width_mm,thickness_mm,defects\nboard,B-9,ash,2000,150,27,knot 100 20 30 30\nboard,B-10,ash,2000,150,27,knot 1990 20 30 30\n");
+        when(files.which()).thenReturn(Optional.of(csv));
+        on(() -> {
+            desk.show(Page.RACK);
+            return true;
+        });
+        robot.clickOn("#rack-import");
+        settle();
+        assertThat(on(() -> desk.shop().rack().item("B-9"))).as("nothing is taken yet").isEmpty();
+        assertThat(on(() -> all(view, Label.class::isInstance).map(n -> ((Label) n).getText()).toList())).anySatisfy(text -> assertThat(text).contains("line 3", "B-10", "not on it"));
+        robot.clickOn("#rack-take-good");
+        settle();
+        assertThat(on(() -> desk.shop().rack().item("B-9"))).isPresent();
+        Path out = folder.resolve("out.csv");
+        when(files.whereTo(anyString())).thenReturn(Optional.of(out));
+        robot.clickOn("#rack-export");
+        settle();
+        assertThat(Files.readAllLines(out)).hasSize(on(() -> desk.shop().rack().items().size()) + 1);
+    }
+}

@@ -1,0 +1,94 @@
+package neatcorner.files.text;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
+import java.awt.image.BufferedImage;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.job.Moulding;
+import neatcorner.core.job.Shop;
+import neatcorner.core.measure.Graduation;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Share;
+import neatcorner.core.measure.Span;
+import neatcorner.core.rack.Board;
+import neatcorner.core.rack.Material;
+import neatcorner.core.rack.OffCut;
+import neatcorner.core.rack.Price;
+import neatcorner.core.rack.Rack;
+import neatcorner.core.rack.RackItem;
+import neatcorner.core.rack.Sheet;
+import neatcorner.core.wood.Species;
+import neatcorner.core.words.Phrasebook;
+import neatcorner.files.json.Document;
+import neatcorner.files.sheet.LabelSheet;
+import neatcorner.files.sheet.SheetSize;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+/** The rack in its own JSON, as CSV and on labels. */
+class RackCsvTest {
+    private static final Shop SHOP = Shop.starting();
+    private static final Moulding FIRST = SHOP.mouldings().getFirst();
+    private static final List<RackItem> ITEMS = List.of(
+            new OffCut("C-1", FIRST.section(), Length.inches(33, 1, 2), List.of(new Span(Length.mm(100), Length.mm(120.5))), "barrel, left", "spring"),
+            new Board("B-1", Species.RED_OAK, Length.mm(2400), Length.mm(190), Length.mm(27), Optional.of(new Share(0.085)), "select “A”",
+                    List.of(new Board.Defect(Board.Kind.KNOT, Length.mm(800), Length.mm(60), Length.mm(50), Length.mm(40))), Optional.of(new Price(640, Price.Per.BOARD_FOOT)), ""),
+            new Sheet("S-1", Material.MAT_4_PLY, Length.inches(32), Length.inches(40), Material.MAT_4_PLY.usualThickness(), 3, true, Sheet.Grain.UPRIGHT, "sea grey",
+                    Optional.of(new Price(1150, Price.Per.PIECE)), "drawer"));
+
+    @Test
+    void whatIsWrittenIsReadAgain() {
+        RackCsv.Rows rows = RackCsv.read("\uFEFF" + RackCsv.write(ITEMS), SHOP);
+        assertThat(rows.refusals()).isEmpty();
+        assertThat(rows.items()).isEqualTo(ITEMS);
+        Shop shop = SHOP.withRack(new Rack(ITEMS)).withCurrency("Kr");
+        assertThat(Document.readShop(Document.of(shop).text()).value()).isEqualTo(shop);
+    }
+
+    @Test
+    void badRowsAreSaidByTheirLineAndTheGoodOnesKept() {
+        RackCsv.Rows rows = RackCsv.read("""
+                kind,label,what,length_mm,width_mm,thickness_mm,count,price,price_per
+                board,B-2,oak,2400,190,27,,,
+                off_cut,C-2,no such moulding,300,,,,,
+                sheet,S-2,acrylic,24 in,36 in,,2,12.50,piece
+                sheet,S-2,acrylic,600,900,,2,,
+                sheet,S-3,acrylic,600,900,,2,-1,piece
+                log,L-1,oak,,,,,,
+                """, SHOP);
+        assertThat(rows.items()).extracting(RackItem::label).containsExactly("S-2");
+        assertThat(rows.refusals()).hasSize(5);
+        assertThat(rows.refusals().get(0)).contains("line 2", "oak", "red_oak");
+        assertThat(rows.refusals().get(1)).contains("line 3", "no such moulding");
+        assertThat(rows.refusals().get(2)).contains("line 5", "S-2", "once");
+        assertThat(rows.refusals().get(3)).contains("line 6", "-1", "0 or more");
+        assertThat(rows.refusals().get(4)).contains("line 7", "log", "off_cut, board, sheet");
+        assertThatIllegalArgumentException().isThrownBy(() -> RackCsv.read("name;size\n", SHOP)).withMessageContaining("kind");
+    }
+
+    /** The printed page, read by a code reader of its own. */
+    @Test
+    void aLabelsCodeOpensItsItem() throws Exception {
+        byte[] pdf = LabelSheet.write(ITEMS, new Phrasebook(Graduation.INCH_16), SheetSize.LETTER);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(new PDFTextStripper().getText(document)).contains("C-1", "B-1", "S-1", "barrel, left", "33 1/2");
+            BufferedImage image = new PDFRenderer(document).renderImageWithDPI(0, 200);
+            for (int i = 0; i < ITEMS.size(); i++) {
+                BufferedImage label = image.getSubimage(i * image.getWidth() / 3, 0, image.getWidth() / 3, image.getHeight() / 6);
+                int[] pixels = label.getRGB(0, 0, label.getWidth(), label.getHeight(), null, 0, label.getWidth());
+                assertThat(new QRCodeReader().decode(new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(label.getWidth(), label.getHeight(), pixels)))).getText())
+                        .isEqualTo(LabelSheet.CODE + ITEMS.get(i).label());
+            }
+        }
+        assertThatIllegalArgumentException().isThrownBy(() -> LabelSheet.write(List.of(), new Phrasebook(Graduation.INCH_16), SheetSize.A4)).withMessageContaining("nothing");
+    }
+}
