@@ -26,7 +26,7 @@ import neatcorner.core.stock.StickSolver;
  */
 public final class Improver implements AutoCloseable {
     /** How long it looks at one problem. */
-    private static final long NANOS_EACH = 10_000_000_000L;
+    private static final long NANOS_EACH = 5_000_000_000L;
     /** How many answers are remembered. */
     private static final int KEPT = 400;
     private final Executor interfaceThread;

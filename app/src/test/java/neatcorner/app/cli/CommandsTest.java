@@ -1,6 +1,7 @@
 package neatcorner.app.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -86,6 +87,42 @@ class CommandsTest {
             Files.writeString(problem, Files.readString(problem).replace(wrong, "\"length\": 400"));
         }
         assertThat(complained()).contains("longer than every stick").contains("length of piece a").contains("pieces[0].length");
+    }
+
+    /** Slanted ends that may be turned share their cut: two of 500 mm, 60 wide at 45°, and a kerf of 3 take 2 · 500 − 60 + 3·√2. */
+    @Test
+    void aBareProblemMayHaveSlantedEndsGroupsDefectsAndLocks() throws IOException {
+        Path problem = Files.writeString(folder.resolve("sticks.json"), """
+                { "kerf": 3, "pieces": [ { "name": "a", "length": 500, "count": 2, "left": 45, "right": 45, "width": 60, "flip": true },
+                    { "name": "x", "length": 200, "group": "g" }, { "name": "y", "length": 150, "group": "g" } ],
+                  "stock": [ { "name": "s", "length": 945, "cost": 7 }, { "name": "o", "length": 700, "count": 1, "defects": [ { "from": 100, "to": 120 } ] } ],
+                  "locks": [ { "piece": 1, "stock": 1 } ] }""");
+        assertThat(Commands.run("stickplan", "--json", problem.toString())).isZero();
+        JsonNode answer = JsonMapper.shared().readTree(said());
+        assertThat(answer.at("/cost").intValue()).isEqualTo(7);
+        assertThat(answer.at("/sticks/0/pieces/1/start_mm").doubleValue()).isEqualTo(500 - 60 + 3 * Math.sqrt(2), within(1e-5));
+        assertThat(answer.at("/sticks/1/pieces/0/start_mm").doubleValue()).as("past the defect").isGreaterThanOrEqualTo(120);
+        assertThat(answer.at("/sticks/1/pieces/1/name").stringValue()).isEqualTo("y");
+    }
+
+    @Test
+    void aBareProblemOfPanesIsLaidOnSheets() throws IOException {
+        Path problem = Files.writeString(folder.resolve("sheets.json"), """
+                { "panes": [ { "name": "p", "width": 500, "height": 300, "count": 4 } ], "stock": [ { "name": "s", "width": 1000, "height": 600, "cost": 9 } ] }""");
+        assertThat(Commands.run("sheetplan", problem.toString())).isZero();
+        assertThat(said()).contains("sheets 1, cost 9, proven best").contains("4 × p").contains("3 cuts");
+        Files.writeString(problem, Files.readString(problem).replace("\"height\": 300", "\"height\": 3000"));
+        assertThat(Commands.run("sheetplan", problem.toString())).isEqualTo(2);
+        assertThat(complained()).contains("pane p").contains("larger sheet");
+    }
+
+    @Test
+    void severalJobsAreCutTogether() throws IOException {
+        Path other = Files.writeString(folder.resolve("other.json"), Demo.jobs().get(2).text());
+        Path csv = folder.resolve("both.csv");
+        assertThat(Commands.run("cuts", job.toString(), other.toString(), "--shop-file", shop.toString(), "-o", csv.toString())).isZero();
+        assertThat(said()).contains("maple scoop", "oak flat, wide", "proven best");
+        assertThat(Files.readAllLines(csv)).hasSize(1 + 24 + 4);
     }
 
     @ParameterizedTest

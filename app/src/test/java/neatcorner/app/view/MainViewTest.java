@@ -43,13 +43,13 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** The real interface on the toolkit's offscreen platform, with mouse and keyboard. */
 class MainViewTest extends OnTheDemo {
-    private Node tag(String figure) {
-        return all(view, node -> node instanceof TagField tag && tag.figure().equals(figure) && node.getScene() != null).findFirst().orElseThrow();
-    }
-
     @Start
     void start(Stage stage) throws Exception {
         open(stage);
+    }
+
+    private Node tag(String figure) {
+        return all(view, node -> node instanceof TagField tag && tag.figure().equals(figure) && node.getScene() != null).findFirst().orElseThrow();
     }
 
     private void type(FxRobot robot, String figure, String text) {
