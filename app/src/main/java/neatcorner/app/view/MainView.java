@@ -46,6 +46,8 @@ import org.jspecify.annotations.Nullable;
 /** The window's content: the bar, the rail, the drawing with the station beside it, sticks and tally. */
 public final class MainView extends StackPane {
     private static final double USUAL_WIDTH = 1280;
+    /** The sticks never take more of the window's height: the drawing stays on screen. */
+    private static final double MOST_FOR_STICKS = 0.42;
     private static final int FRAMES_BEFORE_THE_REST = 4;
     private static final PseudoClass ON = PseudoClass.getPseudoClass("on");
     private final Desk desk;
@@ -95,6 +97,7 @@ public final class MainView extends StackPane {
         build();
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         widthProperty().addListener(_ -> columns());
+        heightProperty().addListener(_ -> columns());
         desk.addListener(this::refresh);
         desk.onComplaint(this::say);
         refresh();
@@ -139,7 +142,7 @@ public final class MainView extends StackPane {
         VBox.setVgrow(top, Priority.ALWAYS);
         sticksTitle.getStyleClass().add("soft");
         footTitle.getStyleClass().add("heading");
-        HBox sticksHead = sticksBar.head(footTitle, sticksTitle);
+        Node sticksHead = sticksBar.head(footTitle, sticksTitle);
         VBox sticksCard = card(sticksHead, sticksPane);
         VBox.setVgrow(sticksPane, Priority.ALWAYS);
         VBox left = new VBox(12, top, sticksCard);
@@ -463,8 +466,9 @@ public final class MainView extends StackPane {
         width(detailPane, Math.min(350 * size, room * 0.30));
         width(sidePane, Math.min(320 * size, room * 0.29));
         double shown = (section ? 132 : desk.station() == Station.CUTS ? Math.clamp(sticksBar.shown() * 36L + 16, 120, 330) : 92) * size;
-        sticksPane.setMinHeight(shown);
-        sticksPane.setPrefHeight(shown);
+        double high = Math.min(shown, Math.max(92, getHeight() * MOST_FOR_STICKS / size));
+        sticksPane.setMinHeight(high);
+        sticksPane.setPrefHeight(high);
     }
 
     private static void width(Region region, double width) {

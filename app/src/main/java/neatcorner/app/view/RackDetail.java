@@ -173,7 +173,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     }
 
     private void price(BiFunction<RackItem, Optional<Price>, RackItem> write) {
-        line(Labels.get("rack.price"), () -> now().price().map(p -> new Money(p.minor(), "").text()).orElse(""), text -> tried(() -> {
+        line(Labels.get("rack.price_in", desk().shop().currency()), () -> now().price().map(p -> new Money(p.minor(), "").text()).orElse(""), text -> tried(() -> {
             Optional<Price> price = text.isBlank() ? Optional.empty() : Optional.of(new Price(Math.round(number(text.replace(desk().shop().currency(), "")) * 100),
                     now().price().map(Price::per).orElse(Price.Per.PIECE)));
             return save(write.apply(now(), price));

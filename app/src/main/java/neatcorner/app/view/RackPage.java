@@ -3,6 +3,7 @@ package neatcorner.app.view;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
@@ -240,10 +242,16 @@ final class RackPage extends HBox {
         Phrasebook book = desk.book();
         return switch (item) {
             case OffCut cut -> book.exactly(cut.length()) + (cut.defects().isEmpty() ? "" : Labels.get("rack.with_defects", cut.defects().size()));
-            case Board board -> book.exactly(board.length()) + " × " + book.exactly(board.width()) + " × " + book.exactly(board.thickness())
+            case Board board -> sides(board.length(), board.width(), board.thickness())
                     + (board.defects().isEmpty() ? "" : Labels.get("rack.with_defects", board.defects().size()));
-            case Sheet sheet -> sheet.count() + " × " + book.exactly(sheet.width()) + " × " + book.exactly(sheet.height());
+            case Sheet sheet -> Labels.get("rack.sheets", sheet.count(), sides(sheet.width(), sheet.height()));
         };
+    }
+
+    /** The unit stands once, at the end. */
+    private String sides(Length... sides) {
+        String all = Arrays.stream(sides).map(desk.book()::exactly).collect(Collectors.joining(" × "));
+        return all.replaceAll(" mm(?= )", "");
     }
 
     private String price(RackItem item) {
@@ -275,6 +283,11 @@ final class RackPage extends HBox {
         detail.update();
     }
 
+    /** Whether the plan of the job in hand takes something from it: such a board is what one comes to see first. */
+    private boolean isUsed(RackItem item) {
+        return item instanceof Board && desk.milling().boards().stream().anyMatch(board -> board.label().equals(item.label()));
+    }
+
     void update() {
         List<RackItem> now = desk.shop().rack().items();
         if (!now.equals(known)) {
@@ -287,7 +300,7 @@ final class RackPage extends HBox {
         table.refresh();
         if (table.getSelectionModel().isEmpty() && !table.getItems().isEmpty()) {
             Node focused = getScene() == null ? null : getScene().getFocusOwner();
-            table.getSelectionModel().select(table.getItems().stream().filter(Board.class::isInstance).findFirst().orElse(table.getItems().getFirst()));
+            table.getSelectionModel().select(table.getItems().stream().filter(this::isUsed).findFirst().orElse(table.getItems().getFirst()));
             table.scrollTo(0);
             if (focused != null) {
                 focused.requestFocus();

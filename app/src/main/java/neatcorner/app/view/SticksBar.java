@@ -9,15 +9,15 @@ import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Laid;
 import neatcorner.app.desk.Together;
@@ -43,7 +43,7 @@ import neatcorner.core.stock.StickLayout;
 final class SticksBar implements PictureView.Pressing {
     private static final PseudoClass ON = PseudoClass.getPseudoClass("on");
     private static final double MOST_ZOOM = 8;
-    /** Boards and sheets want as much room as many sticks. */
+    /** Sheets want as much room as many sticks. */
     private static final int MANY = 20;
     private final Desk desk;
     private final PictureView picture;
@@ -68,7 +68,7 @@ final class SticksBar implements PictureView.Pressing {
     }
 
     /** The line above the sticks. */
-    HBox head(Label title, Label summary) {
+    FlowPane head(Label title, Label summary) {
         proof.getStyleClass().add("proof");
         proof.setId("proof");
         stop.getStyleClass().add("quiet");
@@ -104,13 +104,8 @@ final class SticksBar implements PictureView.Pressing {
         smaller.setOnAction(_ -> zoom(zoom / 1.5));
         tools.getChildren().setAll(what, which, smaller, larger);
         tools.setAlignment(Pos.CENTER_RIGHT);
-        Region between = new Region();
-        HBox.setHgrow(between, Priority.ALWAYS);
-        HBox head = new HBox(12, title, summary, proof, stop, between, tools);
-        for (Region region : List.of(title, proof, stop, tools)) {
-            region.setMinWidth(Region.USE_PREF_SIZE);
-        }
-        head.setAlignment(Pos.CENTER_LEFT);
+        FlowPane head = new FlowPane(12, 4, title, summary, proof, stop, tools);
+        head.setRowValignment(VPos.CENTER);
         return head;
     }
 
@@ -130,7 +125,11 @@ final class SticksBar implements PictureView.Pressing {
 
     /** How many sticks there are to show. */
     int shown() {
-        return desk.laid() == Laid.STICKS ? sticks().size() : MANY;
+        return switch (desk.laid()) {
+            case STICKS -> sticks().size();
+            case BOARDS -> 2 * desk.milling().boards().size() + 2;
+            case SHEETS -> MANY;
+        };
     }
 
     private List<StickLayout> sticks() {
@@ -146,6 +145,10 @@ final class SticksBar implements PictureView.Pressing {
         tools.setManaged(cutting);
         one.pseudoClassStateChanged(ON, !desk.isTogether());
         all.pseudoClassStateChanged(ON, desk.isTogether());
+        for (Button size : List.of(smaller, larger)) {
+            size.setVisible(desk.laid() != Laid.SHEETS);
+            size.setManaged(size.isVisible());
+        }
         laidButtons.forEach((laid, button) -> button.pseudoClassStateChanged(ON, laid == desk.laid()));
         boolean working = desk.improver().isWorking();
         stop.setText(Labels.get(working ? "sticks.stop" : "sticks.again"));

@@ -1,5 +1,6 @@
 package neatcorner.core.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
@@ -10,58 +11,65 @@ import neatcorner.core.words.Phrasebook;
 
 /** Boards to scale with their defects, and the cuts of the milling plan in the order they are made: rips first, then crosscuts. */
 public final class BoardDrawing {
-    private static final double LABELS = 118;
+    private static final double LABELS = 138;
     private final Sketch sketch;
     private final double labels;
     private final double width;
-    private int cut;
+    private final List<At> numbers = new ArrayList<>();
 
-    private BoardDrawing(Reader reader, double width) {
+    private BoardDrawing(Reader reader, double width, double labels) {
         this.sketch = new Sketch(reader);
-        this.labels = sketch.em(LABELS);
+        this.labels = sketch.em(labels);
         this.width = width;
     }
 
     /** The boards of a milling plan, one below the other; as high as it needs to be. */
     public static Picture draw(Milling milling, Reader reader, double width) {
-        BoardDrawing drawing = new BoardDrawing(reader, width);
-        Length longest = milling.boards().stream().map(s -> s.board().length()).max(Length::compareTo).orElse(Length.inches(96));
+        BoardDrawing drawing = new BoardDrawing(reader, width, LABELS);
+        Length longest = milling.boards().stream().map(Board::length).max(Length::compareTo).orElse(Length.inches(96));
         double unit = (width - drawing.labels - drawing.sketch.em(4)) / longest.toMm();
         double y = drawing.sketch.em(4);
-        for (Milling.Sawn sawn : milling.boards()) {
-            y = drawing.board(sawn.board(), List.of(sawn), y, unit, sawn.board().label()) + drawing.sketch.em(14);
+        for (Board board : milling.boards()) {
+            drawing.beside(board, milling, y);
+            y = Math.max(drawing.board(board, milling, y, unit), y + drawing.sketch.em(52)) + drawing.sketch.em(14);
         }
         return drawing.sketch.picture(width, y);
     }
 
-    /** One board, with its cuts if it is used; its defects can be dragged. */
+    /** One board as large as it goes, with its cuts if it is used; its defects can be dragged. */
     public static Picture draw(Board board, Milling milling, Reader reader, double width) {
-        BoardDrawing drawing = new BoardDrawing(reader, width);
-        double unit = (width - drawing.labels - drawing.sketch.em(4)) / board.length().toMm();
-        List<Milling.Sawn> sawn = milling.boards().stream().filter(s -> s.board().label().equals(board.label())).toList();
-        double bottom = drawing.board(board, sawn, drawing.sketch.em(4), unit, board.label());
+        BoardDrawing drawing = new BoardDrawing(reader, width, 0);
+        double bottom = drawing.board(board, milling, drawing.sketch.em(4), unit(board, reader, width));
         return drawing.sketch.picture(width, bottom + drawing.sketch.em(6));
     }
 
-    /** How many picture units a millimetre of this board is, so that what is dragged can be measured. */
+    /** How many picture units a millimetre of a board shown alone is, so that what is dragged can be measured. */
     public static double unit(Board board, Reader reader, double width) {
-        BoardDrawing drawing = new BoardDrawing(reader, width);
-        return (width - drawing.labels - drawing.sketch.em(4)) / board.length().toMm();
+        return (width - 4 * reader.scale()) / board.length().toMm();
+    }
+
+    private void beside(Board board, Milling milling, double top) {
+        sketch.text(new At(0, top + sketch.em(6)), board.label() + " · " + sketch.say(Phrasebook.keyOf(board.species())), Ink.INK, 11.5, true, Anchor.START);
+        sketch.small(new At(0, top + sketch.em(20)), sketch.say("board.size", board.length(), board.width()), Anchor.START);
+        sketch.small(new At(0, top + sketch.em(33)), sketch.say("board.thick", board.thickness()), Anchor.START);
+        milling.parts().stream().filter(s -> s.board().equals(board) && s.layers() > 1).findFirst()
+                .ifPresent(s -> sketch.small(new At(0, top + sketch.em(46)), sketch.say("board.layers", s.layers()), Anchor.START));
     }
 
     /** Draws it with its near edge down and returns where it ends. */
-    private double board(Board board, List<Milling.Sawn> sawn, double top, double unit, String label) {
+    private double board(Board board, Milling milling, double top, double unit) {
         double left = labels;
         double right = left + board.length().toMm() * unit;
         double bottom = top + board.width().toMm() * unit;
-        sketch.text(new At(0, top + sketch.em(6)), label + " · " + sketch.say(Phrasebook.keyOf(board.species())), Ink.INK, 11.5, true, Anchor.START);
-        sketch.small(new At(0, top + sketch.em(20)), sketch.say("board.size", board.length(), board.width()), Anchor.START);
-        sketch.small(new At(0, top + sketch.em(33)), sketch.say("board.thick", board.thickness()), Anchor.START);
-        sawn.stream().filter(s -> s.layers() > 1).forEach(s -> sketch.small(new At(0, top + sketch.em(46)), sketch.say("board.layers", s.layers()), Anchor.START));
+        List<Milling.Sawn> sawn = milling.parts().stream().filter(s -> s.board().label().equals(board.label())).toList();
+        String label = board.label();
         sketch.wood(new At(left, top), new At(right, top), new At(right, bottom), new At(left, bottom), board.species(), label.hashCode() % 50, sawn.isEmpty());
         sketch.outline(Sketch.rectangle(left, top, right, bottom), new Paint.Wood(board.species(), Paint.Shade.EDGE), sketch.em(1));
-        cut = 0;
-        sawn.forEach(s -> cuts(s, left, bottom, right, unit));
+        for (Milling.Area area : milling.stays().getOrDefault(label, List.of())) {
+            stays(board, area, left, bottom, unit);
+        }
+        sawn.forEach(s -> cuts(s, left, bottom, unit));
+        numbers();
         for (int i = 0; i < board.defects().size(); i++) {
             Board.Defect defect = board.defects().get(i);
             double x1 = left + defect.x().toMm() * unit;
@@ -74,42 +82,39 @@ public final class BoardDrawing {
             double rise = Math.max(0, (sketch.em(14) - (y2 - y1)) / 2);
             sketch.spot(x1 - grow, y1 - rise, x2 + grow, y2 + rise, "defect." + i);
         }
-        return Math.max(bottom, top + sketch.em(52));
+        return bottom;
     }
 
-    /** What is not taken stays a board: it is crosscut off first. */
-    private void stays(Milling.Sawn sawn, double left, double bottom, double right, double unit) {
-        Board board = sawn.board();
-        double end = left + sawn.length().toMm() * unit;
-        double top = bottom - board.width().toMm() * unit;
-        if (sawn.length().isUnder(board.length())) {
-            sketch.wood(new At(end, top), new At(right, top), new At(right, bottom), new At(end, bottom), board.species(), 1, true);
-            sketch.line(new At(end, top), new At(end, bottom), Ink.SAW, sketch.em(1.4));
-            number(new At(end, (top + bottom) / 2));
-            String text = sketch.say("board.stays", board.length().minus(sawn.length()), board.width());
-            if (sketch.widthOf(text, sketch.em(10.5), false) < right - end - sketch.em(20)) {
-                sketch.text(new At((end + right) / 2, (top + bottom) / 2), text, Ink.SOFT, 10.5, false, Anchor.MIDDLE);
-            }
-        }
-        double far = bottom - sawn.width().toMm() * unit;
-        if (sawn.width().isUnder(board.width())) {
-            sketch.wood(new At(left, top), new At(end, top), new At(end, far), new At(left, far), board.species(), 2, true);
-            String text = sketch.say("board.stays", sawn.length(), board.width().minus(sawn.width()));
-            if (far - top > sketch.em(12) && sketch.widthOf(text, sketch.em(10.5), false) < end - left - sketch.em(20)) {
-                sketch.text(new At((left + end) / 2, (top + far) / 2), text, Ink.SOFT, 10.5, false, Anchor.MIDDLE);
-            }
+    /** What is not taken stays a board. */
+    private void stays(Board board, Milling.Area area, double left, double bottom, double unit) {
+        double x = left + area.x().toMm() * unit;
+        double y = bottom - area.y().toMm() * unit;
+        double end = x + area.length().toMm() * unit;
+        double far = y - area.width().toMm() * unit;
+        sketch.wood(new At(x, far), new At(end, far), new At(end, y), new At(x, y), board.species(), 1, true);
+        String text = sketch.say("board.stays", area.length(), area.width());
+        if (y - far > sketch.em(15) && sketch.widthOf(text, sketch.em(10.5), false) < end - x - sketch.em(20)) {
+            sketch.text(new At((x + end) / 2, (y + far) / 2), text, Ink.SOFT, 10.5, false, Anchor.MIDDLE);
         }
     }
 
-    private void cuts(Milling.Sawn sawn, double left, double bottom, double boardEnd, double unit) {
-        stays(sawn, left, bottom, boardEnd, unit);
-        double right = left + sawn.length().toMm() * unit;
+    private void cuts(Milling.Sawn sawn, double boardLeft, double bottom, double unit) {
+        double left = boardLeft + sawn.area().x().toMm() * unit;
+        double right = left + sawn.area().length().toMm() * unit;
+        double low = bottom - sawn.area().y().toMm() * unit;
+        double high = low - sawn.area().width().toMm() * unit;
+        if (sawn.area().x().plus(sawn.area().length()).isUnder(sawn.board().length())) {
+            sketch.line(new At(right, high), new At(right, low), Ink.SAW, sketch.em(1.4));
+            number(new At(right, high + sketch.em(4)));
+        }
+        double shift = sketch.em(9);
         for (Milling.Rip rip : sawn.rips()) {
             double near = bottom - rip.y().toMm() * unit;
             double far = near - rip.width().toMm() * unit;
             sketch.line(new At(left, near), new At(right, near), Ink.SAW, sketch.em(0.8));
             sketch.line(new At(left, far), new At(right, far), Ink.SAW, sketch.em(1.4));
-            number(new At(right - sketch.em(12), far));
+            number(new At(left + shift, far));
+            shift += sketch.em(13);
         }
         for (Milling.Rip rip : sawn.rips()) {
             double near = bottom - rip.y().toMm() * unit;
@@ -118,13 +123,15 @@ public final class BoardDrawing {
                 if (blank.layer() > 1) {
                     continue;
                 }
-                double from = left + blank.x().toMm() * unit;
+                double from = boardLeft + blank.x().toMm() * unit;
                 double to = from + blank.length().toMm() * unit;
                 sketch.area(Sketch.rectangle(from, far, to, near), new Paint.Wood(sawn.board().species(), Paint.Shade.FACE));
                 sketch.line(new At(from, far), new At(from, near), Ink.SAW, sketch.em(1.4));
                 sketch.line(new At(to, far), new At(to, near), Ink.SAW, sketch.em(1.4));
-                name(blank.name(), from, to, (far + near) / 2, Sketch.letters(sawn.board().species()));
-                if (near - far > sketch.em(11)) {
+                if (near - far > sketch.em(10)) {
+                    name(blank.name(), from, to, (far + near) / 2, Sketch.letters(sawn.board().species()));
+                }
+                if (near - far > sketch.em(13)) {
                     number(new At(to, (far + near) / 2));
                 }
             }
@@ -141,9 +148,18 @@ public final class BoardDrawing {
         }
     }
 
+    /** The number of the next cut; drawn when all wood is. */
     private void number(At at) {
-        double half = sketch.em(6.5);
-        sketch.area(Sketch.rectangle(at.x() - half, at.y() - half * 0.85, at.x() + half, at.y() + half * 0.85), Ink.PANEL);
-        sketch.text(at, Integer.toString(++cut), Ink.SAW, 9.5, true, Anchor.MIDDLE);
+        numbers.add(at);
+    }
+
+    private void numbers() {
+        double half = sketch.em(5.5);
+        int cut = 0;
+        for (At at : numbers) {
+            sketch.area(Sketch.rectangle(at.x() - half, at.y() - half * 0.85, at.x() + half, at.y() + half * 0.85), Ink.PANEL);
+            sketch.text(at, Integer.toString(++cut), Ink.SAW, 8.5, true, Anchor.MIDDLE);
+        }
+        numbers.clear();
     }
 }

@@ -92,11 +92,11 @@ public final class SheetDrawing {
             At a = frame.at(cut.x1().toMm(), cut.y1().toMm());
             At b = frame.at(cut.x2().toMm(), cut.y2().toMm());
             sketch.line(a, b, Ink.SAW, sketch.em(1.4));
-            At at = Sketch.blend(a, b, sketch.em(13) / Math.max(1, Math.hypot(b.x() - a.x(), b.y() - a.y())));
-            double half = sketch.em(6);
+            At at = Sketch.blend(a, b, sketch.em(9) / Math.max(1, Math.hypot(b.x() - a.x(), b.y() - a.y())));
+            double half = sketch.em(5);
             if (Math.hypot(b.x() - a.x(), b.y() - a.y()) > sketch.em(26)) {
                 sketch.area(Sketch.rectangle(at.x() - half, at.y() - half * 0.85, at.x() + half, at.y() + half * 0.85), Ink.PANEL);
-                sketch.text(at, Integer.toString(++number), Ink.SAW, 9, true, Anchor.MIDDLE);
+                sketch.text(at, Integer.toString(++number), Ink.SAW, 8, true, Anchor.MIDDLE);
             } else {
                 number++;
             }

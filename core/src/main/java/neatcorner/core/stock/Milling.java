@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Habits;
 import neatcorner.core.job.Shop;
@@ -26,11 +27,12 @@ import neatcorner.core.wood.Species;
  * a stretch to avoid. One board that holds all is best, for grain and colour match; else boards are taken one
  * after the other, the one that gives most first.
  *
- * @param boards  as they are cut; those not needed are left out
+ * @param parts   of boards as they are cut, in their order
+ * @param stays   what is left and large enough to stay a board, by the board's label
  * @param missing blanks no board of the rack gives, by name
  * @param feet    board feet at every step, from the rough boards to the finished strips
  */
-public record Milling(List<Sawn> boards, Map<String, Integer> missing, Map<Step, Double> feet) {
+public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<String, Integer> missing, Map<Step, Double> feet) {
     private static final Length GRID = Length.mm(1);
     /** A narrower rest is no board any more. */
     private static final Length LEAST_WIDTH = Length.mm(50);
@@ -50,21 +52,31 @@ public record Milling(List<Sawn> boards, Map<String, Integer> missing, Map<Step,
     }
 
     /**
-     * A board with its cuts.
+     * A part of a board with its cuts. What is left of the board beyond it stays a board, and may be used again.
      *
      * @param board  it is
-     * @param layers how many it is resawn into, from 1
+     * @param layers how many the part is resawn into, from 1
+     * @param area   the part that is taken, in the board
      * @param rips   from the near edge
-     * @param length of the board that is taken; the rest is crosscut off first and stays a board
-     * @param width  of that which is taken; the rest stays a board
      */
-    public record Sawn(Board board, int layers, List<Rip> rips, Length length, Length width) {
+    public record Sawn(Board board, int layers, Area area, List<Rip> rips) {
+    }
+
+    /**
+     * A rectangle of a board.
+     *
+     * @param x      along the board from its left end
+     * @param y      across from its near edge
+     * @param length along the board
+     * @param width  across
+     */
+    public record Area(Length x, Length y, Length length, Length width) {
     }
 
     /**
      * A strip ripped from a board.
      *
-     * @param y      of its near edge from the board's
+     * @param y      of its near edge, from the board's near edge
      * @param width  as it is ripped
      * @param blanks on it, from the left; on every layer
      */
@@ -104,6 +116,11 @@ public record Milling(List<Sawn> boards, Map<String, Integer> missing, Map<Step,
         return new Mill(shop, habits).mill(wants);
     }
 
+    /** The boards that are used, in the order they are cut. */
+    public List<Board> boards() {
+        return parts.stream().map(Sawn::board).distinct().toList();
+    }
+
     /** Board feet lost from one step to the next. */
     public double lost(Step step) {
         return step == Step.ROUGH ? 0 : feet.get(Step.values()[step.ordinal() - 1]) - feet.get(step);
@@ -127,19 +144,27 @@ public record Milling(List<Sawn> boards, Map<String, Integer> missing, Map<Step,
             this.useful = habits.get(Habit.USEFUL);
         }
 
+        /** What is free of a board, as if it were a board of its own. */
+        private record Free(Board whole, Board part, Length x, Length y) {
+        }
+
         Milling mill(Map<Want, List<Wanted>> wants) {
-            List<Board> free = new ArrayList<>(shop.rack().all(Board.class));
+            List<Free> free = new ArrayList<>();
+            shop.rack().all(Board.class).forEach(board -> free.add(new Free(board, board, Length.ZERO, Length.ZERO)));
             wants.forEach((want, blanks) -> {
                 List<Wanted> left = new ArrayList<>(blanks);
                 while (!left.isEmpty()) {
-                    Optional<Try> best = free.stream().map(board -> attempt(board, want, left)).filter(t -> !t.made.isEmpty())
-                            .min(Comparator.comparing((Try t) -> t.made.size() < left.size()).thenComparingDouble(t -> t.made.size() < left.size() ? -t.madeLength() : t.takenFeet()));
+                    Optional<Try> best = free.stream().map(part -> attempt(part, want, left)).filter(t -> !t.made.isEmpty())
+                            .min(Comparator.comparing((Try t) -> t.made.size() < left.size())
+                                    .thenComparing(t -> sawn.stream().noneMatch(s -> s.board().equals(t.from.whole())))
+                                    .thenComparingDouble(t -> t.made.size() < left.size() ? -t.madeLength() : t.takenFeet()));
                     if (best.isEmpty()) {
                         break;
                     }
-                    free.remove(best.get().sawn.board());
+                    free.remove(best.get().from);
                     left.removeAll(best.get().made);
                     book(best.get(), want);
+                    rest(best.get(), free);
                 }
                 left.forEach(blank -> missing.merge(blank.name(), 1, Integer::sum));
             });
@@ -147,12 +172,38 @@ public record Milling(List<Sawn> boards, Map<String, Integer> missing, Map<Step,
             for (Step step : Step.values()) {
                 byStep.put(step, feet[step.ordinal()]);
             }
-            return new Milling(List.copyOf(sawn), Collections.unmodifiableMap(missing), Collections.unmodifiableMap(byStep));
+            Map<String, List<Area>> stays = new TreeMap<>();
+            free.stream().filter(f -> f.part != f.whole).forEach(f -> stays.computeIfAbsent(f.whole.label(), _ -> new ArrayList<>())
+                    .add(new Area(f.x, f.y, f.part.length(), f.part.width())));
+            return new Milling(List.copyOf(sawn), Collections.unmodifiableMap(stays), Collections.unmodifiableMap(missing), Collections.unmodifiableMap(byStep));
         }
 
-        private record Try(Sawn sawn, List<Wanted> made) {
+        /** What lies beyond the last rip over the length taken, and the whole width beyond the last blank. */
+        private void rest(Try done, List<Free> free) {
+            Board board = done.from.part();
+            add(free, done.from, done.length, Length.ZERO, board.length().minus(done.length), board.width());
+            add(free, done.from, Length.ZERO, done.width, done.length, board.width().minus(done.width));
+        }
+
+        private static void add(List<Free> free, Free from, Length x, Length y, Length length, Length width) {
+            if (length.isUnder(Length.mm(100)) || width.isUnder(LEAST_WIDTH)) {
+                return;
+            }
+            Board board = from.part();
+            List<Board.Defect> defects = board.defects().stream().filter(d -> d.right().isOver(x) && d.x().isUnder(x.plus(length)) && d.top().isOver(y) && d.y().isUnder(y.plus(width)))
+                    .map(d -> {
+                        Length left = d.x().max(x);
+                        Length near = d.y().max(y);
+                        return new Board.Defect(d.kind(), left.minus(x), near.minus(y), d.right().min(x.plus(length)).minus(left), d.top().min(y.plus(width)).minus(near));
+                    }).toList();
+            free.add(new Free(from.whole(), new Board(board.label(), board.species(), length, width, board.thickness(), board.moisture(), board.grade(), defects, board.price(),
+                    board.shelf()), from.x().plus(x), from.y().plus(y)));
+        }
+
+        /** A way to make some blanks from what is free of a board, of which so much is taken. */
+        private record Try(Free from, int layers, Length length, Length width, List<Rip> rips, List<Wanted> made) {
             double takenFeet() {
-                return Board.boardFeet(sawn.length(), sawn.width(), sawn.board().thickness());
+                return Board.boardFeet(length, width, from.whole().thickness());
             }
 
             double madeLength() {
@@ -165,15 +216,12 @@ public record Milling(List<Sawn> boards, Map<String, Integer> missing, Map<Step,
             return (int) Math.floor(board.thickness().plus(kerf).ratio(want.thickness().plus(kerf)) + 1e-9);
         }
 
-        private Try attempt(Board board, Want want, List<Wanted> left) {
+        private Try attempt(Free from, Want want, List<Wanted> left) {
+            Board board = from.part();
             int layers = board.species() == want.species() ? layers(board, want) : 0;
-            Sawn nothing = new Sawn(board, Math.max(1, layers), List.of(), Length.ZERO, Length.ZERO);
-            if (layers == 0 || want.width().plus(jointing).isOver(board.width())) {
-                return new Try(nothing, List.of());
-            }
             Length shortest = left.stream().map(Wanted::length).min(Length::compareTo).orElseThrow();
-            List<Length> rips = rips(board, want.width(), shortest);
-            return rips.isEmpty() ? new Try(nothing, List.of()) : crosscut(board, layers, want, rips, left);
+            List<Length> rips = layers == 0 || want.width().plus(jointing).isOver(board.width()) ? List.of() : rips(board, want.width(), shortest);
+            return rips.isEmpty() ? new Try(from, 1, Length.ZERO, Length.ZERO, List.of(), List.of()) : crosscut(from, layers, want, rips, left);
         }
 
         /** Where strips begin across the board; the best of all ways on a grid. */
@@ -212,7 +260,8 @@ public record Milling(List<Sawn> boards, Map<String, Integer> missing, Map<Step,
             return new StickProblem.Stock(board.label(), board.length(), Optional.of(1), 0, defects);
         }
 
-        private Try crosscut(Board board, int layers, Want want, List<Length> rips, List<Wanted> left) {
+        private Try crosscut(Free from, int layers, Want want, List<Length> rips, List<Wanted> left) {
+            Board board = from.part();
             List<StickProblem.Stock> stock = new ArrayList<>();
             for (Length y : rips) {
                 StickProblem.Stock strip = strip(board, y, want.width());
@@ -230,37 +279,54 @@ public record Milling(List<Sawn> boards, Map<String, Integer> missing, Map<Step,
             List<List<Wanted>> names = byLength.values().stream().map(l -> (List<Wanted>) new ArrayList<>(l)).toList();
             int[] layer = new int[rips.size()];
             for (StickAnswer.Laid laid : answer.map(StickAnswer::sticks).orElse(List.of())) {
-                if (laid.stock() >= rips.size()) {
-                    continue;
-                }
-                layer[laid.stock()]++;
-                for (StickAnswer.Placed placed : laid.placed()) {
-                    Wanted wanted = names.get(placed.kind()).removeFirst();
-                    made.add(wanted);
-                    blanks.computeIfAbsent(laid.stock(), _ -> new ArrayList<>()).add(new Blank(wanted.name(), placed.start(), wanted.length(), layer[laid.stock()]));
+                if (laid.stock() < rips.size()) {
+                    layer[laid.stock()]++;
+                    List<Wanted> on = laid.placed().stream().map(placed -> names.get(placed.kind()).removeFirst()).toList();
+                    made.addAll(on);
+                    blanks.computeIfAbsent(laid.stock(), _ -> new ArrayList<>()).addAll(fromTheLeft(stock.get(laid.stock()), on, layer[laid.stock()], laid));
                 }
             }
             List<Rip> used = new ArrayList<>();
             blanks.forEach((rip, on) -> used.add(new Rip(rips.get(rip), want.width(), List.copyOf(on))));
-            return new Try(taken(board, layers, List.copyOf(used)), made);
+            return taken(from, layers, used, made);
+        }
+
+        /** Blanks as far left as they go, the longest first, so that the rest of the board stays in one piece; else where the solver laid them. */
+        private List<Blank> fromTheLeft(StickProblem.Stock strip, List<Wanted> blanks, int layer, StickAnswer.Laid laid) {
+            List<Span> runs = strip.runs(trim);
+            Length[] at = runs.stream().map(Span::from).toArray(Length[]::new);
+            List<Blank> placed = new ArrayList<>();
+            for (Wanted wanted : blanks.stream().sorted(Comparator.comparing(Wanted::length).reversed()).toList()) {
+                int run = 0;
+                while (run < at.length && at[run].plus(wanted.length()).isOver(runs.get(run).to())) {
+                    run++;
+                }
+                if (run == at.length) {
+                    return IntStream.range(0, blanks.size()).mapToObj(i -> new Blank(blanks.get(i).name(), laid.placed().get(i).start(), blanks.get(i).length(), layer)).toList();
+                }
+                placed.add(new Blank(wanted.name(), at[run], wanted.length(), layer));
+                at[run] = at[run].plus(wanted.length()).plus(kerf);
+            }
+            return placed.stream().sorted(Comparator.comparing(Blank::x)).toList();
         }
 
         /** Only what is needed is taken: what is left beyond the last blank or the last rip stays a board when it is large enough to be one. */
-        private Sawn taken(Board board, int layers, List<Rip> used) {
+        private Try taken(Free from, int layers, List<Rip> used, List<Wanted> made) {
+            Board board = from.part();
             Length right = used.stream().flatMap(rip -> rip.blanks().stream()).map(b -> b.x().plus(b.length())).max(Length::compareTo).orElse(Length.ZERO).plus(kerf);
             Length far = used.stream().map(rip -> rip.y().plus(rip.width())).max(Length::compareTo).orElse(Length.ZERO).plus(kerf);
-            return new Sawn(board, layers, used, board.length().minus(right).isUnder(useful) ? board.length() : right,
-                    board.width().minus(far).isUnder(LEAST_WIDTH) ? board.width() : far);
+            return new Try(from, layers, board.length().minus(right).isUnder(useful) ? board.length() : right,
+                    board.width().minus(far).isUnder(LEAST_WIDTH) ? board.width() : far, used, made);
         }
 
         private void book(Try done, Want want) {
-            Board board = done.sawn.board();
-            sawn.add(done.sawn);
-            int layers = done.sawn.layers();
-            Length length = done.sawn.length();
-            feet[Step.ROUGH.ordinal()] += Board.boardFeet(length, done.sawn.width(), board.thickness());
-            feet[Step.PLANED.ordinal()] += layers * Board.boardFeet(length, done.sawn.width().minus(jointing), want.finishedThickness());
-            feet[Step.RIPPED.ordinal()] += done.sawn.rips().size() * layers * Board.boardFeet(length, want.width(), want.finishedThickness());
+            Free from = done.from;
+            List<Rip> rips = done.rips.stream().map(rip -> new Rip(rip.y().plus(from.y()), rip.width(), rip.blanks().stream()
+                    .map(b -> new Blank(b.name(), b.x().plus(from.x()), b.length(), b.layer())).toList())).toList();
+            sawn.add(new Sawn(from.whole(), done.layers, new Area(from.x(), from.y(), done.length, done.width), rips));
+            feet[Step.ROUGH.ordinal()] += Board.boardFeet(done.length, done.width, from.whole().thickness());
+            feet[Step.PLANED.ordinal()] += done.layers * Board.boardFeet(done.length, done.width.minus(jointing), want.finishedThickness());
+            feet[Step.RIPPED.ordinal()] += rips.size() * done.layers * Board.boardFeet(done.length, want.width(), want.finishedThickness());
             for (Wanted wanted : done.made) {
                 feet[Step.CROSSCUT.ordinal()] += Board.boardFeet(wanted.length(), want.width(), want.finishedThickness());
                 feet[Step.FINISHED.ordinal()] += Board.boardFeet(wanted.finished(), want.finishedWidth(), want.finishedThickness());

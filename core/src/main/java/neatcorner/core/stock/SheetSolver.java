@@ -1,13 +1,15 @@
 package neatcorner.core.stock;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.ToDoubleFunction;
-import java.util.function.ToLongFunction;
 import neatcorner.core.measure.Length;
 
 /**
@@ -34,6 +36,8 @@ public final class SheetSolver {
     private static final int MOST_ROUNDS = 36;
     /** Of more panes, blocks are not searched for: chance joints would be too many. */
     private static final int MOST_JOINED = 120;
+    /** With more ways to fill a side it is as good as filled. */
+    private static final int MOST_SUMS = 20_000;
     private final SheetProblem problem;
     private final BooleanSupplier stop;
     private final Consumer<SheetAnswer> better;
@@ -290,9 +294,32 @@ public final class SheetSolver {
         return Math.max(byArea, large());
     }
 
+    /** What panes can cover of a sheet: its sides are never filled further than sides of panes add up to (Christofides and Whitlock, 1977). */
     private double room(SheetProblem.Stock sheet) {
-        ToLongFunction<Length> inside = side -> Math.max(1, side.minus(problem.trim().times(2)).nanometres() + kerf);
-        return (double) inside.applyAsLong(sheet.width()) * inside.applyAsLong(sheet.height());
+        return (double) filled(sheet.width(), false) * filled(sheet.height(), true);
+    }
+
+    private long filled(Length side, boolean upright) {
+        long whole = Math.max(1, side.minus(problem.trim().times(2)).nanometres() + kerf);
+        Set<Long> sums = new HashSet<>(Set.of(0L));
+        long most = 1;
+        for (SheetProblem.Pane pane : problem.panes()) {
+            for (boolean height : pane.canTurn() ? new boolean[] {false, true} : new boolean[] {upright}) {
+                long step = (height ? pane.height() : pane.width()).nanometres() + kerf;
+                for (int n = 0; n < pane.count(); n++) {
+                    List<Long> more = sums.stream().map(sum -> sum + step).filter(sum -> sum <= whole && !sums.contains(sum)).toList();
+                    if (more.isEmpty()) {
+                        break;
+                    }
+                    sums.addAll(more);
+                    most = Math.max(most, Collections.max(more));
+                    if (sums.size() > MOST_SUMS || most == whole) {
+                        return whole;
+                    }
+                }
+            }
+        }
+        return most;
     }
 
     /** Panes of which no two can share a sheet, gathered from the largest down: each costs a sheet. */

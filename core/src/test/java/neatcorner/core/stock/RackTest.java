@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -132,7 +133,7 @@ class RackTest {
         Board board = board(new Board.Defect(Board.Kind.KNOT, in("" + random.nextInt(56)), in("" + random.nextInt(4)), in("2"), in("1 3/4")),
                 new Board.Defect(Board.Kind.SPLIT, in("55"), in("" + random.nextInt(5)), in("5"), in("1/2")));
         Milling milling = milled(Sample.job("8", "10"), board);
-        for (Milling.Sawn sawn : milling.boards()) {
+        for (Milling.Sawn sawn : milling.parts()) {
             Length last = Length.ZERO;
             for (Milling.Rip rip : sawn.rips()) {
                 assertThat(rip.y()).isGreaterThanOrEqualTo(last);
@@ -150,7 +151,7 @@ class RackTest {
                 }
             }
         }
-        assertThat(List.copyOf(milling.feet().values())).isSortedAccordingTo(java.util.Comparator.reverseOrder());
+        assertThat(List.copyOf(milling.feet().values())).isSortedAccordingTo(Comparator.reverseOrder());
     }
 
     /** A knot dragged into the way of a blank moves the blank; one dragged off changes it back. */
@@ -159,7 +160,7 @@ class RackTest {
         Board clean = board(new Board.Defect(Board.Kind.KNOT, in("57"), in("4"), in("2"), in("1 3/4")));
         Milling before = milled(Sample.job("8", "10"), clean);
         Milling after = milled(Sample.job("8", "10"), clean.withDefectMoved(0, in("-50"), in("-4")));
-        assertThat(after.boards()).isNotEqualTo(before.boards());
+        assertThat(after.parts()).isNotEqualTo(before.parts());
         assertThat(milled(Sample.job("8", "10"), clean.withDefectMoved(0, in("-50"), in("-4")).withDefectMoved(0, in("50"), in("4"))).boards()).isEqualTo(before.boards());
         assertThat(before.missing()).isEmpty();
         assertThat(clean.withDefectMoved(0, in("500"), in("500")).defects().getFirst().right()).as("never off the board").isEqualTo(in("60"));
