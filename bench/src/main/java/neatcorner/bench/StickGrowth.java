@@ -47,9 +47,12 @@ public final class StickGrowth {
     }
 
     private static void run(StickProblem problem) {
-        long begin = System.nanoTime();
-        StickSolver.quick(problem);
-        double quick = (System.nanoTime() - begin) / 1e6;
+        double quick = Double.MAX_VALUE;
+        for (int i = 0; i < 8; i++) {
+            long begin = System.nanoTime();
+            StickSolver.quick(problem);
+            quick = Math.min(quick, (System.nanoTime() - begin) / 1e6);
+        }
         long start = System.nanoTime();
         double[] near = {-1};
         long[] heap = {0};

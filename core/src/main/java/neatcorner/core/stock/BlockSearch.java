@@ -15,11 +15,13 @@ import java.util.function.Consumer;
  * A side that few others share is likelier to be a cut of a perfect layout, so such joints are tried first.
  */
 final class BlockSearch {
+    private static final boolean[] BOTH = {false, true};
+    private static final boolean[] UPRIGHT = {false};
     /** From so few blocks on they are laid out to see whether they fit. */
     private static final int FEW = 8;
     private static final int TOLD = 20;
-    /** What a block without a neighbour counts, against joints that may be chance. */
-    private static final double ALONE = 2;
+    /** What a block without a neighbour counts, against joints that may be chance, in turn from round to round. */
+    private static final double[] ALONE = {2, 0.7, 3.5, 1.3};
     /** How much rounds differ. */
     private static final double NOISE = 4;
     /** Joints looked at more closely, for each place in the beam. */
@@ -27,11 +29,18 @@ final class BlockSearch {
     private final SheetProblem problem;
     private final long kerf;
     private final BooleanSupplier stop;
+    private final boolean allTurn;
+    private final boolean someTurn;
+    private final List<long[]> sheets;
 
     BlockSearch(SheetProblem problem, BooleanSupplier stop) {
         this.problem = problem;
         this.kerf = problem.kerf().nanometres();
         this.stop = stop;
+        this.allTurn = problem.panes().stream().allMatch(SheetProblem.Pane::canTurn);
+        this.someTurn = problem.panes().stream().anyMatch(SheetProblem.Pane::canTurn);
+        this.sheets = problem.stock().stream().map(s -> new long[] {s.width().minus(problem.trim().times(2)).nanometres(),
+            s.height().minus(problem.trim().times(2)).nanometres()}).toList();
     }
 
     /** A way to have joined some panes; {@code doubt} grows with every joint that may be chance. */
@@ -57,8 +66,8 @@ final class BlockSearch {
     }
 
     /** Sizes stirred so that their sum tells lists of blocks apart, whatever their order. */
-    private static long mark(Block block) {
-        long mixed = Math.min(block.width(), block.height()) * 0x9E3779B97F4A7C15L + Math.max(block.width(), block.height()) * 0xC2B2AE3D27D4EB4FL;
+    private static long mark(long width, long height) {
+        long mixed = Math.min(width, height) * 0x9E3779B97F4A7C15L + Math.max(width, height) * 0xC2B2AE3D27D4EB4FL;
         mixed = (mixed ^ mixed >>> 29) * 0xBF58476D1CE4E5B9L;
         return mixed ^ mixed >>> 32;
     }
@@ -66,13 +75,14 @@ final class BlockSearch {
     /**
      * Searches with a beam of this width.
      *
-     * @param round 0 for the plain ranking; any other shakes it a little, each in its own way
+     * @param round decides the ranking; from the fifth on each is shaken a little in its own way
      * @param found told of block lists that nothing more can be joined of, and of the likeliest of the last few joints
      */
     void search(List<Block> panes, int beam, int round, Consumer<List<Block>> found) {
+        double lonely = ALONE[round % ALONE.length];
         long mark = 0;
         for (Block pane : panes) {
-            mark += mark(pane);
+            mark += mark(pane.width(), pane.height());
         }
         List<State> level = List.of(new State(panes.toArray(Block[]::new), mark, 0, 0));
         while (!level.isEmpty()) {
@@ -87,14 +97,14 @@ final class BlockSearch {
                 level.stream().limit(TOLD).forEach(s -> found.accept(List.of(s.blocks)));
             }
             level = next.values().stream().sorted(Comparator.comparingDouble(Joint::doubt).thenComparingLong(Joint::mark)).limit(beam * CLOSER).map(Joint::made)
-                    .sorted(Comparator.comparingDouble((State s) -> s.doubt + ALONE * alone(s) + noise(s.mark(), round)).thenComparingLong(State::mark)).limit(beam).toList();
+                    .sorted(Comparator.comparingDouble((State s) -> s.doubt + lonely * alone(s) + noise(s.mark(), round)).thenComparingLong(State::mark)).limit(beam).toList();
         }
     }
 
-    /** The same for the same blocks and round; none in the first round. */
+    /** The same for the same blocks and round; none in the first rounds. */
     private static double noise(long mark, int round) {
         long mixed = (mark + round * 0x9E3779B97F4A7C15L) * 0xBF58476D1CE4E5B9L;
-        return round == 0 ? 0 : NOISE * ((mixed ^ mixed >>> 31) >>> 11) * 0x1.0p-53;
+        return round < ALONE.length ? 0 : NOISE * ((mixed ^ mixed >>> 31) >>> 11) * 0x1.0p-53;
     }
 
     /** Blocks that share a side with no other: they wait for a neighbour that has to be made yet, or will never have one. */
@@ -141,14 +151,21 @@ final class BlockSearch {
     }
 
     private void join(State state, int i, int j, long side, double doubt, Map<Long, Joint> next) {
-        for (Block one : lies(state.blocks[i])) {
-            for (Block other : lies(state.blocks[j])) {
-                for (boolean beside : new boolean[] {true, false}) {
-                    if ((beside ? one.height() : one.width()) == side && (beside ? other.height() : other.width()) == side) {
-                        Block.Pair pair = Block.Pair.of(one, other, beside, kerf);
-                        if (area(pair) >= state.largest && fitsSheet(pair)) {
-                            long mark = state.mark - mark(state.blocks[i]) - mark(state.blocks[j]) + mark(pair);
-                            next.merge(mark, new Joint(state, i, j, pair, mark, state.doubt + doubt), (x, y) -> x.doubt <= y.doubt ? x : y);
+        Block one = state.blocks[i];
+        Block other = state.blocks[j];
+        for (boolean turnOne : turns(one)) {
+            for (boolean turnOther : turns(other)) {
+                for (boolean beside : BOTH) {
+                    boolean shares = (beside == turnOne ? one.width() : one.height()) == side && (beside == turnOther ? other.width() : other.height()) == side;
+                    long along = (beside == turnOne ? one.height() : one.width()) + kerf + (beside == turnOther ? other.height() : other.width());
+                    long width = beside ? along : side;
+                    long height = beside ? side : along;
+                    if (shares && (double) width * height >= state.largest && fitsSheet(width, height, canTurn(one) && canTurn(other))) {
+                        long mark = state.mark - mark(one.width(), one.height()) - mark(other.width(), other.height()) + mark(width, height);
+                        Joint known = next.get(mark);
+                        if (known == null || known.doubt > state.doubt + doubt) {
+                            Block.Pair pair = Block.Pair.of(turnOne ? one.onItsSide() : one, turnOther ? other.onItsSide() : other, beside, kerf);
+                            next.put(mark, new Joint(state, i, j, pair, mark, state.doubt + doubt));
                         }
                     }
                 }
@@ -156,23 +173,21 @@ final class BlockSearch {
         }
     }
 
-    private List<Block> lies(Block block) {
-        return canTurn(block) && block.width() != block.height() ? List.of(block, block.onItsSide()) : List.of(block);
+    private boolean[] turns(Block block) {
+        return canTurn(block) && block.width() != block.height() ? BOTH : UPRIGHT;
     }
 
     /** Whether all panes of a block may be turned. */
     private boolean canTurn(Block block) {
-        return switch (block) {
+        return allTurn || someTurn && switch (block) {
             case Block.Single single -> problem.panes().get(single.pane()).canTurn();
             case Block.Pair pair -> canTurn(pair.first()) && canTurn(pair.second());
         };
     }
 
-    private boolean fitsSheet(Block block) {
-        for (SheetProblem.Stock sheet : problem.stock()) {
-            long width = sheet.width().minus(problem.trim().times(2)).nanometres();
-            long height = sheet.height().minus(problem.trim().times(2)).nanometres();
-            if (block.width() <= width && block.height() <= height || canTurn(block) && block.height() <= width && block.width() <= height) {
+    private boolean fitsSheet(long width, long height, boolean turns) {
+        for (long[] sheet : sheets) {
+            if (width <= sheet[0] && height <= sheet[1] || turns && height <= sheet[0] && width <= sheet[1]) {
                 return true;
             }
         }

@@ -48,6 +48,7 @@ public final class Lots {
     private static List<Lot> lots(List<Order> orders, Shop shop, Habits habits, Cutting cutting, Answers answers) {
         Map<Section, List<Piece>> bySection = new LinkedHashMap<>();
         Map<Section, Length> gaps = new LinkedHashMap<>();
+        Map<Section, Length> longest = new LinkedHashMap<>();
         Length kerf = orders.stream().map(o -> o.frame().habits().get(Habit.KERF)).max(Length::compareTo).orElse(Length.ZERO);
         Length trim = habits.get(Habit.END_TRIM);
         for (Order order : orders) {
@@ -57,7 +58,8 @@ public final class Lots {
                 for (Member member : frame.pieces().toList()) {
                     Section section = bySection.keySet().stream().filter(s -> s.isCutLike(member.stock())).findFirst().orElse(member.stock());
                     List<Piece> pieces = bySection.computeIfAbsent(section, _ -> new ArrayList<>());
-                    pieces.addAll(parts(order, member, n, place++, section, shop, trim));
+                    Length run = longest.computeIfAbsent(section, s -> longestRun(s, shop, trim));
+                    pieces.addAll(parts(order, member, n, place++, run));
                     gaps.merge(section, kerfBeside(pieces.getLast(), frame.habits().get(Habit.KERF)), Length::max);
                 }
             }
@@ -77,10 +79,13 @@ public final class Lots {
                 : piece.member().left().kerfAlongEdge(kerf).max(piece.member().right().kerfAlongEdge(kerf));
     }
 
+    private static Length longestRun(Section section, Shop shop, Length trim) {
+        return Source.of(Source.mouldingFor(section, shop), shop).stream().map(s -> s.longestRun(trim)).max(Length::compareTo).orElse(Length.ZERO);
+    }
+
     /** A straight side for which no stick is long enough, on the rack or for sale, is joined from several. */
-    private static List<Piece> parts(Order order, Member member, int number, int place, Section section, Shop shop, Length trim) {
+    private static List<Piece> parts(Order order, Member member, int number, int place, Length longest) {
         String job = order.name();
-        Length longest = Source.of(Source.mouldingFor(section, shop), shop).stream().map(s -> s.longestRun(trim)).max(Length::compareTo).orElse(Length.ZERO);
         if (member.overall().isOver(longest) && member.curve().isEmpty() && !order.frame().isSolid()) {
             Optional<List<Scarf>> parts = Scarf.parts(member, longest, place);
             if (parts.isPresent()) {

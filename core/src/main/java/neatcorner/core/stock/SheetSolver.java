@@ -31,9 +31,9 @@ import neatcorner.core.measure.Length;
  */
 public final class SheetSolver {
     private static final int MOST_SHUFFLES = 30_000;
-    private static final int BEAM = 200;
-    private static final int ROUNDS_ALIKE = 6;
-    private static final int MOST_ROUNDS = 36;
+    private static final int BEAM = 150;
+    private static final int ROUNDS_ALIKE = 4;
+    private static final int MOST_ROUNDS = 32;
     /** Of more panes, blocks are not searched for: chance joints would be too many. */
     private static final int MOST_JOINED = 120;
     /** With more ways to fill a side it is as good as filled. */

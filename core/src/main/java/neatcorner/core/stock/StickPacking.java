@@ -17,9 +17,12 @@ import java.util.stream.IntStream;
  * gap, and a stick's room the gap its last piece does not need.
  */
 final class StickPacking {
-    /** How many choices are tried for one stick before the best so far is taken. */
-    private static final int MOST_CHOICES = 20_000;
+    /** Choices tried for one stick before the best so far is taken, where time is no matter. */
+    static final int THOROUGH = 20_000;
+    private static final int MOST_AT_ONCE = 400_000;
+    private static final int LEAST_FOR_ONE = 150;
     private final long[] pieces;
+    private final int mostForOne;
     private final List<Stick> rack;
     private final List<Stick> forSale;
 
@@ -39,9 +42,15 @@ final class StickPacking {
     record Filled(Stick stick, List<Integer> pieces) {
     }
 
-    /** Pieces must each fit in some stick; {@link #pack} says so by an empty answer when not. */
+    /** Within milliseconds: choices are shared out among the pieces. */
     StickPacking(long[] pieces, List<Stick> rack, List<Stick> forSale) {
+        this(pieces, rack, forSale, Math.clamp(MOST_AT_ONCE / Math.max(1, pieces.length), LEAST_FOR_ONE, THOROUGH));
+    }
+
+    /** Pieces must each fit in some stick; {@link #pack} says so by an empty answer when not. */
+    StickPacking(long[] pieces, List<Stick> rack, List<Stick> forSale, int mostForOne) {
         this.pieces = pieces.clone();
+        this.mostForOne = mostForOne;
         this.rack = List.copyOf(rack);
         this.forSale = List.copyOf(forSale);
     }
@@ -205,7 +214,7 @@ final class StickPacking {
             }
             long each = left.get(kind).length();
             int most = (int) Math.min(left.get(kind).pieces().size(), (room - used) / each);
-            for (int count = most; count >= least && bestUsed < room && choices < MOST_CHOICES; count--) {
+            for (int count = most; count >= least && bestUsed < room && choices < mostForOne; count--) {
                 choices++;
                 chosen[kind] = count;
                 choose(kind + 1, used + count * each, 0);
