@@ -18,9 +18,12 @@ import neatcorner.core.job.ClampKind;
 import neatcorner.core.job.Clamps;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Moulding;
+import neatcorner.core.job.Sale;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.job.Sticks;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Money;
+import neatcorner.core.rack.Price;
 import neatcorner.core.wood.Air;
 import neatcorner.core.wood.Climate;
 import neatcorner.core.words.Figure;
@@ -31,6 +34,8 @@ import neatcorner.core.words.Phrasebook;
 final class ShopPage extends HBox {
     /** As {@code 50 % 20 °C}. */
     private static final Pattern AIR = Pattern.compile("\\s*(\\d+(?:[.,]\\d+)?)\\s*%?[\\s;,/·]+(\\d+(?:[.,]\\d+)?)\\s*(?:°\\s*C?|C)?\\s*");
+    /** As {@code 19.80}, {@code 2.10 / ft}, {@code 6.90 / m} or {@code 8.40 / bd ft}. */
+    private static final Pattern PRICE = Pattern.compile("\\s*(\\d{1,7}(?:[.,]\\d{1,2})?)\\s*(?:/\\s*(ft|m|bd ft))?\\s*");
     private final Desk desk;
     private final Panel rack;
     private final Panel habits;
@@ -47,6 +52,13 @@ final class ShopPage extends HBox {
         for (Habit habit : Habit.values()) {
             habit(habit);
         }
+        habits.line(Labels.get("shop.currency"), () -> desk.shop().currency(), text -> {
+            try {
+                return desk.edit(new ShopEdit.SetCurrency(text));
+            } catch (IllegalArgumentException refused) {
+                return Optional.of(refused.getMessage());
+            }
+        }).setId("currency");
         habits.heading(Labels.get("shop.clamps"));
         habits.rows(box -> {
             for (ClampKind kind : ClampKind.values()) {
@@ -117,8 +129,7 @@ final class ShopPage extends HBox {
         Button drop = quiet(Labels.get("shop.drop"), () -> desk.edit(new ShopEdit.Drop(section)), box);
         box.getChildren().add(Panel.spread(Panel.text(desk.book().say("shop.moulding", section.name(), section.species(),
                 desk.book().exactly(section.face()), desk.book().exactly(section.thickness())), "strong"), drop));
-        box.getChildren().add(Panel.text(desk.book().say("shop.sold", String.join(", ",
-                moulding.sold().stream().map(sale -> desk.book().exactly(sale.length())).toList())), "soft"));
+        moulding.sold().forEach(sale -> box.getChildren().add(sale(moulding, sale, box)));
         for (Sticks sticks : moulding.onHand()) {
             Button less = quiet("−", () -> stock(moulding, sticks.length(), sticks.count() - 1), box);
             less.setAccessibleText(Labels.get("shop.less"));
@@ -132,6 +143,50 @@ final class ShopPage extends HBox {
         }
         box.getChildren().add(adding(moulding, box));
         return box;
+    }
+
+    /** A length on sale with its price, each or by the length. */
+    private HBox sale(Moulding moulding, Sale sale, VBox at) {
+        TextField price = new TextField(sale.price().map(this::said).orElse(""));
+        price.setPromptText(Labels.get("shop.price_how"));
+        price.setAccessibleText(Labels.get("shop.price_of", desk.book().exactly(sale.length())));
+        price.setPrefColumnCount(8);
+        price.setOnAction(_ -> refused(at, priced(moulding, sale, price.getText())));
+        HBox row = new HBox(6, Panel.text(desk.shop().currency(), "soft"), price);
+        row.setAlignment(Pos.CENTER_RIGHT);
+        return Panel.spread(Panel.text(desk.book().say("shop.sold", desk.book().exactly(sale.length())), "soft"), row);
+    }
+
+    private String said(Price price) {
+        String amount = new Money(price.minor(), "").text();
+        return switch (price.per()) {
+            case FOOT -> amount + " / ft";
+            case METRE -> amount + " / m";
+            case BOARD_FOOT -> amount + " / bd ft";
+            default -> amount;
+        };
+    }
+
+    private Optional<String> priced(Moulding moulding, Sale sale, String text) {
+        Matcher read = PRICE.matcher(text);
+        if (text.isBlank()) {
+            return desk.edit(new ShopEdit.SetPrice(moulding.section(), sale.length(), Optional.empty()));
+        }
+        if (!read.matches()) {
+            return Optional.of(Labels.get("shop.price_rule", text));
+        }
+        Price.Per per = switch (read.group(2) == null ? "" : read.group(2)) {
+            case "ft" -> Price.Per.FOOT;
+            case "m" -> Price.Per.METRE;
+            case "bd ft" -> Price.Per.BOARD_FOOT;
+            default -> Price.Per.PIECE;
+        };
+        try {
+            Price price = new Price(Math.round(Double.parseDouble(read.group(1).replace(',', '.')) * 100), per);
+            return desk.edit(new ShopEdit.SetPrice(moulding.section(), sale.length(), Optional.of(price)));
+        } catch (IllegalArgumentException refused) {
+            return Optional.of(refused.getMessage());
+        }
     }
 
     private Optional<String> stock(Moulding moulding, Length length, int count) {
@@ -192,11 +247,13 @@ final class ShopPage extends HBox {
     private static Button quiet(String text, Change change, VBox at) {
         Button button = new Button(text);
         button.getStyleClass().add("quiet");
-        button.setOnAction(_ -> {
-            at.getChildren().removeIf(node -> node.getStyleClass().contains("refusal"));
-            change.make().ifPresent(reason -> at.getChildren().add(Panel.text(reason, "refusal")));
-        });
+        button.setOnAction(_ -> refused(at, change.make()));
         return button;
+    }
+
+    private static void refused(VBox at, Optional<String> why) {
+        at.getChildren().removeIf(node -> node.getStyleClass().contains("refusal"));
+        why.ifPresent(reason -> at.getChildren().add(Panel.text(reason, "refusal")));
     }
 
     /** On this page a habit that is typed is the shop's, not the job's. */

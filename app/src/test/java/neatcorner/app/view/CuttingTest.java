@@ -13,6 +13,7 @@ import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -21,6 +22,7 @@ import neatcorner.core.drawing.Mark;
 import neatcorner.core.job.Station;
 import neatcorner.core.rack.Board;
 import neatcorner.core.rack.OffCut;
+import neatcorner.core.rack.Price;
 import neatcorner.core.rack.RackItem;
 import neatcorner.core.stock.StickLayout;
 import neatcorner.files.sheet.LabelSheet;
@@ -171,6 +173,24 @@ class CuttingTest extends OnTheDemo {
         settle();
         assertThat(on(() -> table().getSelectionModel().getSelectedItem())).isInstanceOf(OffCut.class).extracting(RackItem::label).isEqualTo("C-8");
         assertThat(texts("#rack-item")).anySatisfy(text -> assertThat(text).contains("Largest, by the glass"));
+    }
+
+    /** A length's price is typed on the shop's page; what to buy is then the cheapest, not the least. */
+    @Test
+    void whatALengthCostsIsTypedOnTheShopsPage(FxRobot robot) throws Exception {
+        on(() -> {
+            desk.show(Page.SHOP);
+            return true;
+        });
+        TextField price = on(() -> (TextField) all(view.lookup("#rack"), n -> n instanceof TextField t && t.getText().equals("19.80")).findFirst().orElseThrow());
+        robot.clickOn(price).push(KeyCode.SHORTCUT, KeyCode.A).write("2.10 / ft").push(KeyCode.ENTER);
+        settle();
+        assertThat(on(() -> desk.shop().mouldings().getFirst().sold().getFirst().price())).contains(new Price(210, Price.Per.FOOT));
+        TextField again = on(() -> (TextField) all(view.lookup("#rack"), n -> n instanceof TextField t && t.getText().equals("2.10 / ft")).findFirst().orElseThrow());
+        robot.clickOn(again).push(KeyCode.SHORTCUT, KeyCode.A).write("cheap").push(KeyCode.ENTER);
+        settle();
+        assertThat(texts("#rack")).anySatisfy(text -> assertThat(text).contains("cheap", "19.80"));
+        assertThat(on(() -> desk.shop().mouldings().getFirst().sold().getFirst().price())).contains(new Price(210, Price.Per.FOOT));
     }
 
     /** Bad rows are said by line; good ones come in only when the maker agrees. */

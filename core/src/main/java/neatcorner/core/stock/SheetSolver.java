@@ -34,6 +34,9 @@ public final class SheetSolver {
     private static final int BEAM = 150;
     private static final int ROUNDS_ALIKE = 4;
     private static final int MOST_ROUNDS = 32;
+    /** When nothing cheaper is possible, a larger rest is looked for only so long. */
+    private static final int ROUNDS_WHEN_PROVEN = 4;
+    private static final int IDLE_WHEN_PROVEN = 1_500;
     /** Of more panes, blocks are not searched for: chance joints would be too many. */
     private static final int MOST_JOINED = 120;
     /** With more ways to fill a side it is as good as filled. */
@@ -111,11 +114,13 @@ public final class SheetSolver {
         if (isDone()) {
             return;
         }
-        for (int round = 0; round < MOST_ROUNDS && panes().size() <= MOST_JOINED && !isDone(); round++) {
+        for (int round = 0; round < (bestCost <= bound ? ROUNDS_WHEN_PROVEN : MOST_ROUNDS) && panes().size() <= MOST_JOINED && !isDone(); round++) {
             new BlockSearch(problem, this::isDone).search(panes(), BEAM << round / ROUNDS_ALIKE, round, this::tryOrders);
         }
         List<Block> order = new ArrayList<>(panes().stream().sorted(Comparator.comparingDouble((Block b) -> (double) b.width() * b.height()).reversed()).toList());
-        for (int i = 0; i < MOST_SHUFFLES && !isDone() && order.size() > 1; i++) {
+        int idle = 0;
+        for (int i = 0; i < MOST_SHUFFLES && !isDone() && order.size() > 1 && (bestCost > bound || idle < IDLE_WHEN_PROVEN); i++) {
+            idle++;
             List<Block> other = new ArrayList<>(order);
             for (int swaps = 1 + next(3); swaps > 0; swaps--) {
                 int at = next(other.size());
@@ -125,6 +130,7 @@ public final class SheetSolver {
             Split split = Split.values()[next(Split.values().length)];
             Optional<List<SheetLayout>> tried = laid(other, fit, split);
             if (tried.isPresent() && found(tried.get())) {
+                idle = 0;
                 order = other;
             }
         }
