@@ -99,6 +99,7 @@ class CuttingTest extends OnTheDemo {
         settle();
         assertThat(plan().cuts().sticks()).isEmpty();
         assertThat(plan().job().choices().cutting().made()).hasSameSizeAs(used);
+        assertThat(plan().job().settled()).contains(Station.CUTS);
         assertThat(on(() -> desk.shop().rack().items())).noneMatch(item -> used.contains(item.label())).anyMatch(item -> item.label().equals("C-13"));
         assertThat(before).isPositive();
         assertThat(texts("#detail")).anySatisfy(text -> assertThat(text).contains("kept as C-13"));

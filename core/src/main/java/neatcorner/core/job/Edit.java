@@ -418,11 +418,12 @@ public sealed interface Edit {
         }
     }
 
-    /** Other wishes for the cutting. */
+    /** Other wishes for the cutting; what is cut settles the station. */
     record Cut(Cutting cutting) implements Edit {
         @Override
         public Job apply(Job job) {
-            return job.withChoices(job.choices().withCutting(cutting));
+            Job changed = job.withChoices(job.choices().withCutting(cutting));
+            return cutting.isMade() ? new Settle(Station.CUTS, true).apply(changed) : changed;
         }
 
         @Override

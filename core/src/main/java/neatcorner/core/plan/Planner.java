@@ -13,6 +13,7 @@ import neatcorner.core.glue.GluePlanner;
 import neatcorner.core.hang.HangPlan;
 import neatcorner.core.hang.HangPlanner;
 import neatcorner.core.hang.Weight;
+import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Shop;
@@ -83,6 +84,9 @@ public final class Planner {
         kept.removeIf(station -> !numbers(before, station).equals(numbers(plan, station)));
         if (edit instanceof Edit.Settle(Station station, boolean settled) && settled) {
             kept.add(station);
+        }
+        if (edit instanceof Edit.Cut(Cutting cutting) && cutting.isMade()) {
+            kept.add(Station.CUTS);
         }
         return after.withSettled(kept);
     }
