@@ -123,7 +123,7 @@ public final class CutPlanner {
         Length used = Length.sum(sticks.stream().map(StickLayout::length).toList());
         Length kept = Length.sum(sticks.stream().flatMap(s -> s.offCuts(useful).stream()).map(Span::length).toList());
         Length pieces = Length.sum(sticks.stream().flatMap(s -> s.placed().stream())
-                .map(p -> p.piece().length()).toList());
+                .map(p -> p.piece().wood()).toList());
         return ledger.enter(Station.CUTS, Figure.sum("stick.waste").start("sticks_used", used)
                 .minus("pieces", pieces).minus("useful_remnants", kept, useful)
                 .rounded(Rounding.UP).note("waste").result());

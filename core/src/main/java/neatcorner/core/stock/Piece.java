@@ -22,4 +22,9 @@ public record Piece(String job, Member member, int frame, Optional<Scarf> part) 
     public Length length() {
         return part.map(Scarf::length).orElseGet(member::overall);
     }
+
+    /** What it takes of the wood: the mean length of one that may share its cuts with its neighbours, else all of it. */
+    Length wood() {
+        return Flipping.isAllowed(this) ? length().minus(member.left().setback().abs().plus(member.right().setback().abs()).over(2)) : length();
+    }
 }

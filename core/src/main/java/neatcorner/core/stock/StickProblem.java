@@ -96,6 +96,11 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
         public Part {
             Finite.within("length of piece " + name, length, new Length(1), LONGEST);
         }
+
+        /** Its mean length: what it takes of the wood, whatever it shares with its neighbours. */
+        Length wood() {
+            return length.minus(left.lean().abs().plus(right.lean().abs()).over(2));
+        }
     }
 
     /**
@@ -265,7 +270,7 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
         for (StickAnswer.Laid laid : answer.sticks()) {
             waste = waste.plus(stock.get(laid.stock()).length());
             for (StickAnswer.Placed placed : laid.placed()) {
-                waste = waste.minus(Length.sum(pieces.get(placed.kind()).parts().stream().map(Part::length).toList()));
+                waste = waste.minus(Length.sum(pieces.get(placed.kind()).parts().stream().map(Part::wood).toList()));
             }
         }
         return waste;
