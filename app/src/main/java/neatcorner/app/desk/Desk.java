@@ -96,6 +96,7 @@ public final class Desk implements AutoCloseable {
         String last = store.setting("job").orElse("");
         String id = jobs.stream().filter(entry -> entry.id().equals(last)).findFirst().orElse(jobs.getFirst()).id();
         take(id, store.job(id));
+        search();
     }
 
     private Job firstJob(String title) {
@@ -106,6 +107,10 @@ public final class Desk implements AutoCloseable {
     private void planned(Job planned, Shop in) {
         plan = Planner.plan(planned, in, improver.answers());
         shown = plan;
+    }
+
+    /** Looks for better cuts; called when job and shop are in hand and their saving is under way, so that all jobs are read as they are now. */
+    private void search() {
         if (wantsTogether) {
             gather();
         } else {
@@ -202,6 +207,9 @@ public final class Desk implements AutoCloseable {
         Together all = together.get();
         Booking booking = Booking.of(all.lots(), shop.value(), shop.value().habits().get(Habit.USEFUL));
         Optional<String> refused = edit(booking.edit());
+        if (refused.isPresent()) {
+            return refused;
+        }
         booking.made().forEach((name, made) -> {
             String id = all.ids().get(name);
             if (id.equals(jobId)) {
@@ -209,13 +217,13 @@ public final class Desk implements AutoCloseable {
             } else {
                 write(() -> {
                     Document<Job> document = store.job(id);
-                    Job after = document.value().withChoices(document.value().choices().withCutting(document.value().choices().cutting().withMade(made)));
+                    Job after = new Edit.Cut(document.value().choices().cutting().withMade(made)).apply(document.value());
                     store.save(id, document.with(after), book.say("edit.cut_made"));
                 });
             }
         });
         gather();
-        return refused;
+        return Optional.empty();
     }
 
     /** Better answers came in on another thread: the same job is planned anew with them, unless a number is being typed just now. */
@@ -422,6 +430,7 @@ public final class Desk implements AutoCloseable {
             Document<Job> saved = job;
             String id = jobId;
             write(() -> store.save(id, saved, words));
+            search();
             changed();
             return Optional.empty();
         } catch (IllegalArgumentException refused) {
@@ -454,6 +463,7 @@ public final class Desk implements AutoCloseable {
             shop = after;
             String words = book.say(edit.words());
             write(() -> store.saveShop(after, words));
+            search();
             changed();
             return Optional.empty();
         } catch (IllegalArgumentException refused) {
@@ -505,6 +515,7 @@ public final class Desk implements AutoCloseable {
         wait(() -> take(id, store.job(id)));
         page = Page.JOB;
         write(() -> store.setting("job", id));
+        search();
         changed();
     }
 
@@ -563,6 +574,7 @@ public final class Desk implements AutoCloseable {
                 }
             }
         });
+        search();
         changed();
     }
 

@@ -120,7 +120,6 @@ final class SticksBar implements PictureView.Pressing {
             node.setVisible(false);
             node.setManaged(false);
         }
-        zoom(1);
     }
 
     /** How many sticks there are to show. */

@@ -70,7 +70,10 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
             List<Lot> one = batches.stream().map(batch -> of(stock, pieces, sources.stream().filter(s -> s.batch().equals(batch)).toList(),
                     terms.cutting().withOneBatch(false), terms, answers)).filter(lot -> lot.answer().isPresent()).toList();
             return one.stream().min(Comparator.comparingLong((Lot lot) -> lot.answer().orElseThrow().cost()).thenComparingInt(lot -> lot.sticks().size()))
-                    .orElseGet(() -> of(stock, pieces, sources, terms.cutting().withOneBatch(false), terms, answers));
+                    .orElseGet(() -> {
+                        Lot mixed = of(stock, pieces, sources, terms.cutting().withOneBatch(false), terms, answers);
+                        return new Lot(stock, pieces, mixed.problem(), mixed.answer(), mixed.sticks(), mixed.free(), Optional.of("no one batch holds all pieces"));
+                    });
         }
         return of(stock, pieces, sources, terms.cutting(), terms, answers);
     }
@@ -114,7 +117,6 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
         private final Map<Object, List<List<Piece>>> kinds = new LinkedHashMap<>();
         private final List<StickProblem.Lock> locks = new ArrayList<>();
         private final Map<String, List<Piece>> lockedTo = new HashMap<>();
-        private final Set<String> given = new HashSet<>();
 
         Setting(Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms, Cutting cutting) {
             this.stock = stock;
