@@ -41,6 +41,7 @@ import neatcorner.core.words.Phrasebook;
 import neatcorner.files.json.Document;
 import neatcorner.files.store.Revision;
 import neatcorner.files.store.ShopStore;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The job in hand. Used from the interface thread only; the store is written on a thread of its own,
@@ -73,6 +74,7 @@ public final class Desk implements AutoCloseable {
     private boolean wantsTogether;
     private Laid laid = Laid.STICKS;
     private Optional<Together> together = Optional.empty();
+    private @Nullable Milled milled;
 
     /**
      * Opens the desk on a shop; a shop without jobs gets a first one.
@@ -172,7 +174,14 @@ public final class Desk implements AutoCloseable {
 
     /** Their members from the boards of the rack. */
     public Milling milling() {
-        return Milling.of(lots(), shop.value());
+        if (milled == null || milled.lots() != lots() || milled.shop() != shop.value()) {
+            milled = new Milled(lots(), shop.value(), Milling.of(lots(), shop.value()));
+        }
+        return milled.milling();
+    }
+
+    /** The last milling plan, for the very lots and shop it was made for: several views read it after every change. */
+    private record Milled(List<Lot> lots, Shop shop, Milling milling) {
     }
 
     /** The same if the rack were as after this edit. */

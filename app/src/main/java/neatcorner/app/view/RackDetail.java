@@ -257,7 +257,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
                 String lost = step == Milling.Step.ROUGH ? "" : book().say("board.lost", feet(milling.lost(step)));
                 box.getChildren().add(spread(text(book().say(Phrasebook.keyOf(step)), "soft"), text(book().say("board.step", feet(milling.feet().get(step))) + lost, "strong")));
             }
-            int missing = milling.missing().values().stream().mapToInt(n -> n).sum();
+            int missing = milling.missingCount();
             if (missing > 0) {
                 box.getChildren().add(text(Labels.get("rack.milling_missing", missing), "soft"));
             }

@@ -27,7 +27,6 @@ import neatcorner.core.drawing.SheetDrawing;
 import neatcorner.core.drawing.StickDrawing;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Edit;
-import neatcorner.core.measure.Share;
 import neatcorner.core.stock.CutPlan;
 import neatcorner.core.stock.Milling;
 import neatcorner.core.stock.Proof;
@@ -181,7 +180,7 @@ final class SticksBar implements PictureView.Pressing {
         Milling milling = desk.milling();
         proof.setText("");
         picture.drawTall(Labels.get("picture.boards"), width -> BoardDrawing.draw(milling, PictureView.reader(desk), width));
-        int missing = milling.missing().values().stream().mapToInt(n -> n).sum();
+        int missing = milling.missingCount();
         return Labels.get("boards.summary", milling.boards().size(), feet(milling.feet().get(Milling.Step.ROUGH)), feet(milling.feet().get(Milling.Step.FINISHED)))
                 + (missing > 0 ? Labels.get("boards.missing", missing) : "");
     }
@@ -193,7 +192,7 @@ final class SticksBar implements PictureView.Pressing {
     private String sheets() {
         List<SheetLot> lots = desk.sheets();
         List<SheetAnswer> answers = lots.stream().flatMap(lot -> lot.answer().stream()).toList();
-        prove(true, new Proof(answers.stream().allMatch(SheetAnswer::isProven), new Share(answers.stream().mapToDouble(SheetAnswer::gap).max().orElse(0))), answers.isEmpty());
+        prove(true, SheetLot.proof(lots), answers.isEmpty());
         picture.drawTall(Labels.get("picture.sheets"), width -> SheetDrawing.draw(lots, PictureView.reader(desk), width));
         return Labels.get("sheets.summary", lots.stream().flatMap(l -> l.problem().stream()).flatMap(p -> p.panes().stream()).mapToInt(SheetProblem.Pane::count).sum(),
                 answers.stream().mapToInt(a -> a.sheets().size()).sum());

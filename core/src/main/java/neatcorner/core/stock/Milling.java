@@ -121,6 +121,11 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
         return parts.stream().map(Sawn::board).distinct().toList();
     }
 
+    /** How many blanks no board gives. */
+    public int missingCount() {
+        return missing.values().stream().mapToInt(n -> n).sum();
+    }
+
     /** Board feet lost from one step to the next. */
     public double lost(Step step) {
         return step == Step.ROUGH ? 0 : feet.get(Step.values()[step.ordinal() - 1]) - feet.get(step);

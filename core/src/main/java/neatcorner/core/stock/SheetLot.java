@@ -11,6 +11,7 @@ import neatcorner.core.fit.FitPlanner;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Shop;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Share;
 import neatcorner.core.rack.Material;
 import neatcorner.core.rack.Sheet;
 import neatcorner.core.report.Ledger;
@@ -88,6 +89,12 @@ public record SheetLot(Material material, Optional<SheetProblem> problem, Option
         }
         SheetProblem problem = new SheetProblem(fitting.get(true), stock, kerf, Length.ZERO, strip);
         return new SheetLot(material, Optional.of(problem), answers.to(problem).or(() -> SheetSolver.quick(problem)), List.copyOf(sheets), fitting.get(false));
+    }
+
+    /** How far what some lots cost may be from the best. */
+    public static Proof proof(List<SheetLot> lots) {
+        List<SheetAnswer> answers = lots.stream().flatMap(lot -> lot.answer().stream()).toList();
+        return new Proof(answers.stream().allMatch(SheetAnswer::isProven), new Share(answers.stream().mapToDouble(SheetAnswer::gap).max().orElse(0)));
     }
 
     /** Whether a sheet of the answer has to be bought. */
