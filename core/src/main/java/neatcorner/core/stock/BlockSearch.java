@@ -1,188 +1,248 @@
 package neatcorner.core.stock;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
+import neatcorner.core.measure.Length;
 
 /**
- * Joins panes into larger blocks without any waste, two with an equal side at a time (the bottom-up way of
- * Wang, Two Algorithms for Constrained Two-Dimensional Cutting Stock Problems, 1983, as a beam search).
- * A side that few others share is likelier to be a cut of a perfect layout, so such joints are tried first.
+ * Rectangles that some of the panes make up without any waste (the bottom-up way of Wang, Two Algorithms for
+ * Constrained Two-Dimensional Cutting Stock Problems, 1983, with nothing wasted inside a block). Two blocks join
+ * along an equal side. Of panes of many sizes few do so by chance, and all blocks there are can be looked at;
+ * where there are too many, those go on whose joints are the least likely to be chance, a little shaken in each round.
  */
 final class BlockSearch {
-    private static final boolean[] BOTH = {false, true};
-    private static final boolean[] UPRIGHT = {false};
-    /** From so few blocks on they are laid out to see whether they fit. */
-    private static final int FEW = 8;
-    private static final int TOLD = 20;
-    /** What a block without a neighbour counts, against joints that may be chance, in turn from round to round. */
-    private static final double[] ALONE = {2, 0.7, 3.5, 1.3};
+    /** So many blocks of one number of panes go on in the first round; twice as many in each other. */
+    private static final int MOST = 500;
+    /** More are never kept at a time, of all numbers of panes together. */
+    private static final int MOST_KEPT = 100_000;
+    /** So many times more are made before those are chosen. */
+    private static final int CHOICE = 4;
     /** How much rounds differ. */
-    private static final double NOISE = 4;
-    /** Joints looked at more closely, for each place in the beam. */
-    private static final long CLOSER = 4;
+    private static final double NOISE = 1;
+    /** So many of the largest blocks are laid out with what goes beside them. */
+    private static final int LAID = 100;
+    /** So many of the largest are offered to fill sheets with. */
+    private static final int LARGE = 500;
+    /** Sides differing by less than this share of a side are its neighbours. */
+    private static final double NEAR = 0.2;
     private final SheetProblem problem;
     private final long kerf;
     private final BooleanSupplier stop;
-    private final boolean allTurn;
-    private final boolean someTurn;
     private final List<long[]> sheets;
+    private final List<Joined> all = new ArrayList<>();
+    private final Set<Long> known = new HashSet<>();
+
+    /**
+     * A block with the panes it takes.
+     *
+     * @param taken how many of each pane
+     * @param once  a bit for each of the first 64 panes that it takes and of which there is one: parts most blocks quickly
+     * @param turns whether it may lie on its side
+     * @param mark  tells blocks apart that differ in size or in panes
+     * @param doubt grows with every joint that may be chance
+     */
+    record Joined(Block block, short[] taken, long once, boolean turns, long mark, double doubt) {
+        double area() {
+            return (double) block.width() * block.height();
+        }
+    }
 
     BlockSearch(SheetProblem problem, BooleanSupplier stop) {
         this.problem = problem;
         this.kerf = problem.kerf().nanometres();
         this.stop = stop;
-        this.allTurn = problem.panes().stream().allMatch(SheetProblem.Pane::canTurn);
-        this.someTurn = problem.panes().stream().anyMatch(SheetProblem.Pane::canTurn);
         this.sheets = problem.stock().stream().map(s -> new long[] {s.width().minus(problem.trim().times(2)).nanometres(),
             s.height().minus(problem.trim().times(2)).nanometres()}).toList();
     }
 
-    /** A way to have joined some panes; {@code doubt} grows with every joint that may be chance. */
-    private record State(Block[] blocks, long mark, double doubt, double largest) {
-    }
-
-    /** A joint that could be made next. */
-    private record Joint(State from, int one, int other, Block.Pair pair, long mark, double doubt) {
-        State made() {
-            Block[] blocks = new Block[from.blocks.length - 1];
-            int at = 0;
-            for (int i = 0; i < from.blocks.length; i++) {
-                if (i != other) {
-                    blocks[at++] = i == one ? pair : from.blocks[i];
-                }
-            }
-            return new State(blocks, mark, doubt, area(pair));
-        }
-    }
-
-    private static double area(Block block) {
-        return (double) block.width() * block.height();
-    }
-
-    /** Sizes stirred so that their sum tells lists of blocks apart, whatever their order. */
-    private static long mark(long width, long height) {
-        long mixed = Math.min(width, height) * 0x9E3779B97F4A7C15L + Math.max(width, height) * 0xC2B2AE3D27D4EB4FL;
-        mixed = (mixed ^ mixed >>> 29) * 0xBF58476D1CE4E5B9L;
-        return mixed ^ mixed >>> 32;
-    }
-
     /**
-     * Searches with a beam of this width.
+     * Gathers blocks; more and other ones from round to round.
      *
-     * @param round decides the ranking; from the fifth on each is shaken a little in its own way
-     * @param found told of block lists that nothing more can be joined of, and of the likeliest of the last few joints
+     * @return whether these are all blocks there are
      */
-    void search(List<Block> panes, int beam, int round, Consumer<List<Block>> found) {
-        double lonely = ALONE[round % ALONE.length];
-        long mark = 0;
-        for (Block pane : panes) {
-            mark += mark(pane.width(), pane.height());
+    boolean gather(int round) {
+        int panes = problem.panes().stream().mapToInt(SheetProblem.Pane::count).sum();
+        all.clear();
+        boolean whole = gather(panes, Math.min(MOST << round, Math.max(1, MOST_KEPT / panes)), round);
+        all.sort(Comparator.comparingDouble(Joined::area).reversed());
+        return whole;
+    }
+
+    /** Tells lists of blocks that hold all panes together: one large block each and the largest that the rest of the panes make. */
+    void tell(Consumer<List<Block>> found) {
+        for (int first = 0; first < Math.min(LAID, all.size()) && !stop.getAsBoolean(); first++) {
+            found.accept(together(first));
         }
-        List<State> level = List.of(new State(panes.toArray(Block[]::new), mark, 0, 0));
-        while (!level.isEmpty()) {
-            Map<Long, Joint> next = new HashMap<>();
-            for (State state : level) {
-                if (stop.getAsBoolean()) {
+    }
+
+    /** The largest blocks and every pane by itself. */
+    List<Joined> largest() {
+        return Stream.concat(all.stream().limit(LARGE), singles().stream()).toList();
+    }
+
+    private boolean gather(int panes, int most, int round) {
+        List<List<Joined>> bySize = new ArrayList<>(List.of(List.of(), singles()));
+        all.addAll(bySize.get(1));
+        boolean whole = true;
+        for (int size = 2; size <= panes && !stop.getAsBoolean(); size++) {
+            List<Joined> blocks = new ArrayList<>();
+            known.clear();
+            for (int less = 1; 2 * less <= size; less++) {
+                int limit = blocks.size() + CHOICE * most / less;
+                join(bySize.get(less), bySize.get(size - less), blocks, limit);
+                whole &= blocks.size() < limit;
+            }
+            if (blocks.size() > most) {
+                whole = false;
+                blocks.sort(Comparator.comparingDouble(b -> b.doubt + NOISE * shaken(b.mark + round)));
+                blocks = new ArrayList<>(blocks.subList(0, most));
+            }
+            bySize.add(blocks);
+            all.addAll(blocks);
+        }
+        return whole;
+    }
+
+    private List<Joined> singles() {
+        List<Joined> singles = new ArrayList<>();
+        for (int i = 0; i < problem.panes().size(); i++) {
+            SheetProblem.Pane pane = problem.panes().get(i);
+            short[] taken = new short[problem.panes().size()];
+            taken[i] = 1;
+            singles.add(new Joined(new Block.Single(i, false, pane.width().nanometres(), pane.height().nanometres()), taken,
+                    i < Long.SIZE && pane.count() == 1 ? 1L << i : 0, pane.canTurn(), 0, 0));
+        }
+        return singles;
+    }
+
+    /** A block and, of what panes are left, the largest blocks one after the other. */
+    private List<Block> together(int first) {
+        List<Block> blocks = new ArrayList<>();
+        int[] left = problem.panes().stream().mapToInt(SheetProblem.Pane::count).toArray();
+        take(all.get(first), left, blocks);
+        for (Joined next : all) {
+            while (isLeft(next.taken, left)) {
+                take(next, left, blocks);
+            }
+        }
+        return blocks;
+    }
+
+    private static void take(Joined joined, int[] left, List<Block> blocks) {
+        blocks.add(joined.block);
+        for (int i = 0; i < left.length; i++) {
+            left[i] -= joined.taken[i];
+        }
+    }
+
+    static boolean isLeft(short[] taken, int[] left) {
+        for (int i = 0; i < left.length; i++) {
+            if (taken[i] > left[i]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void join(List<Joined> some, List<Joined> others, List<Joined> made, int most) {
+        Map<Long, List<Joined>> bySide = new HashMap<>();
+        for (Joined other : others) {
+            bySide.computeIfAbsent(other.block.width(), _ -> new ArrayList<>()).add(other);
+            if (other.block.height() != other.block.width()) {
+                bySide.computeIfAbsent(other.block.height(), _ -> new ArrayList<>()).add(other);
+            }
+        }
+        for (Joined one : some) {
+            for (Block lie : lies(one)) {
+                for (Joined other : bySide.getOrDefault(lie.height(), List.of())) {
+                    join(one, lie, other, true, made);
+                }
+                for (Joined other : bySide.getOrDefault(lie.width(), List.of())) {
+                    join(one, lie, other, false, made);
+                }
+                if (made.size() >= most || stop.getAsBoolean()) {
                     return;
                 }
-                joints(state, next);
-            }
-            if (next.isEmpty() || level.getFirst().blocks.length <= FEW) {
-                level.stream().limit(TOLD).forEach(s -> found.accept(List.of(s.blocks)));
-            }
-            level = next.values().stream().sorted(Comparator.comparingDouble(Joint::doubt).thenComparingLong(Joint::mark)).limit(beam * CLOSER).map(Joint::made)
-                    .sorted(Comparator.comparingDouble((State s) -> s.doubt + lonely * alone(s) + noise(s.mark(), round)).thenComparingLong(State::mark)).limit(beam).toList();
-        }
-    }
-
-    /** The same for the same blocks and round; none in the first rounds. */
-    private static double noise(long mark, int round) {
-        long mixed = (mark + round * 0x9E3779B97F4A7C15L) * 0xBF58476D1CE4E5B9L;
-        return round < ALONE.length ? 0 : NOISE * ((mixed ^ mixed >>> 31) >>> 11) * 0x1.0p-53;
-    }
-
-    /** Blocks that share a side with no other: they wait for a neighbour that has to be made yet, or will never have one. */
-    private static int alone(State state) {
-        long[] sides = new long[2 * state.blocks.length];
-        int at = 0;
-        for (Block block : state.blocks) {
-            sides[at++] = block.width();
-            sides[at++] = block.height() == block.width() ? -at : block.height();
-        }
-        Arrays.sort(sides);
-        int alone = 0;
-        for (Block block : state.blocks) {
-            alone += isSingle(sides, block.width()) && isSingle(sides, block.height()) ? 1 : 0;
-        }
-        return alone;
-    }
-
-    private static boolean isSingle(long[] sorted, long side) {
-        int at = Arrays.binarySearch(sorted, side);
-        return at < 0 || (at == 0 || sorted[at - 1] != side) && (at == sorted.length - 1 || sorted[at + 1] != side);
-    }
-
-    /**
-     * Every way to join two blocks of a state exactly. Joints are made in the order of their area, so that one
-     * and the same layout is not built up in many orders.
-     */
-    private void joints(State state, Map<Long, Joint> next) {
-        Map<Long, List<Integer>> bySide = new HashMap<>();
-        for (int i = 0; i < state.blocks.length; i++) {
-            Block block = state.blocks[i];
-            bySide.computeIfAbsent(block.width(), _ -> new ArrayList<>()).add(i);
-            if (block.height() != block.width()) {
-                bySide.computeIfAbsent(block.height(), _ -> new ArrayList<>()).add(i);
-            }
-        }
-        bySide.forEach((side, sharing) -> {
-            for (int a = 0; a < sharing.size(); a++) {
-                for (int b = a + 1; b < sharing.size(); b++) {
-                    join(state, sharing.get(a), sharing.get(b), side, Math.log(sharing.size() * (double) sharing.size()), next);
-                }
-            }
-        });
-    }
-
-    private void join(State state, int i, int j, long side, double doubt, Map<Long, Joint> next) {
-        Block one = state.blocks[i];
-        Block other = state.blocks[j];
-        for (boolean turnOne : turns(one)) {
-            for (boolean turnOther : turns(other)) {
-                for (boolean beside : BOTH) {
-                    boolean shares = (beside == turnOne ? one.width() : one.height()) == side && (beside == turnOther ? other.width() : other.height()) == side;
-                    long along = (beside == turnOne ? one.height() : one.width()) + kerf + (beside == turnOther ? other.height() : other.width());
-                    long width = beside ? along : side;
-                    long height = beside ? side : along;
-                    if (shares && (double) width * height >= state.largest && fitsSheet(width, height, canTurn(one) && canTurn(other))) {
-                        long mark = state.mark - mark(one.width(), one.height()) - mark(other.width(), other.height()) + mark(width, height);
-                        Joint known = next.get(mark);
-                        if (known == null || known.doubt > state.doubt + doubt) {
-                            Block.Pair pair = Block.Pair.of(turnOne ? one.onItsSide() : one, turnOther ? other.onItsSide() : other, beside, kerf);
-                            next.put(mark, new Joint(state, i, j, pair, mark, state.doubt + doubt));
-                        }
-                    }
-                }
             }
         }
     }
 
-    private boolean[] turns(Block block) {
-        return canTurn(block) && block.width() != block.height() ? BOTH : UPRIGHT;
+    private void join(Joined one, Block lie, Joined other, boolean beside, List<Joined> made) {
+        if ((one.once & other.once) != 0) {
+            return;
+        }
+        for (Block next : lies(other)) {
+            if (beside ? next.height() != lie.height() : next.width() != lie.width()) {
+                continue;
+            }
+            boolean turns = one.turns && other.turns;
+            Block.Pair pair = Block.Pair.of(lie, next, beside, kerf);
+            short[] taken = both(one.taken, other.taken);
+            long mark = mark(pair, taken, turns);
+            if (taken.length > 0 && fitsSheet(pair.width(), pair.height(), turns) && known.add(mark)) {
+                double doubt = one.doubt + other.doubt + Math.log(density(beside ? lie.height() : lie.width()));
+                made.add(new Joined(pair, taken, one.once | other.once, turns, mark, doubt));
+            }
+        }
     }
 
-    /** Whether all panes of a block may be turned. */
-    private boolean canTurn(Block block) {
-        return allTurn || someTurn && switch (block) {
-            case Block.Single single -> problem.panes().get(single.pane()).canTurn();
-            case Block.Pair pair -> canTurn(pair.first()) && canTurn(pair.second());
-        };
+    /** How close together sides of panes are about this one, per millimetre: with how many it would agree by chance. */
+    private double density(long side) {
+        double near = 0;
+        for (SheetProblem.Pane pane : problem.panes()) {
+            near += pane.count() * (near(pane.width(), side) + near(pane.height(), side));
+        }
+        return Math.max(near, 0.1) / (side * 1e-6);
+    }
+
+    private static double near(Length one, long side) {
+        return Math.max(0, 1 - Math.abs(one.nanometres() - side) / (NEAR * side));
+    }
+
+    private static List<Block> lies(Joined joined) {
+        return joined.turns && joined.block.width() != joined.block.height() ? List.of(joined.block, joined.block.onItsSide()) : List.of(joined.block);
+    }
+
+    /** The panes of both; empty when there are not so many. */
+    private short[] both(short[] some, short[] others) {
+        short[] taken = new short[some.length];
+        for (int i = 0; i < taken.length; i++) {
+            taken[i] = (short) (some[i] + others[i]);
+            if (taken[i] > problem.panes().get(i).count()) {
+                return new short[0];
+            }
+        }
+        return taken;
+    }
+
+    /** Size and panes stirred to one number that tells blocks apart, whatever they look like inside. */
+    private static long mark(Block block, short[] taken, boolean turns) {
+        long mark = stirred(turns ? Math.min(block.width(), block.height()) : block.width())
+                + 31 * stirred(turns ? Math.max(block.width(), block.height()) : block.height());
+        for (int i = 0; i < taken.length; i++) {
+            mark += taken[i] == 0 ? 0 : stirred(i * 65_537L + taken[i]) * 17;
+        }
+        return mark;
+    }
+
+    /** The last steps of SplitMix64 (Steele, Lea and Flood, 2014). */
+    private static long stirred(long seed) {
+        long mixed = (seed + 0x9E3779B97F4A7C15L) * 0xBF58476D1CE4E5B9L;
+        mixed = (mixed ^ mixed >>> 27) * 0x94D049BB133111EBL;
+        return mixed ^ mixed >>> 31;
+    }
+
+    /** The same number from 0 to 1 for the same seed. */
+    static double shaken(long seed) {
+        return (stirred(seed) >>> 11) * 0x1.0p-53;
     }
 
     private boolean fitsSheet(long width, long height, boolean turns) {

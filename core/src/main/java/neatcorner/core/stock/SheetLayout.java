@@ -29,6 +29,27 @@ final class SheetLayout {
             this.width = width;
             this.height = height;
         }
+
+        /** Square nanometres. */
+        double size() {
+            return (double) width * height;
+        }
+    }
+
+    /** Which rest is cut off first. */
+    enum Split {
+        SHORTER_REST, LONGER_REST, LARGER_REST, ROWS;
+
+        boolean upperFirst(Area area, Block block) {
+            long right = area.width - block.width();
+            long up = area.height - block.height();
+            return switch (this) {
+                case SHORTER_REST -> up >= right;
+                case LONGER_REST -> up < right;
+                case LARGER_REST -> (double) up * area.width >= (double) right * area.height;
+                case ROWS -> true;
+            };
+        }
     }
 
     SheetLayout(int stock, SheetProblem problem) {
@@ -50,7 +71,12 @@ final class SheetLayout {
     }
 
     double largestFree() {
-        return free.stream().mapToDouble(a -> (double) a.width * a.height).max().orElse(0);
+        return free.stream().mapToDouble(Area::size).max().orElse(0);
+    }
+
+    /** Of the whole sheet without its trims, in square nanometres. */
+    double area() {
+        return whole.size();
     }
 
     /** Whether a block can be cut out of a rectangle: it fits, and no strip falls off that is too narrow to snap. */

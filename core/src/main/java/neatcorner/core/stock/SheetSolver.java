@@ -19,8 +19,8 @@ import neatcorner.core.measure.Length;
  *   <li>A quick answer: panes in several orders, each into the free rectangle that suits it best, which is
  *       then cut apart along its shorter or its longer rest; the best of all such ways.</li>
  *   <li>Panes with an equal side are joined to blocks without waste ({@link BlockSearch}), and the blocks
- *       laid in the same way: layouts that leave nothing over are found so. Rounds with other rankings and wider
- *       beams follow.</li>
+ *       laid in the same way: layouts that leave nothing over are found so. Where there are too many blocks,
+ *       rounds with more and other ones follow.</li>
  *   <li>Orders are shuffled a little, again and again from the best so far.</li>
  *   <li>The bound: what the area costs when none is lost but to kerfs, and how many panes there are
  *       of which no two can share a sheet. Nothing more is proven.</li>
@@ -31,14 +31,10 @@ import neatcorner.core.measure.Length;
  */
 public final class SheetSolver {
     private static final int MOST_SHUFFLES = 30_000;
-    private static final int BEAM = 150;
-    private static final int ROUNDS_ALIKE = 4;
-    private static final int MOST_ROUNDS = 32;
+    private static final int MOST_ROUNDS = 8;
+    private static final int FILLINGS = 4;
     /** When nothing cheaper is possible, a larger rest is looked for only so long. */
-    private static final int ROUNDS_WHEN_PROVEN = 4;
     private static final int IDLE_WHEN_PROVEN = 1_500;
-    /** Of more panes, blocks are not searched for: chance joints would be too many. */
-    private static final int MOST_JOINED = 120;
     /** With more ways to fill a side it is as good as filled. */
     private static final int MOST_SUMS = 20_000;
     private final SheetProblem problem;
@@ -104,7 +100,7 @@ public final class SheetSolver {
 
     private void tryAll(List<Block> order) {
         for (Fit fit : Fit.values()) {
-            for (Split split : Split.values()) {
+            for (SheetLayout.Split split : SheetLayout.Split.values()) {
                 laid(order, fit, split).ifPresent(this::found);
             }
         }
@@ -114,8 +110,15 @@ public final class SheetSolver {
         if (isDone()) {
             return;
         }
-        for (int round = 0; round < (bestCost <= bound ? ROUNDS_WHEN_PROVEN : MOST_ROUNDS) && panes().size() <= MOST_JOINED && !isDone(); round++) {
-            new BlockSearch(problem, this::isDone).search(panes(), BEAM << round / ROUNDS_ALIKE, round, this::tryOrders);
+        BlockSearch blocks = new BlockSearch(problem, this::isDone);
+        boolean whole = false;
+        for (int round = 0; round < (bestCost <= bound ? 1 : MOST_ROUNDS) && !whole && !isDone(); round++) {
+            whole = blocks.gather(round);
+            blocks.tell(this::tryOrders);
+            BlockFilling filling = new BlockFilling(problem, blocks.largest(), this::isDone);
+            for (int i = 0; i < FILLINGS && !isDone(); i++) {
+                filling.fill(FILLINGS * round + i).ifPresent(this::found);
+            }
         }
         List<Block> order = new ArrayList<>(panes().stream().sorted(Comparator.comparingDouble((Block b) -> (double) b.width() * b.height()).reversed()).toList());
         int idle = 0;
@@ -127,7 +130,7 @@ public final class SheetSolver {
                 other.add(next(other.size()), other.remove(at));
             }
             Fit fit = Fit.values()[next(Fit.values().length)];
-            Split split = Split.values()[next(Split.values().length)];
+            SheetLayout.Split split = SheetLayout.Split.values()[next(SheetLayout.Split.values().length)];
             Optional<List<SheetLayout>> tried = laid(other, fit, split);
             if (tried.isPresent() && found(tried.get())) {
                 idle = 0;
@@ -172,23 +175,7 @@ public final class SheetSolver {
         }
     }
 
-    /** Which rest is cut off first. */
-    private enum Split {
-        SHORTER_REST, LONGER_REST, LARGER_REST, ROWS;
-
-        boolean upperFirst(SheetLayout.Area area, Block block) {
-            long right = area.width - block.width();
-            long up = area.height - block.height();
-            return switch (this) {
-                case SHORTER_REST -> up >= right;
-                case LONGER_REST -> up < right;
-                case LARGER_REST -> (double) up * area.width >= (double) right * area.height;
-                case ROWS -> true;
-            };
-        }
-    }
-
-    private Optional<List<SheetLayout>> laid(List<Block> order, Fit fit, Split split) {
+    private Optional<List<SheetLayout>> laid(List<Block> order, Fit fit, SheetLayout.Split split) {
         List<SheetLayout> sheets = new ArrayList<>();
         int[] left = problem.stock().stream().mapToInt(s -> s.count().orElse(Integer.MAX_VALUE)).toArray();
         long cost = 0;
@@ -209,7 +196,7 @@ public final class SheetSolver {
         return Optional.of(sheets);
     }
 
-    private boolean placed(List<SheetLayout> sheets, Block block, Fit fit, Split split) {
+    private boolean placed(List<SheetLayout> sheets, Block block, Fit fit, SheetLayout.Split split) {
         SheetLayout where = null;
         SheetLayout.Area best = null;
         Block how = block;

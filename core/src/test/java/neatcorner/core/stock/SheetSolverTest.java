@@ -3,6 +3,13 @@ package neatcorner.core.stock;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
+import com.google.ortools.Loader;
+import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.NoOverlap2dConstraint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -110,8 +117,8 @@ class SheetSolverTest {
 
     /** Perfect by construction: one sheet cut apart at random with nothing left is put together again. */
     @ParameterizedTest
-    @CsvSource({"8,1,0", "12,2,3", "16,3,0"})
-    void aSheetCutApartIsPutTogetherAgain(int count, int seed, int kerf) {
+    @CsvSource({"8,1,0,false", "16,2,3,false", "40,3,0,true", "40,4,3,true", "60,5,0,false"})
+    void aSheetCutApartIsPutTogetherAgain(int count, int seed, int kerf, boolean turn) {
         Random random = new Random(seed);
         List<int[]> parts = new ArrayList<>(List.of(new int[] {1200, 900}));
         while (parts.size() < count) {
@@ -122,11 +129,69 @@ class SheetSolverTest {
             parts.add(part[0] == side ? new int[] {at, part[1]} : new int[] {part[0], at});
             parts.add(part[0] == side ? new int[] {side - at - kerf, part[1]} : new int[] {part[0], side - at - kerf});
         }
-        SheetProblem problem = new SheetProblem(parts.stream().map(p -> pane(p[0], p[1], 1, false)).toList(), List.of(sheet(1200, 900, Optional.empty(), 1)),
+        SheetProblem problem = new SheetProblem(parts.stream().map(p -> turn && random.nextBoolean() ? pane(p[1], p[0], 1, true) : pane(p[0], p[1], 1, turn)).toList(), List.of(sheet(1200, 900, Optional.empty(), 1)),
                 Length.mm(kerf), Length.ZERO, Length.ZERO);
         SheetAnswer answer = solved(problem, 200_000);
         assertThat(answer.sheets()).hasSize(1);
         assertThat(answer.isProven()).isTrue();
+    }
+
+    /** Three by two lying and four standing make ten of a sheet; the area alone allows no fewer sheets. */
+    @Test
+    void manyAlikeAreCutInTwoDirections() {
+        SheetAnswer answer = solved(new SheetProblem(List.of(pane(250, 380, 100, true)), List.of(sheet(1220, 915, Optional.empty(), 1)), Length.ZERO, Length.ZERO,
+                Length.ZERO), 1_000_000);
+        assertThat(answer.sheets()).hasSize(10).allMatch(sheet -> sheet.panes().size() == 10);
+        assertThat(answer.isProven()).isTrue();
+    }
+
+    /** Of panes over a quarter of a sheet three share one at most, and three that do always come apart by cuts from edge to edge, so CP-SAT need not know of cuts. */
+    @Property(tries = 15)
+    void fewestSheetsAreThoseOfAnIndependentSolver(@ForAll @IntRange(min = 1, max = 1_000_000) int seed) {
+        Random random = new Random(seed);
+        List<SheetProblem.Pane> panes = new ArrayList<>();
+        for (int i = 0; i < 6 + random.nextInt(5); i++) {
+            int width = 260 + random.nextInt(500);
+            panes.add(pane(width, 1000 * 800 / 4 / width + 5 + random.nextInt(120), 1, random.nextBoolean()));
+        }
+        panes.removeIf(p -> p.height().toMm() > 800);
+        SheetProblem problem = new SheetProblem(panes, List.of(sheet(1000, 800, Optional.empty(), 1)), Length.ZERO, Length.ZERO, Length.ZERO);
+        SheetAnswer answer = solved(problem, 200_000);
+        int fewest = fewestSheets(problem, answer.sheets().size());
+        assertThat(answer.sheets()).hasSize(fewest);
+        assertThat(answer.bound()).isLessThanOrEqualTo(fewest);
+    }
+
+    private static int fewestSheets(SheetProblem problem, int most) {
+        Loader.loadNativeLibraries();
+        CpModel model = new CpModel();
+        List<BoolVar> used = new ArrayList<>();
+        List<NoOverlap2dConstraint> sheets = new ArrayList<>();
+        for (int k = 0; k < most; k++) {
+            used.add(model.newBoolVar("used " + k));
+            sheets.add(model.addNoOverlap2D());
+        }
+        for (SheetProblem.Pane pane : problem.panes()) {
+            List<BoolVar> places = new ArrayList<>();
+            for (int k = 0; k < most; k++) {
+                for (boolean turned : pane.canTurn() ? new boolean[] {false, true} : new boolean[] {false}) {
+                    long width = (long) (turned ? pane.height() : pane.width()).toMm();
+                    long height = (long) (turned ? pane.width() : pane.height()).toMm();
+                    if (width <= 1000 && height <= 800) {
+                        BoolVar here = model.newBoolVar(pane.name() + " on " + k);
+                        sheets.get(k).addRectangle(model.newOptionalFixedSizeIntervalVar(model.newIntVar(0, 1000 - width, "x"), width, here, "wide"),
+                                model.newOptionalFixedSizeIntervalVar(model.newIntVar(0, 800 - height, "y"), height, here, "high"));
+                        model.addImplication(here, used.get(k));
+                        places.add(here);
+                    }
+                }
+            }
+            model.addExactlyOne(places.toArray(BoolVar[]::new));
+        }
+        model.minimize(LinearExpr.sum(used.toArray(BoolVar[]::new)));
+        CpSolver solver = new CpSolver();
+        assertThat(solver.solve(model)).isEqualTo(CpSolverStatus.OPTIMAL);
+        return (int) solver.objectiveValue();
     }
 
     /** Three panes over half a sheet both ways need three sheets, and that is proven; turned or not they cannot share. */
