@@ -49,7 +49,8 @@ public final class Jobs {
                 List.of(new Coat(Coat.Kind.SAND, "", Duration.ZERO), new Coat(Coat.Kind.STAIN, "no. 3 – two coats", Duration.ofHours(13))),
                 Optional.of(Hardware.TWO_HOOKS), true, Rabbeting.AFTER_ROUNDED, Species.Grain.QUARTER_SAWN,
                 new Cutting(true, true, List.of(new Cutting.Lock("AB/2", "C-3")), List.of("rack 2438.4 #1"),
-                List.of(new Cutting.Made("C-2", "scoop", Length.inches(61), "A–B #1, C–D #1", "C-9", Length.inches(14)))));
+                List.of(new Cutting.Made(Cutting.Stuff.STICK, "C-2", "scoop", Length.inches(61), Length.ZERO, "A–B #1, C–D #1", "C-9", Length.inches(14)),
+                        new Cutting.Made(Cutting.Stuff.SHEET, "S-2", "", Length.inches(40), Length.inches(32), "3", "", Length.ZERO))));
         return new Job("Grüße aus dem Hafen", "Autumn", 6, new Boxed.Rectangle(new Size(Line.GLASS, Length.inches(12)), new Size(Line.ART, Length.mm(333.3))), section,
                 Map.of("bottom", Length.inches(2)), Lean.FLAT, contents, Habits.USUAL.with(Habit.PLAY, Length.inches(0, 1, 16)), choices,
                 Map.of(Tape.DIAGONAL_AC, Length.inches(21), Tape.TOP, Length.mm(400.1)),

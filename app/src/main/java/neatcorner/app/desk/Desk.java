@@ -3,21 +3,22 @@ package neatcorner.app.desk;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 import neatcorner.core.frame.GiveWay;
 import neatcorner.core.frame.ImpossibleFrame;
+import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Entry;
-import neatcorner.core.job.Habit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.Shop;
@@ -31,17 +32,11 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.stock.Booking;
-import neatcorner.core.stock.CutPlan;
-import neatcorner.core.stock.Lot;
-import neatcorner.core.stock.Lots;
-import neatcorner.core.stock.Milling;
-import neatcorner.core.stock.SheetLot;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.json.Document;
 import neatcorner.files.store.Revision;
 import neatcorner.files.store.ShopStore;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The job in hand. Used from the interface thread only; the store is written on a thread of its own,
@@ -71,10 +66,7 @@ public final class Desk implements AutoCloseable {
     private Phrasebook book;
     private Page page = Page.JOB;
     private boolean isMoving;
-    private boolean wantsTogether;
-    private Laid laid = Laid.STICKS;
-    private Optional<Together> together = Optional.empty();
-    private @Nullable Milled milled;
+    private final CutDesk cuts;
 
     /**
      * Opens the desk on a shop; a shop without jobs gets a first one.
@@ -86,6 +78,7 @@ public final class Desk implements AutoCloseable {
         this.clock = clock;
         this.interfaceThread = interfaceThread;
         this.improver = new Improver(interfaceThread, this::replan);
+        this.cuts = new CutDesk(this, store, improver, writer, interfaceThread, this::changed);
         this.shop = store.shop();
         this.jobs = new ArrayList<>(store.jobs());
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);
@@ -98,7 +91,7 @@ public final class Desk implements AutoCloseable {
         String last = store.setting("job").orElse("");
         String id = jobs.stream().filter(entry -> entry.id().equals(last)).findFirst().orElse(jobs.getFirst()).id();
         take(id, store.job(id));
-        search();
+        cuts.search();
     }
 
     private Job firstJob(String title) {
@@ -111,128 +104,49 @@ public final class Desk implements AutoCloseable {
         shown = plan;
     }
 
-    /** Looks for better cuts; called when job and shop are in hand and their saving is under way, so that all jobs are read as they are now. */
-    private void search() {
-        if (wantsTogether) {
-            gather();
-        } else {
-            improve();
-        }
+    /** What is laid out to be cut. */
+    public CutDesk cuts() {
+        return cuts;
     }
 
-    /** All open jobs together, when they are wanted together. */
-    public Optional<Together> together() {
-        return together;
-    }
-
-    /** Plans all open jobs together from now on, or only the job in hand. */
-    public void showTogether(boolean wanted) {
-        wantsTogether = wanted;
-        if (!wanted) {
-            together = Optional.empty();
-            improve();
-        }
-        gather();
-        changed();
-    }
-
-    /** Whether all open jobs are wanted together. */
-    public boolean isTogether() {
-        return wantsTogether;
-    }
-
-    private void improve() {
-        improver.improve(Stream.concat(CutPlan.problems(lots()), laid == Laid.SHEETS ? sheets().stream().flatMap(lot -> lot.problem().stream()) : Stream.empty()).toList());
-    }
-
-    /** What is laid out below the drawing. */
-    public Laid laid() {
-        return laid;
-    }
-
-    /** Lays out something else below the drawing. */
-    public void lay(Laid other) {
-        laid = other;
-        improve();
-        changed();
-    }
-
-    /** The jobs that are cut: the one in hand or all that are open. */
-    private List<Lots.Order> orders() {
-        return together.map(Together::orders).orElseGet(() -> List.of(new Lots.Order(shown.job().title(), shown.frame())));
-    }
-
-    /** Their pieces by section. */
-    public List<Lot> lots() {
-        return together.map(Together::lots).orElseGet(() -> shown.cuts().lots());
-    }
-
-    /** Their panes by material, with the best answers known. */
-    public List<SheetLot> sheets() {
-        return SheetLot.of(orders(), shop.value(), improver.answers());
-    }
-
-    /** Their members from the boards of the rack. */
-    public Milling milling() {
-        if (milled == null || milled.lots() != lots() || milled.shop() != shop.value()) {
-            milled = new Milled(lots(), shop.value(), Milling.of(lots(), shop.value()));
-        }
-        return milled.milling();
-    }
-
-    /** The last milling plan, for the very lots and shop it was made for: several views read it after every change. */
-    private record Milled(List<Lot> lots, Shop shop, Milling milling) {
-    }
-
-    /** The same if the rack were as after this edit. */
-    public Milling milling(ShopEdit edit) {
-        return Milling.of(lots(), edit.apply(shop.value()));
-    }
-
-    /** Reads and lays all open jobs on the writer's thread, behind the edits under way. */
-    private void gather() {
-        if (!wantsTogether) {
-            return;
-        }
-        List<String> ids = jobs.stream().map(ShopStore.Listed::id).toList();
-        Shop in = shop.value();
-        writer.execute(() -> {
-            Together gathered = Together.of(ids, id -> store.job(id).value(), in, improver.answers());
-            interfaceThread.execute(() -> {
-                if (wantsTogether) {
-                    together = Optional.of(gathered);
-                    improve();
-                    changed();
-                }
-            });
-        });
-    }
-
-    /** All open jobs are cut as they are laid together. */
-    public Optional<String> cutTogether() {
-        if (together.isEmpty()) {
-            return Optional.empty();
-        }
-        Together all = together.get();
-        Booking booking = Booking.of(all.lots(), shop.value(), shop.value().habits().get(Habit.USEFUL));
-        Optional<String> refused = edit(booking.edit());
-        if (refused.isPresent()) {
-            return refused;
-        }
-        booking.made().forEach((name, made) -> {
-            String id = all.ids().get(name);
-            if (id.equals(jobId)) {
-                edit(new Edit.Cut(plan.job().choices().cutting().withMade(made)));
-            } else {
-                write(() -> {
-                    Document<Job> document = store.job(id);
-                    Job after = new Edit.Cut(document.value().choices().cutting().withMade(made)).apply(document.value());
-                    store.save(id, document.with(after), book.say("edit.cut_made"));
+    /**
+     * What is laid out is cut, of the job in hand or of all open jobs: it goes off the rack, what is worth keeping comes on it.
+     * That is one step: the rack and the jobs are undone together.
+     *
+     * @return why it was refused, in the maker's units; empty when it was booked
+     */
+    public Optional<String> cut() {
+        try {
+            Booking booking = cuts.booking();
+            boolean sheets = cuts.laid() == Laid.SHEETS;
+            Map<String, List<Cutting.Made>> made = new LinkedHashMap<>();
+            booking.made().forEach((name, from) -> made.put(cuts.ids().get(name), from));
+            Document<Shop> after = shop.with(booking.edit().apply(shop.value()));
+            Job cut = !made.containsKey(jobId) ? job.value()
+                    : Planner.edited(plan, new Edit.Cut(job.value().choices().cutting().withMade(sheets, made.get(jobId))), after.value());
+            planned(cut, after.value());
+            shop = after;
+            take(jobId, job.with(cut));
+            String words = book.say(booking.edit().words());
+            String inHand = jobId;
+            Document<Job> mine = job;
+            write(() -> {
+                Map<String, Document<Job>> saved = new LinkedHashMap<>();
+                made.forEach((id, from) -> {
+                    saved.put(id, id.equals(inHand) ? mine : cut(store.job(id), sheets, from));
                 });
-            }
-        });
-        gather();
-        return Optional.empty();
+                store.saveTogether(after, saved, words);
+            });
+            cuts.search();
+            changed();
+            return Optional.empty();
+        } catch (IllegalArgumentException refused) {
+            return Optional.of(said(refused));
+        }
+    }
+
+    private static Document<Job> cut(Document<Job> document, boolean sheets, List<Cutting.Made> from) {
+        return document.with(new Edit.Cut(document.value().choices().cutting().withMade(sheets, from)).apply(document.value()));
     }
 
     /** Better answers came in on another thread: the same job is planned anew with them, unless a number is being typed just now. */
@@ -241,7 +155,7 @@ public final class Desk implements AutoCloseable {
             plan = Planner.plan(job.value(), shop.value(), improver.answers());
             shown = plan;
         }
-        together = together.map(all -> all.with(shop.value(), improver.answers()));
+        cuts.relay();
         changed();
     }
 
@@ -439,7 +353,7 @@ public final class Desk implements AutoCloseable {
             Document<Job> saved = job;
             String id = jobId;
             write(() -> store.save(id, saved, words));
-            search();
+            cuts.search();
             changed();
             return Optional.empty();
         } catch (IllegalArgumentException refused) {
@@ -472,24 +386,12 @@ public final class Desk implements AutoCloseable {
             shop = after;
             String words = book.say(edit.words());
             write(() -> store.saveShop(after, words));
-            search();
+            cuts.search();
             changed();
             return Optional.empty();
         } catch (IllegalArgumentException refused) {
             return Optional.of(said(refused));
         }
-    }
-
-    /**
-     * The job in hand is cut as planned: sticks go off the rack, off-cuts worth keeping come on it.
-     *
-     * @return why it was refused, or the labels of the new off-cuts
-     */
-    public Optional<String> cut() {
-        Booking booking = Booking.of(plan.cuts().lots(), shop.value(), plan.frame().habits().get(Habit.USEFUL));
-        Edit made = new Edit.Cut(plan.job().choices().cutting().withMade(booking.made().getOrDefault(plan.job().title(), List.of())));
-        Optional<String> refused = edit(booking.edit());
-        return refused.isPresent() ? refused : edit(made);
     }
 
     /** Does what a finding offers. */
@@ -524,7 +426,7 @@ public final class Desk implements AutoCloseable {
         wait(() -> take(id, store.job(id)));
         page = Page.JOB;
         write(() -> store.setting("job", id));
-        search();
+        cuts.search();
         changed();
     }
 
@@ -573,17 +475,16 @@ public final class Desk implements AutoCloseable {
     private void move(boolean back) {
         String id = isInShop() ? ShopStore.shopId() : jobId;
         wait(() -> {
-            Optional<String> moved = back ? store.undo(id) : store.redo(id);
-            if (moved.isPresent()) {
-                if (isInShop()) {
-                    shop = store.shop();
-                    planned(job.value(), shop.value());
-                } else {
-                    take(id, store.job(id));
+            Optional<ShopStore.Moved> moved = back ? store.undo(id) : store.redo(id);
+            moved.ifPresent(step -> {
+                shop = store.shop();
+                take(jobId, store.job(jobId));
+                if (step.leftAlone() > 0) {
+                    interfaceThread.execute(() -> complaints.accept(book.say("undo.left_alone", step.words(), step.leftAlone())));
                 }
-            }
+            });
         });
-        search();
+        cuts.search();
         changed();
     }
 

@@ -1,12 +1,14 @@
 package neatcorner.app.view;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Laid;
 import neatcorner.app.desk.Together;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Cutting;
@@ -32,7 +34,7 @@ final class CutsDetail extends Panel {
         super(desk, typing);
         rows(this::booking);
         wishes();
-        rows(box -> desk.together().ifPresentOrElse(together -> lots(box, together), () -> pieces(box)));
+        rows(box -> desk.cuts().together().ifPresentOrElse(together -> lots(box, together), () -> pieces(box)));
         habit(Habit.KERF);
         habit(Habit.END_TRIM);
         habit(Habit.USEFUL);
@@ -45,25 +47,33 @@ final class CutsDetail extends Panel {
 
     /** The one large step of this station: the sticks are cut. */
     private void booking(VBox box) {
-        if (desk().together().isEmpty() && cutting().isMade()) {
+        Laid laid = desk().cuts().laid();
+        boolean sheets = laid == Laid.SHEETS;
+        List<Cutting.Made> from = cutting().made(sheets);
+        if (desk().cuts().together().isEmpty() && !from.isEmpty()) {
             box.getChildren().add(text(Labels.get("cuts.made"), "heading"));
-            for (Cutting.Made made : cutting().made()) {
-                box.getChildren().add(text(book().say("cuts.made_of", made.section(), made.length(), made.stick(), made.pieces())
-                        + (made.offCut().isEmpty() ? "" : book().say("cuts.made_left", made.left(), made.offCut())), "soft"));
-            }
+            from.forEach(made -> box.getChildren().add(text(madeOf(made), "soft")));
             Button again = quiet("cuts.again");
             again.setId("cut-again");
-            again.setOnAction(_ -> complain(again, desk().edit(new Edit.Cut(cutting().withMade(List.of())))));
+            again.setOnAction(_ -> complain(again, desk().edit(new Edit.Cut(cutting().withMade(sheets, List.of())))));
             box.getChildren().add(again);
             return;
         }
-        boolean ready = desk().together().map(t -> !t.lots().isEmpty() && t.lots().stream().allMatch(l -> l.answer().isPresent()))
-                .orElse(!desk().plan().cuts().sticks().isEmpty());
-        Button cut = quiet(desk().together().isPresent() ? "cuts.book_all" : "cuts.book");
+        Button cut = quiet((desk().cuts().together().isPresent() ? "cuts.book_all." : "cuts.book.") + laid.name().toLowerCase(Locale.ROOT));
         cut.setId("book-cuts");
-        cut.setDisable(!ready);
-        cut.setOnAction(_ -> complain(cut, desk().together().isPresent() ? desk().cutTogether() : desk().cut()));
+        cut.setDisable(!desk().cuts().isReady());
+        cut.setOnAction(_ -> complain(cut, desk().cut()));
         box.getChildren().addAll(cut, text(Labels.get("cuts.book_how"), "soft"));
+    }
+
+    private String madeOf(Cutting.Made made) {
+        String kept = made.offCut().isEmpty() ? "" : book().say("cuts.made_kept", made.offCut());
+        return switch (made.of()) {
+            case STICK -> book().say("cuts.made_of", made.section(), made.length(), made.stick(), made.pieces())
+                    + (made.offCut().isEmpty() ? "" : book().say("cuts.made_left", made.left(), made.offCut()));
+            case BOARD -> book().say("cuts.made_board", made.length(), made.width(), made.stick(), made.pieces()) + kept;
+            case SHEET -> book().say("cuts.made_sheet", made.length(), made.width(), made.stick(), made.pieces()) + kept;
+        };
     }
 
     private static Button quiet(String key) {

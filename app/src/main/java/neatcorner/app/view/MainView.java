@@ -443,7 +443,7 @@ public final class MainView extends StackPane {
     /** Below the drawing: the stick's making at Section, else the pieces on the sticks. */
     private void foot(Station station) {
         boolean making = station == Station.SECTION;
-        footTitle.setText(Labels.get(making ? "making.heading" : station == Station.CUTS ? "laid.heading." + desk.laid().name().toLowerCase(Locale.ROOT) : "sticks.heading"));
+        footTitle.setText(Labels.get(making ? "making.heading" : station == Station.CUTS ? "laid.heading." + desk.cuts().laid().name().toLowerCase(Locale.ROOT) : "sticks.heading"));
         if (making) {
             sticksTitle.setText(desk.book().say("making.summary", desk.plan().making().steps().size()));
             sticks.drawTall(Labels.get("picture.making"), width -> MakingDrawing.draw(desk.plan(), PictureView.reader(desk), width));

@@ -134,7 +134,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     private void board() {
         picture.setId("board-picture");
         picture.onPress(this);
-        onUpdate(() -> draw((Board) now(), desk().milling()));
+        onUpdate(() -> draw((Board) now(), desk().cuts().milling()));
         getChildren().add(picture);
         rows(box -> box.getChildren().add(text(Labels.get("rack.drag_defect"), "soft")));
         choice(Labels.get("rack.species"), () -> List.of(Species.values()), () -> ((Board) now()).species(), s -> book().say(Phrasebook.keyOf(s)), species -> {
@@ -241,7 +241,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
         if (dropped) {
             complain(picture, desk().edit(edit));
         } else {
-            draw(moved, desk().milling(edit));
+            draw(moved, desk().cuts().milling(edit));
         }
     }
 
@@ -249,7 +249,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     private void uses() {
         rows(box -> {
             Board board = (Board) now();
-            Milling milling = desk().milling();
+            Milling milling = desk().cuts().milling();
             box.getChildren().add(text(book().say("board.feet", feet(board.boardFeet()), board.price().map(p ->
                     new Money(p.of(board.length(), board.width(), board.thickness()), desk().shop().currency()).text()).orElse("–")), "strong"));
             box.getChildren().add(text(Labels.get("rack.milling"), "heading"));

@@ -285,7 +285,7 @@ final class RackPage extends HBox {
 
     /** Whether the plan of the job in hand takes something from it: such a board is what one comes to see first. */
     private boolean isUsed(RackItem item) {
-        return item instanceof Board && desk.milling().boards().stream().anyMatch(board -> board.label().equals(item.label()));
+        return item instanceof Board && desk.cuts().milling().boards().stream().anyMatch(board -> board.label().equals(item.label()));
     }
 
     void update() {

@@ -101,21 +101,21 @@ public final class Shots {
         shoot(scene, "16-all-cuts", () -> {
             job(desk, 0);
             desk.go(Station.CUTS);
-            desk.showTogether(true);
+            desk.cuts().showTogether(true);
         });
         shoot(scene, "17-boards", () -> {
-            desk.showTogether(false);
+            desk.cuts().showTogether(false);
             job(desk, 2);
             desk.go(Station.CUTS);
-            desk.lay(Laid.BOARDS);
+            desk.cuts().lay(Laid.BOARDS);
         });
         shoot(scene, "18-sheets", () -> {
-            desk.showTogether(true);
-            desk.lay(Laid.SHEETS);
+            desk.cuts().showTogether(true);
+            desk.cuts().lay(Laid.SHEETS);
         });
         shoot(scene, "19-rack", () -> {
-            desk.showTogether(false);
-            desk.lay(Laid.STICKS);
+            desk.cuts().showTogether(false);
+            desk.cuts().lay(Laid.STICKS);
             job(desk, 2);
             desk.show(Page.RACK);
         });
@@ -173,7 +173,7 @@ public final class Shots {
 
     /** A picture shows what the solver has found in the end. */
     private void awaitTheSolver() {
-        for (int i = 0; i < MOST_WAITS && on(() -> desk.improver().isWorking() || desk.isTogether() && desk.together().isEmpty()); i++) {
+        for (int i = 0; i < MOST_WAITS && on(() -> desk.improver().isWorking() || desk.cuts().isTogether() && desk.cuts().together().isEmpty()); i++) {
             try {
                 Thread.sleep(50);
             } catch (InterruptedException interrupted) {

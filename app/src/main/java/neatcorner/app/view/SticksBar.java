@@ -80,9 +80,9 @@ final class SticksBar implements PictureView.Pressing {
             }
         });
         one.setId("this-job");
-        one.setOnAction(_ -> desk.showTogether(false));
+        one.setOnAction(_ -> desk.cuts().showTogether(false));
         all.setId("all-jobs");
-        all.setOnAction(_ -> desk.showTogether(true));
+        all.setOnAction(_ -> desk.cuts().showTogether(true));
         HBox which = new HBox(one, all);
         which.getStyleClass().add("units");
         HBox what = new HBox();
@@ -90,7 +90,7 @@ final class SticksBar implements PictureView.Pressing {
         for (Laid laid : Laid.values()) {
             Button button = new Button(Labels.get("laid." + laid.name().toLowerCase(Locale.ROOT)));
             button.setId("lay-" + laid.name().toLowerCase(Locale.ROOT));
-            button.setOnAction(_ -> desk.lay(laid));
+            button.setOnAction(_ -> desk.cuts().lay(laid));
             laidButtons.put(laid, button);
             what.getChildren().add(button);
         }
@@ -123,15 +123,15 @@ final class SticksBar implements PictureView.Pressing {
 
     /** How many sticks there are to show. */
     int shown() {
-        return switch (desk.laid()) {
+        return switch (desk.cuts().laid()) {
             case STICKS -> sticks().size();
-            case BOARDS -> 2 * desk.milling().boards().size() + 2;
+            case BOARDS -> 2 * desk.cuts().milling().boards().size() + 2;
             case SHEETS -> MANY;
         };
     }
 
     private List<StickLayout> sticks() {
-        return desk.together().isPresent() ? CutPlan.sticks(desk.lots()) : desk.plan().cuts().sticks();
+        return desk.cuts().together().isPresent() ? CutPlan.sticks(desk.cuts().lots()) : desk.plan().cuts().sticks();
     }
 
     /** Shows the sticks, with the tools at the station where they are cut; returns what is said beside the title. */
@@ -141,21 +141,21 @@ final class SticksBar implements PictureView.Pressing {
         proof.setManaged(cutting);
         tools.setVisible(cutting);
         tools.setManaged(cutting);
-        one.pseudoClassStateChanged(ON, !desk.isTogether());
-        all.pseudoClassStateChanged(ON, desk.isTogether());
+        one.pseudoClassStateChanged(ON, !desk.cuts().isTogether());
+        all.pseudoClassStateChanged(ON, desk.cuts().isTogether());
         for (Button size : List.of(smaller, larger)) {
-            size.setVisible(desk.laid() != Laid.SHEETS);
+            size.setVisible(desk.cuts().laid() != Laid.SHEETS);
             size.setManaged(size.isVisible());
         }
-        laidButtons.forEach((laid, button) -> button.pseudoClassStateChanged(ON, laid == desk.laid()));
+        laidButtons.forEach((laid, button) -> button.pseudoClassStateChanged(ON, laid == desk.cuts().laid()));
         boolean working = desk.improver().isWorking();
         stop.setText(Labels.get(working ? "sticks.stop" : "sticks.again"));
-        if (cutting && desk.laid() != Laid.STICKS) {
-            return desk.laid() == Laid.BOARDS ? boards() : sheets();
+        if (cutting && desk.cuts().laid() != Laid.STICKS) {
+            return desk.cuts().laid() == Laid.BOARDS ? boards() : sheets();
         }
-        prove(cutting, Proof.of(desk.lots()), desk.lots().isEmpty());
-        if (cutting && desk.together().isPresent()) {
-            Together together = desk.together().get();
+        prove(cutting, Proof.of(desk.cuts().lots()), desk.cuts().lots().isEmpty());
+        if (cutting && desk.cuts().together().isPresent()) {
+            Together together = desk.cuts().together().get();
             picture.drawTall(Labels.get("picture.sticks"), width -> StickDrawing.draw(together.lots(), desk.shop().habits(), PictureView.reader(desk), width));
             return desk.book().say("sticks.together", together.orders().size(), sticks().size(), sticks().stream().filter(StickLayout::bought).count());
         }
@@ -177,7 +177,7 @@ final class SticksBar implements PictureView.Pressing {
     }
 
     private String boards() {
-        Milling milling = desk.milling();
+        Milling milling = desk.cuts().milling();
         proof.setText("");
         picture.drawTall(Labels.get("picture.boards"), width -> BoardDrawing.draw(milling, PictureView.reader(desk), width));
         int missing = milling.missingCount();
@@ -190,7 +190,7 @@ final class SticksBar implements PictureView.Pressing {
     }
 
     private String sheets() {
-        List<SheetLot> lots = desk.sheets();
+        List<SheetLot> lots = desk.cuts().sheets();
         List<SheetAnswer> answers = lots.stream().flatMap(lot -> lot.answer().stream()).toList();
         prove(true, SheetLot.proof(lots), answers.isEmpty());
         picture.drawTall(Labels.get("picture.sheets"), width -> SheetDrawing.draw(lots, PictureView.reader(desk), width));
@@ -199,7 +199,7 @@ final class SticksBar implements PictureView.Pressing {
     }
 
     private boolean isOneJob() {
-        return desk.together().isEmpty() && desk.laid() == Laid.STICKS;
+        return desk.cuts().together().isEmpty() && desk.cuts().laid() == Laid.STICKS;
     }
 
     private Cutting wishes() {

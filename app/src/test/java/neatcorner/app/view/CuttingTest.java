@@ -20,6 +20,8 @@ import javafx.stage.Stage;
 import neatcorner.app.desk.Page;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.job.Station;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Shop;
 import neatcorner.core.rack.Board;
 import neatcorner.core.rack.OffCut;
 import neatcorner.core.rack.Price;
@@ -107,23 +109,45 @@ class CuttingTest extends OnTheDemo {
         assertThat(on(() -> desk.history().getLast().words())).contains("booked out");
     }
 
+    /** Panes are cut by themselves; sheets go, rests come, and one undo puts the rack and the job back. */
+    @Test
+    void cuttingPanesBooksSheetsAndIsUndoneInOneStep(FxRobot robot) throws Exception {
+        take(CERTIFICATE);
+        go(Station.CUTS);
+        robot.clickOn("#lay-sheets");
+        until(() -> !desk.improver().isWorking());
+        Shop before = on(() -> desk.shop());
+        Job job = plan().job();
+        robot.clickOn("#book-cuts");
+        settle();
+        assertThat(plan().job().choices().cutting().isSheetsMade()).isTrue();
+        assertThat(plan().job().choices().cutting().isMade()).as("its members are not cut yet").isFalse();
+        assertThat(on(() -> desk.cuts().sheets())).isEmpty();
+        assertThat(on(() -> desk.shop().rack())).isNotEqualTo(before.rack());
+        assertThat(texts("#detail")).anySatisfy(text -> assertThat(text).startsWith("sheet "));
+        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
+        settle();
+        assertThat(plan().job()).isEqualTo(job);
+        assertThat(on(() -> desk.shop())).isEqualTo(before);
+    }
+
     @Test
     void allOpenJobsShareTheRackAndTheirPanesTheSheets(FxRobot robot) throws Exception {
         go(Station.CUTS);
         robot.clickOn("#all-jobs");
-        until(() -> desk.together().isPresent() && !desk.improver().isWorking());
-        assertThat(on(() -> desk.together().orElseThrow().orders().size())).isEqualTo(16);
+        until(() -> desk.cuts().together().isPresent() && !desk.improver().isWorking());
+        assertThat(on(() -> desk.cuts().together().orElseThrow().orders().size())).isEqualTo(16);
         assertThat(on(() -> ((Label) view.lookup("#proof")).getText())).isEqualTo("proven best");
         robot.clickOn("#lay-sheets");
         settle();
         assertThat(on(() -> picture("#sticks-picture").getAccessibleText())).contains("Panes");
-        assertThat(on(() -> desk.sheets().size())).isGreaterThan(6);
+        assertThat(on(() -> desk.cuts().sheets().size())).isGreaterThan(6);
         robot.clickOn("#lay-boards");
         settle();
-        assertThat(on(() -> desk.milling().boards())).isNotEmpty();
+        assertThat(on(() -> desk.cuts().milling().boards())).isNotEmpty();
         robot.clickOn("#this-job");
         settle();
-        assertThat(on(() -> desk.together())).isEmpty();
+        assertThat(on(() -> desk.cuts().together())).isEmpty();
     }
 
     @Test
@@ -136,12 +160,12 @@ class CuttingTest extends OnTheDemo {
         choose("B-5");
         PictureView picture = picture("#board-picture");
         Board before = board("B-5");
-        Object plan = on(() -> desk.milling().parts());
+        Object plan = on(() -> desk.cuts().milling().parts());
         drag(robot, picture, "defect.0", -60, 0);
         Board after = board("B-5");
         assertThat(after.defects().getFirst().x()).isLessThan(before.defects().getFirst().x());
         assertThat(after.defects().get(1)).isEqualTo(before.defects().get(1));
-        assertThat(on(() -> desk.milling().parts())).isNotEqualTo(plan);
+        assertThat(on(() -> desk.cuts().milling().parts())).isNotEqualTo(plan);
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
         assertThat(board("B-5")).isEqualTo(before);

@@ -2,6 +2,7 @@ package neatcorner.core.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 
 /**
@@ -12,7 +13,7 @@ import neatcorner.core.measure.Length;
  * @param oneBatch  whether all sticks must be of one batch, so that their colour matches
  * @param locks     pieces kept on a certain stick
  * @param forbidden sticks not to be touched, by their keys
- * @param made      the sticks it was cut from; empty until it is cut
+ * @param made      what it was cut from; empty until it is cut
  */
 public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<String> forbidden, List<Made> made) {
     /** No wishes, and nothing cut. */
@@ -36,27 +37,49 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
     public record Lock(String piece, String stick) {
     }
 
+    /** What something was cut from. */
+    public enum Stuff {
+        /** A stick of moulding or plain strip. */
+        STICK,
+        /** A board, milled to blanks. */
+        BOARD,
+        /** A sheet of glass, mat or board. */
+        SHEET
+    }
+
     /**
-     * A stick that was cut.
+     * A stick, board or sheet that was cut.
      *
-     * @param stick   its key
-     * @param section what it was
-     * @param length  whole
-     * @param pieces  what was cut from it for this job
-     * @param offCut  the label of what was left and kept; may be empty
-     * @param left    how long that is; nothing when none was kept
+     * @param of      what it was
+     * @param stick   its key or label
+     * @param section of a stick; empty for boards and sheets
+     * @param length  whole; of a sheet its width
+     * @param width   of a board across, of a sheet its height; nothing for a stick
+     * @param pieces  what was cut from it for this job; of a sheet how many panes
+     * @param offCut  the labels of what was left and kept; may be empty
+     * @param left    how long the off-cuts of a stick are together; nothing when none was kept
      */
-    public record Made(String stick, String section, Length length, String pieces, String offCut, Length left) {
+    public record Made(Stuff of, String stick, String section, Length length, Length width, String pieces, String offCut, Length left) {
     }
 
-    /** Whether the pieces are cut already. */
+    /** Whether the pieces are cut already, from sticks or from boards. */
     public boolean isMade() {
-        return !made.isEmpty();
+        return made.stream().anyMatch(one -> one.of() != Stuff.SHEET);
     }
 
-    /** Cut from these sticks, or not cut. */
-    public Cutting withMade(List<Made> other) {
-        return new Cutting(matched, oneBatch, locks, forbidden, other);
+    /** Whether its panes are cut already. */
+    public boolean isSheetsMade() {
+        return made.stream().anyMatch(one -> one.of() == Stuff.SHEET);
+    }
+
+    /** What its pieces were cut from, or its panes. */
+    public List<Made> made(boolean sheets) {
+        return made.stream().filter(one -> (one.of() == Stuff.SHEET) == sheets).toList();
+    }
+
+    /** With its pieces, or its panes, cut from these; from none when they are not cut. */
+    public Cutting withMade(boolean sheets, List<Made> other) {
+        return new Cutting(matched, oneBatch, locks, forbidden, Stream.concat(made(!sheets).stream(), other.stream()).toList());
     }
 
     /** Whether nothing is wished of single pieces and sticks. */

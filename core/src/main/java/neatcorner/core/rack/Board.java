@@ -103,6 +103,23 @@ public record Board(String label, Species species, Length length, Length width, 
         return withDefect(index, new Defect(defect.kind(), x, y, defect.length(), defect.width()));
     }
 
+    /** A rectangle of it, with the parts of its defects that lie in it. */
+    public Board part(Length fromX, Length fromY, Length partLength, Length partWidth) {
+        Length toX = fromX.plus(partLength);
+        Length toY = fromY.plus(partWidth);
+        List<Defect> within = defects.stream().filter(d -> d.right().isOver(fromX) && d.x().isUnder(toX) && d.top().isOver(fromY) && d.y().isUnder(toY)).map(d -> {
+            Length left = d.x().max(fromX);
+            Length near = d.y().max(fromY);
+            return new Defect(d.kind(), left.minus(fromX), near.minus(fromY), d.right().min(toX).minus(left), d.top().min(toY).minus(near));
+        }).toList();
+        return new Board(label, species, partLength, partWidth, thickness, moisture, grade, within, price, shelf);
+    }
+
+    /** The same paid for already, under another label. */
+    public Board paid(String other) {
+        return new Board(other, species, length, width, thickness, moisture, grade, defects, Optional.empty(), shelf);
+    }
+
     /** Thickness (in) × width (in) × length (ft) / 12: the trade's measure of a board. */
     public double boardFeet() {
         return boardFeet(length, width, thickness);

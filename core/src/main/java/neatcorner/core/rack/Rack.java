@@ -1,11 +1,10 @@
 package neatcorner.core.rack;
 
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Everything on the rack that has a label.
@@ -60,16 +59,18 @@ public record Rack(List<RackItem> items) {
 
     /** Labels that nobody has yet: {@code C-12} and on. */
     public List<String> freeLabels(String letter, int count) {
+        int next = freeNumber(letter);
+        return IntStream.range(next, next + count).mapToObj(n -> letter + "-" + n).toList();
+    }
+
+    /** The number from which on no label with this letter is taken. */
+    public int freeNumber(String letter) {
         int next = 1;
         for (RackItem item : items) {
             if (item.label().matches(letter + "-\\d{1,8}")) {
                 next = Math.max(next, Integer.parseInt(item.label().substring(letter.length() + 1)) + 1);
             }
         }
-        List<String> labels = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            labels.add(letter + "-" + (next + i));
-        }
-        return Collections.unmodifiableList(labels);
+        return next;
     }
 }

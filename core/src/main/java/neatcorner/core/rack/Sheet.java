@@ -41,6 +41,11 @@ public record Sheet(String label, Material material, Length width, Length height
         UPRIGHT
     }
 
+    /** One piece cut out of it as it lies, paid for already. */
+    public Sheet part(String partLabel, Length partWidth, Length partHeight) {
+        return new Sheet(partLabel, material, partWidth, partHeight, thickness, 1, false, grain, face, Optional.empty(), shelf);
+    }
+
     /** So many on hand. */
     public Sheet withCount(int other) {
         return new Sheet(label, material, width, height, thickness, other, forSale, grain, face, price, shelf);

@@ -4,58 +4,119 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
+import neatcorner.core.rack.Board;
 import neatcorner.core.rack.OffCut;
 import neatcorner.core.rack.RackItem;
+import neatcorner.core.rack.Sheet;
 import neatcorner.core.words.Words;
 
 /**
- * What cutting does to the rack: sticks go, off-cuts worth keeping come.
+ * What cutting does to the rack: sticks, boards and sheets go, what is worth keeping of them comes.
  *
- * @param edit    of the shop
- * @param offCuts with their new labels
- * @param made    what each job was cut from, by the job's title
+ * @param edit of the shop
+ * @param kept off-cuts, parts of boards, rests of sheets and holes of mats, with their new labels
+ * @param made what each job was cut from, by the name its pieces carry
  */
-public record Booking(ShopEdit edit, List<OffCut> offCuts, Map<String, List<Cutting.Made>> made) {
+public record Booking(ShopEdit edit, List<RackItem> kept, Map<String, List<Cutting.Made>> made) {
+    /** A narrower rest of a sheet is none. */
+    private static final Length LEAST_SHEET = Length.mm(50);
+
     /**
-     * Books what lots say.
+     * The sticks of some lots.
      *
      * @param useful what is left is kept from this length on
      */
-    public static Booking of(List<Lot> lots, Shop shop, Length useful) {
+    public static Booking ofSticks(List<Lot> lots, Shop shop, Length useful) {
         List<StickLayout> sticks = CutPlan.sticks(lots);
-        List<String> labels = shop.rack().freeLabels("C", sticks.stream().mapToInt(s -> s.offCuts(useful).size()).sum());
-        List<ShopEdit> edits = new ArrayList<>();
-        List<String> used = new ArrayList<>();
-        List<RackItem> kept = new ArrayList<>();
-        Map<String, List<Cutting.Made>> made = new LinkedHashMap<>();
+        Keeper keeper = new Keeper(shop, "C");
         for (StickLayout stick : sticks) {
             switch (stick.source().from()) {
-                case OFF_CUT -> used.add(stick.key());
-                case RACK -> edits.add(new ShopEdit.Receive(stick.section(), stick.length(), -1));
+                case OFF_CUT -> keeper.gone.add(stick.key());
+                case RACK -> keeper.edits.add(new ShopEdit.Receive(stick.section(), stick.length(), -1));
                 case TO_BUY -> {
                 }
             }
-            int before = kept.size();
-            for (Span left : stick.offCuts(useful)) {
-                kept.add(new OffCut(labels.get(kept.size()), stick.section(), left.length(), defectsIn(stick, left), stick.source().shelf(),
-                        stick.source().from() == Source.From.OFF_CUT ? stick.source().batch() : ""));
+            List<RackItem> left = new ArrayList<>();
+            for (Span span : stick.offCuts(useful)) {
+                left.add(keeper.keep(label -> new OffCut(label, stick.section(), span.length(), defectsIn(stick, span), stick.source().shelf(),
+                        stick.source().from() == Source.From.OFF_CUT ? stick.source().batch() : "")));
             }
-            enter(stick, kept.subList(before, kept.size()), made);
+            byJob(stick.placed(), p -> p.piece().job()).forEach((job, placed) -> keeper.enter(job, new Cutting.Made(Cutting.Stuff.STICK, stick.key(), stick.section().name(),
+                    stick.length(), Length.ZERO, placed.stream().map(p -> p.piece().key()).collect(Collectors.joining(", ")), labels(left),
+                    Length.sum(left.stream().map(item -> ((OffCut) item).length()).toList()))));
         }
-        if (!used.isEmpty()) {
-            edits.add(new ShopEdit.Unshelve(used));
+        return keeper.booking(sticks.size());
+    }
+
+    /** Boards, milled to blanks: what is left of them and large enough stays a board. */
+    public static Booking ofBoards(Milling milling, Shop shop) {
+        Keeper keeper = new Keeper(shop, "B");
+        for (Board board : milling.boards()) {
+            keeper.gone.add(board.label());
+            List<RackItem> left = new ArrayList<>();
+            for (Milling.Area area : milling.stays().getOrDefault(board.label(), List.of())) {
+                left.add(keeper.keep(label -> board.part(area.x(), area.y(), area.length(), area.width()).paid(label)));
+            }
+            Stream<Milling.Blank> blanks = milling.parts().stream().filter(sawn -> sawn.board().equals(board)).flatMap(sawn -> sawn.rips().stream()).flatMap(rip -> rip.blanks().stream());
+            byJob(blanks.toList(), Milling.Blank::job).forEach((job, of) -> keeper.enter(job, new Cutting.Made(Cutting.Stuff.BOARD, board.label(), "", board.length(),
+                    board.width(), of.stream().map(Milling.Blank::piece).collect(Collectors.joining(", ")), labels(left), Length.ZERO)));
         }
-        if (!kept.isEmpty()) {
-            edits.add(new ShopEdit.Shelve(kept));
+        return keeper.booking(milling.boards().size());
+    }
+
+    /**
+     * Sheets of glass, mat and board; holes of mats that no other mat is cut from are kept too.
+     *
+     * @param useful rests are kept when both sides are as long as this or longer
+     */
+    public static Booking ofSheets(List<SheetLot> lots, Shop shop, Length useful) {
+        Keeper keeper = new Keeper(shop, "S");
+        Length least = useful.max(LEAST_SHEET);
+        int cut = 0;
+        for (SheetLot lot : lots) {
+            List<SheetAnswer.Laid> sheets = lot.answer().map(SheetAnswer::sheets).orElse(List.of());
+            Optional<Sheet> alike = sheets.stream().flatMap(laid -> lot.sheets().get(laid.stock()).stream()).findFirst();
+            int[] used = new int[lot.sheets().size()];
+            for (SheetAnswer.Laid laid : sheets) {
+                cut++;
+                used[laid.stock()]++;
+                Optional<Sheet> sheet = lot.sheets().get(laid.stock());
+                if (!lot.isBought(laid)) {
+                    sheet.ifPresent(s -> keeper.counted.merge(s.label(), 1, Integer::sum));
+                }
+                List<RackItem> left = new ArrayList<>();
+                laid.rests().stream().filter(rest -> !rest.width().isUnder(least) && !rest.height().isUnder(least))
+                        .forEach(rest -> sheet.or(() -> alike).ifPresent(s -> left.add(keeper.keep(label -> s.part(label, rest.width(), rest.height())))));
+                SheetProblem problem = lot.problem().orElseThrow();
+                SheetProblem.Stock whole = problem.stock().get(laid.stock());
+                byJob(laid.panes(), placed -> problem.panes().get(placed.pane()).name()).forEach((job, panes) -> keeper.enter(job, new Cutting.Made(Cutting.Stuff.SHEET,
+                        whole.name(), "", whole.width(), whole.height(), String.valueOf(panes.size()), labels(left), Length.ZERO)));
+            }
+            for (int k = 0; k < used.length; k++) {
+                SheetProblem.Stock hole = lot.problem().orElseThrow().stock().get(k);
+                for (int n = used[k]; lot.sheets().get(k).isEmpty() && n < hole.count().orElse(0); n++) {
+                    alike.ifPresent(s -> keeper.keep(label -> s.part(label, hole.width(), hole.height())));
+                }
+            }
         }
-        return new Booking(new ShopEdit.Together(edits, Words.of("edit.booked", sticks.size(), kept.size())),
-                kept.stream().map(OffCut.class::cast).toList(), made);
+        return keeper.booking(cut);
+    }
+
+    private static <T> Map<String, List<T>> byJob(List<T> pieces, Function<T, String> job) {
+        return pieces.stream().collect(Collectors.groupingBy(job, LinkedHashMap::new, Collectors.toList()));
+    }
+
+    private static String labels(List<RackItem> items) {
+        return items.stream().map(RackItem::label).collect(Collectors.joining(", "));
     }
 
     private static List<Span> defectsIn(StickLayout stick, Span left) {
@@ -63,12 +124,49 @@ public record Booking(ShopEdit edit, List<OffCut> offCuts, Map<String, List<Cutt
                 .map(d -> new Span(d.from().max(left.from()).minus(left.from()), d.to().min(left.to()).minus(left.from()))).toList();
     }
 
-    private static void enter(StickLayout stick, List<RackItem> kept, Map<String, List<Cutting.Made>> made) {
-        Map<String, List<StickLayout.Placed>> byJob = stick.placed().stream()
-                .collect(Collectors.groupingBy(p -> p.piece().job(), LinkedHashMap::new, Collectors.toList()));
-        byJob.forEach((job, placed) -> made.computeIfAbsent(job, _ -> new ArrayList<>()).add(new Cutting.Made(stick.key(), stick.section().name(), stick.length(),
-                placed.stream().map(p -> p.piece().key()).collect(Collectors.joining(", ")),
-                kept.stream().map(RackItem::label).collect(Collectors.joining(", ")),
-                Length.sum(kept.stream().map(item -> ((OffCut) item).length()).toList()))));
+    /** Gathers what goes and what comes. */
+    private static final class Keeper {
+        private final Shop shop;
+        private final String letter;
+        private final int firstFree;
+        private final List<ShopEdit> edits = new ArrayList<>();
+        private final List<String> gone = new ArrayList<>();
+        private final Map<String, Integer> counted = new LinkedHashMap<>();
+        private final List<RackItem> kept = new ArrayList<>();
+        private final Map<String, List<Cutting.Made>> made = new LinkedHashMap<>();
+
+        Keeper(Shop shop, String letter) {
+            this.shop = shop;
+            this.letter = letter;
+            this.firstFree = shop.rack().freeNumber(letter);
+        }
+
+        RackItem keep(Function<String, RackItem> item) {
+            kept.add(item.apply(letter + "-" + (firstFree + kept.size())));
+            return kept.getLast();
+        }
+
+        void enter(String job, Cutting.Made from) {
+            made.computeIfAbsent(job, _ -> new ArrayList<>()).add(from);
+        }
+
+        Booking booking(int cut) {
+            List<RackItem> fewer = new ArrayList<>();
+            counted.forEach((label, count) -> {
+                Sheet sheet = (Sheet) shop.rack().item(label).orElseThrow();
+                if (sheet.count() == count && !sheet.forSale()) {
+                    gone.add(label);
+                } else {
+                    fewer.add(sheet.withCount(sheet.count() - count));
+                }
+            });
+            if (!gone.isEmpty()) {
+                edits.add(new ShopEdit.Unshelve(gone));
+            }
+            if (!kept.isEmpty() || !fewer.isEmpty()) {
+                edits.add(new ShopEdit.Shelve(Stream.concat(fewer.stream(), kept.stream()).toList()));
+            }
+            return new Booking(new ShopEdit.Together(edits, Words.of("edit.booked", cut, kept.size())), List.copyOf(kept), made);
+        }
     }
 }

@@ -86,19 +86,27 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
     /**
      * A blank on a strip.
      *
-     * @param name   of the piece it becomes
+     * @param job    the name of the job it is for
+     * @param piece  the key of the piece it becomes
      * @param x      from the board's left end
      * @param length as it is crosscut
      * @param layer  of the board, from 1
      */
-    public record Blank(String name, Length x, Length length, int layer) {
+    public record Blank(String job, String piece, Length x, Length length, int layer) {
+        /** Of the piece it becomes. */
+        public String name() {
+            return job + ", " + piece;
+        }
     }
 
     /** A kind of blank that is wanted. */
     private record Want(Species species, Length thickness, Length width, Length finishedWidth, Length finishedThickness) {
     }
 
-    private record Wanted(String name, Length length, Length finished) {
+    private record Wanted(String job, String piece, Length length, Length finished) {
+        String name() {
+            return job + ", " + piece;
+        }
     }
 
     /** Mills the strips of some lots' sections from the boards of the rack. */
@@ -110,7 +118,7 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
             for (Strip strip : lot.section().strips()) {
                 Want want = new Want(strip.species(), strip.thickness().plus(habits.get(Habit.PLANING)), strip.width().plus(over.over(4)), strip.width(), strip.thickness());
                 List<Wanted> list = wants.computeIfAbsent(want, _ -> new ArrayList<>());
-                lot.pieces().forEach(piece -> list.add(new Wanted(piece.job() + ", " + piece.key(), piece.length().plus(over), piece.length())));
+                lot.pieces().forEach(piece -> list.add(new Wanted(piece.job(), piece.key(), piece.length().plus(over), piece.length())));
             }
         }
         return new Mill(shop, habits).mill(wants);
@@ -194,15 +202,7 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
             if (length.isUnder(Length.mm(100)) || width.isUnder(LEAST_WIDTH)) {
                 return;
             }
-            Board board = from.part();
-            List<Board.Defect> defects = board.defects().stream().filter(d -> d.right().isOver(x) && d.x().isUnder(x.plus(length)) && d.top().isOver(y) && d.y().isUnder(y.plus(width)))
-                    .map(d -> {
-                        Length left = d.x().max(x);
-                        Length near = d.y().max(y);
-                        return new Board.Defect(d.kind(), left.minus(x), near.minus(y), d.right().min(x.plus(length)).minus(left), d.top().min(y.plus(width)).minus(near));
-                    }).toList();
-            free.add(new Free(from.whole(), new Board(board.label(), board.species(), length, width, board.thickness(), board.moisture(), board.grade(), defects, board.price(),
-                    board.shelf()), from.x().plus(x), from.y().plus(y)));
+            free.add(new Free(from.whole(), from.part().part(x, y, length, width), from.x().plus(x), from.y().plus(y)));
         }
 
         /** A way to make some blanks from what is free of a board, of which so much is taken. */
@@ -307,9 +307,9 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
                     run++;
                 }
                 if (run == at.length) {
-                    return IntStream.range(0, blanks.size()).mapToObj(i -> new Blank(blanks.get(i).name(), laid.placed().get(i).start(), blanks.get(i).length(), layer)).toList();
+                    return IntStream.range(0, blanks.size()).mapToObj(i -> new Blank(blanks.get(i).job(), blanks.get(i).piece(), laid.placed().get(i).start(), blanks.get(i).length(), layer)).toList();
                 }
-                placed.add(new Blank(wanted.name(), at[run], wanted.length(), layer));
+                placed.add(new Blank(wanted.job(), wanted.piece(), at[run], wanted.length(), layer));
                 at[run] = at[run].plus(wanted.length()).plus(kerf);
             }
             return placed.stream().sorted(Comparator.comparing(Blank::x)).toList();
@@ -327,7 +327,7 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
         private void book(Try done, Want want) {
             Free from = done.from;
             List<Rip> rips = done.rips.stream().map(rip -> new Rip(rip.y().plus(from.y()), rip.width(), rip.blanks().stream()
-                    .map(b -> new Blank(b.name(), b.x().plus(from.x()), b.length(), b.layer())).toList())).toList();
+                    .map(b -> new Blank(b.job(), b.piece(), b.x().plus(from.x()), b.length(), b.layer())).toList())).toList();
             sawn.add(new Sawn(from.whole(), done.layers, new Area(from.x(), from.y(), done.length, done.width), rips));
             feet[Step.ROUGH.ordinal()] += Board.boardFeet(done.length, done.width, from.whole().thickness());
             feet[Step.PLANED.ordinal()] += done.layers * Board.boardFeet(done.length, done.width.minus(jointing), want.finishedThickness());

@@ -19,6 +19,7 @@ final class PatternMaster {
     private static final double EPS = 1e-7;
     private final StickModel model;
     private final Filling filling;
+    private final long[] priceOfStock;
     private final int[] left;
     private final int[] sticks;
     private final int[] rowOfKind;
@@ -31,7 +32,13 @@ final class PatternMaster {
     private final double artificial;
     private final List<Pattern> pool;
     private final List<Pattern> usable;
+    private final Rule rule;
     private boolean proven = true;
+
+    /** What must hold of the pieces of a place besides their room; whatever it refuses, it refuses with more pieces too. */
+    interface Rule {
+        boolean allows(int place, int[] counts);
+    }
 
     /**
      * A master problem.
@@ -39,14 +46,17 @@ final class PatternMaster {
      * @param left   how many of each kind are still to be made
      * @param sticks how many of each kind of stick are left; negative for as many as one buys
      * @param pool   patterns known from before; new ones are added
+     * @param rule   for every new pattern
      */
-    PatternMaster(StickModel model, int[] left, int[] sticks, List<Pattern> pool) {
+    PatternMaster(StickModel model, int[] left, int[] sticks, List<Pattern> pool, Rule rule) {
         this.model = model;
         this.left = left;
         this.sticks = sticks;
         this.pool = pool;
+        this.rule = rule;
         this.usable = pool.stream().filter(p -> sticks[p.stock()] != 0 && p.times(left, 1) > 0).toList();
         this.filling = new Filling(model.needs());
+        this.priceOfStock = model.places().stream().mapToLong(StickModel.Place::cost).toArray();
         this.rowOfKind = new int[left.length];
         this.rowOfStock = new int[sticks.length];
         int row = 0;
@@ -61,7 +71,7 @@ final class PatternMaster {
         this.amounts = new double[rows];
         this.costs = new double[rows];
         this.basis = new Pattern[rows];
-        this.artificial = (1.0 + model.places().stream().mapToLong(StickModel.Place::cost).max().orElse(0)) * (1 + Arrays.stream(left).sum());
+        this.artificial = (1.0 + Arrays.stream(priceOfStock).max().orElse(0)) * (1 + Arrays.stream(left).sum());
         for (int i = 0; i < left.length; i++) {
             if (rowOfKind[i] >= 0) {
                 amounts[rowOfKind[i]] = left[i];
@@ -165,11 +175,11 @@ final class PatternMaster {
                 best = pattern;
             }
         }
-        return best != null && enter(column(best), model.cost(best.stock()), best);
+        return best != null && enter(column(best), priceOfStock[best.stock()], best);
     }
 
     private double reduced(Pattern pattern, double[] prices) {
-        double reduced = model.cost(pattern.stock());
+        double reduced = priceOfStock[pattern.stock()];
         for (int i = 0; i < pattern.kinds().length; i++) {
             reduced -= pattern.counts()[i] * prices[rowOfKind[pattern.kinds()[i]]];
         }
@@ -221,8 +231,9 @@ final class PatternMaster {
             if (sticks[k] == 0) {
                 continue;
             }
-            double floor = model.cost(k) - (rowOfStock[k] < 0 ? 0 : prices[rowOfStock[k]]);
-            int[] counts = filling.fill(model.room(k), values, left, floor + most);
+            double floor = priceOfStock[k] - (rowOfStock[k] < 0 ? 0 : prices[rowOfStock[k]]);
+            int place = k;
+            int[] counts = filling.fill(model.room(k), values, left, floor + most, chosen -> rule.allows(place, chosen));
             sure &= filling.isProven();
             if (filling.value() > floor + most + 1e-9) {
                 most = filling.value() - floor;
@@ -231,7 +242,7 @@ final class PatternMaster {
         }
         if (best != null) {
             pool.add(best);
-            entered = enter(column(best), model.cost(best.stock()), best);
+            entered = enter(column(best), priceOfStock[best.stock()], best);
         }
         proven = sure && (best == null || entered);
         return entered;

@@ -3,11 +3,8 @@ package neatcorner.core.stock;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
@@ -42,9 +39,7 @@ public final class StickSolver {
     private final StickProblem problem;
     private final StickModel model;
     private final StickModel careful;
-    private final Layout layout;
-    private final boolean sure;
-    private final Map<Pattern, Boolean> laid = new HashMap<>();
+    private final Laying laying;
     private final BooleanSupplier stop;
     private final Consumer<StickAnswer> better;
     private final List<Pattern> pool = new ArrayList<>();
@@ -58,8 +53,7 @@ public final class StickSolver {
         this.problem = problem;
         this.model = problem.hopeful();
         this.careful = problem.careful();
-        this.layout = new Layout(problem);
-        this.sure = problem.isAdditive() && model.places().stream().allMatch(p -> p.run() >= 0);
+        this.laying = new Laying(problem, model);
         this.stop = stop;
         this.better = better;
         this.step = Math.max(1, model.places().stream().mapToLong(StickModel.Place::cost).reduce(0, StickSolver::gcd));
@@ -94,14 +88,14 @@ public final class StickSolver {
         checkLocks();
         bound = roundedUp(materialCost(left));
         quick(careful, left, careful.limits(), false).ifPresent(patterns -> found(patterns, List.of()));
-        if (!sure) {
+        if (!laying.isSure()) {
             quick(model, left, model.limits(), false).ifPresent(patterns -> found(patterns, List.of()));
         }
     }
 
     private void checkLocks() {
         for (int k = 0; k < problem.stock().size(); k++) {
-            if (problem.isLockedTo(k) && layout.onStick(k, problem.lockedTo(k)).isEmpty()) {
+            if (!laying.holdsLocked(k)) {
                 throw new IllegalArgumentException("the pieces locked to stick " + problem.stock().get(k).name() + " do not fit on its "
                         + problem.stock().get(k).length() + "; take one of the locks away");
             }
@@ -117,7 +111,7 @@ public final class StickSolver {
             return Optional.empty();
         }
         StickAnswer before = answer();
-        best = new Tidying(problem, model, layout, sure, best).tidied(stop);
+        best = new Tidying(problem, model, laying, best).tidied(stop);
         bestCost = costOf(best, 0);
         StickAnswer tidy = answer();
         if (!tidy.equals(before)) {
@@ -130,13 +124,16 @@ public final class StickSolver {
         if (isDone() && !best.isEmpty() || Arrays.stream(left).allMatch(n -> n == 0)) {
             return;
         }
-        PatternMaster root = new PatternMaster(model, left, sticks, pool);
-        if (root.solve(stop) && root.isProven()) {
-            if (root.isShort()) {
-                return;
+        // Where an order is needed, what room alone proves comes first: it is sooner there, and there where orders are too many.
+        for (PatternMaster root : laying.isSure() ? List.of(master(left, sticks))
+                : List.of(new PatternMaster(model, left, sticks, new ArrayList<>(), (_, _) -> true), master(left, sticks))) {
+            if (root.solve(stop) && root.isProven()) {
+                if (root.isShort()) {
+                    return;
+                }
+                bound = Math.max(bound, roundedUp(root.cost()));
+                tell();
             }
-            bound = Math.max(bound, roundedUp(root.cost()));
-            tell();
         }
         quick(careful, left, sticks, true).ifPresent(patterns -> found(patterns, List.of()));
         Optional<List<int[]>> mixes = mixes(sticks);
@@ -147,6 +144,10 @@ public final class StickSolver {
                 dive(left, sticks, 0, new ArrayList<>(), departures);
             }
         }
+    }
+
+    private PatternMaster master(int[] left, int[] sticks) {
+        return new PatternMaster(model, left, sticks, pool, laying::mayFit);
     }
 
     /** What the wood alone costs when it is taken from the cheapest for its length first and none is wasted. */
@@ -189,7 +190,7 @@ public final class StickSolver {
             found(taken, List.of());
             return;
         }
-        PatternMaster master = new PatternMaster(model, left, sticks, pool);
+        PatternMaster master = master(left, sticks);
         if (isDone() || !master.solve(stop) || master.isShort() || cost + roundedUp(master.cost()) >= bestCost) {
             return;
         }
@@ -281,7 +282,7 @@ public final class StickSolver {
                 break;
             }
             if (departures == 0) {
-                PatternMaster master = new PatternMaster(model, left, mix, pool);
+                PatternMaster master = master(left, mix);
                 if (master.solve(stop) && master.isProven() && master.isShort()) {
                     mixes.remove(m--);
                     bounded(mixes);
@@ -361,7 +362,7 @@ public final class StickSolver {
                 cost += model.cost(pattern.stock());
             }
         }
-        if (cost >= bestCost || !sure && !(canBeLaid(taken) && canBeLaid(rest))) {
+        if (cost >= bestCost || !taken.stream().allMatch(laying::fits) || !rest.stream().allMatch(laying::fits)) {
             return;
         }
         bestCost = cost;
@@ -370,65 +371,13 @@ public final class StickSolver {
         tell();
     }
 
-    private boolean canBeLaid(List<Pattern> patterns) {
-        return patterns.stream().allMatch(p -> laid.computeIfAbsent(p, q -> lay(q).isPresent()));
-    }
-
-    private Optional<List<StickAnswer.Placed>> lay(Pattern pattern) {
-        return lay(problem, model, layout, pattern);
-    }
-
-    /** A pattern's pieces, with those locked to its stick, in an order that fits. */
-    static Optional<List<StickAnswer.Placed>> lay(StickProblem problem, StickModel model, Layout layout, Pattern pattern) {
-        StickModel.Place place = model.places().get(pattern.stock());
-        int[] counts = new int[problem.pieces().size()];
-        for (int i = 0; i < pattern.kinds().length; i++) {
-            counts[pattern.kinds()[i]] = pattern.counts()[i];
-        }
-        if (place.run() >= 0) {
-            return layout.onRun(place.stock(), place.run(), counts);
-        }
-        int[] locked = problem.lockedTo(place.stock());
-        Arrays.setAll(counts, i -> counts[i] + locked[i]);
-        return layout.onStick(place.stock(), counts);
-    }
-
     private void tell() {
         if (bestCost < Long.MAX_VALUE) {
             better.accept(answer());
         }
     }
 
-    /** The patterns on whole sticks: runs of one stick come together, and sticks with nothing but locked pieces are not forgotten. */
     private StickAnswer answer() {
-        Map<Integer, List<List<List<StickAnswer.Placed>>>> runs = new TreeMap<>();
-        List<Pattern> sorted = best.stream().sorted(Comparator.comparingInt(Pattern::stock).thenComparing(p -> -model.filled(p))
-                .thenComparing(p -> p.kinds().length == 0 ? 0 : p.kinds()[0])).toList();
-        for (Pattern pattern : sorted) {
-            StickModel.Place place = model.places().get(pattern.stock());
-            List<List<List<StickAnswer.Placed>>> ofStock = runs.computeIfAbsent(place.stock(), _ -> new ArrayList<>());
-            while (ofStock.size() <= Math.max(0, place.run())) {
-                ofStock.add(new ArrayList<>());
-            }
-            ofStock.get(Math.max(0, place.run())).add(lay(pattern).orElseThrow());
-        }
-        for (int k = 0; k < problem.stock().size(); k++) {
-            if (problem.isLockedTo(k) && !runs.containsKey(k)) {
-                runs.put(k, List.of(List.of(layout.onStick(k, problem.lockedTo(k)).orElseThrow())));
-            }
-        }
-        List<StickAnswer.Laid> sticks = new ArrayList<>();
-        runs.forEach((stock, ofStock) -> {
-            for (int n = 0; n < ofStock.stream().mapToInt(List::size).max().orElse(0); n++) {
-                List<StickAnswer.Placed> placed = new ArrayList<>();
-                for (List<List<StickAnswer.Placed>> run : ofStock) {
-                    if (n < run.size()) {
-                        placed.addAll(run.get(n));
-                    }
-                }
-                sticks.add(new StickAnswer.Laid(stock, placed));
-            }
-        });
-        return new StickAnswer(sticks, bestCost + committed, Math.min(bound, bestCost) + committed);
+        return new StickAnswer(laying.sticks(best), bestCost + committed, Math.min(bound, bestCost) + committed);
     }
 }

@@ -22,19 +22,17 @@ final class Tidying {
     private static final long GRAIN = 10_000_000;
     private final StickProblem problem;
     private final StickModel model;
-    private final Layout layout;
-    private final boolean sure;
+    private final Laying laying;
     private final List<Pattern> used;
     private final int[] unused;
     private final Filling filling;
     private final double[] lengths;
     private int tries;
 
-    Tidying(StickProblem problem, StickModel model, Layout layout, boolean sure, List<Pattern> patterns) {
+    Tidying(StickProblem problem, StickModel model, Laying laying, List<Pattern> patterns) {
         this.problem = problem;
         this.model = model;
-        this.layout = layout;
-        this.sure = sure;
+        this.laying = laying;
         this.used = new ArrayList<>(patterns);
         this.unused = model.limits();
         this.filling = new Filling(model.needs());
@@ -111,7 +109,7 @@ final class Tidying {
     private boolean filled(int full, int other, int[] both) {
         Pattern a = used.get(full);
         Pattern b = used.get(other);
-        int[] most = filling.fill(model.room(a.stock()), lengths, both, 0);
+        int[] most = filling.fill(model.room(a.stock()), lengths, both, 0, counts -> laying.mayFit(a.stock(), counts));
         int[] rest = new int[both.length];
         Arrays.setAll(rest, k -> both[k] - most[k]);
         Pattern x = Pattern.of(a.stock(), most);
@@ -134,7 +132,7 @@ final class Tidying {
 
     private boolean fits(Pattern pattern) {
         return model.filled(pattern) <= model.room(pattern.stock())
-                && (sure || pattern.kinds().length == 0 || StickSolver.lay(problem, model, layout, pattern).isPresent());
+                && (pattern.kinds().length == 0 || laying.fits(pattern));
     }
 
     /** Of what is left when a place is filled so. */

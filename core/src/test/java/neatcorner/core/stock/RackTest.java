@@ -59,18 +59,18 @@ class RackTest {
     void offCutsOfOneJobAppearInTheNext() {
         Shop shop = shop(cut("C-7", "20"));
         Plan plan = Planner.plan(Sample.job("16", "20"), shop);
-        Booking booking = Booking.of(plan.cuts().lots(), shop, shop.habits().get(Habit.USEFUL));
+        Booking booking = Booking.ofSticks(plan.cuts().lots(), shop, shop.habits().get(Habit.USEFUL));
         Shop after = booking.edit().apply(shop);
-        assertThat(booking.offCuts()).isNotEmpty().allMatch(c -> !c.length().isUnder(in("12")));
+        assertThat(booking.kept()).isNotEmpty().allMatch(c -> !((OffCut) c).length().isUnder(in("12")));
         assertThat(after.rack().items()).extracting(i -> i.label()).contains("C-8");
         int sticksUsed = (int) plan.cuts().sticks().stream().filter(s -> s.source().from() == Source.From.RACK).count();
         assertThat(after.mouldings().getFirst().onHand().stream().mapToInt(Sticks::count).sum()).isEqualTo(2 - sticksUsed);
         Length before = Length.sum(plan.cuts().sticks().stream().map(StickLayout::length).toList());
         Length pieces = Length.sum(plan.cuts().sticks().stream().flatMap(s -> s.placed().stream()).map(p -> p.piece().length()).toList());
-        assertThat(Length.sum(booking.offCuts().stream().map(OffCut::length).toList()).plus(pieces)).isLessThanOrEqualTo(before);
+        assertThat(Length.sum(booking.kept().stream().map(c -> ((OffCut) c).length()).toList()).plus(pieces)).isLessThanOrEqualTo(before);
         Plan next = Planner.plan(Sample.job("3", "4"), after);
-        assertThat(next.cuts().sticks()).anyMatch(s -> booking.offCuts().stream().anyMatch(c -> c.label().equals(s.key())));
-        Job made = new Edit.Cut(Cutting.FREE.withMade(booking.made().get("Sample"))).apply(Sample.job("16", "20").withTitle("Sample"));
+        assertThat(next.cuts().sticks()).anyMatch(s -> booking.kept().stream().anyMatch(c -> c.label().equals(s.key())));
+        Job made = new Edit.Cut(Cutting.FREE.withMade(false, booking.made().get("Sample"))).apply(Sample.job("16", "20").withTitle("Sample"));
         assertThat(Planner.plan(made, after).cuts().sticks()).as("it is cut: nothing is planned any more").isEmpty();
     }
 

@@ -90,8 +90,9 @@ final class JobJson {
         return fields.build(() -> new Cutting(fields.flag("matched", false), fields.flag("one_batch", false),
                 fields.list("locks", lock -> new Cutting.Lock(lock.text("piece"), lock.text("stick"))),
                 fields.list("forbidden", stick -> stick.text("stick")),
-                fields.list("made", made -> new Cutting.Made(made.text("stick"), made.text("section", ""), made.length("length"), made.text("pieces", ""),
-                        made.text("off_cut", ""), made.has("left") ? made.length("left") : Length.ZERO))));
+                fields.list("made", made -> new Cutting.Made(made.has("of") ? made.constant("of", Cutting.Stuff.class) : Cutting.Stuff.STICK, made.text("stick"),
+                        made.text("section", ""), made.length("length"), made.has("width") ? made.length("width") : Length.ZERO, made.text("pieces", ""), made.text("off_cut", ""),
+                        made.has("left") ? made.length("left") : Length.ZERO))));
     }
 
     private static void writeCutting(Cutting cutting, ObjectNode node) {
@@ -101,8 +102,8 @@ final class JobJson {
         ArrayNode forbidden = node.putArray("forbidden");
         cutting.forbidden().forEach(stick -> forbidden.addObject().put("stick", stick));
         ArrayNode made = node.putArray("made");
-        cutting.made().forEach(one -> made.addObject().put("stick", one.stick()).put("section", one.section()).put("length", one.length().toExactMm())
-                .put("pieces", one.pieces()).put("off_cut", one.offCut()).put("left", one.left().toExactMm()));
+        cutting.made().forEach(one -> made.addObject().put("of", Fields.name(one.of())).put("stick", one.stick()).put("section", one.section())
+                .put("length", one.length().toExactMm()).put("width", one.width().toExactMm()).put("pieces", one.pieces()).put("off_cut", one.offCut()).put("left", one.left().toExactMm()));
     }
 
     private static Coat coat(Fields fields) {

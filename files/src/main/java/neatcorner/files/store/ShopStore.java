@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.UUID;
@@ -18,6 +19,7 @@ import neatcorner.core.job.Shop;
 import neatcorner.files.json.Document;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
+import org.jspecify.annotations.Nullable;
 import org.sqlite.JDBC;
 
 /**
@@ -166,7 +168,7 @@ public final class ShopStore implements AutoCloseable {
         inTransaction(() -> {
             update("INSERT INTO document (id, kind, place, title, for_whom, revision) VALUES (?, ?, (SELECT coalesce(max(place), 0) "
                     + "+ 1 FROM document), ?, ?, 1)", id, kind, listed.title(), listed.order());
-            revision(id, 1, body, words);
+            revision(id, 1, body, words, null);
         });
     }
 
@@ -192,44 +194,97 @@ public final class ShopStore implements AutoCloseable {
     }
 
     private void append(Listed listed, String body, String words) {
-        String id = listed.id();
-        guarded("save " + id, () -> {
-            inTransaction(() -> {
-                int now = current(id);
-                update("DELETE FROM revision WHERE document = ? AND number > ?", id, now);
-                revision(id, now + 1, body, words);
-                update("UPDATE document SET revision = ?, title = ?, for_whom = ? WHERE id = ?", now + 1, listed.title(), listed.order(), id);
-            });
-            return id;
+        guarded("save " + listed.id(), () -> {
+            inTransaction(() -> append(listed, body, words, null));
+            return listed;
         });
     }
 
-    /** One edit back; the words of what was undone, empty at the first revision. */
-    public Optional<String> undo(String id) {
+    private void append(Listed listed, String body, String words, @Nullable Integer step) throws SQLException {
+        String id = listed.id();
+        int now = current(id);
+        update("DELETE FROM revision WHERE document = ? AND number > ?", id, now);
+        revision(id, now + 1, body, words, step);
+        update("UPDATE document SET revision = ?, title = ?, for_whom = ? WHERE id = ?", now + 1, listed.title(), listed.order(), id);
+    }
+
+    /** Commits an edit of the shop and of jobs that is one step: it is undone as one. */
+    public void saveTogether(Document<Shop> shop, Map<String, Document<Job>> jobs, String words) {
+        guarded("save the shop with jobs", () -> {
+            inTransaction(() -> {
+                int step = count("SELECT coalesce(max(step), 0) + 1 FROM revision");
+                append(new Listed(SHOP, "", ""), shop.text(), words, step);
+                for (Map.Entry<String, Document<Job>> job : jobs.entrySet()) {
+                    append(Listed.of(job.getKey(), job.getValue().value()), job.getValue().text(), words, step);
+                }
+            });
+            return jobs;
+        });
+    }
+
+    /**
+     * What was undone or redone.
+     *
+     * @param words     of the edit
+     * @param leftAlone how many other documents of the same step have been edited since, and stay as they are
+     */
+    public record Moved(String words, int leftAlone) {
+    }
+
+    /** One edit back, with all that was done in the same step; empty at the first revision. */
+    public Optional<Moved> undo(String id) {
         return move(id, -1);
     }
 
-    /** One edit forward; the words of what was redone, empty at the last revision. */
-    public Optional<String> redo(String id) {
+    /** One edit forward, with all that was done in the same step; empty at the last revision. */
+    public Optional<Moved> redo(String id) {
         return move(id, 1);
     }
 
-    private Optional<String> move(String id, int step) {
+    private Optional<Moved> move(String id, int step) {
         return guarded("undo or redo", () -> {
             List<Revision> history = history(id);
             int now = current(id);
             if (now + step < 1 || now + step > history.size()) {
                 return Optional.empty();
             }
+            int moved = Math.max(now, now + step);
+            List<Place> others = others(id, moved);
+            List<Place> ready = others.stream().filter(other -> other.current() == (step < 0 ? other.number() : other.number() - 1)).toList();
             inTransaction(() -> {
-                update("UPDATE document SET revision = ? WHERE id = ?", now + step, id);
-                if (!id.equals(SHOP)) {
-                    Listed listed = Listed.of(id, job(id).value());
-                    update("UPDATE document SET title = ?, for_whom = ? WHERE id = ?", listed.title(), listed.order(), id);
+                place(id, now + step);
+                for (Place other : ready) {
+                    place(other.document(), other.current() + step);
                 }
             });
-            return Optional.of(history.get((step < 0 ? now : now + step) - 1).words());
+            return Optional.of(new Moved(history.get(moved - 1).words(), others.size() - ready.size()));
         });
+    }
+
+    /** A revision of a document that was made in the same step as another, and where that document stands. */
+    private record Place(String document, int number, int current) {
+    }
+
+    private List<Place> others(String id, int number) throws SQLException {
+        try (PreparedStatement statement = connection.prepareStatement("SELECT o.document, o.number, d.revision FROM revision r "
+                + "JOIN revision o ON o.step = r.step AND o.document <> r.document JOIN document d ON d.id = o.document WHERE r.document = ? AND r.number = ?")) {
+            statement.setString(1, id);
+            statement.setInt(2, number);
+            ResultSet rows = statement.executeQuery();
+            List<Place> others = new ArrayList<>();
+            while (rows.next()) {
+                others.add(new Place(rows.getString(1), rows.getInt(2), rows.getInt(3)));
+            }
+            return others;
+        }
+    }
+
+    private void place(String id, int number) throws SQLException {
+        update("UPDATE document SET revision = ? WHERE id = ?", number, id);
+        if (!id.equals(SHOP)) {
+            Listed listed = Listed.of(id, job(id).value());
+            update("UPDATE document SET title = ?, for_whom = ? WHERE id = ?", listed.title(), listed.order(), id);
+        }
     }
 
     /** The name under which the shop's own history is kept. */
@@ -284,12 +339,12 @@ public final class ShopStore implements AutoCloseable {
         }
     }
 
-    private void revision(String id, int number, String body, String words) throws SQLException {
-        update("INSERT INTO revision (document, number, made_at, words, body) VALUES (?, ?, ?, ?, ?)", id, number,
-                clock.instant().truncatedTo(ChronoUnit.SECONDS).toString(), words, body);
+    private void revision(String id, int number, String body, String words, @Nullable Integer step) throws SQLException {
+        update("INSERT INTO revision (document, number, made_at, words, body, step) VALUES (?, ?, ?, ?, ?, ?)", id, number,
+                clock.instant().truncatedTo(ChronoUnit.SECONDS).toString(), words, body, step);
     }
 
-    private void update(String sql, Object... values) throws SQLException {
+    private void update(String sql, @Nullable Object... values) throws SQLException {
         try (PreparedStatement statement = connection.prepareStatement(sql)) {
             for (int i = 0; i < values.length; i++) {
                 statement.setObject(i + 1, values[i]);

@@ -3,6 +3,7 @@ package neatcorner.files.store;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Map;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -73,6 +74,29 @@ class ShopStoreTest {
         }
     }
 
+    /** The rack and two jobs in one step: undone from any of them, unless one has been edited since. */
+    @Test
+    void whatWasDoneTogetherIsUndoneTogether() {
+        try (ShopStore store = open()) {
+            Document<Job> job = Document.of(Jobs.plain());
+            String one = store.add(job, "new");
+            String two = store.add(job, "new");
+            Document<Shop> before = store.shop();
+            Document<Shop> after = before.with(before.value().withHabits(before.value().habits().with(Habit.PLAY, Length.mm(3))));
+            store.saveTogether(after, Map.of(one, named(job, "cut one"), two, named(job, "cut two")), "cut");
+            assertThat(store.undo(two)).contains(new ShopStore.Moved("cut", 0));
+            assertThat(store.jobs()).extracting(ShopStore.Listed::title).containsExactly("Plain", "Plain");
+            assertThat(store.shop().value()).isEqualTo(before.value());
+            assertThat(store.redo(ShopStore.shopId())).contains(new ShopStore.Moved("cut", 0));
+            assertThat(store.job(one).value().title()).isEqualTo("cut one");
+            assertThat(store.job(two).value().title()).isEqualTo("cut two");
+            store.save(two, named(job, "edited since"), "edit");
+            assertThat(store.undo(one)).contains(new ShopStore.Moved("cut", 1));
+            assertThat(store.job(two).value().title()).isEqualTo("edited since");
+            assertThat(store.shop().value()).isEqualTo(before.value());
+        }
+    }
+
     @Test
     void undoAndRedoGoOnAfterAReopenAndANewEditEndsTheRedo() {
         String id;
@@ -81,14 +105,14 @@ class ShopStoreTest {
             id = store.add(job, "new");
             store.save(id, named(job, "one"), "to one");
             store.save(id, named(job, "two"), "to two");
-            assertThat(store.undo(id)).contains("to two");
+            assertThat(store.undo(id)).contains(new ShopStore.Moved("to two", 0));
         }
         try (ShopStore store = open()) {
             assertThat(store.job(id).value().title()).isEqualTo("one");
-            assertThat(store.redo(id)).contains("to two");
+            assertThat(store.redo(id)).contains(new ShopStore.Moved("to two", 0));
             assertThat(store.redo(id)).isEmpty();
-            assertThat(store.undo(id)).contains("to two");
-            assertThat(store.undo(id)).contains("to one");
+            assertThat(store.undo(id)).contains(new ShopStore.Moved("to two", 0));
+            assertThat(store.undo(id)).contains(new ShopStore.Moved("to one", 0));
             assertThat(store.undo(id)).isEmpty();
             assertThat(store.jobs().getFirst().title()).isEqualTo("Plain");
             store.save(id, named(store.job(id), "three"), "to three");

@@ -1,0 +1,172 @@
+package neatcorner.app.desk;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.stream.Stream;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Shop;
+import neatcorner.core.job.ShopEdit;
+import neatcorner.core.stock.Booking;
+import neatcorner.core.stock.CutPlan;
+import neatcorner.core.stock.Lot;
+import neatcorner.core.stock.Lots;
+import neatcorner.core.stock.Milling;
+import neatcorner.core.stock.SheetLot;
+import neatcorner.files.store.ShopStore;
+import org.jspecify.annotations.Nullable;
+
+/** What is laid out to be cut: the job in hand or all open jobs, on sticks, boards or sheets. On the interface thread. */
+public final class CutDesk {
+    private final Desk desk;
+    private final ShopStore store;
+    private final Improver improver;
+    private final Executor writer;
+    private final Executor interfaceThread;
+    private final Runnable changed;
+    private boolean wantsTogether;
+    private Laid laid = Laid.STICKS;
+    private Optional<Together> together = Optional.empty();
+    private @Nullable Milled milled;
+
+    /**
+     * For a desk.
+     *
+     * @param writer  reads jobs behind the edits under way
+     * @param changed called after every change of its own
+     */
+    CutDesk(Desk desk, ShopStore store, Improver improver, Executor writer, Executor interfaceThread, Runnable changed) {
+        this.desk = desk;
+        this.store = store;
+        this.improver = improver;
+        this.writer = writer;
+        this.interfaceThread = interfaceThread;
+        this.changed = changed;
+    }
+
+    /** Looks for better cuts; called when job and shop are in hand and their saving is under way, so that all jobs are read as they are now. */
+    void search() {
+        if (wantsTogether) {
+            gather();
+        } else {
+            improve();
+        }
+    }
+
+    /** Better answers came in: all open jobs are laid anew with them. */
+    void relay() {
+        together = together.map(all -> all.with(desk.shop(), improver.answers()));
+    }
+
+    private void improve() {
+        improver.improve(Stream.concat(CutPlan.problems(lots()), laid == Laid.SHEETS ? sheets().stream().flatMap(lot -> lot.problem().stream()) : Stream.empty()).toList());
+    }
+
+    /** Reads and lays all open jobs on the writer's thread, behind the edits under way. */
+    private void gather() {
+        if (!wantsTogether) {
+            return;
+        }
+        List<String> ids = desk.jobs().stream().map(ShopStore.Listed::id).toList();
+        Shop in = desk.shop();
+        writer.execute(() -> {
+            Together gathered = Together.of(ids, id -> store.job(id).value(), in, improver.answers());
+            interfaceThread.execute(() -> {
+                if (wantsTogether) {
+                    together = Optional.of(gathered);
+                    improve();
+                    changed.run();
+                }
+            });
+        });
+    }
+
+    /** All open jobs together, when they are wanted together. */
+    public Optional<Together> together() {
+        return together;
+    }
+
+    /** Plans all open jobs together from now on, or only the job in hand. */
+    public void showTogether(boolean wanted) {
+        wantsTogether = wanted;
+        if (!wanted) {
+            together = Optional.empty();
+            improve();
+        }
+        gather();
+        changed.run();
+    }
+
+    /** Whether all open jobs are wanted together. */
+    public boolean isTogether() {
+        return wantsTogether;
+    }
+
+    /** What is laid out below the drawing. */
+    public Laid laid() {
+        return laid;
+    }
+
+    /** Lays out something else below the drawing. */
+    public void lay(Laid other) {
+        laid = other;
+        improve();
+        changed.run();
+    }
+
+    /** The pieces of the job in hand, or of all open jobs, by section. */
+    public List<Lot> lots() {
+        return together.map(Together::lots).orElseGet(() -> desk.plan().cuts().lots());
+    }
+
+    /** Their panes by material, with the best answers known; those of a job whose panes are cut are not among them. */
+    public List<SheetLot> sheets() {
+        List<Lots.Order> one = desk.plan().job().choices().cutting().isSheetsMade() ? List.of()
+                : List.of(new Lots.Order(desk.plan().job().title(), desk.plan().frame()));
+        return SheetLot.of(together.map(Together::panes).orElse(one), desk.shop(), improver.answers());
+    }
+
+    /** Their members from the boards of the rack. */
+    public Milling milling() {
+        if (milled == null || milled.lots() != lots() || milled.shop() != desk.shop()) {
+            milled = new Milled(lots(), desk.shop(), Milling.of(lots(), desk.shop()));
+        }
+        return milled.milling();
+    }
+
+    /** The last milling plan, for the very lots and shop it was made for: several views read it after every change. */
+    private record Milled(List<Lot> lots, Shop shop, Milling milling) {
+    }
+
+    /** The same if the rack were as after this edit. */
+    public Milling milling(ShopEdit edit) {
+        return Milling.of(lots(), edit.apply(desk.shop()));
+    }
+
+    /** Whether everything that is laid out has its place, so that it can be cut. */
+    public boolean isReady() {
+        return switch (laid) {
+            case STICKS -> !lots().isEmpty() && lots().stream().allMatch(lot -> lot.answer().isPresent());
+            case BOARDS -> !milling().boards().isEmpty() && milling().missing().isEmpty();
+            case SHEETS -> {
+                List<SheetLot> sheets = sheets();
+                yield !sheets.isEmpty() && sheets.stream().allMatch(lot -> lot.answer().isPresent() && lot.tooLarge().isEmpty());
+            }
+        };
+    }
+
+    /** What cutting it does to the rack. */
+    Booking booking() {
+        return switch (laid) {
+            case STICKS -> Booking.ofSticks(lots(), desk.shop(), desk.plan().frame().habits().get(Habit.USEFUL));
+            case BOARDS -> Booking.ofBoards(milling(), desk.shop());
+            case SHEETS -> Booking.ofSheets(sheets(), desk.shop(), desk.plan().frame().habits().get(Habit.USEFUL_SHEET));
+        };
+    }
+
+    /** The names in the store of the jobs laid out, by the names their pieces carry. */
+    Map<String, String> ids() {
+        return together.map(Together::ids).orElse(Map.of(desk.plan().job().title(), desk.jobId()));
+    }
+}
