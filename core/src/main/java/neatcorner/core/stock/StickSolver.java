@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The cheapest sticks for the pieces of a {@link StickProblem}.
@@ -17,6 +18,8 @@ import java.util.stream.IntStream;
  *       ({@link StickPacking}).</li>
  *   <li>Bounds: what the wood alone costs, and the least cost when patterns may be cut a broken number of times ({@link PatternMaster}),
  *       rounded up to what prices can add up to.</li>
+ *   <li>Where that linear program takes long, sticks are shaken in between: a few are unloaded and filled anew, so that
+ *       what is left over gathers on one stick ({@link Shaking}).</li>
  *   <li>What is paid depends only on how many of each kind of stick are used. The mixes that would be
  *       cheaper than the best answer are listed, the cheapest first; those that hold the pieces not even
  *       in broken numbers are refuted, and raise the bound.</li>
@@ -36,6 +39,9 @@ public final class StickSolver {
     private static final int MOST_MIXES = 4_000;
     /** Patterns this near to whole are taken as whole. */
     private static final double NEARLY = 0.92;
+    /** Steps of the first linear program between two rounds of shaking, and tries of a round. */
+    private static final int STEPS = 1_000;
+    private static final int TRIES = 1_500;
     private final StickProblem problem;
     private final StickModel model;
     private final StickModel careful;
@@ -45,6 +51,7 @@ public final class StickSolver {
     private final List<Pattern> pool = new ArrayList<>();
     private final long step;
     private final long committed;
+    private @Nullable Shaking shaking;
     private List<Pattern> best = List.of();
     private long bestCost = Long.MAX_VALUE;
     private long bound;
@@ -127,7 +134,7 @@ public final class StickSolver {
         // Where an order is needed, what room alone proves comes first: it is sooner there, and there where orders are too many.
         for (PatternMaster root : laying.isSure() ? List.of(master(left, sticks))
                 : List.of(new PatternMaster(model, left, sticks, new ArrayList<>(), (_, _) -> true), master(left, sticks))) {
-            if (root.solve(stop) && root.isProven()) {
+            if (solvedBetweenShakes(root) && root.isProven()) {
                 if (root.isShort()) {
                     return;
                 }
@@ -143,6 +150,30 @@ public final class StickSolver {
             } else {
                 dive(left, sticks, 0, new ArrayList<>(), departures);
             }
+        }
+    }
+
+    /** Solves a linear program; where it takes long, sticks are shaken in between. */
+    private boolean solvedBetweenShakes(PatternMaster root) {
+        while (!isDone()) {
+            int[] asked = {0};
+            if (root.solve(() -> ++asked[0] > STEPS || stop.getAsBoolean())) {
+                return true;
+            }
+            shaken();
+        }
+        return false;
+    }
+
+    private void shaken() {
+        if (best.isEmpty()) {
+            return;
+        }
+        if (shaking == null || shaking.patterns().size() > best.size()) {
+            shaking = new Shaking(model, laying, best);
+        }
+        if (shaking.shake(TRIES, stop)) {
+            found(shaking.patterns(), List.of());
         }
     }
 
