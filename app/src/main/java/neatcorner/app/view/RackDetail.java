@@ -250,22 +250,18 @@ final class RackDetail extends Panel implements PictureView.Pressing {
         rows(box -> {
             Board board = (Board) now();
             Milling milling = desk().cuts().milling();
-            box.getChildren().add(text(book().say("board.feet", feet(board.boardFeet()), board.price().map(p ->
+            box.getChildren().add(text(book().say("board.wood", board.volume(), board.price().map(p ->
                     new Money(p.of(board.length(), board.width(), board.thickness()), desk().shop().currency()).text()).orElse("–")), "strong"));
             box.getChildren().add(text(Labels.get("rack.milling"), "heading"));
             for (Milling.Step step : Milling.Step.values()) {
-                String lost = step == Milling.Step.ROUGH ? "" : book().say("board.lost", feet(milling.lost(step)));
-                box.getChildren().add(spread(text(book().say(Phrasebook.keyOf(step)), "soft"), text(book().say("board.step", feet(milling.feet().get(step))) + lost, "strong")));
+                String lost = step == Milling.Step.ROUGH ? "" : book().say("board.lost", milling.lost(step));
+                box.getChildren().add(spread(text(book().say(Phrasebook.keyOf(step)), "soft"), text(book().write(milling.wood().get(step)) + lost, "strong")));
             }
             int missing = milling.missingCount();
             if (missing > 0) {
                 box.getChildren().add(text(Labels.get("rack.milling_missing", missing), "soft"));
             }
         });
-    }
-
-    private static String feet(double boardFeet) {
-        return String.format(Locale.ROOT, "%.2f", boardFeet);
     }
 
     private void sheet() {

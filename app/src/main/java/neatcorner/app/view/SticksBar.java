@@ -181,12 +181,8 @@ final class SticksBar implements PictureView.Pressing {
         proof.setText("");
         picture.drawTall(Labels.get("picture.boards"), width -> BoardDrawing.draw(milling, PictureView.reader(desk), width));
         int missing = milling.missingCount();
-        return Labels.get("boards.summary", milling.boards().size(), feet(milling.feet().get(Milling.Step.ROUGH)), feet(milling.feet().get(Milling.Step.FINISHED)))
+        return desk.book().say("boards.summary", milling.boards().size(), milling.wood().get(Milling.Step.ROUGH), milling.wood().get(Milling.Step.FINISHED))
                 + (missing > 0 ? Labels.get("boards.missing", missing) : "");
-    }
-
-    private static String feet(double boardFeet) {
-        return String.format(Locale.ROOT, "%.1f", boardFeet);
     }
 
     private String sheets() {

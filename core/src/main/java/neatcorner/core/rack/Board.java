@@ -6,6 +6,7 @@ import java.util.Optional;
 import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Share;
+import neatcorner.core.measure.Volume;
 import neatcorner.core.wood.Species;
 
 /**
@@ -120,13 +121,8 @@ public record Board(String label, Species species, Length length, Length width, 
         return new Board(other, species, length, width, thickness, moisture, grade, defects, Optional.empty(), shelf);
     }
 
-    /** Thickness (in) × width (in) × length (ft) / 12: the trade's measure of a board. */
-    public double boardFeet() {
-        return boardFeet(length, width, thickness);
-    }
-
-    /** The same for any piece of wood. */
-    public static double boardFeet(Length length, Length width, Length thickness) {
-        return thickness.toInches() * width.toInches() * length.toInches() / 144;
+    /** The wood in it. */
+    public Volume volume() {
+        return Volume.of(length, width, thickness);
     }
 }

@@ -18,6 +18,7 @@ import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Moulding;
 import neatcorner.core.measure.Length;
 import neatcorner.core.section.Section;
+import neatcorner.core.words.Words;
 
 /**
  * All pieces of one section, from one job or from many, and the sticks they are cut from.
@@ -31,7 +32,7 @@ import neatcorner.core.section.Section;
  * @param refused  why the wishes cannot be met and were left aside; may be empty
  */
 public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> problem, Optional<StickAnswer> answer, List<StickLayout> sticks,
-                  Optional<Free> free, Optional<String> refused) {
+                  Optional<Free> free, Optional<Words> refused) {
     /**
      * What it would be without the maker's wishes.
      *
@@ -44,13 +45,44 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
     /**
      * What holds for all pieces of a lot.
      *
-     * @param kerf    of the blade
-     * @param gap     least between neighbours
-     * @param trim    at either end
-     * @param useful  what is left is stock from here on
-     * @param cutting the wishes
+     * @param kerf     of the blade
+     * @param gap      least between neighbours
+     * @param trim     at either end
+     * @param useful   what is left is stock from here on
+     * @param oneBatch whether all sticks must be of one batch
+     * @param wishes   of every job, by the name its pieces carry
      */
-    record Terms(Length kerf, Length gap, Length trim, Length useful, Cutting cutting) {
+    record Terms(Length kerf, Length gap, Length trim, Length useful, boolean oneBatch, Map<String, Cutting> wishes) {
+        boolean isFree() {
+            return wishes.values().stream().allMatch(Cutting::isFree);
+        }
+
+        Terms freed() {
+            Map<String, Cutting> freed = new LinkedHashMap<>();
+            wishes.forEach((job, cutting) -> freed.put(job, cutting.freed()));
+            return new Terms(kerf, gap, trim, useful, oneBatch, freed);
+        }
+
+        boolean isMatched(Piece piece) {
+            return Optional.ofNullable(wishes.get(piece.job())).map(Cutting::matched).orElse(false);
+        }
+
+        boolean isForbidden(String stick) {
+            return wishes.values().stream().anyMatch(cutting -> cutting.forbidden().contains(stick));
+        }
+
+        /** Forbidden by any of the jobs. */
+        Set<String> forbidden() {
+            return wishes.values().stream().flatMap(cutting -> cutting.forbidden().stream()).collect(Collectors.toCollection(LinkedHashSet::new));
+        }
+
+        List<Kept> kept() {
+            return wishes.entrySet().stream().flatMap(wish -> wish.getValue().locks().stream().map(lock -> new Kept(wish.getKey(), lock.piece(), lock.stick()))).toList();
+        }
+    }
+
+    /** A piece of a job that is kept on a stick. */
+    private record Kept(String job, String piece, String stick) {
     }
 
     /** The section of all of them. */
@@ -65,40 +97,41 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
 
     /** The lot with the best answers known, else with quick ones. */
     static Lot of(Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms, Answers answers) {
-        if (terms.cutting().oneBatch()) {
+        if (terms.oneBatch()) {
             Set<String> batches = sources.stream().map(Source::batch).filter(b -> !b.isEmpty()).collect(Collectors.toCollection(LinkedHashSet::new));
-            List<Lot> one = batches.stream().map(batch -> of(stock, pieces, sources.stream().filter(s -> s.batch().equals(batch)).toList(),
-                    terms.cutting().withOneBatch(false), terms, answers)).filter(lot -> lot.answer().isPresent()).toList();
+            List<Lot> one = batches.stream().map(batch -> mixed(stock, pieces, sources.stream().filter(s -> s.batch().equals(batch)).toList(),
+                    terms, answers)).filter(lot -> lot.answer().isPresent()).toList();
             return one.stream().min(Comparator.comparingLong((Lot lot) -> lot.answer().orElseThrow().cost()).thenComparingInt(lot -> lot.sticks().size()))
                     .orElseGet(() -> {
-                        Lot mixed = of(stock, pieces, sources, terms.cutting().withOneBatch(false), terms, answers);
-                        return new Lot(stock, pieces, mixed.problem(), mixed.answer(), mixed.sticks(), mixed.free(), Optional.of("no one batch holds all pieces"));
+                        Lot mixed = mixed(stock, pieces, sources, terms, answers);
+                        return new Lot(stock, pieces, mixed.problem(), mixed.answer(), mixed.sticks(), mixed.free(), Optional.of(Words.of("wishes.no_batch")));
                     });
         }
-        return of(stock, pieces, sources, terms.cutting(), terms, answers);
+        return mixed(stock, pieces, sources, terms, answers);
     }
 
-    private static Lot of(Moulding stock, List<Piece> pieces, List<Source> sources, Cutting cutting, Terms terms, Answers answers) {
-        Setting setting = new Setting(stock, pieces, sources, terms, cutting);
+    /** Whatever batches the sticks are of. */
+    private static Lot mixed(Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms, Answers answers) {
+        Setting setting = new Setting(stock, pieces, sources, terms);
         Optional<StickProblem> problem = setting.problem();
         if (problem.isEmpty()) {
             return new Lot(stock, pieces, problem, Optional.empty(), List.of(), Optional.empty(), Optional.empty());
         }
-        if (cutting.isFree()) {
+        if (terms.isFree()) {
             Optional<StickAnswer> answer = best(problem.get(), answers);
             return new Lot(stock, pieces, problem, answer, answer.map(setting::layouts).orElse(List.of()), Optional.empty(), Optional.empty());
         }
-        Lot free = of(stock, pieces, sources, cutting.freed(), terms, answers);
-        Optional<String> refused;
+        Lot free = mixed(stock, pieces, sources, terms.freed(), answers);
+        Optional<Words> refused;
         try {
             Optional<StickAnswer> answer = best(problem.get(), answers);
             if (answer.isPresent() || free.answer().isEmpty()) {
                 Optional<Free> without = free.answer().map(a -> new Free(free.problem().orElseThrow(), a.cost()));
                 return new Lot(stock, pieces, problem, answer, answer.map(setting::layouts).orElse(List.of()), without, Optional.empty());
             }
-            refused = Optional.of("the sticks that are not forbidden do not hold all pieces");
+            refused = Optional.of(Words.of("wishes.forbidden"));
         } catch (IllegalArgumentException conflict) {
-            refused = Optional.of(conflict.getMessage());
+            refused = Optional.of(Words.plain(conflict.getMessage()));
         }
         return new Lot(stock, pieces, free.problem(), free.answer(), free.sticks(), Optional.empty(), refused);
     }
@@ -118,20 +151,21 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
         private final List<StickProblem.Lock> locks = new ArrayList<>();
         private final Map<String, List<Piece>> lockedTo = new HashMap<>();
 
-        Setting(Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms, Cutting cutting) {
+        Setting(Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms) {
             this.stock = stock;
             this.terms = terms;
-            for (List<Piece> together : cutting.matched() ? frames(pieces) : pieces.stream().map(List::of).toList()) {
+            for (List<Piece> together : together(pieces)) {
                 kinds.computeIfAbsent(together.stream().map(this::shape).toList(), _ -> new ArrayList<>()).add(together);
             }
-            sources.forEach(source -> sticks(source, cutting));
-            cutting.locks().forEach(lock -> lock(lock, cutting));
+            sources.forEach(this::sticks);
+            terms.kept().forEach(this::lock);
         }
 
-        private static List<List<Piece>> frames(List<Piece> pieces) {
-            Map<String, List<Piece>> frames = new LinkedHashMap<>();
-            pieces.forEach(piece -> frames.computeIfAbsent(piece.job() + "/" + piece.frame(), _ -> new ArrayList<>()).add(piece));
-            return List.copyOf(frames.values());
+        /** Pieces of matched frames by frame, every other by itself. */
+        private List<List<Piece>> together(List<Piece> pieces) {
+            Map<Object, List<Piece>> together = new LinkedHashMap<>();
+            pieces.forEach(piece -> together.computeIfAbsent(terms.isMatched(piece) ? List.of(piece.job(), piece.frame()) : List.of(piece.job(), piece.key()), _ -> new ArrayList<>()).add(piece));
+            return List.copyOf(together.values());
         }
 
         private record Shape(Length length, StickProblem.End left, StickProblem.End right, boolean flips) {
@@ -144,20 +178,20 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
         }
 
         /** A source as sticks that are alike, less those forbidden; those with something locked to them stand alone. */
-        private void sticks(Source source, Cutting cutting) {
+        private void sticks(Source source) {
             Set<String> alone = new HashSet<>();
-            cutting.locks().forEach(lock -> alone.add(lock.stick()));
+            terms.kept().forEach(kept -> alone.add(kept.stick()));
             int most = source.count().orElse(Integer.MAX_VALUE);
             int taken = 0;
             for (String key : alone.stream().sorted().toList()) {
-                if (isOf(source, key, most) && !cutting.forbidden().contains(key)) {
+                if (isOf(source, key, most) && !terms.isForbidden(key)) {
                     add(source, key, Optional.of(1));
                     taken++;
                 }
             }
-            taken += (int) cutting.forbidden().stream().filter(key -> isOf(source, key, most)).count();
+            taken += (int) terms.forbidden().stream().filter(key -> isOf(source, key, most)).count();
             if (source.count().isEmpty()) {
-                if (cutting.forbidden().stream().noneMatch(key -> isOf(source, key, most))) {
+                if (terms.forbidden().stream().noneMatch(key -> isOf(source, key, most))) {
                     add(source, "", Optional.empty());
                 }
             } else if (source.count().get() > taken) {
@@ -181,12 +215,12 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
         }
 
         /** A lock on a piece or a stick that is no longer there is passed over. */
-        private void lock(Cutting.Lock lock, Cutting cutting) {
+        private void lock(Kept lock) {
             int stick = stockKeys.indexOf(lock.stick());
             int kind = 0;
             for (List<List<Piece>> alike : kinds.values()) {
                 for (List<Piece> together : alike) {
-                    if (stick >= 0 && together.stream().anyMatch(p -> p.key().equals(lock.piece())) && lockedTo.values().stream().noneMatch(l -> l.containsAll(together))) {
+                    if (stick >= 0 && together.stream().anyMatch(p -> p.job().equals(lock.job()) && p.key().equals(lock.piece())) && lockedTo.values().stream().noneMatch(l -> l.containsAll(together))) {
                         locks.add(new StickProblem.Lock(kind, stick, 1));
                         lockedTo.computeIfAbsent(lock.stick(), _ -> new ArrayList<>()).addAll(together);
                         return;

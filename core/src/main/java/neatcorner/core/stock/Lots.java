@@ -22,13 +22,13 @@ public final class Lots {
 
     /**
      * The lots of several jobs together: pieces of one section share its sticks. Trims and useful lengths are
-     * the shop's; the kerf is the widest of the jobs'. Wishes for single pieces hold only in the job's own plan.
+     * the shop's; the kerf is the widest of the jobs'. Matched corners and pieces kept on a stick are each job's own; a stick
+     * that one job must not be cut from is left alone. One batch for all holds only in the job's own plan.
      *
      * @param orders the jobs
      */
     public static List<Lot> ofAll(List<Order> orders, Shop shop, Answers answers) {
-        boolean matched = orders.stream().anyMatch(o -> o.frame().job().choices().cutting().matched());
-        return lots(orders, shop, shop.habits(), Cutting.FREE.withMatched(matched), answers);
+        return lots(orders, shop, shop.habits(), false, answers);
     }
 
     /**
@@ -42,10 +42,10 @@ public final class Lots {
 
     /** The lots of one job. */
     static List<Lot> of(Frame frame, Shop shop, Answers answers) {
-        return lots(List.of(new Order(frame.job().title(), frame)), shop, frame.habits(), frame.job().choices().cutting(), answers);
+        return lots(List.of(new Order(frame.job().title(), frame)), shop, frame.habits(), frame.job().choices().cutting().oneBatch(), answers);
     }
 
-    private static List<Lot> lots(List<Order> orders, Shop shop, Habits habits, Cutting cutting, Answers answers) {
+    private static List<Lot> lots(List<Order> orders, Shop shop, Habits habits, boolean oneBatch, Answers answers) {
         Map<Section, List<Piece>> bySection = new LinkedHashMap<>();
         Map<Section, Length> gaps = new LinkedHashMap<>();
         Map<Section, Length> longest = new LinkedHashMap<>();
@@ -64,11 +64,13 @@ public final class Lots {
                 }
             }
         }
+        Map<String, Cutting> wishes = new LinkedHashMap<>();
+        orders.forEach(order -> wishes.put(order.name(), order.frame().job().choices().cutting()));
         List<Lot> lots = new ArrayList<>();
         bySection.forEach((section, pieces) -> {
             Moulding stock = Source.mouldingFor(section, shop);
             lots.add(Lot.of(stock, List.copyOf(pieces), Source.of(stock, shop),
-                    new Lot.Terms(kerf, gaps.get(section), trim, habits.get(Habit.USEFUL), cutting), answers));
+                    new Lot.Terms(kerf, gaps.get(section), trim, habits.get(Habit.USEFUL), oneBatch, wishes), answers));
         });
         return List.copyOf(lots);
     }

@@ -3,6 +3,7 @@ package neatcorner.core.stock;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +15,7 @@ import neatcorner.core.job.Habits;
 import neatcorner.core.job.Shop;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
+import neatcorner.core.measure.Volume;
 import neatcorner.core.rack.Board;
 import neatcorner.core.section.Strip;
 import neatcorner.core.wood.Species;
@@ -30,9 +32,9 @@ import neatcorner.core.wood.Species;
  * @param parts   of boards as they are cut, in their order
  * @param stays   what is left and large enough to stay a board, by the board's label
  * @param missing blanks no board of the rack gives, by name
- * @param feet    board feet at every step, from the rough boards to the finished strips
+ * @param wood    how much there is of it at every step, from the rough boards to the finished strips
  */
-public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<String, Integer> missing, Map<Step, Double> feet) {
+public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<String, Integer> missing, Map<Step, Volume> wood) {
     private static final Length GRID = Length.mm(1);
     /** A narrower rest is no board any more. */
     private static final Length LEAST_WIDTH = Length.mm(50);
@@ -134,9 +136,9 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
         return missing.values().stream().mapToInt(n -> n).sum();
     }
 
-    /** Board feet lost from one step to the next. */
-    public double lost(Step step) {
-        return step == Step.ROUGH ? 0 : feet.get(Step.values()[step.ordinal() - 1]) - feet.get(step);
+    /** What is lost from one step to the next. */
+    public Volume lost(Step step) {
+        return step == Step.ROUGH ? Volume.ZERO : wood.get(Step.values()[step.ordinal() - 1]).minus(wood.get(step));
     }
 
     private static final class Mill {
@@ -147,7 +149,7 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
         private final Length useful;
         private final Map<String, Integer> missing = new TreeMap<>();
         private final List<Sawn> sawn = new ArrayList<>();
-        private final double[] feet = new double[Step.values().length];
+        private final Map<Step, Volume> wood = new EnumMap<>(Step.class);
 
         Mill(Shop shop, Habits habits) {
             this.shop = shop;
@@ -170,7 +172,7 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
                     Optional<Try> best = free.stream().map(part -> attempt(part, want, left)).filter(t -> !t.made.isEmpty())
                             .min(Comparator.comparing((Try t) -> t.made.size() < left.size())
                                     .thenComparing(t -> sawn.stream().noneMatch(s -> s.board().equals(t.from.whole())))
-                                    .thenComparingDouble(t -> t.made.size() < left.size() ? -t.madeLength() : t.takenFeet()));
+                                    .thenComparingDouble(t -> t.made.size() < left.size() ? -t.madeLength() : t.taken().mm3()));
                     if (best.isEmpty()) {
                         break;
                     }
@@ -181,14 +183,13 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
                 }
                 left.forEach(blank -> missing.merge(blank.name(), 1, Integer::sum));
             });
-            Map<Step, Double> byStep = new LinkedHashMap<>();
             for (Step step : Step.values()) {
-                byStep.put(step, feet[step.ordinal()]);
+                wood.putIfAbsent(step, Volume.ZERO);
             }
             Map<String, List<Area>> stays = new TreeMap<>();
             free.stream().filter(f -> f.part != f.whole).forEach(f -> stays.computeIfAbsent(f.whole.label(), _ -> new ArrayList<>())
                     .add(new Area(f.x, f.y, f.part.length(), f.part.width())));
-            return new Milling(List.copyOf(sawn), Collections.unmodifiableMap(stays), Collections.unmodifiableMap(missing), Collections.unmodifiableMap(byStep));
+            return new Milling(List.copyOf(sawn), Collections.unmodifiableMap(stays), Collections.unmodifiableMap(missing), Collections.unmodifiableMap(wood));
         }
 
         /** What lies beyond the last rip over the length taken, and the whole width beyond the last blank. */
@@ -207,8 +208,8 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
 
         /** A way to make some blanks from what is free of a board, of which so much is taken. */
         private record Try(Free from, int layers, Length length, Length width, List<Rip> rips, List<Wanted> made) {
-            double takenFeet() {
-                return Board.boardFeet(length, width, from.whole().thickness());
+            Volume taken() {
+                return Volume.of(length, width, from.whole().thickness());
             }
 
             double madeLength() {
@@ -329,13 +330,17 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
             List<Rip> rips = done.rips.stream().map(rip -> new Rip(rip.y().plus(from.y()), rip.width(), rip.blanks().stream()
                     .map(b -> new Blank(b.job(), b.piece(), b.x().plus(from.x()), b.length(), b.layer())).toList())).toList();
             sawn.add(new Sawn(from.whole(), done.layers, new Area(from.x(), from.y(), done.length, done.width), rips));
-            feet[Step.ROUGH.ordinal()] += Board.boardFeet(done.length, done.width, from.whole().thickness());
-            feet[Step.PLANED.ordinal()] += done.layers * Board.boardFeet(done.length, done.width.minus(jointing), want.finishedThickness());
-            feet[Step.RIPPED.ordinal()] += rips.size() * done.layers * Board.boardFeet(done.length, want.width(), want.finishedThickness());
+            add(Step.ROUGH, done.taken());
+            add(Step.PLANED, Volume.of(done.length, done.width.minus(jointing), want.finishedThickness()).times(done.layers));
+            add(Step.RIPPED, Volume.of(done.length, want.width(), want.finishedThickness()).times(rips.size() * done.layers));
             for (Wanted wanted : done.made) {
-                feet[Step.CROSSCUT.ordinal()] += Board.boardFeet(wanted.length(), want.width(), want.finishedThickness());
-                feet[Step.FINISHED.ordinal()] += Board.boardFeet(wanted.finished(), want.finishedWidth(), want.finishedThickness());
+                add(Step.CROSSCUT, Volume.of(wanted.length(), want.width(), want.finishedThickness()));
+                add(Step.FINISHED, Volume.of(wanted.finished(), want.finishedWidth(), want.finishedThickness()));
             }
+        }
+
+        private void add(Step step, Volume more) {
+            wood.merge(step, more, Volume::plus);
         }
     }
 }

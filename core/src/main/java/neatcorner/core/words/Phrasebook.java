@@ -20,6 +20,7 @@ import neatcorner.core.measure.Rounding;
 import neatcorner.core.measure.SecondMoment;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Unit;
+import neatcorner.core.measure.Volume;
 
 /**
  * Says {@link Words} and writes quantities for one reader, in that reader's graduation. Numbers are
@@ -128,6 +129,7 @@ public final class Phrasebook {
             case Length length -> graduation.write(length).toString();
             case Angle angle -> write(angle);
             case Area area -> imperial() ? trimmed(area.toSquareInches(), 2) + " in²" : trimmed(area.mm2(), 0) + " mm²";
+            case Volume volume -> imperial() ? decimals(volume.toBoardFeet(), 2) + " bd ft" : decimals(volume.toDm3(), 2) + " dm³";
             case SecondMoment moment -> imperial() ? trimmed(moment.toInches4(), 3) + " in⁴" : trimmed(moment.mm4() / 1e4, 2) + " cm⁴";
             case Mass mass -> write(mass);
             case Force force -> imperial() ? write(force.asMass()).replace(" lb", " lbf").replace(" oz", " ozf")
@@ -169,9 +171,13 @@ public final class Phrasebook {
         return text.replaceAll("(\\d) (\\d+/\\d|mm\\b|kg\\b|lb\\b)", "$1\u00a0$2");
     }
 
+    private static String decimals(double value, int decimals) {
+        return String.format(Locale.ROOT, "%." + decimals + "f", value);
+    }
+
     /** At most this many decimals and no zeros for show. */
     private static String trimmed(double value, int decimals) {
-        String text = String.format(Locale.ROOT, "%." + decimals + "f", value);
+        String text = decimals(value, decimals);
         return text.contains(".") ? text.replaceAll("\\.?0+$", "") : text;
     }
 }

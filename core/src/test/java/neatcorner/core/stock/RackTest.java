@@ -20,6 +20,7 @@ import neatcorner.core.job.ShopEdit;
 import neatcorner.core.job.Sticks;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
+import neatcorner.core.measure.Volume;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.plan.Shortage;
@@ -98,6 +99,23 @@ class RackTest {
                 .containsExactly("A–B/1", "B–C/1", "C–D/1", "D–A/1", "A–B/2", "B–C/2", "C–D/2", "D–A/2");
     }
 
+    /** With all open jobs together the wishes of each stay its own: one is matched, one keeps a side on an off-cut, and a stick that one forbids is left alone. */
+    @Test
+    void wishesOfEachJobHoldAmongAllOpenJobs() {
+        Shop shop = shop(cut("C-1", "90"), cut("C-2", "90"), cut("C-3", "90"));
+        Job matched = new Edit.Cut(Cutting.FREE.withMatched(true)).apply(Sample.job("10", "8"));
+        Job keeping = new Edit.Cut(Cutting.FREE.withLock("C–D/1", "C-3").withForbidden("C-1", true)).apply(Sample.job("12", "9"));
+        List<Lot> lots = Lots.ofAll(List.of(new Lots.Order("matched", Frame.of(matched, shop, new Ledger())), new Lots.Order("keeping", Frame.of(keeping, shop, new Ledger()))),
+                shop, Answers.NONE);
+        List<StickLayout> sticks = CutPlan.sticks(lots);
+        assertThat(sticks).noneMatch(s -> s.key().equals("C-1"));
+        assertThat(sticks).filteredOn(s -> s.key().equals("C-3")).singleElement().satisfies(s -> assertThat(s.placed()).filteredOn(StickLayout.Placed::locked).singleElement()
+                .satisfies(p -> assertThat(p.piece().job() + " " + p.piece().key()).isEqualTo("keeping C–D/1")));
+        List<String> jobs = sticks.stream().filter(s -> s.placed().stream().anyMatch(p -> p.piece().job().equals("matched"))).findFirst().orElseThrow().placed().stream()
+                .map(p -> p.piece().job() + " " + p.piece().key()).toList();
+        assertThat(jobs).containsSequence("matched A–B/1", "matched B–C/1", "matched C–D/1", "matched D–A/1");
+    }
+
     /** Bars of plain wood are turned over: two neighbours share a cut, so a stretcher of 4 × 24 takes 4 · 24 − 3 · 1 3/4 + 3 kerfs of 1/8·√2. */
     @Test
     void plainBarsShareTheirSlantedCuts() {
@@ -111,8 +129,8 @@ class RackTest {
     /** Board feet by hand: 1 in × 6 in × 8 ft is 4 board feet; a cubic metre is 423.776 of them. */
     @Test
     void boardFeetAndPricesAreThoseOfTheTrade() {
-        assertThat(Board.boardFeet(in("96"), in("6"), in("1"))).isEqualTo(4);
-        assertThat(Board.boardFeet(Length.mm(1000), Length.mm(1000), Length.mm(1000))).isCloseTo(423.776, within(0.001));
+        assertThat(Volume.of(in("96"), in("6"), in("1")).toBoardFeet()).isCloseTo(4, within(1e-12));
+        assertThat(Volume.of(Length.mm(1000), Length.mm(1000), Length.mm(1000)).toBoardFeet()).isCloseTo(423.776, within(0.001));
         assertThat(new Price(500, Price.Per.BOARD_FOOT).of(in("96"), in("6"), in("1"))).isEqualTo(2000);
         assertThat(new Price(1999, Price.Per.SQUARE_METRE).of(Length.mm(500), Length.mm(1001), Length.mm(3))).as("rounded up to the coin").isEqualTo(1001);
     }
@@ -151,7 +169,7 @@ class RackTest {
                 }
             }
         }
-        assertThat(List.copyOf(milling.feet().values())).isSortedAccordingTo(Comparator.reverseOrder());
+        assertThat(List.copyOf(milling.wood().values())).isSortedAccordingTo(Comparator.reverseOrder());
     }
 
     /** A knot dragged into the way of a blank moves the blank; one dragged off changes it back. */

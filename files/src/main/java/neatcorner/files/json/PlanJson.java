@@ -14,6 +14,7 @@ import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Quantity;
 import neatcorner.core.measure.SecondMoment;
 import neatcorner.core.measure.Share;
+import neatcorner.core.measure.Volume;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
 import neatcorner.core.stock.StickLayout;
@@ -83,6 +84,7 @@ public final class PlanJson {
             case Length length -> node.put("mm", length.toExactMm());
             case Angle angle -> node.put("degrees", angle.toDegrees());
             case Area area -> node.put("mm2", area.mm2());
+            case Volume volume -> node.put("mm3", volume.mm3());
             case SecondMoment moment -> node.put("mm4", moment.mm4());
             case Mass mass -> node.put("kg", mass.toKg());
             case Force force -> node.put("newtons", force.newtons());
