@@ -7,6 +7,7 @@ import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
+import neatcorner.app.desk.CutDesk;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Laid;
 import neatcorner.app.desk.Together;
@@ -34,15 +35,31 @@ final class CutsDetail extends Panel {
         super(desk, typing);
         rows(this::booking);
         wishes();
-        rows(box -> desk.cuts().together().ifPresentOrElse(together -> lots(box, together), () -> pieces(box)));
+        rows(this::laid);
         habit(Habit.KERF);
         habit(Habit.END_TRIM);
         habit(Habit.USEFUL);
+        habit(Habit.USEFUL_SHEET);
         habit(Habit.SAFE_HOLD);
     }
 
     private Cutting cutting() {
         return desk().plan().job().choices().cutting();
+    }
+
+    private void laid(VBox box) {
+        CutDesk cuts = desk().cuts();
+        switch (cuts.laid()) {
+            case STICKS -> cuts.together().ifPresentOrElse(together -> lots(box, together), () -> pieces(box));
+            case BOARDS -> {
+                box.getChildren().add(text(Labels.get("cuts.boards"), "heading"));
+                StockRows.milling(this, box, cuts.milling());
+            }
+            case SHEETS -> {
+                box.getChildren().add(text(Labels.get("cuts.materials"), "heading"));
+                StockRows.sheets(this, box, cuts.sheets(), desk().shop().currency());
+            }
+        }
     }
 
     /** The one large step of this station: the sticks are cut. */
@@ -63,7 +80,7 @@ final class CutsDetail extends Panel {
         cut.setId("book-cuts");
         cut.setDisable(!desk().cuts().isReady());
         cut.setOnAction(_ -> complain(cut, desk().cut()));
-        box.getChildren().addAll(cut, text(Labels.get("cuts.book_how"), "soft"));
+        box.getChildren().addAll(cut, text(Labels.get(desk().cuts().isReady() ? "cuts.book_how" : "cuts.not_yet"), "soft"));
     }
 
     private String madeOf(Cutting.Made made) {
@@ -94,9 +111,17 @@ final class CutsDetail extends Panel {
         onUpdate(() -> {
             matched.setSelected(cutting().matched());
             batch.setSelected(cutting().oneBatch());
+            for (CheckBox wish : List.of(matched, batch)) {
+                wish.setVisible(desk().cuts().laid() == Laid.STICKS);
+                wish.setManaged(wish.isVisible());
+            }
         });
         getChildren().addAll(matched, batch);
-        rows(box -> box.getChildren().add(text(Labels.get("cuts.drag"), "soft")));
+        rows(box -> {
+            if (desk().cuts().laid() == Laid.STICKS) {
+                box.getChildren().add(text(Labels.get("cuts.drag"), "soft"));
+            }
+        });
     }
 
     private void pieces(VBox box) {

@@ -253,14 +253,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
             box.getChildren().add(text(book().say("board.wood", board.volume(), board.price().map(p ->
                     new Money(p.of(board.length(), board.width(), board.thickness()), desk().shop().currency()).text()).orElse("–")), "strong"));
             box.getChildren().add(text(Labels.get("rack.milling"), "heading"));
-            for (Milling.Step step : Milling.Step.values()) {
-                String lost = step == Milling.Step.ROUGH ? "" : book().say("board.lost", milling.lost(step));
-                box.getChildren().add(spread(text(book().say(Phrasebook.keyOf(step)), "soft"), text(book().write(milling.wood().get(step)) + lost, "strong")));
-            }
-            int missing = milling.missingCount();
-            if (missing > 0) {
-                box.getChildren().add(text(Labels.get("rack.milling_missing", missing), "soft"));
-            }
+            StockRows.milling(this, box, milling);
         });
     }
 

@@ -25,9 +25,7 @@ public final class SheetDrawing {
     }
 
     private Picture draw(List<SheetLot> lots) {
-        double tallest = lots.stream().flatMap(lot -> lot.problem().stream()).flatMap(p -> p.stock().stream())
-                .mapToDouble(s -> Math.min(s.height().toMm(), s.width().toMm())).max().orElse(1);
-        double unit = sketch.em(HIGHEST) / tallest;
+        double unit = unit(lots);
         double x = 0;
         double y = sketch.em(4);
         double row = 0;
@@ -60,6 +58,15 @@ public final class SheetDrawing {
             }
         }
         return sketch.picture(width, y);
+    }
+
+    /** One scale for all: most sheets are as high as a row should be, and the longest is no longer than there is room. */
+    private double unit(List<SheetLot> lots) {
+        List<SheetProblem.Stock> used = lots.stream().flatMap(lot -> lot.answer().stream().flatMap(answer -> answer.sheets().stream())
+                .map(laid -> lot.problem().orElseThrow().stock().get(laid.stock()))).toList();
+        double[] heights = used.stream().mapToDouble(s -> s.height().min(s.width()).toMm()).sorted().toArray();
+        double longest = used.stream().mapToDouble(s -> s.height().max(s.width()).toMm()).max().orElse(1);
+        return heights.length == 0 ? 1 : Math.min(sketch.em(HIGHEST) / heights[heights.length / 2], width / longest);
     }
 
     private void sheet(SheetLot lot, SheetProblem problem, SheetAnswer.Laid laid, double left, double top, double unit, boolean turned) {

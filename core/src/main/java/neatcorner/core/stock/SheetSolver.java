@@ -22,8 +22,8 @@ import neatcorner.core.measure.Length;
  *       laid in the same way: layouts that leave nothing over are found so. Where there are too many blocks,
  *       rounds with more and other ones follow.</li>
  *   <li>Orders are shuffled a little, again and again from the best so far.</li>
- *   <li>The bound: what the area costs when none is lost but to kerfs, and how many panes there are
- *       of which no two can share a sheet. Nothing more is proven.</li>
+ *   <li>The bound: what the area costs when none is lost but to kerfs, how many panes there are of which no two can
+ *       share a sheet, and the cheapest sheet for a pane that few hold. Nothing more is proven.</li>
  * </ol>
  *
  * <p>Best is: least cost, then the largest rectangle left over. Same problem, same answers in the same order;
@@ -269,7 +269,7 @@ public final class SheetSolver {
                 : Optional.of(new SheetAnswer(best.stream().map(SheetLayout::laid).toList(), bestCost, Math.min(bound, bestCost)));
     }
 
-    /** The greater of what the area costs and what panes cost that cannot share a sheet. */
+    /** The greatest of what the area costs, what panes cost that cannot share a sheet, and what one costs that few sheets hold. */
     private long bound() {
         double area = 0;
         for (SheetProblem.Pane pane : problem.panes()) {
@@ -284,7 +284,13 @@ public final class SheetSolver {
         }
         long step = problem.stock().stream().mapToLong(SheetProblem.Stock::cost).reduce(0, SheetSolver::gcd);
         long byArea = step == 0 ? 0 : (long) Math.ceil(cost / step - 1e-6) * step;
-        return Math.max(byArea, large());
+        return Math.max(Math.max(byArea, large()), scarce());
+    }
+
+    /** A pane that no sheet on the rack holds costs the cheapest that does. */
+    private long scarce() {
+        return problem.panes().stream().mapToLong(pane -> problem.stock().stream()
+                .filter(sheet -> SheetProblem.fits(pane, sheet, problem.trim(), problem.leastStrip())).mapToLong(SheetProblem.Stock::cost).min().orElse(0)).max().orElse(0);
     }
 
     /** What panes can cover of a sheet: its sides are never filled further than sides of panes add up to (Christofides and Whitlock, 1977). */
