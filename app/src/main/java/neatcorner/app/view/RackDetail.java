@@ -18,6 +18,7 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.BoardDrawing;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.job.Moulding;
+import neatcorner.core.job.Shop;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
@@ -41,6 +42,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     private final String label;
     private final Class<? extends RackItem> kind;
     private final PictureView picture;
+    private final Aside<Shop, List<StockRows.Lines>> pileMakes = new Aside<>();
     private RackItem last;
 
     RackDetail(Desk desk, RackItem item) {
@@ -293,23 +295,13 @@ final class RackDetail extends Panel implements PictureView.Pressing {
         rows(box -> {
             OffCut cut = (OffCut) now();
             List<OffCut> pile = desk().shop().offCutsFor(cut.section());
-            makes(box, Labels.get("rack.makes"), Makes.of(cut.section(), List.of(cut), desk().shop().habits()));
+            box.getChildren().add(text(Labels.get("rack.makes"), "heading"));
+            StockRows.makes(this, box, Makes.of(cut.section(), List.of(cut), desk().shop().habits()));
             if (pile.size() > 1) {
-                makes(box, Labels.get("rack.pile_makes", pile.size()), Makes.of(cut.section(), pile, desk().shop().habits()));
+                Shop shop = desk().shop();
+                StockRows.asked(this, box, pileMakes, shop, Labels.get("rack.pile_makes", pile.size()), () -> List.of(new StockRows.Lines(Optional.empty(), Makes.of(cut.section(), pile, shop.habits()))));
             }
         });
-    }
-
-    private void makes(VBox box, String heading, Makes makes) {
-        box.getChildren().add(text(heading, "heading"));
-        if (makes.largest().isEmpty()) {
-            box.getChildren().add(text(Labels.get("rack.makes_nothing"), "soft"));
-            return;
-        }
-        box.getChildren().add(text(Labels.get("rack.makes_largest", makes.largest().stream().map(s -> book().write(s.width()) + " × " + book().write(s.height()))
-                .collect(Collectors.joining(", ")))));
-        box.getChildren().add(text(makes.sizes().isEmpty() ? Labels.get("rack.makes_no_standard") : Labels.get("rack.makes_standard", makes.sizes().stream()
-                .map(s -> s.count() + " of " + book().exactly(s.width()) + " × " + book().exactly(s.height())).collect(Collectors.joining(", ")))));
     }
 
     /** Pictures of the rack have no numbers to type on. */

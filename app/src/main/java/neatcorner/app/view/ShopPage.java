@@ -1,6 +1,9 @@
 package neatcorner.app.view;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -19,16 +22,20 @@ import neatcorner.core.job.Clamps;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Moulding;
 import neatcorner.core.job.Sale;
+import neatcorner.core.job.Shop;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.job.Sticks;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
 import neatcorner.core.rack.Price;
+import neatcorner.core.section.Section;
+import neatcorner.core.stock.Makes;
 import neatcorner.core.wood.Air;
 import neatcorner.core.wood.Climate;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Words;
 
 /** The shop itself: sticks on the rack, clamps on hand, and the habits every job starts from. */
 final class ShopPage extends HBox {
@@ -39,6 +46,7 @@ final class ShopPage extends HBox {
     private final Desk desk;
     private final Panel rack;
     private final Panel habits;
+    private final Map<Section, Aside<Shop, List<StockRows.Lines>>> makes = new HashMap<>();
 
     ShopPage(Desk desk) {
         this.desk = desk;
@@ -142,7 +150,22 @@ final class ShopPage extends HBox {
             box.getChildren().add(Panel.text(Labels.get("shop.none"), "soft"));
         }
         box.getChildren().add(adding(moulding, box));
+        if (!moulding.onHand().isEmpty()) {
+            Shop shop = desk.shop();
+            StockRows.asked(rack, box, makes.computeIfAbsent(section, _ -> new Aside<>()), shop, Labels.get("shop.makes"), () -> makes(moulding, shop));
+        }
         return box;
+    }
+
+    /** What one whole stick of each length makes, and everything of the moulding together. */
+    private static List<StockRows.Lines> makes(Moulding moulding, Shop shop) {
+        List<StockRows.Lines> lines = new ArrayList<>();
+        for (Sticks sticks : moulding.onHand()) {
+            lines.add(new StockRows.Lines(Optional.of(Words.of("shop.makes_one", sticks.length())),
+                    Makes.of(moulding.section(), new Sticks(sticks.length(), 1), shop.habits())));
+        }
+        lines.add(new StockRows.Lines(Optional.of(Words.of("shop.makes_all")), Makes.of(moulding, shop)));
+        return lines;
     }
 
     /** A length on sale with its price, each or by the length. */

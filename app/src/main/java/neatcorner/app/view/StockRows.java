@@ -2,13 +2,20 @@ package neatcorner.app.view;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
+import neatcorner.core.job.Shop;
 import neatcorner.core.measure.Money;
+import neatcorner.core.stock.Makes;
 import neatcorner.core.stock.Milling;
 import neatcorner.core.stock.SheetAnswer;
 import neatcorner.core.stock.SheetLot;
 import neatcorner.core.stock.SheetProblem;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Words;
 
 /** What is said beside boards and sheets that are laid out. */
 final class StockRows {
@@ -24,6 +31,50 @@ final class StockRows {
         }
         if (milling.missingCount() > 0) {
             box.getChildren().add(Panel.text(Labels.get("rack.milling_missing", milling.missingCount()), "soft"));
+        }
+    }
+
+    /**
+     * What some sticks make.
+     *
+     * @param of    which sticks, where there are several to tell apart
+     * @param makes what
+     */
+    record Lines(Optional<Words> of, Makes makes) {
+    }
+
+    /** The largest frames and the standard sizes that some sticks make. */
+    static void makes(Panel panel, VBox box, Makes makes) {
+        Phrasebook book = panel.book();
+        if (makes.largest().isEmpty()) {
+            box.getChildren().add(Panel.text(Labels.get("rack.makes_nothing"), "soft"));
+            return;
+        }
+        box.getChildren().add(Panel.text(Labels.get("rack.makes_largest", makes.largest().stream().map(s -> book.write(s.width()) + " × " + book.write(s.height()))
+                .collect(Collectors.joining(", ")))));
+        box.getChildren().add(Panel.text(makes.sizes().isEmpty() ? Labels.get("rack.makes_no_standard") : Labels.get("rack.makes_standard", makes.sizes().stream()
+                .map(s -> book.say("rack.makes_size", s.count(), book.exactly(s.width()), book.exactly(s.height()))).collect(Collectors.joining(", ")))));
+    }
+
+    /** A button that asks what sticks make; the answer is worked out beside the window and stays as long as the shop does. */
+    static void asked(Panel panel, VBox box, Aside<Shop, List<Lines>> aside, Shop shop, String question, Supplier<List<Lines>> work) {
+        if (!aside.isAsked(shop)) {
+            Button ask = new Button(question);
+            ask.getStyleClass().add("quiet");
+            ask.setOnAction(_ -> {
+                aside.ask(shop, work, panel::update);
+                panel.update();
+            });
+            box.getChildren().add(ask);
+            return;
+        }
+        box.getChildren().add(Panel.text(question, "heading"));
+        if (aside.answer(shop).isEmpty()) {
+            box.getChildren().add(Panel.text(Labels.get("cuts.asking"), "soft"));
+        }
+        for (Lines lines : aside.answer(shop).orElse(List.of())) {
+            lines.of.ifPresent(of -> box.getChildren().add(Panel.text(panel.book().say(of), "strong")));
+            makes(panel, box, lines.makes);
         }
     }
 

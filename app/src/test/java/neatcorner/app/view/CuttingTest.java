@@ -188,6 +188,18 @@ class CuttingTest extends OnTheDemo {
     }
 
     @Test
+    void aMouldingIsAskedWhatItsSticksMake(FxRobot robot) throws Exception {
+        on(() -> {
+            desk.show(Page.SHOP);
+            return true;
+        });
+        settle();
+        robot.clickOn("What will these make?");
+        until(() -> all(view.lookup("#rack"), Label.class::isInstance).anyMatch(n -> ((Label) n).getText().startsWith("Of the standard sizes")));
+        assertThat(texts("#rack")).anySatisfy(text -> assertThat(text).isEqualTo("all of it on the rack, off-cuts too"));
+    }
+
+    @Test
     void theRackIsSearchedByWordsAndByTheCodeOfALabel(FxRobot robot) throws Exception {
         robot.clickOn("#open-rack");
         settle();

@@ -3,8 +3,12 @@ package neatcorner.core.stock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Habits;
+import neatcorner.core.job.Moulding;
+import neatcorner.core.job.Shop;
+import neatcorner.core.job.Sticks;
 import neatcorner.core.measure.Length;
 import neatcorner.core.rack.OffCut;
 import neatcorner.core.section.Section;
@@ -42,52 +46,80 @@ public record Makes(List<Size> largest, List<Size> sizes) {
     public record Size(Length width, Length height, int count) {
     }
 
-    /** What these sticks of one section make, with the shop's play, kerf and trims. */
-    public static Makes of(Section section, List<OffCut> sticks, Habits habits) {
-        Pile pile = new Pile(section, sticks, habits);
-        List<Size> largest = new ArrayList<>();
-        for (double proportion : PROPORTIONS) {
-            pile.largest(proportion).ifPresent(largest::add);
-        }
-        List<Size> sizes = new ArrayList<>();
-        for (Size size : STANDARD.reversed()) {
-            int count = pile.count(size.width(), size.height());
-            if (count > 0) {
-                sizes.add(new Size(size.width(), size.height(), count));
-            }
-        }
-        return new Makes(List.copyOf(largest), List.copyOf(sizes));
+    /** What these off-cuts of one section make, with the shop's play, kerf and trims. */
+    public static Makes of(Section section, List<OffCut> cuts, Habits habits) {
+        return new Pile(section, cuts.stream().map(Makes::stock).toList(), habits).makes();
     }
 
-    private record Pile(Section section, List<OffCut> sticks, Habits habits) {
+    /** What whole sticks of one length make. */
+    public static Makes of(Section section, Sticks sticks, Habits habits) {
+        return new Pile(section, List.of(stock(sticks)), habits).makes();
+    }
+
+    /** What everything of a moulding on the rack makes, off-cuts and whole sticks. */
+    public static Makes of(Moulding moulding, Shop shop) {
+        return new Pile(moulding.section(), Stream.concat(shop.offCutsFor(moulding.section()).stream().map(Makes::stock), moulding.onHand().stream().map(Makes::stock)).toList(),
+                shop.habits()).makes();
+    }
+
+    private static StickProblem.Stock stock(OffCut cut) {
+        return new StickProblem.Stock(cut.label(), cut.length(), Optional.of(1), 0, cut.defects());
+    }
+
+    private static StickProblem.Stock stock(Sticks sticks) {
+        return new StickProblem.Stock("", sticks.length(), Optional.of(sticks.count()), 0);
+    }
+
+    private record Pile(Section section, List<StickProblem.Stock> stock, Habits habits) {
+        Makes makes() {
+            List<Size> largest = new ArrayList<>();
+            for (double proportion : PROPORTIONS) {
+                largest(proportion).ifPresent(largest::add);
+            }
+            List<Size> sizes = new ArrayList<>();
+            for (Size size : STANDARD.reversed()) {
+                int count = count(size.width(), size.height());
+                if (count > 0) {
+                    sizes.add(new Size(size.width(), size.height(), count));
+                }
+            }
+            return new Makes(List.copyOf(largest), List.copyOf(sizes));
+        }
+
         /** Long points: glass + play − two lips + two faces. */
         private Length longPoint(Length glass) {
             return glass.plus(habits.get(Habit.PLAY)).minus(section.lip().times(2)).plus(section.face().times(2));
         }
 
         private boolean makes(Length width, Length height, int count) {
-            List<StickProblem.Stock> stock = sticks.stream().map(s -> new StickProblem.Stock(s.label(), s.length(), Optional.of(1), 0, s.defects())).toList();
-            List<StickProblem.Kind> kinds = width.equals(height) ? List.of(new StickProblem.Kind("side", longPoint(width), 4 * count))
-                    : List.of(new StickProblem.Kind("wide", longPoint(width), 2 * count), new StickProblem.Kind("high", longPoint(height), 2 * count));
             try {
+                List<StickProblem.Kind> kinds = width.equals(height) ? List.of(new StickProblem.Kind("side", longPoint(width), 4 * count))
+                        : List.of(new StickProblem.Kind("wide", longPoint(width), 2 * count), new StickProblem.Kind("high", longPoint(height), 2 * count));
                 return StickSolver.quick(new StickProblem(kinds, stock, habits.get(Habit.KERF).times(Math.sqrt(2)), habits.get(Habit.END_TRIM))).isPresent();
             } catch (IllegalArgumentException longerThanEveryStick) {
                 return false;
             }
         }
 
+        /** By halving: where so many can be made, fewer can too. */
         int count(Length width, Length height) {
-            int count = 0;
-            while (count < MOST && makes(width, height, count + 1)) {
-                count++;
+            int low = 0;
+            int high = MOST;
+            while (low < high) {
+                int middle = (low + high + 1) / 2;
+                if (makes(width, height, middle)) {
+                    low = middle;
+                } else {
+                    high = middle - 1;
+                }
             }
-            return count;
+            return low;
         }
 
         /** To a half millimetre, by halving. */
         Optional<Size> largest(double proportion) {
             double low = 0;
-            double high = sticks.stream().mapToDouble(s -> s.length().toMm()).sum();
+            double high = stock.stream().mapToDouble(s -> s.length().toMm() * s.count().orElse(0)).sum();
             while (high - low > 0.5) {
                 double middle = (low + high) / 2;
                 if (longPoint(Length.mm(middle)).isOver(section.face().times(2)) && makes(Length.mm(middle * proportion), Length.mm(middle), 1)) {

@@ -15,6 +15,7 @@ import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.Moulding;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.job.Sticks;
@@ -194,6 +195,11 @@ class RackTest {
         double glass = side - 2 * Sample.plain().face().toInches() + 2 * Sample.plain().lip().toInches() - 0.125;
         assertThat(makes.largest().getFirst().width().toInches()).isCloseTo(glass, within(0.03));
         assertThat(makes.sizes()).extracting(s -> s.width()).contains(in("8")).doesNotContain(in("16"));
+        Moulding two = new Moulding(Sample.plain(), Moulding.USUALLY_SOLD, List.of(new Sticks(in("50"), 2)));
+        assertThat(Makes.of(Sample.plain(), new Sticks(in("50"), 1), Sample.shop().habits())).as("a whole stick makes what an off-cut as long does").isEqualTo(makes);
+        Makes pile = Makes.of(two, Sample.shop());
+        assertThat(pile.sizes()).filteredOn(s -> s.width().equals(in("8"))).singleElement().satisfies(s -> assertThat(s.count()).as("two sticks, twice one").isGreaterThanOrEqualTo(
+                2 * makes.sizes().stream().filter(one -> one.width().equals(in("8"))).findFirst().orElseThrow().count()));
     }
 
     /** Too little wood: a smaller frame of the same shape, or another section of which there is enough. */
