@@ -18,6 +18,7 @@ import java.util.stream.Collectors;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.MeasureText;
 import neatcorner.core.measure.Unit;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -34,6 +35,15 @@ final class Fields {
         }
         this.node = node;
         this.path = path;
+    }
+
+    /** The object a text holds. */
+    static Fields of(String text) {
+        try {
+            return new Fields(Trees.read(text), "");
+        } catch (JacksonException broken) {
+            throw new FormatException("", "is no JSON: " + broken.getOriginalMessage());
+        }
     }
 
     private static String shown(JsonNode node) {
@@ -120,6 +130,16 @@ final class Fields {
             throw new FormatException(path(name), "is " + shown(value) + "; it must be true or false");
         }
         return value.booleanValue();
+    }
+
+    /** A length, or this where none is said. */
+    Length length(String name, Length otherwise) {
+        return has(name) ? length(name) : otherwise;
+    }
+
+    /** A whole number, or this where none is said. */
+    int whole(String name, int otherwise) {
+        return has(name) ? whole(name) : otherwise;
     }
 
     /** A number of millimetres, or a text with its unit. */

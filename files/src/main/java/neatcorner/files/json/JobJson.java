@@ -38,7 +38,7 @@ final class JobJson {
         Set<Station> settled = EnumSet.noneOf(Station.class);
         settled.addAll(fields.constants("settled", Station.class));
         return fields.build(() -> new Job(fields.text("title"), fields.text("order", ""),
-                fields.has("quantity") ? fields.whole("quantity") : 1,
+                fields.whole("quantity", 1),
                 OutlineJson.read(fields), SectionJson.read(fields.object("section")), faces(fields), lean(fields), contents(fields), HabitsJson.read(fields),
                 fields.has("choices") ? choices(fields.object("choices")) : Choices.NONE,
                 fields.lengthsBy("measured", Tape.class),
@@ -91,8 +91,8 @@ final class JobJson {
                 fields.list("locks", lock -> new Cutting.Lock(lock.text("piece"), lock.text("stick"))),
                 fields.list("forbidden", stick -> stick.text("stick")),
                 fields.list("made", made -> new Cutting.Made(made.has("of") ? made.constant("of", Cutting.Stuff.class) : Cutting.Stuff.STICK, made.text("stick"),
-                        made.text("section", ""), made.length("length"), made.has("width") ? made.length("width") : Length.ZERO, made.text("pieces", ""), made.text("off_cut", ""),
-                        made.has("left") ? made.length("left") : Length.ZERO))));
+                        made.text("section", ""), made.length("length"), made.length("width", Length.ZERO), made.text("pieces", ""), made.text("off_cut", ""),
+                        made.length("left", Length.ZERO)))));
     }
 
     private static void writeCutting(Cutting cutting, ObjectNode node) {

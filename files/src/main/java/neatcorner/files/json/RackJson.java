@@ -42,7 +42,7 @@ final class RackJson {
             case "sheet" -> {
                 Material material = item.constant("material", Material.class);
                 yield new Sheet(item.text("label"), material, item.length("width"), item.length("height"),
-                        item.has("thickness") ? item.length("thickness") : material.usualThickness(), item.has("count") ? item.whole("count") : 1,
+                        item.has("thickness") ? item.length("thickness") : material.usualThickness(), item.whole("count", 1),
                         item.flag("for_sale", false), item.has("grain") ? item.constant("grain", Sheet.Grain.class) : Sheet.Grain.NONE, item.text("face", ""),
                         item.optional("price", name -> price(item.object(name))), item.text("shelf", ""));
             }

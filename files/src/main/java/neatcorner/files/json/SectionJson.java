@@ -49,12 +49,12 @@ final class SectionJson {
         }
         Fields fields = section.object(name);
         return fields.build(() -> new Profile(fields.constant("shape", Profile.Shape.class),
-                fields.has("drop") ? fields.length("drop") : Length.ZERO));
+                fields.length("drop", Length.ZERO)));
     }
 
     private static Strip strip(Fields fields) {
         return new Strip(fields.constant("species", Species.class), fields.length("width"), fields.length("thickness"),
-                fields.has("set_in") ? fields.length("set_in") : Length.ZERO, profile(fields, "front"), edging(fields, "inner"), edging(fields, "outer"),
+                fields.length("set_in", Length.ZERO), profile(fields, "front"), edging(fields, "inner"), edging(fields, "outer"),
                 fields.has("source") ? fields.constant("source", Strip.Source.class) : Strip.Source.BOARD);
     }
 
@@ -75,7 +75,7 @@ final class SectionJson {
 
     private static Band band(Fields fields) {
         return fields.build(() -> new Band(fields.constant("species", Species.class), fields.length("width"), fields.length("height"),
-                fields.has("reveal") ? fields.length("reveal") : Length.ZERO, edging(fields, "inner"), edging(fields, "outer")));
+                fields.length("reveal", Length.ZERO), edging(fields, "inner"), edging(fields, "outer")));
     }
 
     static void write(Section section, ObjectNode node) {

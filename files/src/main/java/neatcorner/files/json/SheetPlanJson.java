@@ -5,7 +5,6 @@ import java.util.Optional;
 import neatcorner.core.measure.Length;
 import neatcorner.core.stock.SheetAnswer;
 import neatcorner.core.stock.SheetProblem;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -20,21 +19,12 @@ public final class SheetPlanJson {
      * @throws FormatException naming the field, its value and what is allowed
      */
     public static SheetProblem read(String text) {
-        Fields fields;
-        try {
-            fields = new Fields(Trees.read(text), "");
-        } catch (JacksonException broken) {
-            throw new FormatException("", "is no JSON: " + broken.getOriginalMessage());
-        }
+        Fields fields = Fields.of(text);
         List<SheetProblem.Pane> panes = fields.list("panes", pane -> new SheetProblem.Pane(pane.text("name", ""), pane.length("width"), pane.length("height"),
-                pane.has("count") ? pane.whole("count") : 1, pane.flag("turn", true)));
+                pane.whole("count", 1), pane.flag("turn", true)));
         List<SheetProblem.Stock> stock = fields.list("stock", sheet -> new SheetProblem.Stock(sheet.text("name", ""), sheet.length("width"), sheet.length("height"),
-                sheet.has("count") ? Optional.of(sheet.whole("count")) : Optional.empty(), sheet.has("cost") ? sheet.whole("cost") : 0));
-        return fields.build(() -> new SheetProblem(panes, stock, length(fields, "kerf"), length(fields, "trim"), length(fields, "least_strip")));
-    }
-
-    private static Length length(Fields fields, String name) {
-        return fields.has(name) ? fields.length(name) : Length.ZERO;
+                sheet.has("count") ? Optional.of(sheet.whole("count")) : Optional.empty(), sheet.whole("cost", 0)));
+        return fields.build(() -> new SheetProblem(panes, stock, fields.length("kerf", Length.ZERO), fields.length("trim", Length.ZERO), fields.length("least_strip", Length.ZERO)));
     }
 
     /** The answer as JSON, with the seconds it took. */

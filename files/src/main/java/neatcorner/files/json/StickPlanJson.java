@@ -9,7 +9,6 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
 import neatcorner.core.stock.StickAnswer;
 import neatcorner.core.stock.StickProblem;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -24,18 +23,13 @@ public final class StickPlanJson {
      * @throws FormatException naming the field, its value and what is allowed
      */
     public static StickProblem read(String text) {
-        Fields fields;
-        try {
-            fields = new Fields(Trees.read(text), "");
-        } catch (JacksonException broken) {
-            throw new FormatException("", "is no JSON: " + broken.getOriginalMessage());
-        }
-        Length kerf = fields.has("kerf") ? fields.length("kerf") : Length.ZERO;
+        Fields fields = Fields.of(text);
+        Length kerf = fields.length("kerf", Length.ZERO);
         Map<String, List<StickProblem.Part>> groups = new LinkedHashMap<>();
         List<StickProblem.Kind> pieces = new ArrayList<>();
         fields.list("pieces", piece -> {
             StickProblem.Part part = new StickProblem.Part(piece.text("name", ""), piece.length("length"), end(piece, "left", kerf), end(piece, "right", kerf));
-            int count = piece.has("count") ? piece.whole("count") : 1;
+            int count = piece.whole("count", 1);
             boolean flips = piece.flag("flip", false);
             if (piece.has("group")) {
                 List<StickProblem.Part> group = groups.computeIfAbsent(piece.text("group"), _ -> new ArrayList<>());
@@ -52,12 +46,12 @@ public final class StickPlanJson {
             return pieces;
         });
         List<StickProblem.Stock> stock = fields.list("stock", stick -> new StickProblem.Stock(stick.text("name", ""), stick.length("length"),
-                stick.has("count") ? Optional.of(stick.whole("count")) : Optional.empty(), stick.has("cost") ? stick.whole("cost") : 0,
+                stick.has("count") ? Optional.of(stick.whole("count")) : Optional.empty(), stick.whole("cost", 0),
                 stick.list("defects", defect -> new Span(defect.length("from"), defect.length("to")))));
         List<StickProblem.Lock> locks = fields.list("locks", lock -> new StickProblem.Lock(lock.whole("piece"), lock.whole("stock"),
-                lock.has("count") ? lock.whole("count") : 1));
-        return fields.build(() -> new StickProblem(pieces, stock, kerf, fields.has("trim") ? fields.length("trim") : Length.ZERO,
-                fields.has("useful") ? fields.length("useful") : Length.ZERO, locks));
+                lock.whole("count", 1)));
+        return fields.build(() -> new StickProblem(pieces, stock, kerf, fields.length("trim", Length.ZERO),
+                fields.length("useful", Length.ZERO), locks));
     }
 
     /** A cut by its angle to the long edge; square when it is not said. */
