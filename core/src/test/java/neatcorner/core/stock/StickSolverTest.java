@@ -2,6 +2,7 @@ package neatcorner.core.stock;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -17,6 +18,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class StickSolverTest {
     private static StickAnswer solved(StickProblem problem) {
@@ -136,12 +138,27 @@ class StickSolverTest {
         assertThat(answer.isProven()).isTrue();
     }
 
-    /** The same with kerfs, three to nine pieces a stick. */
+    /**
+     * The paper mill of Wikipedia, "Cutting stock problem" (from memory): rolls of 5600 mm, 219 pieces of 13 widths; 73 rolls are the fewest, with 0.401 % waste.
+     */
     @Test
-    void perfectPartitionsWithKerfsAreFound() {
+    void thePublishedPaperMillTakesSeventyThreeRolls() {
+        Map<Integer, Integer> pieces = Map.ofEntries(Map.entry(1380, 22), Map.entry(1520, 25), Map.entry(1560, 12), Map.entry(1710, 14), Map.entry(1820, 18),
+                Map.entry(1880, 18), Map.entry(1930, 20), Map.entry(2000, 10), Map.entry(2050, 12), Map.entry(2100, 14), Map.entry(2140, 16), Map.entry(2150, 18), Map.entry(2200, 20));
+        StickProblem problem = problem(new TreeMap<>(pieces), List.of(sold(5600, 1)), 0);
+        StickAnswer answer = solved(problem);
+        assertThat(answer.sticks()).hasSize(73);
+        assertThat(answer.isProven()).isTrue();
+        assertThat(problem.waste(answer).toMm() / (73 * 5600)).isCloseTo(0.00401, within(0.000005));
+    }
+
+    /** The same with kerfs, three to nine pieces a stick; of twenty sticks linear programming alone takes long. */
+    @ParameterizedTest
+    @ValueSource(ints = {6, 20})
+    void perfectPartitionsWithKerfsAreFound(int sticks) {
         Random random = new Random(5);
         Map<Integer, Integer> pieces = new TreeMap<>();
-        for (int s = 0; s < 6; s++) {
+        for (int s = 0; s < sticks; s++) {
             int many = 3 + random.nextInt(7);
             int room = 2400 + 3;
             for (int i = many; i > 1; i--) {
@@ -152,8 +169,42 @@ class StickSolverTest {
             pieces.merge(room - 3, 1, Integer::sum);
         }
         StickAnswer answer = solved(problem(pieces, List.of(sold(2400, 1)), 3));
-        assertThat(answer.sticks()).hasSize(6);
+        assertThat(answer.sticks()).hasSize(sticks);
         assertThat(answer.isProven()).isTrue();
+    }
+
+    /** Shaken sticks hold the same pieces, none more than it has room for, and what is left over gathers: from sticks hardly filled, none is left but what wood asks for. */
+    @Property(tries = 20)
+    void shakingLosesNoPieceAndEmptiesSticks(@ForAll @IntRange(min = 1, max = 100_000) int seed) {
+        Random random = new Random(seed);
+        Map<Integer, Integer> pieces = new TreeMap<>();
+        random.ints(24, 200, 700).forEach(length -> pieces.merge(length, 1, Integer::sum));
+        StickProblem problem = problem(pieces, List.of(sold(2400, 1)), 3);
+        StickModel model = problem.hopeful();
+        int[] wanted = problem.wanted();
+        List<Pattern> one = new ArrayList<>();
+        for (int kind = 0; kind < wanted.length; kind++) {
+            int[] counts = new int[wanted.length];
+            counts[kind] = wanted[kind];
+            one.add(Pattern.of(0, counts));
+        }
+        Shaking shaking = new Shaking(model, new Laying(problem, model), one);
+        int rounds = 0;
+        while (shaking.shake(200, () -> false)) {
+            rounds++;
+        }
+        int[] left = wanted.clone();
+        shaking.patterns().forEach(pattern -> {
+            pattern.take(left, 1);
+            assertThat(model.filled(pattern)).isLessThanOrEqualTo(model.room(0));
+        });
+        assertThat(left).containsOnly(0);
+        double wood = 0;
+        for (int kind = 0; kind < wanted.length; kind++) {
+            wood += (double) model.needs()[kind] * wanted[kind];
+        }
+        assertThat(rounds).as("a stick at a time at the least").isPositive();
+        assertThat(shaking.patterns()).hasSizeBetween((int) Math.ceil(wood / model.room(0)), (int) Math.ceil(wood / model.room(0)) + 1);
     }
 
     /** Never dearer than best fit decreasing, and every better answer on the way is sound. */
