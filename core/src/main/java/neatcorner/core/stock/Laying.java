@@ -13,6 +13,8 @@ import java.util.TreeMap;
  * for; else an order is looked for once and remembered.
  */
 final class Laying {
+    /** So that a long search does not fill the memory, all is forgotten now and then. */
+    private static final int MOST_KNOWN = 40_000;
     private final StickProblem problem;
     private final StickModel model;
     private final Layout layout;
@@ -47,6 +49,9 @@ final class Laying {
     }
 
     private Layout.Found found(Pattern pattern) {
+        if (known.size() > MOST_KNOWN) {
+            known.clear();
+        }
         return known.computeIfAbsent(pattern, this::lay);
     }
 

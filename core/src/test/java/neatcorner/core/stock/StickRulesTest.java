@@ -163,7 +163,7 @@ class StickRulesTest {
      * A general constraint solver with the same rules: clean runs as circuits through pieces and groups in one of their lies, arcs as long as the blade
      * and the shared cut ask, locked pieces on their stick.
      */
-    @Property(tries = 30)
+    @Property(tries = 12)
     void costsAndBoundsAgreeWithAGeneralConstraintSolver(@ForAll @IntRange(min = 1, max = 1_000_000) int seed) {
         Loader.loadNativeLibraries();
         StickProblem problem;
