@@ -117,24 +117,24 @@ public final class Desk implements AutoCloseable {
      */
     public Optional<String> cut() {
         try {
+            shown = plan;
             Booking booking = cuts.booking();
             boolean sheets = cuts.laid() == Laid.SHEETS;
             Map<String, List<Cutting.Made>> made = new LinkedHashMap<>();
-            booking.made().forEach((name, from) -> made.put(cuts.ids().get(name), from));
+            Map<String, String> ids = cuts.ids();
+            booking.made().forEach((name, from) -> made.put(ids.get(name), from));
             Document<Shop> after = shop.with(booking.edit().apply(shop.value()));
             Job cut = !made.containsKey(jobId) ? job.value()
                     : Planner.edited(plan, new Edit.Cut(job.value().choices().cutting().withMade(sheets, made.get(jobId))), after.value());
             planned(cut, after.value());
             shop = after;
-            take(jobId, job.with(cut));
+            job = job.with(cut);
             String words = book.say(booking.edit().words());
             String inHand = jobId;
             Document<Job> mine = job;
             write(() -> {
                 Map<String, Document<Job>> saved = new LinkedHashMap<>();
-                made.forEach((id, from) -> {
-                    saved.put(id, id.equals(inHand) ? mine : cut(store.job(id), sheets, from));
-                });
+                made.forEach((id, from) -> saved.put(id, id.equals(inHand) ? mine : cut(store.job(id), sheets, from)));
                 store.saveTogether(after, saved, words);
             });
             cuts.search();

@@ -1,7 +1,8 @@
 package neatcorner.app.view;
 
 import java.util.Optional;
-import java.util.function.Supplier;
+import java.util.function.BooleanSupplier;
+import java.util.function.Function;
 import javafx.application.Platform;
 import org.jspecify.annotations.Nullable;
 
@@ -12,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param <T> what is worked out
  */
 final class Aside<K, T> {
-    private @Nullable K asked;
+    private volatile @Nullable K asked;
     private @Nullable T answer;
 
     /** Whether it was asked for just this. */
@@ -25,12 +26,17 @@ final class Aside<K, T> {
         return isAsked(key) ? Optional.ofNullable(answer) : Optional.empty();
     }
 
-    /** Works it out on a thread of its own; {@code then} runs on the interface thread, unless something else was asked since. */
-    void ask(K key, Supplier<T> work, Runnable then) {
+    /**
+     * Works it out on a thread of its own.
+     *
+     * @param work given a question that says yes once something else was asked since, so that it may stop
+     * @param then runs on the interface thread, unless something else was asked since
+     */
+    void ask(K key, Function<BooleanSupplier, T> work, Runnable then) {
         asked = key;
         answer = null;
         Thread.ofVirtual().start(() -> {
-            T worked = work.get();
+            T worked = work.apply(() -> !isAsked(key));
             Platform.runLater(() -> {
                 if (isAsked(key)) {
                     answer = worked;

@@ -3,7 +3,6 @@ package neatcorner.app.view;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
@@ -24,12 +23,14 @@ import neatcorner.core.plan.Shortage;
 import neatcorner.core.stock.Lot;
 import neatcorner.core.stock.Proof;
 import neatcorner.core.stock.StickLayout;
-import org.jspecify.annotations.Nullable;
 
 /** Every piece with its lengths and the saw's settings at both ends; for all open jobs, every section with what it takes. */
 final class CutsDetail extends Panel {
-    private volatile @Nullable Job asked;
-    private Optional<Shortage> shortage = Optional.empty();
+    private final Aside<Situation, Shortage> shortage = new Aside<>();
+
+    /** What a shortage depends on. */
+    private record Situation(Job job, Shop shop) {
+    }
 
     CutsDetail(Desk desk, TagField.Typing typing) {
         super(desk, typing);
@@ -78,9 +79,10 @@ final class CutsDetail extends Panel {
         }
         Button cut = quiet((desk().cuts().together().isPresent() ? "cuts.book_all." : "cuts.book.") + laid.name().toLowerCase(Locale.ROOT));
         cut.setId("book-cuts");
-        cut.setDisable(!desk().cuts().isReady());
+        boolean ready = desk().cuts().isReady();
+        cut.setDisable(!ready);
         cut.setOnAction(_ -> complain(cut, desk().cut()));
-        box.getChildren().addAll(cut, text(Labels.get(desk().cuts().isReady() ? "cuts.book_how" : "cuts.not_yet"), "soft"));
+        box.getChildren().addAll(cut, text(Labels.get(ready ? "cuts.book_how" : "cuts.not_yet"), "soft"));
     }
 
     private String madeOf(Cutting.Made made) {
@@ -143,18 +145,22 @@ final class CutsDetail extends Panel {
     /** What could be made without buying; looked for when it is asked, beside the window. */
     private void shortage(VBox box) {
         box.getChildren().add(text(Labels.get("cuts.short"), "heading"));
-        if (!desk().plan().job().equals(asked)) {
+        Situation now = new Situation(desk().plan().job(), desk().shop());
+        if (!shortage.isAsked(now)) {
             Button ask = quiet("cuts.ask_rack");
             ask.setId("ask-rack");
-            ask.setOnAction(_ -> ask(desk().plan().job(), desk().shop()));
+            ask.setOnAction(_ -> {
+                shortage.ask(now, stop -> Shortage.of(now.job, now.shop, stop), this::update);
+                update();
+            });
             box.getChildren().add(ask);
             return;
         }
-        if (shortage.isEmpty()) {
+        if (shortage.answer(now).isEmpty()) {
             box.getChildren().add(text(Labels.get("cuts.asking"), "soft"));
             return;
         }
-        Shortage found = shortage.get();
+        Shortage found = shortage.answer(now).get();
         found.smaller().ifPresent(job -> {
             String size = job.given(Axis.WIDTH).map(s -> book().write(s.length())).orElse("") + " × " + job.given(Axis.HEIGHT).map(s -> book().write(s.length())).orElse("");
             box.getChildren().add(offer(Labels.get("cuts.smaller", size), new Edit.Draw(job.outline())));
@@ -171,21 +177,6 @@ final class CutsDetail extends Panel {
         button.setWrapText(true);
         button.setOnAction(_ -> complain(button, desk().edit(edit)));
         return button;
-    }
-
-    private void ask(Job job, Shop shop) {
-        asked = job;
-        shortage = Optional.empty();
-        update();
-        Thread.ofVirtual().start(() -> {
-            Shortage found = Shortage.of(job, shop, () -> !job.equals(asked));
-            Platform.runLater(() -> {
-                if (job.equals(asked)) {
-                    shortage = Optional.of(found);
-                    update();
-                }
-            });
-        });
     }
 
     private void lots(VBox box, Together together) {

@@ -62,7 +62,7 @@ final class StockRows {
             Button ask = new Button(question);
             ask.getStyleClass().add("quiet");
             ask.setOnAction(_ -> {
-                aside.ask(shop, work, panel::update);
+                aside.ask(shop, _ -> work.get(), panel::update);
                 panel.update();
             });
             box.getChildren().add(ask);

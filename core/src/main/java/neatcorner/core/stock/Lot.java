@@ -67,10 +67,6 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
             return Optional.ofNullable(wishes.get(piece.job())).map(Cutting::matched).orElse(false);
         }
 
-        boolean isForbidden(String stick) {
-            return wishes.values().stream().anyMatch(cutting -> cutting.forbidden().contains(stick));
-        }
-
         /** Forbidden by any of the jobs. */
         Set<String> forbidden() {
             return wishes.values().stream().flatMap(cutting -> cutting.forbidden().stream()).collect(Collectors.toCollection(LinkedHashSet::new));
@@ -184,7 +180,7 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
             int most = source.count().orElse(Integer.MAX_VALUE);
             int taken = 0;
             for (String key : alone.stream().sorted().toList()) {
-                if (isOf(source, key, most) && !terms.isForbidden(key)) {
+                if (isOf(source, key, most) && !terms.forbidden().contains(key)) {
                     add(source, key, Optional.of(1));
                     taken++;
                 }

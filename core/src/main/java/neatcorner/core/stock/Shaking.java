@@ -22,7 +22,7 @@ final class Shaking {
     private final Laying laying;
     private final Filling filling;
     private final List<Pattern> used;
-    private long chance = 1;
+    private final Chance chance = new Chance();
 
     Shaking(StickModel model, Laying laying, List<Pattern> patterns) {
         this.model = model;
@@ -57,8 +57,8 @@ final class Shaking {
         int least = IntStream.range(0, used.size()).filter(i -> model.cost(used.get(i).stock()) > 0).boxed().min(Comparator.comparingLong(i -> model.filled(used.get(i)))).orElse(0);
         List<Integer> others = new ArrayList<>(IntStream.range(0, used.size()).filter(i -> i != least).boxed().toList());
         List<Integer> chosen = new ArrayList<>();
-        for (int n = Math.min(others.size(), FEWEST + next(MOST - FEWEST + 1)); n > 0; n--) {
-            chosen.add(others.remove(next(others.size())));
+        for (int n = Math.min(others.size(), FEWEST + chance.below(MOST - FEWEST + 1)); n > 0; n--) {
+            chosen.add(others.remove(chance.below(others.size())));
         }
         chosen.add(least);
         int[] pool = new int[model.needs().length];
@@ -99,12 +99,6 @@ final class Shaking {
     }
 
     private double[] stirred() {
-        return Arrays.stream(model.needs()).mapToDouble(need -> Math.max(1, need) * 1e-6 * (1 + STIR * next(1000) / 1000)).toArray();
-    }
-
-    /** A whole number under {@code below} from a fixed sequence (Lehmer's generator with Park and Miller's multiplier). */
-    private int next(int below) {
-        chance = chance * 48_271 % 2_147_483_647;
-        return (int) (chance % below);
+        return Arrays.stream(model.needs()).mapToDouble(need -> Math.max(1, need) * 1e-6 * (1 + STIR * chance.below(1000) / 1000)).toArray();
     }
 }

@@ -45,7 +45,7 @@ public final class SheetSolver {
     private List<SheetLayout> best = List.of();
     private long bestCost = Long.MAX_VALUE;
     private double bestRest;
-    private long chance = 1;
+    private final Chance chance = new Chance();
 
     private SheetSolver(SheetProblem problem, BooleanSupplier stop, Consumer<SheetAnswer> better) {
         this.problem = problem;
@@ -125,24 +125,18 @@ public final class SheetSolver {
         for (int i = 0; i < MOST_SHUFFLES && !isDone() && order.size() > 1 && (bestCost > bound || idle < IDLE_WHEN_PROVEN); i++) {
             idle++;
             List<Block> other = new ArrayList<>(order);
-            for (int swaps = 1 + next(3); swaps > 0; swaps--) {
-                int at = next(other.size());
-                other.add(next(other.size()), other.remove(at));
+            for (int swaps = 1 + chance.below(3); swaps > 0; swaps--) {
+                int at = chance.below(other.size());
+                other.add(chance.below(other.size()), other.remove(at));
             }
-            Fit fit = Fit.values()[next(Fit.values().length)];
-            SheetLayout.Split split = SheetLayout.Split.values()[next(SheetLayout.Split.values().length)];
+            Fit fit = Fit.values()[chance.below(Fit.values().length)];
+            SheetLayout.Split split = SheetLayout.Split.values()[chance.below(SheetLayout.Split.values().length)];
             Optional<List<SheetLayout>> tried = laid(other, fit, split);
             if (tried.isPresent() && found(tried.get())) {
                 idle = 0;
                 order = other;
             }
         }
-    }
-
-    /** A whole number under {@code below} from a fixed sequence (Lehmer's generator with Park and Miller's multiplier). */
-    private int next(int below) {
-        chance = chance * 48_271 % 2_147_483_647;
-        return (int) (chance % below);
     }
 
     /** Nothing cheaper is possible, and what is left over on the last sheet cannot be more than the area that is not used. */
