@@ -26,12 +26,12 @@ rem The cache is named after the size of the program, so that one of an older bu
 for %%A in ("%JAR%") do set "CACHE=%HERE%app\target\neat-corner-%%~zA.aot"
 set "FX="
 for %%J in ("%LIB%\javafx-*-*.jar") do set "FX=!FX!%%J;"
-set "FLAGS=--module-path "!FX!" --add-modules javafx.controls --enable-native-access=javafx.graphics,ALL-UNNAMED --sun-misc-unsafe-memory-access=allow -XX:+UseSerialGC -Xmx1g"
-if exist "%CACHE%" set "FLAGS=%FLAGS% -XX:AOTCache="%CACHE%" -Xlog:aot=off -Xlog:cds=off"
+set "FLAGS=--module-path "!FX!" --add-modules javafx.controls --enable-native-access=javafx.graphics,ALL-UNNAMED --sun-misc-unsafe-memory-access=allow -XX:+UseSerialGC -Xmx1g -Xlog:disable -Xlog:all=error:stderr -XX:+DisplayVMOutputToStderr"
+if exist "%CACHE%" set "FLAGS=%FLAGS% -XX:AOTCache="%CACHE%""
 if not exist "%CACHE%" (
     echo neat-corner: preparing a quick start, once ... 1>&2
     "%JAVA%" %FLAGS% -XX:AOTCacheOutput="%CACHE%" -cp "%JAR%;%LIB%\*" neatcorner.app.Main shots "%TEMP%\neat-corner-shots" >nul 2>&1
-    if exist "%CACHE%" set "FLAGS=%FLAGS% -XX:AOTCache="%CACHE%" -Xlog:aot=off -Xlog:cds=off"
+    if exist "%CACHE%" set "FLAGS=%FLAGS% -XX:AOTCache="%CACHE%""
 )
 "%JAVA%" %FLAGS% -cp "%JAR%;%LIB%\*" neatcorner.app.Main %*
 exit /b %ERRORLEVEL%

@@ -4,8 +4,10 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import neatcorner.app.desk.FaultLog;
 import neatcorner.app.desk.Places;
 import neatcorner.app.view.Window;
+import neatcorner.files.disk.FileRefused;
 import neatcorner.files.store.ShopStore;
 import neatcorner.files.store.StoreException;
 import org.jspecify.annotations.Nullable;
@@ -22,7 +24,9 @@ import picocli.CommandLine.ParameterException;
 public final class Commands implements Callable<Integer> {
     /** The answer of {@link #run} while a window is open: the process ends with it. */
     public static final int WINDOW_OPEN = -1;
-    private static final int BAD_INPUT = 2;
+    /** The answer of {@link #run} when something given to it was not right. */
+    public static final int BAD_INPUT = 2;
+    private static final int BUG = 1;
     @Option(names = "--shop", paramLabel = "FILE", description = "Another shop than your own.")
     private @Nullable Path shop;
 
@@ -36,14 +40,30 @@ public final class Commands implements Callable<Integer> {
             return new Commands().call();
         }
         CommandLine line = new CommandLine(new Commands());
+        line.setExpandAtFiles(false);
         line.setParameterExceptionHandler((wrong, _) -> complain(wrong.getMessage()));
         line.setExecutionExceptionHandler((failed, _, _) -> {
-            if (failed instanceof CommandException || failed instanceof StoreException || failed instanceof ParameterException) {
+            if (failed instanceof CommandException || failed instanceof StoreException || failed instanceof ParameterException
+                    || failed instanceof FileRefused) {
                 return complain(failed.getMessage());
             }
-            throw failed;
+            return keepFault(String.join(" ", args), failed);
         });
         return line.execute(args);
+    }
+
+    /** A bug: its trace goes to the log beside the shop, a sentence to the person. */
+    private static int keepFault(String doing, Exception fault) {
+        Path folder = ownShop().toAbsolutePath().getParent();
+        FaultLog.keepIn(folder);
+        FaultLog.keep(doing, fault);
+        System.err.println("neat-corner: something went wrong in the program itself; nothing was changed. What happened is kept in "
+                + folder.resolve("faults.0.log"));
+        return BUG;
+    }
+
+    private static Path ownShop() {
+        return Places.shop(System.getProperty("os.name"), Path.of(System.getProperty("user.home")), System.getenv());
     }
 
     private static int complain(String message) {
@@ -56,8 +76,7 @@ public final class Commands implements Callable<Integer> {
         if (!Display.isThere(System.getProperty("os.name"), System.getenv())) {
             throw new CommandException("there is no display to open a window on; see neat-corner --help for what works without one");
         }
-        Path file = Optional.ofNullable(shop).orElseGet(() -> Places.shop(System.getProperty("os.name"),
-                Path.of(System.getProperty("user.home")), System.getenv()));
+        Path file = Optional.ofNullable(shop).orElseGet(Commands::ownShop);
         Window.open(() -> ShopStore.open(file.toAbsolutePath(), Clock.systemUTC()), () -> { });
         return WINDOW_OPEN;
     }

@@ -28,6 +28,7 @@ import neatcorner.core.stock.StickLayout;
 import neatcorner.core.stock.StickProblem;
 import neatcorner.core.stock.StickSolver;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.files.disk.WholeFile;
 import neatcorner.files.text.CutList;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -60,7 +61,7 @@ final class CutsCommand implements Runnable {
         List<Lot> lots = solved(plans, shop);
         List<StickLayout> sticks = CutPlan.sticks(lots);
         if (out != null) {
-            JobFile.write(out, CutList.write(sticks).getBytes(StandardCharsets.UTF_8));
+            WholeFile.write(out, CutList.write(sticks).getBytes(StandardCharsets.UTF_8));
         }
         lots.forEach(lot -> System.out.println(said(lot, shop)));
     }

@@ -8,6 +8,7 @@ import neatcorner.core.drawing.FullSize;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.files.disk.WholeFile;
 import neatcorner.files.exchange.DxfFile;
 import neatcorner.files.exchange.SvgFile;
 import neatcorner.files.exchange.Template;
@@ -44,14 +45,14 @@ final class DrawCommand implements Runnable {
         String name = out.getFileName().toString().toLowerCase(Locale.ROOT);
         Plan plan = arguments.plan();
         if (name.endsWith(".svg")) {
-            JobFile.write(out, SvgFile.write(drawing(plan)).getBytes(StandardCharsets.UTF_8));
+            WholeFile.write(out, SvgFile.write(drawing(plan)).getBytes(StandardCharsets.UTF_8));
         } else if (name.endsWith(".dxf")) {
-            JobFile.write(out, DxfFile.write(drawing(plan)).getBytes(StandardCharsets.UTF_8));
+            WholeFile.write(out, DxfFile.write(drawing(plan)).getBytes(StandardCharsets.UTF_8));
         } else if (name.endsWith(".pdf")) {
             List<FullSize> drawings = what == What.PIECES
                     ? plan.frame().alike().stream().map(List::getFirst).map(FullSize::piece).toList() : List.of(drawing(plan));
             try {
-                JobFile.write(out, Template.write(drawings, new Phrasebook(Graduation.MM_TENTH), paper));
+                WholeFile.write(out, Template.write(drawings, new Phrasebook(Graduation.MM_TENTH), paper));
             } catch (IllegalArgumentException refused) {
                 throw new CommandException(refused.getMessage());
             }

@@ -9,6 +9,7 @@ import neatcorner.core.job.Shop;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Planner;
+import neatcorner.files.disk.WholeFile;
 import neatcorner.files.json.Document;
 import neatcorner.files.outline.OutlineFile;
 import org.jspecify.annotations.Nullable;
@@ -37,7 +38,7 @@ final class OutlineCommand implements Runnable {
                     .filter(m -> m.section().lip().isPositive()).findFirst().orElse(Shop.starting().mouldings().getFirst()).section());
             Job job = start.withOutline(found.outline(Line.GLASS));
             Planner.plan(job, stock);
-            JobFile.write(out, Document.of(job).text().getBytes(StandardCharsets.UTF_8));
+            WholeFile.write(out, Document.of(job).text().getBytes(StandardCharsets.UTF_8));
         } catch (OutlineFile.UnitMissing missing) {
             throw new CommandException(drawing + ": " + missing.getMessage() + " (--unit)");
         } catch (IllegalArgumentException refused) {

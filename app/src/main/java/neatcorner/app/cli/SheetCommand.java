@@ -3,6 +3,7 @@ package neatcorner.app.cli;
 import java.nio.file.Path;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.files.disk.WholeFile;
 import neatcorner.files.sheet.SheetSize;
 import neatcorner.files.sheet.ShopSheet;
 import org.jspecify.annotations.Nullable;
@@ -24,6 +25,6 @@ final class SheetCommand implements Runnable {
 
     @Override
     public void run() {
-        JobFile.write(out, ShopSheet.write(arguments.plan(), new Phrasebook(tape), paper));
+        WholeFile.write(out, ShopSheet.write(arguments.plan(), new Phrasebook(tape), paper));
     }
 }

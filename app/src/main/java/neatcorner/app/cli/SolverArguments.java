@@ -1,7 +1,5 @@
 package neatcorner.app.cli;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
@@ -36,12 +34,10 @@ final class SolverArguments {
             throw new CommandException("--seconds is " + seconds + "; it must be over 0 and up to 86400");
         }
         try {
-            P given = read.apply(Files.readString(problem));
+            P given = read.apply(JobFile.text(problem));
             long start = System.nanoTime();
             A answer = solver.apply(given, () -> System.nanoTime() - start > seconds * 1e9).orElseThrow(() -> new CommandException(problem + ": " + tooFew));
             return new Solved<>(given, answer, (System.nanoTime() - start) / 1e9);
-        } catch (IOException failed) {
-            throw new CommandException(problem + " cannot be read: " + failed.getMessage());
         } catch (IllegalArgumentException refused) {
             throw new CommandException(problem + ": " + refused.getMessage());
         }

@@ -58,8 +58,13 @@ public final class FitPlanner {
         List<FitPlan.Sheet> sheets = sheets();
         findMat();
         findSlender();
-        Optional<FitPlan.Strainer> strainer = frame.job().choices().strainer() && frame.isFourSquare() ? Optional.of(strainer()) : Optional.empty();
+        Optional<FitPlan.Strainer> strainer = isStrained() ? Optional.of(strainer()) : Optional.empty();
         return new FitPlan(sheets, opening, points(), strainer, order());
+    }
+
+    /** Only a square recess that is closed from behind takes a strainer. */
+    private boolean isStrained() {
+        return frame.job().choices().strainer() && frame.isFourSquare() && frame.job().section().recess() instanceof Recess.Covering;
     }
 
     private List<FitPlan.Sheet> sheets() {
@@ -245,7 +250,7 @@ public final class FitPlanner {
                 if (!order.isEmpty()) {
                     order.add(Words.of("fit.points"));
                 }
-                if (frame.job().choices().strainer() && frame.isFourSquare()) {
+                if (isStrained()) {
                     order.add(Words.of("fit.strainer"));
                 }
                 order.add(Words.of("fit.dust_paper"));

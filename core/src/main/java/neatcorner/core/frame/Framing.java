@@ -49,6 +49,8 @@ final class Framing {
         } catch (Loop.NoCorner apart) {
             throw new ImpossibleFrame(Words.of(apart.isSmooth() ? "impossible.smooth_faces" : "impossible.no_corner",
                     apart.before().words(), apart.after().words()));
+        } catch (Boxed.NoRoomForArch low) {
+            throw new ImpossibleFrame(Words.of("impossible.arch_low", low.rise(), low.height(), low.enough()));
         }
     }
 

@@ -36,6 +36,9 @@ final class Glazing {
         if (!(job.section().recess() instanceof Recess.Rabbet) || !job.lean().isFlat()) {
             throw new ImpossibleFrame(Words.of("impossible.bars"));
         }
+        if (job.contents().hasMat() && window.rows() * window.columns() > 1) {
+            throw new ImpossibleFrame(Words.of("impossible.mat_in_window", window.rows() * window.columns()));
+        }
         Length web = window.bar().minus(job.section().lip().times(2));
         if (web.isUnder(LEAST_WEB)) {
             throw new ImpossibleFrame(Words.of("impossible.bar_web", window.bar(), job.section().lip(),

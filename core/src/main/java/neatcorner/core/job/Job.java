@@ -71,6 +71,11 @@ public record Job(String title, String order, int quantity, Outline outline, Sec
                         + String.join(", ", known));
             }
             Finite.within("face of " + side, face, Length.mm(3).max(section.lip().plus(Length.mm(1))), Length.mm(300));
+            try {
+                section.withFace(face);
+            } catch (IllegalArgumentException refused) {
+                throw new IllegalArgumentException("face of " + side + " is " + face + ", which this section cannot have: " + refused.getMessage());
+            }
         });
     }
 

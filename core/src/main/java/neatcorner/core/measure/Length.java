@@ -16,6 +16,8 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
     public static final long NANOMETRES_PER_INCH = 25_400_000L;
     /** Nanometres in a millimetre. */
     public static final long NANOMETRES_PER_MM = 1_000_000L;
+    /** No unit in use is so long that this many decimals of it reach a nanometre. */
+    private static final int FINEST_DECIMALS = 20;
     /** No length at all. */
     public static final Length ZERO = new Length(0);
 
@@ -44,7 +46,15 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
         return new Length(Math.addExact(Math.multiplyExact(whole, NANOMETRES_PER_INCH), part.longValueExact()));
     }
 
+    /** Digits that lie far beyond a nanometre are not even looked at: writing them out could take minutes. */
     static Length scaled(BigDecimal value, long nanometresPerUnit) {
+        long magnitude = (long) value.precision() - value.scale();
+        if (value.signum() == 0 || magnitude < -FINEST_DECIMALS) {
+            return ZERO;
+        }
+        if (magnitude > FINEST_DECIMALS) {
+            throw new ArithmeticException("a length is past nine million kilometres");
+        }
         return new Length(value.multiply(BigDecimal.valueOf(nanometresPerUnit))
                 .setScale(0, RoundingMode.HALF_EVEN).longValueExact());
     }

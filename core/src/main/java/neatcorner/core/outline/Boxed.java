@@ -224,8 +224,7 @@ public sealed interface Boxed extends Outline {
         public Loop loop(double w, double h) {
             double up = rise * w / 2;
             if (h - up < LEAST_SIDE) {
-                throw new IllegalArgumentException("the arch rises " + Length.mm(Math.rint(up)) + ", which leaves no straight sides in a height of "
-                        + Length.mm(Math.rint(h)) + "; give a height of " + Length.mm(Math.ceil(up + LEAST_SIDE)) + " or more, or a lower arch");
+                throw new NoRoomForArch(Length.mm(up), Length.mm(h), Length.mm(up + LEAST_SIDE));
             }
             List<Loop.Part> parts = new ArrayList<>();
             switch (arch) {
@@ -304,6 +303,35 @@ public sealed interface Boxed extends Outline {
                         new Side(Side.Name.SEGMENT, i + 1, Side.letter(i), Side.letter((i + 1) % segments))));
             }
             return new Loop(parts);
+        }
+    }
+
+    /** A height that an arch takes up whole, so that no straight sides are left below it. */
+    final class NoRoomForArch extends IllegalArgumentException {
+        private final transient Length rise;
+        private final transient Length height;
+        private final transient Length enough;
+
+        NoRoomForArch(Length rise, Length height, Length enough) {
+            super("the arch rises " + rise + ", which leaves no straight sides in a height of " + height + "; give " + enough + " or more, or a lower arch");
+            this.rise = rise;
+            this.height = height;
+            this.enough = enough;
+        }
+
+        /** How high the arch rises. */
+        public Length rise() {
+            return rise;
+        }
+
+        /** How high the whole is to be, at the same line. */
+        public Length height() {
+            return height;
+        }
+
+        /** The least height that leaves sides. */
+        public Length enough() {
+            return enough;
         }
     }
 }

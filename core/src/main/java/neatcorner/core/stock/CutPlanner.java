@@ -148,6 +148,9 @@ public final class CutPlanner {
         Section section = frame.job().section();
         Length longest = Source.of(Source.mouldingFor(section, shop), shop).stream().map(Source::length).max(Length::compareTo).orElseThrow();
         List<Member> members = frame.members().stream().filter(m -> m.section().equals(section)).toList();
+        if (members.isEmpty()) {
+            return Optional.empty();
+        }
         Length usable = longest.minus(trim.times(2)).minus(gap.times(members.size() - 1L));
         Length outside = Length.sum(members.stream().map(Member::overall).toList());
         Length sight = Length.sum(members.stream().map(m -> m.longPoint().value()

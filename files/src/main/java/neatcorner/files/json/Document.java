@@ -5,7 +5,6 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Shop;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -63,13 +62,7 @@ public final class Document<T> {
     }
 
     private static <T> Document<T> read(Kind<T> kind, String text) {
-        JsonNode tree;
-        try {
-            tree = Trees.read(text);
-        } catch (JacksonException broken) {
-            throw new FormatException("", "is not JSON: " + broken.getOriginalMessage() + " (line "
-                    + broken.getLocation().getLineNr() + ", column " + broken.getLocation().getColumnNr() + ")");
-        }
+        JsonNode tree = Trees.read(text);
         Fields fields = new Fields(tree, "");
         if (!fields.text("format").equals(kind.format())) {
             throw new FormatException("format", "is \"" + fields.text("format") + "\"; it must be \"" + kind.format() + "\"");

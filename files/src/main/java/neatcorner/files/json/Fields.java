@@ -18,7 +18,6 @@ import java.util.stream.Collectors;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.MeasureText;
 import neatcorner.core.measure.Unit;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -39,11 +38,7 @@ final class Fields {
 
     /** The object a text holds. */
     static Fields of(String text) {
-        try {
-            return new Fields(Trees.read(text), "");
-        } catch (JacksonException broken) {
-            throw new FormatException("", "is no JSON: " + broken.getOriginalMessage());
-        }
+        return new Fields(Trees.read(text), "");
     }
 
     private static String shown(JsonNode node) {
@@ -99,8 +94,12 @@ final class Fields {
 
     int whole(String name) {
         JsonNode value = get(name);
-        if (!value.isIntegralNumber() || !value.canConvertToInt()) {
+        if (!value.isIntegralNumber()) {
             throw new FormatException(path(name), "is " + shown(value) + "; it must be a whole number");
+        }
+        if (!value.canConvertToInt()) {
+            throw new FormatException(path(name), "is " + shown(value) + "; it must be a whole number from "
+                    + Integer.MIN_VALUE + " to " + Integer.MAX_VALUE);
         }
         return value.intValue();
     }
@@ -108,10 +107,11 @@ final class Fields {
     /** A plain number without a unit, finite. */
     double number(String name) {
         JsonNode value = get(name);
-        if (!value.isNumber() || !Double.isFinite(value.doubleValue())) {
+        double number = value.isNumber() ? value.decimalValue().doubleValue() : Double.NaN;
+        if (!Double.isFinite(number)) {
             throw new FormatException(path(name), "is " + shown(value) + "; it must be a number");
         }
-        return value.doubleValue();
+        return number;
     }
 
     /** Every field of this object as a length. */
@@ -158,7 +158,7 @@ final class Fields {
         if (value.isString()) {
             String text = value.stringValue();
             if (!text.matches(".*[a-zA-Z\"'″′].*")) {
-                throw new FormatException(path, "is \"" + text + "\"; a length in quotes needs its unit, as \"12 1/2 in\"");
+                throw new FormatException(path, "is " + shown(value) + "; a length in quotes needs its unit, as \"12 1/2 in\"");
             }
             try {
                 return MeasureText.length(text, Unit.MM);

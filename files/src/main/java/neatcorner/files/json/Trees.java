@@ -1,6 +1,8 @@
 package neatcorner.files.json;
 
 import java.io.StringWriter;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -8,6 +10,8 @@ import tools.jackson.core.ObjectReadContext;
 import tools.jackson.core.ObjectWriteContext;
 import tools.jackson.core.PrettyPrinter;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.core.json.JsonFactory;
 import tools.jackson.core.util.DefaultPrettyPrinter;
 import tools.jackson.databind.JsonNode;
@@ -22,6 +26,8 @@ import tools.jackson.databind.node.ObjectNode;
 final class Trees {
     private static final JsonFactory FACTORY = JsonFactory.builder()
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build();
+    /** No document of ours goes a tenth as deep; more would only run out of stack. */
+    private static final int DEEPEST = 100;
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
     private Trees() {
@@ -31,35 +37,54 @@ final class Trees {
         return NODES.objectNode();
     }
 
-    /** The one value in the text; throws the library's exception, which knows the place, when there is not exactly one. */
+    /**
+     * The one value in the text. A byte-order mark at its start is passed over.
+     *
+     * @throws FormatException with line and column when there is not exactly one
+     */
     static JsonNode read(String text) {
-        try (JsonParser parser = FACTORY.createParser(ObjectReadContext.empty(), text)) {
+        String bare = text.startsWith("\ufeff") ? text.substring(1) : text;
+        try (JsonParser parser = FACTORY.createParser(ObjectReadContext.empty(), bare)) {
             if (parser.nextToken() == null) {
                 throw new FormatException("", "is empty; it must be an object { … }");
             }
-            JsonNode tree = value(parser);
+            JsonNode tree = value(parser, 0);
             if (parser.nextToken() != null) {
-                throw new FormatException("", "goes on after its end with " + parser.currentToken());
+                throw new FormatException("", "goes on after its end" + place(parser.currentTokenLocation()));
             }
             return tree;
+        } catch (StreamConstraintsException tooMuch) {
+            throw new FormatException("", "holds a number or a text that is longer than is read" + place(tooMuch.getLocation()));
+        } catch (JacksonException broken) {
+            boolean twice = broken.getOriginalMessage().startsWith("Duplicate");
+            throw new FormatException("", (twice ? "is not JSON: a field stands twice in one object" : "is not JSON: what stands there does not belong there")
+                    + place(broken.getLocation()));
         }
     }
 
-    private static JsonNode value(JsonParser parser) {
+    /** Where, in our own words: the library's message echoes the file and names its own switches. */
+    private static String place(@Nullable TokenStreamLocation at) {
+        return at == null ? "" : " (line " + at.getLineNr() + ", column " + at.getColumnNr() + ")";
+    }
+
+    private static JsonNode value(JsonParser parser, int depth) {
+        if (depth > DEEPEST) {
+            throw new FormatException("", "is nested more than " + DEEPEST + " deep" + place(parser.currentTokenLocation()));
+        }
         return switch (parser.currentToken()) {
             case START_OBJECT -> {
                 ObjectNode object = NODES.objectNode();
                 while (parser.nextToken() != JsonToken.END_OBJECT) {
                     String name = parser.currentName();
                     parser.nextToken();
-                    object.set(name, value(parser));
+                    object.set(name, value(parser, depth + 1));
                 }
                 yield object;
             }
             case START_ARRAY -> {
                 ArrayNode array = NODES.arrayNode();
                 while (parser.nextToken() != JsonToken.END_ARRAY) {
-                    array.add(value(parser));
+                    array.add(value(parser, depth + 1));
                 }
                 yield array;
             }
