@@ -116,7 +116,7 @@ final class SectionTags {
                 dimension("section.rabbet_depth", Where.RIGHT, from, front, 0);
                 grip("section.rabbet_depth", lip / 2, front, 0, -1);
                 switch (covering) {
-                    case Recess.Rabbet _ -> {
+                    case Recess.Rabbet _, Recess.TiltedRabbet _ -> {
                     }
                     case Recess.DoubleRabbet(_, _, Length backLip, Length backDepth) -> {
                         dimension("section.back_lip", Where.BELOW, 0, backLip.toMm(), 0);

@@ -34,7 +34,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         contents.layers().forEach(layer -> sum.plus("layer", layer.thickness(), layer.material()));
         Figure<Length> stack = ledger.enter(Station.SECTION, sum.result());
         Figure<Length> left = ledger.enter(Station.SECTION, Figure.sum("section.depth_left")
-                .start("recess_depth", section.recessDepth()).minus("stack", stack.value()).result());
+                .start(frame.job().lean().isFlat() ? "recess_depth" : "recess_room", room(frame)).minus("stack", stack.value()).result());
         Figure<Length> front = ledger.enter(Station.SECTION, Figure.formula("section.front_wood")
                 .with("front_over_lip", section.woodInFrontOfRabbet().plus(section.recessFront()))
                 .with("recess_front", section.recessFront()).note("front_wood").gives(section.woodInFrontOfRabbet()));
@@ -42,6 +42,9 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         DepthCheck check = new DepthCheck(stack, left, front);
         switch (section.recess()) {
             case Recess.Covering covering -> {
+                if (Leaning.find(frame, covering, ledger)) {
+                    break;
+                }
                 check.findDepth(frame, covering, ledger);
                 check.findFront(frame, ledger);
                 findPlay(frame, covering, ledger);
@@ -53,6 +56,11 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         return check;
     }
 
+    /** How deep the package may lie: the recess, or what a lean leaves of it. */
+    private static Length room(Frame frame) {
+        return frame.job().lean().isFlat() ? frame.job().section().recessDepth() : Length.mm(frame.seat().room());
+    }
+
     private void findDepth(Frame frame, Recess.Covering covering, Ledger ledger) {
         Length room = frame.habits().get(Habit.POINT_ROOM);
         if (frame.job().contents().layers().isEmpty() || !left.value().isUnder(room)) {
@@ -62,13 +70,16 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Length missing = room.minus(left.value());
         boolean proud = !left.value().isPositive();
         ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION,
-                proud ? "rabbet_too_shallow" : "no_room_for_points", section.recessDepth(), stack.value(), room, missing,
+                proud ? "rabbet_too_shallow" : "no_room_for_points", room(frame), stack.value(), room, missing,
                 left.value().abs())
                 .by(missing).remedy(deeper(frame, covering, section.recessDepth().plus(missing))));
     }
 
     /** A deeper rabbet where enough wood stays in front of it, else a thicker moulding with both. */
     private Remedy deeper(Frame frame, Recess.Covering covering, Length depth) {
+        if (!frame.job().lean().isFlat()) {
+            return Leaning.levelRabbet(frame).orElseGet(() -> new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION));
+        }
         Length lostFront = depth.minus(frame.job().section().recessDepth());
         Length keep = frame.habits().get(Habit.FRONT_WOOD);
         if (!front.value().minus(lostFront).isUnder(keep)) {
@@ -104,6 +115,9 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
             ledger.find(Finding.of(play.isZero() ? Severity.STOP : Severity.CAUTION, Station.BRIEF, "no_play", play, LEAST_PLAY)
                     .by(LEAST_PLAY.minus(play)).remedy(new Remedy.OnJob(Words.of("remedy.play", Habit.PLAY.usual()),
                             new Edit.Enter(Habit.PLAY.id(), Habit.PLAY.usual()))));
+        }
+        if (!frame.job().lean().isFlat()) {
+            return;
         }
         if (covering.lip().isUnder(play.plus(LEAST_PLAY))) {
             Length lip = play.plus(Length.inches(0, 1, 8));

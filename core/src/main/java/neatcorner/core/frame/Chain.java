@@ -60,7 +60,7 @@ final class Chain {
                 chain.steps.put(Line.GLASS, List.of());
                 chain.steps.put(Line.RABBET, List.of(new Term("play", habits.get(Habit.PLAY), 1, Habit.PLAY.id())));
                 chain.steps.put(Line.SIGHT, List.of(job.lean().isFlat()
-                        ? new Term("lips", covering.lip(), -2, "section.lip") : new Term("lip_runs", lipRuns(job, offsets, axis), -1, "")));
+                        ? new Term("lips", covering.lip(), -2, "section.lip") : new Term("lip_runs", runs(job, offsets, axis, Line.SIGHT, Line.RABBET), -1, "")));
             }
             case Recess.Floater _ -> {
                 chain.steps.put(Line.ART, List.of());
@@ -82,10 +82,10 @@ final class Chain {
         Side other = across(job, axis).getLast();
         if (job.faceOf(one).equals(job.faceOf(other))) {
             return List.of(job.lean().isFlat() ? new Term("faces", job.faceOf(one), 2, source(job, one))
-                    : new Term("face_runs", offsets.run(one, job.faceOf(one)), 2, ""));
+                    : new Term("face_runs", offsets.between(one, Line.SIGHT, Line.OUTSIDE), 2, ""));
         }
         return Stream.of(one, other).map(side -> new Term((side.isCurved() ? "top" : side.id()) + "_face",
-                offsets.run(side, job.faceOf(side)), 1, job.lean().isFlat() ? source(job, side) : "")).toList();
+                job.lean().isFlat() ? job.faceOf(side) : offsets.between(side, Line.SIGHT, Line.OUTSIDE), 1, job.lean().isFlat() ? source(job, side) : "")).toList();
     }
 
     /** The two sides a size on this axis passes through. */
@@ -104,8 +104,8 @@ final class Chain {
         return job.faces().containsKey(side.faceId()) ? "face." + side.faceId() : "section.face";
     }
 
-    private static Length lipRuns(Job job, Offsets offsets, Axis axis) {
-        return Length.sum(across(job, axis).stream().map(side -> offsets.run(side, job.section().lip())).toList());
+    private static Length runs(Job job, Offsets offsets, Axis axis, Line inner, Line outer) {
+        return Length.sum(across(job, axis).stream().map(side -> offsets.between(side, inner, outer)).toList());
     }
 
     private List<Term> mat(Borders borders, Habits habits) {

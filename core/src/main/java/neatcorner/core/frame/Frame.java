@@ -192,6 +192,11 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
         return job.lean().isFlat() && (job.outline() instanceof Boxed.Rectangle || job.outline() instanceof Boxed.Window);
     }
 
+    /** Where the package rests in the common section. */
+    public Seat seat() {
+        return Seat.of(job.section(), Seat.signed(job.lean(), job.lean().angle().radians()));
+    }
+
     /** The outside corners, each where a member starts. */
     public List<Point> corners() {
         List<Point> corners = new ArrayList<>();

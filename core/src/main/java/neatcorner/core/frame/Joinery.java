@@ -100,7 +100,7 @@ final class Joinery {
         Figure.Sum along = Figure.sum(id + ".rabbet").named(Words.of("figure.member.rabbet", name)).start("long_point", longPoint.value());
         less(along, "rabbet_setback_left", left.setbackOver(toRabbet), left.toEdge());
         less(along, "rabbet_setback_right", right.setbackOver(toRabbet), right.toEdge());
-        Figure<Length> rabbet = ledger.enter(Station.CUTS, along.note("rabbet_setback").result());
+        Figure<Length> rabbet = ledger.enter(Station.CUTS, job.lean().isFlat() ? along.note("rabbet_setback").result() : seated(id, name, index, heading));
         enterCut(id, name, "left", left, section, section(before(index)));
         enterCut(id, name, "right", right, section, section(after(index)));
         Member member = new Member(side, section, section, longPoint, shortPoint, rabbet, left, right, place,
@@ -111,6 +111,13 @@ final class Joinery {
                     .with("reach_right", right.reach(section.thickness())).note("overall").gives(member.overall()));
         }
         return member;
+    }
+
+    /** Where sides lean, the rabbet is as long as what rests in it, not as its wall is on the stick. */
+    private Figure<Length> seated(String id, Words name, int index, Point heading) {
+        Point from = corner(index, side -> offsets.of(Line.RABBET, side) - offsets.of(base, side));
+        Point to = corner(index + 1, side -> offsets.of(Line.RABBET, side) - offsets.of(base, side));
+        return Figure.formula(id + ".rabbet").named(Words.of("figure.member.rabbet", name)).note("seated").gives(Length.mm(to.minus(from).dot(heading)));
     }
 
     private static void less(Figure.Sum sum, String words, Length setback, Angle toEdge) {

@@ -16,13 +16,15 @@ import neatcorner.core.section.Recess;
 import neatcorner.core.words.Words;
 
 /**
- * How far outwards of the sight line each line of a frame runs at each side, as it is seen from the
- * front. Where a side leans, its lip and its face are seen shorter by the cosine of its lean.
+ * How far outwards of the back sight corner each line of a frame runs at each side, as it is seen from the
+ * front. Where a side leans, its face is seen shorter by the cosine of its lean, and the lines of package
+ * and opening lie where the package comes to rest ({@link Seat}), not at the back of the stick.
  */
 final class Offsets {
     private final Job job;
     private final Habits habits;
     private final Map<Side, Angle> leans = new LinkedHashMap<>();
+    private final Map<Side, Seat> seats = new LinkedHashMap<>();
 
     /**
      * The offsets of a job.
@@ -32,7 +34,10 @@ final class Offsets {
     Offsets(Job job, Habits habits) {
         this.job = job;
         this.habits = habits;
-        job.outline().round().forEach(side -> leans.put(side, leanOf(side)));
+        job.outline().round().forEach(side -> {
+            leans.put(side, leanOf(side));
+            seats.put(side, Seat.of(job.section().withFace(job.faceOf(side)), Seat.signed(job.lean(), leans.get(side).radians())));
+        });
     }
 
     /**
@@ -67,11 +72,16 @@ final class Offsets {
         return across.toMm() * leans.get(side).sin() * job.lean().forward();
     }
 
-    /** How far a line runs outwards of the sight line at a side, in mm. */
+    /** From one line outwards to the next, as it is seen from the front. */
+    Length between(Side side, Line inner, Line outer) {
+        return Length.mm(of(outer, side)).minus(Length.mm(of(inner, side)));
+    }
+
+    /** How far a line runs outwards of the back sight corner at a side, in mm. */
     double of(Line line, Side side) {
-        double rabbet = run(side, job.section().lip()).toMm();
+        double rabbet = seats.get(side).wall();
         return switch (line) {
-            case SIGHT -> 0;
+            case SIGHT -> seats.get(side).sight();
             case OUTSIDE -> run(side, job.faceOf(side)).toMm();
             case RABBET -> rabbet;
             case GLASS, MAT -> rabbet - habits.get(Habit.PLAY).toMm() / 2;

@@ -223,7 +223,9 @@ public sealed interface Edit {
     record Tilt(Lean lean) implements Edit {
         @Override
         public Job apply(Job job) {
-            return job.withLean(lean);
+            Job leaning = job.withLean(lean);
+            return job.section().recess() instanceof Recess.TiltedRabbet tilted
+                    ? leaning.withSection(job.section().withRecess(tilted.withTilt(lean.forward() * lean.degrees()))) : leaning;
         }
 
         @Override

@@ -50,7 +50,7 @@ final class SectionEntries {
                 add("section.lip", Section::lip, (s, l) -> s.withRecess(covering.withLip(l)));
                 add("section.rabbet_depth", Section::recessDepth, (s, l) -> s.withRecess(covering.withDepth(l)));
                 switch (covering) {
-                    case Recess.Rabbet _ -> {
+                    case Recess.Rabbet _, Recess.TiltedRabbet _ -> {
                     }
                     case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) -> {
                         add("section.back_lip", _ -> backLip, (s, l) -> s.withRecess(new Recess.DoubleRabbet(lip, depth, l, backDepth)));

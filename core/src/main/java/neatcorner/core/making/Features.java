@@ -7,6 +7,7 @@ import neatcorner.core.job.Habit;
 import neatcorner.core.job.Habits;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Point;
 import neatcorner.core.section.Edging;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
@@ -147,6 +148,7 @@ final class Features {
                     rabbet(features, "rabbet", whole, lip, depth, Silhouette.box(-1, -1, lip.toMm(), depth.toMm()));
                 }
             }
+            case Recess.TiltedRabbet tilted -> tilted(features, tilted);
             case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) -> {
                 if (!rabbetLater) {
                     Silhouette behind = Silhouette.box(-1, -1, backLip.toMm(), backDepth.toMm());
@@ -174,6 +176,26 @@ final class Features {
                 ? List.of(Setup.of(Tool.TABLE_SAW, Words.of("bit.groove_wall"), Surface.BACK, Surface.OUTER, whole.width().minus(lip), depth, SAW_BITE))
                 : steps(whole, Surface.BACK, Surface.INNER, lip, depth);
         features.add(new Feature(id, Words.of(grooved ? "feature.groove_wall" : "feature." + id), region, lip.max(depth), setups));
+    }
+
+    /**
+     * Two saw passes with the blade tilted: one makes the wall, the other the ledge, each as deep as where
+     * they meet. With the back down the blade leans so that it comes out at the wall's end on the back.
+     */
+    private void tilted(List<Feature> features, Recess.TiltedRabbet rabbet) {
+        Point inner = rabbet.seat().get(0);
+        Point corner = rabbet.seat().get(1);
+        Point end = rabbet.seat().get(2);
+        Angle tilt = new Angle(Math.abs(rabbet.tilt().radians()));
+        Length fence = Length.mm(section.face().toMm() - Math.max(corner.x(), end.x()));
+        Words bit = Words.of("bit.tilted_passes", Length.mm(inner.y()), Length.mm(corner.x()), tilt);
+        features.add(new Feature("rabbet", Words.of("feature.tilted_rabbet"), tilted(), rabbet.lip().max(rabbet.depth()), List.of(
+                Setup.of(Tool.TABLE_SAW, bit, Surface.BACK, Surface.OUTER, fence, Length.mm(corner.y()), SAW_BITE).tilted(tilt))));
+    }
+
+    private Silhouette tilted() {
+        Silhouette whole = section.withRecess(new Recess.Bar()).wood();
+        return whole.without(section.wood());
     }
 
     private void hollow(List<Feature> features, Relief r) {

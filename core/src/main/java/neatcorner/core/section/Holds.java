@@ -6,6 +6,8 @@ import neatcorner.core.measure.Length;
 public enum Holds {
     /** A plain rabbet. */
     RABBET,
+    /** A rabbet cut with the blade tilted, for sides that lean. */
+    TILTED_RABBET,
     /** Two steps. */
     DOUBLE_RABBET,
     /** A groove for a panel. */
@@ -19,6 +21,7 @@ public enum Holds {
     public static Holds of(Recess recess) {
         return switch (recess) {
             case Recess.Rabbet _ -> RABBET;
+            case Recess.TiltedRabbet _ -> TILTED_RABBET;
             case Recess.DoubleRabbet _ -> DOUBLE_RABBET;
             case Recess.Slot _ -> SLOT;
             case Recess.Floater _ -> FLOATER;
@@ -32,6 +35,7 @@ public enum Holds {
         Length depth = section.recess() instanceof Recess.Covering ? section.recessDepth() : section.stacked().times(0.6);
         return switch (this) {
             case RABBET -> new Recess.Rabbet(lip, depth);
+            case TILTED_RABBET -> new Recess.TiltedRabbet(lip, depth, 10);
             case DOUBLE_RABBET -> new Recess.DoubleRabbet(lip, depth,
                     lip.plus(Length.inches(0, 1, 4).min(section.face().minus(lip).over(3))), depth.over(3));
             case SLOT -> new Recess.Slot(lip, section.stacked().over(3), section.stacked().over(3));

@@ -1,7 +1,11 @@
 package neatcorner.core.section;
 
+import java.util.List;
+import java.util.function.DoubleUnaryOperator;
+import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Point;
 
 /** How a section holds what it frames. */
 public sealed interface Recess {
@@ -18,6 +22,10 @@ public sealed interface Recess {
         return Length.ZERO;
     }
 
+    private static List<Point> step(Length lip, Length depth) {
+        return List.of(new Point(0, depth.toMm()), new Point(lip.toMm(), depth.toMm()), new Point(lip.toMm(), 0));
+    }
+
     /** A recess that covers the edges of the package from the front. */
     sealed interface Covering extends Recess {
         /** Covering more or less of the package. */
@@ -25,6 +33,12 @@ public sealed interface Recess {
 
         /** With room for a thicker or thinner package. */
         Covering withDepth(Length other);
+
+        /**
+         * The corners of what holds the package, in mm in the section's axes: the inner end of the ledge, where
+         * ledge and wall meet, and the end of the wall toward the back.
+         */
+        List<Point> seat();
     }
 
     /**
@@ -47,6 +61,80 @@ public sealed interface Recess {
         @Override
         public Rabbet withDepth(Length other) {
             return new Rabbet(lip, other);
+        }
+
+        @Override
+        public List<Point> seat() {
+            return step(lip, depth);
+        }
+    }
+
+    /**
+     * A rabbet cut with the blade tilted by the lean of the sides, so that its ledge lies level with the
+     * package and its wall stands upright though the stick leans.
+     *
+     * @param lip     level width of the ledge, from the sight edge to the wall; from 1 to 150 mm
+     * @param depth   upright height of the wall, from the ledge to the back; from 1 to 150 mm
+     * @param degrees by which it is tilted, from −80 to 80 but not 0; positive for sides that lean outwards
+     */
+    record TiltedRabbet(Length lip, Length depth, double degrees) implements Covering {
+        public TiltedRabbet {
+            Finite.within("lip", lip, Length.mm(1), MOST);
+            Finite.within("rabbet depth", depth, Length.mm(1), MOST);
+            Finite.within("tilt of the rabbet in degrees", degrees, -80, 80);
+            if (degrees == 0) {
+                throw new IllegalArgumentException("tilt of the rabbet is 0°; a rabbet without tilt is a plain one");
+            }
+        }
+
+        /** By which it is tilted, signed. */
+        public Angle tilt() {
+            return Angle.degrees(degrees);
+        }
+
+        /** Tilted otherwise; a plain rabbet without tilt. */
+        public Covering withTilt(double other) {
+            return other == 0 ? new Rabbet(lip, depth) : new TiltedRabbet(lip, depth, other);
+        }
+
+        @Override
+        public TiltedRabbet withLip(Length other) {
+            return new TiltedRabbet(other, depth, degrees);
+        }
+
+        @Override
+        public TiltedRabbet withDepth(Length other) {
+            return new TiltedRabbet(lip, other, degrees);
+        }
+
+        /**
+         * A level ledge l long and an upright wall d high, turned by the tilt τ: the ledge starts on the sight
+         * edge d·cos τ + l·sin τ from the back and ends at (l·cos τ, d·cos τ); the wall reaches the back at
+         * l·cos τ − d·sin τ, or ends on the sight edge where that lies below 0.
+         */
+        @Override
+        public List<Point> seat() {
+            double cos = tilt().cos();
+            double sin = tilt().sin();
+            double l = lip.toMm();
+            double d = depth.toMm();
+            Point corner = new Point(l * cos, d * cos);
+            double atBack = l * cos - d * sin;
+            Point end = atBack >= 0 ? new Point(atBack, 0) : new Point(0, d * cos - l * cos * cos / sin);
+            return List.of(new Point(0, d * cos + l * sin), corner, end);
+        }
+
+        /** What is cut away: all between ledge and wall, and a little past both surfaces of the stick. */
+        Silhouette region() {
+            Point corner = seat().get(1);
+            double slope = -tilt().tan();
+            double past = corner.x() - (corner.y() + 1) * tilt().tan();
+            Silhouette underLedge = Silhouette.under(-1, List.of(-1.0, corner.x()), x -> corner.y() + (x - corner.x()) * slope);
+            DoubleUnaryOperator wall = x -> corner.y() + (x - corner.x()) / tilt().tan();
+            if (past >= corner.x()) {
+                return underLedge.plus(Silhouette.under(-1, List.of(corner.x(), past), wall));
+            }
+            return underLedge.without(Silhouette.under(-1, List.of(Math.max(past, -1), corner.x()), wall));
         }
     }
 
@@ -75,6 +163,11 @@ public sealed interface Recess {
         @Override
         public DoubleRabbet withDepth(Length other) {
             return new DoubleRabbet(lip, other, backLip, backDepth);
+        }
+
+        @Override
+        public List<Point> seat() {
+            return step(lip, depth);
         }
 
         /** How much larger a board in the step behind is than one in the narrow step, on each side. */
@@ -106,6 +199,12 @@ public sealed interface Recess {
         @Override
         public Slot withDepth(Length other) {
             return new Slot(lip, fromBack, other);
+        }
+
+        @Override
+        public List<Point> seat() {
+            double front = fromBack.plus(width).toMm();
+            return List.of(new Point(0, front), new Point(lip.toMm(), front), new Point(lip.toMm(), fromBack.toMm()));
         }
     }
 

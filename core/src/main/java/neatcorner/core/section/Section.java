@@ -44,6 +44,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         Finite.within("thickness", stacked, Length.mm(3), Length.mm(200));
         switch (recess) {
             case Recess.Rabbet(Length lip, Length depth) -> checkRabbet(lip, depth, face, stacked);
+            case Recess.TiltedRabbet tilted -> checkTilted(tilted, face, stacked);
             case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, _) -> {
                 checkRabbet(lip, depth, face, stacked);
                 Finite.within("lip of the step behind", backLip, lip, face.minus(Length.mm(1)));
@@ -79,6 +80,17 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
     private static void checkRabbet(Length lip, Length depth, Length face, Length thickness) {
         Finite.within("lip", lip, Length.mm(1), face.minus(Length.mm(1)));
         Finite.within("rabbet depth", depth, Length.mm(1), thickness.minus(LEAST_WOOD));
+    }
+
+    private static void checkTilted(Recess.TiltedRabbet tilted, Length face, Length thickness) {
+        List<Point> seat = tilted.seat();
+        double highest = Math.max(seat.get(0).y(), seat.get(1).y());
+        double widest = Math.max(seat.get(1).x(), seat.get(2).x());
+        if (seat.get(0).y() < 1 || highest > thickness.minus(LEAST_WOOD).toMm() || widest > face.toMm() - 1) {
+            throw new IllegalArgumentException("a rabbet of " + tilted.lip() + " × " + tilted.depth() + " tilted by " + tilted.degrees()
+                    + "° reaches " + Length.mm(Math.rint(widest * 10) / 10) + " across and " + Length.mm(Math.rint(highest * 10) / 10)
+                    + " up a stick of " + face + " × " + thickness + "; it must stay inside it");
+        }
     }
 
     /** Every strip lies on the one before it somewhere. */
@@ -134,14 +146,19 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     /** What is left of the back to drive fasteners into: the rabbet's wall to the outside. */
     public Length backWidth() {
-        return width().minus(recess instanceof Recess.DoubleRabbet(_, _, Length backLip, _) ? backLip
-                : recess instanceof Recess.Slot ? Length.ZERO : lip());
+        return width().minus(switch (recess) {
+            case Recess.DoubleRabbet step -> step.backLip();
+            case Recess.TiltedRabbet tilted -> Length.mm(tilted.seat().getLast().x());
+            case Recess.Slot _ -> Length.ZERO;
+            default -> lip();
+        });
     }
 
     /** How deep the package may lie: the rabbet's depth, a groove's width, or a floater's wall above its ledge. */
     public Length recessDepth() {
         return switch (recess) {
             case Recess.Rabbet rabbet -> rabbet.depth();
+            case Recess.TiltedRabbet rabbet -> rabbet.depth();
             case Recess.DoubleRabbet rabbet -> rabbet.depth();
             case Recess.Slot slot -> slot.width();
             case Recess.Floater floater -> stacked().minus(floater.thickness());
@@ -151,7 +168,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     /** From the back to where the package's front lies. */
     public Length recessFront() {
-        return recess instanceof Recess.Slot(_, Length fromBack, Length width) ? fromBack.plus(width) : recessDepth();
+        return recess instanceof Recess.Covering covering ? Length.mm(Math.max(covering.seat().get(0).y(), covering.seat().get(1).y())) : recessDepth();
     }
 
     /** The least wood between the rabbet or groove and the front; the whole thickness where there is neither. */
@@ -287,6 +304,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
     private Silhouette removed() {
         Silhouette recessed = switch (recess) {
             case Recess.Rabbet(Length lip, Length depth) -> Silhouette.box(-1, -1, lip.toMm(), depth.toMm());
+            case Recess.TiltedRabbet tilted -> tilted.region();
             case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) -> Silhouette.box(-1, -1, lip.toMm(), depth.toMm())
                     .plus(Silhouette.box(-1, -1, backLip.toMm(), backDepth.toMm()));
             case Recess.Slot(Length lip, Length fromBack, Length width) ->

@@ -34,12 +34,13 @@ final class SectionJson {
     private static Recess recess(Fields fields) {
         return switch (fields.text("kind")) {
             case "rabbet" -> new Recess.Rabbet(fields.length("lip"), fields.length("depth"));
+            case "tilted_rabbet" -> new Recess.TiltedRabbet(fields.length("lip"), fields.length("depth"), fields.number("tilt"));
             case "double_rabbet" -> new Recess.DoubleRabbet(fields.length("lip"), fields.length("depth"), fields.length("back_lip"), fields.length("back_depth"));
             case "slot" -> new Recess.Slot(fields.length("lip"), fields.length("from_back"), fields.length("width"));
             case "floater" -> new Recess.Floater(fields.length("ledge"), fields.length("thickness"));
             case "bar" -> new Recess.Bar();
             case String other -> throw new FormatException("recess.kind", "is \"" + other
-                    + "\"; it must be one of rabbet, double_rabbet, slot, floater, bar");
+                    + "\"; it must be one of rabbet, tilted_rabbet, double_rabbet, slot, floater, bar");
         };
     }
 
@@ -105,6 +106,8 @@ final class SectionJson {
     private static void recess(Recess recess, ObjectNode node) {
         switch (recess) {
             case Recess.Rabbet(Length lip, Length depth) -> node.put("kind", "rabbet").put("lip", lip.toExactMm()).put("depth", depth.toExactMm());
+            case Recess.TiltedRabbet(Length lip, Length depth, double tilt) -> node.put("kind", "tilted_rabbet").put("lip", lip.toExactMm())
+                    .put("depth", depth.toExactMm()).put("tilt", tilt);
             case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) -> node.put("kind", "double_rabbet")
                     .put("lip", lip.toExactMm()).put("depth", depth.toExactMm()).put("back_lip", backLip.toExactMm()).put("back_depth", backDepth.toExactMm());
             case Recess.Slot(Length lip, Length fromBack, Length width) -> node.put("kind", "slot").put("lip", lip.toExactMm())

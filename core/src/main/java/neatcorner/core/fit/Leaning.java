@@ -1,0 +1,92 @@
+package neatcorner.core.fit;
+
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Seat;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Lean;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Severity;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import neatcorner.core.words.Words;
+
+/** Whether a package can lie in sides that lean, and the rabbet that would hold it. */
+final class Leaning {
+    /** Less on the ledge slips off when the package moves to one side. */
+    private static final Length LEAST_COVER = Length.inches(0, 1, 16);
+    /** Closer than this a rabbet's tilt is the lean: no blade is set finer. */
+    private static final double SAME_TILT = 0.5;
+    /** No stick is made thicker only to hold a level rabbet. */
+    private static final Length THICKEST = Length.mm(120);
+
+    private Leaning() {
+    }
+
+    /**
+     * Enters what the lean does to the package.
+     *
+     * @return whether nothing more can be said of the rabbet, since it does not hold a package at all
+     */
+    static boolean find(Frame frame, Recess.Covering covering, Ledger ledger) {
+        Lean lean = frame.job().lean();
+        double tilt = covering instanceof Recess.TiltedRabbet tilted ? tilted.degrees() : 0;
+        double off = lean.forward() * lean.degrees() - tilt;
+        if (Math.abs(off) < SAME_TILT || frame.job().contents().layers().isEmpty()) {
+            return false;
+        }
+        if (covering instanceof Recess.Slot || covering instanceof Recess.DoubleRabbet) {
+            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "lean_outside", lean.angle()).by(lean.angle()).remedy(orFlat(frame)));
+            return true;
+        }
+        Seat seat = frame.seat();
+        Length play = frame.habits().get(Habit.PLAY);
+        Length cover = Length.mm(seat.cover()).minus(play);
+        if (cover.isUnder(LEAST_COVER)) {
+            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "falls_through", cover.max(Length.ZERO), lean.angle(), LEAST_COVER)
+                    .by(LEAST_COVER.minus(cover)).remedy(orFlat(frame)));
+            return true;
+        }
+        if (seat.room() <= 0) {
+            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "no_wall", lean.angle()).by(lean.angle()).remedy(orFlat(frame)));
+            return true;
+        }
+        ledger.find(Finding.of(Severity.NOTE, Station.SECTION, tilt != 0 ? "rabbet_tilt" : off > 0 ? "tilted_ledge_out" : "tilted_ledge_in",
+                        lean.angle(), Angle.degrees(Math.abs(tilt)), Length.mm(Math.abs(Math.tan(Math.toRadians(off)) * seat.cover())))
+                .by(Angle.degrees(Math.abs(off))).remedy(orFlat(frame)));
+        return false;
+    }
+
+    /** Sides that lie flat hold any package, where no level rabbet fits the stick. */
+    private static Remedy orFlat(Frame frame) {
+        return levelRabbet(frame).orElseGet(() -> new Remedy.OnJob(Words.of("remedy.lie_flat"), new Edit.Tilt(Lean.FLAT)));
+    }
+
+    /** The same stick, or as much thicker as it must be, with a rabbet at the lean that holds this package. */
+    static Optional<Remedy> levelRabbet(Frame frame) {
+        Section section = frame.job().section();
+        Lean lean = frame.job().lean();
+        Length depth = frame.job().contents().stack().plus(frame.habits().get(Habit.POINT_ROOM)).max(Length.mm(1));
+        Length lip = section.lip().max(frame.habits().get(Habit.PLAY).plus(LEAST_COVER));
+        Length keep = frame.habits().get(Habit.FRONT_WOOD);
+        Recess level = new Recess.TiltedRabbet(lip, depth, lean.forward() * lean.degrees());
+        for (Length more = Length.ZERO; !section.thickness().plus(more).isOver(THICKEST); more = more.plus(Length.mm(1))) {
+            try {
+                Section made = section.withThickness(section.thickness().plus(more)).withRecess(level);
+                if (!made.woodInFrontOfRabbet().isUnder(keep)) {
+                    return Optional.of(new Remedy.OnJob(more.isZero() ? Words.of("remedy.level_rabbet", lean.angle(), lip, depth)
+                            : Words.of("remedy.level_rabbet_thicker", lean.angle(), lip, depth, made.thickness()), new Edit.ChooseSection(made)));
+                }
+            } catch (IllegalArgumentException doesNotFit) {
+                // A thicker stick may hold it.
+            }
+        }
+        return Optional.empty();
+    }
+}
