@@ -128,15 +128,24 @@ public final class CornerSpace {
                 Vector one = corner.minus(first.place().along().times(leg));
                 fasteners.add(List.of(corner, one, corner.plus(second.place().along().times(leg)), corner));
             } else if (i < 3) {
-                pin(corner.minus(first.place().along().times(settings.get("joint.pin_from_tip"))), first, settings.get("joint.pin_length"));
+                pin(plan, corner, first, first.place().along().times(-1));
             } else {
-                pin(corner.plus(second.place().along().times(settings.get("joint.pin_from_tip"))), second, settings.get("joint.pin_length"));
+                pin(plan, corner, second, second.place().along());
             }
         }
     }
 
-    private void pin(Vector start, Member member, double length) {
-        fasteners.add(List.of(start, start.minus(member.place().outward().times(length))));
+    /** A pin enters some way from the corner along a piece and leans back toward the corner. */
+    private void pin(Plan plan, Vector corner, Member member, Vector along) {
+        double lean = plan.joints().used().lean().radians();
+        double length = setting(plan, "joint.pin_length");
+        Vector start = corner.plus(along.times(setting(plan, "joint.pin_from_tip")));
+        Vector way = member.place().outward().times(-Math.sin(lean)).minus(along.times(Math.cos(lean)));
+        fasteners.add(List.of(start, start.plus(way.times(length))));
+    }
+
+    private static double setting(Plan plan, String id) {
+        return plan.joints().used().settings().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow().value().toMm();
     }
 
     /** How near a surface is, seen across its piece. */

@@ -69,6 +69,11 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Section section = frame.job().section();
         Length missing = room.minus(left.value());
         boolean proud = !left.value().isPositive();
+        if (!frame.job().lean().isFlat()) {
+            ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION, "lean_shallow", room(frame), stack.value(), room).by(missing)
+                    .remedy(Leaning.levelRabbet(frame).orElseGet(() -> new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION))));
+            return;
+        }
         ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION,
                 proud ? "rabbet_too_shallow" : "no_room_for_points", room(frame), stack.value(), room, missing,
                 left.value().abs())
@@ -77,9 +82,6 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
 
     /** A deeper rabbet where enough wood stays in front of it, else a thicker moulding with both. */
     private Remedy deeper(Frame frame, Recess.Covering covering, Length depth) {
-        if (!frame.job().lean().isFlat()) {
-            return Leaning.levelRabbet(frame).orElseGet(() -> new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION));
-        }
         Length lostFront = depth.minus(frame.job().section().recessDepth());
         Length keep = frame.habits().get(Habit.FRONT_WOOD);
         if (!front.value().minus(lostFront).isUnder(keep)) {

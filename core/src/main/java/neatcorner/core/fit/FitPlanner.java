@@ -40,6 +40,8 @@ public final class FitPlanner {
     private static final Length STRAINER_SCREW = Length.inches(4);
     /** A side this many times as long as its face is wide bows under its wire. Common practice, no source. */
     private static final double SLENDER = 30;
+    /** A side this many times as long as it is thick bows off the wall. Common practice, no source. */
+    private static final double FLAT = 60;
     private final Frame frame;
     private final Ledger ledger;
 
@@ -188,12 +190,18 @@ public final class FitPlanner {
     }
 
     private void findSlender() {
+        if (frame.job().choices().strainer() || !frame.isFourSquare() || !(frame.job().section().recess() instanceof Recess.Covering)) {
+            return;
+        }
         Length face = frame.narrowFace();
-        if (!frame.job().choices().strainer() && frame.isFourSquare() && frame.longSide().ratio(face) > SLENDER
-                && frame.job().section().recess() instanceof Recess.Covering) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "slender", frame.longSide(), face,
-                    Math.round(frame.longSide().ratio(face))).by(frame.longSide())
-                    .remedy(new Remedy.OnJob(Words.of("remedy.strainer"), new Edit.Strain(true))));
+        Length thickness = frame.job().section().thickness();
+        Remedy strainer = new Remedy.OnJob(Words.of("remedy.strainer"), new Edit.Strain(true));
+        if (frame.longSide().ratio(face) > SLENDER) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "slender", frame.longSide(), face, Math.round(frame.longSide().ratio(face)))
+                    .by(frame.longSide()).remedy(strainer));
+        } else if (frame.longSide().ratio(thickness) > FLAT) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "flat_thin", frame.longSide(), thickness, Math.round(frame.longSide().ratio(thickness)))
+                    .by(frame.longSide()).remedy(strainer));
         }
     }
 

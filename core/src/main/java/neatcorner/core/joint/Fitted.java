@@ -2,6 +2,7 @@ package neatcorner.core.joint;
 
 import java.util.List;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Words;
@@ -13,13 +14,14 @@ import neatcorner.core.words.Words;
  * @param settings  lengths and positions, empty when there is no room
  * @param count     fasteners a corner
  * @param obstacles why it does not fit; empty when it does
+ * @param lean      between fastener and edge; a right angle unless it is driven aslant
  */
-record Fitted(JointKind kind, List<Figure<Length>> settings, int count, List<Words> obstacles) {
+record Fitted(JointKind kind, List<Figure<Length>> settings, int count, List<Words> obstacles, Angle lean) {
     boolean fits() {
         return obstacles.isEmpty();
     }
 
     static Fitted not(JointKind kind, Words why) {
-        return new Fitted(kind, List.of(), 0, List.of(why));
+        return new Fitted(kind, List.of(), 0, List.of(why), Angle.RIGHT);
     }
 }

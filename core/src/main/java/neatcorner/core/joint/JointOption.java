@@ -2,6 +2,7 @@ package neatcorner.core.joint;
 
 import java.util.List;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Words;
@@ -15,9 +16,10 @@ import neatcorner.core.words.Words;
  * @param why      what speaks against it, or for it; at least one line
  * @param settings lengths and positions; empty when it does not fit
  * @param count    fasteners a corner
+ * @param lean     between fastener and edge; a right angle unless it is driven aslant
  */
 public record JointOption(JointKind kind, boolean enough, boolean fits, List<Words> why,
-                          List<Figure<Length>> settings, int count) {
+                          List<Figure<Length>> settings, int count, Angle lean) {
     public JointOption {
         why = List.copyOf(why);
         settings = List.copyOf(settings);

@@ -2,7 +2,9 @@ package neatcorner.core.joint;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.hang.Weight;
@@ -10,6 +12,7 @@ import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Station;
+import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
 import neatcorner.core.report.Finding;
@@ -27,8 +30,11 @@ import neatcorner.core.words.Words;
  * not a strength calculation, and the plan says so.
  */
 public final class JointPlanner {
-    /** Over these weights glue, pins and V-fasteners are each no longer enough. Common practice, no source. */
-    private static final List<Mass> MOST = List.of(Mass.kg(1.5), Mass.kg(4), Mass.kg(9));
+    /**
+     * Over these weights glue, pins, V-fasteners and splines are each no longer enough; over the last the table
+     * ends. Common practice, no source.
+     */
+    private static final List<Mass> MOST = List.of(Mass.kg(1.5), Mass.kg(4), Mass.kg(9), Mass.kg(25));
     /** A side this many times as thick as its face is wide levers the corner open. Common practice, no source. */
     private static final double TALL = 1.5;
     private static final Length THIN = Length.inches(0, 1, 2);
@@ -36,7 +42,9 @@ public final class JointPlanner {
     private final Frame frame;
     private final Ledger ledger;
     private final List<Words> demands = new ArrayList<>();
+    private final Map<JointKind, List<Words>> reasons = new EnumMap<>(JointKind.class);
     private JointKind demanded = JointKind.GLUED;
+    private boolean beyond;
 
     private JointPlanner(Frame frame, Ledger ledger) {
         this.frame = frame;
@@ -53,7 +61,7 @@ public final class JointPlanner {
         Optional<Length> wish = frame.job().choices().fastener();
         JointKind wished = frame.job().choices().joint().orElse(null);
         List<JointOption> options = List.of(
-                new JointOption(JointKind.GLUED, isEnough(JointKind.GLUED), true, why(JointKind.GLUED, List.of()), List.of(), 0),
+                new JointOption(JointKind.GLUED, isEnough(JointKind.GLUED), true, why(JointKind.GLUED, List.of()), List.of(), 0, Angle.RIGHT),
                 option(new Pins(frame, ledger).fitted(wished == JointKind.PINNED ? wish : Optional.empty())),
                 option(new VFasteners(frame, ledger).fitted(wished == JointKind.V_FASTENED ? wish : Optional.empty())),
                 option(new Splines(frame, ledger).fitted(wished == JointKind.SPLINED ? wish : Optional.empty())), solid());
@@ -71,79 +79,103 @@ public final class JointPlanner {
     private JointOption solid() {
         boolean fits = frame.job().lean().isFlat() && frame.bars().isEmpty() && frame.job().section().recess() instanceof Recess.Rabbet
                 && frame.job().section().strips().size() == 1;
-        return new JointOption(JointKind.SOLID, true, fits, List.of(Words.of(fits ? "joint.one_board" : "obstacle.one_board")), List.of(), 0);
+        return new JointOption(JointKind.SOLID, true, fits, List.of(Words.of(fits ? "joint.one_board" : "obstacle.one_board")), List.of(), 0, Angle.RIGHT);
     }
 
     private void weigh(Weight weight) {
         Section section = frame.job().section();
         Mass total = weight.total().value();
-        for (int i = 0; i < MOST.size(); i++) {
+        beyond = total.isOver(MOST.getLast());
+        for (int i = MOST.size() - 1; i >= 0; i--) {
             if (total.isOver(MOST.get(i))) {
-                demand(JointKind.values()[i + 1], i == MOST.size() - 1 || !total.isOver(MOST.get(i + 1)),
-                        Words.of("demand.weight", total, MOST.get(i)));
+                demand(JointKind.values()[Math.min(i + 1, JointKind.SPLINED.ordinal())], Words.of("demand.weight", total, MOST.get(i)));
+                break;
             }
         }
         Length big = frame.habits().get(Habit.BIG_SIDE);
         if (frame.longSide().isOver(big)) {
-            demand(JointKind.V_FASTENED, true, Words.of("demand.size", frame.longSide(), big));
+            demand(JointKind.V_FASTENED, Words.of("demand.size", frame.longSide(), big));
         }
         if (frame.job().contents().isMirror()) {
-            demand(JointKind.V_FASTENED, true, Words.of("demand.mirror"));
+            demand(JointKind.V_FASTENED, Words.of("demand.mirror"));
         } else if (frame.job().contents().materials().anyMatch(m -> m.isGlass())) {
-            demand(JointKind.PINNED, true, Words.of("demand.glass"));
+            demand(JointKind.PINNED, Words.of("demand.glass"));
         }
         if (section.thickness().ratio(section.face()) > TALL) {
-            demand(JointKind.PINNED, true, Words.of("demand.tall", section.thickness(), section.face()));
+            demand(JointKind.PINNED, Words.of("demand.tall", section.thickness(), section.face()));
         }
         if (section.thickness().isUnder(THIN) || section.face().isUnder(THIN)) {
-            demand(JointKind.PINNED, true, Words.of("demand.thin", section.thickness().min(section.face()), THIN));
+            demand(JointKind.PINNED, Words.of("demand.thin", section.thickness().min(section.face()), THIN));
         }
     }
 
-    private void demand(JointKind kind, boolean say, Words words) {
-        if (say) {
-            demands.add(words);
-        }
+    private void demand(JointKind kind, Words words) {
+        demands.add(words);
+        reasons.computeIfAbsent(kind, _ -> new ArrayList<>()).add(words);
         if (kind.compareTo(demanded) > 0) {
             demanded = kind;
         }
     }
 
     private boolean isEnough(JointKind kind) {
-        return kind.compareTo(demanded) >= 0;
+        return kind == JointKind.SOLID || !beyond && kind.compareTo(demanded) >= 0;
     }
 
     private JointOption option(Fitted fitted) {
-        return new JointOption(fitted.kind(), isEnough(fitted.kind()), fitted.fits(), why(fitted.kind(), fitted.obstacles()),
-                fitted.settings(), fitted.count());
+        List<Words> why = new ArrayList<>(why(fitted.kind(), fitted.obstacles()));
+        if (fitted.lean().compareTo(Angle.RIGHT) < 0) {
+            why.add(Words.of("joint.pin_lean", fitted.lean()));
+        }
+        return new JointOption(fitted.kind(), isEnough(fitted.kind()), fitted.fits(), why, fitted.settings(), fitted.count(), fitted.lean());
     }
 
     private List<Words> why(JointKind kind, List<Words> obstacles) {
         List<Words> why = new ArrayList<>(obstacles);
         if (!isEnough(kind)) {
             why.add(Words.of("joint.not_enough"));
-            why.addAll(demands);
+            why.addAll(against(kind));
         } else if (obstacles.isEmpty()) {
             why.add(Words.of(demands.isEmpty() ? "joint.enough_small" : "joint.enough"));
         }
         return why;
     }
 
+    /** What asks for more than this kind. */
+    private List<Words> against(JointKind kind) {
+        return reasons.entrySet().stream().filter(reason -> beyond || reason.getKey().compareTo(kind) > 0).flatMap(reason -> reason.getValue().stream()).toList();
+    }
+
     private void find(JointPlan plan, boolean anyGood, Weight weight) {
         JointOption used = plan.used();
-        Remedy better = new Remedy.OnJob(Words.of("remedy.joint", plan.recommended()),
-                new Edit.ChooseJoint(Optional.of(plan.recommended())));
-        if (!used.enough()) {
-            boolean glueOnly = used.kind() == JointKind.GLUED;
-            Finding finding = Finding.of(glueOnly && weight.total().value().isOver(MOST.get(1)) ? Severity.STOP : Severity.CAUTION,
-                    Station.CORNERS, glueOnly ? "glue_alone" : "joint_too_weak", used.kind(), plan.recommended(), weight.total().value())
-                    .by(weight.total().value());
-            ledger.find(anyGood ? finding.remedy(better) : finding.remedy(new Remedy.OnJob(Words.of("remedy.strainer"), new Edit.Strain(true))));
+        if (beyond && used.kind() != JointKind.SOLID) {
+            ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_beyond", weight.total().value(), MOST.getLast())
+                    .by(weight.total().value()).remedy(new Remedy.Visit(Words.of("remedy.see_brief"), Station.BRIEF)));
+        } else if (!used.enough() && used.fits()) {
+            findWeak(plan, anyGood, weight);
         }
         if (!used.fits()) {
             ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_does_not_fit", used.kind(), used.why().getFirst())
                     .remedy(frame.job().choices().fastener().isPresent()
-                            ? new Remedy.OnJob(Words.of("remedy.fastener"), new Edit.ChooseFastener(Optional.empty())) : better));
+                            ? new Remedy.OnJob(Words.of("remedy.fastener"), new Edit.ChooseFastener(Optional.empty())) : use(plan.recommended())));
+        }
+    }
+
+    private static Remedy use(JointKind kind) {
+        return new Remedy.OnJob(Words.of("remedy.joint", kind), new Edit.ChooseJoint(Optional.of(kind)));
+    }
+
+    /** Where something stronger fits, that; else what asks for it must change. */
+    private void findWeak(JointPlan plan, boolean anyGood, Weight weight) {
+        JointOption used = plan.used();
+        Words why = Words.listed(against(used.kind()));
+        boolean glueOnly = used.kind() == JointKind.GLUED;
+        Severity severity = glueOnly && weight.total().value().isOver(MOST.get(1)) ? Severity.STOP : Severity.CAUTION;
+        if (plan.recommended().compareTo(used.kind()) > 0) {
+            ledger.find(Finding.of(severity, Station.CORNERS, glueOnly ? "glue_alone" : "joint_too_weak", used.kind(), plan.recommended(), why)
+                    .by(weight.total().value()).remedy(use(plan.recommended())));
+        } else if (!anyGood) {
+            ledger.find(Finding.of(severity, Station.CORNERS, "no_joint_enough", used.kind(), why).by(weight.total().value())
+                    .remedy(new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION)));
         }
     }
 

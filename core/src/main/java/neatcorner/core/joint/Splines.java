@@ -40,6 +40,9 @@ final class Splines {
         if (!frame.isConvex()) {
             return Fitted.not(JointKind.SPLINED, Words.of("obstacle.spline_inward"));
         }
+        if (!frame.job().lean().isFlat()) {
+            return Fitted.not(JointKind.SPLINED, Words.of("obstacle.spline_lean"));
+        }
         Angle flattest = frame.angles().stream().max(Comparator.naturalOrder()).orElseThrow();
         Length high = section.edgeHeight();
         Length width = frame.habits().get(Habit.KERF).max(Length.inches(0, 1, 16));
@@ -70,11 +73,35 @@ final class Splines {
         settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.key_length").with("slot_height", height)
                 .with("corner_angle", flattest).note("key_length").rounded(Rounding.UP)
                 .gives(height.times(2 * Math.tan(flattest.radians() / 2)))));
-        for (int i = 1; i <= count; i++) {
-            settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.slot_level_" + i).with("edge_height", high)
-                    .note("slot_level").gives(high.times((double) i / (count + 1)))));
+        double[] room = room(height);
+        if (Length.mm(room[1] - room[0]).isUnder(width.times(3))) {
+            obstacles.add(Words.of("obstacle.spline_profile", height, Length.mm(room[1] - room[0]), width.times(3)));
         }
-        return new Fitted(JointKind.SPLINED, settings, count, obstacles);
+        Length low = Length.mm(room[0]);
+        Length tall = Length.mm(room[1]).minus(low);
+        for (int i = 1; i <= count; i++) {
+            settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.slot_level_" + i).with("slot_room", tall).with("slot_room_from", low)
+                    .note("slot_level").gives(low.plus(tall.times((double) i / (count + 1))))));
+        }
+        return new Fitted(JointKind.SPLINED, settings, count, obstacles, Angle.RIGHT);
+    }
+
+    /**
+     * The heights over the back between which slots of this height are in wood all over, at every corner and
+     * on both sides: a slot reaches inwards by its height along the joint times the sine of the cut.
+     */
+    private double[] room(Length height) {
+        List<double[]> rooms = List.of(new double[] {-1e9, 1e9});
+        for (Meeting meeting : Meeting.of(frame)) {
+            for (Meeting.Way way : meeting.ways()) {
+                double phi = way.cut().toEdge().radians();
+                double along = height.toMm() / Math.cos(phi - meeting.angle().radians() / 2);
+                Section section = way.from().section();
+                double face = section.face().toMm();
+                rooms = PinPath.both(rooms, section.wood().rooms(face - Math.min(face, along * Math.sin(phi)), face));
+            }
+        }
+        return PinPath.tallest(rooms);
     }
 
     /** The least height at any corner at which a slot shows inside, with this much of each face left out. */

@@ -1,8 +1,12 @@
 package neatcorner.core.joint;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Mitre;
 import neatcorner.core.job.JointKind;
@@ -17,13 +21,19 @@ import neatcorner.core.words.Words;
 
 /**
  * V-shaped fasteners driven from the back, dead square: one near the outside, one near the inside
- * where the back is wide enough, none at the very tip. They end at least 1/8 in below the front; two
- * are stacked in tall mouldings. Sizes are those commonly sold, from memory.
+ * where the back is wide enough, none at the very tip. Each stands on the back, not over a hollow or in
+ * the rabbet, and ends at least 1/8 in below the front that is over it; two are stacked in tall mouldings.
+ * Sizes are those commonly sold, from memory.
  */
 final class VFasteners {
     private static final Length CLEAR = Length.inches(0, 1, 8);
+    /** What a fastener takes of the back, square to the edge. */
     private static final Length NEEDS = Length.mm(9);
-    private static final Length ROOM_FOR_TWO = Length.mm(18);
+    /** Shares of the mitre on the back that are best for one alone and for two. */
+    private static final double ALONE = 0.5;
+    private static final double OUTER = 0.3;
+    private static final double INNER = 0.75;
+    private static final int STEPS = 60;
     private static final Length[] STANDARD = {Length.mm(5), Length.mm(7), Length.mm(10), Length.mm(12), Length.mm(15)};
     private final Frame frame;
     private final Ledger ledger;
@@ -33,34 +43,95 @@ final class VFasteners {
         this.ledger = ledger;
     }
 
+    /** Places along the mitre, in mm from the outer corner. */
+    private record Places(double outer, OptionalDouble inner) {
+    }
+
     Fitted fitted(Optional<Length> wish) {
+        if (!frame.job().lean().isFlat()) {
+            return Fitted.not(JointKind.V_FASTENED, Words.of("obstacle.v_lean"));
+        }
         Section section = frame.job().section();
         Length back = section.withFace(frame.narrowFace()).backWidth();
         if (back.isUnder(NEEDS)) {
             return Fitted.not(JointKind.V_FASTENED, Words.of("obstacle.v_back", back, NEEDS));
         }
-        Length wood = section.woodOverBack();
-        Length most = wood.minus(CLEAR);
-        Optional<Length> chosen = wish.or(() -> JointPlanner.longest(most, STANDARD));
-        if (chosen.isEmpty()) {
-            return Fitted.not(JointKind.V_FASTENED, Words.of("obstacle.v_thin", wood, STANDARD[0]));
+        List<Meeting> meetings = Meeting.of(frame);
+        double mitre = meetings.stream().mapToDouble(VFasteners::mitreAtBack).min().orElseThrow();
+        double[] heights = new double[STEPS + 1];
+        for (int i = 0; i <= STEPS; i++) {
+            double at = mitre * i / STEPS;
+            heights[i] = meetings.stream().mapToDouble(meeting -> height(meeting, at)).min().orElseThrow() - CLEAR.toMm();
         }
+        double most = Arrays.stream(heights).max().orElseThrow();
+        Optional<Length> tallest = JointPlanner.longest(Length.mm(most), STANDARD);
+        if (tallest.isEmpty()) {
+            return Fitted.not(JointKind.V_FASTENED, most < 0 ? Words.of("obstacle.v_hollow", NEEDS)
+                    : Words.of("obstacle.v_thin", Length.mm(most).plus(CLEAR), STANDARD[0]));
+        }
+        Length height = wish.orElseGet(() -> bestHeight(heights, mitre, tallest.get()));
         List<Words> obstacles = new ArrayList<>();
-        if (chosen.get().isOver(most)) {
-            obstacles.add(Words.of("obstacle.v_too_high", chosen.get(), most, chosen.get().minus(most)));
+        if (height.toMm() > most + 1e-9) {
+            obstacles.add(Words.of("obstacle.v_too_high", height, Length.mm(most), height.minus(Length.mm(most))));
         }
-        boolean stacked = !chosen.get().times(2).isOver(most);
-        boolean two = !back.isUnder(ROOM_FOR_TWO);
-        Length mitre = Mitre.between(back, back, Angle.RIGHT).length();
+        return fitted(places(heights, mitre, Math.min(height.toMm(), most)).orElseThrow(), height, mitre, most, back, obstacles);
+    }
+
+    /** The highest at which as many stand as with the lowest: two low ones hold better than a high one alone. */
+    private static Length bestHeight(double[] heights, double mitre, Length tallest) {
+        boolean two = places(heights, mitre, STANDARD[0].toMm()).orElseThrow().inner().isPresent();
+        return Arrays.stream(STANDARD).filter(h -> !h.isOver(tallest)).sorted(Comparator.reverseOrder())
+                .filter(h -> places(heights, mitre, h.toMm()).filter(p -> p.inner().isPresent() == two).isPresent()).findFirst().orElse(STANDARD[0]);
+    }
+
+    private Fitted fitted(Places places, Length height, double mitre, double most, Length back, List<Words> obstacles) {
+        boolean stacked = height.times(2).toMm() <= most;
         List<Figure<Length>> settings = new ArrayList<>();
-        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.v_height").with("wood_over_back", wood).with("clear", CLEAR)
-                .note(stacked ? "v_stacked" : "v_height").rounded(Rounding.DOWN).gives(chosen.get())));
-        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.v_outer").with("back_width", back)
-                .with("mitre_at_back", mitre).note("v_place").gives(mitre.times(two ? 0.3 : 0.5))));
-        if (two) {
-            settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.v_inner").with("back_width", back)
-                    .with("mitre_at_back", mitre).note("v_place").gives(mitre.times(0.75))));
+        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.v_height").with("wood_over_back", Length.mm(most).plus(CLEAR)).with("clear", CLEAR)
+                .note(stacked ? "v_stacked" : "v_height").rounded(Rounding.DOWN).gives(height)));
+        settings.add(place("joint.v_outer", places.outer(), mitre, back));
+        places.inner().ifPresent(inner -> settings.add(place("joint.v_inner", inner, mitre, back)));
+        return new Fitted(JointKind.V_FASTENED, settings, (places.inner().isPresent() ? 2 : 1) * (stacked ? 2 : 1), obstacles, Angle.RIGHT);
+    }
+
+    private Figure<Length> place(String id, double at, double mitre, Length back) {
+        return ledger.enter(Station.CORNERS, Figure.formula(id).with("back_width", back).with("mitre_at_back", Length.mm(mitre))
+                .note("v_place").gives(Length.mm(at)));
+    }
+
+    /** Two places as near to the best ones as the back allows, else one; empty when none is high enough. */
+    private static Optional<Places> places(double[] heights, double mitre, double height) {
+        double[] good = DoubleStream.iterate(0, i -> i <= STEPS, i -> i + 1).filter(i -> heights[(int) i] >= height - 1e-9).map(i -> mitre * i / STEPS).toArray();
+        OptionalDouble outer = nearest(good, mitre * OUTER);
+        if (outer.isEmpty()) {
+            return Optional.empty();
         }
-        return new Fitted(JointKind.V_FASTENED, settings, (two ? 2 : 1) * (stacked ? 2 : 1), obstacles);
+        OptionalDouble inner = nearest(Arrays.stream(good).filter(at -> at - outer.getAsDouble() >= NEEDS.toMm()).toArray(), mitre * INNER);
+        return Optional.of(inner.isPresent() ? new Places(outer.getAsDouble(), inner) : new Places(nearest(good, mitre * ALONE).getAsDouble(), inner));
+    }
+
+    private static OptionalDouble nearest(double[] good, double wanted) {
+        return Arrays.stream(good).boxed().min(Comparator.comparingDouble(at -> Math.abs(at - wanted))).map(OptionalDouble::of).orElse(OptionalDouble.empty());
+    }
+
+    /** From the outer corner to the corner of the rabbet, along the joint. */
+    private static double mitreAtBack(Meeting meeting) {
+        return Math.min(along(meeting.before().right(), meeting.before().section()), along(meeting.after().left(), meeting.after().section()));
+    }
+
+    private static double along(Mitre cut, Section section) {
+        return section.backWidth().toMm() / Math.sin(cut.toEdge().radians());
+    }
+
+    /** How much wood stands over the back on both sides of the joint here; none over a hollow or a rabbet. */
+    private static double height(Meeting meeting, double at) {
+        return Math.min(height(meeting.before().right(), meeting.before().section(), at), height(meeting.after().left(), meeting.after().section(), at));
+    }
+
+    private static double height(Mitre cut, Section section, double at) {
+        double x = section.face().toMm() - at * Math.sin(cut.toEdge().radians());
+        double half = NEEDS.over(2).toMm();
+        return x + half > section.face().toMm() + 1e-9 ? 0 : section.wood().rooms(x - half, x + half).stream()
+                .filter(room -> room[0] < 0.01).mapToDouble(room -> room[1]).max().orElse(0);
     }
 }

@@ -20,6 +20,11 @@ public record Words(String key, List<Object> args) {
         return new Words(key, List.of(args));
     }
 
+    /** Several after each other; one or more. */
+    public static Words listed(List<Words> several) {
+        return several.stream().reduce((list, next) -> of("list.and", list, next)).orElseThrow();
+    }
+
     /** The maker's own text, said as it is. */
     public static Words plain(String text) {
         return new Words("plain", List.of(text));
