@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.fit.FitPlan;
+import neatcorner.core.frame.Straining;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.measure.Length;
@@ -18,7 +19,7 @@ final class FitDetail extends Panel {
         heading(Labels.get("fit.sheets"));
         rows(box -> {
             desk.plan().fit().sheets().forEach(sheet -> box.getChildren().add(sheet(sheet)));
-            desk.plan().fit().matOpening().ifPresent(sheet -> box.getChildren().add(sheet(sheet)));
+            desk.plan().fit().matOpenings().forEach(sheet -> box.getChildren().add(sheet(sheet)));
             if (desk.plan().fit().sheets().isEmpty()) {
                 box.getChildren().add(text(Labels.get("fit.nothing"), "soft"));
             }
@@ -35,23 +36,19 @@ final class FitDetail extends Panel {
         strainer.setId("strainer");
         strainer.setOnAction(_ -> complain(strainer, desk.edit(new Edit.Strain(strainer.isSelected()))));
         onUpdate(() -> {
-            strainer.setText(book().say("fit.strainer_choice", FitPlan.Strainer.THICKNESS, FitPlan.Strainer.WIDTH));
+            strainer.setText(book().say("fit.strainer_choice", Straining.STRIP.thickness(), Straining.STRIP.face()));
             strainer.setSelected(desk.plan().job().choices().strainer());
-            boolean can = desk.plan().job().section().recess() instanceof Recess.Rabbet && desk.plan().frame().has(Line.GLASS);
+            boolean can = desk.plan().frame().isFourSquare() && desk.plan().frame().has(Line.GLASS)
+                    && !(desk.plan().job().section().recess() instanceof Recess.Slot);
             strainer.setVisible(can);
             strainer.setManaged(can);
         });
         getChildren().add(strainer);
         rows(box -> desk.plan().fit().strainer().ifPresent(s -> {
             box.getChildren().addAll(figureRow(s.rail()), figureRow(s.stile()), figureRow(s.brace()));
-            box.getChildren().add(text(book().say("fit.screws", places(s.shortScrews()), places(s.longScrews())), "soft"));
         }));
         heading(Labels.get("fit.order"));
         rows(box -> steps(box, desk.plan().fit().order()));
-    }
-
-    private String places(List<Length> places) {
-        return String.join(", ", places.stream().map(book()::write).toList());
     }
 
     private Node sheet(FitPlan.Sheet sheet) {

@@ -274,40 +274,19 @@ final class FrameSketch {
         sketch.area(rabbet, Ink.BOARD);
         sketch.outline(rabbet, Ink.PENCIL, sketch.em(1));
         frame().bars().forEach(this::member);
-        if (frame().isFourSquare()) {
-            strainer(rabbet);
-        }
+        strainer();
         if (withPoints) {
             plan.fit().points().forEach(points -> points.members().forEach(member -> points(member, points)));
         }
     }
 
-    private void strainer(List<At> rabbet) {
-        if (plan.fit().strainer().isEmpty()) {
-            return;
+    private void strainer() {
+        int seed = 5;
+        for (Member piece : frame().strainer()) {
+            List<At> corners = piece.outline().stream().map(this::at).toList();
+            sketch.wood(corners.get(0), corners.get(1), corners.get(2), corners.get(3), piece.section().species(), seed++, false);
+            sketch.outline(corners, new Paint.Wood(piece.section().species(), Paint.Shade.EDGE), sketch.em(0.8));
         }
-        At a = rabbet.get(1);
-        At c = rabbet.get(3);
-        double strip = FitPlan.Strainer.WIDTH.toMm() * unit;
-        List<At> outer = Sketch.rectangle(a.x() + unit, a.y() + unit, c.x() - unit, c.y() - unit);
-        At p = outer.get(0);
-        At q = outer.get(2);
-        var pine = Species.PINE;
-        List<List<At>> strips = List.of(
-                Sketch.rectangle(p.x(), p.y(), q.x(), p.y() + strip), Sketch.rectangle(p.x(), q.y() - strip, q.x(), q.y()),
-                upright(p.x(), p.y() + strip, p.x() + strip, q.y() - strip), upright(q.x() - strip, p.y() + strip, q.x(), q.y() - strip),
-                q.x() - p.x() > q.y() - p.y()
-                        ? upright((p.x() + q.x() - strip) / 2, p.y() + strip, (p.x() + q.x() + strip) / 2, q.y() - strip)
-                        : Sketch.rectangle(p.x() + strip, (p.y() + q.y() - strip) / 2, q.x() - strip, (p.y() + q.y() + strip) / 2));
-        strips.forEach(s -> {
-            sketch.wood(s.get(0), s.get(1), s.get(2), s.get(3), pine, strips.indexOf(s) + 5, false);
-            sketch.outline(s, new Paint.Wood(pine, Paint.Shade.EDGE), sketch.em(0.8));
-        });
-    }
-
-    /** A rectangle whose grain runs up and down. */
-    private static List<At> upright(double left, double top, double right, double bottom) {
-        return List.of(new At(left, top), new At(left, bottom), new At(right, bottom), new At(right, top));
     }
 
     /** Points along the rabbet wall of one member, square to it. */

@@ -5,8 +5,10 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
+import neatcorner.core.job.Layer;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
+import neatcorner.core.rack.Material;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
@@ -33,8 +35,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Figure.Sum sum = Figure.sum("section.stack");
         contents.layers().forEach(layer -> sum.plus("layer", layer.thickness(), layer.material()));
         Figure<Length> stack = ledger.enter(Station.SECTION, sum.result());
-        Figure<Length> left = ledger.enter(Station.SECTION, Figure.sum("section.depth_left")
-                .start(frame.job().lean().isFlat() ? "recess_depth" : "recess_room", room(frame)).minus("stack", stack.value()).result());
+        Figure<Length> left = ledger.enter(Station.SECTION, left(frame, stack.value()).result());
         Figure<Length> front = ledger.enter(Station.SECTION, Figure.formula("section.front_wood")
                 .with("front_over_lip", section.woodInFrontOfRabbet().plus(section.recessFront()))
                 .with("recess_front", section.recessFront()).note("front_wood").gives(section.woodInFrontOfRabbet()));
@@ -45,7 +46,11 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
                 if (Leaning.find(frame, covering, ledger)) {
                     break;
                 }
-                check.findDepth(frame, covering, ledger);
+                if (covering instanceof Recess.Slot slot) {
+                    check.findPanel(frame, slot, ledger);
+                } else {
+                    check.findDepth(frame, covering, ledger);
+                }
                 check.findFront(frame, ledger);
                 findPlay(frame, covering, ledger);
             }
@@ -54,6 +59,27 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
             }
         }
         return check;
+    }
+
+    /** A panel slides in its groove with a hair to spare. */
+    private void findPanel(Frame frame, Recess.Slot slot, Ledger ledger) {
+        if (!frame.job().contents().layers().isEmpty() && left.value().isNegative()) {
+            Length width = slot.width().plus(left.value().abs());
+            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "panel_too_thick", stack.value(), slot.width()).by(left.value().abs())
+                    .remedy(new Remedy.OnJob(Words.of("remedy.groove", width), new Edit.Enter("section.rabbet_depth", width))));
+        }
+    }
+
+    /** A backing board that lies in the step behind leaves what the step is deeper than it, less what lifts it off the step. */
+    private static Figure.Sum left(Frame frame, Length stack) {
+        Figure.Sum left = Figure.sum("section.depth_left");
+        Optional<Layer> backing = frame.job().contents().layer(Material.Role.BACKING);
+        if (frame.job().section().recess() instanceof Recess.DoubleRabbet step && backing.isPresent() && frame.job().lean().isFlat()) {
+            Length before = stack.minus(backing.get().thickness());
+            Length lifted = before.minus(step.depth().minus(step.backDepth())).max(Length.ZERO);
+            return left.start("step_depth", step.backDepth()).minus("backing", backing.get().thickness(), backing.get().material()).minus("lifted", lifted);
+        }
+        return left.start(frame.job().lean().isFlat() ? "recess_depth" : "recess_room", room(frame)).minus("stack", stack);
     }
 
     /** How deep the package may lie: the recess, or what a lean leaves of it. */
@@ -72,6 +98,13 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         if (!frame.job().lean().isFlat()) {
             ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION, "lean_shallow", room(frame), stack.value(), room).by(missing)
                     .remedy(Leaning.levelRabbet(frame).orElseGet(() -> new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION))));
+            return;
+        }
+        if (section.recess() instanceof Recess.DoubleRabbet step && frame.job().contents().layer(Material.Role.BACKING).isPresent()) {
+            Recess deep = new Recess.DoubleRabbet(step.lip(), step.depth().plus(missing), step.backLip(), step.backDepth().plus(missing));
+            Section made = section.withThickness(section.thickness().plus(missing)).withRecess(deep);
+            ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION, "step_shallow", step.backDepth(), left.value(), room)
+                    .by(missing).remedy(new Remedy.OnJob(Words.of("remedy.deeper_step", step.backDepth().plus(missing), made.thickness()), new Edit.ChooseSection(made))));
             return;
         }
         ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION,

@@ -11,16 +11,16 @@ import neatcorner.core.words.Words;
 /**
  * What goes in and how it is held.
  *
- * @param sheets    cut sizes, front to back
- * @param matOpening of the mat; empty without one
- * @param points    points or screws, for each length of side; empty where nothing is held
- * @param strainer  the inner frame; empty when there is none
- * @param order     fitting up, step by step
+ * @param sheets      cut sizes, front to back
+ * @param matOpenings of the mats, front to back; empty without one
+ * @param points      points or screws, for each length of side; empty where nothing is held
+ * @param strainer    the inner frame; empty when there is none
+ * @param order       fitting up, step by step
  */
-public record FitPlan(List<Sheet> sheets, Optional<Sheet> matOpening, List<Points> points, Optional<Strainer> strainer,
+public record FitPlan(List<Sheet> sheets, List<Sheet> matOpenings, List<Points> points, Optional<Strainer> strainer,
                       List<Words> order) {
     /**
-     * A rectangle to cut.
+     * A sheet to cut, by the rectangle it is cut from.
      *
      * @param name     what it is
      * @param material of it; empty for cloth and for a hole
@@ -31,11 +31,16 @@ public record FitPlan(List<Sheet> sheets, Optional<Sheet> matOpening, List<Point
     public record Sheet(Words name, Optional<Material> material, int count, Figure<Length> width, Figure<Length> height) {
     }
 
+    /** The opening of the mat that lies on the picture; empty without one. */
+    public Optional<Sheet> matOpening() {
+        return matOpenings.isEmpty() ? Optional.empty() : Optional.of(matOpenings.getLast());
+    }
+
     /**
      * Points along sides of the same length.
      *
      * @param sides   which, in words
-     * @param members the members on those sides
+     * @param members the members on those sides; empty for panes between bars
      * @param each    how many on each of them
      * @param first   from the corner of the rabbet to the first
      * @param apart   from one to the next
@@ -48,15 +53,12 @@ public record FitPlan(List<Sheet> sheets, Optional<Sheet> matOpening, List<Point
      *
      * @param rail  length of top and bottom
      * @param stile length of left and right
-     * @param brace across behind the wire, cut to the opening at its ends, not at its bowed middle
+     * @param brace between the stiles behind the wire, or between the rails; cut to the opening at its ends,
+     *              not at its bowed middle
      * @param shortScrews places along each short side from its end
      * @param longScrews  places along each long side from its end
      */
     public record Strainer(Figure<Length> rail, Figure<Length> stile, Figure<Length> brace,
                            List<Length> shortScrews, List<Length> longScrews) {
-        /** The plain strip it is made of, across as it lies flat. */
-        public static final Length WIDTH = Length.inches(1, 1, 2);
-        /** The strip's thickness. */
-        public static final Length THICKNESS = Length.inches(0, 3, 4);
     }
 }

@@ -39,6 +39,7 @@ final class CutCheck {
         check.reach();
         check.tilt();
         check.slivers();
+        check.inwardRabbets();
         if (frame.job().outline() instanceof Boxed boxed && boxed.isCurved()) {
             check.curves(boxed);
         }
@@ -71,6 +72,31 @@ final class CutCheck {
         frame.members().stream().filter(m -> m.shorterEdge().isUnder(SLIVER)).min(Comparator.comparing(Member::shorterEdge))
                 .ifPresent(m -> ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "sliver", m.side().words(), m.shorterEdge(), SLIVER)
                         .by(SLIVER.minus(m.shorterEdge())).remedy(new Remedy.Visit(Words.of("remedy.see_brief"), Station.BRIEF))));
+    }
+
+    /**
+     * At a corner that points inwards a pane reaches past the rabbet of one piece into the other's wood where
+     * the mitre leaves the middle of the corner: with faces a and b by lip·(b/a − 1).
+     */
+    private void inwardRabbets() {
+        List<Member> members = frame.members();
+        Length lip = frame.job().section().lip();
+        if (!lip.isPositive() || frame.job().contents().layers().isEmpty()) {
+            return;
+        }
+        List<Angle> angles = frame.angles();
+        for (int i = 0; i < members.size(); i++) {
+            Member here = members.get(i);
+            Member before = members.get((i + members.size() - 1) % members.size());
+            double ratio = Math.max(here.section().face().ratio(before.section().face()), before.section().face().ratio(here.section().face()));
+            if (angles.get(i).radians() > Math.PI + 1e-9 && ratio > 1 + 1e-9) {
+                Member wide = here.section().face().isOver(before.section().face()) ? here : before;
+                Length sliver = lip.times(ratio - 1);
+                ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "sliver_in_rabbet", here.side().from(), wide.side().letters(), sliver).by(sliver)
+                        .remedy(new Remedy.OnJob(Words.of("remedy.like_faces"), new Edit.Face(wide.side().faceId(), Optional.of((wide == here ? before : here).section().face())))));
+                return;
+            }
+        }
     }
 
     private void curves(Boxed boxed) {

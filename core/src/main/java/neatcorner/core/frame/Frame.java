@@ -35,12 +35,13 @@ import neatcorner.core.words.Words;
  * @param heights at each line, of the box around it
  * @param members clockwise; a rectangle's from the top
  * @param bars    glazing bars; may be empty
+ * @param strainer rails, stiles and brace of the inner frame behind; empty when there is none
  * @param lines   each line as it runs round, curves as runs of points; in mm from the top left of the
  *                box around the outside line
  * @param inner   where the wood ends inwards: the sight line, or the edge of a floater's ledge
  */
 public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Map<Line, Figure<Length>> heights,
-                    List<Member> members, List<Member> bars, Map<Line, List<Point>> lines, List<Point> inner) {
+                    List<Member> members, List<Member> bars, List<Member> strainer, Map<Line, List<Point>> lines, List<Point> inner) {
     /**
      * Works a frame out and enters its figures.
      *
@@ -153,9 +154,10 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
         return job.choices().joint().filter(kind -> kind == JointKind.SOLID).isPresent();
     }
 
-    /** Members and bars, all that is sawn to length; for a frame in one piece the board it is routed from. */
+    /** Members, bars and strainer, all that is sawn to length; for a frame in one piece the board it is routed from. */
     public Stream<Member> pieces() {
-        return isSolid() ? Stream.of(OnePiece.board(this)) : Stream.concat(members.stream(), bars.stream());
+        Stream<Member> own = isSolid() ? Stream.of(OnePiece.board(this)) : Stream.concat(members.stream(), bars.stream());
+        return Stream.concat(own, strainer.stream());
     }
 
     /** Pieces that the saw makes alike, in groups, in the order of their first. */

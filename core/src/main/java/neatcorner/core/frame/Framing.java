@@ -10,6 +10,7 @@ import neatcorner.core.job.Habits;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
@@ -106,6 +107,8 @@ final class Framing {
             throw new ImpossibleFrame(Words.of("impossible.no_room", size.name(), size.value(), Size.LEAST));
         }
         boolean given = job.given(axis).filter(g -> g.line() == line).isPresent();
+        Rounding rounding = line.compareTo(Line.RABBET) < 0 ? Rounding.DOWN : Rounding.NEAREST;
+        size = new Figure<>(size.id(), size.name(), size.value(), rounding, size.origin(), size.working());
         return ledger.enter(Station.BRIEF, given ? Figure.given(size.id(), job.given(axis).orElseThrow().length()) : size);
     }
 
@@ -150,6 +153,7 @@ final class Framing {
         });
         List<Member> bars = job.outline() instanceof Boxed.Window window
                 ? Glazing.bars(job, window, moved.get(Line.SIGHT), ledger) : List.of();
-        return new Frame(job, habits, widths, heights, List.copyOf(members), bars, Collections.unmodifiableMap(moved), inner);
+        List<Member> strainer = Straining.members(job, habits, widths, heights, moved.getOrDefault(Line.RABBET, List.of()), ledger);
+        return new Frame(job, habits, widths, heights, List.copyOf(members), bars, strainer, Collections.unmodifiableMap(moved), inner);
     }
 }

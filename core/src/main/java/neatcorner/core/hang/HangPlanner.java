@@ -1,8 +1,11 @@
 package neatcorner.core.hang;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
+import neatcorner.core.frame.Straining;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Hardware;
@@ -13,6 +16,8 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Polygons;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
@@ -23,8 +28,10 @@ import neatcorner.core.words.Words;
 
 /** Plans the hanging. Loads are estimates; ratings and walls are for whoever fixes it to judge. */
 public final class HangPlanner {
-    /** Rings between a quarter and a third of the way down. Common practice, no source. */
-    private static final double RINGS_DOWN = 0.3;
+    /** Less weight beside the middle is taken up by a touch on the wire. Common practice, no source. */
+    private static final Length OFF_CENTRE = Length.mm(4);
+    /** What stays free between frame and floor at least, for the skirting. Common practice, no source. */
+    private static final Length OVER_FLOOR = Length.inches(4);
     private static final Angle EASY_WIRE = Angle.degrees(30);
     /** Flatter than this, each half of the wire pulls with twice the frame's weight and more. */
     private static final Angle FLAT_WIRE = Angle.degrees(14.4775);
@@ -61,6 +68,8 @@ public final class HangPlanner {
             ledger.warn(Safety.TWO_PEOPLE);
         }
         find(total, recommended, chosen);
+        findOffCentre(chosen);
+        findFloor();
         Optional<HangPlan.Rings> rings = chosen == Hardware.RINGS_AND_WIRE || chosen == Hardware.TWO_HOOKS
                 ? Optional.of(rings()) : Optional.empty();
         Optional<HangPlan.Wire> wire = chosen == Hardware.RINGS_AND_WIRE ? rings.map(this::wire) : Optional.empty();
@@ -74,7 +83,8 @@ public final class HangPlanner {
             ledger.find(Finding.of(Severity.STOP, Station.HANG, "too_heavy", total, Hardware.CLEAT.most()).by(total)
                     .remedy(new Remedy.Visit(Words.of("remedy.see_hang"), Station.HANG)));
         } else if (chosen.compareTo(recommended) < 0) {
-            ledger.find(Finding.of(Severity.STOP, Station.HANG, "hardware_too_light", chosen, total, chosen.most(), recommended)
+            boolean mirror = !total.isOver(chosen.most());
+            ledger.find(Finding.of(mirror ? Severity.CAUTION : Severity.STOP, Station.HANG, mirror ? "mirror_hardware" : "hardware_too_light", chosen, total, chosen.most(), recommended)
                     .by(total).remedy(new Remedy.OnJob(Words.of("remedy.hardware", recommended),
                             new Edit.ChooseHardware(Optional.of(recommended)))));
         }
@@ -82,20 +92,54 @@ public final class HangPlanner {
 
     private HangPlan.Rings rings() {
         Length height = frame.height(Line.OUTSIDE);
-        Length down = height.times(RINGS_DOWN);
+        Length down = height.times(Straining.HANG_DOWN);
         Line within = frame.has(Line.RABBET) ? Line.RABBET : Line.SIGHT;
         double[] outside = frame.chord(Line.OUTSIDE, down.toMm());
         double[] inside = frame.chord(within, down.toMm());
         boolean level = frame.isFourSquare() || inside[0] > inside[1];
         Length width = level ? frame.width(Line.OUTSIDE) : Length.mm(outside[1] - outside[0]);
-        Length inset = level ? frame.job().section().backWidth().over(2) : Length.mm((inside[0] - outside[0]) / 2);
+        Length inset = inset(level, outside, inside);
         return new HangPlan.Rings(
                 ledger.enter(Station.HANG, Figure.formula("ring.down").with("outside_height", height).note("ring_down")
                         .gives(down)),
-                ledger.enter(Station.HANG, Figure.formula("ring.inset").with("back_width", inset.times(2))
-                        .note("ring_inset").gives(inset)),
+                ledger.enter(Station.HANG, frame.strainer().isEmpty() ? Figure.formula("ring.inset").with("back_width", inset.times(2)).note("ring_inset").gives(inset)
+                        : Figure.formula("ring.inset").with("rabbet_in", inset.minus(Straining.STRIP.face().over(2))).note("ring_on_strainer").gives(inset)),
                 ledger.enter(Station.HANG, Figure.sum("ring.apart").start(level ? "outside_width" : "outside_there", width)
                         .minus("ring_insets", inset.times(2)).result()));
+    }
+
+    /** The middle of what the rings are screwed to: the frame's back, or the strainer's stile. */
+    private Length inset(boolean level, double[] outside, double[] inside) {
+        if (!frame.strainer().isEmpty()) {
+            Member stile = frame.strainer().get(2);
+            return Length.mm(stile.place().start().x()).plus(Straining.STRIP.face().over(2));
+        }
+        return level ? frame.job().section().backWidth().over(2) : Length.mm((inside[0] - outside[0]) / 2);
+    }
+
+    /** Where the middle of the whole lies beside the middle of the box, to the right: that of its outline. */
+    private Length offCentre() {
+        List<Point> outside = frame.lines().get(Line.OUTSIDE);
+        return Length.mm(Polygons.centroid(outside).x()).minus(frame.width(Line.OUTSIDE).over(2));
+    }
+
+    private void findOffCentre(Hardware chosen) {
+        Length off = offCentre();
+        if (off.abs().isOver(OFF_CENTRE) && (chosen == Hardware.SAW_TOOTH || chosen == Hardware.RINGS_AND_WIRE)) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "off_centre", off.abs(), Words.of(off.isPositive() ? "hang.right" : "hang.left"), chosen).by(off.abs())
+                    .remedy(new Remedy.OnJob(Words.of("remedy.hardware", Hardware.TWO_HOOKS), new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS)))));
+        }
+    }
+
+    private void findFloor() {
+        Length under = frame.habits().get(Habit.CENTRE_HEIGHT).minus(frame.height(Line.OUTSIDE).over(2));
+        if (under.isUnder(OVER_FLOOR)) {
+            Length higher = frame.height(Line.OUTSIDE).over(2).plus(OVER_FLOOR);
+            Remedy remedy = higher.isOver(Habit.CENTRE_HEIGHT.most()) ? new Remedy.Visit(Words.of("remedy.see_brief"), Station.BRIEF)
+                    : new Remedy.OnJob(Words.of("remedy.centre_height", higher), new Edit.Enter(Habit.CENTRE_HEIGHT.id(), higher));
+            ledger.find(Finding.of(under.isNegative() ? Severity.STOP : Severity.CAUTION, Station.HANG, under.isNegative() ? "below_floor" : "near_floor",
+                    frame.habits().get(Habit.CENTRE_HEIGHT), under.abs(), OVER_FLOOR).by(OVER_FLOOR.minus(under)).remedy(remedy));
+        }
     }
 
     /** As slack as 30° where the frame is tall enough to hide the hook behind it, else as slack as it allows. */

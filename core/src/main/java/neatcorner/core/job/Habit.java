@@ -15,6 +15,8 @@ public enum Habit {
     FLOAT_GAP(Length.inches(0, 1, 4), 1, 50),
     /** How far the mat covers the picture on each side. */
     MAT_OVERLAP(Length.inches(0, 1, 4), 0, 30),
+    /** How much of each mat shows inside the one before it, on each side. */
+    MAT_REVEAL(Length.inches(0, 1, 4), 1, 30),
     /** Depth left behind the package for points. */
     POINT_ROOM(Length.inches(0, 1, 8), 0, 25),
     /** Wood left between rabbet and front. */

@@ -19,6 +19,22 @@ public final class Polygons {
         return twice / 2;
     }
 
+    /** The middle of its area. */
+    public static Point centroid(List<Point> places) {
+        double twice = 0;
+        double x = 0;
+        double y = 0;
+        for (int i = 0; i < places.size(); i++) {
+            Point a = places.get(i);
+            Point b = places.get((i + 1) % places.size());
+            double cross = a.cross(b);
+            twice += cross;
+            x += (a.x() + b.x()) * cross;
+            y += (a.y() + b.y()) * cross;
+        }
+        return new Point(x / (3 * twice), y / (3 * twice));
+    }
+
     /** How long the way round is, in mm. */
     public static double around(List<Point> places) {
         double sum = 0;

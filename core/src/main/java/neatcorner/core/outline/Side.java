@@ -32,6 +32,12 @@ public record Side(Name name, int number, String from, String to) {
         UPRIGHT,
         /** A glazing bar that lies. */
         LEVEL,
+        /** Across a strainer, above or below. */
+        STRAINER_RAIL,
+        /** Upright in a strainer, left or right. */
+        STRAINER_STILE,
+        /** What stiffens a strainer between. */
+        STRAINER_BRACE,
         /** The board a whole frame is routed from. */
         BOARD
     }

@@ -272,7 +272,7 @@ public final class ShopSheet {
 
     private double fit(double x, double top, double wide) throws IOException {
         double at = heading(x, top, wide, book.say(Phrasebook.keyOf(Station.FIT)));
-        List<FitPlan.Sheet> sheets = Stream.concat(plan.fit().sheets().stream(), plan.fit().matOpening().stream()).toList();
+        List<FitPlan.Sheet> sheets = Stream.concat(plan.fit().sheets().stream(), plan.fit().matOpenings().stream()).toList();
         for (FitPlan.Sheet sheet : sheets) {
             at = row(x, at, wide, book.say(sheet.name()), book.say("sheet.size", sheet.width(), sheet.height()));
         }

@@ -152,7 +152,7 @@ public final class PlanText {
     private void fit() {
         heading(Station.FIT);
         plan.fit().sheets().forEach(this::sheet);
-        plan.fit().matOpening().ifPresent(this::sheet);
+        plan.fit().matOpenings().forEach(this::sheet);
         plan.fit().points().forEach(points -> line("points", points.sides(), points.each(), points.first(), points.apart()));
         plan.fit().strainer().ifPresent(strainer -> {
             figure(strainer.rail());

@@ -1,0 +1,119 @@
+package neatcorner.core.fit;
+
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Borders;
+import neatcorner.core.job.Edit;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Layer;
+import neatcorner.core.job.Station;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Polygons;
+import neatcorner.core.frame.Straining;
+import neatcorner.core.rack.Material;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Severity;
+import neatcorner.core.section.Recess;
+import neatcorner.core.words.Words;
+
+/** What would go wrong when the frame is filled. */
+final class FitCheck {
+    /** A mat that covers less lets the edge of a moving picture show. Common practice, no source. */
+    private static final Length LEAST_OVERLAP = Length.inches(0, 1, 8);
+    private static final Length USUAL_BORDER = Length.inches(2);
+    /** A side this many times as long as its face is wide sags and is pulled in. Common practice, no source. */
+    private static final double SLENDER = 30;
+    /** A side this many times as long as it is thick bows off the wall. Common practice, no source. */
+    private static final double FLAT = 60;
+    private final Frame frame;
+    private final Ledger ledger;
+
+    FitCheck(Frame frame, Ledger ledger) {
+        this.frame = frame;
+        this.ledger = ledger;
+    }
+
+    void check() {
+        inBars();
+        frame.job().contents().borders().ifPresent(this::mat);
+        inwardGlass();
+        slender();
+        if (!frame.strainer().isEmpty()) {
+            proudStrainer();
+        }
+    }
+
+    private void inBars() {
+        frame.job().contents().layers().stream().filter(_ -> frame.job().section().recess() instanceof Recess.Bar).findFirst()
+                .ifPresent(layer -> ledger.find(Finding.of(Severity.STOP, Station.FIT, "nothing_holds", layer.material())
+                        .by(layer.thickness()).remedy(new Remedy.OnJob(Words.of("remedy.leave_out", layer.material()),
+                                new Edit.Pack(layer.material().role(), Optional.empty())))));
+    }
+
+    private void mat(Borders borders) {
+        Length overlap = frame.habits().get(Habit.MAT_OVERLAP);
+        if (overlap.isUnder(LEAST_OVERLAP)) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "mat_overlap", overlap, LEAST_OVERLAP, Habit.MAT_OVERLAP.usual())
+                    .by(LEAST_OVERLAP.minus(overlap))
+                    .remedy(new Remedy.OnJob(Words.of("remedy.mat_overlap", Habit.MAT_OVERLAP.usual()),
+                            new Edit.Enter(Habit.MAT_OVERLAP.id(), Habit.MAT_OVERLAP.usual()))));
+        }
+        if (narrow(borders.sides(), "border.sides", overlap) || narrow(borders.top(), "border.top", overlap) || narrow(borders.bottom(), "border.bottom", overlap)) {
+            return;
+        }
+        if (borders.bottom().isUnder(borders.top())) {
+            ledger.find(Finding.of(Severity.NOTE, Station.FIT, "mat_low", borders.bottom(), borders.top()).by(borders.top().minus(borders.bottom()))
+                    .remedy(new Remedy.OnJob(Words.of("remedy.bottom_border", borders.top()), new Edit.Enter("border.bottom", borders.top()))));
+        }
+    }
+
+    /** A border no wider than what the mat covers leaves a picture as large as the glass, or larger. */
+    private boolean narrow(Length border, String entry, Length overlap) {
+        if (border.isOver(overlap)) {
+            return false;
+        }
+        ledger.find(Finding.of(Severity.STOP, Station.FIT, "picture_over_glass", Words.of("figure." + entry), border, overlap, overlap.minus(border))
+                .by(overlap.minus(border)).remedy(new Remedy.OnJob(Words.of("remedy.border", USUAL_BORDER), new Edit.Enter(entry, USUAL_BORDER))));
+        return true;
+    }
+
+    /** A score runs on past a corner that points inwards. */
+    private void inwardGlass() {
+        Optional<Layer> glass = frame.job().contents().layer(Material.Role.GLAZING).filter(layer -> layer.material().isGlass());
+        if (glass.isPresent() && frame.has(Line.GLASS) && !Polygons.isConvex(frame.lines().get(Line.GLASS))) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "glass_inward", glass.get().material()).by(glass.get().thickness())
+                    .remedy(new Remedy.OnJob(Words.of("remedy.acrylic"), new Edit.Pack(Material.Role.GLAZING, Optional.of(Material.ACRYLIC)))));
+        }
+    }
+
+    private void slender() {
+        if (!frame.strainer().isEmpty() || !frame.isFourSquare() || !(frame.job().section().recess() instanceof Recess.Covering)
+                || frame.job().section().recess() instanceof Recess.Slot) {
+            return;
+        }
+        Length face = frame.narrowFace();
+        Length thickness = frame.job().section().thickness();
+        Remedy strainer = new Remedy.OnJob(Words.of("remedy.strainer"), new Edit.Strain(true));
+        if (frame.longSide().ratio(face) > SLENDER) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "slender", frame.longSide(), face, Math.round(frame.longSide().ratio(face)))
+                    .by(frame.longSide()).remedy(strainer));
+        } else if (frame.longSide().ratio(thickness) > FLAT) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "flat_thin", frame.longSide(), thickness, Math.round(frame.longSide().ratio(thickness)))
+                    .by(frame.longSide()).remedy(strainer));
+        }
+    }
+
+    private void proudStrainer() {
+        Length proud = frame.job().contents().stack().plus(Straining.STRIP.thickness()).minus(frame.job().section().recessDepth());
+        if (proud.isPositive()) {
+            Length deeper = frame.job().section().recessDepth().plus(proud);
+            boolean room = !frame.job().section().woodInFrontOfRabbet().minus(proud).isUnder(frame.habits().get(Habit.FRONT_WOOD));
+            ledger.find(Finding.of(Severity.NOTE, Station.FIT, "strainer_proud", proud).by(proud).remedy(room
+                    ? new Remedy.OnJob(Words.of("remedy.rabbet_depth", deeper), new Edit.Enter("section.rabbet_depth", deeper))
+                    : new Remedy.OnJob(Words.of("remedy.no_strainer"), new Edit.Strain(false))));
+        }
+    }
+}

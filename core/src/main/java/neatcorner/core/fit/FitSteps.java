@@ -1,0 +1,92 @@
+package neatcorner.core.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Contents;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Layer;
+import neatcorner.core.job.Rabbeting;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
+import neatcorner.core.rack.Material;
+import neatcorner.core.section.Recess;
+import neatcorner.core.words.Words;
+
+/** Fitting up, step by step. */
+final class FitSteps {
+    /** A heavier mirror is held by blocks and no glue. Common practice, no source. */
+    private static final double HEAVY_MIRROR = 5;
+    private final Frame frame;
+    private final Contents contents;
+    private final List<Words> steps = new ArrayList<>();
+
+    private FitSteps(Frame frame) {
+        this.frame = frame;
+        this.contents = frame.job().contents();
+    }
+
+    static List<Words> of(Frame frame, Optional<FitPlan.Strainer> strainer) {
+        FitSteps steps = new FitSteps(frame);
+        switch (frame.job().section().recess()) {
+            case Recess.Slot _ -> steps.panel();
+            case Recess.Covering _ -> steps.rabbet(strainer);
+            case Recess.Floater _ -> steps.floater();
+            case Recess.Bar() -> steps.steps.add(Words.of("fit.stretch"));
+        }
+        return List.copyOf(steps.steps);
+    }
+
+    private void panel() {
+        if (!contents.layers().isEmpty()) {
+            steps.add(Words.of("fit.panel"));
+        }
+    }
+
+    private void rabbet(Optional<FitPlan.Strainer> strainer) {
+        boolean heavyMirror = contents.isMirror() && mirrorKg() > HEAVY_MIRROR;
+        if (frame.job().choices().rabbeting() == Rabbeting.AFTER_ROUNDED && !contents.layers().isEmpty()) {
+            steps.add(Words.of("fit.round_corners", frame.habits().get(Habit.BIT_RADIUS)));
+        }
+        contents.materials().map(material -> Words.of(step(material, heavyMirror))).distinct().forEach(steps::add);
+        if (!contents.layers().isEmpty()) {
+            steps.add(Words.of(heavyMirror ? "fit.blocks" : frame.bars().isEmpty() ? "fit.points" : "fit.points_in_panes"));
+        }
+        strainer.ifPresent(inner -> {
+            steps.add(Words.of("fit.strainer"));
+            steps.add(Words.of("fit.strainer_screws", places(inner.shortScrews()), places(inner.longScrews())));
+            steps.add(Words.of("fit.strainer_tape"));
+        });
+        if (strainer.isEmpty() && frame.bars().isEmpty() && (contents.layer(Material.Role.ART).isPresent() || contents.layer(Material.Role.BACKING).isPresent())) {
+            steps.add(Words.of("fit.dust_paper"));
+        }
+    }
+
+    private static String step(Material material, boolean heavyMirror) {
+        return switch (material) {
+            case MIRROR -> heavyMirror ? "fit.mirror_heavy" : "fit.mirror";
+            case ACRYLIC -> "fit.acrylic";
+            case CANVAS_ON_BARS -> "fit.canvas";
+            default -> "fit." + material.role().name().toLowerCase(Locale.ROOT);
+        };
+    }
+
+    private double mirrorKg() {
+        Layer mirror = contents.layer(Material.Role.GLAZING).orElseThrow();
+        return frame.area(Line.GLASS) * 1e-9 * mirror.thickness().toMm() * mirror.material().density();
+    }
+
+    private void floater() {
+        if (contents.layers().isEmpty()) {
+            return;
+        }
+        steps.add(Words.of("fit.float_centre", frame.habits().get(Habit.FLOAT_GAP)));
+        steps.add(Words.of("fit.float_screws"));
+    }
+
+    private static Words places(List<Length> places) {
+        return places.stream().map(place -> Words.of("list.one", place)).reduce((list, next) -> Words.of("list.comma", list, next)).orElseThrow();
+    }
+}
