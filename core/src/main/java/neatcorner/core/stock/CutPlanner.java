@@ -151,18 +151,50 @@ public final class CutPlanner {
         if (members.isEmpty()) {
             return Optional.empty();
         }
-        Length usable = longest.minus(trim.times(2)).minus(gap.times(members.size() - 1L));
         Length outside = Length.sum(members.stream().map(Member::overall).toList());
-        Length sight = Length.sum(members.stream().map(m -> m.longPoint().value()
-                .minus(m.left().setbackOver(m.section().face())).minus(m.right().setbackOver(m.section().face()))).toList());
-        Length forSight = usable.minus(outside.minus(sight));
-        if (!forSight.isPositive()) {
+        Length sight = Length.sum(members.stream().map(CutPlanner::sight).toList());
+        double scale = Flipping.isPlain(section) && frame.job().lean().isFlat() ? turnedScale(members, longest)
+                : longest.minus(trim.times(2)).minus(gap.times(members.size() - 1L)).minus(outside.minus(sight)).ratio(sight);
+        if (scale <= 0) {
             return Optional.empty();
         }
-        double scale = forSight.ratio(sight);
         return Optional.of(new CutPlan.Biggest(longest,
                 biggest("biggest.width", frame.width(Line.SIGHT).times(scale), longest, outside.minus(sight)),
                 biggest("biggest.height", frame.height(Line.SIGHT).times(scale), longest, outside.minus(sight))));
+    }
+
+    private static Length sight(Member member) {
+        return member.longPoint().value().minus(member.left().setbackOver(member.section().face())).minus(member.right().setbackOver(member.section().face()));
+    }
+
+    /** Pieces that may be turned over share cuts; the scale at which they just fit is found by halving, to a tenth of a millimetre. */
+    private double turnedScale(List<Member> members, Length longest) {
+        double low = 0;
+        double high = longest.ratio(sight(members.getFirst()));
+        double fine = 0.1 / Math.max(frame.width(Line.SIGHT).toMm(), frame.height(Line.SIGHT).toMm());
+        while (high - low > fine) {
+            double middle = (low + high) / 2;
+            if (fits(members, middle, longest)) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
+    }
+
+    private boolean fits(List<Member> members, double scale, Length stick) {
+        try {
+            List<StickProblem.Kind> kinds = members.stream().map(member -> {
+                Piece piece = new Piece("", member, 1, Optional.empty());
+                StickProblem.Part part = new StickProblem.Part("", member.overall().plus(sight(member).times(scale - 1)),
+                        Flipping.end(piece, false, frame.habits().get(Habit.KERF)), Flipping.end(piece, true, frame.habits().get(Habit.KERF)));
+                return new StickProblem.Kind("", List.of(part), Length.ZERO, 1, true);
+            }).toList();
+            return StickSolver.quick(new StickProblem(kinds, List.of(new StickProblem.Stock("", stick, Optional.of(1), 0)), gap, trim)).isPresent();
+        } catch (IllegalArgumentException tooShortOrTooLong) {
+            return false;
+        }
     }
 
     private Figure<Length> biggest(String id, Length size, Length stick, Length faces) {
@@ -204,15 +236,24 @@ public final class CutPlanner {
         }
     }
 
-    /** Where the two ends of a piece differ, a cut made on the wrong end spoils it: the classic spoilt stick. */
+    /**
+     * Where the two ends of a piece differ, a cut made on the wrong end spoils it: the classic spoilt stick. In a
+     * rectangle two opposite pieces are then mirror images of each other.
+     */
     private void findUnequalMitres() {
-        frame.members().stream().filter(m -> !m.left().isSetLike(m.right())).reduce((_, last) -> last).ifPresent(odd -> {
-            boolean faces = frame.job().isPlain();
-            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, faces ? "mirror_images" : "unlike_ends", odd.left().swing(), odd.right().swing(),
-                    odd.side().letters())
-                    .by(odd.left().swing().minus(odd.right().swing()))
-                    .remedy(faces ? new Remedy.OnJob(Words.of("remedy.equal_rails"), new Edit.Face("bottom", Optional.empty()))
-                            : new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS)));
-        });
+        List<Member> odd = frame.members().stream().filter(m -> !m.left().isSetLike(m.right())).toList();
+        if (odd.isEmpty()) {
+            return;
+        }
+        Member first = odd.getFirst();
+        Optional<Member> mirrored = odd.stream().filter(m -> m != first && m.section().equals(first.section())
+                && m.left().isSetLike(first.right()) && m.right().isSetLike(first.left())).findFirst();
+        Finding finding = mirrored.map(other -> Finding.of(Severity.CAUTION, Station.CUTS, "mirror_images", first.side().words(), other.side().words(),
+                        first.left().swing(), first.right().swing()))
+                .orElseGet(() -> Finding.of(Severity.CAUTION, Station.CUTS, "unlike_ends", first.left().swing(), first.right().swing(), first.side().letters()));
+        Optional<String> unlike = frame.job().faces().keySet().stream().findFirst();
+        ledger.find(finding.by(first.left().swing().minus(first.right().swing())).remedy(unlike.filter(_ -> frame.job().isPlain())
+                .<Remedy>map(side -> new Remedy.OnJob(Words.of("remedy.equal_rails"), new Edit.Face(side, Optional.empty())))
+                .orElseGet(() -> new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS))));
     }
 }

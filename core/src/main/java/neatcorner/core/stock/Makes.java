@@ -91,10 +91,20 @@ public record Makes(List<Size> largest, List<Size> sizes) {
             return glass.plus(habits.get(Habit.PLAY)).minus(section.lip().times(2)).plus(section.face().times(2));
         }
 
+        /** Plain strips are turned over, so that neighbours share a slanted cut. */
+        private StickProblem.Kind side(String name, Length glass, int count) {
+            if (!Flipping.isPlain(section)) {
+                return new StickProblem.Kind(name, longPoint(glass), count);
+            }
+            Length kerf = habits.get(Habit.KERF).times(Math.sqrt(2));
+            StickProblem.Part part = new StickProblem.Part(name, longPoint(glass), new StickProblem.End(section.face(), kerf), new StickProblem.End(section.face().negated(), kerf));
+            return new StickProblem.Kind(name, List.of(part), Length.ZERO, count, true);
+        }
+
         private boolean makes(Length width, Length height, int count) {
             try {
-                List<StickProblem.Kind> kinds = width.equals(height) ? List.of(new StickProblem.Kind("side", longPoint(width), 4 * count))
-                        : List.of(new StickProblem.Kind("wide", longPoint(width), 2 * count), new StickProblem.Kind("high", longPoint(height), 2 * count));
+                List<StickProblem.Kind> kinds = width.equals(height) ? List.of(side("side", width, 4 * count))
+                        : List.of(side("wide", width, 2 * count), side("high", height, 2 * count));
                 return StickSolver.quick(new StickProblem(kinds, stock, habits.get(Habit.KERF).times(Math.sqrt(2)), habits.get(Habit.END_TRIM))).isPresent();
             } catch (IllegalArgumentException longerThanEveryStick) {
                 return false;

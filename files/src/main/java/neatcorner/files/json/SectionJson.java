@@ -2,6 +2,7 @@ package neatcorner.files.json;
 
 import java.util.List;
 import neatcorner.core.measure.Length;
+import java.util.Optional;
 import neatcorner.core.section.Band;
 import neatcorner.core.section.Edging;
 import neatcorner.core.section.Profile;
@@ -23,12 +24,13 @@ final class SectionJson {
 
     static Section read(Fields fields) {
         Fields recess = fields.object("recess");
+        Optional<Relief> relief = fields.optional("relief", name -> relief(fields.object(name)));
+        Optional<Band> band = fields.optional("band", name -> band(fields.object(name)));
         if (!fields.has("strips")) {
-            return fields.build(() -> new Section(fields.text("name"), fields.constant("species", Species.class),
-                    fields.length("face"), fields.length("thickness"), recess.build(() -> recess(recess)), profile(fields, "profile")));
+            return fields.build(() -> new Section(fields.text("name"), fields.constant("species", Species.class), fields.length("face"), fields.length("thickness"),
+                    recess.build(() -> recess(recess)), profile(fields, "profile")).withRelief(relief).withBand(band));
         }
-        return fields.build(() -> new Section(fields.text("name"), fields.list("strips", SectionJson::strip), recess.build(() -> recess(recess)),
-                fields.optional("relief", name -> relief(fields.object(name))), fields.optional("band", name -> band(fields.object(name)))));
+        return fields.build(() -> new Section(fields.text("name"), fields.list("strips", SectionJson::strip), recess.build(() -> recess(recess)), relief, band));
     }
 
     private static Recess recess(Fields fields) {
