@@ -49,8 +49,8 @@ final class SideColumn extends Panel {
                 plan().glue().checks().stream().findFirst().ifPresent(check -> big(box, check,
                         plan().frame().isFourSquare() ? Labels.get("side.both_diagonals") : book().say(check.name()), ""));
                 plan().glue().checks().stream().skip(1).limit(5).map(this::figureRow).forEach(box.getChildren()::add);
-                box.getChildren().add(figureRow(plan().glue().least()));
-                box.getChildren().add(figureRow(plan().glue().most()));
+                plan().glue().least().ifPresent(least -> box.getChildren().add(figureRow(least)));
+                plan().glue().most().ifPresent(most -> box.getChildren().add(figureRow(most)));
                 plan().figure("glue.lean").map(this::figureRow).ifPresent(box.getChildren()::add);
                 plan().figure("glue.push").map(this::figureRow).ifPresent(box.getChildren()::add);
             }

@@ -50,6 +50,7 @@ public record FinishPlan(List<Step> steps, Duration total) {
                     Words.of("remedy.plain_oil"), new Edit.Finish(Recipes.OIL))));
         } else {
             findUnsanded(coats, ledger);
+            CoatOrder.check(coats, ledger);
         }
         return new FinishPlan(List.copyOf(steps), after);
     }

@@ -43,6 +43,9 @@ final class FitCheck {
         slender();
         if (!frame.strainer().isEmpty()) {
             proudStrainer();
+        } else if (frame.job().choices().strainer()) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "no_strainer_here")
+                    .remedy(new Remedy.OnJob(Words.of("remedy.no_strainer"), new Edit.Strain(false))));
         }
     }
 

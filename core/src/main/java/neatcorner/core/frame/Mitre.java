@@ -73,6 +73,11 @@ public record Mitre(double along, double across, double through, Length face) {
         return Math.abs(through) < 1e-9;
     }
 
+    /** Whether it is square to the piece and upright. */
+    public boolean isSquare() {
+        return isUpright() && Math.abs(across) < 1e-9;
+    }
+
     /** From the end of the outside edge back to the end of the sight edge, along the piece: face / tan φ. */
     public Length setback() {
         return setbackOver(face);

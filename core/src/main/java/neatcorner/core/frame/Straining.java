@@ -37,6 +37,8 @@ public final class Straining {
     /** Rings, and so the brace behind their wire, sit so far down as a share of the height. Common practice, no source. */
     public static final double HANG_DOWN = 0.3;
 
+    /** A smaller hole in the middle is no strainer any more. */
+    private static final Length LEAST_OPENING = Length.inches(2);
     private final Job job;
     private final Length slack;
     private final Map<Line, Figure<Length>> widths;
@@ -59,22 +61,18 @@ public final class Straining {
                 && job.section().recess() instanceof Recess.Covering && !(job.section().recess() instanceof Recess.Slot);
     }
 
-    /**
-     * Two rails, two stiles and the brace.
-     *
-     * @throws ImpossibleFrame when the rabbet is too small for one
-     */
+    /** Two rails, two stiles and the brace; none where the job has no strainer or its rabbet is too small for one. */
     static List<Member> members(Job job, Habits habits, Map<Line, Figure<Length>> widths, Map<Line, Figure<Length>> heights, List<Point> rabbet, Ledger ledger) {
-        return isIn(job) ? new Straining(job, habits, widths, heights, rabbet, ledger).members() : List.of();
+        if (!isIn(job)) {
+            return List.of();
+        }
+        Length least = STRIP.face().times(2).plus(habits.get(Habit.STRAINER_SLACK)).plus(LEAST_OPENING);
+        return widths.get(Line.RABBET).value().min(heights.get(Line.RABBET).value()).isUnder(least) ? List.of()
+                : new Straining(job, habits, widths, heights, rabbet, ledger).members();
     }
 
     private List<Member> members() {
         Length strip = STRIP.face();
-        Length least = strip.times(2).plus(slack).plus(Length.mm(10));
-        Length smaller = widths.get(Line.RABBET).value().min(heights.get(Line.RABBET).value());
-        if (smaller.isUnder(least)) {
-            throw new ImpossibleFrame(Words.of("impossible.strainer", smaller, least));
-        }
         boolean level = isBraceLevel(job, widths.get(Line.RABBET).value(), heights.get(Line.RABBET).value());
         Figure<Length> rail = length("strainer.rail", Axis.WIDTH, Length.ZERO);
         Figure<Length> stile = length("strainer.stile", Axis.HEIGHT, strip.times(2));

@@ -17,12 +17,12 @@ import neatcorner.core.words.Words;
  * @param steps    the closing sequence
  * @param checks   what the tape must read across: both diagonals of a rectangle, else corner to corner half
  *                 way round; empty for three corners, which hold themselves
- * @param least    squeeze over one joint, the lower end, an estimate
- * @param most     squeeze over one joint, the upper end, an estimate
+ * @param least    squeeze over one joint, the lower end, an estimate; empty where nothing is glued
+ * @param most     squeeze over one joint, the upper end, an estimate; empty where nothing is glued
  * @param square   the glued frame; empty until it is measured
  * @param mostLean how far it may lean before the glass no longer drops in; empty where there is none
  */
 public record GluePlan(Adhesive adhesive, List<Words> times, List<Words> steps, List<Figure<Length>> checks,
-                       Figure<Force> least, Figure<Force> most, Optional<Square> square,
+                       Optional<Figure<Force>> least, Optional<Figure<Force>> most, Optional<Square> square,
                        Optional<Figure<Angle>> mostLean) {
 }

@@ -1,10 +1,12 @@
 package neatcorner.core.glue;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Adhesive;
@@ -18,15 +20,19 @@ import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Side;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
+import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Words;
 
@@ -36,6 +42,8 @@ public final class GluePlanner {
     private static final double PSI = 0.006894757;
     /** Minutes to spread and close one mitred joint by hand; common practice, no source. */
     private static final int MINUTES_A_JOINT = 1;
+    /** No glass is cut finer. */
+    private static final Length FINE = Length.mm(0.1);
     private final Frame frame;
     private final Shop shop;
     private final Ledger ledger;
@@ -52,8 +60,11 @@ public final class GluePlanner {
     }
 
     private GluePlan plan(JointKind joint) {
-        ledger.warn(Safety.ADHESIVE);
         Adhesive adhesive = frame.job().choices().adhesive();
+        if (joint == JointKind.SOLID) {
+            return new GluePlan(adhesive, List.of(), List.of(Words.of("close.one_piece")), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), mostLean());
+        }
+        ledger.warn(Safety.ADHESIVE);
         Length width = frame.width(Line.OUTSIDE);
         Length height = frame.height(Line.OUTSIDE);
         List<Figure<Length>> checks = frame.isFourSquare() ? List.of(ledger.enter(Station.GLUE_UP, Figure.formula("glue.diagonal")
@@ -62,18 +73,22 @@ public final class GluePlanner {
         Section section = frame.job().section();
         double stretch = frame.members().stream().map(Member::left).mapToDouble(cut -> cut.length().ratio(cut.face())).max().orElseThrow();
         double area = section.areaMm2() * stretch;
-        boolean hard = section.species().isHardwood();
+        int[] psi = psi(adhesive, section.species().hardness());
         List<Words> times = new ArrayList<>(List.of(Words.of("glue.open", adhesive.open()), Words.of("glue.clamp", adhesive.clamp()),
                 Words.of("glue.cure", adhesive.cure()), Words.of("glue.temperature", adhesive.leastTemperature(),
                         Math.round(adhesive.leastTemperature() * 1.8 + 32))));
+        findCold(adhesive);
         if (adhesive.isWaterproof()) {
             times.add(Words.of("glue.waterproof"));
         }
         Optional<Figure<Angle>> mostLean = mostLean();
         Optional<Square> square = square();
-        square.ifPresent(s -> judge(s, mostLean));
+        if (!findWrongReading()) {
+            square.ifPresent(this::judge);
+            judgePane(square, mostLean);
+        }
         return new GluePlan(adhesive, List.copyOf(times), steps(joint, adhesive), checks,
-                squeeze("glue.squeeze_least", area, hard ? 175 : 100), squeeze("glue.squeeze_most", area, hard ? 250 : 150),
+                Optional.of(squeeze("glue.squeeze_least", area, psi[0])), Optional.of(squeeze("glue.squeeze_most", area, psi[1])),
                 square, mostLean);
     }
 
@@ -81,7 +96,7 @@ public final class GluePlanner {
     private List<Figure<Length>> checks() {
         List<Member> members = frame.members();
         List<Figure<Length>> checks = new ArrayList<>();
-        List<Point> corners = frame.corners();
+        List<Point> corners = frame.job().outline().isCurved() ? members.stream().map(m -> m.outline().getFirst()).toList() : frame.corners();
         int half = members.size() / 2;
         for (int i = 0; i < (members.size() % 2 == 0 ? half : members.size()) && members.size() > 3; i++) {
             int other = (i + half) % members.size();
@@ -109,58 +124,160 @@ public final class GluePlanner {
                         frame.width(Line.RABBET), frame.height(Line.RABBET)))));
     }
 
-    private List<Words> steps(JointKind joint, Adhesive adhesive) {
-        if (joint == JointKind.SOLID) {
-            return List.of(Words.of("close.one_piece"));
+    /** Pounds on a square inch for woods that give more or less; epoxy wants no more than contact. From memory. */
+    private static int[] psi(Adhesive adhesive, Species.Hardness hardness) {
+        if (adhesive == Adhesive.EPOXY) {
+            return new int[] {5, 25};
         }
+        return switch (hardness) {
+            case SOFT -> new int[] {100, 150};
+            case MIDDLING -> new int[] {140, 200};
+            case HARD -> new int[] {175, 250};
+        };
+    }
+
+    private void findCold(Adhesive adhesive) {
+        double now = shop.climate().shop().celsius();
+        if (now < adhesive.leastTemperature()) {
+            ledger.find(Finding.of(Severity.STOP, Station.GLUE_UP, "too_cold", adhesive, Words.plain(degrees(now)), Words.plain(degrees(adhesive.leastTemperature())))
+                    .remedy(new Remedy.Visit(Words.of("remedy.see_shop_air"), Station.GLUE_UP)));
+        }
+    }
+
+    private static String degrees(double celsius) {
+        return Math.round(celsius) + " °C (" + Math.round(celsius * 1.8 + 32) + " °F)";
+    }
+
+    private List<Words> steps(JointKind joint, Adhesive adhesive) {
+        String glue = glueWords(adhesive);
         List<Words> steps = new ArrayList<>();
-        steps.add(Words.of("close.dry_fit"));
+        steps.add(Words.of(frame.job().contents().layers().isEmpty() ? "close.dry_fit_bare" : "close.dry_fit"));
+        if (!frame.bars().isEmpty()) {
+            steps.add(Words.of("close.bars", frame.job().section().thickness().over(2), frame.job().section().recessDepth()));
+        }
         steps.add(Words.of("close.paper"));
-        steps.add(Words.of("close.size"));
+        steps.add(Words.of("close.prepare." + glue));
+        if (frame.job().section().recess() instanceof Recess.Slot && !frame.job().contents().layers().isEmpty()) {
+            steps.add(Words.of("close.panel"));
+        }
+        int atOnce = clamping(steps, joint, adhesive);
+        if (joint == JointKind.PINNED || joint == JointKind.V_FASTENED) {
+            steps.add(Words.of((frame.members().size() == 4 ? "close.fasten." : "close.fasten_many.") + joint.name().toLowerCase(Locale.ROOT)));
+        }
+        if (frame.isFourSquare()) {
+            steps.add(Words.of("close.diagonals"));
+        } else if (frame.members().size() > 3) {
+            steps.add(Words.of(frame.job().outline().isCurved() ? "close.checks_blanks" : "close.checks"));
+        }
+        steps.add(Words.of("close.squeeze_out." + glue));
+        if (joint == JointKind.SPLINED) {
+            steps.add(Words.of("close.splines", adhesive.clamp()));
+        }
+        findHurry(adhesive, (long) atOnce * MINUTES_A_JOINT + 3);
+        return steps;
+    }
+
+    /** Glues that are handled alike. */
+    private static String glueWords(Adhesive adhesive) {
+        return switch (adhesive) {
+            case PVA, PVA_WATERPROOF -> "pva";
+            case HIDE -> "hide";
+            case POLYURETHANE -> "polyurethane";
+            case EPOXY -> "epoxy";
+        };
+    }
+
+    /** How the clamps close it; returns how many joints are closed at once. */
+    private int clamping(List<Words> steps, JointKind joint, Adhesive adhesive) {
         int band = shop.clamps(ClampKind.BAND, frame.around());
         int arms = shop.clamps(ClampKind.CROSSED_ARMS, frame.longSide());
         int vices = shop.clamps(ClampKind.CORNER_VICE, Length.ZERO);
         int corners = frame.members().size();
-        boolean four = corners == 4;
-        int atOnce = corners;
+        boolean four = corners == 4 && frame.isFourSquare();
         if (!frame.isConvex()) {
-            atOnce = 1;
             steps.add(Words.of("close.concave"));
+            return 1;
         } else if (four && arms > 0) {
             steps.add(Words.of("close.crossed_arms"));
+            return corners;
         } else if (band > 0) {
-            steps.add(Words.of("close.band"));
+            steps.add(Words.of("close.band", corners));
+            return corners;
         } else if (four && vices >= 4) {
             steps.add(Words.of("close.four_vices"));
-        } else if (vices >= 2) {
-            atOnce = 2;
+            return corners;
+        } else if (vices >= 2 && (four || frame.members().stream().noneMatch(m -> m.curve().isPresent()))) {
             steps.add(Words.of(four ? "close.halves" : "close.halves_many", adhesive.clamp()));
+            return 2;
         } else if (four && vices == 1) {
-            atOnce = 1;
             steps.add(Words.of("close.one_vice", adhesive.clamp()));
-        } else {
-            atOnce = 1;
-            steps.add(Words.of(four ? "close.block" : "close.many", adhesive.clamp()));
-            if (joint != JointKind.PINNED && joint != JointKind.V_FASTENED) {
-                ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "no_clamps")
-                        .remedy(new Remedy.OnJob(Words.of("remedy.joint", JointKind.PINNED),
-                                new Edit.ChooseJoint(Optional.of(JointKind.PINNED)))));
-            }
+            return 1;
         }
-        if (joint == JointKind.PINNED || joint == JointKind.V_FASTENED) {
-            steps.add(Words.of("close.fasten." + joint.name().toLowerCase(Locale.ROOT)));
+        steps.add(Words.of(four ? "close.block" : "close.many", adhesive.clamp()));
+        if (joint != JointKind.PINNED && joint != JointKind.V_FASTENED) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "no_clamps").remedy(new Remedy.Visit(Words.of("remedy.see_glue"), Station.GLUE_UP)));
         }
-        steps.add(Words.of(frame.isFourSquare() ? "close.diagonals" : "close.checks"));
-        steps.add(Words.of("close.squeeze_out"));
-        if (joint == JointKind.SPLINED) {
-            steps.add(Words.of("close.splines", adhesive.clamp()));
+        return 1;
+    }
+
+    private void findHurry(Adhesive adhesive, long needed) {
+        if (needed <= adhesive.open().toMinutes()) {
+            return;
         }
-        long needed = (long) atOnce * MINUTES_A_JOINT + 3;
-        if (needed > adhesive.open().toMinutes()) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "open_time_short", adhesive, adhesive.open(), needed)
-                    .remedy(new Remedy.OnJob(Words.of("remedy.adhesive", Adhesive.PVA), new Edit.ChooseAdhesive(Adhesive.PVA))));
+        Optional<Adhesive> slower = Stream.of(Adhesive.values()).filter(other -> other.open().toMinutes() >= needed).findFirst();
+        Finding finding = Finding.of(Severity.CAUTION, Station.GLUE_UP, "open_time_short", adhesive, adhesive.open(), needed);
+        ledger.find(slower.isPresent() ? finding.remedy(new Remedy.OnJob(Words.of("remedy.adhesive", slower.get()), new Edit.ChooseAdhesive(slower.get())))
+                : finding.remedy(new Remedy.Visit(Words.of("remedy.see_glue"), Station.GLUE_UP)));
+    }
+
+    /** Whether a reading is so far off that nothing can be said of the frame before it is taken again. */
+    private boolean findWrongReading() {
+        Map<Tape, Length> measured = frame.job().measured();
+        List<TapedFrame.Wrong> wrong = frame.isFourSquare() && measured.size() == Tape.values().length ? TapedFrame.wrong(measured, planned()) : List.of();
+        wrong.forEach(reading -> ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "reading_wrong", Words.of("figure." + reading.tape().id()),
+                        measured.get(reading.tape()), reading.implied())
+                .by(reading.implied().minus(measured.get(reading.tape())).abs()).remedy(new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain()))));
+        return !wrong.isEmpty();
+    }
+
+    /** Whether the pane drops into the frame as measured: sides, diagonals and how far it may turn, all together. */
+    private void judgePane(Optional<Square> square, Optional<Figure<Angle>> mostLean) {
+        Map<Tape, Length> measured = frame.job().measured();
+        if (measured.isEmpty() || !frame.isFourSquare() || !frame.has(Line.GLASS)) {
+            return;
         }
-        return steps;
+        Map<Tape, Length> planned = planned();
+        Map<Tape, Length> readings = new EnumMap<>(planned);
+        readings.putAll(measured);
+        if (!measured.containsKey(Tape.DIAGONAL_AC) || !measured.containsKey(Tape.DIAGONAL_BD)) {
+            double wide = readings.get(Tape.TOP).plus(readings.get(Tape.BOTTOM)).over(2).toMm();
+            double high = readings.get(Tape.LEFT).plus(readings.get(Tape.RIGHT)).over(2).toMm();
+            readings.put(Tape.DIAGONAL_AC, measured.getOrDefault(Tape.DIAGONAL_AC, Length.mm(Math.hypot(wide, high))));
+            readings.put(Tape.DIAGONAL_BD, measured.getOrDefault(Tape.DIAGONAL_BD, Length.mm(Math.hypot(wide, high))));
+        }
+        TapedFrame taped = TapedFrame.of(readings, planned.get(Tape.TOP).toMm(), planned.get(Tape.LEFT).toMm());
+        double[] inset = Stream.of(Side.Name.TOP, Side.Name.RIGHT, Side.Name.BOTTOM, Side.Name.LEFT)
+                .mapToDouble(name -> frame.member(name).section().face().minus(frame.job().section().lip()).toMm()).toArray();
+        Length width = frame.width(Line.GLASS);
+        Length height = frame.height(Line.GLASS);
+        Length spare = Length.mm(taped.spare(width.toMm(), height.toMm(), inset));
+        ledger.enter(Station.GLUE_UP, Figure.formula("glue.pane_spare").with("glass_width", width).with("glass_height", height).note("pane_spare").rounded(Rounding.DOWN).gives(spare));
+        if (spare.isNegative()) {
+            boolean leans = square.isPresent() && mostLean.isPresent() && square.get().leaning().compareTo(mostLean.get().value()) > 0;
+            Remedy again = new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain());
+            ledger.find(leans ? Finding.of(Severity.STOP, Station.GLUE_UP, "glass_will_not_drop_in", square.get().leaning(), mostLean.get().value(), spare.abs())
+                    .by(spare.abs()).remedy(again)
+                    : Finding.of(Severity.STOP, Station.GLUE_UP, "glass_too_large", spare.abs(), Rounding.DOWN.toWhole(width.plus(spare), FINE),
+                            Rounding.DOWN.toWhole(height.plus(spare), FINE)).by(spare.abs()).remedy(again));
+        }
+    }
+
+    /** What the tape should read. */
+    private Map<Tape, Length> planned() {
+        Length width = frame.width(Line.OUTSIDE);
+        Length height = frame.height(Line.OUTSIDE);
+        Length across = Length.mm(Math.hypot(width.toMm(), height.toMm()));
+        return new EnumMap<>(Map.of(Tape.TOP, width, Tape.BOTTOM, width, Tape.LEFT, height, Tape.RIGHT, height, Tape.DIAGONAL_AC, across, Tape.DIAGONAL_BD, across));
     }
 
     /** Sides that were not measured are taken as planned; without both diagonals nothing can be said. */
@@ -182,7 +299,7 @@ public final class GluePlanner {
         return square;
     }
 
-    private void judge(Square square, Optional<Figure<Angle>> mostLean) {
+    private void judge(Square square) {
         ledger.enter(Station.GLUE_UP, Figure.formula("glue.lean")
                 .with("diagonal_ac", frame.job().measured().get(Tape.DIAGONAL_AC))
                 .with("diagonal_bd", frame.job().measured().get(Tape.DIAGONAL_BD)).note("lean").gives(square.lean()));
@@ -195,10 +312,6 @@ public final class GluePlanner {
                     square.difference().abs(), square.leaning(), square.difference().abs().over(2))
                     .by(square.difference().abs()).remedy(again));
         }
-        mostLean.filter(most -> square.leaning().compareTo(most.value()) > 0).ifPresent(most ->
-                ledger.find(Finding.of(Severity.STOP, Station.GLUE_UP, "glass_will_not_drop_in",
-                        square.leaning(), most.value())
-                        .by(square.leaning().minus(most.value())).remedy(again)));
         findUnlike(square.topBottom(), Axis.WIDTH, again);
         findUnlike(square.leftRight(), Axis.HEIGHT, again);
     }

@@ -1,15 +1,21 @@
 package neatcorner.core.making;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Habits;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Line;
 import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Finding;
@@ -19,6 +25,7 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Band;
 import neatcorner.core.section.Edging;
+import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Silhouette;
@@ -35,6 +42,8 @@ public final class MakingPlanner {
     private static final Length ROUGH_STEP = Length.inches(0, 1, 4);
     /** Rough boards lose this much to two flat faces: 4/4 mills to 3/4 in. Common practice, no source. */
     private static final Length MILLING = Length.inches(0, 1, 4);
+    /** Blanks that differ by less are ripped alike. */
+    private static final Length BLANK_STEP = Length.mm(1);
     /** Left on the edge for the planer. Common practice, no source. */
     private static final Length HAIR = Length.inches(0, 1, 32);
     private static final Recent<Task, Orders> ORDERS = new Recent<>(32, MakingPlanner::ordered);
@@ -71,8 +80,12 @@ public final class MakingPlanner {
     }
 
     private MakingPlan plan() {
-        boolean later = (frame.isSolid() || frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING)
-                && (section.recess() instanceof Recess.Rabbet || section.recess() instanceof Recess.DoubleRabbet);
+        if (frame.job().outline().isCurved() && !frame.isSolid()) {
+            curved();
+            find();
+            return new MakingPlan(steps, cautions);
+        }
+        boolean later = (frame.isSolid() || frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING) && isRabbeted();
         Orders orders = ORDERS.of(new Task(section, frame.habits(), later));
         Silhouette stack = Silhouette.NONE;
         for (int i = 0; i < section.strips().size(); i++) {
@@ -94,6 +107,47 @@ public final class MakingPlanner {
         }
         find();
         return new MakingPlan(steps, cautions);
+    }
+
+    private boolean isRabbeted() {
+        return section.recess() instanceof Recess.Rabbet || section.recess() instanceof Recess.DoubleRabbet;
+    }
+
+    /** Straight blanks first; when they are glued the curve, then the edges of the front, the rabbet last. */
+    private void curved() {
+        Map<Length, List<Member>> widths = new TreeMap<>(Comparator.reverseOrder());
+        frame.members().forEach(m -> widths.computeIfAbsent(Rounding.UP.toWhole(m.stock().face(), BLANK_STEP), _ -> new ArrayList<>()).add(m));
+        Length thickness = section.thickness();
+        widths.forEach((width, members) -> step(Tool.PLANER, Words.of("making.blanks", width, thickness,
+                        Words.plain(members.stream().map(m -> m.side().letters()).collect(Collectors.joining(", ")))),
+                List.of(Words.of("making.blanks.how", rough(thickness), section.species(), width.plus(HAIR))),
+                Silhouette.box(0, 0, width.toMm(), thickness.toMm())));
+        Silhouette plain = Silhouette.box(0, 0, section.face().toMm(), thickness.toMm());
+        boolean round = frame.members().stream().allMatch(m -> m.curve().isPresent()) && frame.width(Line.OUTSIDE).equals(frame.height(Line.OUTSIDE));
+        step(Tool.HAND_ROUTER, Words.of("making.curve"), List.of(round
+                ? Words.of("making.curve.round", frame.width(Line.OUTSIDE).over(2), frame.width(Line.SIGHT).over(2)) : Words.of("making.curve.shaped")), plain);
+        if (section.strips().size() > 1 || section.band().isPresent()) {
+            cautions.add(Words.of("making.curve_built"));
+        }
+        Strip strip = section.strips().getFirst();
+        if (strip.front().shape() != Profile.Shape.FLAT) {
+            cautions.add(Words.of("making.curve_front"));
+        } else if (!strip.isPlain()) {
+            step(Tool.HAND_ROUTER, Words.of("making.curve_edges"), List.of(), plain);
+        }
+        if (isRabbeted()) {
+            rabbetLater(plain);
+        }
+        ledger.warn(Safety.ROUTER);
+    }
+
+    /** The rough board a thickness is milled from. */
+    private static Length rough(Length thickness) {
+        Length rough = Length.inches(1);
+        while (rough.minus(MILLING).isUnder(thickness)) {
+            rough = rough.plus(ROUGH_STEP);
+        }
+        return rough;
     }
 
     private static Orders ordered(Task task) {
@@ -124,9 +178,12 @@ public final class MakingPlanner {
             step(Tool.TABLE_SAW, Words.of("making.tongue_off", name), List.of(Words.of("making.tongue_off.how", strip.width())), blank);
             return;
         }
-        Length rough = Length.ZERO;
-        while (rough.minus(MILLING).isUnder(strip.thickness()) || rough.isUnder(Length.inches(1))) {
-            rough = rough.plus(ROUGH_STEP);
+        Length rough = rough(strip.thickness());
+        if (frame.isSolid()) {
+            Length wide = frame.width(Line.OUTSIDE);
+            Length high = frame.height(Line.OUTSIDE);
+            step(Tool.PLANER, Words.of("making.board", wide.max(high), wide.min(high), strip.thickness()), List.of(Words.of("making.board.how", rough, strip.species())), blank);
+            return;
         }
         Length half = rough.minus(MILLING).minus(frame.habits().get(Habit.KERF)).minus(Length.inches(0, 1, 16)).over(2);
         List<Words> how = new ArrayList<>();
@@ -235,22 +292,28 @@ public final class MakingPlanner {
         Length radius = frame.habits().get(Habit.BIT_RADIUS);
         Length lip = section.lip();
         Length depth = section.recessDepth();
-        boolean squared = frame.job().choices().rabbeting() == Rabbeting.AFTER_SQUARED;
+        boolean squared = frame.job().choices().rabbeting() != Rabbeting.AFTER_ROUNDED;
+        boolean curved = frame.job().outline().isCurved() && !frame.isSolid();
+        boolean cornered = !curved || frame.members().stream().anyMatch(m -> m.curve().isEmpty());
         Figure<Length> height = ledger.enter(Station.SECTION, Figure.formula("making.later.height").named(Words.of("figure.making.height", Words.of("feature.rabbet")))
                 .note("making_height", Surface.BACK).gives(depth));
         Silhouette whole = section.wood();
-        steps.add(new MakingStep(Tool.HAND_ROUTER, Words.of("making.rabbet_later"), List.of(Words.of("making.rabbet_later.how", lip, radius),
-                Words.of(squared ? "making.square_corners" : "making.round_package", radius)), Optional.empty(), Optional.of(height),
+        steps.add(new MakingStep(Tool.HAND_ROUTER, Words.of("making.rabbet_later"), laterHow(lip, radius, squared, curved, cornered), Optional.empty(), Optional.of(height),
                 passes(depth, Setup.of(Tool.HAND_ROUTER, Words.of("bit.straight"), Surface.BACK, Surface.INNER, Length.ZERO, depth, Features.routerBite(section.species()))),
                 Optional.empty(), whole, stack.without(whole), true));
         ledger.warn(Safety.ROUTER);
-        if (frame.job().outline().isCurved() || !frame.job().lean().isFlat()) {
-            return;
-        }
-        if (!squared && !frame.job().contents().layers().isEmpty()) {
+        if (!squared && cornered && !frame.job().contents().layers().isEmpty()) {
             ledger.find(Finding.of(Severity.NOTE, Station.FIT, "round_corners", radius).by(radius)
                     .remedy(new Remedy.OnJob(Words.of("remedy.square_corners"), new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED))));
         }
+    }
+
+    private static List<Words> laterHow(Length lip, Length radius, boolean squared, boolean curved, boolean cornered) {
+        List<Words> how = new ArrayList<>(List.of(Words.of("making.rabbet_later.how", lip, radius)));
+        if (cornered) {
+            how.add(Words.of(!squared ? "making.round_package" : curved ? "making.square_corners_only" : "making.square_corners", radius));
+        }
+        return how;
     }
 
     private void find() {

@@ -160,6 +160,11 @@ public final class Polygons {
         return high;
     }
 
+    /** Whether a w × h rectangle fits upright somewhere inside a convex polygon. */
+    public static boolean holds(List<Point> places, double w, double h) {
+        return fits(places, 1, w, h);
+    }
+
     private static boolean fits(List<Point> places, double scale, double w, double h) {
         List<Point> room = places.stream().map(p -> p.times(scale)).toList();
         for (int i = 0; i < places.size() && !room.isEmpty(); i++) {

@@ -6,12 +6,12 @@ import neatcorner.core.measure.Share;
 /**
  * The air around wood.
  *
- * @param humidity relative, from 5 to 95 %
+ * @param humidity relative, from 0 to 100 %
  * @param celsius  from 0 to 50
  */
 public record Air(Share humidity, double celsius) {
     public Air {
-        Finite.within("humidity in per cent", humidity.toPercent(), 5, 95);
+        Finite.within("humidity in per cent", humidity.toPercent(), 0, 100);
         Finite.within("temperature in °C", celsius, 0, 50);
     }
 

@@ -42,16 +42,18 @@ public enum Species {
     CEDAR(370, 111, 234, Hardness.SOFT, 0xB8805A),
     /** Chestnut. */
     CHESTNUT(480, 116, 234, Hardness.MIDDLING, 0xBE9463),
-    /** Douglas fir. */
-    DOUGLAS_FIR(530, 155, 278, Hardness.SOFT, 0xD6A06A),
+    /** Douglas fir, coast type. */
+    DOUGLAS_FIR(530, 165, 267, Hardness.SOFT, 0xD6A06A),
+    /** Eastern white pine. */
+    EASTERN_WHITE_PINE(390, 71, 212, Hardness.SOFT, 0xE8CD9A),
     /** Elm. */
     ELM(560, 144, 338, Hardness.MIDDLING, 0xBD9468),
     /** Hickory. */
     HICKORY(800, 259, 411, Hardness.HARD, 0xCBA277),
     /** Mahogany. */
     MAHOGANY(545, 172, 238, Hardness.MIDDLING, 0x9A5A3C),
-    /** Redwood. */
-    REDWOOD(430, 101, 205, Hardness.SOFT, 0xA5613F),
+    /** Redwood, old growth. */
+    REDWOOD(430, 120, 205, Hardness.SOFT, 0xA5613F),
     /** Sapele. */
     SAPELE(670, 185, 260, Hardness.HARD, 0x8E4F34),
     /** Red maple, sold as soft maple. */
@@ -106,14 +108,6 @@ public enum Species {
     /** How hard it is. */
     public Hardness hardness() {
         return hardness;
-    }
-
-    /** Whether fasteners, pressure and pilot holes are to be chosen for hardwood. */
-    public boolean isHardwood() {
-        return switch (this) {
-            case PINE, SPRUCE, CEDAR, DOUGLAS_FIR, REDWOOD -> false;
-            default -> true;
-        };
     }
 
     /** Whether long fibres lift and break out when a cut is too deep. */

@@ -97,7 +97,7 @@ public final class ShopSheet {
         making();
         workTexts();
         findings(Severity.CAUTION, Severity.NOTE);
-        safety();
+        rule();
         out.close();
     }
 
@@ -142,6 +142,7 @@ public final class ShopSheet {
             at = member(x, at, width() - left - GUTTER, pair);
         }
         at = heading(x, at + 4, width() - left - GUTTER, book.say("sheet.saw"));
+        at = cautions(x, at, width() - left - GUTTER, Station.CUTS);
         for (String line : saw()) {
             at = paragraph(x, at, width() - left - GUTTER, line, Ink.INK, 9);
         }
@@ -154,6 +155,10 @@ public final class ShopSheet {
                 ? String.join(", ", pair.stream().map(m -> book.say(m.side().words()) + " " + m.side().letters()).toList()) : letters(pair);
         double at = paragraph(x, top, wide, book.say("sheet.pieces", pair.size() * plan.job().quantity(), names), Ink.SOFT, 9);
         page.number(new At(x, at + 13), book.numeral(member.longPoint()), Ink.INK, 27, Anchor.START);
+        if (member.left().isSquare() && member.right().isSquare()) {
+            page.text(new At(x + wide, at + 12), book.say("sheet.square_ends"), Ink.SOFT, 8.5, false, Anchor.END);
+            return at + 31;
+        }
         page.text(new At(x + wide, at + 7), book.say("sheet.short", member.shortPoint()), Ink.SOFT, 8.5, false, Anchor.END);
         page.text(new At(x + wide, at + 18), book.say("sheet.along_rabbet", member.rabbet()), Ink.SOFT, 8.5, false, Anchor.END);
         return at + 31;
@@ -190,6 +195,7 @@ public final class ShopSheet {
         page.picture(CornerDrawing.draw(plan, reader, third, height), x, top + 16, 10.5);
         x += third + GUTTER;
         double at = heading(x, top, third, book.say("sheet.joint"));
+        at = cautions(x, at, third, Station.CORNERS);
         for (Words why : plan.joints().used().why()) {
             at = paragraph(x, at, third, book.say(why), Ink.SOFT, 9);
         }
@@ -223,7 +229,7 @@ public final class ShopSheet {
         room(picture.height() + 60);
         y = heading(MARGIN, y, width(), book.say("sheet.making"));
         page.picture(picture, MARGIN, y, 10.5);
-        y += picture.height() + 6;
+        y = cautions(MARGIN, y + picture.height() + 6, width(), Station.SECTION);
         int number = 1;
         for (MakingStep step : plan.making().steps()) {
             room(30);
@@ -250,19 +256,24 @@ public final class ShopSheet {
     }
 
     private double glue(double x, double top, double wide) throws IOException {
-        double at = heading(x, top, wide, book.say(Phrasebook.keyOf(Station.GLUE_UP)) + ": " + book.say(Phrasebook.keyOf(plan.glue().adhesive())));
+        boolean glued = plan.glue().least().isPresent();
+        double at = heading(x, top, wide, book.say(Phrasebook.keyOf(Station.GLUE_UP)) + (glued ? ": " + book.say(Phrasebook.keyOf(plan.glue().adhesive())) : ""));
+        at = cautions(x, at, wide, Station.GLUE_UP);
         for (Words time : plan.glue().times()) {
             at = paragraph(x, at, wide, book.say(time), Ink.SOFT, 9);
         }
         for (Figure<Length> check : plan.glue().checks()) {
             at = row(x, at, wide, book.say(check.name()), book.write(check));
         }
-        at = row(x, at, wide, book.say("sheet.squeeze"), book.say("sheet.range", plan.glue().least(), plan.glue().most()));
+        if (glued) {
+            at = row(x, at, wide, book.say("sheet.squeeze"), book.say("sheet.range", plan.glue().least().orElseThrow(), plan.glue().most().orElseThrow()));
+        }
         return steps(x, at + 2, wide, plan.glue().steps().stream());
     }
 
     private double finish(double x, double top, double wide) throws IOException {
         double at = heading(x, top, wide, book.say(Phrasebook.keyOf(Station.FINISH)));
+        at = cautions(x, at, wide, Station.FINISH);
         if (plan.finish().steps().isEmpty()) {
             return paragraph(x, at, wide, book.say("text.bare"), Ink.INK, 9);
         }
@@ -272,6 +283,7 @@ public final class ShopSheet {
 
     private double fit(double x, double top, double wide) throws IOException {
         double at = heading(x, top, wide, book.say(Phrasebook.keyOf(Station.FIT)));
+        at = cautions(x, at, wide, Station.FIT);
         List<FitPlan.Sheet> sheets = Stream.concat(plan.fit().sheets().stream(), plan.fit().matOpenings().stream()).toList();
         for (FitPlan.Sheet sheet : sheets) {
             at = row(x, at, wide, book.say(sheet.name()), book.say("sheet.size", sheet.width(), sheet.height()));
@@ -290,6 +302,7 @@ public final class ShopSheet {
 
     private double hang(double x, double top, double wide) throws IOException {
         double at = heading(x, top, wide, book.say(Phrasebook.keyOf(Station.HANG)) + ": " + book.say(Phrasebook.keyOf(plan.hang().chosen())));
+        at = cautions(x, at, wide, Station.HANG);
         double height = 150;
         page.picture(FrameDrawing.draw(plan, Station.HANG, new Reader(book, face, 0.62), wide, height), x, at, 12);
         at += height + 4;
@@ -324,14 +337,21 @@ public final class ShopSheet {
         y += 4;
     }
 
-    private void safety() throws IOException {
-        room(60);
-        y = heading(MARGIN, y, width(), book.say("text.safety"));
-        y = paragraph(MARGIN, y, width(), book.say("safety.rule"), Ink.SAW, 9);
+    /** Cautions stand where their work is said. */
+    private double cautions(double x, double top, double wide, Station station) throws IOException {
+        double at = top;
         for (Safety caution : plan.safety()) {
-            room(26);
-            y = paragraph(MARGIN, y, width(), book.say("sheet.caution", caution.station(), Words.of(Phrasebook.keyOf(caution))), Ink.INK, 9);
+            if (caution.station() == station) {
+                at = paragraph(x, at, wide, book.say(Phrasebook.keyOf(caution)), Ink.SAW, 9);
+            }
         }
+        return at;
+    }
+
+    private void rule() throws IOException {
+        room(40);
+        y = paragraph(MARGIN, y, width(), book.say("safety.rule"), Ink.SAW, 9);
+        y = paragraph(MARGIN, y, width(), book.say("text.read_plus"), Ink.SOFT, 9);
     }
 
     private double heading(double x, double top, double wide, String text) throws IOException {

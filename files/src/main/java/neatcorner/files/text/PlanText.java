@@ -12,7 +12,6 @@ import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
-import neatcorner.core.report.Safety;
 import neatcorner.core.stock.StickLayout;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
@@ -60,10 +59,17 @@ public final class PlanText {
         text.append('\n').append(book.say(Phrasebook.keyOf(station)).toUpperCase(Locale.ROOT)).append('\n');
     }
 
+    /** Cautions stand with the work they belong to. */
+    private void cautions(Station station) {
+        plan.safety().stream().filter(caution -> caution.station() == station)
+                .forEach(caution -> text.append("  ! ").append(book.say(Phrasebook.keyOf(caution))).append('\n'));
+    }
+
     private void brief() {
         Job job = plan.job();
         text.append(job.title()).append(job.order().isBlank() ? "" : " (" + job.order() + ")").append('\n');
         line("quantity", job.quantity());
+        line("read_plus");
         heading(Station.BRIEF);
         for (Line line : Line.values()) {
             if (plan.frame().has(line)) {
@@ -76,8 +82,9 @@ public final class PlanText {
 
     private void section() {
         heading(Station.SECTION);
+        cautions(Station.SECTION);
         line("section", plan.job().section().name(), plan.job().section().species());
-        plan.figures().values().stream().filter(f -> plan.stations().get(f.id()) == Station.SECTION && !f.id().startsWith("making.")).forEach(this::figure);
+        plan.figures().values().stream().filter(f -> plan.stations().get(f.id()) == Station.SECTION && !f.id().startsWith("making.") && matters(f.id())).forEach(this::figure);
         int number = 1;
         for (MakingStep step : plan.making().steps()) {
             text.append("  ").append(number++).append(". ").append(book.say(step.what())).append('\n');
@@ -88,8 +95,18 @@ public final class PlanText {
         plan.making().cautions().forEach(this::said);
     }
 
+    /** Room for points only where there are points, the bit only where a rabbet is routed. */
+    private boolean matters(String id) {
+        return switch (id) {
+            case "habit.point_room" -> !plan.fit().points().isEmpty();
+            case "habit.bit_radius" -> plan.figures().containsKey("making.later.height");
+            default -> true;
+        };
+    }
+
     private void corners() {
         heading(Station.CORNERS);
+        cautions(Station.CORNERS);
         line("joint", plan.joints().chosen());
         plan.joints().used().why().forEach(this::said);
         plan.joints().used().settings().forEach(this::figure);
@@ -103,7 +120,12 @@ public final class PlanText {
 
     private void cuts() {
         heading(Station.CUTS);
+        cautions(Station.CUTS);
         for (Member member : plan.frame().pieces().toList()) {
+            if (member.left().isSquare() && member.right().isSquare()) {
+                line("member_square", member.side().words(), member.side().letters(), member.longPoint());
+                continue;
+            }
             line("member", member.side().words(), member.side().letters(), member.longPoint(), member.shortPoint(), member.rabbet());
             line("ends", member.left().said(true), member.right().said(false));
             if (!member.left().isUpright() || !member.right().isUpright()) {
@@ -125,11 +147,14 @@ public final class PlanText {
 
     private void glueUp() {
         heading(Station.GLUE_UP);
-        line("adhesive", plan.glue().adhesive());
+        cautions(Station.GLUE_UP);
+        if (!plan.glue().times().isEmpty()) {
+            line("adhesive", plan.glue().adhesive());
+        }
         plan.glue().times().forEach(this::said);
         plan.glue().checks().forEach(this::figure);
-        figure(plan.glue().least());
-        figure(plan.glue().most());
+        plan.glue().least().ifPresent(this::figure);
+        plan.glue().most().ifPresent(this::figure);
         steps(plan.glue().steps());
     }
 
@@ -142,6 +167,7 @@ public final class PlanText {
 
     private void finish() {
         heading(Station.FINISH);
+        cautions(Station.FINISH);
         plan.finish().steps().forEach(step -> line("coat", step.coat().kind(), step.coat().product().isBlank() ? Words.of("text.no_product") : Words.of("text.product", step.coat().product()),
                 step.after().isZero() ? Words.of("finish.at_once") : Words.of("finish.after", step.after())));
         if (plan.finish().steps().isEmpty()) {
@@ -151,6 +177,7 @@ public final class PlanText {
 
     private void fit() {
         heading(Station.FIT);
+        cautions(Station.FIT);
         plan.fit().sheets().forEach(this::sheet);
         plan.fit().matOpenings().forEach(this::sheet);
         plan.fit().points().forEach(points -> line("points", points.sides(), points.each(), points.first(), points.apart()));
@@ -168,6 +195,7 @@ public final class PlanText {
 
     private void hang() {
         heading(Station.HANG);
+        cautions(Station.HANG);
         line("hardware", plan.hang().chosen());
         plan.figures().values().stream().filter(f -> plan.stations().get(f.id()) == Station.HANG).forEach(this::figure);
     }
@@ -180,10 +208,7 @@ public final class PlanText {
         if (plan.findings().isEmpty()) {
             line("no_findings");
         }
-        text.append('\n').append(book.say("text.safety").toUpperCase(Locale.ROOT)).append('\n');
+        text.append('\n');
         said(Words.of("safety.rule"));
-        for (Safety caution : plan.safety()) {
-            said(Words.of(Phrasebook.keyOf(caution)));
-        }
     }
 }
