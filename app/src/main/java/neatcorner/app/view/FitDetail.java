@@ -38,8 +38,7 @@ final class FitDetail extends Panel {
         onUpdate(() -> {
             strainer.setText(book().say("fit.strainer_choice", Straining.STRIP.thickness(), Straining.STRIP.face()));
             strainer.setSelected(desk.plan().job().choices().strainer());
-            boolean can = desk.plan().frame().isFourSquare() && desk.plan().frame().has(Line.GLASS)
-                    && !(desk.plan().job().section().recess() instanceof Recess.Slot);
+            boolean can = Straining.canBeIn(desk.plan().frame());
             strainer.setVisible(can);
             strainer.setManaged(can);
         });

@@ -135,13 +135,23 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Length needed = stack.value().plus(frame.habits().get(Habit.POINT_ROOM));
         Length shallower = section.recessDepth().minus(keep.minus(front.value()));
         Length thickness = section.thickness().plus(keep.minus(front.value()));
-        Remedy remedy = shallower.isUnder(needed) || shallower.isUnder(Length.mm(1))
+        Remedy remedy = shallower.isUnder(needed) || !keepsFront(section, shallower, keep)
                 ? new Remedy.OnJob(Words.of("remedy.thickness", thickness), new Edit.Enter("section.thickness", thickness))
                 : new Remedy.OnJob(Words.of("remedy.rabbet_depth", shallower), new Edit.Enter("section.rabbet_depth", shallower));
         boolean through = !front.value().isPositive();
         ledger.find(Finding.of(through ? Severity.STOP : Severity.CAUTION, Station.SECTION,
                 through ? "rabbet_through_front" : "front_thin", front.value().max(Length.ZERO), keep)
                 .by(keep.minus(front.value())).remedy(remedy));
+    }
+
+    /** Whether a recess of this depth can be cut and leaves enough wood before it. */
+    private static boolean keepsFront(Section section, Length depth, Length keep) {
+        try {
+            return section.recess() instanceof Recess.Covering covering
+                    && !section.withRecess(covering.withDepth(depth)).woodInFrontOfRabbet().isUnder(keep);
+        } catch (IllegalArgumentException cannotBeCut) {
+            return false;
+        }
     }
 
     private static void findPlay(Frame frame, Recess.Covering covering, Ledger ledger) {

@@ -99,7 +99,8 @@ final class FitCheck {
         }
         Length face = frame.narrowFace();
         Length thickness = frame.job().section().thickness();
-        Remedy strainer = new Remedy.OnJob(Words.of("remedy.strainer"), new Edit.Strain(true));
+        Remedy strainer = Straining.canBeIn(frame) ? new Remedy.OnJob(Words.of("remedy.strainer"), new Edit.Strain(true))
+                : new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION);
         if (frame.longSide().ratio(face) > SLENDER) {
             ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "slender", frame.longSide(), face, Math.round(frame.longSide().ratio(face)))
                     .by(frame.longSide()).remedy(strainer));

@@ -75,12 +75,12 @@ final class Leaning {
         Length depth = frame.job().contents().stack().plus(frame.habits().get(Habit.POINT_ROOM)).max(Length.mm(1));
         Length lip = section.lip().max(frame.habits().get(Habit.PLAY).plus(LEAST_COVER));
         Length keep = frame.habits().get(Habit.FRONT_WOOD);
-        Recess level = new Recess.TiltedRabbet(lip, depth, lean.forward() * lean.degrees());
+        Recess level = lean.isFlat() ? new Recess.Rabbet(lip, depth) : new Recess.TiltedRabbet(lip, depth, lean.forward() * lean.degrees());
         for (Length more = Length.ZERO; !section.thickness().plus(more).isOver(THICKEST); more = more.plus(Length.mm(1))) {
             try {
                 Section made = section.withThickness(section.thickness().plus(more)).withRecess(level);
                 if (!made.woodInFrontOfRabbet().isUnder(keep)) {
-                    return Optional.of(new Remedy.OnJob(more.isZero() ? Words.of("remedy.level_rabbet", lean.angle(), lip, depth)
+                    return Optional.of(new Remedy.OnJob(lean.isFlat() ? Words.of("remedy.plain_rabbet", lip, depth) : more.isZero() ? Words.of("remedy.level_rabbet", lean.angle(), lip, depth)
                             : Words.of("remedy.level_rabbet_thicker", lean.angle(), lip, depth, made.thickness()), new Edit.ChooseSection(made)));
                 }
             } catch (IllegalArgumentException doesNotFit) {

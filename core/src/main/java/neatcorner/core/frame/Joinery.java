@@ -6,6 +6,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Edge;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Loop;
@@ -31,6 +32,8 @@ final class Joinery {
     private static final double SAME_FRONT = 1e-9;
     /** No board for one blank is wider. */
     private static final Length WIDEST = Length.mm(300);
+    /** Blanks are ripped to whole millimetres, so that those of an oval come from few boards. */
+    private static final Length BLANK_STEP = Length.mm(1);
     private final Job job;
     private final Ledger ledger;
     private final Offsets offsets;
@@ -209,7 +212,8 @@ final class Joinery {
         List<Point> inner = run(index, this::innerAt);
         double top = outer.stream().mapToDouble(p -> p.dot(outward)).max().orElseThrow();
         double low = inner.stream().mapToDouble(p -> p.dot(outward)).min().orElseThrow();
-        Length width = Length.mm(top - low);
+        Length width = Rounding.UP.toWhole(Length.mm(top - low), BLANK_STEP);
+        low = top - width.toMm();
         Words name = side.words();
         String id = "member." + side.id();
         if (width.isOver(WIDEST)) {

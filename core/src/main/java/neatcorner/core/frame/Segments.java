@@ -56,6 +56,7 @@ record Segments(int count, double cost) {
                 Point outward = along.outward();
                 double top = arc.at(0.5).dot(outward);
                 double blank = top - Math.min(arc.at(0, -face).dot(outward), arc.at(1, -face).dot(outward));
+                blank = Math.ceil(blank - 1e-6);
                 double side = Math.tan(arc.sweep() / 2);
                 double length = arc.at(1).minus(arc.at(0)).dot(along)
                         + side * (top - arc.at(0).dot(outward)) + side * (top - arc.at(1).dot(outward));

@@ -61,13 +61,22 @@ public final class Straining {
                 && job.section().recess() instanceof Recess.Covering && !(job.section().recess() instanceof Recess.Slot);
     }
 
+    private static boolean isTooSmall(Length smallerWay, Habits habits) {
+        return smallerWay.isUnder(STRIP.face().times(2).plus(habits.get(Habit.STRAINER_SLACK)).plus(LEAST_OPENING));
+    }
+
+    /** Whether a frame without one could have one. */
+    public static boolean canBeIn(Frame frame) {
+        return isIn(frame.job().withChoices(frame.job().choices().withStrainer(true)))
+                && !isTooSmall(frame.width(Line.RABBET).min(frame.height(Line.RABBET)), frame.habits());
+    }
+
     /** Two rails, two stiles and the brace; none where the job has no strainer or its rabbet is too small for one. */
     static List<Member> members(Job job, Habits habits, Map<Line, Figure<Length>> widths, Map<Line, Figure<Length>> heights, List<Point> rabbet, Ledger ledger) {
         if (!isIn(job)) {
             return List.of();
         }
-        Length least = STRIP.face().times(2).plus(habits.get(Habit.STRAINER_SLACK)).plus(LEAST_OPENING);
-        return widths.get(Line.RABBET).value().min(heights.get(Line.RABBET).value()).isUnder(least) ? List.of()
+        return isTooSmall(widths.get(Line.RABBET).value().min(heights.get(Line.RABBET).value()), habits) ? List.of()
                 : new Straining(job, habits, widths, heights, rabbet, ledger).members();
     }
 

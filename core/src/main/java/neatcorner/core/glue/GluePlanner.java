@@ -17,6 +17,7 @@ import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
+import neatcorner.core.joint.JointPlan;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
@@ -45,18 +46,20 @@ public final class GluePlanner {
     /** No glass is cut finer. */
     private static final Length FINE = Length.mm(0.1);
     private final Frame frame;
+    private final JointPlan joints;
     private final Shop shop;
     private final Ledger ledger;
 
-    private GluePlanner(Frame frame, Shop shop, Ledger ledger) {
+    private GluePlanner(Frame frame, JointPlan joints, Shop shop, Ledger ledger) {
         this.frame = frame;
+        this.joints = joints;
         this.shop = shop;
         this.ledger = ledger;
     }
 
     /** The glue-up of a frame whose corners are joined in this way. */
-    public static GluePlan plan(Frame frame, JointKind joint, Shop shop, Ledger ledger) {
-        return new GluePlanner(frame, shop, ledger).plan(joint);
+    public static GluePlan plan(Frame frame, JointPlan joints, Shop shop, Ledger ledger) {
+        return new GluePlanner(frame, joints, shop, ledger).plan(joints.chosen());
     }
 
     private GluePlan plan(JointKind joint) {
@@ -215,7 +218,10 @@ public final class GluePlanner {
         }
         steps.add(Words.of(four ? "close.block" : "close.many", adhesive.clamp()));
         if (joint != JointKind.PINNED && joint != JointKind.V_FASTENED) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "no_clamps").remedy(new Remedy.Visit(Words.of("remedy.see_glue"), Station.GLUE_UP)));
+            Finding finding = Finding.of(Severity.CAUTION, Station.GLUE_UP, "no_clamps");
+            ledger.find(joints.option(JointKind.PINNED).isGood()
+                    ? finding.remedy(new Remedy.OnJob(Words.of("remedy.joint", JointKind.PINNED), new Edit.ChooseJoint(Optional.of(JointKind.PINNED))))
+                    : finding.remedy(new Remedy.Visit(Words.of("remedy.see_glue"), Station.GLUE_UP)));
         }
         return 1;
     }

@@ -234,6 +234,19 @@ public sealed interface Edit {
         }
     }
 
+    /** All sides as wide as the moulding. */
+    record LikeFaces() implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withFaces(Map.of());
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.like_faces");
+        }
+    }
+
     /** A face of its own for one side, or again like the rest. */
     record Face(String side, Optional<Length> face) implements Edit {
         /** A bottom rail half as wide again as the rest, to start from. */

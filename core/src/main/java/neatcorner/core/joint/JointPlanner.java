@@ -155,7 +155,7 @@ public final class JointPlanner {
         }
         if (!used.fits()) {
             ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_does_not_fit", used.kind(), used.why().getFirst())
-                    .remedy(frame.job().choices().fastener().isPresent()
+                    .remedy(frame.job().choices().fastener().isPresent() && !used.settings().isEmpty()
                             ? new Remedy.OnJob(Words.of("remedy.fastener"), new Edit.ChooseFastener(Optional.empty())) : use(plan.recommended())));
         }
     }

@@ -15,7 +15,6 @@ import neatcorner.core.job.Habits;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Line;
 import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Finding;
@@ -42,8 +41,6 @@ public final class MakingPlanner {
     private static final Length ROUGH_STEP = Length.inches(0, 1, 4);
     /** Rough boards lose this much to two flat faces: 4/4 mills to 3/4 in. Common practice, no source. */
     private static final Length MILLING = Length.inches(0, 1, 4);
-    /** Blanks that differ by less are ripped alike. */
-    private static final Length BLANK_STEP = Length.mm(1);
     /** Left on the edge for the planer. Common practice, no source. */
     private static final Length HAIR = Length.inches(0, 1, 32);
     private static final Recent<Task, Orders> ORDERS = new Recent<>(32, MakingPlanner::ordered);
@@ -116,7 +113,7 @@ public final class MakingPlanner {
     /** Straight blanks first; when they are glued the curve, then the edges of the front, the rabbet last. */
     private void curved() {
         Map<Length, List<Member>> widths = new TreeMap<>(Comparator.reverseOrder());
-        frame.members().forEach(m -> widths.computeIfAbsent(Rounding.UP.toWhole(m.stock().face(), BLANK_STEP), _ -> new ArrayList<>()).add(m));
+        frame.members().forEach(m -> widths.computeIfAbsent(m.stock().face(), _ -> new ArrayList<>()).add(m));
         Length thickness = section.thickness();
         widths.forEach((width, members) -> step(Tool.PLANER, Words.of("making.blanks", width, thickness,
                         Words.plain(members.stream().map(m -> m.side().letters()).collect(Collectors.joining(", ")))),

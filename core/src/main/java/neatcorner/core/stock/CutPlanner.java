@@ -251,9 +251,8 @@ public final class CutPlanner {
         Finding finding = mirrored.map(other -> Finding.of(Severity.CAUTION, Station.CUTS, "mirror_images", first.side().words(), other.side().words(),
                         first.left().swing(), first.right().swing()))
                 .orElseGet(() -> Finding.of(Severity.CAUTION, Station.CUTS, "unlike_ends", first.left().swing(), first.right().swing(), first.side().letters()));
-        Optional<String> unlike = frame.job().faces().keySet().stream().findFirst();
-        ledger.find(finding.by(first.left().swing().minus(first.right().swing())).remedy(unlike.filter(_ -> frame.job().isPlain())
-                .<Remedy>map(side -> new Remedy.OnJob(Words.of("remedy.equal_rails"), new Edit.Face(side, Optional.empty())))
-                .orElseGet(() -> new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS))));
+        boolean byFaces = frame.job().isPlain() && !frame.job().faces().isEmpty();
+        ledger.find(finding.by(first.left().swing().minus(first.right().swing())).remedy(byFaces
+                ? new Remedy.OnJob(Words.of("remedy.equal_rails"), new Edit.LikeFaces()) : new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS)));
     }
 }

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import neatcorner.core.Sample;
+import neatcorner.core.job.Hardware;
 import neatcorner.core.finish.Recipes;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Edit;
@@ -59,13 +61,18 @@ class FitPlanTest {
     }
 
     @Test
-    void aStrainerGoesInLooseWithItsBraceBetweenItsRails() {
+    void aStrainerGoesInLooseWithItsBraceBehindTheWire() {
         Job job = new Edit.Strain(true).apply(Sample.job("60", "14"));
         Plan plan = Planner.plan(job, Sample.shop());
         FitPlan.Strainer strainer = plan.fit().strainer().orElseThrow();
         assertThat(strainer.rail().value()).isEqualTo(plan.frame().width(Line.RABBET).minus(in("1/8")));
         assertThat(strainer.stile().value()).isEqualTo(plan.frame().height(Line.RABBET).minus(in("1/8")).minus(in("3")));
-        assertThat(strainer.brace().value()).isEqualTo(strainer.stile().value());
+        assertThat(strainer.brace().value()).as("level, between the stiles").isEqualTo(strainer.rail().value().minus(in("3")));
+        Plan hooked = Planner.plan(new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS)).apply(job), Sample.shop());
+        assertThat(hooked.fit().strainer().orElseThrow().brace().value()).as("upright where no wire pulls").isEqualTo(strainer.stile().value());
+        assertThat(plan.fit().order()).extracting(Words::key).contains("fit.strainer_tape").doesNotContain("fit.dust_paper");
+        assertThat(plan.hang().rings().orElseThrow().inset().value()).as("on the strainer").isGreaterThan(in("1 1/4"));
+        assertThat(plan.cuts().lots()).anySatisfy(lot -> assertThat(lot.pieces()).hasSize(5));
         assertThat(strainer.shortScrews()).hasSize(3);
         assertThat(strainer.longScrews()).hasSize(4).isSorted();
         assertThat(strainer.longScrews().getFirst()).isEqualTo(in("4"));

@@ -131,6 +131,6 @@ class SquareTest {
     void theSqueezeIsPressureTimesTheMitresArea() {
         double area = (1.5 * 0.75 - 0.25 * 0.5) * Math.sqrt(2);
         Plan plan = Planner.plan(Sample.job("12", "13"), Sample.shop());
-        assertThat(plan.glue().least().value().asMass().toPounds()).isCloseTo(175 * area, within(0.01));
+        assertThat(plan.glue().least().orElseThrow().value().asMass().toPounds()).isCloseTo(175 * area, within(0.01));
     }
 }

@@ -1,0 +1,215 @@
+package neatcorner.core.plan;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeMap;
+import neatcorner.core.frame.ImpossibleFrame;
+import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Borders;
+import neatcorner.core.job.Choices;
+import neatcorner.core.job.Coat;
+import neatcorner.core.job.Contents;
+import neatcorner.core.job.Cutting;
+import neatcorner.core.job.Habits;
+import neatcorner.core.job.Hardware;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Layer;
+import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.Tape;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Corner;
+import neatcorner.core.outline.Lean;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Size;
+import neatcorner.core.rack.Material;
+import neatcorner.core.section.Edging;
+import neatcorner.core.section.Profile;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Relief;
+import neatcorner.core.section.Section;
+import neatcorner.core.section.Strip;
+import neatcorner.core.wood.Species;
+
+/** Odd but sensible jobs of every kind, the same ones for the same seed. What cannot be built is drawn again. */
+final class OddJobs {
+    private final Random random;
+    private int refused;
+
+    OddJobs(long seed) {
+        this.random = new Random(seed);
+    }
+
+    /** The next job that can be built at all. */
+    Job next() {
+        while (true) {
+            try {
+                return job();
+            } catch (IllegalArgumentException notSensible) {
+                refused++;
+            }
+        }
+    }
+
+    /** How many were drawn again so far. */
+    int refused() {
+        return refused;
+    }
+
+    private double mm(double low, double high) {
+        return Math.round((low + random.nextDouble() * (high - low)) * 2) / 2.0;
+    }
+
+    private Length length(double low, double high) {
+        return random.nextBoolean() ? Length.mm(mm(low, high)) : Length.inches(Math.round((low + random.nextDouble() * (high - low)) / 25.4 * 8) / 8.0);
+    }
+
+    @SafeVarargs
+    private <T> T one(T... of) {
+        return of[random.nextInt(of.length)];
+    }
+
+    private boolean chance(double share) {
+        return random.nextDouble() < share;
+    }
+
+    private Section section() {
+        double face = mm(10, 90);
+        double thick = mm(12, 45);
+        Length lip = Length.mm(Math.round(Math.min(face / 3, mm(4, 12)) * 2) / 2.0);
+        Length depth = Length.mm(Math.round(thick * (0.35 + random.nextDouble() * 0.4) * 2) / 2.0);
+        Recess recess = switch (random.nextInt(10)) {
+            case 0 -> new Recess.DoubleRabbet(lip, depth, lip.plus(Length.mm(5)), depth.over(3));
+            case 1 -> new Recess.Bar();
+            case 2 -> new Recess.Floater(Length.mm(mm(12, 25)), Length.mm(mm(6, 12)));
+            case 3 -> new Recess.Slot(lip, Length.mm(mm(4, 8)), Length.mm(mm(4, 8)));
+            case 4 -> new Recess.TiltedRabbet(lip, depth.over(2), one(-30.0, -12.0, 5.0, 12.0, 30.0));
+            default -> new Recess.Rabbet(lip, depth);
+        };
+        Profile profile = chance(0.3) ? new Profile(one(Profile.Shape.SCOOP, Profile.Shape.SLOPE, Profile.Shape.REVERSE_SLOPE, Profile.Shape.ROUND, Profile.Shape.STEP),
+                Length.mm(mm(1, thick / 2))) : Profile.FLAT;
+        Section plain = new Section("odd", one(Species.values()), Length.mm(face), Length.mm(thick), recess, profile);
+        if (chance(0.15)) {
+            return plain.withRelief(Optional.of(new Relief(Length.mm(mm(4, 10)), Length.mm(mm(4, face / 2)), Length.mm(mm(1, 6)))));
+        }
+        if (chance(0.15) && recess instanceof Recess.Rabbet rabbet) {
+            Strip base = Strip.plain(one(Species.values()), Length.mm(face), Length.mm(thick * 0.6)).withOuter(Edging.of(one(Edging.Kind.COVE, Edging.Kind.ROUND_OVER), Length.mm(4)));
+            Strip cap = Strip.plain(one(Species.values()), Length.mm(face * 0.6), Length.mm(thick * 0.4));
+            return new Section("odd", List.of(base, cap), rabbet.withDepth(Length.mm(thick * 0.4)), Optional.empty(), Optional.empty());
+        }
+        return plain;
+    }
+
+    private Size size(Recess recess, double low, double high) {
+        Line line = switch (recess) {
+            case Recess.Bar() -> one(Line.SIGHT, Line.OUTSIDE);
+            case Recess.Floater _ -> one(Line.ART, Line.OUTSIDE);
+            default -> one(Line.GLASS, Line.SIGHT, Line.RABBET, Line.OUTSIDE);
+        };
+        return new Size(line, length(low, high));
+    }
+
+    private Outline outline(Recess recess) {
+        return switch (random.nextInt(10)) {
+            case 0 -> new Outline.Regular(one(3, 5, 6, 8, 12, 24), one(Outline.Across.values()), size(recess, 120, 800));
+            case 1 -> free(recess);
+            case 2 -> new Boxed.Round(size(recess, 200, 700), size(recess, 200, 900), one(4, 6, 8, 12));
+            case 3 -> new Boxed.Arched(size(recess, 200, 600), size(recess, 500, 1200), one(Boxed.Arch.HALF_ROUND), 1, one(3, 4, 6));
+            case 4 -> new Boxed.Arched(size(recess, 200, 600), size(recess, 500, 1200), Boxed.Arch.SEGMENTAL, 0.2 + random.nextDouble() * 0.7, one(3, 4, 6));
+            case 5 -> recess instanceof Recess.Rabbet ? new Boxed.Window(size(recess, 400, 1200), size(recess, 500, 1500), one(1, 2, 3), one(1, 2, 4), Length.mm(mm(20, 40)))
+                    : new Boxed.Rectangle(size(recess, 60, 1500), size(recess, 60, 1800));
+            default -> new Boxed.Rectangle(size(recess, 60, 1500), size(recess, 60, 1800));
+        };
+    }
+
+    private Outline free(Recess recess) {
+        double w = mm(200, 900);
+        double h = mm(200, 900);
+        double[][] places = one(new double[][] {{0, 0}, {w, 0}, {w, h}, {w * 0.4, h}, {w * 0.4, h * 0.5}, {0, h * 0.5}},
+                new double[][] {{0, 0}, {w, h * 0.1}, {w * 0.8, h}, {w * 0.1, h * 0.7}}, new double[][] {{0, 0}, {w, 0}, {w / 2, h}});
+        return new Outline.Free(size(recess, 100, 200).line(), java.util.Arrays.stream(places).map(p -> new Corner(Length.mm(p[0]), Length.mm(p[1]))).toList());
+    }
+
+    private Contents contents(Recess recess, Outline outline) {
+        if (recess instanceof Recess.Bar) {
+            return chance(0.1) ? new Contents(List.of(Layer.of(Material.ACRYLIC)), Optional.empty()) : Contents.NOTHING;
+        }
+        if (recess instanceof Recess.Slot slot) {
+            return new Contents(List.of(new Layer(Material.PLYWOOD, slot.width().minus(Length.mm(0.5)))), Optional.empty());
+        }
+        if (recess instanceof Recess.Floater) {
+            return new Contents(List.of(Layer.of(Material.CANVAS_ON_BARS)), Optional.empty());
+        }
+        List<Layer> layers = new ArrayList<>();
+        Material front = one(Material.PICTURE_GLASS, Material.ACRYLIC, Material.MIRROR, Material.WINDOW_GLASS);
+        boolean glazed = chance(0.8);
+        if (glazed) {
+            layers.add(Layer.of(front));
+        }
+        boolean mat = glazed && front != Material.MIRROR && chance(0.3);
+        for (int i = 0; mat && i < one(1, 2, 3); i++) {
+            layers.add(Layer.of(Material.MAT_4_PLY));
+        }
+        if (front != Material.MIRROR || !glazed) {
+            layers.add(Layer.of(one(Material.PAPER, Material.PRESSING, Material.CANVAS_ON_BARS)));
+        }
+        if (chance(0.6)) {
+            layers.add(Layer.of(one(Material.CORRUGATED, Material.HARDBOARD, Material.PLYWOOD, Material.MDF)));
+        }
+        Length border = Length.mm(mm(4, 60));
+        boolean even = !(outline instanceof Boxed.Rectangle);
+        boolean has = layers.stream().anyMatch(l -> l.material().role() == Material.Role.MAT);
+        return new Contents(layers, has ? Optional.of(new Borders(even ? border : Length.mm(mm(20, 80)), border, even ? border : Length.mm(mm(25, 90)))) : Optional.empty());
+    }
+
+    private Job job() {
+        Section section = section();
+        Outline outline = outline(section.recess());
+        Lean lean = chance(0.2) && !outline.isCurved() ? new Lean(one(2.0, 5.0, 12.0, 30.0, 45.0, 60.0, 80.0), one(Lean.Way.values())) : Lean.FLAT;
+        Map<String, Length> faces = new TreeMap<>();
+        if (chance(0.2)) {
+            outline.round().stream().map(Side::faceId).distinct().filter(_ -> chance(0.5)).forEach(side -> faces.put(side, Length.mm(mm(14, 90))));
+        }
+        List<Coat> finish = new ArrayList<>();
+        for (int i = 0; chance(0.5) && i < 6; i++) {
+            finish.add(Coat.of(one(Coat.Kind.values()), "p"));
+        }
+        Choices choices = new Choices(chance(0.6) ? Optional.of(one(JointKind.values())) : Optional.empty(),
+                chance(0.1) ? Optional.of(Length.mm(mm(5, 60))) : Optional.empty(), one(Adhesive.values()), finish,
+                chance(0.4) ? Optional.of(one(Hardware.values())) : Optional.empty(), chance(0.2), one(Rabbeting.values()), one(Species.Grain.values()), Cutting.FREE);
+        Map<Tape, Length> measured = new EnumMap<>(Tape.class);
+        Job job = new Job("odd", "", one(1, 1, 2, 6), outline, section, faces, lean, contents(section.recess(), outline), Habits.USUAL, choices, measured, List.of(), Set.of());
+        return chance(0.15) ? measured(job) : job;
+    }
+
+    /** A frame that came out nearly as planned, or with one reading far off. */
+    private Job measured(Job job) {
+        try {
+            Plan plan = Planner.plan(job, neatcorner.core.Sample.shop());
+            if (!plan.frame().isFourSquare()) {
+                return job;
+            }
+            Length w = plan.frame().width(Line.OUTSIDE);
+            Length h = plan.frame().height(Line.OUTSIDE);
+            Length across = Length.mm(Math.hypot(w.toMm(), h.toMm()));
+            Job taped = job;
+            for (Tape tape : Tape.values()) {
+                Length planned = tape == Tape.TOP || tape == Tape.BOTTOM ? w : tape == Tape.LEFT || tape == Tape.RIGHT ? h : across;
+                if (chance(0.8)) {
+                    taped = taped.withMeasured(tape, planned.plus(Length.mm(chance(0.1) ? mm(-40, 40) : mm(-1.5, 1.5))));
+                }
+            }
+            return taped;
+        } catch (ImpossibleFrame none) {
+            return job;
+        }
+    }
+}
