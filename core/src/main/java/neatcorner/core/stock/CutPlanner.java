@@ -189,7 +189,7 @@ public final class CutPlanner {
                 Piece piece = new Piece("", member, 1, Optional.empty());
                 StickProblem.Part part = new StickProblem.Part("", member.overall().plus(sight(member).times(scale - 1)),
                         Flipping.end(piece, false, frame.habits().get(Habit.KERF)), Flipping.end(piece, true, frame.habits().get(Habit.KERF)));
-                return new StickProblem.Kind("", List.of(part), Length.ZERO, 1, true);
+                return new StickProblem.Kind("", List.of(part), List.of(), 1, true);
             }).toList();
             return StickSolver.quick(new StickProblem(kinds, List.of(new StickProblem.Stock("", stick, Optional.of(1), 0)), gap, trim)).isPresent();
         } catch (IllegalArgumentException tooShortOrTooLong) {

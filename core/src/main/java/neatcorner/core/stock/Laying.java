@@ -6,7 +6,9 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.BooleanSupplier;
 
 /**
  * Patterns as pieces along sticks. Where only lengths add up, every pattern can be laid that its place has the room
@@ -15,17 +17,24 @@ import java.util.TreeMap;
 final class Laying {
     /** So that a long search does not fill the memory, all is forgotten now and then. */
     private static final int MOST_KNOWN = 40_000;
+    private static final Layout.Found NOT_TRIED = new Layout.Found(Optional.empty(), true);
     private final StickProblem problem;
     private final StickModel model;
     private final Layout layout;
     private final boolean sure;
     private final Map<Pattern, Layout.Found> known = new HashMap<>();
+    private BooleanSupplier stop = () -> false;
 
     Laying(StickProblem problem, StickModel model) {
         this.problem = problem;
         this.model = model;
         this.layout = new Layout(problem);
-        this.sure = problem.isAdditive() && model.places().stream().allMatch(p -> p.run() >= 0);
+        this.sure = problem.isAdditive() && !problem.isNarrowed() && model.places().stream().allMatch(p -> p.run() >= 0);
+    }
+
+    /** From now on everything that is not known yet is refused once this says yes: whoever asks then gives up. */
+    void giveUpWhen(BooleanSupplier other) {
+        stop = other;
     }
 
     /** Whether room alone decides. */
@@ -52,7 +61,13 @@ final class Laying {
         if (known.size() > MOST_KNOWN) {
             known.clear();
         }
-        return known.computeIfAbsent(pattern, this::lay);
+        Layout.Found before = known.get(pattern);
+        if (before != null || stop.getAsBoolean()) {
+            return before == null ? NOT_TRIED : before;
+        }
+        Layout.Found found = lay(pattern);
+        known.put(pattern, found);
+        return found;
     }
 
     /** A pattern's pieces, with those locked to its stick. */

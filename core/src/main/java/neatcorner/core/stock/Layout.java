@@ -32,6 +32,9 @@ final class Layout {
     private static final int MOST_WAYS = 3_000;
     private final StickProblem problem;
     private final boolean additive;
+    private final boolean narrowed;
+    private final Length[] lengths;
+    private final List<List<Span>> fillable;
     private final List<StickProblem.End> ends = new ArrayList<>();
     private final Map<Integer, Sort> sortOfKind = new HashMap<>();
     private long[][] between = {};
@@ -39,6 +42,9 @@ final class Layout {
     Layout(StickProblem problem) {
         this.problem = problem;
         this.additive = problem.isAdditive();
+        this.narrowed = problem.isNarrowed();
+        this.lengths = problem.pieces().stream().map(Kind::length).toArray(Length[]::new);
+        this.fillable = problem.stock().stream().map(problem::fillable).toList();
         if (!additive) {
             Map<List<Object>, Sort> sorts = new LinkedHashMap<>();
             for (int i = 0; i < problem.pieces().size(); i++) {
@@ -93,12 +99,12 @@ final class Layout {
 
     /** How many of each kind on one run of a stick. */
     Found onRun(int stock, int run, int[] counts) {
-        return chain(counts, problem.stock().get(stock).runs(problem.trim()).get(run));
+        return chain(counts, fillable.get(stock).get(run));
     }
 
     /** How many of each kind on all runs of a stick. */
     Found onStick(int stock, int[] counts) {
-        List<Span> runs = problem.stock().get(stock).runs(problem.trim());
+        List<Span> runs = fillable.get(stock);
         return runs.size() == 1 ? chain(counts, runs.getFirst()) : new Sharing(runs, counts).found();
     }
 
@@ -170,7 +176,7 @@ final class Layout {
     }
 
     private Length end(List<Placed> placed) {
-        return placed.isEmpty() ? Length.ZERO : placed.getLast().start().plus(problem.pieces().get(placed.getLast().kind()).length());
+        return placed.isEmpty() ? Length.ZERO : placed.getLast().start().plus(lengths[placed.getLast().kind()]);
     }
 
     private List<Integer> longestFirst(int[] counts) {
@@ -180,7 +186,7 @@ final class Layout {
                 kinds.add(i);
             }
         }
-        kinds.sort(Comparator.comparing((Integer i) -> problem.pieces().get(i).length()).reversed().thenComparing(i -> i));
+        kinds.sort(Comparator.comparing((Integer i) -> lengths[i]).reversed().thenComparing(i -> i));
         return kinds;
     }
 
@@ -191,7 +197,7 @@ final class Layout {
         }
         Chain chain = new Chain(counts, kinds, run.from());
         List<Placed> placed = chain.shortest();
-        return new Found(end(placed).isOver(run.to()) ? Optional.empty() : Optional.of(placed), chain.isExact());
+        return new Found(end(placed).isOver(run.to()) ? Optional.empty() : Optional.of(placed), !narrowed && chain.isExact());
     }
 
     /** Pieces one after the other from where a run begins. */

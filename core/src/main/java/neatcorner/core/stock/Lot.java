@@ -238,7 +238,7 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
                 }).toList();
                 String name = alike.getFirst().getFirst().key();
                 made.add(parts.size() > 1 ? StickProblem.Kind.group(name, parts, terms.gap(), alike.size())
-                        : new StickProblem.Kind(name, parts, Length.ZERO, alike.size(), shape(alike.getFirst().getFirst()).flips()));
+                        : new StickProblem.Kind(name, parts, List.of(), alike.size(), shape(alike.getFirst().getFirst()).flips()));
             });
             Length longest = stockSources.stream().map(s -> s.longestRun(terms.trim())).max(Length::compareTo).orElseThrow();
             if (made.stream().anyMatch(kind -> kind.length().isOver(longest))) {
@@ -270,10 +270,9 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
                     Optional<List<Piece>> own = alike.get(one.kind()).stream().filter(locked::containsAll).findFirst();
                     own.ifPresent(locked::removeAll);
                     List<Piece> together = own.orElseGet(() -> left.get(one.kind()).removeFirst());
-                    Length at = one.start();
-                    for (Piece piece : together) {
-                        placed.add(new StickLayout.Placed(piece, at, one.lie(), own.isPresent()));
-                        at = at.plus(piece.length()).plus(problem.pieces().get(one.kind()).gap());
+                    List<Length> starts = problem.pieces().get(one.kind()).starts();
+                    for (int i = 0; i < together.size(); i++) {
+                        placed.add(new StickLayout.Placed(together.get(i), one.start().plus(starts.get(i)), one.lie(), own.isPresent()));
                     }
                 }
                 if (!placed.isEmpty()) {

@@ -98,7 +98,7 @@ public record Makes(List<Size> largest, List<Size> sizes) {
             }
             Length kerf = habits.get(Habit.KERF).times(Math.sqrt(2));
             StickProblem.Part part = new StickProblem.Part(name, longPoint(glass), new StickProblem.End(section.face(), kerf), new StickProblem.End(section.face().negated(), kerf));
-            return new StickProblem.Kind(name, List.of(part), Length.ZERO, count, true);
+            return new StickProblem.Kind(name, List.of(part), List.of(), count, true);
         }
 
         private boolean makes(Length width, Length height, int count) {

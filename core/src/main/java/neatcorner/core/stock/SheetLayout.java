@@ -85,7 +85,8 @@ final class SheetLayout {
     }
 
     private boolean canLie(long size, long room) {
-        return size == room || size + Math.max(1, leastStrip) <= room;
+        long beside = room - size;
+        return beside == 0 || beside > 0 && (beside <= kerf || beside - kerf >= leastStrip);
     }
 
     /** Puts a block into a corner of a free rectangle and cuts the rest off, the strip above first or the strip beside. */

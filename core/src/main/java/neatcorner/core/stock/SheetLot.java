@@ -83,7 +83,7 @@ public record SheetLot(Material material, Optional<SheetProblem> problem, Option
         Length kerf = material.isSawn() ? shop.habits().get(Habit.KERF) : Length.ZERO;
         Length strip = material.isGlass() ? shop.habits().get(Habit.SNAP_STRIP) : Length.ZERO;
         Map<Boolean, List<SheetProblem.Pane>> fitting = panes.stream().collect(Collectors.partitioningBy(pane ->
-                stock.stream().anyMatch(sheet -> SheetProblem.fits(pane, sheet, Length.ZERO, strip))));
+                stock.stream().anyMatch(sheet -> SheetProblem.fits(pane, sheet, material.isSawn() ? shop.habits().get(Habit.KERF) : Length.ZERO, Length.ZERO, strip))));
         if (fitting.get(true).isEmpty()) {
             return new SheetLot(material, Optional.empty(), Optional.empty(), List.of(), panes);
         }

@@ -38,7 +38,7 @@ public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Len
         for (Pane pane : panes) {
             boolean fits = false;
             for (Stock sheet : stock) {
-                fits |= fits(pane, sheet, trim, leastStrip);
+                fits |= fits(pane, sheet, kerf, trim, leastStrip);
             }
             if (!fits) {
                 throw new IllegalArgumentException("pane " + pane.name() + " of " + pane.width() + " × " + pane.height()
@@ -48,15 +48,17 @@ public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Len
     }
 
     /** Whether a pane can be cut from a sheet, alone. */
-    static boolean fits(Pane pane, Stock sheet, Length trim, Length leastStrip) {
+    static boolean fits(Pane pane, Stock sheet, Length kerf, Length trim, Length leastStrip) {
         Length width = sheet.width().minus(trim.times(2));
         Length height = sheet.height().minus(trim.times(2));
-        return canLie(pane.width(), width, leastStrip) && canLie(pane.height(), height, leastStrip)
-                || pane.canTurn() && canLie(pane.height(), width, leastStrip) && canLie(pane.width(), height, leastStrip);
+        return canLie(pane.width(), width, kerf, leastStrip) && canLie(pane.height(), height, kerf, leastStrip)
+                || pane.canTurn() && canLie(pane.height(), width, kerf, leastStrip) && canLie(pane.width(), height, kerf, leastStrip);
     }
 
-    private static boolean canLie(Length size, Length room, Length leastStrip) {
-        return size.equals(room) || !size.plus(leastStrip).isOver(room);
+    /** What falls off beside it is wide enough to come off, or is all dust. */
+    private static boolean canLie(Length size, Length room, Length kerf, Length leastStrip) {
+        Length beside = room.minus(size);
+        return beside.isZero() || !beside.isNegative() && (!beside.isOver(kerf) && kerf.isPositive() || !beside.minus(kerf).isUnder(leastStrip));
     }
 
     /**

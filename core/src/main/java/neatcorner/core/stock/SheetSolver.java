@@ -112,7 +112,8 @@ public final class SheetSolver {
         }
         BlockSearch blocks = new BlockSearch(problem, this::isDone);
         boolean whole = false;
-        for (int round = 0; round < (bestCost <= bound ? 1 : MOST_ROUNDS) && !whole && !isDone(); round++) {
+        int rounds = bestCost <= bound ? 1 : MOST_ROUNDS;
+        for (int round = 0; round < rounds && !whole && !isDone(); round++) {
             whole = blocks.gather(round);
             blocks.tell(this::tryOrders);
             BlockFilling filling = new BlockFilling(problem, blocks.largest(), this::isDone);
@@ -122,7 +123,7 @@ public final class SheetSolver {
         }
         List<Block> order = new ArrayList<>(panes().stream().sorted(Comparator.comparingDouble((Block b) -> (double) b.width() * b.height()).reversed()).toList());
         int idle = 0;
-        for (int i = 0; i < MOST_SHUFFLES && !isDone() && order.size() > 1 && (bestCost > bound || idle < IDLE_WHEN_PROVEN); i++) {
+        while (!isDone() && order.size() > 1 && idle < (bestCost > bound ? MOST_SHUFFLES : IDLE_WHEN_PROVEN)) {
             idle++;
             List<Block> other = new ArrayList<>(order);
             for (int swaps = 1 + chance.below(3); swaps > 0; swaps--) {
@@ -174,6 +175,9 @@ public final class SheetSolver {
         int[] left = problem.stock().stream().mapToInt(s -> s.count().orElse(Integer.MAX_VALUE)).toArray();
         long cost = 0;
         for (Block block : order) {
+            if (!best.isEmpty() && stop.getAsBoolean()) {
+                return Optional.empty();
+            }
             if (!placed(sheets, block, fit, split)) {
                 Optional<SheetLayout> fresh = fresh(left, block);
                 if (fresh.isEmpty() || cost + problem.stock().get(fresh.get().stock()).cost() > bestCost) {
@@ -249,6 +253,9 @@ public final class SheetSolver {
         long cost = sheets.stream().mapToLong(s -> problem.stock().get(s.stock()).cost()).sum();
         double rest = sheets.stream().mapToDouble(SheetLayout::largestFree).max().orElse(0);
         if (cost < bestCost || cost == bestCost && (sheets.size() < best.size() || sheets.size() == best.size() && rest > bestRest)) {
+            if (!SheetCheck.isLegal(problem, new SheetAnswer(sheets.stream().map(SheetLayout::laid).toList(), cost, Math.min(bound, cost)))) {
+                return false;
+            }
             bestCost = cost;
             bestRest = rest;
             best = sheets;
@@ -284,7 +291,7 @@ public final class SheetSolver {
     /** A pane that no sheet on the rack holds costs the cheapest that does. */
     private long scarce() {
         return problem.panes().stream().mapToLong(pane -> problem.stock().stream()
-                .filter(sheet -> SheetProblem.fits(pane, sheet, problem.trim(), problem.leastStrip())).mapToLong(SheetProblem.Stock::cost).min().orElse(0)).max().orElse(0);
+                .filter(sheet -> SheetProblem.fits(pane, sheet, problem.kerf(), problem.trim(), problem.leastStrip())).mapToLong(SheetProblem.Stock::cost).min().orElse(0)).max().orElse(0);
     }
 
     /** What panes can cover of a sheet: its sides are never filled further than sides of panes add up to (Christofides and Whitlock, 1977). */

@@ -49,7 +49,7 @@ record StickModel(long[] needs, long extra, List<Place> places) {
             long room = 0;
             for (Span run : runs) {
                 long one = run.length().nanometres() + extra;
-                room = hopeful ? room + one : Math.max(room, one);
+                room = hopeful ? room + Math.max(0, one) : Math.max(room, one);
             }
             int[] there = problem.lockedTo(k);
             for (int i = 0; i < needs.length; i++) {

@@ -95,6 +95,12 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
     public record Part(String name, Length length, End left, End right) {
         public Part {
             Finite.within("length of piece " + name, length, new Length(1), LONGEST);
+            Length near = length.minus(left.lean().max(Length.ZERO)).minus(right.lean().negated().max(Length.ZERO));
+            Length far = length.minus(left.lean().negated().max(Length.ZERO)).minus(right.lean().max(Length.ZERO));
+            if (near.isNegative() || far.isNegative()) {
+                throw new IllegalArgumentException("piece " + name + " is " + length + " long, and its two cuts cross before they reach the other edge; it must be "
+                        + length.minus(near.min(far)) + " or longer");
+            }
         }
 
         /** Its mean length: what it takes of the wood, whatever it shares with its neighbours. */
@@ -109,13 +115,14 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
      *
      * @param name  what they are called
      * @param parts one, or more for a group
-     * @param gap   between the parts of a group, along the stick
+     * @param gaps  between the parts of a group, along the stick, one less than there are parts
      * @param count how many, from 1
      * @param flips whether they may be turned over and end for end, so that neighbours share a slanted cut; never for a group
      */
-    public record Kind(String name, List<Part> parts, Length gap, int count, boolean flips) {
+    public record Kind(String name, List<Part> parts, List<Length> gaps, int count, boolean flips) {
         public Kind {
             parts = List.copyOf(parts);
+            gaps = List.copyOf(gaps);
             if (parts.isEmpty()) {
                 throw new IllegalArgumentException("group " + name + " has no pieces; give one or more");
             }
@@ -125,30 +132,46 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
             if (count < 1) {
                 throw new IllegalArgumentException("piece " + name + " is wanted " + count + " times; it must be 1 or more");
             }
-            Finite.within("length of " + name, lengthOf(parts, gap), new Length(1), LONGEST);
+            if (gaps.size() != parts.size() - 1) {
+                throw new IllegalArgumentException("group " + name + " has " + parts.size() + " pieces and " + gaps.size() + " gaps; give one gap less than pieces");
+            }
+            Finite.within("length of " + name, lengthOf(parts, gaps), new Length(1), LONGEST);
         }
 
         /** A piece with square ends. */
         public Kind(String name, Length length, int count) {
-            this(name, List.of(new Part(name, length, End.SQUARE, End.SQUARE)), Length.ZERO, count, false);
+            this(name, List.of(new Part(name, length, End.SQUARE, End.SQUARE)), List.of(), count, false);
         }
 
-        /** A group that is cut in this order, with the gap its ends ask for but not less than this. */
+        /** A group that is cut in this order: between two parts the wider kerf, but not less than this, less what their cuts share. */
         public static Kind group(String name, List<Part> parts, Length leastGap, int count) {
-            Length gap = leastGap;
-            for (Part part : parts) {
-                gap = gap.max(part.left().kerf()).max(part.right().kerf());
+            List<Length> gaps = new ArrayList<>();
+            for (int i = 1; i < parts.size(); i++) {
+                End one = parts.get(i - 1).right();
+                End other = parts.get(i).left();
+                gaps.add(leastGap.max(one.kerf()).max(other.kerf()).minus(new Length(End.shared(one.lean().nanometres(), other.lean().nanometres()))));
             }
-            return new Kind(name, parts, gap, count, false);
+            return new Kind(name, parts, gaps, count, false);
         }
 
-        private static Length lengthOf(List<Part> parts, Length gap) {
-            return Length.sum(parts.stream().map(Part::length).toList()).plus(gap.times(parts.size() - 1L));
+        private static Length lengthOf(List<Part> parts, List<Length> gaps) {
+            return Length.sum(parts.stream().map(Part::length).toList()).plus(Length.sum(gaps));
         }
 
         /** What one takes of a stick, from its one furthest point to the other. */
         public Length length() {
-            return lengthOf(parts, gap);
+            return lengthOf(parts, gaps);
+        }
+
+        /** Where each part starts, from where the first does. */
+        public List<Length> starts() {
+            List<Length> starts = new ArrayList<>();
+            Length at = Length.ZERO;
+            for (int i = 0; i < parts.size(); i++) {
+                starts.add(at);
+                at = at.plus(parts.get(i).length()).plus(i < gaps.size() ? gaps.get(i) : Length.ZERO);
+            }
+            return starts;
         }
 
         End end(Lie lie, boolean right) {
@@ -278,13 +301,39 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
 
     /** What is left at the right end of a stick, after the last cut and before the trim; what is between is waste. */
     public Length left(StickAnswer.Laid laid) {
-        Span last = stock.get(laid.stock()).runs(trim).getLast();
+        Span last = fillable(stock.get(laid.stock())).getLast();
         Length from = last.from();
         for (StickAnswer.Placed placed : laid.placed()) {
             Kind kind = pieces.get(placed.kind());
             from = from.max(placed.start().plus(kind.length()).plus(gapAfter(kind.end(placed.lie(), true))));
         }
         return last.to().minus(from).max(Length.ZERO);
+    }
+
+    /**
+     * The clean runs of a stick as they can be filled: where a defect is thinner than a kerf, the next run starts a
+     * kerf after the run before it, since the last cut there may need that room. As many as there are runs; one
+     * that is used up so is empty.
+     */
+    List<Span> fillable(Stock stick) {
+        Length widest = gap;
+        for (Kind kind : pieces) {
+            for (Part part : kind.parts()) {
+                widest = widest.max(part.left().kerf()).max(part.right().kerf());
+            }
+        }
+        List<Span> runs = stick.runs(trim);
+        List<Span> fillable = new ArrayList<>();
+        for (Span run : runs) {
+            Length from = fillable.isEmpty() ? run.from() : run.from().max(fillable.getLast().to().plus(widest)).min(run.to());
+            fillable.add(new Span(from, run.to()));
+        }
+        return fillable;
+    }
+
+    /** Whether some run can be filled less than it is long, so that what does not fit there might fit all the same. */
+    boolean isNarrowed() {
+        return stock.stream().anyMatch(stick -> !fillable(stick).equals(stick.runs(trim)));
     }
 
     private Length gapAfter(End end) {

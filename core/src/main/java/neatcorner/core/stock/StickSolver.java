@@ -42,6 +42,10 @@ public final class StickSolver {
     /** Steps of the first linear program between two rounds of shaking, and tries of a round. */
     private static final int STEPS = 1_000;
     private static final int TRIES = 1_500;
+    /** With more pieces the first fit is not tried: every stick it looks at is laid anew. */
+    private static final int MOST_FIRST_FIT = 150;
+    /** Rounds of shaking that may gain nothing, when all else is done and there is time left. */
+    private static final int MOST_IDLE = 400;
     private final StickProblem problem;
     private final StickModel model;
     private final StickModel careful;
@@ -51,6 +55,7 @@ public final class StickSolver {
     private final List<Pattern> pool = new ArrayList<>();
     private final long step;
     private final long committed;
+    private final int count;
     private @Nullable Shaking shaking;
     private List<Pattern> best = List.of();
     private long bestCost = Long.MAX_VALUE;
@@ -64,6 +69,7 @@ public final class StickSolver {
         this.stop = stop;
         this.better = better;
         this.step = Math.max(1, model.places().stream().mapToLong(StickModel.Place::cost).reduce(0, StickSolver::gcd));
+        this.count = problem.pieces().stream().mapToInt(StickProblem.Kind::count).sum();
         this.committed = IntStream.range(0, problem.stock().size()).filter(problem::isLockedTo).mapToLong(k -> problem.stock().get(k).cost()).sum();
     }
 
@@ -97,7 +103,51 @@ public final class StickSolver {
         quick(careful, left, careful.limits(), false).ifPresent(patterns -> found(patterns, List.of()));
         if (!laying.isSure()) {
             quick(model, left, model.limits(), false).ifPresent(patterns -> found(patterns, List.of()));
+            firstFit(left, model.limits()).ifPresent(patterns -> found(patterns, List.of()));
         }
+    }
+
+    /** Piece by piece, the longest first, onto the first stick that takes it in some order; empty when there are too many pieces or too few sticks. */
+    private Optional<List<Pattern>> firstFit(int[] left, int[] limits) {
+        if (count > MOST_FIRST_FIT) {
+            return Optional.empty();
+        }
+        List<int[]> filled = new ArrayList<>();
+        List<Integer> places = new ArrayList<>();
+        List<Integer> byCost = IntStream.range(0, limits.length).boxed().sorted(Comparator.comparingDouble(k -> (double) model.cost(k) / Math.max(1, model.room(k)))).toList();
+        for (int kind : IntStream.range(0, left.length).boxed().sorted(Comparator.comparingLong(i -> -model.needs()[i])).toList()) {
+            for (int n = 0; n < left[kind]; n++) {
+                if (!isAdded(kind, filled, places) && !isOpened(kind, byCost, limits, filled, places)) {
+                    return Optional.empty();
+                }
+            }
+        }
+        return Optional.of(IntStream.range(0, filled.size()).mapToObj(i -> Pattern.of(places.get(i), filled.get(i))).toList());
+    }
+
+    private boolean isAdded(int kind, List<int[]> filled, List<Integer> places) {
+        for (int i = 0; i < filled.size(); i++) {
+            filled.get(i)[kind]++;
+            if (laying.fits(Pattern.of(places.get(i), filled.get(i)))) {
+                return true;
+            }
+            filled.get(i)[kind]--;
+        }
+        return false;
+    }
+
+    private boolean isOpened(int kind, List<Integer> byCost, int[] limits, List<int[]> filled, List<Integer> places) {
+        for (int place : byCost) {
+            int[] alone = new int[model.needs().length];
+            alone[kind] = 1;
+            if (limits[place] != 0 && laying.fits(Pattern.of(place, alone))) {
+                limits[place]--;
+                filled.add(alone);
+                places.add(place);
+                return true;
+            }
+        }
+        return false;
     }
 
     private void checkLocks() {
@@ -113,14 +163,17 @@ public final class StickSolver {
         int[] left = problem.wanted();
         int[] sticks = model.limits();
         start(left);
+        laying.giveUpWhen(stop);
         search(left, sticks);
         if (bestCost == Long.MAX_VALUE) {
             return Optional.empty();
         }
         StickAnswer before = answer();
-        best = new Tidying(problem, model, laying, best).tidied(stop);
-        bestCost = costOf(best, 0);
-        StickAnswer tidy = answer();
+        List<Pattern> tidied = new Tidying(problem, model, laying, best).tidied(stop);
+        StickAnswer tidy = answer(tidied, costOf(tidied, 0));
+        if (!StickCheck.isLegal(problem, tidy)) {
+            return Optional.of(before);
+        }
         if (!tidy.equals(before)) {
             better.accept(tidy);
         }
@@ -150,6 +203,11 @@ public final class StickSolver {
             } else {
                 dive(left, sticks, 0, new ArrayList<>(), departures);
             }
+        }
+        for (int idle = 0; idle < MOST_IDLE && !isDone() && best.size() > 1; idle++) {
+            long before = bestCost;
+            shaken();
+            idle = bestCost < before ? 0 : idle;
         }
     }
 
@@ -287,7 +345,8 @@ public final class StickSolver {
             return;
         }
         int k = priced[at];
-        for (int n = 0; sticks[k] < 0 || n <= sticks[k]; n++) {
+        // No plan uses more sticks of a kind than there are pieces.
+        for (int n = 0; (sticks[k] < 0 || n <= sticks[k]) && n <= count && !stop.getAsBoolean(); n++) {
             long now = cost + n * model.cost(k);
             if (now >= bestCost) {
                 return;
@@ -396,9 +455,13 @@ public final class StickSolver {
         if (cost >= bestCost || !taken.stream().allMatch(laying::fits) || !rest.stream().allMatch(laying::fits)) {
             return;
         }
+        List<Pattern> all = new ArrayList<>(taken);
+        all.addAll(rest);
+        if (!StickCheck.isLegal(problem, answer(all, cost))) {
+            return;
+        }
         bestCost = cost;
-        best = new ArrayList<>(taken);
-        best.addAll(rest);
+        best = all;
         tell();
     }
 
@@ -409,6 +472,10 @@ public final class StickSolver {
     }
 
     private StickAnswer answer() {
-        return new StickAnswer(laying.sticks(best), bestCost + committed, Math.min(bound, bestCost) + committed);
+        return answer(best, bestCost);
+    }
+
+    private StickAnswer answer(List<Pattern> patterns, long cost) {
+        return new StickAnswer(laying.sticks(patterns), cost + committed, Math.min(bound, cost) + committed);
     }
 }

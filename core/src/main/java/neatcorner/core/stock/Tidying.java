@@ -14,8 +14,6 @@ import java.util.function.BooleanSupplier;
  * costs nothing; until no such exchange gains anything.
  */
 final class Tidying {
-    /** Exchanges tried when there is no time left. */
-    private static final int LEAST_TRIES = 2_000;
     /** Exchanges tried at the most. */
     private static final int MOST_TRIES = 60_000;
     /** Remnants are valued to a centimetre: less decides nothing. */
@@ -53,14 +51,14 @@ final class Tidying {
                     }
                 }
             }
-            used.removeIf(this::isNothing);
+            giveBack();
             gained &= !isOver(stop);
         }
         return used;
     }
 
     private boolean isOver(BooleanSupplier stop) {
-        return tries > MOST_TRIES || tries > LEAST_TRIES && stop.getAsBoolean();
+        return tries > MOST_TRIES || stop.getAsBoolean();
     }
 
     /** Moves what is on a stick to one that costs nothing. */
@@ -86,6 +84,12 @@ final class Tidying {
     /** Whether nothing is cut from it; one with something locked to it is used all the same. */
     private boolean isNothing(Pattern pattern) {
         return pattern.kinds().length == 0 && !model.places().get(pattern.stock()).locked();
+    }
+
+    /** A stick that was emptied stays taken until here: an exchange may fill it again. */
+    private void giveBack() {
+        used.stream().filter(this::isNothing).forEach(pattern -> release(pattern.stock()));
+        used.removeIf(this::isNothing);
     }
 
     private void release(int place) {
@@ -124,9 +128,6 @@ final class Tidying {
         }
         used.set(full, x);
         used.set(other, y);
-        if (isNothing(y)) {
-            release(y.stock());
-        }
         return true;
     }
 

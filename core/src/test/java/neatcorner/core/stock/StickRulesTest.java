@@ -58,7 +58,7 @@ class StickRulesTest {
         for (int i = 0; i < n; i++) {
             boolean flips = !mixed || random.nextInt(3) > 0;
             kinds.add(new Kind("p" + i, List.of(part("p" + i, 200 + random.nextInt(500), angles[random.nextInt(angles.length)],
-                    angles[random.nextInt(angles.length)], kerf)), Length.ZERO, 1, flips));
+                    angles[random.nextInt(angles.length)], kerf)), List.of(), 1, flips));
         }
         if (mixed && random.nextBoolean()) {
             kinds.add(Kind.group("g", List.of(part("a", 210, 45, 45, kerf), part("b", 250, 45, 45, kerf)), Length.mm(kerf), 1));
@@ -92,13 +92,13 @@ class StickRulesTest {
             for (StickAnswer.Placed placed : laid.placed()) {
                 made[placed.kind()]++;
                 Kind kind = problem.pieces().get(placed.kind());
-                double at = placed.start().toMm();
-                for (Part part : kind.parts()) {
+                for (int n = 0; n < kind.parts().size(); n++) {
+                    Part part = kind.parts().get(n);
+                    double at = placed.start().plus(kind.starts().get(n)).toMm();
                     Geometry piece = turned(trapezoid(part, 0, 0), placed.lie(), part.length().toMm());
                     Geometry blade = turned(trapezoid(part, part.left().kerf().toMm(), part.right().kerf().toMm()), placed.lie(), part.length().toMm());
                     pieces.add(AffineTransformation.translationInstance(at, 0).transform(piece));
                     blades.add(AffineTransformation.translationInstance(at, 0).transform(blade));
-                    at += part.length().plus(kind.gap()).toMm();
                 }
             }
             for (int i = 0; i < pieces.size(); i++) {
@@ -307,10 +307,10 @@ class StickRulesTest {
         double both = 1000 + 3 * Math.sqrt(2) - 60;
         for (double length : new double[] {both + 0.01, both - 0.01}) {
             List<Stock> stock = List.of(new Stock("s", Length.mm(length), Optional.empty(), 1));
-            StickAnswer flipped = solved(new StickProblem(List.of(new Kind("p", List.of(piece), Length.ZERO, 2, true)), stock, Length.mm(3), Length.ZERO)).orElseThrow();
+            StickAnswer flipped = solved(new StickProblem(List.of(new Kind("p", List.of(piece), List.of(), 2, true)), stock, Length.mm(3), Length.ZERO)).orElseThrow();
             assertThat(flipped.cost()).isEqualTo(length > both ? 1 : 2);
             assertThat(flipped.isProven()).isTrue();
-            assertThat(solved(new StickProblem(List.of(new Kind("p", List.of(piece), Length.ZERO, 2, false)), stock, Length.mm(3), Length.ZERO)).orElseThrow().cost())
+            assertThat(solved(new StickProblem(List.of(new Kind("p", List.of(piece), List.of(), 2, false)), stock, Length.mm(3), Length.ZERO)).orElseThrow().cost())
                     .as("a moulding cannot be turned").isEqualTo(2);
         }
     }

@@ -142,6 +142,43 @@ final class Fields {
         return has(name) ? whole(name) : otherwise;
     }
 
+    /** A whole number from the one to the other, or this where none is said. */
+    int whole(String name, int otherwise, int least, int most) {
+        int value = whole(name, otherwise);
+        if (value < least || value > most) {
+            throw wrong(name, "is " + value + "; it must be from " + least + " to " + most);
+        }
+        return value;
+    }
+
+    /** A length from the one to the other, or this where none is said. */
+    Length length(String name, Length otherwise, Length least, Length most) {
+        return has(name) ? length(name, least, most) : otherwise;
+    }
+
+    /** A length from the one to the other. */
+    Length length(String name, Length least, Length most) {
+        Length value = length(name);
+        if (value.isUnder(least) || value.isOver(most)) {
+            throw wrong(name, "is " + value + "; it must be from " + least + " to " + most);
+        }
+        return value;
+    }
+
+    /** What is wrong with a field of this object. */
+    FormatException wrong(String name, String rule) {
+        return new FormatException(path(name), rule);
+    }
+
+    /** Refuses fields of other names: a misspelt one would be as good as not there. */
+    void knowsOnly(String... names) {
+        for (String name : node.propertyNames()) {
+            if (!List.of(names).contains(name)) {
+                throw wrong(name, "is not known here; known are " + String.join(", ", names));
+            }
+        }
+    }
+
     /** A number of millimetres, or a text with its unit. */
     Length length(String name) {
         return length(get(name), path(name));

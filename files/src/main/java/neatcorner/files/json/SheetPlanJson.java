@@ -20,11 +20,19 @@ public final class SheetPlanJson {
      */
     public static SheetProblem read(String text) {
         Fields fields = Fields.of(text);
-        List<SheetProblem.Pane> panes = fields.list("panes", pane -> new SheetProblem.Pane(pane.text("name", ""), pane.length("width"), pane.length("height"),
-                pane.whole("count", 1), pane.flag("turn", true)));
-        List<SheetProblem.Stock> stock = fields.list("stock", sheet -> new SheetProblem.Stock(sheet.text("name", ""), sheet.length("width"), sheet.length("height"),
-                sheet.has("count") ? Optional.of(sheet.whole("count")) : Optional.empty(), sheet.whole("cost", 0)));
-        return fields.build(() -> new SheetProblem(panes, stock, fields.length("kerf", Length.ZERO), fields.length("trim", Length.ZERO), fields.length("least_strip", Length.ZERO)));
+        fields.knowsOnly("kerf", "trim", "least_strip", "panes", "stock");
+        List<SheetProblem.Pane> panes = fields.list("panes", pane -> {
+            pane.knowsOnly("name", "width", "height", "count", "turn");
+            return new SheetProblem.Pane(pane.text("name", ""), pane.length("width"), pane.length("height"),
+                    pane.whole("count", 1, 1, SheetProblem.MOST_PANES), pane.flag("turn", true));
+        });
+        List<SheetProblem.Stock> stock = fields.list("stock", sheet -> {
+            sheet.knowsOnly("name", "width", "height", "count", "cost");
+            return new SheetProblem.Stock(sheet.text("name", ""), sheet.length("width"), sheet.length("height"),
+                    sheet.has("count") ? Optional.of(sheet.whole("count", 0, 0, Integer.MAX_VALUE)) : Optional.empty(), sheet.whole("cost", 0, 0, 1_000_000_000));
+        });
+        return fields.build(() -> new SheetProblem(panes, stock, fields.length("kerf", Length.ZERO, Length.ZERO, Length.mm(20)),
+                fields.length("trim", Length.ZERO, Length.ZERO, Length.mm(200)), fields.length("least_strip", Length.ZERO, Length.ZERO, Length.mm(200))));
     }
 
     /** The answer as JSON, with the seconds it took. */

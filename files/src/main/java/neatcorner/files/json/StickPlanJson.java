@@ -1,6 +1,7 @@
 package neatcorner.files.json;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,20 +25,24 @@ public final class StickPlanJson {
      */
     public static StickProblem read(String text) {
         Fields fields = Fields.of(text);
-        Length kerf = fields.length("kerf", Length.ZERO);
+        fields.knowsOnly("kerf", "trim", "useful", "pieces", "stock", "locks");
+        Length kerf = fields.length("kerf", Length.ZERO, Length.ZERO, Length.mm(50));
+        Length trim = fields.length("trim", Length.ZERO, Length.ZERO, Length.mm(1000));
         Map<String, List<StickProblem.Part>> groups = new LinkedHashMap<>();
         List<StickProblem.Kind> pieces = new ArrayList<>();
         fields.list("pieces", piece -> {
+            piece.knowsOnly("name", "length", "count", "left", "right", "width", "flip", "group");
+            int count = piece.whole("count", 1, 1, StickProblem.MOST_PIECES);
             StickProblem.Part part = new StickProblem.Part(piece.text("name", ""), piece.length("length"), end(piece, "left", kerf), end(piece, "right", kerf));
-            int count = piece.whole("count", 1);
             boolean flips = piece.flag("flip", false);
             if (piece.has("group")) {
                 List<StickProblem.Part> group = groups.computeIfAbsent(piece.text("group"), _ -> new ArrayList<>());
-                for (int n = 0; n < count; n++) {
-                    group.add(part);
+                if (group.size() + count > StickProblem.MOST_PIECES) {
+                    throw piece.wrong("count", "makes more than " + StickProblem.MOST_PIECES + " pieces in one group");
                 }
+                group.addAll(Collections.nCopies(count, part));
             } else {
-                pieces.add(piece.build(() -> new StickProblem.Kind(part.name(), List.of(part), Length.ZERO, count, flips)));
+                pieces.add(piece.build(() -> new StickProblem.Kind(part.name(), List.of(part), List.of(), count, flips)));
             }
             return part;
         });
@@ -45,13 +50,18 @@ public final class StickPlanJson {
             groups.forEach((name, parts) -> pieces.add(StickProblem.Kind.group(name, parts, kerf, 1)));
             return pieces;
         });
-        List<StickProblem.Stock> stock = fields.list("stock", stick -> new StickProblem.Stock(stick.text("name", ""), stick.length("length"),
-                stick.has("count") ? Optional.of(stick.whole("count")) : Optional.empty(), stick.whole("cost", 0),
-                stick.list("defects", defect -> new Span(defect.length("from"), defect.length("to")))));
-        List<StickProblem.Lock> locks = fields.list("locks", lock -> new StickProblem.Lock(lock.whole("piece"), lock.whole("stock"),
-                lock.whole("count", 1)));
-        return fields.build(() -> new StickProblem(pieces, stock, kerf, fields.length("trim", Length.ZERO),
-                fields.length("useful", Length.ZERO), locks));
+        List<StickProblem.Stock> stock = fields.list("stock", stick -> {
+            stick.knowsOnly("name", "length", "count", "cost", "defects");
+            return new StickProblem.Stock(stick.text("name", ""), stick.length("length"),
+                    stick.has("count") ? Optional.of(stick.whole("count", 0, 0, Integer.MAX_VALUE)) : Optional.empty(), stick.whole("cost", 0, 0, 1_000_000_000),
+                    stick.list("defects", defect -> new Span(defect.length("from"), defect.length("to"))));
+        });
+        List<StickProblem.Lock> locks = fields.list("locks", lock -> {
+            lock.knowsOnly("piece", "stock", "count");
+            int piece = lock.whole("piece", 0, 0, pieces.size() - 1);
+            return new StickProblem.Lock(piece, lock.whole("stock", 0, 0, stock.size() - 1), lock.whole("count", 1, 1, pieces.get(piece).count()));
+        });
+        return fields.build(() -> new StickProblem(pieces, stock, kerf, trim, fields.length("useful", Length.ZERO, Length.ZERO, Length.mm(20_000)), locks));
     }
 
     /** A cut by its angle to the long edge; square when it is not said. */
@@ -61,10 +71,13 @@ public final class StickPlanJson {
         }
         double degrees = piece.number(side);
         if (!(degrees >= 10 && degrees <= 170)) {
-            throw new FormatException(side, "is " + degrees + "°; the angle of a cut to the long edge must be from 10 to 170");
+            throw piece.wrong(side, "is " + degrees + "°; the angle of a cut to the long edge must be from 10 to 170");
+        }
+        if (degrees == 90) {
+            return new StickProblem.End(Length.ZERO, kerf);
         }
         double angle = Math.toRadians(degrees);
-        Length lean = piece.length("width").times(1 / Math.tan(angle));
+        Length lean = piece.length("width", new Length(1), Length.mm(2000)).times(1 / Math.tan(angle));
         return new StickProblem.End(side.equals("left") ? lean : lean.negated(), kerf.times(1 / Math.sin(angle)));
     }
 
@@ -86,14 +99,14 @@ public final class StickPlanJson {
             ArrayNode pieces = stick.putArray("pieces");
             for (StickAnswer.Placed placed : laid.placed()) {
                 StickProblem.Kind kind = problem.pieces().get(placed.kind());
-                Length at = placed.start();
-                for (StickProblem.Part part : kind.parts()) {
-                    ObjectNode piece = pieces.addObject().put("piece", placed.kind()).put("name", part.name()).put("start_mm", at.toExactMm())
-                            .put("length_mm", part.length().toExactMm());
+                List<Length> starts = kind.starts();
+                for (int i = 0; i < starts.size(); i++) {
+                    StickProblem.Part part = kind.parts().get(i);
+                    ObjectNode piece = pieces.addObject().put("piece", placed.kind()).put("name", part.name())
+                            .put("start_mm", placed.start().plus(starts.get(i)).toExactMm()).put("length_mm", part.length().toExactMm());
                     if (kind.flips()) {
                         piece.put("lie", Fields.name(placed.lie()));
                     }
-                    at = at.plus(part.length()).plus(kind.gap());
                 }
             }
             stick.put("left_mm", problem.left(laid).toExactMm());
