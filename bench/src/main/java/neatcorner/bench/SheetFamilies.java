@@ -12,7 +12,7 @@ import neatcorner.core.stock.SheetSolver;
 
 /**
  * Sheets cut apart at random from edge to edge, nothing left over, solved again within five seconds;
- * {@code bench/sheets [FIRST_SEED]}. One sheet is the best there is. Area used counts the last sheet less the
+ * {@code bench/sheets [FIRST_SEED [SHRUNK_MM]]}: with a second number every pane is smaller by up to so much each way. One sheet is the best there is. Area used counts the last sheet less the
  * largest rectangle that is left of it.
  */
 public final class SheetFamilies {
@@ -24,18 +24,19 @@ public final class SheetFamilies {
     private SheetFamilies() {
     }
 
-    /** One argument at most: the first seed, 1 when not said. */
+    /** The first seed, 1 when not said, and by how many mm panes are shrunk at the most, 0 when not said. */
     public static void main(String[] args) {
         int first = args.length > 0 ? Integer.parseInt(args[0]) : 1;
+        int shrunk = args.length > 1 ? Integer.parseInt(args[1]) : 0;
         System.out.println("panes  turn  kerf  sheets  area over the best  first after  seconds");
         for (int panes : new int[] {10, 20, 40}) {
             for (int seed = first; seed < first + SEEDS; seed++) {
-                run(panes, seed % 2 == 0, seed % 3 == 0 ? 3 : 0, new Random(seed * 1009L + panes));
+                run(panes, seed % 2 == 0, seed % 3 == 0 ? 3 : 0, shrunk, new Random(seed * 1009L + panes));
             }
         }
     }
 
-    private static void run(int count, boolean turn, int kerf, Random random) {
+    private static void run(int count, boolean turn, int kerf, int shrunk, Random random) {
         List<int[]> parts = new ArrayList<>(List.of(new int[] {WIDTH, HEIGHT}));
         while (parts.size() < count) {
             int[] largest = parts.stream().max((a, b) -> a[0] * a[1] - b[0] * b[1]).orElseThrow();
@@ -50,6 +51,7 @@ public final class SheetFamilies {
             parts.add(across ? new int[] {at, part[1]} : new int[] {part[0], at});
             parts.add(across ? new int[] {side - at - kerf, part[1]} : new int[] {part[0], side - at - kerf});
         }
+        parts.replaceAll(p -> new int[] {p[0] - random.nextInt(shrunk + 1), p[1] - random.nextInt(shrunk + 1)});
         List<SheetProblem.Pane> panes = parts.stream().map(p -> turn && random.nextBoolean() ? new int[] {p[1], p[0]} : p)
                 .map(p -> new SheetProblem.Pane(p[0] + " × " + p[1], Length.mm(p[0]), Length.mm(p[1]), 1, turn)).toList();
         SheetProblem problem = new SheetProblem(panes, List.of(new SheetProblem.Stock("sheet", Length.mm(WIDTH), Length.mm(HEIGHT), Optional.empty(), 100)),

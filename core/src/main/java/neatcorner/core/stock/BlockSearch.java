@@ -1,12 +1,13 @@
 package neatcorner.core.stock;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
@@ -21,6 +22,7 @@ import neatcorner.core.measure.Length;
 final class BlockSearch {
     /** So many blocks of one number of panes go on in the first round; twice as many in each other. */
     private static final int MOST = 500;
+    private static final int MOST_DOUBLINGS = 7;
     /** More are never kept at a time, of all numbers of panes together. */
     private static final int MOST_KEPT = 100_000;
     /** So many times more are made before those are chosen. */
@@ -33,9 +35,15 @@ final class BlockSearch {
     private static final int LARGE = 500;
     /** Sides differing by less than this share of a side are its neighbours. */
     private static final double NEAR = 0.2;
+    /** By how much sides of panes that are joined may differ, in nanometres, from round to round. */
+    private static final long[] TOLERANCES = {0, 2_000_000, 6_000_000, 15_000_000};
+    /** Of two ways to join, one that wastes this share more must be so much less likely chance, in powers of e. */
+    private static final double WASTE = 30;
     private final SheetProblem problem;
     private final long kerf;
+    private final long leastStrip;
     private final BooleanSupplier stop;
+    private long tolerance;
     private final List<long[]> sheets;
     private final List<Joined> all = new ArrayList<>();
     private final Set<Long> known = new HashSet<>();
@@ -58,6 +66,7 @@ final class BlockSearch {
     BlockSearch(SheetProblem problem, BooleanSupplier stop) {
         this.problem = problem;
         this.kerf = problem.kerf().nanometres();
+        this.leastStrip = problem.leastStrip().nanometres();
         this.stop = stop;
         this.sheets = problem.stock().stream().map(s -> new long[] {s.width().minus(problem.trim().times(2)).nanometres(),
             s.height().minus(problem.trim().times(2)).nanometres()}).toList();
@@ -71,7 +80,8 @@ final class BlockSearch {
     boolean gather(int round) {
         int panes = problem.panes().stream().mapToInt(SheetProblem.Pane::count).sum();
         all.clear();
-        boolean whole = gather(panes, Math.min(MOST << round, Math.max(1, MOST_KEPT / panes)), round);
+        tolerance = TOLERANCES[round % TOLERANCES.length];
+        boolean whole = gather(panes, Math.min(MOST << Math.min(round / TOLERANCES.length, MOST_DOUBLINGS), Math.max(1, MOST_KEPT / panes)), round);
         all.sort(Comparator.comparingDouble(Joined::area).reversed());
         return whole;
     }
@@ -153,7 +163,7 @@ final class BlockSearch {
     }
 
     private void join(List<Joined> some, List<Joined> others, List<Joined> made, int most) {
-        Map<Long, List<Joined>> bySide = new HashMap<>();
+        NavigableMap<Long, List<Joined>> bySide = new TreeMap<>();
         for (Joined other : others) {
             bySide.computeIfAbsent(other.block.width(), _ -> new ArrayList<>()).add(other);
             if (other.block.height() != other.block.width()) {
@@ -162,11 +172,11 @@ final class BlockSearch {
         }
         for (Joined one : some) {
             for (Block lie : lies(one)) {
-                for (Joined other : bySide.getOrDefault(lie.height(), List.of())) {
-                    join(one, lie, other, true, made);
+                for (List<Joined> near : near(bySide, lie.height())) {
+                    near.forEach(other -> join(one, lie, other, true, made));
                 }
-                for (Joined other : bySide.getOrDefault(lie.width(), List.of())) {
-                    join(one, lie, other, false, made);
+                for (List<Joined> near : near(bySide, lie.width())) {
+                    near.forEach(other -> join(one, lie, other, false, made));
                 }
                 if (made.size() >= most || stop.getAsBoolean()) {
                     return;
@@ -175,12 +185,26 @@ final class BlockSearch {
         }
     }
 
+    private Collection<List<Joined>> near(NavigableMap<Long, List<Joined>> bySide, long side) {
+        if (tolerance == 0) {
+            List<Joined> same = bySide.get(side);
+            return same == null ? List.of() : List.of(same);
+        }
+        return bySide.subMap(side - tolerance, true, side + tolerance, true).values();
+    }
+
+    /** Whether what falls off beside the lesser of two is nothing, dust, or wide enough to come off. */
+    private boolean canFallOff(long over) {
+        return over == 0 || over <= tolerance && (over <= kerf || over - kerf >= leastStrip);
+    }
+
     private void join(Joined one, Block lie, Joined other, boolean beside, List<Joined> made) {
         if ((one.once & other.once) != 0) {
             return;
         }
         for (Block next : lies(other)) {
-            if (beside ? next.height() != lie.height() : next.width() != lie.width()) {
+            long over = Math.abs(beside ? next.height() - lie.height() : next.width() - lie.width());
+            if (!canFallOff(over)) {
                 continue;
             }
             boolean turns = one.turns && other.turns;
@@ -188,7 +212,8 @@ final class BlockSearch {
             short[] taken = both(one.taken, other.taken);
             long mark = mark(pair, taken, turns);
             if (taken.length > 0 && fitsSheet(pair.width(), pair.height(), turns) && known.add(mark)) {
-                double doubt = one.doubt + other.doubt + Math.log(density(beside ? lie.height() : lie.width()));
+                double wasted = over == 0 ? 0 : (double) over * (beside ? Math.min(lie.width(), next.width()) : Math.min(lie.height(), next.height()));
+                double doubt = one.doubt + other.doubt + Math.log(density(beside ? lie.height() : lie.width())) + WASTE * wasted / ((double) pair.width() * pair.height());
                 made.add(new Joined(pair, taken, one.once | other.once, turns, mark, doubt));
             }
         }

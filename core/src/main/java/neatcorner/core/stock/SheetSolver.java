@@ -31,7 +31,7 @@ import neatcorner.core.measure.Length;
  */
 public final class SheetSolver {
     private static final int MOST_SHUFFLES = 30_000;
-    private static final int MOST_ROUNDS = 8;
+    private static final int MOST_ROUNDS = 80;
     private static final int FILLINGS = 4;
     /** When nothing cheaper is possible, a larger rest is looked for only so long. */
     private static final int IDLE_WHEN_PROVEN = 1_500;
@@ -111,10 +111,9 @@ public final class SheetSolver {
             return;
         }
         BlockSearch blocks = new BlockSearch(problem, this::isDone);
-        boolean whole = false;
         int rounds = bestCost <= bound ? 1 : MOST_ROUNDS;
-        for (int round = 0; round < rounds && !whole && !isDone(); round++) {
-            whole = blocks.gather(round);
+        for (int round = 0; round < rounds && !isDone(); round++) {
+            blocks.gather(round);
             blocks.tell(this::tryOrders);
             BlockFilling filling = new BlockFilling(problem, blocks.largest(), this::isDone);
             for (int i = 0; i < FILLINGS && !isDone(); i++) {
