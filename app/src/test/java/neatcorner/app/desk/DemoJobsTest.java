@@ -131,7 +131,7 @@ class DemoJobsTest {
     @ValueSource(ints = {0, 1, 2, 4, 5})
     void everyDemoJobIsLaidOutSoundly(int job) {
         Plan plan = plan(job);
-        assertThat(plan.cuts().sticks().stream().mapToInt(s -> s.placed().size()).sum()).isEqualTo(4 * plan.job().quantity());
+        assertThat(plan.cuts().sticks().stream().mapToInt(s -> s.placed().size()).sum()).isEqualTo((int) plan.frame().pieces().count() * plan.job().quantity());
         for (StickLayout stick : plan.cuts().sticks()) {
             assertThat(stick.placed().getFirst().start()).isGreaterThanOrEqualTo(in("1/4"));
             assertThat(stick.placed().getLast().end()).isLessThanOrEqualTo(stick.length().minus(in("1/4")));

@@ -6,8 +6,6 @@ import neatcorner.core.measure.Length;
 public enum Holds {
     /** A plain rabbet. */
     RABBET,
-    /** A rabbet cut with the blade tilted, for sides that lean. */
-    TILTED_RABBET,
     /** Two steps. */
     DOUBLE_RABBET,
     /** A groove for a panel. */
@@ -15,7 +13,9 @@ public enum Holds {
     /** A floater's ledge. */
     FLOATER,
     /** Nothing. */
-    BAR;
+    BAR,
+    /** A rabbet cut with the blade tilted, for sides that lean. */
+    TILTED_RABBET;
 
     /** How a recess holds. */
     public static Holds of(Recess recess) {

@@ -42,7 +42,7 @@ final class SectionJson {
             case "floater" -> new Recess.Floater(fields.length("ledge"), fields.length("thickness"));
             case "bar" -> new Recess.Bar();
             case String other -> throw new FormatException("recess.kind", "is \"" + other
-                    + "\"; it must be one of rabbet, tilted_rabbet, double_rabbet, slot, floater, bar");
+                    + "\"; it must be one of rabbet, double_rabbet, slot, floater, bar, tilted_rabbet");
         };
     }
 

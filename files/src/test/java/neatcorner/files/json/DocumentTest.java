@@ -146,7 +146,7 @@ class DocumentTest {
         "\"title\" : \"Plain\", | `` | title | missing",
         "\"depth\" : 12.7 | \"depth\" : 25 | section | rabbet depth",
         "\"kind\" : \"rabbet\" | \"kind\" : \"groove\" | recess.kind | rabbet, double_rabbet, slot, floater, bar",
-        "\"material\" : \"paper\" | \"material\" : \"paper\", \"thickness\" : 0 | ` ` | DUPLICATE",
+        "\"material\" : \"paper\" | \"material\" : \"paper\", \"thickness\" : 0 | ` ` | stands twice",
         "\"contents\" : [ | \"contents\" : 3, \"x\" : [ | contents | list",
         "\"format\" : \"neat-corner job\" | \"format\" : \"recipe\" | format | neat-corner job",
         "\"strainer\" : false | \"strainer\" : \"no\" | choices.strainer | true or false",
@@ -189,7 +189,7 @@ class DocumentTest {
                 assertThat(tree.get("figures").get(id).get("mm").decimalValue()).as(id).isEqualByComparingTo(length.toExactMm());
             }
         });
-        assertThat(tree.get("members")).hasSize(4);
+        assertThat(tree.get("members")).as("four sides, and five pieces of a strainer").hasSize(9);
         assertThat(tree.at("/members/0/left_end/swing_to").stringValue()).isEqualTo("right");
         assertThat(tree.get("findings")).hasSize(plan.findings().size());
         assertThat(List.of("joints", "sticks", "glue_up", "finish", "hang", "safety")).allMatch(tree::has);

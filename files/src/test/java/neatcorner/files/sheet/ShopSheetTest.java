@@ -45,9 +45,10 @@ class ShopSheetTest {
         Phrasebook book = new Phrasebook(Graduation.INCH_16);
         try (PDDocument document = sheet(job, Graduation.INCH_16, size)) {
             String text = text(document);
-            assertThat(text).contains("Grüße aus dem Hafen", "quantity 6", "Cut list", "At the saw", "Glue-up", "Finish", "Fit", "Hang", "Safety",
+            assertThat(text).contains("Grüße aus dem Hafen", "quantity 6", "Cut list", "At the saw", "Glue-up", "Finish", "Fit", "Hang",
                     "no. 3 – two coats", book.write(plan.hang().hookHeight()), book.write(plan.glue().checks().getFirst()), "swing right");
             plan.findings().forEach(finding -> assertThat(text.replaceAll("\\s+", " ")).contains(book.say(finding.cure()).replaceAll("\\s+", " ")));
+            plan.safety().forEach(caution -> assertThat(text.replaceAll("\\s+", " ")).contains(book.say(Phrasebook.keyOf(caution)).replaceAll("\\s+", " ")));
             assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(size.paper().getHeight());
         }
     }

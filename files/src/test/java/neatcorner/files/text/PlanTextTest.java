@@ -30,7 +30,8 @@ class PlanTextTest {
         Plan plan = Planner.plan(JOB, Shop.starting());
         Phrasebook book = new Phrasebook(tape);
         String text = PlanText.write(plan, book);
-        assertThat(text).contains("BRIEF", "SECTION", "CORNERS", "CUTS", "GLUE-UP", "FINISH", "FIT", "HANG", "SAFETY");
+        assertThat(text).contains("BRIEF", "SECTION", "CORNERS", "CUTS", "GLUE-UP", "FINISH", "FIT", "HANG");
+        plan.safety().forEach(caution -> assertThat(text).contains("! " + book.say(Phrasebook.keyOf(caution))));
         plan.frame().members().forEach(member -> assertThat(text).contains(book.write(member.longPoint()), book.write(member.rabbet())));
         plan.findings().forEach(finding -> assertThat(text).contains(book.say(finding.what()), book.say(finding.cure())));
         assertThat(text).contains(book.write(plan.hang().hookHeight()), book.write(plan.hang().weight().total()));
@@ -43,12 +44,12 @@ class PlanTextTest {
         Plan plan = Planner.plan(JOB, Shop.starting());
         List<CSVRecord> rows = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get()
                 .parse(new StringReader(CutList.write(plan))).getRecords();
-        assertThat(rows).hasSize(24);
+        assertThat(rows).as("six frames of four sides and five pieces of a strainer").hasSize(54);
         assertThat(rows).allSatisfy(row -> {
-            var member = plan.frame().members().stream().filter(m -> m.side().letters().equals(row.get("letters"))).findFirst().orElseThrow();
+            var member = plan.frame().pieces().filter(m -> m.side().letters().equals(row.get("letters"))).findFirst().orElseThrow();
             assertThat(row.get("long_mm")).isEqualTo(member.longPoint().value().toExactMm().toPlainString());
             assertThat(Double.parseDouble(row.get("left_swing_right_deg"))).isEqualTo(member.left().swing().toDegrees());
-            assertThat(row.get("section")).isEqualTo("scoop “A”");
+            assertThat(row.get("section")).isEqualTo(member.section().name());
         });
     }
 
