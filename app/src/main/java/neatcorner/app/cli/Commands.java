@@ -20,7 +20,8 @@ import picocli.CommandLine.ParameterException;
 @Command(name = "neat-corner", mixinStandardHelpOptions = true, version = "Neat Corner 0.1.0",
         description = "From what goes in the frame to a frame on the wall. Without a command: opens your shop.",
         subcommands = {DemoCommand.class, PlanCommand.class, SheetCommand.class, CutsCommand.class, DrawCommand.class, OutlineCommand.class,
-                StickPlanCommand.class, SheetPlanCommand.class, ShotsCommand.class})
+                StickPlanCommand.class, SheetPlanCommand.class, ShotsCommand.class, BackupCommand.class, CompactCommand.class, ExportCommand.class,
+                ImportCommand.class})
 public final class Commands implements Callable<Integer> {
     /** The answer of {@link #run} while a window is open: the process ends with it. */
     public static final int WINDOW_OPEN = -1;

@@ -68,7 +68,7 @@ public final class CutDesk {
         if (!wantsTogether) {
             return;
         }
-        List<String> ids = desk.jobs().stream().map(ShopStore.Listed::id).toList();
+        List<String> ids = desk.jobs().stream().filter(entry -> !entry.away()).map(ShopStore.Listed::id).toList();
         Shop in = desk.shop();
         writer.execute(() -> {
             Together gathered = Together.of(ids, id -> store.job(id).value(), in, improver.answers());

@@ -43,8 +43,7 @@ public final class Demo {
 
     /** A store with the demonstration in it, at a place where none is yet. */
     public static ShopStore store(Path file, Clock clock) {
-        ShopStore store = ShopStore.open(file, clock);
-        store.saveShop(shop(), "demonstration shop");
+        ShopStore store = ShopStore.open(file, clock, shop());
         jobs().forEach(job -> store.add(job, "demonstration"));
         return store;
     }

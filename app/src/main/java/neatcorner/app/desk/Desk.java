@@ -12,7 +12,6 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import neatcorner.core.frame.GiveWay;
 import neatcorner.core.frame.ImpossibleFrame;
@@ -37,6 +36,7 @@ import neatcorner.core.words.Phrasebook;
 import neatcorner.files.json.Document;
 import neatcorner.files.store.Revision;
 import neatcorner.files.store.ShopStore;
+import neatcorner.files.store.StoreException;
 
 /**
  * The job in hand. Used from the interface thread only; the store is written on a thread of its own,
@@ -46,11 +46,14 @@ public final class Desk implements AutoCloseable {
     private final ShopStore store;
     private final Clock clock;
     private final Executor interfaceThread;
-    private final ExecutorService writer = Executors.newSingleThreadExecutor(work -> {
-        Thread thread = new Thread(work, "shop-writer");
+    private final Saver saver;
+    /** Reads and lays all open jobs: beside the saving, which never waits for it. */
+    private final ExecutorService reader = Executors.newSingleThreadExecutor(work -> {
+        Thread thread = new Thread(work, "jobs-reader");
         thread.setDaemon(true);
         return thread;
     });
+    private Optional<String> unsaved = Optional.empty();
     private final Improver improver;
     private final List<Runnable> listeners = new ArrayList<>();
     private Consumer<String> complaints = _ -> { };
@@ -78,7 +81,8 @@ public final class Desk implements AutoCloseable {
         this.clock = clock;
         this.interfaceThread = interfaceThread;
         this.improver = new Improver(interfaceThread, this::replan);
-        this.cuts = new CutDesk(this, store, improver, writer, interfaceThread, this::changed);
+        this.saver = new Saver(interfaceThread, this::unsaved, this::fault);
+        this.cuts = new CutDesk(this, store, improver, work -> saver.after(() -> reader.execute(work)), interfaceThread, this::changed);
         this.shop = store.shop();
         this.jobs = new ArrayList<>(store.jobs());
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);
@@ -116,6 +120,9 @@ public final class Desk implements AutoCloseable {
      * @return why it was refused, in the maker's units; empty when it was booked
      */
     public Optional<String> cut() {
+        if (saver.isFailing()) {
+            return Optional.of(book.say("desk.not_saved_first"));
+        }
         try {
             shown = plan;
             Booking booking = cuts.booking();
@@ -184,13 +191,31 @@ public final class Desk implements AutoCloseable {
     }
 
     private void write(Runnable work) {
-        writer.execute(() -> {
-            try {
-                work.run();
-            } catch (RuntimeException failed) {
-                interfaceThread.execute(() -> complaints.accept(failed.getMessage()));
-            }
-        });
+        saver.save(work);
+    }
+
+    private void unsaved(Optional<String> why) {
+        boolean news = !why.equals(unsaved);
+        unsaved = why;
+        if (news) {
+            why.ifPresent(complaints);
+            changed();
+        }
+    }
+
+    private void fault(RuntimeException bug) {
+        FaultLog.keep("saving", bug);
+        complaints.accept(book.say("desk.fault"));
+    }
+
+    /** Why the last edits are not saved yet; empty when all is well. They are tried again and again until they are. */
+    public Optional<String> unsaved() {
+        return unsaved;
+    }
+
+    /** Tries at once again to save. */
+    public void saveAgain() {
+        saver.retry();
     }
 
     /** The plan of the job in hand, or of what it would become while a number is being typed. */
@@ -366,7 +391,7 @@ public final class Desk implements AutoCloseable {
         jobId = id;
         job = document;
         jobs.replaceAll(entry -> entry.id().equals(id)
-                ? new ShopStore.Listed(id, document.value().title(), document.value().order()) : entry);
+                ? new ShopStore.Listed(id, document.value().title(), document.value().order(), entry.away()) : entry);
     }
 
     /** Why something was refused, in the maker's units. */
@@ -433,9 +458,34 @@ public final class Desk implements AutoCloseable {
     /** A new job, taken up at once. */
     public void newJob() {
         Document<Job> document = Document.of(firstJob(book.say("desk.new_job", jobs.size() + 1)));
-        wait(() -> jobs.add(new ShopStore.Listed(store.add(document, "new job"), document.value().title(), "")));
-        station = Station.BRIEF;
-        open(jobs.getLast().id());
+        takenUp(document, "new job");
+    }
+
+    private void takenUp(Document<Job> document, String words) {
+        int before = jobs.size();
+        wait(() -> jobs.add(new ShopStore.Listed(store.add(document, words), document.value().title(), document.value().order())));
+        if (jobs.size() > before) {
+            station = Station.BRIEF;
+            open(jobs.getLast().id());
+        }
+    }
+
+    /** Puts a job away, or takes it out again; the job in hand stays in hand. */
+    public void putAway(String id, boolean away) {
+        jobs.replaceAll(entry -> entry.id().equals(id) ? new ShopStore.Listed(id, entry.title(), entry.order(), away) : entry);
+        write(() -> store.putAway(id, away));
+        cuts.search();
+        changed();
+    }
+
+    /** Takes a job out for good, with its history; not the job in hand. */
+    public void remove(String id) {
+        if (!id.equals(jobId)) {
+            jobs.removeIf(entry -> entry.id().equals(id));
+            write(() -> store.remove(id));
+            cuts.search();
+            changed();
+        }
     }
 
     /** The job in hand as a file of the published format. */
@@ -452,10 +502,7 @@ public final class Desk implements AutoCloseable {
         try {
             Document<Job> document = Document.readJob(text);
             Planner.plan(document.value(), shop.value());
-            wait(() -> jobs.add(new ShopStore.Listed(store.add(document, "taken in from a file"), document.value().title(),
-                    document.value().order())));
-            station = Station.BRIEF;
-            open(jobs.getLast().id());
+            takenUp(document, "taken in from a file");
             return Optional.empty();
         } catch (IllegalArgumentException refused) {
             return Optional.of(said(refused));
@@ -477,6 +524,10 @@ public final class Desk implements AutoCloseable {
         wait(() -> {
             Optional<ShopStore.Moved> moved = back ? store.undo(id) : store.redo(id);
             moved.ifPresent(step -> {
+                if (!step.done()) {
+                    interfaceThread.execute(() -> complaints.accept(book.say("redo.not_by_halves", step.words(), step.leftAlone())));
+                    return;
+                }
                 shop = store.shop();
                 take(jobId, store.job(jobId));
                 if (step.leftAlone() > 0) {
@@ -495,29 +546,33 @@ public final class Desk implements AutoCloseable {
         return history;
     }
 
-    /** Runs behind all writes that are under way, and waits for it; reading one job takes well under a frame. */
+    /** Runs behind all saves that are under way, and waits for it; reading one job takes well under a frame. */
     private void wait(Runnable work) {
+        if (saver.isFailing()) {
+            complaints.accept(book.say("desk.not_saved_first"));
+            return;
+        }
         try {
-            writer.submit(work).get();
+            saver.ask(Executors.callable(work));
         } catch (InterruptedException interrupted) {
             Thread.currentThread().interrupt();
         } catch (ExecutionException failed) {
-            complaints.accept(failed.getCause().getMessage());
+            if (failed.getCause() instanceof StoreException said) {
+                complaints.accept(said.getMessage());
+            } else {
+                FaultLog.keep("reading", failed.getCause());
+                complaints.accept(book.say("desk.fault"));
+            }
         }
+        store.notices().forEach(complaints);
     }
 
     /** Saves what is under way and closes the shop. */
     @Override
     public void close() {
         improver.close();
-        writer.shutdown();
-        try {
-            if (!writer.awaitTermination(10, TimeUnit.SECONDS)) {
-                complaints.accept("The shop is still saving after 10 seconds.");
-            }
-        } catch (InterruptedException interrupted) {
-            Thread.currentThread().interrupt();
-        }
+        reader.shutdownNow();
+        saver.close();
         store.close();
     }
 }

@@ -1,9 +1,6 @@
 package neatcorner.app.view;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -13,10 +10,13 @@ import javafx.animation.AnimationTimer;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -27,11 +27,12 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polygon;
 import javafx.util.Duration;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.FaultLog;
 import neatcorner.app.desk.Page;
 import neatcorner.core.drawing.FrameDrawing;
 import neatcorner.core.drawing.Ink;
-import neatcorner.core.drawing.Palette;
 import neatcorner.core.drawing.MakingDrawing;
+import neatcorner.core.drawing.Palette;
 import neatcorner.core.drawing.SectionDrawing;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Station;
@@ -39,6 +40,8 @@ import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Unit;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.files.disk.FileRefused;
+import neatcorner.files.disk.WholeFile;
 import neatcorner.files.sheet.SheetSize;
 import neatcorner.files.sheet.ShopSheet;
 import org.jspecify.annotations.Nullable;
@@ -78,6 +81,9 @@ public final class MainView extends StackPane {
     private @Nullable JobsDrawer jobs;
     private @Nullable ShortcutsCard shortcuts;
     private final Label message = new Label();
+    private final PauseTransition hush = new PauseTransition();
+    private final Button unsaved = new Button();
+    private static final long LARGEST_JOB = 64L << 20;
     private boolean refreshing;
     private boolean whole;
 
@@ -96,6 +102,12 @@ public final class MainView extends StackPane {
         getStylesheets().add(MainView.class.getResource("/neatcorner/app/view/neat-corner.css").toExternalForm());
         build();
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        // What is typed with a chord is no text: on some systems Ctrl 4 also types a 4.
+        addEventFilter(KeyEvent.KEY_TYPED, typed -> {
+            if (typed.isShortcutDown() && !typed.isAltDown()) {
+                typed.consume();
+            }
+        });
         widthProperty().addListener(_ -> columns());
         heightProperty().addListener(_ -> columns());
         desk.addListener(this::refresh);
@@ -159,7 +171,11 @@ public final class MainView extends StackPane {
         message.getStyleClass().add("message");
         message.setVisible(false);
         message.setManaged(false);
+        message.setWrapText(true);
+        message.setMaxWidth(620);
+        message.setOnMouseClicked(_ -> silent());
         StackPane.setAlignment(message, Pos.BOTTOM_CENTER);
+        StackPane.setMargin(message, new Insets(0, 0, 18, 0));
         getChildren().addAll(all, message);
     }
 
@@ -210,7 +226,12 @@ public final class MainView extends StackPane {
         sheet.setOnAction(_ -> sheet());
         settle.setId("settle");
         settle.setOnAction(_ -> toggleSettled());
-        HBox bar = new HBox(10, mark, name, job, between, settle, units, light, rack, shop, help, sheet);
+        unsaved.setId("unsaved");
+        unsaved.getStyleClass().add("unsaved");
+        unsaved.setVisible(false);
+        unsaved.setManaged(false);
+        unsaved.setOnAction(_ -> desk.saveAgain());
+        HBox bar = new HBox(10, mark, name, job, between, unsaved, settle, units, light, rack, shop, help, sheet);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("bar");
         return bar;
@@ -234,7 +255,7 @@ public final class MainView extends StackPane {
 
     private void showJobs(boolean shown) {
         if (shown && jobs == null) {
-            jobs = new JobsDrawer(desk, () -> showJobs(false));
+            jobs = new JobsDrawer(desk, () -> showJobs(false), this::focusDrawing);
             StackPane.setAlignment(jobs, Pos.TOP_LEFT);
             getChildren().add(jobs);
         }
@@ -256,6 +277,7 @@ public final class MainView extends StackPane {
         for (Shortcut shortcut : Shortcut.values()) {
             if (shortcut.matches(key) && shortcut != Shortcut.TYPE) {
                 key.consume();
+                takeOpenEntry();
                 run(shortcut);
                 return;
             }
@@ -263,9 +285,27 @@ public final class MainView extends StackPane {
         if (key.isShortcutDown() && key.getCode().isDigitKey()) {
             int number = key.getCode().getName().charAt(0) - '1';
             if (number >= 0 && number < Station.values().length) {
+                takeOpenEntry();
                 desk.go(Station.values()[number]);
                 key.consume();
             }
+        }
+    }
+
+    /**
+     * An open entry belongs to the job and the units it was typed in: before anything else is done by a chord it is
+     * taken, as with Enter; one that is refused is left as it was, and the refusal is said.
+     */
+    private void takeOpenEntry() {
+        Node owner = getScene() == null ? null : getScene().getFocusOwner();
+        for (Node node = owner; node != null; node = node.getParent()) {
+            if (node instanceof TagField tag) {
+                tag.take().ifPresent(this::say);
+                return;
+            }
+        }
+        if (owner instanceof TextInputControl) {
+            requestFocus();
         }
     }
 
@@ -336,10 +376,13 @@ public final class MainView extends StackPane {
         files.whereTo(name + ending).ifPresent(file -> Thread.ofVirtual().start(() -> {
             String said;
             try {
-                Files.write(file, content.get());
+                WholeFile.write(file, content.get());
                 said = Labels.get("file.written", file);
-            } catch (IOException | UncheckedIOException failed) {
-                said = Labels.get("file.failed", file + ": " + failed.getMessage());
+            } catch (FileRefused failed) {
+                said = Labels.get("file.failed", failed.getMessage());
+            } catch (RuntimeException bug) {
+                FaultLog.keep("writing " + ending, bug);
+                said = Labels.get("file.failed", file);
             }
             String text = said;
             Platform.runLater(() -> say(text));
@@ -353,23 +396,27 @@ public final class MainView extends StackPane {
                 return;
             }
             try {
-                desk.takeIn(Files.readString(file)).ifPresent(refused -> say(Labels.get("file.unread", file + ": " + refused)));
-            } catch (IOException failed) {
-                say(Labels.get("file.unread", file + ": " + failed.getMessage()));
+                desk.takeIn(WholeFile.readText(file, LARGEST_JOB)).ifPresent(refused -> say(Labels.get("file.unread", file + ": " + refused)));
+            } catch (FileRefused failed) {
+                say(Labels.get("file.unread", failed.getMessage()));
             }
         });
     }
 
-    private void say(String text) {
+    /** Says something below everything for a while; a press takes it away. */
+    void say(String text) {
         message.setText(text);
         message.setVisible(true);
         message.setManaged(true);
-        PauseTransition pause = new PauseTransition(Duration.seconds(8));
-        pause.setOnFinished(_ -> {
-            message.setVisible(false);
-            message.setManaged(false);
-        });
-        pause.play();
+        hush.setDuration(Duration.seconds(Math.clamp(text.length() / 12, 6, 20)));
+        hush.setOnFinished(_ -> silent());
+        hush.playFromStart();
+    }
+
+    private void silent() {
+        hush.stop();
+        message.setVisible(false);
+        message.setManaged(false);
     }
 
     private Panel detail(Station station) {
@@ -496,5 +543,11 @@ public final class MainView extends StackPane {
         settle.setText(Labels.get(settled ? "bar.settled" : "bar.settle"));
         settle.pseudoClassStateChanged(ON, settled);
         settle.setVisible(!desk.isInShop());
+        boolean failing = desk.unsaved().isPresent();
+        unsaved.setText(Labels.get("bar.unsaved"));
+        unsaved.setAccessibleText(Labels.get("bar.unsaved") + ". " + desk.unsaved().orElse(""));
+        unsaved.setTooltip(failing ? new Tooltip(desk.unsaved().get()) : null);
+        unsaved.setVisible(failing);
+        unsaved.setManaged(failing);
     }
 }

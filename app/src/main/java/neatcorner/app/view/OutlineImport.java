@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.FaultLog;
 import neatcorner.core.job.Edit;
 import neatcorner.core.outline.Line;
 import neatcorner.files.outline.DrawingException;
@@ -39,24 +40,31 @@ final class OutlineImport {
     /** Reads a drawing; when it does not say its unit, the maker is asked. */
     void read(Path file) {
         say.accept(Labels.get("shape.reading", file.getFileName()));
-        read(file, Optional.empty());
+        read(file, Optional.empty(), desk.jobId());
     }
 
-    private void read(Path file, Optional<Scale> scale) {
+    private void read(Path file, Optional<Scale> scale, String job) {
         Thread.ofVirtual().start(() -> {
             try {
                 OutlineFile.Found found = OutlineFile.read(file, scale);
-                Platform.runLater(() -> use(found));
+                Platform.runLater(() -> use(found, job));
             } catch (OutlineFile.UnitMissing missing) {
-                Platform.runLater(() -> files.unitOf(file, missing.size()).ifPresent(unit -> read(file, Optional.of(unit))));
+                Platform.runLater(() -> files.unitOf(file, missing.size()).ifPresent(unit -> read(file, Optional.of(unit), job)));
             } catch (DrawingException | IOException refused) {
                 Platform.runLater(() -> say.accept(Labels.get("file.unread", file + ": " + refused.getMessage())));
+            } catch (RuntimeException | StackOverflowError bug) {
+                FaultLog.keep("reading a drawing", bug);
+                Platform.runLater(() -> say.accept(Labels.get("file.unread", file)));
             }
         });
     }
 
     /** The outline is taken for the edge of the glass, where the frame has one. */
-    private void use(OutlineFile.Found found) {
+    private void use(OutlineFile.Found found, String job) {
+        if (!job.equals(desk.jobId())) {
+            say.accept(Labels.get("shape.other_job"));
+            return;
+        }
         Line line = desk.plan().frame().has(Line.GLASS) ? Line.GLASS : Line.SIGHT;
         Optional<String> refused = desk.edit(new Edit.Draw(found.outline(line)));
         say.accept(refused.orElseGet(() -> Labels.get(found.offMm() > 0 ? "shape.imported_curves" : "shape.imported",

@@ -22,10 +22,12 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.measure.Length;
+import neatcorner.core.plan.Plan;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Words;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A column of small rows that is built once and brought up to date with every plan, so that the
@@ -36,6 +38,8 @@ class Panel extends VBox {
     private final TagField.Typing typing;
     private final List<Runnable> updates = new ArrayList<>();
     private boolean updating;
+    /** The plan a refusal was said for; it outlives its cause no longer than that. */
+    private @Nullable Plan complainedAt;
 
     Panel(Desk desk, TagField.Typing typing) {
         this.desk = desk;
@@ -57,6 +61,10 @@ class Panel extends VBox {
 
     /** Brings every row up to date. */
     final void update() {
+        if (complainedAt != null && complainedAt != desk.plan()) {
+            complainedAt = null;
+            getChildren().removeIf(node -> node.getStyleClass().contains("refusal"));
+        }
         updating = true;
         try {
             updates.forEach(Runnable::run);
@@ -222,14 +230,22 @@ class Panel extends VBox {
         TextField field = new TextField();
         field.setAccessibleText(name);
         field.setPromptText(name);
+        // What was last shown: a text that still is it was not typed, and follows undo and other jobs even in hand.
+        String[] shown = {""};
         onUpdate(() -> {
-            if (!field.isFocused()) {
-                field.setText(now.get());
+            String is = now.get();
+            if (!field.isFocused() || field.getText().equals(shown[0])) {
+                if (!field.getText().equals(is)) {
+                    field.setText(is);
+                }
             }
+            shown[0] = is;
         });
         Runnable done = () -> {
-            if (!field.getText().equals(now.get())) {
-                complain(field, save.apply(field.getText()));
+            String typed = field.getText();
+            if (!typed.equals(shown[0])) {
+                shown[0] = typed;
+                complain(field, save.apply(typed));
             }
         };
         field.setOnAction(_ -> done.run());
@@ -256,6 +272,7 @@ class Panel extends VBox {
         VBox parent = this;
         parent.getChildren().removeIf(node -> node.getStyleClass().contains("refusal"));
         refused.ifPresent(reason -> {
+            complainedAt = desk.plan();
             Label label = text(reason, "refusal");
             Node row = at;
             while (row != null && row.getParent() != parent) {

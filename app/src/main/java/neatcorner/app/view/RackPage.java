@@ -1,8 +1,6 @@
 package neatcorner.app.view;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -42,6 +40,8 @@ import neatcorner.core.rack.RackItem;
 import neatcorner.core.rack.Sheet;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.files.disk.FileRefused;
+import neatcorner.files.disk.WholeFile;
 import neatcorner.files.sheet.LabelSheet;
 import neatcorner.files.sheet.SheetSize;
 import neatcorner.files.text.RackCsv;
@@ -49,6 +49,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What lies on the rack with a label: searched, sorted, one item beside the list with its picture. */
 final class RackPage extends HBox {
+    private static final long LARGEST = 16L << 20;
     private final Desk desk;
     private final FilePort files;
     private final Consumer<String> say;
@@ -166,9 +167,11 @@ final class RackPage extends HBox {
     private void write(String name, Supplier<byte[]> content) {
         files.whereTo(name).ifPresent(file -> {
             try {
-                Files.write(file, content.get());
+                WholeFile.write(file, content.get());
                 say.accept(Labels.get("file.written", file));
-            } catch (IOException | IllegalArgumentException failed) {
+            } catch (FileRefused failed) {
+                say.accept(Labels.get("file.failed", failed.getMessage()));
+            } catch (IllegalArgumentException failed) {
                 say.accept(Labels.get("file.failed", file + ": " + failed.getMessage()));
             }
         });
@@ -179,13 +182,15 @@ final class RackPage extends HBox {
         questions.getChildren().clear();
         files.which().ifPresent(file -> {
             try {
-                RackCsv.Rows rows = RackCsv.read(Files.readString(file), desk.shop());
+                RackCsv.Rows rows = RackCsv.read(WholeFile.readText(file, LARGEST), desk.shop());
                 if (rows.refusals().isEmpty()) {
                     shelve(rows.items());
                 } else {
                     ask(rows);
                 }
-            } catch (IOException | IllegalArgumentException failed) {
+            } catch (FileRefused failed) {
+                say.accept(Labels.get("file.unread", failed.getMessage()));
+            } catch (IllegalArgumentException failed) {
                 say.accept(Labels.get("file.unread", file + ": " + failed.getMessage()));
             }
         });

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * with the reason below it.
  */
 final class TagField extends VBox {
+    private static final double REFUSAL_WIDTH = 230;
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("chosen");
     private final StackPane box = new StackPane();
     private final NumeralView number = new NumeralView();
@@ -32,6 +33,8 @@ final class TagField extends VBox {
     private @Nullable Label refusal;
     private final String figure;
     private String before = "";
+    /** What the number was when its entry was opened: typed over by nothing else, it is left exactly as it is. */
+    private String opened = "";
     private boolean typing;
     private Runnable resized = () -> { };
     private @Nullable Shown shown;
@@ -77,7 +80,7 @@ final class TagField extends VBox {
             click.consume();
         });
         box.addEventHandler(KeyEvent.KEY_TYPED, key -> {
-            if (!this.typing && key.getCharacter().matches("[0-9.,½¼¾⅛⅜⅝⅞]")) {
+            if (!this.typing && !key.isShortcutDown() && !key.isAltDown() && key.getCharacter().matches("[0-9.,½¼¾⅛⅜⅝⅞]")) {
                 begin(key.getCharacter()).end();
                 key.consume();
             }
@@ -121,10 +124,24 @@ final class TagField extends VBox {
         return made;
     }
 
+    /** Takes an open entry as Enter does, and closes it in any case; says why when it was refused. */
+    Optional<String> take() {
+        if (!typing) {
+            return Optional.empty();
+        }
+        finish();
+        if (!typing) {
+            return Optional.empty();
+        }
+        Optional<String> why = Optional.ofNullable(refusal).filter(Label::isVisible).map(Label::getText);
+        end();
+        return why;
+    }
+
     private void finish() {
         String text = entry().getText();
         actions.preview(this, "");
-        if (text.isBlank() || text.equals(before)) {
+        if (text.isBlank() || text.equals(opened)) {
             end();
             return;
         }
@@ -137,7 +154,9 @@ final class TagField extends VBox {
 
     private TextField begin(String text) {
         typing = true;
+        opened = before;
         TextField entry = entry();
+        entry.setAccessibleText(box.getAccessibleText());
         entry.setText(text);
         entry.setPrefColumnCount(Math.max(6, before.length()));
         box.getChildren().setAll(entry);
@@ -181,6 +200,7 @@ final class TagField extends VBox {
             refusal = new Label();
             refusal.getStyleClass().add("refusal");
             refusal.setWrapText(true);
+            refusal.setMaxWidth(REFUSAL_WIDTH);
             getChildren().add(refusal);
         }
         if (refusal != null) {

@@ -38,8 +38,15 @@ public final class Window {
         stage.setScene(scene);
         stage.setMinWidth(980);
         stage.setMinHeight(640);
-        stage.setOnCloseRequest(_ -> {
+        boolean[] warned = {false};
+        stage.setOnCloseRequest(closing -> {
             view.requestFocus();
+            if (desk.unsaved().isPresent() && !warned[0]) {
+                warned[0] = true;
+                closing.consume();
+                view.say(Labels.get("window.unsaved", desk.unsaved().get()));
+                return;
+            }
             desk.close();
         });
         stage.setOnShown(_ -> whenShown.run());

@@ -171,9 +171,9 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         return recess instanceof Recess.Covering covering ? Length.mm(Math.max(covering.seat().get(0).y(), covering.seat().get(1).y())) : recessDepth();
     }
 
-    /** The least wood between the rabbet or groove and the front; the whole thickness where there is neither. */
+    /** The least wood between the rabbet or groove and the front, below zero where it comes out there; the whole thickness where there is neither. */
     public Length woodInFrontOfRabbet() {
-        return lip().isPositive() ? Length.mm(wood().lowestFront(0, lip().toMm())).minus(recessFront()) : thickness();
+        return lip().isPositive() ? Length.mm(MADE.of(this).uncut().lowestFront(0, lip().toMm())).minus(recessFront()) : thickness();
     }
 
     /** The least wood over the back between the recess and the outside. */
@@ -259,13 +259,19 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
     }
 
     /** What follows from the numbers of a section and takes a while to find. */
-    private record Made(List<Part> parts, Silhouette wood, List<Seen> seen, double area) {
+    private record Made(List<Part> parts, Silhouette wood, Silhouette uncut, List<Seen> seen, double area) {
     }
 
     private Made made() {
         List<Part> parts = cut();
         Silhouette wood = parts.stream().map(Part::wood).reduce(Silhouette.NONE, Silhouette::plus);
-        return new Made(parts, wood, seen(parts, wood), wood.area());
+        Silhouette uncut = Silhouette.NONE;
+        double low = 0;
+        for (Strip strip : strips) {
+            uncut = uncut.plus(stripWood(strip, low));
+            low += strip.thickness().toMm();
+        }
+        return new Made(parts, wood, uncut, seen(parts, wood), wood.area());
     }
 
     /** Every strip, then the band, as they are when all is cut; x below zero is a floater's ledge. */

@@ -31,6 +31,7 @@ import neatcorner.core.measure.Length;
  */
 public final class SheetSolver {
     private static final int MOST_SHUFFLES = 30_000;
+    private static final int SHUFFLES_A_ROUND = 400;
     private static final int MOST_ROUNDS = 80;
     private static final int FILLINGS = 4;
     /** When nothing cheaper is possible, a larger rest is looked for only so long. */
@@ -111,6 +112,7 @@ public final class SheetSolver {
             return;
         }
         BlockSearch blocks = new BlockSearch(problem, this::isDone);
+        List<Block> order = new ArrayList<>(panes().stream().sorted(Comparator.comparingDouble((Block b) -> (double) b.width() * b.height()).reversed()).toList());
         int rounds = bestCost <= bound ? 1 : MOST_ROUNDS;
         for (int round = 0; round < rounds && !isDone(); round++) {
             blocks.gather(round);
@@ -119,11 +121,15 @@ public final class SheetSolver {
             for (int i = 0; i < FILLINGS && !isDone(); i++) {
                 filling.fill(FILLINGS * round + i).ifPresent(this::found);
             }
+            order = shuffled(order, SHUFFLES_A_ROUND);
         }
-        List<Block> order = new ArrayList<>(panes().stream().sorted(Comparator.comparingDouble((Block b) -> (double) b.width() * b.height()).reversed()).toList());
-        int idle = 0;
-        while (!isDone() && order.size() > 1 && idle < (bestCost > bound ? MOST_SHUFFLES : IDLE_WHEN_PROVEN)) {
-            idle++;
+        shuffled(order, bestCost > bound ? MOST_SHUFFLES : IDLE_WHEN_PROVEN);
+    }
+
+    /** Panes laid in other orders, until so many in a row gained nothing; returns the best order. */
+    private List<Block> shuffled(List<Block> from, int mostIdle) {
+        List<Block> order = from;
+        for (int idle = 0; idle < mostIdle && !isDone() && order.size() > 1; idle++) {
             List<Block> other = new ArrayList<>(order);
             for (int swaps = 1 + chance.below(3); swaps > 0; swaps--) {
                 int at = chance.below(other.size());
@@ -137,6 +143,7 @@ public final class SheetSolver {
                 order = other;
             }
         }
+        return order;
     }
 
     /** Nothing cheaper is possible, and what is left over on the last sheet cannot be more than the area that is not used. */

@@ -7,6 +7,6 @@ public final class StoreException extends RuntimeException {
     }
 
     StoreException(String message, Throwable cause) {
-        super(message + ": " + cause.getMessage(), cause);
+        super(message, cause);
     }
 }

@@ -49,7 +49,7 @@ class PlanTextTest {
             var member = plan.frame().pieces().filter(m -> m.side().letters().equals(row.get("letters"))).findFirst().orElseThrow();
             assertThat(row.get("long_mm")).isEqualTo(member.longPoint().value().toExactMm().toPlainString());
             assertThat(Double.parseDouble(row.get("left_swing_right_deg"))).isEqualTo(member.left().swing().toDegrees());
-            assertThat(row.get("section")).isEqualTo(member.section().name());
+            assertThat(row.get("section")).isEqualTo(member.section().lip().isPositive() ? "scoop “A”" : "stretcher bar");
         });
     }
 
