@@ -50,11 +50,15 @@ public final class Commands implements Callable<Integer> {
             }
             return keepFault(String.join(" ", args), failed);
         });
-        return line.execute(args);
+        try {
+            return line.execute(args);
+        } catch (Error fault) {
+            return keepFault(String.join(" ", args), fault);
+        }
     }
 
     /** A bug: its trace goes to the log beside the shop, a sentence to the person. */
-    private static int keepFault(String doing, Exception fault) {
+    private static int keepFault(String doing, Throwable fault) {
         Path folder = ownShop().toAbsolutePath().getParent();
         FaultLog.keepIn(folder);
         FaultLog.keep(doing, fault);

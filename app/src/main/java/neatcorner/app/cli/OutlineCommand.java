@@ -1,6 +1,5 @@
 package neatcorner.app.cli;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -43,8 +42,6 @@ final class OutlineCommand implements Runnable {
             throw new CommandException(drawing + ": " + missing.getMessage() + " (--unit)");
         } catch (IllegalArgumentException refused) {
             throw new CommandException(drawing + ": " + refused.getMessage());
-        } catch (IOException failed) {
-            throw new CommandException(drawing + " cannot be read: " + failed.getMessage());
         }
     }
 

@@ -1,6 +1,5 @@
 package neatcorner.app.view;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
@@ -10,6 +9,7 @@ import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.FaultLog;
 import neatcorner.core.job.Edit;
 import neatcorner.core.outline.Line;
+import neatcorner.files.disk.FileRefused;
 import neatcorner.files.outline.DrawingException;
 import neatcorner.files.outline.OutlineFile;
 import neatcorner.files.outline.OutlineFile.Scale;
@@ -50,9 +50,11 @@ final class OutlineImport {
                 Platform.runLater(() -> use(found, job));
             } catch (OutlineFile.UnitMissing missing) {
                 Platform.runLater(() -> files.unitOf(file, missing.size()).ifPresent(unit -> read(file, Optional.of(unit), job)));
-            } catch (DrawingException | IOException refused) {
+            } catch (FileRefused refused) {
+                Platform.runLater(() -> say.accept(Labels.get("file.unread", refused.getMessage())));
+            } catch (DrawingException refused) {
                 Platform.runLater(() -> say.accept(Labels.get("file.unread", file + ": " + refused.getMessage())));
-            } catch (RuntimeException | StackOverflowError bug) {
+            } catch (RuntimeException | Error bug) {
                 FaultLog.keep("reading a drawing", bug);
                 Platform.runLater(() -> say.accept(Labels.get("file.unread", file)));
             }

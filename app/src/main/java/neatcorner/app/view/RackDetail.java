@@ -9,6 +9,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.regex.Pattern;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.input.MouseEvent;
@@ -39,6 +40,7 @@ import neatcorner.core.words.Words;
 
 /** One item of the rack: its picture, its numbers to type, and what can be made of it. A board's defects are dragged on its picture. */
 final class RackDetail extends Panel implements PictureView.Pressing {
+    private static final Pattern NUMBER = Pattern.compile("-?\\d{1,9}(\\.\\d{0,6})?");
     private final String label;
     private final Class<? extends RackItem> kind;
     private final PictureView picture;
@@ -167,11 +169,19 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     }
 
     private static double number(String text) {
-        try {
-            return Double.parseDouble(text.strip().replace(',', '.'));
-        } catch (NumberFormatException refused) {
+        String typed = text.strip().replace(',', '.');
+        if (!NUMBER.matcher(typed).matches()) {
             throw new IllegalArgumentException(Labels.get("rack.number_rule", text));
         }
+        return Double.parseDouble(typed);
+    }
+
+    private static int whole(String text) {
+        double number = number(text);
+        if (number != Math.rint(number)) {
+            throw new IllegalArgumentException(Labels.get("rack.whole_rule", text));
+        }
+        return (int) number;
     }
 
     private void price(BiFunction<RackItem, Optional<Price>, RackItem> write) {
@@ -268,7 +278,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
         length("rack.width", Sheet.class, Sheet::width, (s, l) -> new Sheet(label, s.material(), l, s.height(), s.thickness(), s.count(), s.forSale(), s.grain(), s.face(), s.price(), s.shelf()));
         length("rack.height", Sheet.class, Sheet::height, (s, l) -> new Sheet(label, s.material(), s.width(), l, s.thickness(), s.count(), s.forSale(), s.grain(), s.face(), s.price(), s.shelf()));
         length("rack.thickness", Sheet.class, Sheet::thickness, (s, l) -> new Sheet(label, s.material(), s.width(), s.height(), l, s.count(), s.forSale(), s.grain(), s.face(), s.price(), s.shelf()));
-        line(Labels.get("rack.on_hand"), () -> Integer.toString(((Sheet) now()).count()), text -> tried(() -> save(((Sheet) now()).withCount((int) number(text)))));
+        line(Labels.get("rack.on_hand"), () -> Integer.toString(((Sheet) now()).count()), text -> tried(() -> save(((Sheet) now()).withCount(whole(text)))));
         CheckBox sale = new CheckBox(Labels.get("rack.for_sale"));
         onUpdate(() -> sale.setSelected(((Sheet) now()).forSale()));
         sale.setOnAction(_ -> {

@@ -36,6 +36,7 @@ import neatcorner.core.measure.Unit;
 import neatcorner.core.rack.Board;
 import neatcorner.core.rack.Material;
 import neatcorner.core.rack.OffCut;
+import neatcorner.core.rack.Rack;
 import neatcorner.core.rack.RackItem;
 import neatcorner.core.rack.Sheet;
 import neatcorner.core.wood.Species;
@@ -183,10 +184,11 @@ final class RackPage extends HBox {
         files.which().ifPresent(file -> {
             try {
                 RackCsv.Rows rows = RackCsv.read(WholeFile.readText(file, LARGEST), desk.shop());
-                if (rows.refusals().isEmpty()) {
+                List<String> replaced = replaced(rows.items());
+                if (rows.refusals().isEmpty() && replaced.isEmpty()) {
                     shelve(rows.items());
                 } else {
-                    ask(rows);
+                    ask(rows, replaced);
                 }
             } catch (FileRefused failed) {
                 say.accept(Labels.get("file.unread", failed.getMessage()));
@@ -196,10 +198,21 @@ final class RackPage extends HBox {
         });
     }
 
-    private void ask(RackCsv.Rows rows) {
-        questions.getChildren().add(Panel.text(Labels.get("rack.bad_rows", rows.refusals().size(), rows.items().size()), "strong"));
-        rows.refusals().stream().limit(8).forEach(line -> questions.getChildren().add(Panel.text(line, "refusal")));
-        Button take = button("rack.take_good", () -> {
+    /** Labels of things on the rack in whose place something else would come. */
+    private List<String> replaced(List<RackItem> more) {
+        Rack rack = desk.shop().rack();
+        return more.stream().filter(item -> rack.item(item.label()).filter(there -> !there.equals(item)).isPresent()).map(RackItem::label).toList();
+    }
+
+    private void ask(RackCsv.Rows rows, List<String> replaced) {
+        if (!rows.refusals().isEmpty()) {
+            questions.getChildren().add(Panel.text(Labels.get("rack.bad_rows", rows.refusals().size(), rows.items().size()), "strong"));
+            rows.refusals().stream().limit(8).forEach(line -> questions.getChildren().add(Panel.text(line, "refusal")));
+        }
+        if (!replaced.isEmpty()) {
+            questions.getChildren().add(Panel.text(Labels.get("rack.replaced", replaced.size(), String.join(", ", replaced.subList(0, Math.min(8, replaced.size())))), "strong"));
+        }
+        Button take = button(rows.refusals().isEmpty() ? "rack.take_all" : "rack.take_good", () -> {
             questions.getChildren().clear();
             shelve(rows.items());
         });

@@ -2,9 +2,10 @@ package neatcorner.app.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.spy;
+import static org.mockito.Mockito.when;
 
 import java.nio.file.Path;
 import java.time.Clock;
@@ -14,6 +15,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.atomic.AtomicBoolean;
 import neatcorner.core.drawing.Palette;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.job.Edit;
@@ -28,6 +32,7 @@ import neatcorner.core.report.Remedy;
 import neatcorner.core.words.Words;
 import neatcorner.files.store.Revision;
 import neatcorner.files.store.ShopStore;
+import neatcorner.files.store.StoreException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -196,20 +201,36 @@ class DeskTest {
         assertThat(Appearance.of("INCH_16 DAY 900")).isEqualTo(Appearance.USUAL);
     }
 
-    /** The store is a port here: when the disk fails, the maker is told and the window goes on. */
+    /** The store is a port here: a full disk is said, nothing is booked on it, and all is saved once there is room. */
     @Test
-    void whatCannotBeSavedIsSaid() {
-        ShopStore real = Demo.store(file(), NOON);
-        ShopStore failing = spy(real);
-        doThrow(new IllegalStateException("the disk is full")).when(failing).save(any(), any(), any());
-        List<String> told = new ArrayList<>();
-        Desk desk = new Desk(failing, NOON, Runnable::run);
-        desk.onComplaint(told::add);
-        desk.edit(new Edit.Quantity(3));
-        desk.close();
+    void whatCannotBeSavedIsSaidAndSavedLater() throws InterruptedException {
+        StoreException full = mock(StoreException.class);
+        when(full.getMessage()).thenReturn("the disk is full");
+        AtomicBoolean room = new AtomicBoolean();
+        CountDownLatch tried = new CountDownLatch(1);
+        ShopStore failing = spy(Demo.store(file(), NOON));
+        doAnswer(save -> {
+            tried.countDown();
+            if (!room.get()) {
+                throw full;
+            }
+            return save.callRealMethod();
+        }).when(failing).save(any(), any(), any());
+        List<String> told = new CopyOnWriteArrayList<>();
+        String job;
+        try (Desk desk = new Desk(failing, NOON, Runnable::run)) {
+            job = desk.jobId();
+            desk.onComplaint(told::add);
+            desk.edit(new Edit.Quantity(3));
+            tried.await();
+            desk.edit(new Edit.Quantity(5));
+            assertThat(desk.plan().job().quantity()).isEqualTo(5);
+            room.set(true);
+        }
         assertThat(told).containsExactly("the disk is full");
-        assertThat(desk.plan().job().quantity()).isEqualTo(3);
-        assertThat(mock(ShopStore.class).jobs()).isEmpty();
+        try (ShopStore reopened = ShopStore.open(file(), NOON)) {
+            assertThat(reopened.job(job).value().quantity()).isEqualTo(5);
+        }
     }
 
     @Test

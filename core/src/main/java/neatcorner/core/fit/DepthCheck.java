@@ -79,12 +79,17 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
             Length lifted = before.minus(step.depth().minus(step.backDepth())).max(Length.ZERO);
             return left.start("step_depth", step.backDepth()).minus("backing", backing.get().thickness(), backing.get().material()).minus("lifted", lifted);
         }
-        return left.start(frame.job().lean().isFlat() ? "recess_depth" : "recess_room", room(frame)).minus("stack", stack);
+        return left.start(isLevel(frame) ? "recess_depth" : "recess_room", room(frame)).minus("stack", stack);
+    }
+
+    /** Whether the package lies along the stick's own back, as deep as its rabbet was cut. */
+    private static boolean isLevel(Frame frame) {
+        return frame.job().lean().isFlat() && !(frame.job().section().recess() instanceof Recess.TiltedRabbet);
     }
 
     /** How deep the package may lie: the recess, or what a lean leaves of it. */
     private static Length room(Frame frame) {
-        return frame.job().lean().isFlat() ? frame.job().section().recessDepth() : Length.mm(frame.seat().room());
+        return isLevel(frame) ? frame.job().section().recessDepth() : Length.mm(frame.seat().room());
     }
 
     private void findDepth(Frame frame, Recess.Covering covering, Ledger ledger) {
@@ -95,7 +100,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Section section = frame.job().section();
         Length missing = room.minus(left.value());
         boolean proud = !left.value().isPositive();
-        if (!frame.job().lean().isFlat()) {
+        if (!isLevel(frame)) {
             ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION, "lean_shallow", room(frame), stack.value(), room).by(missing)
                     .remedy(Leaning.levelRabbet(frame).orElseGet(() -> new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION))));
             return;

@@ -21,13 +21,16 @@ import neatcorner.core.measure.Length;
  */
 public record Sheet(String label, Material material, Length width, Length height, Length thickness, int count, boolean forSale, Grain grain,
                     String face, Optional<Price> price, String shelf) implements RackItem {
+    /** Of one kind on a rack. */
+    public static final int MOST = 9999;
+
     public Sheet {
         label = RackItem.checkedLabel(label);
         Finite.within("width of sheet " + label, width, Length.mm(50), Length.mm(4_000));
         Finite.within("height of sheet " + label, height, Length.mm(50), Length.mm(4_000));
         Finite.within("thickness of sheet " + label, thickness, Length.mm(0.05), Length.mm(50));
-        if (count < 0 || count > 9999) {
-            throw new IllegalArgumentException("there are " + count + " sheets " + label + "; it must be from 0 to 9999");
+        if (count < 0 || count > MOST) {
+            throw new IllegalArgumentException("there are " + count + " sheets " + label + "; it must be from 0 to " + MOST);
         }
     }
 

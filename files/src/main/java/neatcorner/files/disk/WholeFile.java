@@ -3,6 +3,7 @@ package neatcorner.files.disk;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.FileChannel;
+import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
@@ -81,15 +82,27 @@ public final class WholeFile {
      */
     public static String readText(Path file, long most) {
         try {
+            return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(readBytes(file, most))).toString();
+        } catch (CharacterCodingException coded) {
+            throw new FileRefused(file, "is not text in UTF-8");
+        }
+    }
+
+    /**
+     * Reads a file as it is.
+     *
+     * @param most bytes it may have; a larger file is refused before it is read
+     * @throws FileRefused when it is no such file
+     */
+    public static byte[] readBytes(Path file, long most) {
+        try {
             if (Files.isDirectory(file)) {
                 throw new FileRefused(file, "is a folder, not a file");
             }
             if (Files.isRegularFile(file) && Files.size(file) > most) {
                 throw new FileRefused(file, "has " + megabytes(Files.size(file)) + "; up to " + megabytes(most) + " are read");
             }
-            return Files.readString(file, StandardCharsets.UTF_8);
-        } catch (CharacterCodingException coded) {
-            throw new FileRefused(file, "is not text in UTF-8");
+            return Files.readAllBytes(file);
         } catch (IOException failed) {
             throw new FileRefused(file, "cannot be read: " + why(file, failed));
         }

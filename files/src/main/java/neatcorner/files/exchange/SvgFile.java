@@ -31,7 +31,7 @@ public final class SvgFile {
             xml.writeAttribute("width", number(width) + "mm");
             xml.writeAttribute("height", number(height) + "mm");
             xml.writeAttribute("viewBox", number(box.left() - MARGIN) + " " + number(box.top() - MARGIN) + " " + number(width) + " " + number(height));
-            element(xml, "title", drawing.name());
+            element(xml, "title", legal(drawing.name()));
             for (FullSize.Layer layer : FullSize.Layer.values()) {
                 List<FullSize.Trace> traces = drawing.traces().stream().filter(t -> t.layer() == layer).toList();
                 if (!traces.isEmpty()) {
@@ -44,7 +44,7 @@ public final class SvgFile {
                 xml.writeAttribute("y", number(word.at().y()));
                 xml.writeAttribute("font-size", "6");
                 xml.writeAttribute("text-anchor", "middle");
-                xml.writeCharacters(word.text());
+                xml.writeCharacters(legal(word.text()));
                 xml.writeEndElement();
             }
             xml.writeEndDocument();
@@ -53,6 +53,12 @@ public final class SvgFile {
             throw new IllegalStateException("an SVG in memory cannot be written", impossible);
         }
         return text.toString();
+    }
+
+    /** Without the signs that no XML may hold (W3C XML 1.0, production 2). */
+    private static String legal(String text) {
+        return text.codePoints().filter(c -> c == '\t' || c == '\n' || c >= 0x20 && c <= 0xD7FF || c >= 0xE000 && c <= 0xFFFD || c >= 0x10000)
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString();
     }
 
     private static void element(XMLStreamWriter xml, String name, String text) throws XMLStreamException {

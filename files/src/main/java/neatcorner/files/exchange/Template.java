@@ -8,6 +8,7 @@ import neatcorner.core.drawing.FullSize;
 import neatcorner.core.outline.Point;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.sheet.Fonts;
+import neatcorner.files.sheet.Letters;
 import neatcorner.files.sheet.SheetSize;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -162,11 +163,7 @@ public final class Template {
     }
 
     private void text(PDPageContentStream out, double left, double baseline, double size, String text) throws IOException {
-        out.beginText();
-        out.setFont(font, (float) size);
-        out.newLineAtOffset(x(left), y(baseline));
-        out.showText(Fonts.printable(font, text));
-        out.endText();
+        Letters.show(out, font, size, x(left), y(baseline), text);
     }
 
     private static float x(double mm) {

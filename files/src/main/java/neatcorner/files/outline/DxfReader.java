@@ -24,7 +24,7 @@ final class DxfReader {
     private int at;
 
     private DxfReader(String text) {
-        this.lines = text.split("\\R", -1);
+        this.lines = text.lines().toArray(String[]::new);
     }
 
     static List<OutlineFile.Drawn> read(String text) {
@@ -137,13 +137,20 @@ final class DxfReader {
         for (Pair p : body) {
             switch (p.code()) {
                 case 10 -> vertices.add(new double[] {p.number(), 0, 0});
-                case 20 -> vertices.getLast()[1] = -p.number();
-                case 42 -> vertices.getLast()[2] = p.number();
+                case 20 -> last(vertices, p)[1] = -p.number();
+                case 42 -> last(vertices, p)[2] = p.number();
                 default -> {
                 }
             }
         }
         return vertices;
+    }
+
+    private static double[] last(List<double[]> vertices, Pair pair) {
+        if (vertices.isEmpty()) {
+            throw new DrawingException("line " + (pair.line() - 1), "is the group code " + pair.code() + " before any x; every point of a polyline begins with its x (group code 10)");
+        }
+        return vertices.getLast();
     }
 
     private void polyline(List<double[]> vertices, boolean isClosed) {
@@ -197,35 +204,28 @@ final class DxfReader {
 
     /** Chains loose lines and arcs end to end until they return to where they started. */
     private void join() {
-        List<double[]> rest = new ArrayList<>(loose);
-        while (!rest.isEmpty()) {
-            double[] first = rest.removeFirst();
-            Path2D path = new Path2D.Double();
-            path.moveTo(first[0], first[1]);
-            bulge(path, first[0], first[1], first[2], first[3], first[4]);
-            double x = first[2];
-            double y = first[3];
-            boolean found = true;
-            while (found && Math.hypot(x - first[0], y - first[1]) > TOUCHING) {
-                found = false;
-                for (int i = 0; i < rest.size(); i++) {
-                    double[] r = rest.get(i);
-                    boolean ahead = Math.hypot(r[0] - x, r[1] - y) < TOUCHING;
-                    if (ahead || Math.hypot(r[2] - x, r[3] - y) < TOUCHING) {
-                        double[] next = ahead ? r : new double[] {r[2], r[3], r[0], r[1], -r[4]};
-                        bulge(path, next[0], next[1], next[2], next[3], next[4]);
-                        x = next[2];
-                        y = next[3];
-                        rest.remove(i);
-                        found = true;
-                        break;
-                    }
-                }
-            }
-            if (found || Math.hypot(x - first[0], y - first[1]) <= TOUCHING) {
-                path.closePath();
-                closed.add(path);
+        LooseEnds ends = new LooseEnds(loose, TOUCHING);
+        for (int i = 0; i < loose.size(); i++) {
+            if (ends.take(i)) {
+                chain(loose.get(i), ends).ifPresent(closed::add);
             }
         }
+    }
+
+    private static Optional<Path2D> chain(double[] first, LooseEnds ends) {
+        Path2D path = new Path2D.Double();
+        path.moveTo(first[0], first[1]);
+        bulge(path, first[0], first[1], first[2], first[3], first[4]);
+        double[] last = first;
+        while (Math.hypot(last[2] - first[0], last[3] - first[1]) > TOUCHING) {
+            Optional<double[]> next = ends.takeAt(last[2], last[3]);
+            if (next.isEmpty()) {
+                return Optional.empty();
+            }
+            last = next.get();
+            bulge(path, last[0], last[1], last[2], last[3], last[4]);
+        }
+        path.closePath();
+        return Optional.of(path);
     }
 }

@@ -1,8 +1,9 @@
 package neatcorner.files.outline;
 
 import java.awt.geom.Path2D;
-import java.io.IOException;
-import java.nio.file.Files;
+import java.awt.geom.PathIterator;
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
@@ -13,10 +14,13 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
+import neatcorner.files.disk.FileRefused;
+import neatcorner.files.disk.WholeFile;
 
 /** An outline out of a drawing: the closed shape with the largest area in an SVG or a DXF file. */
 public final class OutlineFile {
-    private static final long MOST_BYTES = 200_000_000;
+    private static final long MOST_BYTES = 50_000_000;
+    private static final double FURTHEST = 1e9;
     private static final double MM_PER_INCH = 25.4;
 
     private OutlineFile() {
@@ -82,28 +86,41 @@ public final class OutlineFile {
      * @param scale what a unit is; empty when the drawing does not say
      */
     record Drawn(Path2D path, Optional<Double> scale) {
+        Drawn {
+            double[] at = new double[6];
+            for (PathIterator i = path.getPathIterator(null); !i.isDone(); i.next()) {
+                int kind = i.currentSegment(at);
+                int numbers = kind == PathIterator.SEG_CLOSE ? 0 : kind == PathIterator.SEG_CUBICTO ? 6 : kind == PathIterator.SEG_QUADTO ? 4 : 2;
+                for (int k = 0; k < numbers; k++) {
+                    if (!(Math.abs(at[k]) <= FURTHEST)) {
+                        throw new DrawingException("drawing", "has a place at " + at[k] + "; it must lie between −1 000 000 000 and 1 000 000 000");
+                    }
+                }
+            }
+        }
     }
 
     /**
      * Reads a file by its ending, {@code .svg} or {@code .dxf}.
      *
      * @param scale what a unit is; needed only when the file does not say
-     * @throws UnitMissing     when neither says
+     * @throws UnitMissing      when neither says
      * @throws DrawingException when there is no outline in it, naming what and where
-     * @throws IOException     when the file cannot be read
+     * @throws FileRefused      when the file cannot be read
      */
-    public static Found read(Path file, Optional<Scale> scale) throws IOException {
-        if (Files.size(file) > MOST_BYTES) {
-            throw new DrawingException("file", "has " + Files.size(file) + " bytes; it must have " + MOST_BYTES + " or fewer");
-        }
+    public static Found read(Path file, Optional<Scale> scale) {
+        byte[] bytes = WholeFile.readBytes(file, MOST_BYTES);
         boolean svg = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".svg");
-        return read(Files.readString(file), svg, scale);
+        return of(svg ? SvgReader.read(new ByteArrayInputStream(bytes)) : DxfReader.read(new String(bytes, StandardCharsets.ISO_8859_1)), scale);
     }
 
     /** Reads the text of a drawing, SVG or else DXF. */
     public static Found read(String text, boolean svg, Optional<Scale> scale) {
-        List<Drawn> drawn = svg ? SvgReader.read(text) : DxfReader.read(text);
-        Drawn largest = drawn.stream().max(Comparator.comparingDouble(d -> area(d.path()))).orElseThrow(() ->
+        return of(svg ? SvgReader.read(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8))) : DxfReader.read(text), scale);
+    }
+
+    private static Found of(List<Drawn> drawn, Optional<Scale> scale) {
+        Drawn largest = drawn.stream().filter(d -> hasSize(d.path())).max(Comparator.comparingDouble(d -> area(d.path()))).orElseThrow(() ->
                 new DrawingException("drawing", "has no closed outline; draw one closed path or polyline"));
         Optional<Double> unit = largest.scale().or(() -> scale.map(Scale::mm));
         if (unit.isEmpty()) {
@@ -111,6 +128,10 @@ public final class OutlineFile {
             throw new UnitMissing(String.format(Locale.ROOT, "%.4g × %.4g", box.getWidth(), box.getHeight()));
         }
         return Straightening.of(largest.path(), unit.get());
+    }
+
+    private static boolean hasSize(Path2D path) {
+        return path.getBounds2D().getWidth() > 0 && path.getBounds2D().getHeight() > 0;
     }
 
     private static double area(Path2D path) {

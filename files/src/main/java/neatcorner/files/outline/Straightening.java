@@ -5,13 +5,9 @@ import java.awt.geom.FlatteningPathIterator;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
  * Straight sides in place of whatever was drawn. Points on a straight are dropped; curves become the
@@ -22,7 +18,6 @@ final class Straightening {
     /** More sides than this nobody wants to mitre. */
     static final int MOST_SIDES = 36;
     private static final int MOST_POINTS = 4_000_000;
-    private static final GeometryFactory JTS = new GeometryFactory();
 
     private Straightening() {
     }
@@ -35,16 +30,17 @@ final class Straightening {
             throw new DrawingException("outline", "has no size; draw it larger than a point");
         }
         List<Point> points = points(scaled, size / 20_000);
-        double tolerance = size / 10_000;
-        List<Point> corners = simplified(points, tolerance);
-        boolean curved = corners.size() > MOST_SIDES || isCurved(scaled);
-        tolerance = curved ? size / 1000 : tolerance;
-        corners = simplified(points, tolerance);
-        while (corners.size() > MOST_SIDES) {
-            tolerance *= 1.25;
-            corners = simplified(points, tolerance);
+        if (points.size() < 3) {
+            throw new DrawingException("outline", "has " + points.size() + " points; it must have 3 or more");
         }
-        return new OutlineFile.Found(withoutStraights(corners), curved ? tolerance : 0);
+        Thinning thinning = new Thinning(points);
+        thinning.until(size / 10_000, MOST_SIDES);
+        boolean curved = thinning.off() > size / 10_000 || isCurved(scaled);
+        if (curved) {
+            thinning = new Thinning(points);
+            thinning.until(size / 1000, MOST_SIDES);
+        }
+        return new OutlineFile.Found(withoutStraights(thinning.corners()), curved ? thinning.off() : 0);
     }
 
     private static boolean isCurved(Path2D path) {
@@ -79,20 +75,6 @@ final class Straightening {
             points.removeLast();
         }
         return points;
-    }
-
-    /** Douglas and Peucker's simplification by JTS, from the two points that lie furthest apart across. */
-    private static List<Point> simplified(List<Point> points, double tolerance) {
-        Coordinate[] ring = new Coordinate[points.size() + 1];
-        for (int i = 0; i <= points.size(); i++) {
-            Point p = points.get(i % points.size());
-            ring[i] = new Coordinate(p.x(), p.y());
-        }
-        if (points.size() < 3) {
-            throw new DrawingException("outline", "has " + points.size() + " points; it must have 3 or more");
-        }
-        Coordinate[] kept = DouglasPeuckerSimplifier.simplify(JTS.createLineString(ring), tolerance).getCoordinates();
-        return Arrays.stream(kept, 0, kept.length - 1).map(c -> new Point(c.x, c.y)).toList();
     }
 
     /** The run may have started in the middle of a side. */

@@ -1,14 +1,16 @@
 package neatcorner.files.outline;
 
+import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
+import java.io.IOException;
+import java.io.InputStream;
 import java.io.StringReader;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
@@ -28,7 +30,9 @@ import org.apache.batik.parser.ParseException;
  * ellipses with their transforms. Its unit is known when the drawing's width has a unit of its own.
  */
 final class SvgReader {
-    private static final Pattern SIZE = Pattern.compile("\\s*([0-9.eE+-]+)\\s*(mm|cm|in|pt|pc|q|Q)\\s*");
+    /** A number as the standard writes it; the sign of the next may stand where a space would. */
+    private static final Pattern NUMBER = Pattern.compile("[+-]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][+-]?\\d{1,4})?");
+    private static final Pattern SIZE = Pattern.compile("\\s*(" + NUMBER + ")\\s*(px|mm|cm|in|pt|pc|q|Q)?\\s*");
     /** What is drawn inside these is not on the page. */
     private static final Set<String> HIDDEN = Set.of("defs", "clipPath", "mask", "pattern", "marker", "symbol");
     private final List<OutlineFile.Drawn> found = new ArrayList<>();
@@ -39,15 +43,15 @@ final class SvgReader {
     private SvgReader() {
     }
 
-    static List<OutlineFile.Drawn> read(String text) {
+    static List<OutlineFile.Drawn> read(InputStream text) {
         SvgReader reader = new SvgReader();
         XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         try {
-            XMLStreamReader xml = factory.createXMLStreamReader(new StringReader(text));
+            XMLStreamReader xml = factory.createXMLStreamReader(text);
             while (xml.hasNext()) {
-                int event = xml.next();
+                int event = next(xml);
                 if (event == XMLStreamReader.START_ELEMENT) {
                     reader.start(xml);
                 } else if (event == XMLStreamReader.END_ELEMENT) {
@@ -55,9 +59,26 @@ final class SvgReader {
                 }
             }
         } catch (XMLStreamException broken) {
-            throw new DrawingException("line " + broken.getLocation().getLineNumber(), "is no SVG: " + broken.getMessage().lines().findFirst().orElse(""));
+            int line = broken.getLocation() == null ? 1 : broken.getLocation().getLineNumber();
+            throw new DrawingException("line " + line, "is no SVG: " + said(broken));
         }
         return reader.found;
+    }
+
+    /** The parser fails on some broken document types with whatever went wrong inside of it. */
+    private static int next(XMLStreamReader xml) throws XMLStreamException {
+        try {
+            return xml.next();
+        } catch (RuntimeException broken) {
+            throw new XMLStreamException("the XML breaks off or is not well formed", xml.getLocation(), broken);
+        }
+    }
+
+    /** What a parser says, without the place it says it of and its own ways of pointing there. */
+    private static String said(Exception broken) {
+        String message = String.valueOf(broken.getMessage());
+        int at = message.indexOf("Message: ");
+        return message.substring(at < 0 ? 0 : at + "Message: ".length()).lines().findFirst().orElse("not well formed");
     }
 
     private void start(XMLStreamReader xml) {
@@ -79,7 +100,7 @@ final class SvgReader {
                 shape(name, xml).ifPresent(path -> found.add(new OutlineFile.Drawn(new Path2D.Double(path, here), scale)));
             }
         } catch (ParseException | IllegalArgumentException broken) {
-            throw new DrawingException("line " + xml.getLocation().getLineNumber(), "<" + name + "> cannot be read: " + broken.getMessage());
+            throw new DrawingException("line " + xml.getLocation().getLineNumber(), "<" + name + "> cannot be read: " + said(broken));
         }
     }
 
@@ -94,26 +115,47 @@ final class SvgReader {
     private void root(XMLStreamReader xml) {
         String width = xml.getAttributeValue(null, "width");
         Matcher size = SIZE.matcher(width == null ? "" : width);
-        if (!size.matches()) {
+        if (!size.matches() || size.group(2) == null || size.group(2).equals("px")) {
             return;
         }
-        double mm = Double.parseDouble(size.group(1)) * switch (size.group(2)) {
-            case "mm" -> 1;
-            case "cm" -> 10;
-            case "in" -> 25.4;
-            case "pt" -> 25.4 / 72;
-            case "pc" -> 25.4 / 6;
-            default -> 0.25;
-        };
+        double mm = pixels(size) * OutlineFile.Scale.PIXEL.mm();
         String box = xml.getAttributeValue(null, "viewBox");
-        double units = box == null ? mm / OutlineFile.Scale.PIXEL.mm() : numbers(box)[2];
+        double units = box == null ? mm / OutlineFile.Scale.PIXEL.mm() : boxWidth(xml, box);
         if (mm > 0 && units > 0) {
             scale = Optional.of(mm / units);
         }
     }
 
+    private static double boxWidth(XMLStreamReader xml, String box) {
+        try {
+            double[] numbers = numbers(box);
+            if (numbers.length == 4) {
+                return numbers[2];
+            }
+        } catch (IllegalArgumentException said) {
+            // as below: what it must be
+        }
+        throw new DrawingException("line " + xml.getLocation().getLineNumber(), "viewBox is \"" + box + "\"; it must be four numbers");
+    }
+
+    private static double pixels(Matcher size) {
+        return finite(size.group(1)) * switch (size.group(2) == null ? "px" : size.group(2)) {
+            case "mm" -> 96 / 25.4;
+            case "cm" -> 96 / 2.54;
+            case "in" -> 96;
+            case "pt" -> 96 / 72.0;
+            case "pc" -> 96 / 6.0;
+            case "px" -> 1;
+            default -> 96 / 25.4 / 4;
+        };
+    }
+
     private static double[] numbers(String text) {
-        return Arrays.stream(text.strip().split("[\\s,]+")).filter(s -> !s.isEmpty()).mapToDouble(SvgReader::finite).toArray();
+        Matcher numbers = NUMBER.matcher(text);
+        if (!numbers.replaceAll(" ").matches("[\\s,]*+")) {
+            throw new IllegalArgumentException("there is something between its numbers that is none");
+        }
+        return numbers.reset().results().mapToDouble(n -> finite(n.group())).toArray();
     }
 
     private static double finite(String text) {
@@ -122,7 +164,11 @@ final class SvgReader {
 
     private static double number(XMLStreamReader xml, String name) {
         String text = xml.getAttributeValue(null, name);
-        return text == null ? 0 : finite(text.replace("px", ""));
+        Matcher size = SIZE.matcher(text == null || text.isBlank() ? "0" : text);
+        if (!size.matches()) {
+            throw new IllegalArgumentException(name + " is \"" + text + "\"; it must be a number, with px, mm, cm, in, pt, pc or Q if it has a unit");
+        }
+        return pixels(size);
     }
 
     private static Optional<Path2D> shape(String name, XMLStreamReader xml) {
@@ -158,10 +204,13 @@ final class SvgReader {
 
     /** A path may hold several runs; the one with the largest box is the outline, the others are holes. */
     private static Path2D longest(String data) {
-        java.awt.Shape whole;
+        if (!data.isBlank() && Character.toUpperCase(data.strip().charAt(0)) != 'M') {
+            throw new IllegalArgumentException("the path does not begin with a move (M)");
+        }
+        Shape whole;
         try {
             whole = AWTPathProducer.createShape(new StringReader(data), PathIterator.WIND_NON_ZERO);
-        } catch (java.io.IOException impossible) {
+        } catch (IOException impossible) {
             throw new IllegalArgumentException(impossible.getMessage());
         }
         List<Path2D> runs = new ArrayList<>();

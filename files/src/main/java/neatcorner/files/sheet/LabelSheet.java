@@ -109,17 +109,13 @@ public final class LabelSheet {
 
     /** A line of text, smaller where it would not fit, and cut short where that would be too small to read. */
     private static void line(PDPageContentStream out, PDType0Font font, float size, String text, float x, float y, float room) throws IOException {
-        float fitted = Math.max(6, Math.min(size, size * room / Math.max(1, font.getStringWidth(text) / 1000 * size)));
+        double fitted = Math.max(6, Math.min(size, size * room / Math.max(1, Letters.width(font, text, size))));
         String shown = text;
-        while (shown.length() > 1 && font.getStringWidth(shown) / 1000 * fitted > room) {
-            shown = shown.substring(0, shown.length() - 1);
+        while (shown.length() > 1 && Letters.width(font, shown, fitted) > room) {
+            shown = shown.substring(0, shown.offsetByCodePoints(shown.length(), -1));
         }
-        out.beginText();
         out.setNonStrokingColor(0.13f);
-        out.setFont(font, fitted);
-        out.newLineAtOffset(x, y);
-        out.showText(shown);
-        out.endText();
+        Letters.show(out, font, fitted, x, y, shown);
     }
 
     private static void code(PDPageContentStream out, String content, float x, float y, float size) throws IOException {

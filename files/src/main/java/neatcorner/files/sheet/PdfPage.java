@@ -2,7 +2,6 @@ package neatcorner.files.sheet;
 
 import java.awt.Color;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.List;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Lettering;
@@ -40,13 +39,8 @@ final class PdfPage {
         }
 
         private static double width(PDFont font, String string, double size) {
-            try {
-                return font.getStringWidth(Fonts.printable(font, string)) * size / 1000;
-            } catch (IOException broken) {
-                throw new UncheckedIOException(broken);
-            }
+            return Letters.width(font, string, size);
         }
-
     }
 
     PdfPage(PDPageContentStream out, double pageHeight, Face face) {
@@ -119,12 +113,8 @@ final class PdfPage {
     }
 
     private void run(PDFont font, String text, double x, double baseline, double size, Ink ink) throws IOException {
-        out.beginText();
-        out.setFont(font, (float) size);
         out.setNonStrokingColor(colour(Paint.of(ink)));
-        out.newLineAtOffset((float) x, y(baseline));
-        out.showText(Fonts.printable(font, text));
-        out.endText();
+        Letters.show(out, font, size, x, y(baseline), text);
     }
 
     void number(Mark.At at, Numeral numeral, Ink ink, double size, Mark.Anchor anchor) throws IOException {

@@ -36,14 +36,14 @@ public final class CutList {
                 int order = 1;
                 for (StickLayout.Placed placed : stick.placed()) {
                     var member = placed.piece().member();
-                    printer.printRecord(number, stick.length().toExactMm().toPlainString(), stick.bought() ? "buy" : stick.source().label().isEmpty() ? "rack" : stick.source().label(),
+                    printer.printRecord(number, stick.length().toExactMm().toPlainString(), stick.bought() ? "buy" : stick.source().label().isEmpty() ? "rack" : CsvCell.write(stick.source().label()),
                             order++, member.side().letters(), member.side().id(), placed.piece().frame(),
                             placed.start().toExactMm().toPlainString(), member.longPoint().value().toExactMm().toPlainString(),
                             member.shortPoint().value().toExactMm().toPlainString(), member.rabbet().value().toExactMm().toPlainString(),
                             member.left().swing().toDegrees(), member.right().swing().toDegrees(),
-                            stick.section().name(), stick.section().face().toExactMm().toPlainString(),
+                            CsvCell.write(stick.section().name()), stick.section().face().toExactMm().toPlainString(),
                             placed.piece().length().toExactMm().toPlainString(), member.left().tilt().toDegrees(), member.right().tilt().toDegrees(),
-                            placed.piece().job(), placed.piece().part().map(p -> p.number() + "/" + p.of()).orElse(""), placed.lie().name().toLowerCase(Locale.ROOT));
+                            CsvCell.write(placed.piece().job()), placed.piece().part().map(p -> p.number() + "/" + p.of()).orElse(""), placed.lie().name().toLowerCase(Locale.ROOT));
                 }
                 number++;
             }

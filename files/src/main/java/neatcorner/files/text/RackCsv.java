@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import neatcorner.core.job.Shop;
 import neatcorner.core.measure.Length;
@@ -34,6 +35,7 @@ import org.apache.commons.csv.CSVRecord;
 public final class RackCsv {
     private static final String[] HEADER = {"kind", "label", "what", "length_mm", "width_mm", "thickness_mm", "count", "for_sale", "grain", "face", "moisture_percent",
         "grade", "batch", "shelf", "price", "price_per", "defects"};
+    private static final Pattern NUMBER = Pattern.compile("-?\\d{1,12}(\\.\\d{1,12})?");
     private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder().setHeader(HEADER).get();
 
     private RackCsv() {
@@ -56,20 +58,24 @@ public final class RackCsv {
                 String price = item.price().map(p -> String.format(Locale.ROOT, "%d.%02d", p.minor() / 100, p.minor() % 100)).orElse("");
                 String per = item.price().map(p -> name(p.per())).orElse("");
                 switch (item) {
-                    case OffCut cut -> printer.printRecord("off_cut", cut.label(), cut.section().name(), mm(cut.length()), "", "", "", "", "", "", "", "",
-                            cut.batch(), cut.shelf(), price, per, cut.defects().stream().map(d -> mm(d.from()) + "-" + mm(d.to())).collect(Collectors.joining("; ")));
-                    case Board board -> printer.printRecord("board", board.label(), name(board.species()), mm(board.length()), mm(board.width()), mm(board.thickness()),
-                            "", "", "", "", board.moisture().map(m -> Double.toString(m.toPercent())).orElse(""), board.grade(), "", board.shelf(), price, per,
+                    case OffCut cut -> printer.printRecord("off_cut", text(cut.label()), text(cut.section().name()), mm(cut.length()), "", "", "", "", "", "", "", "",
+                            text(cut.batch()), text(cut.shelf()), price, per, cut.defects().stream().map(d -> mm(d.from()) + "-" + mm(d.to())).collect(Collectors.joining("; ")));
+                    case Board board -> printer.printRecord("board", text(board.label()), name(board.species()), mm(board.length()), mm(board.width()), mm(board.thickness()),
+                            "", "", "", "", board.moisture().map(m -> Double.toString(m.toPercent())).orElse(""), text(board.grade()), "", text(board.shelf()), price, per,
                             board.defects().stream().map(d -> name(d.kind()) + " " + mm(d.x()) + " " + mm(d.y()) + " " + mm(d.length()) + " " + mm(d.width()))
                                     .collect(Collectors.joining("; ")));
-                    case Sheet sheet -> printer.printRecord("sheet", sheet.label(), name(sheet.material()), mm(sheet.width()), mm(sheet.height()), mm(sheet.thickness()),
-                            sheet.count(), sheet.forSale() ? "yes" : "no", name(sheet.grain()), sheet.face(), "", "", "", sheet.shelf(), price, per, "");
+                    case Sheet sheet -> printer.printRecord("sheet", text(sheet.label()), name(sheet.material()), mm(sheet.width()), mm(sheet.height()), mm(sheet.thickness()),
+                            sheet.count(), sheet.forSale() ? "yes" : "no", name(sheet.grain()), text(sheet.face()), "", "", "", text(sheet.shelf()), price, per, "");
                 }
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
         return text.toString();
+    }
+
+    private static String text(String own) {
+        return CsvCell.write(own);
     }
 
     private static String mm(Length length) {
@@ -98,6 +104,10 @@ public final class RackCsv {
             }
             for (CSVRecord row : parser) {
                 try {
+                    if (row.size() > parser.getHeaderNames().size()) {
+                        throw new IllegalArgumentException("it has " + row.size() + " cells; the first line names " + parser.getHeaderNames().size()
+                                + " columns. A cell that holds a comma must stand in quotation marks");
+                    }
                     RackItem item = item(new Row(row), shop);
                     if (!labels.add(item.label())) {
                         throw new IllegalArgumentException("label " + item.label() + " was on an earlier line already; every label must be written once");
@@ -129,7 +139,7 @@ public final class RackCsv {
                 Material material = row.constant("what", Material.class);
                 yield new Sheet(row.text("label"), material, row.length("length_mm"), row.length("width_mm"),
                         row.text("thickness_mm").isEmpty() ? material.usualThickness() : row.length("thickness_mm"),
-                        row.text("count").isEmpty() ? 1 : (int) row.number("count"), row.text("for_sale").equals("yes"),
+                        row.text("count").isEmpty() ? 1 : row.count(), row.isYes("for_sale"),
                         row.text("grain").isEmpty() ? Sheet.Grain.NONE : row.constant("grain", Sheet.Grain.class), row.text("face"), row.price(), row.text("shelf"));
             }
             case String other -> throw new IllegalArgumentException("kind is \"" + other + "\"; it must be one of off_cut, board, sheet");
@@ -154,7 +164,23 @@ public final class RackCsv {
     /** One row by its columns; a missing column is an empty one. */
     private record Row(CSVRecord record) {
         String text(String column) {
-            return record.isSet(column) ? record.get(column) : "";
+            return record.isSet(column) ? CsvCell.read(record.get(column)) : "";
+        }
+
+        int count() {
+            double count = number("count");
+            if (count != Math.rint(count) || count < 0 || count > Sheet.MOST) {
+                throw new IllegalArgumentException("count is \"" + text("count") + "\"; it must be a whole number from 0 to " + Sheet.MOST);
+            }
+            return (int) count;
+        }
+
+        boolean isYes(String column) {
+            return switch (text(column).toLowerCase(Locale.ROOT)) {
+                case "yes" -> true;
+                case "no", "" -> false;
+                default -> throw new IllegalArgumentException(column + " is \"" + text(column) + "\"; it must be yes or no");
+            };
         }
 
         List<String> parts(String column) {
@@ -162,13 +188,8 @@ public final class RackCsv {
         }
 
         double number(String column) {
-            try {
-                double value = Double.parseDouble(text(column));
-                if (Double.isFinite(value)) {
-                    return value;
-                }
-            } catch (NumberFormatException refused) {
-                // Said below.
+            if (NUMBER.matcher(text(column)).matches()) {
+                return Double.parseDouble(text(column));
             }
             throw new IllegalArgumentException(column + " is \"" + text(column) + "\"; it must be a number");
         }

@@ -4,7 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import neatcorner.core.outline.Line;
@@ -33,6 +38,7 @@ class OutlineFileTest {
         "<path d='M10 10 h300 v100 h-100 v100 h-200 z'/> | 6 | 50000",
         "<path d='m 0,0 l 300,0 0,200 z m 20 20 h 5 v 5 z'/> | 3 | 30000",
         "<polygon points='0,0 200,0 100,150'/> | 3 | 15000",
+        "<polygon points='0,0 200-1 200,200'/> | 3 | 20100",
         "<g transform='scale(2)'><rect x='5' y='5' width='100' height='50' transform='rotate(30)'/></g> | 4 | 20000",
         "<defs><rect width='399' height='299'/></defs><rect width='100' height='90'/> | 4 | 9000"})
     void shapesOfAnSvgKeepTheirCornersAndArea(String inside, int corners, double area) {
@@ -78,7 +84,16 @@ class OutlineFileTest {
         "svg | <svg xmlns='http://www.w3.org/2000/svg'><text>hello</text></svg> | no closed outline",
         "svg | <svg><path d='M0 0 L5 5 L0 5'></svg> | line 1 is no SVG",
         "svg | not xml at all | is no SVG",
-        "svg | <svg xmlns='http://www.w3.org/2000/svg' width='10mm'><rect width='NaN' height='4'/></svg> | <rect> cannot be read: number is NaN",
+        "svg | <svg><ellipse rx='1e15' ry='4'/></svg> | it must lie between",
+        "svg | <svg><path d='M0,2s1e39 5-3 0'/></svg> | it must lie between",
+        "svg | <!DOCTYPE g[ | is no SVG",
+        "svg | <svg><path d='zM0,0 q 151,-60 300,0z'/></svg> | does not begin with a move",
+        "svg | <svg><rect width='3x' height='4'/></svg> | width is \"3x\"; it must be a number",
+        "svg | <svg width='10mm' viewBox='0 0'><rect width='300' height='200'/></svg> | viewBox is \"0 0\"; it must be four numbers",
+        "svg | <svg><polygon points='0,0 200;1 200,200'/></svg> | something between its numbers",
+        "dxf | 0 SECTION 2 ENTITIES 0 LWPOLYLINE 20 5 10 0 0 ENDSEC | line 7 is the group code 20 before any x",
+        "dxf | 0 SECTION 2 ENTITIES 0 CIRCLE 10 1e38 40 5 0 ENDSEC | it must lie between",
+        "svg | <svg xmlns='http://www.w3.org/2000/svg' width='10mm'><rect width='NaN' height='4'/></svg> | <rect> cannot be read: width is \"NaN\"",
         "dxf | 0 SECTION 2 ENTITIES 0 SPLINE 70 1 0 ENDSEC | line 6 is the entity SPLINE",
         "dxf | 0 SECTION 2 ENTITIES 0 CIRCLE 10 x 20 0 40 3 0 ENDSEC | is \"x\"; it must be a number",
         "dxf | 0 SECTION 2 ENTITIES 0 CIRCLE 10 nan 20 0 40 3 0 ENDSEC | must be a number",
@@ -94,6 +109,27 @@ class OutlineFileTest {
     void anOutlineThatCrossesItselfIsRefusedWhenItBecomesAFrame() {
         assertThatThrownBy(() -> svg("<polygon points='0,0 200,150 200,0 0,140'/>").outline(Line.GLASS)).isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("crosses");
+    }
+
+    /** Forty thousand loose lines in no order and turned about make the ellipse they were cut from: π·a·b. */
+    @Test
+    void looseLinesAreJoinedInAnyNumber() {
+        List<String> lines = IntStream.range(0, 40_000).mapToObj(i -> {
+            double[] a = {2 * Math.PI * i / 40_000, 2 * Math.PI * (i + 1) / 40_000};
+            int from = i % 2;
+            return String.format(Locale.ROOT, "0 LINE 10 %.6f 20 %.6f 11 %.6f 21 %.6f", 150 * Math.cos(a[from]), 100 * Math.sin(a[from]),
+                    150 * Math.cos(a[1 - from]), 100 * Math.sin(a[1 - from]));
+        }).collect(Collectors.toCollection(ArrayList::new));
+        Collections.shuffle(lines, new Random(5));
+        OutlineFile.Found found = OutlineFile.read(dxf(String.join(" ", lines)), false, Optional.empty());
+        assertThat(area(found)).isCloseTo(Math.PI * 150 * 100, within(2 * Math.PI * 150 * found.offMm()));
+    }
+
+    /** A zigzag has no few sides near it; it is thinned all the same, and says how far it is off. */
+    @Test
+    void aZigzagOfAnyLengthIsThinned() {
+        String points = IntStream.range(0, 20_000).mapToObj(i -> i + "," + (i % 2 == 0 ? 0 : 300)).collect(Collectors.joining(" "));
+        assertThat(svg("<polygon points='" + points + "'/>").offMm()).isGreaterThan(100);
     }
 
     /** A million points on a circle become a frame one can saw. */

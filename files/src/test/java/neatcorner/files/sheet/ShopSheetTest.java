@@ -36,6 +36,11 @@ class ShopSheetTest {
         return stripper.getText(document);
     }
 
+    /** Without the breaks of lines and with every space alike. */
+    private static String plain(String text) {
+        return text.replaceAll("[\\s\\u00a0]+", " ");
+    }
+
     /** Read back by the library's own reader: everything the maker needs is on the paper. */
     @ParameterizedTest
     @EnumSource(SheetSize.class)
@@ -44,11 +49,12 @@ class ShopSheetTest {
         Plan plan = Planner.plan(job, Shop.starting());
         Phrasebook book = new Phrasebook(Graduation.INCH_16);
         try (PDDocument document = sheet(job, Graduation.INCH_16, size)) {
-            String text = text(document).replace('\u00a0', ' ');
+            String text = plain(text(document));
             assertThat(text).contains("Grüße aus dem Hafen", "quantity 6", "Cut list", "At the saw", "Glue-up", "Finish", "Fit", "Hang",
-                    "no. 3 – two coats", book.write(plan.hang().hookHeight()), book.write(plan.glue().checks().getFirst()), "swing right");
-            plan.findings().forEach(finding -> assertThat(text.replaceAll("\\s+", " ")).contains(book.say(finding.cure()).replaceAll("\\s+", " ")));
-            plan.safety().forEach(caution -> assertThat(text.replaceAll("\\s+", " ")).contains(book.say(Phrasebook.keyOf(caution)).replaceAll("\\s+", " ")));
+                    "no. 3 – two coats", plain(book.write(plan.hang().hookHeight())), plain(book.write(plan.glue().checks().getFirst())), "swing right");
+            plan.findings().forEach(finding -> assertThat(text).contains(plain(book.say(finding.cure()))));
+            String asWritten = plain(new PDFTextStripper().getText(document));
+            plan.safety().forEach(caution -> assertThat(asWritten).contains(plain(book.say(Phrasebook.keyOf(caution)))));
             assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(size.paper().getHeight());
         }
     }
@@ -76,11 +82,12 @@ class ShopSheetTest {
         }
     }
 
+    /** They are drawn with the machine's fonts, or named by their code where it has none. */
     @Test
     void signsTheFaceDoesNotHaveDoNotSpoilTheSheet() throws IOException {
         Job job = new Edit.Name("松 frame 🪵 of pine").apply(Jobs.plain());
         try (PDDocument document = sheet(job, Graduation.INCH_16, SheetSize.A4)) {
-            assertThat(text(document)).contains("? frame ? of pine");
+            assertThat(text(document)).contains("frame", "of pine").doesNotContain("?");
         }
     }
 

@@ -8,6 +8,7 @@ import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.image.BufferedImage;
+import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.job.Moulding;
@@ -73,6 +74,39 @@ class RackCsvTest {
         assertThat(rows.refusals().get(3)).contains("line 6", "-1", "0 or more");
         assertThat(rows.refusals().get(4)).contains("line 7", "log", "off_cut, board, sheet");
         assertThatIllegalArgumentException().isThrownBy(() -> RackCsv.read("name;size\n", SHOP)).withMessageContaining("kind");
+    }
+
+    /** What a spreadsheet would run is masked, and every text comes back as it was. */
+    @Test
+    void cellsThatLookLikeFormulasAreMaskedAndReadBack() {
+        List<RackItem> odd = List.of(new Sheet("=1+1", Material.ACRYLIC, Length.mm(600), Length.mm(900), Length.mm(3), 0, false, Sheet.Grain.NONE, "'=a", Optional.empty(), "@left"));
+        String text = RackCsv.write(odd);
+        assertThat(text).contains("'=1+1", "''=a", "'@left");
+        assertThat(RackCsv.read(text, SHOP).items()).isEqualTo(odd);
+    }
+
+    @Test
+    void whatIsNoWholeNumberNoYesOrOneCellTooManyIsRefused() {
+        RackCsv.Rows rows = RackCsv.read("""
+                kind,label,what,length_mm,width_mm,count,for_sale,price
+                sheet,S-1,acrylic,600,900,2.7,,
+                sheet,S-2,acrylic,600,900,2,perhaps,
+                sheet,S-3,acrylic,600,900,2,YES,3f
+                sheet,S-4,acrylic,600,900,2,YES,3,more
+                sheet,S-5,acrylic,600,900,2,YES,3
+                """, SHOP);
+        assertThat(rows.items()).singleElement().satisfies(item -> assertThat(((Sheet) item).forSale()).isTrue());
+        assertThat(String.join("\n", rows.refusals())).contains("2.7", "perhaps", "3f", "9 cells");
+    }
+
+    /** Letters of other scripts are drawn, or named by their code, and control signs left out: nothing is refused. */
+    @Test
+    void labelsTakeAnyLetter() throws IOException {
+        List<RackItem> items = List.of(new Sheet("S-1", Material.ACRYLIC, Length.mm(600), Length.mm(900), Length.mm(3), 1, false, Sheet.Grain.NONE, "",
+                Optional.empty(), "shelf \u6f22\u07ff\u0002 left"));
+        try (PDDocument document = Loader.loadPDF(LabelSheet.write(items, new Phrasebook(Graduation.MM_TENTH), SheetSize.A4))) {
+            assertThat(new PDFTextStripper().getText(document)).contains("shelf", "left").doesNotContain("?");
+        }
     }
 
     /** The printed page, read by a code reader of its own. */
