@@ -23,7 +23,7 @@ public final class Document<T> {
     private final Kind<T> kind;
     private final T value;
     /** Gives what this version does not know. Asked for only on writing: most documents are only read. */
-    private final Supplier<ObjectNode> unknown;
+    private final Supplier<Unknown> unknown;
 
     private record Kind<T>(String format, Function<Fields, T> read, BiConsumer<T, ObjectNode> write) {
         ObjectNode written(T value) {
@@ -35,7 +35,7 @@ public final class Document<T> {
         }
     }
 
-    private Document(Kind<T> kind, T value, Supplier<ObjectNode> unknown) {
+    private Document(Kind<T> kind, T value, Supplier<Unknown> unknown) {
         this.kind = kind;
         this.value = value;
         this.unknown = unknown;
@@ -43,12 +43,12 @@ public final class Document<T> {
 
     /** A new job document. */
     public static Document<Job> of(Job job) {
-        return new Document<>(JOB, job, Trees::object);
+        return new Document<>(JOB, job, () -> Unknown.NOTHING);
     }
 
     /** A new shop document. */
     public static Document<Shop> of(Shop shop) {
-        return new Document<>(SHOP, shop, Trees::object);
+        return new Document<>(SHOP, shop, () -> Unknown.NOTHING);
     }
 
     /** Reads a job; throws {@link FormatException} when it cannot be. */
@@ -73,58 +73,7 @@ public final class Document<T> {
                     + (version > VERSION ? ". The file was written by a newer one: update to open it" : ""));
         }
         T value = kind.read().apply(fields);
-        return new Document<>(kind, value, () -> unknown((ObjectNode) tree, kind.written(value)));
-    }
-
-    /** What stands in {@code source} but not in {@code known}, object by object. */
-    private static ObjectNode unknown(ObjectNode source, ObjectNode known) {
-        ObjectNode rest = Trees.object();
-        for (var field : source.properties()) {
-            JsonNode mine = known.get(field.getKey());
-            if (mine == null) {
-                rest.set(field.getKey(), field.getValue());
-            } else if (mine.isObject() && field.getValue().isObject()) {
-                keep(rest, field.getKey(), unknown((ObjectNode) field.getValue(), (ObjectNode) mine));
-            } else if (mine.isArray() && field.getValue().isArray()) {
-                keep(rest, field.getKey(), unknownItems(field.getValue(), mine));
-            }
-        }
-        return rest;
-    }
-
-    /** Items are told apart by their place; the rest of each stands under its number. */
-    private static ObjectNode unknownItems(JsonNode source, JsonNode known) {
-        ObjectNode rest = Trees.object();
-        for (int i = 0; i < Math.min(source.size(), known.size()); i++) {
-            if (source.get(i).isObject() && known.get(i).isObject()) {
-                keep(rest, Integer.toString(i), unknown((ObjectNode) source.get(i), (ObjectNode) known.get(i)));
-            }
-        }
-        return rest;
-    }
-
-    private static void keep(ObjectNode rest, String name, ObjectNode part) {
-        if (!part.isEmpty()) {
-            rest.set(name, part);
-        }
-    }
-
-    private static void restore(JsonNode node, ObjectNode rest) {
-        for (var field : rest.properties()) {
-            if (node.isArray()) {
-                JsonNode item = node.get(Integer.parseInt(field.getKey()));
-                if (item != null && item.isObject()) {
-                    restore(item, (ObjectNode) field.getValue());
-                }
-                continue;
-            }
-            JsonNode mine = node.get(field.getKey());
-            if (mine == null) {
-                ((ObjectNode) node).set(field.getKey(), field.getValue());
-            } else if ((mine.isObject() || mine.isArray()) && field.getValue().isObject()) {
-                restore(mine, (ObjectNode) field.getValue());
-            }
-        }
+        return new Document<>(kind, value, () -> Unknown.of((ObjectNode) tree, kind.written(value)));
     }
 
     /** What it holds. */
@@ -134,14 +83,21 @@ public final class Document<T> {
 
     /** The same document with another value; what is not known here is carried along. */
     public Document<T> with(T other) {
-        ObjectNode kept = unknown.get();
-        return new Document<>(kind, other, () -> kept);
+        Unknown kept = unknown.get();
+        if (kept.isEmpty()) {
+            return new Document<>(kind, other, () -> kept);
+        }
+        ObjectNode known = kind.written(value);
+        ObjectNode whole = known.deepCopy();
+        kept.restore(whole);
+        Unknown now = Unknown.of(whole, known);
+        return new Document<>(kind, other, () -> now);
     }
 
     /** As text, for a file. */
     public String text() {
         ObjectNode node = kind.written(value);
-        restore(node, unknown.get());
+        unknown.get().restore(node);
         return Trees.write(node);
     }
 }

@@ -26,6 +26,10 @@ import neatcorner.core.job.ShopEdit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.rack.Material;
+import neatcorner.core.rack.Rack;
+import neatcorner.core.rack.RackItem;
+import neatcorner.core.rack.Sheet;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Ready;
 import neatcorner.core.section.Recess;
@@ -47,6 +51,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 class DocumentTest {
     private static final Path FORMATS = Path.of("..", "docs", "formats");
@@ -107,6 +113,27 @@ class DocumentTest {
         assertThat(tree.at("/contents/1/colour").stringValue()).isEqualTo("sand");
         assertThat(tree.at("/title").stringValue()).isEqualTo("Another");
         assertThat(tree.at("/quantity").intValue()).isEqualTo(2);
+    }
+
+    /** A field of an item stays with that item when the list shrinks, grows, or was written in another order. */
+    @Test
+    void fieldsOfOthersStayWithTheirItem() {
+        Shop shop = Shop.starting().withRack(new Rack(Stream.of("a", "b", "c").<RackItem>map(label -> new Sheet(label, Material.ACRYLIC, Length.mm(600),
+                Length.mm(900), Length.mm(3), 1, false, Sheet.Grain.NONE, "", Optional.empty(), "")).toList()));
+        Document<Shop> read = Document.readShop(Document.of(shop).text().replace("\"label\" : \"b\"", "\"label\" : \"b\", \"mine\" : 7"));
+        Document<Shop> edited = read.with(new ShopEdit.Shelve(List.of(((Sheet) shop.rack().item("b").orElseThrow()).withCount(4))).apply(read.value()));
+        Document<Shop> shrunk = edited.with(new ShopEdit.Unshelve(List.of("a")).apply(edited.value()));
+        JsonNode rack = JsonMapper.shared().readTree(shrunk.text()).get("rack");
+        assertThat(rack.get(0).get("label").stringValue()).isEqualTo("b");
+        assertThat(rack.get(0).path("mine").asInt(0)).isEqualTo(7);
+        assertThat(rack.get(1).has("mine")).isFalse();
+
+        ObjectNode job = (ObjectNode) JsonMapper.shared().readTree(Document.of(Jobs.full()).text());
+        ArrayNode contents = (ArrayNode) job.get("contents");
+        ObjectNode glass = (ObjectNode) contents.remove(0);
+        contents.add(glass.put("mine", "glass"));
+        JsonNode written = JsonMapper.shared().readTree(Document.readJob(job.toString()).text()).get("contents");
+        written.forEach(layer -> assertThat(layer.has("mine")).isEqualTo(layer.get("material").equals(glass.get("material"))));
     }
 
     @Test
