@@ -40,7 +40,7 @@ import picocli.CommandLine.Parameters;
 final class CutsCommand implements Runnable {
     @Parameters(paramLabel = "JOB.json", arity = "1..*", description = "The jobs; pieces of one section share their sticks.")
     private List<Path> jobs = new ArrayList<>();
-    @Option(names = "--shop-file", paramLabel = "SHOP.json", description = "The shop to plan for; a new shop without it.")
+    @Option(names = {"--shop-file", "--shop"}, paramLabel = "SHOP.json", description = "The shop to plan for; a new shop without it.")
     private @Nullable Path shopFile;
     @Option(names = {"-o", "--out"}, paramLabel = "OUT.csv", description = "Write the cut list as CSV.")
     private @Nullable Path out;

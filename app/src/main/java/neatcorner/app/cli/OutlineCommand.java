@@ -25,7 +25,7 @@ final class OutlineCommand implements Runnable {
     private @Nullable Path out;
     @Option(names = "--unit", paramLabel = "UNIT", description = "One unit of the drawing, when it does not say: ${COMPLETION-CANDIDATES}.")
     private OutlineFile.@Nullable Scale unit;
-    @Option(names = "--shop-file", paramLabel = "SHOP.json", description = "The shop whose first moulding with a rabbet is taken.")
+    @Option(names = {"--shop-file", "--shop"}, paramLabel = "SHOP.json", description = "The shop whose first moulding with a rabbet is taken.")
     private @Nullable Path shop;
 
     @Override

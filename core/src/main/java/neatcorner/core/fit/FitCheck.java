@@ -64,7 +64,7 @@ final class FitCheck {
                     .remedy(new Remedy.OnJob(Words.of("remedy.mat_overlap", Habit.MAT_OVERLAP.usual()),
                             new Edit.Enter(Habit.MAT_OVERLAP.id(), Habit.MAT_OVERLAP.usual()))));
         }
-        if (narrow(borders.sides(), "border.sides", overlap) || narrow(borders.top(), "border.top", overlap) || narrow(borders.bottom(), "border.bottom", overlap)) {
+        if (narrow(borders.sides(), "border.sides", borders) || narrow(borders.top(), "border.top", borders) || narrow(borders.bottom(), "border.bottom", borders)) {
             return;
         }
         if (borders.bottom().isUnder(borders.top())) {
@@ -74,13 +74,19 @@ final class FitCheck {
     }
 
     /** A border no wider than what the mat covers leaves a picture as large as the glass, or larger. */
-    private boolean narrow(Length border, String entry, Length overlap) {
+    private boolean narrow(Length border, String entry, Borders borders) {
+        Length overlap = frame.habits().get(Habit.MAT_OVERLAP);
         if (border.isOver(overlap)) {
             return false;
         }
+        Borders wider = new Borders(wider(borders.top(), overlap), wider(borders.sides(), overlap), wider(borders.bottom(), overlap));
         ledger.find(Finding.of(Severity.STOP, Station.FIT, "picture_over_glass", Words.of("figure." + entry), border, overlap, overlap.minus(border))
-                .by(overlap.minus(border)).remedy(new Remedy.OnJob(Words.of("remedy.border", USUAL_BORDER), new Edit.Enter(entry, USUAL_BORDER))));
+                .by(overlap.minus(border)).remedy(new Remedy.OnJob(Words.of("remedy.border", USUAL_BORDER), new Edit.Mat(wider))));
         return true;
+    }
+
+    private static Length wider(Length border, Length overlap) {
+        return border.isOver(overlap) ? border : USUAL_BORDER;
     }
 
     /** A score runs on past a corner that points inwards. */

@@ -74,10 +74,14 @@ final class Leaning {
         Lean lean = frame.job().lean();
         Length depth = frame.job().contents().stack().plus(frame.habits().get(Habit.POINT_ROOM)).max(Length.mm(1));
         Length lip = section.lip().max(frame.habits().get(Habit.PLAY).plus(LEAST_COVER));
+        if (lean.forward() > 0) {
+            // The wall ends on the sight edge, short of the back, where the ledge is narrower than this.
+            lip = lip.max(Length.mm(Math.ceil(depth.toMm() * Math.tan(lean.angle().radians()))));
+        }
         Length keep = frame.habits().get(Habit.FRONT_WOOD);
-        Recess level = lean.isFlat() ? new Recess.Rabbet(lip, depth) : new Recess.TiltedRabbet(lip, depth, lean.forward() * lean.degrees());
         for (Length more = Length.ZERO; !section.thickness().plus(more).isOver(THICKEST); more = more.plus(Length.mm(1))) {
             try {
+                Recess level = lean.isFlat() ? new Recess.Rabbet(lip, depth) : new Recess.TiltedRabbet(lip, depth, lean.forward() * lean.degrees());
                 Section made = section.withThickness(section.thickness().plus(more)).withRecess(level);
                 if (!made.woodInFrontOfRabbet().isUnder(keep)) {
                     return Optional.of(new Remedy.OnJob(lean.isFlat() ? Words.of("remedy.plain_rabbet", lip, depth) : more.isZero() ? Words.of("remedy.level_rabbet", lean.angle(), lip, depth)

@@ -22,6 +22,7 @@ import neatcorner.core.outline.Polygons;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Words;
@@ -121,6 +122,19 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
             ledger.enter(Station.BRIEF, Figure.formula("frame.depth").with("face", face).with("thickness", thickness)
                     .with("lean", job.lean().angle()).note("lean_depth")
                     .gives(face.times(job.lean().angle().sin()).plus(thickness.times(job.lean().angle().cos()))));
+            enterFront(ledger);
+        }
+    }
+
+    /** The outside is that of the backs, where the cuts are measured; inwards leaning sides stand further out in front. */
+    private void enterFront(Ledger ledger) {
+        Section section = job.section();
+        double lean = Seat.signed(job.lean(), job.lean().angle().radians());
+        double back = section.face().toMm() * Math.cos(lean);
+        double furthest = section.outline().stream().mapToDouble(p -> p.x() * Math.cos(lean) - p.y() * Math.sin(lean)).max().orElseThrow();
+        if (furthest > back + 0.1) {
+            ledger.enter(Station.BRIEF, Figure.formula("frame.front_stands_out").with("face", section.face()).with("thickness", section.thickness())
+                    .with("lean", job.lean().angle()).note("front_stands_out").gives(Length.mm(furthest - back)));
         }
     }
 

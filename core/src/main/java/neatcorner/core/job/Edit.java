@@ -265,6 +265,19 @@ public sealed interface Edit {
         }
     }
 
+    /** Other borders of the mat. */
+    record Mat(Borders borders) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withContents(new Contents(job.contents().layers(), Optional.of(borders)));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.borders", borders.sides());
+        }
+    }
+
     /** A layer of the package put in, changed or taken out. */
     record Pack(Material.Role role, Optional<Material> material) implements Edit {
         @Override

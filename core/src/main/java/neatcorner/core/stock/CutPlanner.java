@@ -249,8 +249,8 @@ public final class CutPlanner {
         Optional<Member> mirrored = odd.stream().filter(m -> m != first && m.section().equals(first.section())
                 && m.left().isSetLike(first.right()) && m.right().isSetLike(first.left())).findFirst();
         Finding finding = mirrored.map(other -> Finding.of(Severity.CAUTION, Station.CUTS, "mirror_images", first.side().words(), other.side().words(),
-                        first.left().swing(), first.right().swing()))
-                .orElseGet(() -> Finding.of(Severity.CAUTION, Station.CUTS, "unlike_ends", first.left().swing(), first.right().swing(), first.side().letters()));
+                        first.left().said(true), first.right().said(false)))
+                .orElseGet(() -> Finding.of(Severity.CAUTION, Station.CUTS, "unlike_ends", first.left().said(true), first.right().said(false), first.side().letters()));
         boolean byFaces = frame.job().isPlain() && !frame.job().faces().isEmpty();
         ledger.find(finding.by(first.left().swing().minus(first.right().swing())).remedy(byFaces
                 ? new Remedy.OnJob(Words.of("remedy.equal_rails"), new Edit.LikeFaces()) : new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS)));

@@ -19,6 +19,10 @@ import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.section.Profile;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import neatcorner.core.wood.Species;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -38,6 +42,19 @@ class HangPlanTest {
                 .withGiven(Axis.HEIGHT, new Size(Line.GLASS, Length.mm(1000)));
         HangPlan hang = Planner.plan(job, Sample.shop()).hang();
         assertThat(hang.weight().total().value().toKg() - hang.weight().wood().value().toKg()).isCloseTo(10, within(1e-6));
+    }
+
+    /**
+     * By integration over the face: at x mm from the sight edge the four sides are 2·(388 + 288) + 8·x mm long in all, and
+     * 6 mm of wood thick over the lip of 6 mm, 15 mm beyond: 355 296 mm³.
+     */
+    @Test
+    void aRabbetedFrameIsWeighedByItsSolid() {
+        Section section = new Section("stick", Species.PINE, Length.mm(20), Length.mm(15), new Recess.Rabbet(Length.mm(6), Length.mm(9)), Profile.FLAT);
+        Job job = Sample.job("10", "10").withSection(section).withContents(Contents.NOTHING)
+                .withGiven(Axis.WIDTH, new Size(Line.RABBET, Length.mm(400))).withGiven(Axis.HEIGHT, new Size(Line.RABBET, Length.mm(300)));
+        double kg = Planner.plan(job, Sample.shop(section)).hang().weight().wood().value().toKg();
+        assertThat(kg / Species.PINE.density() * 1e9).isCloseTo(355_296, within(1.0));
     }
 
     /** Volume of four mitred bars by hand: area × twice the mean sides × density. */

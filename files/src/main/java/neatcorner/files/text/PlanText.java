@@ -78,6 +78,7 @@ public final class PlanText {
                         book.write(plan.frame().size(line, Axis.HEIGHT).orElseThrow())));
             }
         }
+        plan.figures().values().stream().filter(f -> f.id().startsWith("frame.")).forEach(this::figure);
     }
 
     private void section() {
