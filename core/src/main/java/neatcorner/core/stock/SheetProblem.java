@@ -42,7 +42,8 @@ public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Len
             }
             if (!fits) {
                 throw new IllegalArgumentException("pane " + pane.name() + " of " + pane.width() + " × " + pane.height()
-                        + " can be cut from no sheet inside its trims" + (pane.canTurn() ? "" : ", and it may not be turned") + "; add a larger sheet");
+                        + " can be cut from no sheet inside its trims" + (pane.canTurn() ? "" : ", and it may not be turned")
+                        + (leastStrip.isPositive() ? ", nor may a strip narrower than " + leastStrip + " be left beside it" : "") + "; add a larger sheet");
             }
         }
     }

@@ -94,11 +94,11 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
      */
     public record Part(String name, Length length, End left, End right) {
         public Part {
-            Finite.within("length of piece " + name, length, new Length(1), LONGEST);
+            Finite.within(("length of piece " + name).strip(), length, new Length(1), LONGEST);
             Length near = length.minus(left.lean().max(Length.ZERO)).minus(right.lean().negated().max(Length.ZERO));
             Length far = length.minus(left.lean().negated().max(Length.ZERO)).minus(right.lean().max(Length.ZERO));
             if (near.isNegative() || far.isNegative()) {
-                throw new IllegalArgumentException("piece " + name + " is " + length + " long, and its two cuts cross before they reach the other edge; it must be "
+                throw new IllegalArgumentException(("piece " + name).strip() + " is " + length + " long, and its two cuts cross before they reach the other edge; it must be "
                         + length.minus(near.min(far)) + " or longer");
             }
         }
@@ -130,7 +130,7 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
                 throw new IllegalArgumentException("group " + name + " cannot be turned over: its grain would not run on");
             }
             if (count < 1) {
-                throw new IllegalArgumentException("piece " + name + " is wanted " + count + " times; it must be 1 or more");
+                throw new IllegalArgumentException(("piece " + name).strip() + " is wanted " + count + " times; it must be 1 or more");
             }
             if (gaps.size() != parts.size() - 1) {
                 throw new IllegalArgumentException("group " + name + " has " + parts.size() + " pieces and " + gaps.size() + " gaps; give one gap less than pieces");
