@@ -207,7 +207,7 @@ final class CutsDetail extends Panel {
         rows.getStyleClass().add("option");
         rows.getChildren().add(spread(text(book().say("cuts.member", member.side().words(), member.side().letters()), "strong"),
                 text(book().write(member.longPoint()), "strong")));
-        rows.getChildren().add(text(book().say("cuts.inner", member.shortPoint(), member.rabbet()), "soft"));
+        rows.getChildren().add(text(book().say(member.section().lip().isPositive() ? "cuts.inner" : "cuts.inner_bar", member.shortPoint(), member.rabbet()), "soft"));
         rows.getChildren().add(text(book().say("cuts.left_end", member.left().said(true)), "soft"));
         rows.getChildren().add(text(book().say("cuts.right_end", member.right().said(false)), "soft"));
         if (!member.left().isUpright() || !member.right().isUpright()) {

@@ -8,6 +8,7 @@ import neatcorner.core.job.Habit;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Side;
 import neatcorner.core.rack.Material;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
@@ -63,6 +64,13 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
 
     /** A panel slides in its groove with a hair to spare. */
     private void findPanel(Frame frame, Recess.Slot slot, Ledger ledger) {
+        if (frame.job().outline().round().stream().anyMatch(Side::isCurved)) {
+            Length depth = slot.fromBack().plus(slot.width());
+            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "groove_curved").by(slot.lip())
+                    .remedy(new Remedy.OnJob(Words.of("remedy.rabbet_for_groove", slot.lip(), depth),
+                            new Edit.ChooseSection(frame.job().section().withRecess(new Recess.Rabbet(slot.lip(), depth))))));
+            return;
+        }
         if (!frame.job().contents().layers().isEmpty() && left.value().isNegative()) {
             Length width = slot.width().plus(left.value().abs());
             ledger.find(Finding.of(Severity.STOP, Station.SECTION, "panel_too_thick", stack.value(), slot.width()).by(left.value().abs())

@@ -24,6 +24,8 @@ final class Leaning {
     /** Closer than this a rabbet's tilt is the lean: no blade is set finer. */
     private static final double SAME_TILT = 0.5;
     /** No stick is made thicker only to hold a level rabbet. */
+    /** A level ledge wider than this in a steep side is nothing one would mill. Common practice, no source. */
+    private static final Length WIDEST_LEDGE = Length.mm(25);
     private static final Length THICKEST = Length.mm(120);
 
     private Leaning() {
@@ -65,7 +67,9 @@ final class Leaning {
 
     /** Sides that lie flat hold any package, where no level rabbet fits the stick. */
     private static Remedy orFlat(Frame frame) {
-        return levelRabbet(frame).orElseGet(() -> new Remedy.OnJob(Words.of("remedy.lie_flat"), new Edit.Tilt(Lean.FLAT)));
+        Edit flat = new Edit.Tilt(Lean.FLAT);
+        return levelRabbet(frame).orElseGet(() -> frame.couldBe(flat.apply(frame.job())) ? new Remedy.OnJob(Words.of("remedy.lie_flat"), flat)
+                : new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION));
     }
 
     /** The same stick, or as much thicker as it must be, with a rabbet at the lean that holds this package. */
@@ -78,12 +82,15 @@ final class Leaning {
             // The wall ends on the sight edge, short of the back, where the ledge is narrower than this.
             lip = lip.max(Length.mm(Math.ceil(depth.toMm() * Math.tan(lean.angle().radians()))));
         }
+        if (lip.isOver(WIDEST_LEDGE)) {
+            return Optional.empty();
+        }
         Length keep = frame.habits().get(Habit.FRONT_WOOD);
         for (Length more = Length.ZERO; !section.thickness().plus(more).isOver(THICKEST); more = more.plus(Length.mm(1))) {
             try {
                 Recess level = lean.isFlat() ? new Recess.Rabbet(lip, depth) : new Recess.TiltedRabbet(lip, depth, lean.forward() * lean.degrees());
                 Section made = section.withThickness(section.thickness().plus(more)).withRecess(level);
-                if (!made.woodInFrontOfRabbet().isUnder(keep)) {
+                if (!made.woodInFrontOfRabbet().isUnder(keep) && frame.couldBe(frame.job().withSection(made))) {
                     return Optional.of(new Remedy.OnJob(lean.isFlat() ? Words.of("remedy.plain_rabbet", lip, depth) : more.isZero() ? Words.of("remedy.level_rabbet", lean.angle(), lip, depth)
                             : Words.of("remedy.level_rabbet_thicker", lean.angle(), lip, depth, made.thickness()), new Edit.ChooseSection(made)));
                 }

@@ -61,6 +61,16 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
         return frame;
     }
 
+    /** Whether a job like this one, with the same habits, makes a frame at all. */
+    public boolean couldBe(Job other) {
+        try {
+            new Framing(other, habits, new Ledger()).frame();
+            return true;
+        } catch (IllegalArgumentException impossible) {
+            return false;
+        }
+    }
+
     /** Everything that was said or is habit, so that it can be shown and selected like the rest. */
     private static void enterGiven(Job job, Habits habits, Ledger ledger) {
         for (Entry entry : Entry.of(job)) {

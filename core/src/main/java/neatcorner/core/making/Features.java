@@ -29,6 +29,8 @@ final class Features {
     /** A saw blade or dado stack takes this much at once. Common practice, no source. */
     private static final Length SAW_BITE = Length.inches(1, 1, 4);
     private static final Length DADO_BITE = Length.inches(0, 3, 8);
+    /** No stack is wider than this; wider steps take several passes. Common practice, no source. */
+    private static final Length WIDEST_DADO = Length.inches(0, 13, 16);
     /** A hollow cut with the stick pushed aslant over the blade grows by this much a pass. Common practice, no source. */
     private static final Length COVE_BITE = Length.inches(0, 1, 16);
     private final Section section;
@@ -106,7 +108,7 @@ final class Features {
         return List.of(
                 Setup.of(Tool.TABLE_SAW, Words.of("bit.two_passes", across, strip.thickness().minus(deep)), worked, other, wide.minus(across), deep, SAW_BITE),
                 Setup.of(Tool.TABLE_SAW, Words.of("bit.two_passes", across, strip.thickness().minus(deep)), side, worked, deep.minus(kerf), across, SAW_BITE).trapping(),
-                Setup.of(Tool.DADO, Words.of("bit.dado", across), worked, side, Length.ZERO, deep, DADO_BITE),
+                Setup.of(Tool.DADO, dado(across), worked, side, Length.ZERO, deep, DADO_BITE),
                 Setup.of(Tool.ROUTER_TABLE, Words.of("bit.straight"), worked, side, Length.ZERO, deep, routerBite(strip.species())),
                 Setup.of(Tool.ROUTER_TABLE, Words.of("bit.straight"), side, opposite, strip.thickness().minus(deep), across, routerBite(strip.species())));
     }
@@ -198,10 +200,15 @@ final class Features {
         return whole.without(section.wood());
     }
 
+    private static Words dado(Length wide) {
+        int passes = (int) Math.ceil(wide.ratio(WIDEST_DADO) - 1e-9);
+        return passes > 1 ? Words.of("bit.dado_passes", wide, passes) : Words.of("bit.dado", wide);
+    }
+
     private void hollow(List<Feature> features, Relief r) {
         double right = outer - r.from().toMm();
         features.add(new Feature("hollow", Words.of("feature.hollow"), Silhouette.box(right - r.width().toMm(), -1, right, r.depth().toMm()), r.depth(), List.of(
-                Setup.of(Tool.DADO, Words.of("bit.dado", r.width()), Surface.BACK, Surface.OUTER, r.from(), r.depth(), DADO_BITE),
+                Setup.of(Tool.DADO, dado(r.width()), Surface.BACK, Surface.OUTER, r.from(), r.depth(), DADO_BITE),
                 Setup.of(Tool.ROUTER_TABLE, Words.of("bit.straight"), Surface.BACK, Surface.OUTER, r.from(), r.depth(), routerBite(section.species())))));
     }
 }

@@ -65,7 +65,12 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         Length core = face.minus(band.map(Band::width).orElse(Length.ZERO));
         if (relief.isPresent()) {
             Relief r = relief.get();
-            Finite.within("width of the back hollow", r.width(), Length.mm(3), core.minus(recess.lip()).minus(r.from()).minus(Length.mm(2)));
+            Length room = core.minus(recess.lip()).minus(r.from()).minus(Length.mm(2));
+            if (room.isUnder(Length.mm(3))) {
+                throw new IllegalArgumentException("a hollow " + r.from() + " from the outside finds no back there: the back is " + core.minus(recess.lip())
+                        + " wide, and 2 mm beside the rabbet stay; take the hollow out, begin it further out, or give a wider face");
+            }
+            Finite.within("width of the back hollow", r.width(), Length.mm(3), room);
             Finite.within("depth of the back hollow", r.depth(), LEAST_WOOD, strips.getFirst().thickness().minus(Length.mm(1)));
         }
         band.ifPresent(b -> Finite.within("band height", b.height(), Length.mm(3), stacked.plus(b.reveal())));

@@ -160,7 +160,9 @@ public final class ShopSheet {
             return at + 31;
         }
         page.text(new At(x + wide, at + 7), book.say("sheet.short", member.shortPoint()), Ink.SOFT, 8.5, false, Anchor.END);
-        page.text(new At(x + wide, at + 18), book.say("sheet.along_rabbet", member.rabbet()), Ink.SOFT, 8.5, false, Anchor.END);
+        if (member.section().lip().isPositive()) {
+            page.text(new At(x + wide, at + 18), book.say("sheet.along_rabbet", member.rabbet()), Ink.SOFT, 8.5, false, Anchor.END);
+        }
         return at + 31;
     }
 

@@ -12,6 +12,7 @@ import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
+import neatcorner.core.section.Recess;
 import neatcorner.core.stock.StickLayout;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
@@ -101,6 +102,7 @@ public final class PlanText {
         return switch (id) {
             case "habit.point_room" -> !plan.fit().points().isEmpty();
             case "habit.bit_radius" -> plan.figures().containsKey("making.later.height");
+            case "section.stack", "section.depth_left", "section.front_wood", "habit.front_wood" -> !(plan.job().section().recess() instanceof Recess.Bar);
             default -> true;
         };
     }
@@ -127,7 +129,7 @@ public final class PlanText {
                 line("member_square", member.side().words(), member.side().letters(), member.longPoint());
                 continue;
             }
-            line("member", member.side().words(), member.side().letters(), member.longPoint(), member.shortPoint(), member.rabbet());
+            line(plan.job().section().lip().isPositive() ? "member" : "member_bar", member.side().words(), member.side().letters(), member.longPoint(), member.shortPoint(), member.rabbet());
             line("ends", member.left().said(true), member.right().said(false));
             if (!member.left().isUpright() || !member.right().isUpright()) {
                 line("standing", member.left().saidStanding(), member.right().saidStanding());
