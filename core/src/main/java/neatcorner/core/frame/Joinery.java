@@ -234,6 +234,9 @@ final class Joinery {
         if (!shortPoint.value().isPositive()) {
             throw new ImpossibleFrame(Words.of("impossible.short_point", shortPoint.name(), shortPoint.value()));
         }
+        if (!longPoint.value().isPositive()) {
+            throw new ImpossibleFrame(Words.of("impossible.long_point", name));
+        }
         Figure<Length> rabbet = ledger.enter(Station.CUTS, Figure.formula(id + ".rabbet").named(Words.of("figure.member.rabbet", name))
                 .note("along_curve").gives(Length.mm(wayAlong(index, this::rabbetAt))));
         enterCut(id, name, "left", left, section, section(before(index)));

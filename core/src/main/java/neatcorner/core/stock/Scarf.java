@@ -23,11 +23,11 @@ public record Scarf(int number, int of, Length length, Length overlap) {
 
     /**
      * The parts of a side. Joints are shared out evenly, away from the corners, and shifted a little to the
-     * left or right in turn, so that joints of opposite sides do not face each other.
+     * left or right in turn, so that joints of opposite sides do not face each other; none falls into a slanted end.
      *
      * @param longest that can be cut from a stick
      * @param place   of the side going round, to stagger by
-     * @return empty when even many parts do not make the side
+     * @return empty when no joints can be so placed
      */
     static Optional<List<Scarf>> parts(Member member, Length longest, int place) {
         Length overlap = member.stock().thickness().times((long) SLOPE);
@@ -40,6 +40,8 @@ public record Scarf(int number, int of, Length length, Length overlap) {
         double most = longest.toMm();
         double each = whole.toMm() / parts;
         double shift = each * STAGGER * (place % 4 < 2 ? 1 : -1);
+        double first = member.left().setback().abs().plus(overlap).toMm();
+        double last = member.right().setback().abs().plus(overlap).toMm();
         List<Scarf> made = new ArrayList<>();
         double from = 0;
         for (int i = 0; i < parts; i++) {
@@ -48,9 +50,13 @@ public record Scarf(int number, int of, Length length, Length overlap) {
                 double wanted = each * (i + 1) + shift;
                 double latest = from + most - middle - (i == 0 ? 0 : middle);
                 double soonest = whole.toMm() - (parts - 1 - i) * (most - 2 * middle) - middle;
-                to = Math.min(latest, Math.max(soonest, wanted));
+                double beforeRightEnd = whole.toMm() - last + middle;
+                to = Math.min(Math.min(latest, beforeRightEnd), Math.max(Math.max(soonest, i == 0 ? first - middle : 0), wanted));
             }
             double reach = to - from + (i == 0 ? 0 : middle) + (i == parts - 1 ? 0 : middle);
+            if (i == 0 && reach < first || i == parts - 1 && reach < last || reach > most + 1e-6) {
+                return Optional.empty();
+            }
             made.add(new Scarf(i + 1, parts, Length.mm(reach), overlap));
             from = to;
         }
