@@ -3,7 +3,6 @@ package neatcorner.files.store;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.util.Map;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -16,18 +15,29 @@ import java.sql.ResultSet;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.ShopEdit;
 import neatcorner.core.measure.Length;
+import neatcorner.core.rack.Material;
+import neatcorner.core.rack.Rack;
+import neatcorner.core.rack.RackItem;
+import neatcorner.core.rack.Sheet;
 import neatcorner.files.Jobs;
 import neatcorner.files.json.Document;
+import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class ShopStoreTest {
     private static final Clock NOON = Clock.fixed(Instant.parse("2026-11-24T12:00:00Z"), ZoneOffset.UTC);
@@ -159,6 +169,113 @@ class ShopStoreTest {
                     + "execution_time, success) VALUES (99, '99', 'future', 'SQL', 'V99__future.sql', 1, 'x', 1, 1)");
         }
         assertThatThrownBy(this::open).isInstanceOf(StoreException.class).hasMessageContaining("newer Neat Corner");
+    }
+
+    /** A file of every older version, written by the migrations of that time: opened, edited, opened again, and a copy kept beside it. */
+    @ParameterizedTest
+    @ValueSource(strings = {"1", "2"})
+    void shopsOfOlderVersionsOpenAndSave(String version) throws Exception {
+        Files.createDirectories(file().getParent());
+        Flyway.configure().dataSource("jdbc:sqlite:" + file(), null, null).locations("classpath:db/migration").target(version).load().migrate();
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file())) {
+            for (String[] row : new String[][] {{"shop", "shop", "", Document.of(Shop.starting()).text()}, {"job-1", "job", "Old frame", Document.of(Jobs.full()).text()}}) {
+                try (var document = connection.prepareStatement("INSERT INTO document (id, kind, place, title, for_whom, revision) VALUES (?, ?, 1, ?, '', 1)");
+                        var revision = connection.prepareStatement("INSERT INTO revision (document, number, made_at, words, body) VALUES (?, 1, '2026-11-24T12:00:00Z', 'old', ?)")) {
+                    document.setString(1, row[0]);
+                    document.setString(2, row[1]);
+                    document.setString(3, row[2]);
+                    document.execute();
+                    revision.setString(1, row[0]);
+                    revision.setString(2, row[3]);
+                    revision.execute();
+                }
+            }
+        }
+        try (ShopStore store = open()) {
+            assertThat(store.job("job-1").value()).isEqualTo(Jobs.full());
+            store.save("job-1", named(store.job("job-1"), "New name"), "title");
+        }
+        try (ShopStore store = open()) {
+            assertThat(store.job("job-1").value().title()).isEqualTo("New name");
+            assertThat(store.shop().value()).isEqualTo(Shop.starting());
+        }
+        assertThat(file().resolveSibling("shop.neatcorner.before-3")).isRegularFile();
+    }
+
+    /** One broken revision costs the last edit, not the shop: the newest good one is shown and it is said. */
+    @Test
+    void aDamagedRevisionFallsBackToTheOneBefore() throws Exception {
+        String id;
+        try (ShopStore store = open()) {
+            id = store.add(Document.of(Jobs.full()), "new");
+            store.save(id, named(store.job(id), "Good"), "title");
+            store.save(id, named(store.job(id), "Spoilt"), "title");
+        }
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file()); var statement = connection.createStatement()) {
+            statement.execute("UPDATE revision SET body = 'rot' WHERE document = '" + id + "' AND number = (SELECT max(number) FROM revision WHERE document = '" + id + "')");
+        }
+        try (ShopStore store = open()) {
+            assertThat(store.job(id).value().title()).isEqualTo("Good");
+            assertThat(store.notices()).isNotEmpty().allSatisfy(notice -> assertThat(notice).doesNotContain(id).doesNotContainIgnoringCase("sqlite"));
+        }
+    }
+
+    /** Two names of one file are one shop. */
+    @Test
+    void aLinkToAnOpenShopIsRefused() throws IOException {
+        try (ShopStore store = open()) {
+            Path link = Files.createSymbolicLink(folder.resolve("link.neatcorner"), file());
+            assertThatThrownBy(() -> ShopStore.open(link, NOON)).isInstanceOf(StoreException.class);
+            assertThat(store.jobs()).isEmpty();
+        }
+    }
+
+    /** A file that the disk had no room for is not taken for a new shop. */
+    @Test
+    void anEmptyFileIsNoNewShop() throws IOException {
+        Files.createDirectories(file().getParent());
+        Files.createFile(file());
+        assertThatThrownBy(this::open).isInstanceOf(StoreException.class).hasMessageContaining("empty");
+        assertThat(file()).isEmptyFile();
+    }
+
+    /** A copy of a running shop holds all that was saved, and is a shop of its own. */
+    @Test
+    void aBackupOfAnOpenShopIsWhole() {
+        try (ShopStore store = open()) {
+            String id = store.add(Document.of(Jobs.full()), "new");
+            Path copy = folder.resolve("copy.neatcorner");
+            ShopStore.backup(file(), copy);
+            try (ShopStore copied = ShopStore.open(copy, NOON)) {
+                assertThat(copied.job(id).value()).isEqualTo(Jobs.full());
+            }
+            assertThatThrownBy(() -> ShopStore.backup(file(), copy)).isInstanceOf(StoreException.class).hasMessageContaining("already");
+        }
+    }
+
+    /** A rack of a thousand sheets of which one is counted two hundred times: differences are kept, and every step is undone in turn. */
+    @Test
+    void manyEditsOfALargeShopStaySmall() throws IOException {
+        List<RackItem> items = IntStream.range(0, 1000).<RackItem>mapToObj(i -> new Sheet("S-" + i, Material.ACRYLIC, Length.mm(600 + i % 50), Length.mm(900), Length.mm(3), 1, false,
+                Sheet.Grain.NONE, "clear", Optional.empty(), "shelf " + i % 7)).toList();
+        try (ShopStore store = open()) {
+            store.saveShop(store.shop().with(store.shop().value().withRack(new Rack(items))), "rack");
+            for (int i = 2; i <= 200; i++) {
+                store.saveShop(store.shop().with(new ShopEdit.Shelve(List.of(((Sheet) items.get(500)).withCount(i))).apply(store.shop().value())), "count");
+            }
+            int whole = store.shop().text().length();
+            store.compact();
+            assertThat(Files.size(file())).isLessThan(6L * whole);
+            assertThat(count(store)).isEqualTo(200);
+            for (int i = 199; i > 120; i--) {
+                store.undo(ShopStore.shopId());
+                assertThat(count(store)).isEqualTo(i);
+            }
+        }
+    }
+
+    private static int count(ShopStore store) {
+        return ((Sheet) store.shop().value().rack().item("S-500").orElseThrow()).count();
     }
 
     @Test
