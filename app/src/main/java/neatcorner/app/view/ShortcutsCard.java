@@ -2,6 +2,8 @@ package neatcorner.app.view;
 
 import java.util.Locale;
 import javafx.scene.control.Button;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
@@ -22,6 +24,12 @@ final class ShortcutsCard extends VBox {
         close.setOnAction(_ -> closed.run());
         getChildren().add(close);
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        // There is one thing to press here, and what lies behind is not for the keys while the card is open.
+        addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.TAB) {
+                key.consume();
+            }
+        });
     }
 
     @Override

@@ -105,7 +105,7 @@ final class TagField extends VBox {
         made.textProperty().addListener((_, _, text) -> {
             if (typing) {
                 refuse(Optional.empty());
-                actions.preview(this, text);
+                actions.preview(this, text.equals(opened) ? "" : text);
             }
         });
         made.setOnAction(_ -> finish());

@@ -109,6 +109,21 @@ class CuttingTest extends OnTheDemo {
         assertThat(on(() -> desk.history().getLast().words())).contains("booked out");
     }
 
+    /** Where the sticks were drawn they are drawn again, at the station one is at. */
+    @Test
+    void sticksThatComeBackAreDrawnAgain(FxRobot robot) throws Exception {
+        take(CERTIFICATE);
+        go(Station.CUTS);
+        until(() -> !desk.improver().isWorking());
+        robot.clickOn("#book-cuts");
+        settle();
+        assertThat(plan().cuts().sticks()).isEmpty();
+        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
+        settle();
+        assertThat(on(() -> picture("#sticks-picture").spots().filter(spot -> spot.what().startsWith("piece.")).count())).as("pieces drawn again").isPositive();
+        assertThat(on(() -> picture("#sticks-picture").getHeight())).isGreaterThan(60);
+    }
+
     /** Panes are cut by themselves; sheets go, rests come, and one undo puts the rack and the job back. */
     @Test
     void cuttingPanesBooksSheetsAndIsUndoneInOneStep(FxRobot robot) throws Exception {

@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -88,6 +89,43 @@ class MainViewTest extends OnTheDemo {
         robot.write("9").push(KeyCode.ENTER);
         settle();
         assertThat(plan().frame().width(Line.GLASS)).isEqualTo(Length.inches(9));
+    }
+
+    /** A chord takes what is being typed for the job it was typed in, and none of its keys ends in a field. */
+    @Test
+    void aChordTakesTheOpenEntryAndTypesNothing(FxRobot robot) throws Exception {
+        String first = on(() -> desk.jobId());
+        type(robot, "glass.width", "33");
+        robot.push(KeyCode.SHORTCUT, KeyCode.N);
+        settle();
+        assertThat(plan().frame().width(Line.GLASS)).isNotEqualTo(Length.inches(33));
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().frame().width(Line.GLASS)).as("the new job").isNotEqualTo(Length.inches(33));
+        on(() -> {
+            desk.open(first);
+            return true;
+        });
+        settle();
+        assertThat(plan().frame().width(Line.GLASS)).isEqualTo(Length.inches(33));
+        robot.clickOn(tag("glass.width"));
+        robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT4);
+        settle();
+        assertThat(on(() -> desk.station())).isEqualTo(Station.CUTS);
+        assertThat(plan().frame().width(Line.GLASS)).isEqualTo(Length.inches(33));
+    }
+
+    /** What is only shown is never written back rounded. */
+    @Test
+    void aUnitChangedWhileANumberIsOpenDoesNotRoundIt(FxRobot robot) throws Exception {
+        robot.push(KeyCode.SHORTCUT, KeyCode.U);
+        type(robot, "glass.width", "421");
+        robot.push(KeyCode.ENTER);
+        settle();
+        robot.clickOn(tag("glass.width"));
+        robot.push(KeyCode.ENTER).push(KeyCode.SHORTCUT, KeyCode.U).push(KeyCode.ENTER).push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().frame().width(Line.GLASS)).isEqualTo(Length.mm(421));
     }
 
     @Test
@@ -307,12 +345,18 @@ class MainViewTest extends OnTheDemo {
 
     @Test
     void theKeysAreListedByF1(FxRobot robot) throws Exception {
+        Set<Station> settled = plan().job().settled();
         robot.push(KeyCode.F1);
         settle();
         List<String> texts = on(() -> all(view.lookup("#shortcuts"), Labeled.class::isInstance).map(n -> ((Labeled) n).getText()).toList());
         for (Shortcut shortcut : Shortcut.values()) {
             assertThat(texts).contains(shortcut.shown());
         }
+        robot.push(KeyCode.TAB).push(KeyCode.TAB).push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().job().settled()).as("what lies behind").isEqualTo(settled);
+        assertThat(on(() -> view.lookup("#shortcuts").isVisible())).isFalse();
+        robot.push(KeyCode.F1);
         robot.push(KeyCode.ESCAPE);
         settle();
         assertThat(on(() -> view.lookup("#shortcuts").isVisible())).isFalse();
