@@ -109,6 +109,10 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
     /** Whatever batches the sticks are of. */
     private static Lot mixed(Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms, Answers answers) {
         Setting setting = new Setting(stock, pieces, sources, terms);
+        if (setting.isTooMuch()) {
+            return new Lot(stock, pieces, Optional.empty(), Optional.empty(), List.of(), Optional.empty(),
+                    Optional.of(Words.of("wishes.too_many", pieces.size(), StickProblem.MOST_PIECES, StickProblem.MOST_KINDS)));
+        }
         Optional<StickProblem> problem = setting.problem();
         if (problem.isEmpty()) {
             return new Lot(stock, pieces, problem, Optional.empty(), List.of(), Optional.empty(), Optional.empty());
@@ -224,6 +228,11 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
                 }
                 kind++;
             }
+        }
+
+        /** More than can be laid at once. */
+        boolean isTooMuch() {
+            return kinds.size() > StickProblem.MOST_KINDS || kinds.values().stream().mapToLong(List::size).sum() > StickProblem.MOST_PIECES;
         }
 
         Optional<StickProblem> problem() {

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 
 /**
@@ -25,6 +26,7 @@ final class StickPacking {
     private final int mostForOne;
     private final List<Stick> rack;
     private final List<Stick> forSale;
+    private final BooleanSupplier stop;
 
     /**
      * A stick that may be used.
@@ -44,11 +46,16 @@ final class StickPacking {
 
     /** Within milliseconds: choices are shared out among the pieces. */
     StickPacking(long[] pieces, List<Stick> rack, List<Stick> forSale) {
-        this(pieces, rack, forSale, Math.clamp(MOST_AT_ONCE / Math.max(1, pieces.length), LEAST_FOR_ONE, THOROUGH));
+        this(pieces, rack, forSale, Math.clamp(MOST_AT_ONCE / Math.max(1, pieces.length), LEAST_FOR_ONE, THOROUGH), () -> false);
     }
 
-    /** Pieces must each fit in some stick; {@link #pack} says so by an empty answer when not. */
-    StickPacking(long[] pieces, List<Stick> rack, List<Stick> forSale, int mostForOne) {
+    /**
+     * Pieces must each fit in some stick; {@link #pack} says so by an empty answer when not.
+     *
+     * @param stop when to leave it at what was found
+     */
+    StickPacking(long[] pieces, List<Stick> rack, List<Stick> forSale, int mostForOne, BooleanSupplier stop) {
+        this.stop = stop;
         this.pieces = pieces.clone();
         this.mostForOne = mostForOne;
         this.rack = List.copyOf(rack);
@@ -150,6 +157,9 @@ final class StickPacking {
         List<Kind> left = kinds();
         List<Filled> filled = new ArrayList<>();
         while (!left.isEmpty()) {
+            if (stop.getAsBoolean()) {
+                return Optional.empty();
+            }
             Optional<Stick> next = take(unused, left.getFirst().length(), sold);
             if (next.isEmpty()) {
                 return Optional.empty();
@@ -204,22 +214,30 @@ final class StickPacking {
             return best;
         }
 
-        private void choose(int kind, long used, int least) {
+        /** Goes as deep as there are pieces on the stick: kinds of which none is taken are passed by, of however many there are. */
+        private void choose(int first, long used, int least) {
             if (used > bestUsed) {
                 bestUsed = used;
                 best = chosen.clone();
             }
-            if (kind == left.size()) {
-                return;
-            }
-            long each = left.get(kind).length();
-            int most = (int) Math.min(left.get(kind).pieces().size(), (room - used) / each);
-            for (int count = most; count >= least && bestUsed < room && choices < mostForOne; count--) {
+            for (int kind = first; kind < left.size(); kind++) {
+                long each = left.get(kind).length();
+                int most = (int) Math.min(left.get(kind).pieces().size(), (room - used) / each);
+                for (int count = most; count >= 1 && mayGoOn(); count--) {
+                    choices++;
+                    chosen[kind] = count;
+                    choose(kind + 1, used + count * each, 0);
+                }
+                chosen[kind] = 0;
+                if (kind == first && least > 0 || !mayGoOn()) {
+                    return;
+                }
                 choices++;
-                chosen[kind] = count;
-                choose(kind + 1, used + count * each, 0);
             }
-            chosen[kind] = 0;
+        }
+
+        private boolean mayGoOn() {
+            return bestUsed < room && choices < mostForOne;
         }
     }
 

@@ -22,6 +22,8 @@ import neatcorner.core.measure.Span;
 public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Length trim, Length useful, List<Lock> locks) {
     /** The most pieces in all. */
     public static final int MOST_PIECES = 20_000;
+    /** The most kinds of pieces; a layout says of every kind how many are on each stick. */
+    public static final int MOST_KINDS = 6_000;
     private static final Length LONGEST = Length.mm(20_000);
 
     public StickProblem {
@@ -40,6 +42,9 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
         long count = pieces.stream().mapToLong(Kind::count).sum();
         if (count > MOST_PIECES) {
             throw new IllegalArgumentException("there are " + count + " pieces; there may be up to " + MOST_PIECES);
+        }
+        if (pieces.size() > MOST_KINDS) {
+            throw new IllegalArgumentException("there are " + pieces.size() + " kinds of pieces; there may be up to " + MOST_KINDS + ". Lay them in several parts");
         }
         for (Kind kind : pieces) {
             checkFits(kind, stock, trim);

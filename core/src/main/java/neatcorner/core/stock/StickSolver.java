@@ -100,9 +100,9 @@ public final class StickSolver {
     private void start(int[] left) {
         checkLocks();
         bound = roundedUp(materialCost(left));
-        quick(careful, left, careful.limits(), false).ifPresent(patterns -> found(patterns, List.of()));
+        quick(careful, left, careful.limits(), Optional.empty()).ifPresent(patterns -> found(patterns, List.of()));
         if (!laying.isSure()) {
-            quick(model, left, model.limits(), false).ifPresent(patterns -> found(patterns, List.of()));
+            quick(model, left, model.limits(), Optional.empty()).ifPresent(patterns -> found(patterns, List.of()));
             firstFit(left, model.limits()).ifPresent(patterns -> found(patterns, List.of()));
         }
     }
@@ -195,7 +195,7 @@ public final class StickSolver {
                 tell();
             }
         }
-        quick(careful, left, sticks, true).ifPresent(patterns -> found(patterns, List.of()));
+        quick(careful, left, sticks, Optional.of(stop)).ifPresent(patterns -> found(patterns, List.of()));
         Optional<List<int[]>> mixes = mixes(sticks);
         for (int departures = 0; departures <= MOST_DEPARTURES && !isDone(); departures++) {
             if (mixes.isPresent()) {
@@ -285,7 +285,7 @@ public final class StickSolver {
         }
         List<PatternMaster.Used> used = master.used().stream().sorted(Comparator.comparingDouble((PatternMaster.Used u) -> -u.times())
                 .thenComparingLong(u -> -model.filled(u.pattern()))).toList();
-        quick(careful, left, sticks, true).ifPresent(rest -> found(taken, rest));
+        quick(careful, left, sticks, Optional.of(stop)).ifPresent(rest -> found(taken, rest));
         int spent = 0;
         Node whole = new Node(left.clone(), sticks.clone(), new ArrayList<>(taken));
         for (PatternMaster.Used u : used) {
@@ -415,7 +415,7 @@ public final class StickSolver {
     }
 
     /** What is left packed at once by simple rules; empty when they do not fit it all in. */
-    private static Optional<List<Pattern>> quick(StickModel model, int[] left, int[] limits, boolean thorough) {
+    private static Optional<List<Pattern>> quick(StickModel model, int[] left, int[] limits, Optional<BooleanSupplier> thorough) {
         int size = Arrays.stream(left).sum();
         long[] lengths = new long[size];
         int[] kinds = new int[size];
@@ -437,7 +437,9 @@ public final class StickSolver {
                 forSale.add(stick);
             }
         }
-        return (thorough ? new StickPacking(lengths, rack, forSale, StickPacking.THOROUGH) : new StickPacking(lengths, rack, forSale)).pack().map(filled -> filled.stream().map(f -> {
+        StickPacking packing = thorough.map(stop -> new StickPacking(lengths, rack, forSale, StickPacking.THOROUGH, stop))
+                .orElseGet(() -> new StickPacking(lengths, rack, forSale));
+        return packing.pack().map(filled -> filled.stream().map(f -> {
             int[] counts = new int[left.length];
             f.pieces().forEach(piece -> counts[kinds[piece]]++);
             return Pattern.of(f.stick().place(), counts);

@@ -113,4 +113,14 @@ class StickPackingTest {
         long waste = packing.pack().orElseThrow().size() * 955L - Arrays.stream(pieces).sum();
         assertThat(waste).isLessThan(955L * 6);
     }
+
+    /** Thousands of pieces all different need no deep stack, and time that is up leaves the simple layout. */
+    @Test
+    void thousandsOfDifferentPiecesArePacked() {
+        long[] pieces = LongStream.range(0, 12_000).map(i -> 200 + i).toArray();
+        List<StickPacking.Filled> layout = new StickPacking(pieces, List.of(), List.of(sale(40_000)), 50, () -> false).pack().orElseThrow();
+        assertThat(layout.stream().mapToInt(f -> f.pieces().size()).sum()).isEqualTo(12_000);
+        assertThat(layout).allSatisfy(f -> assertThat(f.pieces().stream().mapToLong(i -> pieces[i]).sum()).isLessThanOrEqualTo(40_000));
+        assertThat(new StickPacking(pieces, List.of(), List.of(sale(40_000)), 50, () -> true).pack()).isPresent();
+    }
 }
