@@ -25,13 +25,17 @@ public final class StickFamilies {
         int first = args.length > 0 ? Integer.parseInt(args[0]) : 1;
         System.out.println("family                        pieces  quick  best  bound  proven  seconds");
         for (int seed = first; seed < first + SEEDS; seed++) {
-            for (int frames : new int[] {4, 12, 30, 60}) {
+            for (int frames : new int[] {4, 12, 30, 45, 60}) {
                 run("shop, " + frames + " frames", order(frames, seed, false), 1);
                 run("shop, " + frames + " frames, off-cuts", order(frames, seed, true), 1);
             }
             run("three to a stick", triplets(20, seed), 2);
             run("three to a stick", triplets(40, seed), 2);
             run("three to a stick", triplets(83, seed), 8);
+            run("three to a stick, tenths", tenths(40, seed), 2);
+            run("all different", different(2000, 1, seed), 10);
+            run("many of many kinds", different(1000, 20, seed), 10);
+            run("many of many kinds", different(1000, 20, seed), 1);
             run("partition, 6 sticks", partition(6, seed), 2);
             run("partition, 12 sticks", partition(12, seed), 2);
             run("partition, 24 sticks", partition(24, seed), 30);
@@ -74,6 +78,30 @@ public final class StickFamilies {
             List.of(a, b, 1000 - a - b).forEach(length -> pieces.merge(length, 1, Integer::sum));
         }
         return whole(pieces, 1000, 0, 1);
+    }
+
+    /** The same to a tenth of a millimetre: sticks of 2400 mm, each cut in three with nothing left. */
+    private static StickProblem tenths(int sticks, int seed) {
+        Random random = new Random(seed * 57L + sticks);
+        Map<Integer, Integer> pieces = new TreeMap<>();
+        for (int s = 0; s < sticks; s++) {
+            int a = 6_000 + random.nextInt(3_500);
+            int b = 6_000 + random.nextInt(3_500);
+            List.of(a, b, 24_000 - a - b).forEach(length -> pieces.merge(length, 1, Integer::sum));
+        }
+        return whole(pieces, 24_000, 0, 10);
+    }
+
+    /** Kinds from 150 to 900 mm at random, so many of each, from sticks sold in two lengths. */
+    private static StickProblem different(int kinds, int ofEach, int seed) {
+        Random random = new Random(seed * 13L + kinds);
+        TreeSet<Integer> lengths = new TreeSet<>();
+        while (lengths.size() < kinds) {
+            lengths.add(1_500 + random.nextInt(7_500));
+        }
+        return new StickProblem(lengths.stream().map(l -> new StickProblem.Kind("", Length.mm(l / 10.0), ofEach)).toList(),
+                List.of(new StickProblem.Stock("a", Length.mm(2_400), Optional.empty(), 1_200), new StickProblem.Stock("b", Length.mm(3_000), Optional.empty(), 1_480)),
+                Length.mm(3), Length.mm(5));
     }
 
     /** Sticks of 2400 mm cut in three to nine pieces, to a tenth of a millimetre, with kerfs of 3 mm and nothing left. */
