@@ -67,7 +67,7 @@ final class VFasteners {
         Optional<Length> tallest = JointPlanner.longest(Length.mm(most), STANDARD);
         if (tallest.isEmpty()) {
             return Fitted.not(JointKind.V_FASTENED, most < 0 ? Words.of("obstacle.v_hollow", NEEDS)
-                    : Words.of("obstacle.v_thin", Length.mm(most).plus(CLEAR), STANDARD[0]));
+                    : Words.of("obstacle.v_thin", Length.mm(most).plus(CLEAR), STANDARD[0], CLEAR));
         }
         Length height = wish.orElseGet(() -> bestHeight(heights, mitre, tallest.get()));
         List<Words> obstacles = new ArrayList<>();

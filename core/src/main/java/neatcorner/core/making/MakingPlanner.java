@@ -15,6 +15,7 @@ import neatcorner.core.job.Habits;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
 import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Finding;
@@ -82,7 +83,12 @@ public final class MakingPlanner {
             find();
             return new MakingPlan(steps, cautions);
         }
-        boolean later = (frame.isSolid() || frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING) && isRabbeted();
+        if (frame.isSolid()) {
+            onePiece();
+            find();
+            return new MakingPlan(steps, cautions);
+        }
+        boolean later = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING && isRabbeted();
         Orders orders = ORDERS.of(new Task(section, frame.habits(), later));
         Silhouette stack = Silhouette.NONE;
         for (int i = 0; i < section.strips().size(); i++) {
@@ -96,14 +102,39 @@ public final class MakingPlanner {
         if (section.band().isPresent()) {
             stack = band(section.band().get(), stack);
         }
-        if (frame.isSolid()) {
-            opening(stack);
-        }
         if (later) {
             rabbetLater(stack);
         }
         find();
         return new MakingPlan(steps, cautions);
+    }
+
+    /** The board, the opening, where it is no rectangle its outside, then the edges of the front, the rabbet last: no fence runs along any of it. */
+    private void onePiece() {
+        Silhouette plain = Silhouette.box(0, 0, section.face().toMm(), section.thickness().toMm());
+        mill(0, plain);
+        opening(plain);
+        if (!(frame.job().outline() instanceof Boxed.Rectangle)) {
+            step(Tool.HAND_ROUTER, Words.of("making.outside"), List.of(Words.of("making.outside.how")), plain);
+        }
+        alongTheEdges(plain);
+    }
+
+    /** What is cut with a bit that runs along an edge, whatever way that takes. */
+    private void alongTheEdges(Silhouette plain) {
+        if (section.strips().size() > 1 || section.band().isPresent()) {
+            cautions.add(Words.of(frame.isSolid() ? "making.one_piece_built" : "making.curve_built"));
+        }
+        Strip strip = section.strips().getFirst();
+        if (strip.front().shape() != Profile.Shape.FLAT) {
+            cautions.add(Words.of(frame.isSolid() ? "making.one_piece_front" : "making.curve_front"));
+        } else if (!strip.isPlain()) {
+            step(Tool.HAND_ROUTER, Words.of("making.curve_edges"), List.of(), plain);
+        }
+        if (isRabbeted()) {
+            rabbetLater(plain);
+        }
+        ledger.warn(Safety.ROUTER);
     }
 
     private boolean isRabbeted() {
@@ -123,19 +154,7 @@ public final class MakingPlanner {
         boolean round = frame.members().stream().allMatch(m -> m.curve().isPresent()) && frame.width(Line.OUTSIDE).equals(frame.height(Line.OUTSIDE));
         step(Tool.HAND_ROUTER, Words.of("making.curve"), List.of(round
                 ? Words.of("making.curve.round", frame.width(Line.OUTSIDE).over(2), frame.width(Line.SIGHT).over(2)) : Words.of("making.curve.shaped")), plain);
-        if (section.strips().size() > 1 || section.band().isPresent()) {
-            cautions.add(Words.of("making.curve_built"));
-        }
-        Strip strip = section.strips().getFirst();
-        if (strip.front().shape() != Profile.Shape.FLAT) {
-            cautions.add(Words.of("making.curve_front"));
-        } else if (!strip.isPlain()) {
-            step(Tool.HAND_ROUTER, Words.of("making.curve_edges"), List.of(), plain);
-        }
-        if (isRabbeted()) {
-            rabbetLater(plain);
-        }
-        ledger.warn(Safety.ROUTER);
+        alongTheEdges(plain);
     }
 
     /** The rough board a thickness is milled from. */
@@ -290,9 +309,9 @@ public final class MakingPlanner {
         Length lip = section.lip();
         Length depth = section.recessDepth();
         boolean squared = frame.job().choices().rabbeting() != Rabbeting.AFTER_ROUNDED;
-        boolean curved = frame.job().outline().isCurved() && !frame.isSolid();
-        boolean cornered = !curved || frame.members().stream().anyMatch(m -> m.curve().isEmpty());
-        Figure<Length> height = ledger.enter(Station.SECTION, Figure.formula("making.later.height").named(Words.of("figure.making.height", Words.of("feature.rabbet")))
+        boolean curved = frame.job().outline().isCurved();
+        boolean cornered = !curved || frame.job().outline().round().stream().anyMatch(side -> !side.isCurved());
+        Figure<Length> height = ledger.enter(Station.SECTION, Figure.formula("making.later.height").named(Words.of("figure.making.depth", Words.of("feature.rabbet")))
                 .note("making_height", Surface.BACK).gives(depth));
         Silhouette whole = section.wood();
         steps.add(new MakingStep(Tool.HAND_ROUTER, Words.of("making.rabbet_later"), laterHow(lip, radius, squared, curved, cornered), Optional.empty(), Optional.of(height),

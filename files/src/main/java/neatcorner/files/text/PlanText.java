@@ -117,8 +117,10 @@ public final class PlanText {
             line("hidden", Words.of("hidden.fits", fit.fastener().kind(), fit.fastener().thick(), fit.fastener().along(), fit.fastener().deep()),
                     Words.of("hidden.place", fit.fromBack(), fit.fromFace(), fit.fromPoint()));
         }
-        figure(plan.movement().dry());
-        figure(plan.movement().damp());
+        if (!plan.frame().isSolid()) {
+            figure(plan.movement().dry());
+            figure(plan.movement().damp());
+        }
     }
 
     private void cuts() {
