@@ -181,9 +181,10 @@ public final class Desk implements AutoCloseable {
         listeners.remove(listener);
     }
 
-    /** Who is told of what could not be saved. */
+    /** Who is told of what could not be saved, and of what the shop said when it was opened. */
     public void onComplaint(Consumer<String> listener) {
         complaints = listener;
+        interfaceThread.execute(() -> store.notices().forEach(listener));
     }
 
     private void changed() {

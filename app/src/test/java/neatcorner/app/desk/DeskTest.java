@@ -8,6 +8,8 @@ import static org.mockito.Mockito.spy;
 import static org.mockito.Mockito.when;
 
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -231,6 +233,26 @@ class DeskTest {
         try (ShopStore reopened = ShopStore.open(file(), NOON)) {
             assertThat(reopened.job(job).value().quantity()).isEqualTo(5);
         }
+    }
+
+    /** A damaged last edit is told when the window opens, in words; the one before it is worked on. */
+    @Test
+    void whatWasDamagedIsToldOnOpening() throws Exception {
+        String job;
+        try (Desk desk = demo()) {
+            job = desk.jobId();
+            desk.edit(new Edit.Quantity(3));
+            desk.edit(new Edit.Quantity(5));
+        }
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file()); var statement = connection.createStatement()) {
+            statement.execute("UPDATE revision SET body = 'rot' WHERE document = '" + job + "' AND number = (SELECT max(number) FROM revision WHERE document = '" + job + "')");
+        }
+        List<String> told = new ArrayList<>();
+        try (Desk desk = reopened()) {
+            desk.onComplaint(told::add);
+            assertThat(desk.plan().job().quantity()).isEqualTo(3);
+        }
+        assertThat(told).isNotEmpty().allSatisfy(words -> assertThat(words).doesNotContain(job));
     }
 
     @Test

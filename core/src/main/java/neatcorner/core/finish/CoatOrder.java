@@ -70,13 +70,13 @@ final class CoatOrder {
         return isFilm(kind) || kind == Kind.OIL;
     }
 
-    /** The same coats in an order that breaks none of the rules; coarse sanding after the first coat becomes a rub between coats, or nothing after the last. */
+    /** The same coats in an order that breaks none of the rules; sanding after the first coat comes before it, or where there is one becomes a rub between coats, or nothing after the last. */
     static List<Coat> inOrder(List<Coat> coats) {
         List<Coat> work = new ArrayList<>();
         List<Integer> ranks = new ArrayList<>();
         int last = 0;
         for (Coat coat : coats) {
-            boolean later = coat.kind() == Kind.SAND && work.stream().anyMatch(done -> isCoat(done.kind()));
+            boolean later = coat.kind() == Kind.SAND && work.stream().anyMatch(done -> done.kind() == Kind.SAND) && work.stream().anyMatch(done -> isCoat(done.kind()));
             Coat kept = later ? Coat.of(Kind.RUB_DOWN, "") : coat;
             last = kept.kind() == Kind.RUB_DOWN ? last : rank(kept.kind());
             work.add(kept);
