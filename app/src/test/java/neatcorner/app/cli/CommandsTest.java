@@ -9,6 +9,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -220,5 +221,21 @@ class CommandsTest {
         assertThat(Display.isThere("Linux", Map.of("DISPLAY", ":0"))).isTrue();
         assertThat(Display.isThere("Linux", Map.of("WAYLAND_DISPLAY", "w"))).isTrue();
         assertThat(Display.isThere("Mac OS X", Map.of())).isTrue();
+    }
+
+    /** The launchers' own flags, and a quick-start cache the virtual machine cannot use: whatever it says of that, the plan on standard output is JSON. */
+    @ParameterizedTest
+    @ValueSource(strings = {"neat-corner", "neat-corner.cmd"})
+    void whatTheVirtualMachineSaysDoesNotMixWithThePlan(String launcher) throws Exception {
+        Matcher flags = Pattern.compile("-Xlog:\\S+|-XX:\\+DisplayVM\\w+").matcher(Files.readString(Path.of("..", launcher)).lines()
+                .filter(line -> line.matches("(set \")?(flags|FLAGS)=.*")).findFirst().orElseThrow().replace("\"", " "));
+        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+        flags.results().forEach(flag -> command.add(flag.group()));
+        Path cache = Files.writeString(folder.resolve("broken.aot"), "no cache at all");
+        command.addAll(List.of("-XX:AOTCache=" + cache, "-cp", System.getProperty("java.class.path"), "neatcorner.app.Main", "plan", "--json", job.toString()));
+        Process process = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD).start();
+        String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor()).isZero();
+        assertThat(JsonMapper.shared().readTree(out).has("figures")).isTrue();
     }
 }
