@@ -38,14 +38,18 @@ public final class Commands implements Callable<Integer> {
      */
     public static int run(String... args) {
         if (args.length == 0 && Display.isThere(System.getProperty("os.name"), System.getenv())) {
-            return new Commands().call();
+            try {
+                return new Commands().call();
+            } catch (Window.NoDisplay refused) {
+                return complain(refused.getMessage());
+            }
         }
         CommandLine line = new CommandLine(new Commands());
         line.setExpandAtFiles(false);
         line.setParameterExceptionHandler((wrong, _) -> complain(wrong.getMessage()));
         line.setExecutionExceptionHandler((failed, _, _) -> {
             if (failed instanceof CommandException || failed instanceof StoreException || failed instanceof ParameterException
-                    || failed instanceof FileRefused) {
+                    || failed instanceof FileRefused || failed instanceof Window.NoDisplay) {
                 return complain(failed.getMessage());
             }
             return keepFault(String.join(" ", args), failed);

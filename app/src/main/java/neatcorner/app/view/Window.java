@@ -17,17 +17,38 @@ public final class Window {
     private Window() {
     }
 
-    /** Starts the toolkit, opens the shop and plans the job beside it, and shows the window when both are ready. */
+    /** There is nothing to show a window on after all. The message says what there is without. */
+    public static final class NoDisplay extends RuntimeException {
+        NoDisplay(Throwable cause) {
+            super("no window can be opened, for the display does not answer (" + cause.getMessage() + "); see neat-corner --help for what works without one", cause);
+        }
+    }
+
+    /**
+     * Starts the toolkit, opens the shop and plans the job beside it, and shows the window when both are ready.
+     *
+     * @throws NoDisplay when the toolkit finds no display; the shop is closed again
+     */
     public static void open(Supplier<ShopStore> shop, Runnable whenShown) {
         CompletableFuture<Desk> desk = CompletableFuture.supplyAsync(() ->
                 new Desk(shop.get(), Clock.systemUTC(), Platform::runLater));
-        Platform.startup(() -> {
-            try {
-                show(desk.join(), whenShown);
-            } catch (CompletionException failed) {
-                refuse(failed.getCause() instanceof StoreException said ? said.getMessage() : String.valueOf(failed.getCause()));
-            }
-        });
+        try {
+            Platform.startup(() -> {
+                try {
+                    show(desk.join(), whenShown);
+                } catch (CompletionException failed) {
+                    refuse(failed.getCause() instanceof StoreException said ? said.getMessage() : String.valueOf(failed.getCause()));
+                }
+            });
+        } catch (UnsupportedOperationException | LinkageError none) {
+            desk.handle((opened, _) -> {
+                if (opened != null) {
+                    opened.close();
+                }
+                return opened;
+            }).join();
+            throw new NoDisplay(none);
+        }
     }
 
     private static void show(Desk desk, Runnable whenShown) {

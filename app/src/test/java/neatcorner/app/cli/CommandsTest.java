@@ -24,6 +24,8 @@ import org.apache.pdfbox.Loader;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledOnOs;
+import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -237,5 +239,18 @@ class CommandsTest {
         String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertThat(process.waitFor()).isZero();
         assertThat(JsonMapper.shared().readTree(out).has("figures")).isTrue();
+    }
+
+    /** A display that was there yesterday: said in a sentence, and the shop is free again. */
+    @Test
+    @EnabledOnOs(OS.LINUX)
+    void aDisplayThatDoesNotAnswerIsSaid() throws Exception {
+        ProcessBuilder start = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp", System.getProperty("java.class.path"), "neatcorner.app.Main", "demo");
+        start.environment().put("DISPLAY", ":4242");
+        start.environment().remove("WAYLAND_DISPLAY");
+        Process process = start.redirectOutput(ProcessBuilder.Redirect.DISCARD).start();
+        String said = new String(process.getErrorStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor()).isEqualTo(2);
+        assertThat(said).contains("no window can be opened").doesNotContain("\tat ");
     }
 }
