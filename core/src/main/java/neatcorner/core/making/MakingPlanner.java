@@ -125,6 +125,9 @@ public final class MakingPlanner {
         if (section.strips().size() > 1 || section.band().isPresent()) {
             cautions.add(Words.of(frame.isSolid() ? "making.one_piece_built" : "making.curve_built"));
         }
+        if (section.relief().isPresent()) {
+            cautions.add(Words.of("making.hollow_along"));
+        }
         Strip strip = section.strips().getFirst();
         if (strip.front().shape() != Profile.Shape.FLAT) {
             cautions.add(Words.of(frame.isSolid() ? "making.one_piece_front" : "making.curve_front"));
