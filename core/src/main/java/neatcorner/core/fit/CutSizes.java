@@ -49,15 +49,14 @@ final class CutSizes {
             long before = layers.subList(0, i).stream().filter(layer -> layer.material().role() == material.role()).count();
             String id = "cut." + material.role().name().toLowerCase(Locale.ROOT) + (before == 0 ? "" : "_" + (before + 1));
             Line line = material.role() == Material.Role.ART || !frame.has(Line.GLASS) ? Line.ART : Line.GLASS;
-            sheets.add(new FitPlan.Sheet(named(material), Optional.of(material), 1,
+            sheets.add(new FitPlan.Sheet(shaped(Words.of("sheet.of", material)), Optional.of(material), 1,
                     cut(id, line, Axis.WIDTH, material.role()), cut(id, line, Axis.HEIGHT, material.role())));
         }
         return List.copyOf(sheets);
     }
 
     /** What is not a rectangle is cut from one: its shape is said, and that the sizes are the box around it. */
-    private Words named(Material material) {
-        Words sheet = Words.of("sheet.of", material);
+    private Words shaped(Words sheet) {
         return frame.job().outline() instanceof Boxed.Rectangle ? sheet : Words.of("sheet.shaped", sheet, Form.of(frame.job().outline()));
     }
 
@@ -102,7 +101,7 @@ final class CutSizes {
         for (int i = 0; i < mats; i++) {
             int wider = mats - 1 - i;
             Words name = mats == 1 ? Words.of("sheet.mat_opening") : Words.of("sheet.mat_opening.nth", i + 1);
-            openings.add(new FitPlan.Sheet(name, Optional.empty(), 1, opening(Axis.WIDTH, wider), opening(Axis.HEIGHT, wider)));
+            openings.add(new FitPlan.Sheet(shaped(name), Optional.empty(), 1, opening(Axis.WIDTH, wider), opening(Axis.HEIGHT, wider)));
         }
         return List.copyOf(openings);
     }
