@@ -28,6 +28,8 @@ import neatcorner.core.words.Words;
  */
 public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Length> front) {
     private static final Length LEAST_PLAY = Length.inches(0, 1, 16);
+    /** Nobody measures or cuts a rabbet nearer than this. */
+    private static final Length HAIR = Length.inches(0, 1, 64);
 
     /** Checks depth, front, play and lip, and enters what it finds. */
     public static DepthCheck of(Frame frame, Ledger ledger) {
@@ -102,7 +104,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
 
     private void findDepth(Frame frame, Recess.Covering covering, Ledger ledger) {
         Length room = frame.habits().get(Habit.POINT_ROOM);
-        if (frame.job().contents().layers().isEmpty() || !left.value().isUnder(room)) {
+        if (frame.job().contents().layers().isEmpty() || !left.value().isUnder(room.minus(HAIR))) {
             return;
         }
         Section section = frame.job().section();

@@ -147,8 +147,9 @@ public final class CutPlanner {
         }
         Section section = frame.job().section();
         Length longest = Source.of(Source.mouldingFor(section, shop), shop).stream().map(Source::length).max(Length::compareTo).orElseThrow();
-        List<Member> members = frame.members().stream().filter(m -> m.section().equals(section)).toList();
-        if (members.isEmpty()) {
+        List<Member> members = frame.members();
+        if (members.stream().anyMatch(m -> !m.section().equals(section))) {
+            // No one stick makes a frame of several sections.
             return Optional.empty();
         }
         Length outside = Length.sum(members.stream().map(Member::overall).toList());
