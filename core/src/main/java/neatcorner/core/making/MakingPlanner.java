@@ -112,7 +112,11 @@ public final class MakingPlanner {
     /** The board, the opening, where it is no rectangle its outside, then the edges of the front, the rabbet last: no fence runs along any of it. */
     private void onePiece() {
         Silhouette plain = Silhouette.box(0, 0, section.face().toMm(), section.thickness().toMm());
-        mill(0, plain);
+        Strip board = section.strips().getFirst();
+        Length wide = frame.width(Line.OUTSIDE);
+        Length high = frame.height(Line.OUTSIDE);
+        step(Tool.PLANER, Words.of("making.board", wide.max(high), wide.min(high), board.thickness()),
+                List.of(Words.of("making.board.how", rough(board.thickness()), board.species())), plain);
         opening(plain);
         if (!(frame.job().outline() instanceof Boxed.Rectangle)) {
             step(Tool.HAND_ROUTER, Words.of("making.outside"), List.of(Words.of("making.outside.how")), plain);
@@ -198,12 +202,6 @@ public final class MakingPlanner {
             return;
         }
         Length rough = rough(strip.thickness());
-        if (frame.isSolid()) {
-            Length wide = frame.width(Line.OUTSIDE);
-            Length high = frame.height(Line.OUTSIDE);
-            step(Tool.PLANER, Words.of("making.board", wide.max(high), wide.min(high), strip.thickness()), List.of(Words.of("making.board.how", rough, strip.species())), blank);
-            return;
-        }
         Length half = rough.minus(MILLING).minus(frame.habits().get(Habit.KERF)).minus(Length.inches(0, 1, 16)).over(2);
         List<Words> how = new ArrayList<>();
         how.add(Words.of("making.rough", rough, strip.species()));
