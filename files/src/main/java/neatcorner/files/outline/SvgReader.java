@@ -21,6 +21,7 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import neatcorner.core.measure.Finite;
+import neatcorner.files.outline.OutlineFile.Scale;
 import org.apache.batik.parser.AWTPathProducer;
 import org.apache.batik.parser.AWTTransformProducer;
 import org.apache.batik.parser.ParseException;
@@ -118,9 +119,9 @@ final class SvgReader {
         if (!size.matches() || size.group(2) == null || size.group(2).equals("px")) {
             return;
         }
-        double mm = pixels(size) * OutlineFile.Scale.PIXEL.mm();
+        double mm = mm(size);
         String box = xml.getAttributeValue(null, "viewBox");
-        double units = box == null ? mm / OutlineFile.Scale.PIXEL.mm() : boxWidth(xml, box);
+        double units = box == null ? mm / Scale.PIXEL.mm() : boxWidth(xml, box);
         if (mm > 0 && units > 0) {
             scale = Optional.of(mm / units);
         }
@@ -138,15 +139,16 @@ final class SvgReader {
         throw new DrawingException("line " + xml.getLocation().getLineNumber(), "viewBox is \"" + box + "\"; it must be four numbers");
     }
 
-    private static double pixels(Matcher size) {
+    /** A size in millimetres; one without a unit is in pixels. */
+    private static double mm(Matcher size) {
         return finite(size.group(1)) * switch (size.group(2) == null ? "px" : size.group(2)) {
-            case "mm" -> 96 / 25.4;
-            case "cm" -> 96 / 2.54;
-            case "in" -> 96;
-            case "pt" -> 96 / 72.0;
-            case "pc" -> 96 / 6.0;
-            case "px" -> 1;
-            default -> 96 / 25.4 / 4;
+            case "mm" -> Scale.MM.mm();
+            case "cm" -> Scale.CM.mm();
+            case "in" -> Scale.INCH.mm();
+            case "pt" -> Scale.POINT.mm();
+            case "pc" -> 12 * Scale.POINT.mm();
+            case "px" -> Scale.PIXEL.mm();
+            default -> 0.25;
         };
     }
 
@@ -168,7 +170,7 @@ final class SvgReader {
         if (!size.matches()) {
             throw new IllegalArgumentException(name + " is \"" + text + "\"; it must be a number, with px, mm, cm, in, pt, pc or Q if it has a unit");
         }
-        return pixels(size);
+        return mm(size) / Scale.PIXEL.mm();
     }
 
     private static Optional<Path2D> shape(String name, XMLStreamReader xml) {
