@@ -38,6 +38,8 @@ final class ExportCommand implements Runnable {
                 write(name + ".json", store.job(job.id()).text());
                 write(name + ".history.txt", history(store.history(job.id())));
             }
+            // A damaged edit was passed over: what is written is the one before it.
+            store.notices().forEach(notice -> System.err.println("neat-corner: " + notice));
             System.out.println("wrote the shop and " + store.jobs().size() + " jobs to " + folder);
         }
     }
