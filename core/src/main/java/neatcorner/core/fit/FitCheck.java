@@ -69,8 +69,15 @@ final class FitCheck {
         }
         if (borders.bottom().isUnder(borders.top())) {
             ledger.find(Finding.of(Severity.NOTE, Station.FIT, "mat_low", borders.bottom(), borders.top()).by(borders.top().minus(borders.bottom()))
-                    .remedy(new Remedy.OnJob(Words.of("remedy.bottom_border", borders.top()), new Edit.Enter("border.bottom", borders.top()))));
+                    .remedy(evened(borders)));
         }
+    }
+
+    /** A bottom as wide as the top, or where that leaves the picture no room a top as narrow as the bottom. */
+    private Remedy evened(Borders borders) {
+        Edit.Mat wider = new Edit.Mat(new Borders(borders.top(), borders.sides(), borders.top()));
+        return frame.couldBe(wider.apply(frame.job())) ? new Remedy.OnJob(Words.of("remedy.bottom_border", borders.top()), wider)
+                : new Remedy.OnJob(Words.of("remedy.top_border", borders.bottom()), new Edit.Mat(new Borders(borders.bottom(), borders.sides(), borders.bottom())));
     }
 
     /** A border no wider than what the mat covers leaves a picture as large as the glass, or larger. */

@@ -23,9 +23,9 @@ final class Leaning {
     private static final Length LEAST_COVER = Length.inches(0, 1, 16);
     /** Closer than this a rabbet's tilt is the lean: no blade is set finer. */
     private static final double SAME_TILT = 0.5;
-    /** No stick is made thicker only to hold a level rabbet. */
     /** A level ledge wider than this in a steep side is nothing one would mill. Common practice, no source. */
     private static final Length WIDEST_LEDGE = Length.mm(25);
+    /** No stick is made thicker than this only to hold a level rabbet. */
     private static final Length THICKEST = Length.mm(120);
 
     private Leaning() {
@@ -80,24 +80,41 @@ final class Leaning {
         Length lip = section.lip().max(frame.habits().get(Habit.PLAY).plus(LEAST_COVER));
         if (lean.forward() > 0) {
             // The wall ends on the sight edge, short of the back, where the ledge is narrower than this.
-            lip = lip.max(Length.mm(Math.ceil(depth.toMm() * Math.tan(lean.angle().radians()))));
+            double least = Math.ceil(depth.toMm() * Math.tan(lean.angle().radians()));
+            lip = lip.max(Length.mm(Math.min(least, 2 * WIDEST_LEDGE.toMm())));
         }
         if (lip.isOver(WIDEST_LEDGE)) {
             return Optional.empty();
         }
-        Length keep = frame.habits().get(Habit.FRONT_WOOD);
-        for (Length more = Length.ZERO; !section.thickness().plus(more).isOver(THICKEST); more = more.plus(Length.mm(1))) {
-            try {
-                Recess level = lean.isFlat() ? new Recess.Rabbet(lip, depth) : new Recess.TiltedRabbet(lip, depth, lean.forward() * lean.degrees());
-                Section made = section.withThickness(section.thickness().plus(more)).withRecess(level);
-                if (!made.woodInFrontOfRabbet().isUnder(keep) && frame.couldBe(frame.job().withSection(made))) {
-                    return Optional.of(new Remedy.OnJob(lean.isFlat() ? Words.of("remedy.plain_rabbet", lip, depth) : more.isZero() ? Words.of("remedy.level_rabbet", lean.angle(), lip, depth)
-                            : Words.of("remedy.level_rabbet_thicker", lean.angle(), lip, depth, made.thickness()), new Edit.ChooseSection(made)));
-                }
-            } catch (IllegalArgumentException doesNotFit) {
-                // A thicker stick may hold it.
-            }
+        Length wide = lip;
+        try {
+            Recess level = lean.isFlat() ? new Recess.Rabbet(lip, depth) : new Recess.TiltedRabbet(lip, depth, lean.forward() * lean.degrees());
+            return thickEnough(frame, level).map(made -> new Remedy.OnJob(said(lean, wide, depth, section, made), new Edit.ChooseSection(made)));
+        } catch (IllegalArgumentException doesNotFit) {
+            return Optional.empty();
         }
-        return Optional.empty();
+    }
+
+    private static Words said(Lean lean, Length lip, Length depth, Section now, Section made) {
+        if (lean.isFlat()) {
+            return Words.of("remedy.plain_rabbet", lip, depth);
+        }
+        return made.thickness().equals(now.thickness()) ? Words.of("remedy.level_rabbet", lean.angle(), lip, depth)
+                : Words.of("remedy.level_rabbet_thicker", lean.angle(), lip, depth, made.thickness());
+    }
+
+    /** The stick with this recess, thicker by whole millimetres where its front would else be weak; empty past the thickest. */
+    private static Optional<Section> thickEnough(Frame frame, Recess level) {
+        Section section = frame.job().section();
+        Length thickest = section.thickness().max(THICKEST);
+        Section most = section.withThickness(thickest).withRecess(level);
+        Length spare = most.woodInFrontOfRabbet().minus(frame.habits().get(Habit.FRONT_WOOD));
+        Length over = thickest.minus(section.thickness());
+        Length more = Length.mm(Math.ceil(over.minus(spare).max(Length.ZERO).toMm()));
+        if (spare.isNegative() || more.isOver(over)) {
+            return Optional.empty();
+        }
+        return Optional.of(section.withThickness(section.thickness().plus(more)).withRecess(level))
+                .filter(made -> frame.couldBe(frame.job().withSection(made)));
     }
 }

@@ -59,13 +59,14 @@ final class Framing {
         Chain across = Chain.of(job, boxed, habits, offsets, Axis.WIDTH);
         Chain down = Chain.of(job, boxed, habits, offsets, Axis.HEIGHT);
         Line base = boxed.width().line();
-        Map<Line, Figure<Length>> widths = chained(across, Axis.WIDTH);
         boolean pointed = boxed instanceof Boxed.Arched arched && arched.arch() == Boxed.Arch.POINTED;
-        double width = widths.get(base).value().toMm();
+        boolean alone = boxed instanceof Boxed.Arched arched && !arched.hasSides();
+        double width = boxed.width().length().toMm();
         double height = pointed ? pointedHeight(boxed, width, base) : down.walk("base", base).result().value().toMm();
         Loop loop = boxed.loop(width, height);
         Map<Line, List<Point>> runs = runs(loop, base);
-        Map<Line, Figure<Length>> heights = pointed ? measured(runs, Axis.HEIGHT) : chained(down, Axis.HEIGHT);
+        Map<Line, Figure<Length>> widths = alone ? measured(runs, Axis.WIDTH) : chained(across, Axis.WIDTH);
+        Map<Line, Figure<Length>> heights = alone || pointed ? measured(runs, Axis.HEIGHT) : chained(down, Axis.HEIGHT);
         boolean exact = job.isPlain();
         return finish(loop, base, runs, widths, heights, exact ? Optional.of(across) : Optional.empty(), exact ? Optional.of(down) : Optional.empty());
     }

@@ -142,17 +142,22 @@ public sealed interface Boxed extends Outline {
     }
 
     /**
-     * A rectangle with an arched top.
+     * A rectangle with an arched top; where the height is the arch's own rise to within 1 mm, both given at
+     * one line, an arch alone on a sill, without straight sides.
      *
      * @param width    as given
      * @param height   as given, to the crown of the arch
      * @param arch     how it is drawn
-     * @param rise     crown over springing as a share of half the width: 1 for half-round, from 0.1 to under
-     *                 1 for segmental, over 1 to 4 for pointed
+     * @param rise     crown over springing as a share of half the width: 1 for half-round, from 0.01 to 0.98
+     *                 for segmental (from 0.07 without straight sides), from 1.05 to 4 for pointed
      * @param segments the arch is sawn from so many blanks, each half of a pointed one; from 1 to 18
      */
     record Arched(Size width, Size height, Arch arch, double rise, int segments) implements Boxed {
         private static final double LEAST_SIDE = 10;
+        /** A height this near the rise, in mm, is the rise: sizes are read off a tape. */
+        private static final double SAME_AS_RISE = 1;
+        /** Below it an arch runs into its sill under less than 8°, the sharpest corner any outline may have. */
+        private static final double LEAST_RISE_ALONE = 0.07;
         /** The most one straight blank can be sawn to, in degrees: a third of a ring. */
         private static final double MOST_TURN = 120;
         private static final Side RIGHT = new Side(Side.Name.RIGHT, 0, "B", "C");
@@ -161,13 +166,26 @@ public sealed interface Boxed extends Outline {
             Finite.within("blanks of the arch", segments, 1, 18);
             switch (arch) {
                 case HALF_ROUND -> Finite.within("rise of a half-round arch, as a share of half the width", rise, 1, 1);
-                case SEGMENTAL -> Finite.within("rise of a segmental arch, as a share of half the width", rise, 0.1, 0.98);
+                case SEGMENTAL -> Finite.within("rise of a segmental arch, as a share of half the width", rise, 0.01, 0.98);
                 case POINTED -> Finite.within("rise of a pointed arch, as a share of half the width", rise, 1.05, 4);
             }
             if (segments < leastSegments(arch, rise)) {
                 throw new IllegalArgumentException("the arch is sawn from " + segments + " blank; one blank may turn "
                         + Math.round(MOST_TURN) + "°: give " + leastSegments(arch, rise) + " or more");
             }
+            if (rise < LEAST_RISE_ALONE && !hasSides(width, height, rise)) {
+                Finite.within("rise of an arch without straight sides, as a share of half the width", rise, LEAST_RISE_ALONE, 4);
+            }
+        }
+
+        private static boolean hasSides(Size width, Size height, double rise) {
+            return width.line() != height.line()
+                    || Math.abs(height.length().toMm() - rise * width.length().toMm() / 2) > SAME_AS_RISE;
+        }
+
+        /** Whether straight sides stand below the arch. */
+        public boolean hasSides() {
+            return hasSides(width, height, rise);
         }
 
         /** The fewest blanks such an arch can be sawn from; a segment of that rise turns 4·atan(rise) in all. */
@@ -221,17 +239,22 @@ public sealed interface Boxed extends Outline {
         }
 
         @Override
+        public List<Side> round() {
+            return loop(100, hasSides() ? 1000 : 50 * rise).round();
+        }
+
+        @Override
         public Loop loop(double w, double h) {
-            double up = rise * w / 2;
-            if (h - up < LEAST_SIDE) {
+            boolean alone = !hasSides();
+            double up = alone ? h : rise * w / 2;
+            if (!alone && h - up < LEAST_SIDE) {
                 throw new NoRoomForArch(Length.mm(up), Length.mm(h), Length.mm(up + LEAST_SIDE));
             }
             List<Loop.Part> parts = new ArrayList<>();
             switch (arch) {
-                case HALF_ROUND -> arcs(parts, new Point(w / 2, w / 2), w / 2, Math.PI, Math.PI);
-                case SEGMENTAL -> {
+                case HALF_ROUND, SEGMENTAL -> {
                     double radius = (w * w / 4 + up * up) / (2 * up);
-                    double half = Math.asin(w / 2 / radius);
+                    double half = Math.atan2(w / 2, radius - up);
                     arcs(parts, new Point(w / 2, radius), radius, 1.5 * Math.PI - half, 2 * half);
                 }
                 case POINTED -> {
@@ -240,6 +263,10 @@ public sealed interface Boxed extends Outline {
                     arcs(parts, new Point(radius, up), radius, Math.PI, sweep);
                     arcs(parts, new Point(w - radius, up), radius, 2 * Math.PI - sweep, sweep);
                 }
+            }
+            if (alone) {
+                parts.add(straight(w, h, 0, h, new Side(Side.Name.BOTTOM, 0, Side.letter(parts.size()), Side.letter(0))));
+                return new Loop(parts);
             }
             int corners = parts.size() + 3;
             String right = Side.letter(parts.size());
@@ -306,14 +333,14 @@ public sealed interface Boxed extends Outline {
         }
     }
 
-    /** A height that an arch takes up whole, so that no straight sides are left below it. */
+    /** A height that leaves an arch too little for straight sides below it. */
     final class NoRoomForArch extends IllegalArgumentException {
         private final transient Length rise;
         private final transient Length height;
         private final transient Length enough;
 
         NoRoomForArch(Length rise, Length height, Length enough) {
-            super("the arch rises " + rise + ", which leaves no straight sides in a height of " + height + "; give " + enough + " or more, or a lower arch");
+            super("the arch rises " + rise + ", which leaves no straight sides in a height of " + height + "; give the rise itself for none, " + enough + " or more, or a lower arch");
             this.rise = rise;
             this.height = height;
             this.enough = enough;

@@ -7,7 +7,7 @@ import neatcorner.core.measure.Finite;
  * How the sides of a frame stand. A side that lies flat has its face to the front; one that leans is
  * turned about its own length.
  *
- * @param degrees from flat, from 0 to 80
+ * @param degrees from flat, from 0 to 90, where the stick stands on edge
  * @param way     which edge stands forward
  */
 public record Lean(double degrees, Way way) {
@@ -15,7 +15,7 @@ public record Lean(double degrees, Way way) {
     public static final Lean FLAT = new Lean(0, Way.OUTWARDS);
 
     public Lean {
-        Finite.within("lean in degrees", degrees, 0, 80);
+        Finite.within("lean in degrees", degrees, 0, 90);
     }
 
     /** Which way the sides lean toward the front. */

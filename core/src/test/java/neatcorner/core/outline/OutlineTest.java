@@ -150,6 +150,19 @@ class OutlineTest {
         assertThat(loop.parts().get(2).edge().at(0).to(loop.parts().get(1).edge().at(1))).as("both halves meet").isCloseTo(0, within(1e-9));
     }
 
+    /** A half circle on a sill: parallels of both, so the outside is a circle of r + face cut off one face below its middle. */
+    @Test
+    void aLunetteHasItsSillAndNoSides() {
+        Frame frame = frame(job(new Boxed.Arched(mm(Line.SIGHT, 600), mm(Line.SIGHT, 300.6), Boxed.Arch.HALF_ROUND, 1, 4)));
+        assertThat(frame.members()).hasSize(5);
+        assertThat(frame.height(Line.SIGHT).toMm()).isCloseTo(300.6, within(1e-6));
+        double face = 38.1;
+        assertThat(frame.width(Line.OUTSIDE).toMm()).isCloseTo(2 * (300 + face), within(0.8));
+        assertThat(frame.height(Line.OUTSIDE).toMm()).isCloseTo(300.6 + 2 * face, within(0.3));
+        double sill = 2 * Math.sqrt(Math.pow(300 + face, 2) - face * face);
+        assertThat(frame.members().getLast().longPoint().value().toMm()).isCloseTo(sill, within(1.0));
+    }
+
     @Property(tries = 60)
     void whatMustFitInsideJustFits(@ForAll @IntRange(min = 3, max = 12) int sides, @ForAll @DoubleRange(min = 200, max = 600) double w,
                                    @ForAll @DoubleRange(min = 200, max = 600) double h) {
@@ -210,7 +223,7 @@ class OutlineTest {
     @Test
     void numbersOutOfRangeAreRefusedInWords() {
         assertThatIllegalArgumentException().isThrownBy(() -> regular(2, Outline.Across.SIDE, 100)).withMessageContaining("from 3 to 36");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Lean(81, Lean.Way.INWARDS)).withMessageContaining("from 0.0 to 80");
+        assertThatIllegalArgumentException().isThrownBy(() -> new Lean(91, Lean.Way.INWARDS)).withMessageContaining("from 0.0 to 90");
         assertThatIllegalArgumentException().isThrownBy(() -> new Lean(Double.NaN, Lean.Way.INWARDS)).withMessageContaining("lean");
         assertThatIllegalArgumentException().isThrownBy(() -> new Point(Double.NaN, 0)).withMessageContaining("x in mm");
         assertThatIllegalArgumentException().isThrownBy(() -> frame(job(new Boxed.Arched(mm(Line.SIGHT, 400), mm(Line.SIGHT, 180), Boxed.Arch.HALF_ROUND, 1, 3))))

@@ -118,16 +118,27 @@ final class OddJobs {
     }
 
     private Outline outline(Recess recess) {
-        return switch (random.nextInt(10)) {
+        return switch (random.nextInt(11)) {
+            case 10 -> archAlone(size(recess, 200, 900));
             case 0 -> new Outline.Regular(one(3, 5, 6, 8, 12, 24), one(Outline.Across.values()), size(recess, 120, 800));
             case 1 -> free(recess);
             case 2 -> new Boxed.Round(size(recess, 200, 700), size(recess, 200, 900), one(4, 6, 8, 12));
             case 3 -> new Boxed.Arched(size(recess, 200, 600), size(recess, 500, 1200), one(Boxed.Arch.HALF_ROUND), 1, one(3, 4, 6));
-            case 4 -> new Boxed.Arched(size(recess, 200, 600), size(recess, 500, 1200), Boxed.Arch.SEGMENTAL, 0.2 + random.nextDouble() * 0.7, one(3, 4, 6));
+            case 4 -> new Boxed.Arched(size(recess, 200, 600), size(recess, 500, 1200), Boxed.Arch.SEGMENTAL, one(0.03, 0.2) + random.nextDouble() * 0.7, one(3, 4, 6));
             case 5 -> recess instanceof Recess.Rabbet ? new Boxed.Window(size(recess, 400, 1200), size(recess, 500, 1500), one(1, 2, 3), one(1, 2, 4), Length.mm(mm(20, 40)))
                     : new Boxed.Rectangle(size(recess, 60, 1500), size(recess, 60, 1800));
             default -> new Boxed.Rectangle(size(recess, 60, 1500), size(recess, 60, 1800));
         };
+    }
+
+    private Outline archAlone(Size width) {
+        Boxed.Arch arch = one(Boxed.Arch.values());
+        double rise = switch (arch) {
+            case HALF_ROUND -> 1;
+            case SEGMENTAL -> one(0.1, 0.3, 0.6, 0.95);
+            case POINTED -> one(1.1, 2.0);
+        };
+        return new Boxed.Arched(width, new Size(width.line(), width.length().times(rise / 2)), arch, rise, one(2, 3, 5));
     }
 
     private Outline free(Recess recess) {
@@ -173,7 +184,7 @@ final class OddJobs {
     private Job job() {
         Section section = section();
         Outline outline = outline(section.recess());
-        Lean lean = chance(0.2) && !outline.isCurved() ? new Lean(one(2.0, 5.0, 12.0, 30.0, 45.0, 60.0, 80.0), one(Lean.Way.values())) : Lean.FLAT;
+        Lean lean = chance(0.2) && !outline.isCurved() ? new Lean(one(2.0, 5.0, 12.0, 30.0, 45.0, 60.0, 80.0, 90.0), one(Lean.Way.values())) : Lean.FLAT;
         Map<String, Length> faces = new TreeMap<>();
         if (chance(0.2)) {
             outline.round().stream().map(Side::faceId).distinct().filter(_ -> chance(0.5)).forEach(side -> faces.put(side, Length.mm(mm(14, 90))));
