@@ -41,7 +41,7 @@ public final class Jobs {
 
     /** A job that uses every field of the format. */
     public static Job full() {
-        Section section = new Section("scoop “A”", Species.MAPLE, Length.inches(1, 9, 16), Length.inches(1, 1, 8),
+        Section section = new Section("scoop “A”", Species.own("pear", 700, 0.0015, 0.0033, Species.Hardness.MIDDLING, true), Length.inches(1, 9, 16), Length.inches(1, 1, 8),
                 new Recess.Rabbet(Length.inches(0, 3, 16), Length.inches(0, 9, 16)), new Profile(Profile.Shape.SCOOP, Length.inches(0, 1, 4)));
         Contents contents = new Contents(List.of(Layer.of(Material.PICTURE_GLASS), Layer.of(Material.MAT_4_PLY), Layer.of(Material.PAPER),
                 Layer.of(Material.CORRUGATED)), Optional.of(new Borders(Length.inches(2), Length.inches(2), Length.inches(2, 1, 2))));

@@ -141,10 +141,8 @@ final class RackDetail extends Panel implements PictureView.Pressing {
         onUpdate(() -> draw((Board) now(), desk().cuts().milling()));
         getChildren().add(picture);
         rows(box -> box.getChildren().add(text(Labels.get("rack.drag_defect"), "soft")));
-        choice(Labels.get("rack.species"), () -> List.of(Species.values()), () -> ((Board) now()).species(), s -> book().say(Phrasebook.keyOf(s)), species -> {
-            Board b = (Board) now();
-            return save(new Board(label, species, b.length(), b.width(), b.thickness(), b.moisture(), b.grade(), b.defects(), b.price(), b.shelf()));
-        });
+        choice(Labels.get("rack.species"), () -> desk().shop().woods(), () -> ((Board) now()).species(), s -> book().say(s.words()), this::ofWood);
+        OwnWood.add(this, "board-species", () -> ((Board) now()).species(), this::ofWood);
         length("rack.length", Board.class, Board::length, (b, l) -> sized(b, l, b.width(), b.thickness()));
         length("rack.width", Board.class, Board::width, (b, l) -> sized(b, b.length(), l, b.thickness()));
         length("rack.thickness", Board.class, Board::thickness, (b, l) -> sized(b, b.length(), b.width(), l));
@@ -162,6 +160,11 @@ final class RackDetail extends Panel implements PictureView.Pressing {
             return new Board(label, b.species(), b.length(), b.width(), b.thickness(), b.moisture(), b.grade(), b.defects(), price, b.shelf());
         });
         rows(this::defects);
+    }
+
+    private Optional<String> ofWood(Species species) {
+        Board b = (Board) now();
+        return save(new Board(label, species, b.length(), b.width(), b.thickness(), b.moisture(), b.grade(), b.defects(), b.price(), b.shelf()));
     }
 
     private static Board sized(Board b, Length length, Length width, Length thickness) {

@@ -251,7 +251,7 @@ final class RackPage extends HBox {
     private String what(RackItem item) {
         return switch (item) {
             case OffCut cut -> cut.section().name();
-            case Board board -> Labels.get("rack.board_of", desk.book().say(Phrasebook.keyOf(board.species())));
+            case Board board -> Labels.get("rack.board_of", desk.book().say(board.species().words()));
             case Sheet sheet -> desk.book().say(Phrasebook.keyOf(sheet.material())) + (sheet.face().isEmpty() ? "" : ", " + sheet.face());
         };
     }

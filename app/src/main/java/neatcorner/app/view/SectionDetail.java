@@ -74,6 +74,10 @@ final class SectionDetail extends Panel {
         return desk().plan().job().section();
     }
 
+    private List<Species> woods() {
+        return Stream.concat(desk().shop().woods().stream(), section().woods().stream()).distinct().toList();
+    }
+
     private Button quiet(String label, Supplier<Optional<String>> change) {
         Button button = new Button(Labels.get(label));
         button.setId(label.replace('.', '-'));
@@ -101,8 +105,9 @@ final class SectionDetail extends Panel {
         VBox rows = new VBox(5);
         Panel inner = new Panel(desk(), typing());
         inner.heading(() -> section().strips().size() == 1 ? Labels.get("section.strip_only") : book().say("making.strip", index + 1));
-        inner.choice(Labels.get("section.species"), () -> List.of(Species.values()), () -> strip(index, Strip::species, Species.ASH), s -> book().say("species.pick", s, s.hardness()),
+        inner.choice(Labels.get("section.species"), this::woods, () -> strip(index, Strip::species, Species.ASH), s -> book().say("species.pick", s, s.hardness()),
                 s -> onStrip(index, strip -> strip.withSpecies(s))).setId("species-" + (index + 1));
+        OwnWood.add(inner, "species-" + (index + 1), () -> strip(index, Strip::species, Species.ASH), s -> onStrip(index, strip -> strip.withSpecies(s)));
         inner.choice(Labels.get("section.front"), () -> List.of(Profile.Shape.values()), () -> strip(index, s -> s.front().shape(), Profile.Shape.FLAT),
                 s -> book().say(Phrasebook.keyOf(s)), s -> onStrip(index, strip -> strip.withFront(s))).setId("front-" + (index + 1));
         inner.choice(Labels.get("section.inner"), () -> List.of(Edging.Kind.values()), () -> strip(index, s -> s.inner().kind(), Edging.Kind.SQUARE),
@@ -158,8 +163,8 @@ final class SectionDetail extends Panel {
     private void band() {
         choice(Labels.get("section.band"), () -> List.of(false, true), () -> section().band().isPresent(), on -> Labels.get(on ? "section.band_on" : "section.band_off"),
                 on -> change(s -> s.withBand(on ? Optional.of(Band.usual(s)) : Optional.empty()))).setId("band");
-        var species = choice(Labels.get("section.band_species"), () -> List.of(Species.values()), () -> section().band().map(Band::species).orElse(section().species()),
-                s -> book().say(Phrasebook.keyOf(s)), s -> change(now -> now.withBand(now.band().map(b -> b.withSpecies(s)))));
+        var species = choice(Labels.get("section.band_species"), this::woods, () -> section().band().map(Band::species).orElse(section().species()),
+                s -> book().say(s.words()), s -> change(now -> now.withBand(now.band().map(b -> b.withSpecies(s)))));
         var edge = choice(Labels.get("section.outer"), () -> List.of(Edging.Kind.values()), () -> section().band().map(b -> b.outer().kind()).orElse(Edging.Kind.SQUARE),
                 k -> book().say(Phrasebook.keyOf(k)), k -> change(now -> now.withBand(now.band().map(b -> b.withOuter(k)))));
         onUpdate(() -> Stream.of(species, edge).map(Node::getParent).forEach(row -> {

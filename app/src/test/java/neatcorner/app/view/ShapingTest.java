@@ -10,8 +10,10 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.event.ActionEvent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import neatcorner.core.drawing.Mark;
@@ -99,6 +101,31 @@ class ShapingTest extends OnTheDemo {
         assertThat(plan().job().section().band()).isPresent();
         pick("#rabbeting", 1);
         assertThat(plan().making().steps().getLast().tool().name()).isEqualTo("HAND_ROUTER");
+    }
+
+    /** A wood with the maker's own density weighs what he says: mass grows with it, volume stays. */
+    @Test
+    void aWoodOfOnesOwnIsWeighedByItsOwnDensity() throws Exception {
+        at(MIRROR, Station.SECTION);
+        double before = plan().hang().weight().total().value().toKg();
+        double density = plan().job().section().species().density();
+        on(() -> {
+            ((Button) find("#species-1-own")).fire();
+            TextField field = (TextField) find("#species-1-density");
+            field.setText(Double.toString(density + 100));
+            field.getOnAction().handle(new ActionEvent());
+            return true;
+        });
+        assertThat(plan().job().section().species().isOwn()).isTrue();
+        double wood = plan().hang().weight().total().value().toKg() - before;
+        assertThat(wood).isPositive();
+        on(() -> {
+            TextField field = (TextField) find("#species-1-density");
+            field.setText(Double.toString(density + 200));
+            field.getOnAction().handle(new ActionEvent());
+            return true;
+        });
+        assertThat(plan().hang().weight().total().value().toKg() - before).as("twice the density more, twice the weight more").isCloseTo(2 * wood, within(0.005));
     }
 
     /** A stranger's drawing becomes a frame with a cut list in two steps: choose the file, say the unit. */

@@ -7,7 +7,6 @@ import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.measure.Length;
 import neatcorner.core.rack.Board;
 import neatcorner.core.stock.Milling;
-import neatcorner.core.words.Phrasebook;
 
 /** Boards to scale with their defects, and the cuts of the milling plan in the order they are made: rips first, then crosscuts. */
 public final class BoardDrawing {
@@ -49,7 +48,7 @@ public final class BoardDrawing {
     }
 
     private void beside(Board board, Milling milling, double top) {
-        sketch.text(new At(0, top + sketch.em(6)), board.label() + " · " + sketch.say(Phrasebook.keyOf(board.species())), Ink.INK, 11.5, true, Anchor.START);
+        sketch.text(new At(0, top + sketch.em(6)), board.label() + " · " + sketch.say(board.species().words()), Ink.INK, 11.5, true, Anchor.START);
         sketch.small(new At(0, top + sketch.em(20)), sketch.say("board.size", board.length(), board.width()), Anchor.START);
         sketch.small(new At(0, top + sketch.em(33)), sketch.say("board.thick", board.thickness()), Anchor.START);
         milling.parts().stream().filter(s -> s.board().equals(board) && s.layers() > 1).findFirst()

@@ -9,6 +9,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.wood.Species;
+import neatcorner.core.words.Words;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 
@@ -32,6 +33,10 @@ final class Sketch {
 
     Phrasebook book() {
         return reader.book();
+    }
+
+    String say(Words words) {
+        return reader.book().say(words);
     }
 
     String say(String key, Object... args) {

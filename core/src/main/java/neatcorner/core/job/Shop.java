@@ -3,7 +3,9 @@ package neatcorner.core.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
+import neatcorner.core.rack.Board;
 import neatcorner.core.rack.OffCut;
 import neatcorner.core.rack.Rack;
 import neatcorner.core.section.Profile;
@@ -61,6 +63,12 @@ public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Cl
     /** The moulding this section can be cut from. */
     public Optional<Moulding> stockFor(Section section) {
         return mouldings.stream().filter(moulding -> section.isCutLike(moulding.section())).findFirst();
+    }
+
+    /** The woods that are known and those with own values that lie on the rack or are in its mouldings. */
+    public List<Species> woods() {
+        Stream<Species> own = Stream.concat(mouldings.stream().flatMap(m -> m.section().woods().stream()), rack.all(Board.class).stream().map(Board::species));
+        return Stream.concat(Species.known().stream(), own).distinct().toList();
     }
 
     /** How many of this kind of clamp reach so far. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
@@ -205,6 +206,11 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         return withStrips(changed);
     }
 
+    /** The woods it is made of, each once. */
+    public List<Species> woods() {
+        return Stream.concat(strips.stream().map(Strip::species), band.stream().map(Band::species)).distinct().toList();
+    }
+
     /** The same with another recess; a floater's strip keeps its wall. */
     public Section withRecess(Recess other) {
         Length by = other.ledge().minus(recess.ledge());
@@ -375,7 +381,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
             Species shows = parts.reversed().stream().filter(p -> p.wood().contains(middle, top.high() - 1e-3)).findFirst()
                     .map(Part::species).orElse(species());
             boolean jump = !(Math.abs(top.highFrom() - last) < 0.3);
-            if (seen.isEmpty() || jump || seen.getLast().species() != shows) {
+            if (seen.isEmpty() || jump || !seen.getLast().species().equals(shows)) {
                 seen.add(new Seen(column.from(), column.to(), shows));
             } else {
                 seen.set(seen.size() - 1, new Seen(seen.getLast().from(), column.to(), shows));

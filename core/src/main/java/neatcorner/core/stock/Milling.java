@@ -224,7 +224,7 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
 
         private Try attempt(Free from, Want want, List<Wanted> left) {
             Board board = from.part();
-            int layers = board.species() == want.species() ? layers(board, want) : 0;
+            int layers = board.species().equals(want.species()) ? layers(board, want) : 0;
             Length shortest = left.stream().map(Wanted::length).min(Length::compareTo).orElseThrow();
             List<Length> rips = layers == 0 || want.width().plus(jointing).isOver(board.width()) ? List.of() : rips(board, want.width(), shortest);
             return rips.isEmpty() ? new Try(from, 1, Length.ZERO, Length.ZERO, List.of(), List.of()) : crosscut(from, layers, want, rips, left);

@@ -1,80 +1,126 @@
 package neatcorner.core.wood;
 
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.core.measure.Finite;
+import neatcorner.core.words.Named;
+import neatcorner.core.words.Words;
+
 /**
- * Woods a frame is made of.
+ * A wood a frame is made of: one of those that are known here, or a maker's own with its own values.
  *
  * <p>Densities are means at about 12 % moisture (a board may lie 10 % either side), so every weight is
  * an estimate. Movement is the change across the grain per per cent of moisture: the dimensional change
  * coefficients C_R and C_T of the Wood Handbook (USDA Forest Products Laboratory), chapter 13, good from
  * 6 to 14 % moisture. Densities and coefficients are from memory of the handbook's tables; teak, the
  * mahoganies and the European woods from memory of similar ones.
+ *
+ * @param name       of a known wood its key, as {@code red_oak}; of an own one what the maker calls it, up
+ *                   to {@value #LONGEST_NAME} characters without {@code /}
+ * @param isOwn      whether a maker gave its values
+ * @param density    in kg/m³ at about 12 % moisture, from 50 to 1500; an estimate
+ * @param radial     change of width of a quarter-sawn board, as a share, per per cent of moisture; from 0 to 0.01
+ * @param tangential the same of a flat-sawn board
+ * @param hardness   how it takes tools
+ * @param isSplintering whether long fibres lift and break out when a cut is too deep
+ * @param colour     for drawing, as {@code 0xRRGGBB}
  */
-public enum Species {
+public record Species(String name, boolean isOwn, double density, double radial, double tangential, Hardness hardness,
+                      boolean isSplintering, int colour) implements Named {
+    /** The longest name of an own wood. */
+    public static final int LONGEST_NAME = 40;
+    private static final List<Species> KNOWN = new ArrayList<>();
+
     /** American ash. */
-    ASH(670, 169, 274, Hardness.HARD, 0xD9BC8B),
+    public static final Species ASH = known("ash", 670, 169, 274, Hardness.HARD, 0xD9BC8B, true);
     /** Basswood, lime. */
-    BASSWOOD(415, 230, 330, Hardness.SOFT, 0xE3CDA2),
+    public static final Species BASSWOOD = known("basswood", 415, 230, 330, Hardness.SOFT, 0xE3CDA2, false);
     /** Beech. */
-    BEECH(720, 190, 431, Hardness.HARD, 0xD6AE82),
+    public static final Species BEECH = known("beech", 720, 190, 431, Hardness.HARD, 0xD6AE82, false);
     /** Black cherry. */
-    CHERRY(560, 126, 248, Hardness.MIDDLING, 0xB9794F),
+    public static final Species CHERRY = known("cherry", 560, 126, 248, Hardness.MIDDLING, 0xB9794F, false);
     /** Hard maple. */
-    MAPLE(705, 165, 353, Hardness.HARD, 0xDDBE8F),
+    public static final Species MAPLE = known("maple", 705, 165, 353, Hardness.HARD, 0xDDBE8F, false);
     /** Red oak. */
-    RED_OAK(700, 158, 369, Hardness.HARD, 0xC99E6B),
+    public static final Species RED_OAK = known("red_oak", 700, 158, 369, Hardness.HARD, 0xC99E6B, true);
     /** White oak. */
-    WHITE_OAK(755, 180, 365, Hardness.HARD, 0xC6A274),
+    public static final Species WHITE_OAK = known("white_oak", 755, 180, 365, Hardness.HARD, 0xC6A274, true);
     /** Pine, common softwood; as ponderosa pine. */
-    PINE(430, 133, 216, Hardness.SOFT, 0xE2BE83),
+    public static final Species PINE = known("pine", 430, 133, 216, Hardness.SOFT, 0xE2BE83, false);
     /** Yellow poplar, tulipwood. */
-    POPLAR(455, 158, 289, Hardness.MIDDLING, 0xCDBF8E),
+    public static final Species POPLAR = known("poplar", 455, 158, 289, Hardness.MIDDLING, 0xCDBF8E, false);
     /** Spruce; as Sitka spruce. */
-    SPRUCE(430, 148, 263, Hardness.SOFT, 0xE6CB98),
+    public static final Species SPRUCE = known("spruce", 430, 148, 263, Hardness.SOFT, 0xE6CB98, false);
     /** Black walnut. */
-    WALNUT(610, 190, 274, Hardness.MIDDLING, 0x8A6042),
+    public static final Species WALNUT = known("walnut", 610, 190, 274, Hardness.MIDDLING, 0x8A6042, false);
     /** Red alder. */
-    ALDER(450, 151, 256, Hardness.MIDDLING, 0xCE9B6C),
+    public static final Species ALDER = known("alder", 450, 151, 256, Hardness.MIDDLING, 0xCE9B6C, false);
     /** Aspen. */
-    ASPEN(420, 119, 234, Hardness.SOFT, 0xE8DCC0),
+    public static final Species ASPEN = known("aspen", 420, 119, 234, Hardness.SOFT, 0xE8DCC0, false);
     /** Yellow birch. */
-    BIRCH(690, 256, 338, Hardness.HARD, 0xE0C193),
+    public static final Species BIRCH = known("birch", 690, 256, 338, Hardness.HARD, 0xE0C193, false);
     /** Western red cedar. */
-    CEDAR(370, 111, 234, Hardness.SOFT, 0xB8805A),
+    public static final Species CEDAR = known("cedar", 370, 111, 234, Hardness.SOFT, 0xB8805A, false);
     /** Chestnut. */
-    CHESTNUT(480, 116, 234, Hardness.MIDDLING, 0xBE9463),
+    public static final Species CHESTNUT = known("chestnut", 480, 116, 234, Hardness.MIDDLING, 0xBE9463, true);
     /** Douglas fir, coast type. */
-    DOUGLAS_FIR(530, 165, 267, Hardness.SOFT, 0xD6A06A),
+    public static final Species DOUGLAS_FIR = known("douglas_fir", 530, 165, 267, Hardness.SOFT, 0xD6A06A, true);
     /** Eastern white pine. */
-    EASTERN_WHITE_PINE(390, 71, 212, Hardness.SOFT, 0xE8CD9A),
+    public static final Species EASTERN_WHITE_PINE = known("eastern_white_pine", 390, 71, 212, Hardness.SOFT, 0xE8CD9A, false);
     /** Elm. */
-    ELM(560, 144, 338, Hardness.MIDDLING, 0xBD9468),
+    public static final Species ELM = known("elm", 560, 144, 338, Hardness.MIDDLING, 0xBD9468, true);
     /** Hickory. */
-    HICKORY(800, 259, 411, Hardness.HARD, 0xCBA277),
+    public static final Species HICKORY = known("hickory", 800, 259, 411, Hardness.HARD, 0xCBA277, true);
     /** Mahogany. */
-    MAHOGANY(545, 172, 238, Hardness.MIDDLING, 0x9A5A3C),
+    public static final Species MAHOGANY = known("mahogany", 545, 172, 238, Hardness.MIDDLING, 0x9A5A3C, false);
     /** Redwood, old growth. */
-    REDWOOD(430, 120, 205, Hardness.SOFT, 0xA5613F),
+    public static final Species REDWOOD = known("redwood", 430, 120, 205, Hardness.SOFT, 0xA5613F, false);
     /** Sapele. */
-    SAPELE(670, 185, 260, Hardness.HARD, 0x8E4F34),
+    public static final Species SAPELE = known("sapele", 670, 185, 260, Hardness.HARD, 0x8E4F34, true);
     /** Red maple, sold as soft maple. */
-    SOFT_MAPLE(590, 137, 289, Hardness.MIDDLING, 0xDCC097),
+    public static final Species SOFT_MAPLE = known("soft_maple", 590, 137, 289, Hardness.MIDDLING, 0xDCC097, false);
     /** Sycamore. */
-    SYCAMORE(550, 172, 296, Hardness.MIDDLING, 0xD9B48F),
+    public static final Species SYCAMORE = known("sycamore", 550, 172, 296, Hardness.MIDDLING, 0xD9B48F, false);
     /** Teak. */
-    TEAK(655, 101, 186, Hardness.MIDDLING, 0xA9743F);
+    public static final Species TEAK = known("teak", 655, 101, 186, Hardness.MIDDLING, 0xA9743F, false);
 
-    private final double density;
-    private final double radial;
-    private final double tangential;
-    private final Hardness hardness;
-    private final int colour;
+    public Species {
+        if (name.isBlank() || name.length() > LONGEST_NAME || name.contains("/") || name.chars().anyMatch(Character::isISOControl)) {
+            throw new IllegalArgumentException("name of the wood \"" + name + "\"; it must have from 1 to " + LONGEST_NAME + " characters, without /");
+        }
+        if (isOwn && KNOWN.stream().anyMatch(known -> known.name.equalsIgnoreCase(name.strip().replace(' ', '_')))) {
+            throw new IllegalArgumentException("name of the wood \"" + name + "\" is that of one whose values are known; it must have another, as \"our " + name + "\"");
+        }
+        Finite.within("density in kg/m³", density, 50, 1500);
+        Finite.within("radial movement, as a share per per cent of moisture", radial, 0, 0.01);
+        Finite.within("tangential movement, as a share per per cent of moisture", tangential, 0, 0.01);
+    }
 
-    Species(double density, int radial, int tangential, Hardness hardness, int colour) {
-        this.density = density;
-        this.radial = radial * 1e-5;
-        this.tangential = tangential * 1e-5;
-        this.hardness = hardness;
-        this.colour = colour;
+    private static Species known(String key, double density, int radial, int tangential, Hardness hardness, int colour, boolean splinters) {
+        Species species = new Species(key, false, density, radial * 1e-5, tangential * 1e-5, hardness, splinters, colour);
+        KNOWN.add(species);
+        return species;
+    }
+
+    /** The woods whose values are known here. */
+    public static List<Species> known() {
+        return List.copyOf(KNOWN);
+    }
+
+    /** A wood with a maker's own values; it is drawn the darker the denser it is. */
+    public static Species own(String name, double density, double radial, double tangential, Hardness hardness, boolean splinters) {
+        double dark = Math.clamp((density - 350) / 650, 0, 1);
+        int colour = shade(0xE3, 0x7A, dark) << 16 | shade(0xC8, 0x4C, dark) << 8 | shade(0x9B, 0x30, dark);
+        return new Species(name.strip(), true, density, radial, tangential, hardness, splinters, colour);
+    }
+
+    private static int shade(int light, int deep, double share) {
+        return (int) Math.round(light + (deep - light) * share);
+    }
+
+    @Override
+    public Words words() {
+        return isOwn ? Words.plain(name) : Words.of("species." + name);
     }
 
     /** How a wood takes tools, pins and pressure. */
@@ -95,31 +141,8 @@ public enum Species {
         QUARTER_SAWN
     }
 
-    /** In kg/m³ at about 12 % moisture, an estimate. */
-    public double density() {
-        return density;
-    }
-
     /** Change of width, as a share, per per cent of moisture. */
     public double movement(Grain grain) {
         return grain == Grain.QUARTER_SAWN ? radial : tangential;
-    }
-
-    /** How hard it is. */
-    public Hardness hardness() {
-        return hardness;
-    }
-
-    /** Whether long fibres lift and break out when a cut is too deep. */
-    public boolean isSplintering() {
-        return switch (this) {
-            case ASH, RED_OAK, WHITE_OAK, HICKORY, DOUGLAS_FIR, ELM, CHESTNUT, SAPELE -> true;
-            default -> false;
-        };
-    }
-
-    /** For drawing, as {@code 0xRRGGBB}. */
-    public int colour() {
-        return colour;
     }
 }

@@ -80,6 +80,7 @@ public final class Phrasebook {
             case Quantity quantity -> write(quantity);
             case Words words -> say(words);
             case Duration duration -> write(duration);
+            case Named named -> say(named.words());
             case Enum<?> constant -> say(keyOf(constant));
             default -> argument.toString();
         };

@@ -104,7 +104,7 @@ class MakingTest {
             Strip strip = Strip.plain(species, in("3"), in("1 1/2")).withInner(Edging.of(Edging.Kind.COVE, in("1/2")));
             Section section = new Section("s", List.of(strip), new Recess.Bar(), Optional.empty(), Optional.empty());
             MakingStep cut = plan(section).making().steps().getLast();
-            assertThat(cut.passes()).hasSize(species == Species.RED_OAK ? 4 : 2);
+            assertThat(cut.passes()).hasSize(species.equals(Species.RED_OAK) ? 4 : 2);
             assertThat(cut.passes().getLast()).isEqualTo(in("1/2"));
         }
     }

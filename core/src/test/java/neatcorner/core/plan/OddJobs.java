@@ -96,16 +96,21 @@ final class OddJobs {
         };
         Profile profile = chance(0.3) ? new Profile(one(Profile.Shape.SCOOP, Profile.Shape.SLOPE, Profile.Shape.REVERSE_SLOPE, Profile.Shape.ROUND, Profile.Shape.STEP),
                 Length.mm(mm(1, thick / 2))) : Profile.FLAT;
-        Section plain = new Section("odd", one(Species.values()), Length.mm(face), Length.mm(thick), recess, profile);
+        Section plain = new Section("odd", wood(), Length.mm(face), Length.mm(thick), recess, profile);
         if (chance(0.15)) {
             return plain.withRelief(Optional.of(new Relief(Length.mm(mm(4, 10)), Length.mm(mm(4, face / 2)), Length.mm(mm(1, 6)))));
         }
         if (chance(0.15) && recess instanceof Recess.Rabbet rabbet) {
-            Strip base = Strip.plain(one(Species.values()), Length.mm(face), Length.mm(thick * 0.6)).withOuter(Edging.of(one(Edging.Kind.COVE, Edging.Kind.ROUND_OVER), Length.mm(4)));
-            Strip cap = Strip.plain(one(Species.values()), Length.mm(face * 0.6), Length.mm(thick * 0.4));
+            Strip base = Strip.plain(wood(), Length.mm(face), Length.mm(thick * 0.6)).withOuter(Edging.of(one(Edging.Kind.COVE, Edging.Kind.ROUND_OVER), Length.mm(4)));
+            Strip cap = Strip.plain(wood(), Length.mm(face * 0.6), Length.mm(thick * 0.4));
             return new Section("odd", List.of(base, cap), rabbet.withDepth(Length.mm(thick * 0.4)), Optional.empty(), Optional.empty());
         }
         return plain;
+    }
+
+    private Species wood() {
+        return chance(0.1) ? Species.own("own", 300 + random.nextInt(800), random.nextDouble() * 0.003, random.nextDouble() * 0.006, one(Species.Hardness.values()), chance(0.5))
+                : one(Species.known().toArray(new Species[0]));
     }
 
     private Size size(Recess recess, double low, double high) {

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Moisture and movement against the Wood Handbook (USDA Forest Products Laboratory). */
 class AirTest {
@@ -30,7 +30,7 @@ class AirTest {
 
     /** No wood moves as much along the rays as along the rings: a fact of wood, Wood Handbook, ch. 4. */
     @ParameterizedTest
-    @EnumSource(Species.class)
+    @MethodSource("neatcorner.core.wood.Species#known")
     void quarterSawnWoodMovesLess(Species species) {
         assertThat(species.movement(Species.Grain.QUARTER_SAWN)).isLessThan(species.movement(Species.Grain.FLAT_SAWN));
         assertThat(species.density()).isBetween(300.0, 900.0);

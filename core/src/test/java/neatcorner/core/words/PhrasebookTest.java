@@ -96,11 +96,12 @@ class PhrasebookTest {
     @Test
     void everyConstantHasAName() {
         Stream.<Enum<?>[]>of(Station.values(), Material.values(), Material.Role.values(), JointKind.values(), Adhesive.values(),
-                ClampKind.values(), Hardware.values(), Coat.Kind.values(), Line.values(), Axis.values(), Species.values(), Severity.values(),
+                ClampKind.values(), Hardware.values(), Coat.Kind.values(), Line.values(), Axis.values(), Severity.values(),
                 Safety.values(), Origin.values(), Plan.Standing.values(), Profile.Shape.values(), Boxed.Arch.values(), Lean.Way.values(), Outline.Across.values(),
                 Edging.Kind.values(), Strip.Source.values(), Species.Grain.values(), Rabbeting.values(), Surface.values(), Tool.values(), Ready.values(),
                 HiddenFastener.Kind.values(), Species.Hardness.values())
                 .flatMap(Stream::of).forEach(constant -> assertThat(Phrasebook.knows(Phrasebook.keyOf(constant))).as(constant.toString()).isTrue());
+        Species.known().forEach(species -> assertThat(inches.say(species.words())).isNotBlank());
         Recipes.ALL.keySet().forEach(key -> assertThat(Phrasebook.knows(key)).as(key).isTrue());
         Stream.of(Habit.values()).forEach(habit -> assertThat(Phrasebook.knows("figure." + habit.id())).isTrue());
         Stream.of(Tape.values()).forEach(tape -> assertThat(Phrasebook.knows("tag." + tape.id())).isTrue());

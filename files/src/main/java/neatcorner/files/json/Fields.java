@@ -46,12 +46,16 @@ final class Fields {
         return text.length() > 60 ? text.substring(0, 57) + "…" : text;
     }
 
-    private String path(String name) {
+    String path(String name) {
         return path.isEmpty() ? name : path + "." + name;
     }
 
     boolean has(String name) {
         return node.has(name) && !node.get(name).isNull();
+    }
+
+    boolean isObject(String name) {
+        return has(name) && node.get(name).isObject();
     }
 
     private JsonNode get(String name) {

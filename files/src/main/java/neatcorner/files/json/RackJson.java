@@ -11,7 +11,6 @@ import neatcorner.core.rack.Price;
 import neatcorner.core.rack.RackItem;
 import neatcorner.core.rack.Sheet;
 import neatcorner.core.section.Section;
-import neatcorner.core.wood.Species;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -35,7 +34,7 @@ final class RackJson {
         return switch (item.text("kind")) {
             case "off_cut" -> new OffCut(item.text("label"), section(item, mouldings), item.length("length"),
                     item.list("defects", d -> new Span(d.length("from"), d.length("to"))), item.text("shelf", ""), item.text("batch", ""));
-            case "board" -> new Board(item.text("label"), item.constant("species", Species.class), item.length("length"), item.length("width"),
+            case "board" -> new Board(item.text("label"), SpeciesJson.read(item), item.length("length"), item.length("width"),
                     item.length("thickness"), item.optional("moisture_percent", name -> new Share(item.number(name) / 100)), item.text("grade", ""),
                     item.list("defects", d -> new Board.Defect(d.constant("kind", Board.Kind.class), d.length("x"), d.length("y"), d.length("length"), d.length("width"))),
                     item.optional("price", name -> price(item.object(name))), item.text("shelf", ""));
@@ -76,7 +75,8 @@ final class RackJson {
                 node.put("batch", cut.batch());
             }
             case Board board -> {
-                node.put("species", Fields.name(board.species())).put("length", board.length().toExactMm()).put("width", board.width().toExactMm())
+                SpeciesJson.write(board.species(), node);
+                node.put("length", board.length().toExactMm()).put("width", board.width().toExactMm())
                         .put("thickness", board.thickness().toExactMm()).put("grade", board.grade());
                 board.moisture().ifPresent(m -> node.put("moisture_percent", m.toPercent()));
                 ArrayNode defects = node.putArray("defects");

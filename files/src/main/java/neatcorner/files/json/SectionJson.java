@@ -10,7 +10,6 @@ import neatcorner.core.section.Recess;
 import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Strip;
-import neatcorner.core.wood.Species;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -27,7 +26,7 @@ final class SectionJson {
         Optional<Relief> relief = fields.optional("relief", name -> relief(fields.object(name)));
         Optional<Band> band = fields.optional("band", name -> band(fields.object(name)));
         if (!fields.has("strips")) {
-            return fields.build(() -> new Section(fields.text("name"), fields.constant("species", Species.class), fields.length("face"), fields.length("thickness"),
+            return fields.build(() -> new Section(fields.text("name"), SpeciesJson.read(fields), fields.length("face"), fields.length("thickness"),
                     recess.build(() -> recess(recess)), profile(fields, "profile")).withRelief(relief).withBand(band));
         }
         return fields.build(() -> new Section(fields.text("name"), fields.list("strips", SectionJson::strip), recess.build(() -> recess(recess)), relief, band));
@@ -56,7 +55,7 @@ final class SectionJson {
     }
 
     private static Strip strip(Fields fields) {
-        return new Strip(fields.constant("species", Species.class), fields.length("width"), fields.length("thickness"),
+        return new Strip(SpeciesJson.read(fields), fields.length("width"), fields.length("thickness"),
                 fields.length("set_in", Length.ZERO), profile(fields, "front"), edging(fields, "inner"), edging(fields, "outer"),
                 fields.has("source") ? fields.constant("source", Strip.Source.class) : Strip.Source.BOARD);
     }
@@ -77,7 +76,7 @@ final class SectionJson {
     }
 
     private static Band band(Fields fields) {
-        return fields.build(() -> new Band(fields.constant("species", Species.class), fields.length("width"), fields.length("height"),
+        return fields.build(() -> new Band(SpeciesJson.read(fields), fields.length("width"), fields.length("height"),
                 fields.length("reveal", Length.ZERO), edging(fields, "inner"), edging(fields, "outer")));
     }
 
@@ -86,7 +85,7 @@ final class SectionJson {
         Strip first = section.strips().getFirst();
         Section plain = new Section(section.name(), first.species(), section.face(), section.thickness(), section.recess(), first.front());
         if (plain.equals(section)) {
-            node.put("species", Fields.name(first.species()));
+            SpeciesJson.write(first.species(), node);
             node.put("face", section.face().toExactMm());
             node.put("thickness", section.thickness().toExactMm());
             profile(first.front(), node.putObject("profile"));
@@ -96,7 +95,8 @@ final class SectionJson {
                     .put("width", r.width().toExactMm()).put("depth", r.depth().toExactMm()));
             section.band().ifPresent(b -> {
                 ObjectNode band = node.putObject("band");
-                band.put("species", Fields.name(b.species())).put("width", b.width().toExactMm()).put("height", b.height().toExactMm())
+                SpeciesJson.write(b.species(), band);
+                band.put("width", b.width().toExactMm()).put("height", b.height().toExactMm())
                         .put("reveal", b.reveal().toExactMm());
                 edging(b.inner(), "inner", band);
                 edging(b.outer(), "outer", band);
@@ -127,7 +127,8 @@ final class SectionJson {
     private static void strips(List<Strip> strips, ArrayNode node) {
         for (Strip strip : strips) {
             ObjectNode item = node.addObject();
-            item.put("species", Fields.name(strip.species())).put("width", strip.width().toExactMm())
+            SpeciesJson.write(strip.species(), item);
+            item.put("width", strip.width().toExactMm())
                     .put("thickness", strip.thickness().toExactMm()).put("set_in", strip.setIn().toExactMm());
             profile(strip.front(), item.putObject("front"));
             edging(strip.inner(), "inner", item);

@@ -94,7 +94,7 @@ public final class LabelSheet {
     private static String what(RackItem item, Phrasebook book) {
         return switch (item) {
             case OffCut cut -> cut.section().name();
-            case Board board -> book.say(Phrasebook.keyOf(board.species()));
+            case Board board -> book.say(board.species().words());
             case Sheet sheet -> book.say(Phrasebook.keyOf(sheet.material()));
         };
     }

@@ -60,7 +60,7 @@ public final class RackCsv {
                 switch (item) {
                     case OffCut cut -> printer.printRecord("off_cut", text(cut.label()), text(cut.section().name()), mm(cut.length()), "", "", "", "", "", "", "", "",
                             text(cut.batch()), text(cut.shelf()), price, per, cut.defects().stream().map(d -> mm(d.from()) + "-" + mm(d.to())).collect(Collectors.joining("; ")));
-                    case Board board -> printer.printRecord("board", text(board.label()), name(board.species()), mm(board.length()), mm(board.width()), mm(board.thickness()),
+                    case Board board -> printer.printRecord("board", text(board.label()), text(board.species().name()), mm(board.length()), mm(board.width()), mm(board.thickness()),
                             "", "", "", "", board.moisture().map(m -> Double.toString(m.toPercent())).orElse(""), text(board.grade()), "", text(board.shelf()), price, per,
                             board.defects().stream().map(d -> name(d.kind()) + " " + mm(d.x()) + " " + mm(d.y()) + " " + mm(d.length()) + " " + mm(d.width()))
                                     .collect(Collectors.joining("; ")));
@@ -132,7 +132,7 @@ public final class RackCsv {
                 }
                 return new Span(Row.length("defects", ends[0]), Row.length("defects", ends[1]));
             }).toList(), row.text("shelf"), row.text("batch"));
-            case "board" -> new Board(row.text("label"), row.constant("what", Species.class), row.length("length_mm"), row.length("width_mm"), row.length("thickness_mm"),
+            case "board" -> new Board(row.text("label"), species(row, shop), row.length("length_mm"), row.length("width_mm"), row.length("thickness_mm"),
                     row.text("moisture_percent").isEmpty() ? Optional.empty() : Optional.of(new Share(row.number("moisture_percent") / 100)), row.text("grade"),
                     row.parts("defects").stream().map(RackCsv::defect).toList(), row.price(), row.text("shelf"));
             case "sheet" -> {
@@ -153,6 +153,13 @@ public final class RackCsv {
         }
         return new Board.Defect(Row.constant("defects", words[0], Board.Kind.class), Row.length("defects", words[1]), Row.length("defects", words[2]),
                 Row.length("defects", words[3]), Row.length("defects", words[4]));
+    }
+
+    private static Species species(Row row, Shop shop) {
+        String name = row.text("what");
+        return shop.woods().stream().filter(s -> s.name().equals(name)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("what is \"" + name + "\", which is none of the woods known here or in this shop: "
+                        + shop.woods().stream().map(Species::name).collect(Collectors.joining(", "))));
     }
 
     private static Section section(Row row, Shop shop) {

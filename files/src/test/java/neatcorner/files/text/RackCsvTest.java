@@ -11,6 +11,7 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.job.Moulding;
 import neatcorner.core.job.Shop;
 import neatcorner.core.measure.Graduation;
@@ -24,6 +25,7 @@ import neatcorner.core.rack.Price;
 import neatcorner.core.rack.Rack;
 import neatcorner.core.rack.RackItem;
 import neatcorner.core.rack.Sheet;
+import neatcorner.core.section.Ready;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.json.Document;
@@ -37,11 +39,13 @@ import org.junit.jupiter.api.Test;
 
 /** The rack in its own JSON, as CSV and on labels. */
 class RackCsvTest {
-    private static final Shop SHOP = Shop.starting();
+    private static final Species PEAR = Species.own("pear", 700, 0.0015, 0.0033, Species.Hardness.MIDDLING, false);
+    private static final Shop SHOP = Shop.starting().withMouldings(Stream.concat(Shop.starting().mouldings().stream(),
+            Stream.of(new Moulding(Ready.FLAT.in(PEAR, "pear, flat"), Moulding.USUALLY_SOLD, List.of()))).toList());
     private static final Moulding FIRST = SHOP.mouldings().getFirst();
     private static final List<RackItem> ITEMS = List.of(
             new OffCut("C-1", FIRST.section(), Length.inches(33, 1, 2), List.of(new Span(Length.mm(100), Length.mm(120.5))), "barrel, left", "spring"),
-            new Board("B-1", Species.RED_OAK, Length.mm(2400), Length.mm(190), Length.mm(27), Optional.of(new Share(0.085)), "select “A”",
+            new Board("B-1", PEAR, Length.mm(2400), Length.mm(190), Length.mm(27), Optional.of(new Share(0.085)), "select “A”",
                     List.of(new Board.Defect(Board.Kind.KNOT, Length.mm(800), Length.mm(60), Length.mm(50), Length.mm(40))), Optional.of(new Price(640, Price.Per.BOARD_FOOT)), ""),
             new Sheet("S-1", Material.MAT_4_PLY, Length.inches(32), Length.inches(40), Material.MAT_4_PLY.usualThickness(), 3, true, Sheet.Grain.UPRIGHT, "sea grey",
                     Optional.of(new Price(1150, Price.Per.PIECE)), "drawer"));

@@ -1,0 +1,7 @@
+package neatcorner.core.words;
+
+/** What has a name for people and can stand in a phrase under it. */
+public interface Named {
+    /** Its name. */
+    Words words();
+}

@@ -1,0 +1,35 @@
+package neatcorner.files.json;
+
+import java.util.stream.Collectors;
+import neatcorner.core.wood.Species;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A wood: the key of a known one, or an object with a maker's own values. */
+final class SpeciesJson {
+    private static final String NAME = "species";
+
+    private SpeciesJson() {
+    }
+
+    static Species read(Fields fields) {
+        if (fields.isObject(NAME)) {
+            Fields own = fields.object(NAME);
+            return own.build(() -> Species.own(own.text("name"), own.number("density"), own.number("radial"), own.number("tangential"),
+                    own.constant("hardness", Species.Hardness.class), own.flag("splinters", false)));
+        }
+        String key = fields.text(NAME);
+        return Species.known().stream().filter(s -> s.name().equals(key)).findFirst()
+                .orElseThrow(() -> new FormatException(fields.path(NAME), "is \"" + key + "\"; it must be one of "
+                        + Species.known().stream().map(Species::name).collect(Collectors.joining(", "))
+                        + ", or an object with name, density, radial, tangential and hardness"));
+    }
+
+    static void write(Species species, ObjectNode node) {
+        if (!species.isOwn()) {
+            node.put(NAME, species.name());
+            return;
+        }
+        node.putObject(NAME).put("name", species.name()).put("density", species.density()).put("radial", species.radial())
+                .put("tangential", species.tangential()).put("hardness", Fields.name(species.hardness())).put("splinters", species.isSplintering());
+    }
+}
