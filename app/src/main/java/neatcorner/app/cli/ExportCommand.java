@@ -1,15 +1,9 @@
 package neatcorner.app.cli;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.List;
-import java.util.Locale;
-import java.util.stream.Collectors;
-import neatcorner.files.disk.WholeFile;
-import neatcorner.files.store.Revision;
+import neatcorner.files.store.ShopFolder;
 import neatcorner.files.store.ShopStore;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -28,39 +22,10 @@ final class ExportCommand implements Runnable {
         if (!Files.isRegularFile(shop)) {
             throw new CommandException(shop + ": there is no such shop");
         }
-        prepare();
         try (ShopStore store = ShopStore.open(shop, Clock.systemUTC())) {
-            write("shop.json", store.shop().text());
-            write("shop.history.txt", history(store.history(ShopStore.shopId())));
-            int number = 1;
-            for (ShopStore.Listed job : store.jobs()) {
-                String name = String.format(Locale.ROOT, "%s/%04d", job.away() ? "away" : "jobs", number++);
-                write(name + ".json", store.job(job.id()).text());
-                write(name + ".history.txt", history(store.history(job.id())));
-            }
-            // A damaged edit was passed over: what is written is the one before it.
+            int jobs = ShopFolder.write(store, folder);
             store.notices().forEach(notice -> System.err.println("neat-corner: " + notice));
-            System.out.println("wrote the shop and " + store.jobs().size() + " jobs to " + folder);
+            System.out.println("wrote the shop and " + jobs + " jobs to " + folder);
         }
-    }
-
-    private void prepare() {
-        try {
-            if (Files.exists(folder) && (!Files.isDirectory(folder) || Files.list(folder).findAny().isPresent())) {
-                throw new CommandException(folder + ": it is there and not empty; name another folder");
-            }
-            Files.createDirectories(folder.resolve("jobs"));
-            Files.createDirectories(folder.resolve("away"));
-        } catch (IOException failed) {
-            throw new CommandException(folder + ": the folder cannot be made");
-        }
-    }
-
-    private void write(String name, String text) {
-        WholeFile.write(folder.resolve(name), text.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static String history(List<Revision> revisions) {
-        return revisions.stream().map(r -> r.at() + "  " + r.words() + (r.current() ? "  (as it stands)" : "")).collect(Collectors.joining("\n", "", "\n"));
     }
 }

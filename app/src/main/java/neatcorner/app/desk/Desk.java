@@ -1,5 +1,6 @@
 package neatcorner.app.desk;
 
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -33,8 +34,10 @@ import neatcorner.core.report.Remedy;
 import neatcorner.core.stock.Booking;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.files.disk.FileRefused;
 import neatcorner.files.json.Document;
 import neatcorner.files.store.Revision;
+import neatcorner.files.store.ShopFolder;
 import neatcorner.files.store.ShopStore;
 import neatcorner.files.store.StoreException;
 
@@ -492,6 +495,23 @@ public final class Desk implements AutoCloseable {
     /** The job in hand as a file of the published format. */
     public String exported() {
         return job.text();
+    }
+
+    /** Writes the whole shop as open files to a new folder, behind all saves and aside; what came of it is told like a complaint. */
+    public void exportAll(Path folder) {
+        saver.after(() -> reader.execute(() -> {
+            String said;
+            try {
+                said = book.say("desk.exported", ShopFolder.write(store, folder), folder.toString());
+            } catch (StoreException | FileRefused refused) {
+                said = book.say("desk.not_exported", refused.getMessage());
+            } catch (RuntimeException bug) {
+                FaultLog.keep("writing everything", bug);
+                said = book.say("desk.fault");
+            }
+            String text = said;
+            interfaceThread.execute(() -> complaints.accept(text));
+        }));
     }
 
     /**

@@ -451,7 +451,7 @@ public final class MainView extends StackPane {
             order.setManaged(!order.getText().isEmpty());
             rail.update();
             if (desk.page() == Page.SHOP) {
-                shopPage = shopPage == null ? new ShopPage(desk) : shopPage;
+                shopPage = shopPage == null ? new ShopPage(desk, files) : shopPage;
                 page.getChildren().setAll(shopPage);
                 shopPage.update();
             } else if (desk.page() == Page.RACK) {

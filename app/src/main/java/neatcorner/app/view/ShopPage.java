@@ -48,7 +48,7 @@ final class ShopPage extends HBox {
     private final Panel habits;
     private final Map<Section, Aside<Shop, List<StockRows.Lines>>> makes = new HashMap<>();
 
-    ShopPage(Desk desk) {
+    ShopPage(Desk desk, FilePort files) {
         this.desk = desk;
         getStyleClass().add("shop-page");
         rack = new Panel(desk, new ShopTypist(desk));
@@ -74,8 +74,19 @@ final class ShopPage extends HBox {
             }
         });
         air();
+        everything(files);
         HBox.setHgrow(rack, Priority.ALWAYS);
         getChildren().addAll(scrolled(rack, "rack"), scrolled(habits, "habits"));
+    }
+
+    private void everything(FilePort files) {
+        habits.heading(Labels.get("shop.everything"));
+        habits.getChildren().add(Panel.text(Labels.get("shop.everything_how"), "soft"));
+        Button export = new Button(Labels.get("shop.export"));
+        export.setId("export-everything");
+        export.getStyleClass().add("quiet");
+        export.setOnAction(_ -> files.whereTo(Labels.get("shop.export_folder")).ifPresent(desk::exportAll));
+        habits.getChildren().add(export);
     }
 
     /** The air in the shop and on the wall, as per cent and degrees Celsius. */

@@ -9,6 +9,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -21,6 +22,7 @@ import neatcorner.core.plan.Planner;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.text.PlanText;
 import org.apache.pdfbox.Loader;
+import neatcorner.files.store.ShopStore;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -69,6 +71,33 @@ class CommandsTest {
         try (Stream<Path> all = Files.list(folder)) {
             return all.count();
         }
+    }
+
+    /** Backed up, compacted, written as open files and read back: the same shop each time, and what is wrong is said. */
+    @Test
+    void aWholeShopGoesOutAndComesBack() {
+        Path store = folder.resolve("demo.neatcorner");
+        Demo.store(store, Clock.systemUTC()).close();
+        String copy = folder.resolve("copy.neatcorner").toString();
+        String open = folder.resolve("open").toString();
+        String back = folder.resolve("back.neatcorner").toString();
+        assertThat(Commands.run("backup", store.toString(), copy)).isZero();
+        assertThat(Commands.run("compact", copy)).isZero();
+        assertThat(said()).contains("KB before");
+        assertThat(Commands.run("export", copy, open)).isZero();
+        assertThat(Commands.run("import", open, back)).isZero();
+        try (ShopStore was = ShopStore.open(store, Clock.systemUTC()); ShopStore is = ShopStore.open(Path.of(back), Clock.systemUTC())) {
+            assertThat(is.shop().text()).isEqualTo(was.shop().text());
+            assertThat(is.jobs()).hasSameSizeAs(was.jobs());
+            for (int i = 0; i < was.jobs().size(); i++) {
+                assertThat(is.whole(is.jobs().get(i).id())).isEqualTo(was.whole(was.jobs().get(i).id()));
+            }
+        }
+        assertThat(Commands.run("export", copy, open)).isEqualTo(2);
+        assertThat(Commands.run("import", open, back)).isEqualTo(2);
+        assertThat(Commands.run("backup", store.toString(), copy)).isEqualTo(2);
+        assertThat(Commands.run("compact", folder.resolve("none").toString())).isEqualTo(2);
+        assertThat(complained()).contains("not empty", "there already", "no such shop").doesNotContain("Exception");
     }
 
     /** 1000 mm sticks: 400 + 596 with a kerf of 4 fill one exactly; three of each are three sticks. */

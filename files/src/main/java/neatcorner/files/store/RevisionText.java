@@ -8,11 +8,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.zip.CRC32C;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
+import neatcorner.files.json.TextChange;
 
 /**
  * How the text of a revision is kept: short ones as they are, long ones packed, and where the revision before is
- * known only what differs from it: how much both have in common at their start and at their end, and what
- * stands between. An edit changes one place of a document, so that is little, however long the document is.
+ * known only what differs from it.
  */
 final class RevisionText {
     /** Shorter texts are not worth packing. */
@@ -56,16 +56,8 @@ final class RevisionText {
 
     /** What turns one text into another. */
     static String difference(String before, String after) {
-        int most = Math.min(before.length(), after.length());
-        int start = 0;
-        while (start < most && before.charAt(start) == after.charAt(start)) {
-            start++;
-        }
-        int end = 0;
-        while (end < most - start && before.charAt(before.length() - 1 - end) == after.charAt(after.length() - 1 - end)) {
-            end++;
-        }
-        return start + " " + end + "\n" + after.substring(start, after.length() - end);
+        TextChange change = TextChange.between(before, after);
+        return change.keepStart() + " " + change.keepEnd() + "\n" + change.text();
     }
 
     /** The text that a difference makes of another. */
@@ -75,8 +67,6 @@ final class RevisionText {
         if (space < 0 || line < space) {
             throw new StoreException("A revision is damaged");
         }
-        int start = Integer.parseInt(difference, 0, space, 10);
-        int end = Integer.parseInt(difference, space + 1, line, 10);
-        return before.substring(0, start) + difference.substring(line + 1) + before.substring(before.length() - end);
+        return new TextChange(Integer.parseInt(difference, 0, space, 10), Integer.parseInt(difference, space + 1, line, 10), difference.substring(line + 1)).of(before);
     }
 }

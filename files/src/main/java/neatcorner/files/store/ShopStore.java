@@ -1,32 +1,21 @@
 package neatcorner.files.store;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.sql.Connection;
-import java.sql.PreparedStatement;
-import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
-import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Properties;
 import java.util.UUID;
 import java.util.function.Function;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Shop;
 import neatcorner.files.json.Document;
 import neatcorner.files.json.FormatException;
-import org.flywaydb.core.Flyway;
-import org.flywaydb.core.api.FlywayException;
+import neatcorner.files.json.History;
 import org.jspecify.annotations.Nullable;
-import org.sqlite.JDBC;
 
 /**
  * A shop in one SQLite file. Each call that changes something is one transaction, on the disk when
@@ -34,31 +23,17 @@ import org.sqlite.JDBC;
  * between. One window at a time; calls may come from any thread, one after another.
  */
 public final class ShopStore implements AutoCloseable {
-    /** All migrations in {@code db/migration}, oldest first; a store at the last of them needs no migrating. */
-    static final List<String> MIGRATIONS = List.of("V1__shop.sql", "V2__together.sql", "V3__kept.sql");
-    /** A revision is kept whole after so many that are only differences, so that none is put together from too many. */
-    private static final int MOST_DIFFERENCES = 60;
-    /** So many documents are remembered as they were last saved. */
-    private static final int REMEMBERED = 40;
     private static final String SHOP = "shop";
     private final Optional<StoreLock> lock;
-    private final Connection connection;
+    private final Database database;
+    private final Revisions revisions;
     private final Clock clock;
     private final List<String> notices = new ArrayList<>();
-    /** Texts as they were last read or saved, by document. */
-    private final Map<String, Kept> remembered = new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, Kept> eldest) {
-            return size() > REMEMBERED;
-        }
-    };
 
-    private record Kept(int number, String text) {
-    }
-
-    private ShopStore(Optional<StoreLock> lock, Connection connection, Clock clock) {
+    private ShopStore(Optional<StoreLock> lock, Database database, Clock clock) {
         this.lock = lock;
-        this.connection = connection;
+        this.database = database;
+        this.revisions = new Revisions(database);
         this.clock = clock;
     }
 
@@ -76,20 +51,24 @@ public final class ShopStore implements AutoCloseable {
 
     /** The same; a shop made new starts like this. */
     public static ShopStore open(Path named, Clock clock, Document<Shop> start) {
-        Path file = real(named);
-        if (isEmpty(file)) {
+        Path file = ShopFile.real(named);
+        return open(file, clock, start, ShopFile.isWritable(file));
+    }
+
+    /** The same, told whether the file may be written. */
+    static ShopStore open(Path file, Clock clock, Document<Shop> start, boolean writable) {
+        if (ShopFile.isEmpty(file)) {
             throw new StoreException("The file " + file + " is empty and no shop: take a copy of it from a backup, or delete it to start a new one");
         }
-        boolean writable = isWritable(file);
         Optional<StoreLock> lock = writable ? Optional.of(StoreLock.take(file)) : Optional.empty();
         try {
-            Connection connection = JDBC.createConnection(writable ? "jdbc:sqlite:" + file : "jdbc:sqlite:file:" + file.toUri().getRawPath() + "?mode=ro&immutable=1", new Properties());
-            ShopStore store = new ShopStore(lock, connection, clock);
+            Database database = Database.open(file, writable);
+            ShopStore store = new ShopStore(lock, database, clock);
             try {
                 store.prepare(file, start);
                 return store;
             } catch (SQLException | RuntimeException failed) {
-                connection.close();
+                database.close();
                 throw failed;
             }
         } catch (SQLException failed) {
@@ -99,31 +78,6 @@ public final class ShopStore implements AutoCloseable {
             lock.ifPresent(StoreLock::close);
             throw failed;
         }
-    }
-
-    /** The file itself, whatever links lead to it. */
-    private static Path real(Path file) {
-        Path whole = file.toAbsolutePath();
-        try {
-            if (Files.exists(whole)) {
-                return whole.toRealPath();
-            }
-            return whole.getParent() != null && Files.isDirectory(whole.getParent()) ? whole.getParent().toRealPath().resolve(whole.getFileName()) : whole;
-        } catch (IOException failed) {
-            throw new StoreException("The file " + file + " cannot be read", failed);
-        }
-    }
-
-    private static boolean isEmpty(Path file) {
-        try {
-            return Files.isRegularFile(file) && Files.size(file) == 0;
-        } catch (IOException failed) {
-            throw new StoreException("The file " + file + " cannot be read", failed);
-        }
-    }
-
-    private static boolean isWritable(Path file) {
-        return !Files.exists(file) || Files.isWritable(file) && Files.isWritable(file.getParent());
     }
 
     /** Whether it may only be read. */
@@ -139,26 +93,17 @@ public final class ShopStore implements AutoCloseable {
     }
 
     private void prepare(Path file, Document<Shop> start) throws SQLException {
-        String newest = MIGRATIONS.getLast().substring(1, MIGRATIONS.getLast().indexOf("__"));
         if (isReadOnly()) {
-            if (!newest.equals(schemaVersion())) {
-                throw new StoreException("The shop " + file + " comes from another version and may not be written here, so it cannot be brought up to date");
-            }
+            ShopFile.bringUpToDate(database, file);
             notices.add("The shop may not be written where it is: everything can be looked at, nothing is saved.");
             return;
         }
-        execute("PRAGMA journal_mode = WAL");
-        execute("PRAGMA synchronous = FULL");
-        execute("PRAGMA foreign_keys = ON");
-        String version = schemaVersion();
-        if (!newest.equals(version)) {
-            if (!version.isEmpty()) {
-                backup(file, file.resolveSibling(file.getFileName() + ".before-" + newest));
-            }
-            migrate(file);
-        }
-        if (count("SELECT count(*) FROM document WHERE id = 'shop'") == 0) {
-            insert(SHOP, "shop", new Listed(SHOP, "", ""), start.text(), "shop opened");
+        database.execute("PRAGMA journal_mode = WAL");
+        database.execute("PRAGMA synchronous = FULL");
+        database.execute("PRAGMA foreign_keys = ON");
+        ShopFile.bringUpToDate(database, file);
+        if (database.number("SELECT count(*) FROM document WHERE id = 'shop'") == 0) {
+            insert(new Listed(SHOP, "", ""), "shop", History.started(clock.instant(), "shop opened", start.text()));
         }
     }
 
@@ -168,54 +113,21 @@ public final class ShopStore implements AutoCloseable {
      * @throws StoreException when there is something at the new place already, or no shop at the old
      */
     public static void backup(Path shop, Path copy) {
-        if (Files.exists(copy) && !copy.getFileName().toString().contains(".before-")) {
+        if (Files.exists(copy)) {
             throw new StoreException(copy + " is there already; name a new file");
         }
-        if (!Files.isRegularFile(shop) || isEmpty(shop)) {
+        if (!Files.isRegularFile(shop) || ShopFile.isEmpty(shop)) {
             throw new StoreException(shop + " is no shop");
         }
-        Path part = copy.resolveSibling(copy.getFileName() + ".part");
-        try {
-            Files.deleteIfExists(part);
-            try (Connection connection = JDBC.createConnection("jdbc:sqlite:" + real(shop), new Properties());
-                    PreparedStatement statement = connection.prepareStatement("VACUUM INTO ?")) {
-                statement.setString(1, part.toString());
-                statement.execute();
-            }
-            Files.move(part, copy, StandardCopyOption.REPLACE_EXISTING);
-        } catch (SQLException | IOException failed) {
-            throw new StoreException(shop + " could not be copied to " + copy, failed);
-        }
+        ShopFile.copy(shop, copy);
     }
 
     /** Gives the room back that deleted jobs and undone edits left in the file. */
     public void compact() {
         guarded("compact the shop", () -> {
-            execute("VACUUM");
-            return connection;
+            database.execute("VACUUM");
+            return database;
         });
-    }
-
-    /** What the migration library wrote last; empty for a new file. Asking is much quicker than starting it. */
-    private String schemaVersion() throws SQLException {
-        if (count("SELECT count(*) FROM sqlite_master WHERE name = 'flyway_schema_history'") == 0) {
-            return "";
-        }
-        try (var statement = connection.createStatement();
-                ResultSet rows = statement.executeQuery("SELECT version FROM flyway_schema_history WHERE success = 1 "
-                        + "ORDER BY installed_rank DESC LIMIT 1")) {
-            return rows.next() ? rows.getString(1) : "";
-        }
-    }
-
-    private static void migrate(Path file) {
-        try {
-            Flyway.configure().dataSource("jdbc:sqlite:" + file, null, null).locations("classpath:db/migration")
-                    .failOnMissingLocations(true).ignoreMigrationPatterns(new String[0]).load().migrate();
-        } catch (FlywayException refused) {
-            throw new StoreException("The shop " + file + " cannot be brought up to date. It may come from a newer Neat Corner; "
-                    + "it was left as it is", refused);
-        }
     }
 
     /**
@@ -240,23 +152,15 @@ public final class ShopStore implements AutoCloseable {
     /** Puts a job away, or takes it out again; it keeps its history. */
     public void putAway(String id, boolean away) {
         guarded("put a job away", () -> {
-            update("UPDATE document SET away = ? WHERE id = ? AND kind = 'job'", away ? 1 : 0, id);
+            database.update("UPDATE document SET away = ? WHERE id = ? AND kind = 'job'", away ? 1 : 0, id);
             return id;
         });
     }
 
     /** All jobs in the order they were added; none of them is read. */
     public List<Listed> jobs() {
-        return guarded("read jobs", () -> {
-            List<Listed> jobs = new ArrayList<>();
-            try (var statement = connection.createStatement(); ResultSet rows = statement.executeQuery(
-                    "SELECT id, title, for_whom, away FROM document WHERE kind = 'job' ORDER BY place")) {
-                while (rows.next()) {
-                    jobs.add(new Listed(rows.getString(1), rows.getString(2), rows.getString(3), rows.getBoolean(4)));
-                }
-            }
-            return jobs;
-        });
+        return guarded("read jobs", () -> database.list("SELECT id, title, for_whom, away FROM document WHERE kind = 'job' ORDER BY place",
+                row -> new Listed(row.getString(1), row.getString(2), row.getString(3), row.getBoolean(4))));
     }
 
     /** A job as it stands, or as it was last when its newest text is damaged. */
@@ -288,74 +192,86 @@ public final class ShopStore implements AutoCloseable {
 
     private <T> Optional<T> readable(String id, int number, Function<String, T> read) throws SQLException {
         try {
-            return Optional.of(read.apply(text(id, number)));
+            return Optional.of(read.apply(revisions.text(id, number)));
         } catch (FormatException unreadable) {
             if (unreadable.field().equals("version")) {
                 throw unreadable;
             }
-            remembered.remove(id);
+            revisions.forget(id);
             return Optional.empty();
-        } catch (StoreException | IndexOutOfBoundsException | NumberFormatException damaged) {
-            remembered.remove(id);
+        } catch (StoreException | IndexOutOfBoundsException | IllegalArgumentException damaged) {
+            revisions.forget(id);
             return Optional.empty();
         }
     }
 
     /** What a document is called by people. */
     private String named(String id) throws SQLException {
-        if (id.equals(SHOP)) {
-            return "the shop";
-        }
-        try (PreparedStatement statement = connection.prepareStatement("SELECT title FROM document WHERE id = ?")) {
-            statement.setString(1, id);
-            ResultSet rows = statement.executeQuery();
-            return rows.next() ? "the job " + rows.getString(1) : "a job that is not there";
-        }
-    }
-
-    /** The text of a revision, put together from the last whole one before it. */
-    private String text(String id, int number) throws SQLException {
-        Kept kept = remembered.get(id);
-        if (kept != null && kept.number == number) {
-            return kept.text;
-        }
-        String text = null;
-        try (PreparedStatement statement = connection.prepareStatement("SELECT number, body, base, checksum FROM revision WHERE document = ? AND number <= ? "
-                + "AND number >= (SELECT max(number) FROM revision WHERE document = ? AND number <= ? AND base IS NULL) ORDER BY number")) {
-            statement.setString(1, id);
-            statement.setInt(2, number);
-            statement.setString(3, id);
-            statement.setInt(4, number);
-            ResultSet rows = statement.executeQuery();
-            String checksum = null;
-            while (rows.next()) {
-                String body = RevisionText.unpacked(rows.getObject(2));
-                text = text == null ? body : RevisionText.applied(text, body);
-                checksum = rows.getString(4);
-            }
-            if (text == null || checksum != null && !checksum.equals(RevisionText.checksum(text))) {
-                throw new StoreException("A revision is damaged");
-            }
-        }
-        remembered.put(id, new Kept(number, text));
-        return text;
+        return id.equals(SHOP) ? "the shop" : database.first("SELECT title FROM document WHERE id = ?", row -> "the job " + row.getString(1), id)
+                .orElse("a job that is not there");
     }
 
     /** Adds a job and returns its name in the store. */
     public String add(Document<Job> job, String words) {
+        return add(Listed.of("", job.value()), History.started(clock.instant(), words, job.text()));
+    }
+
+    /** Adds a job with all that was done to it, and returns its name in the store; the id it is listed under is not looked at. */
+    public String add(Listed listed, History history) {
         String id = UUID.randomUUID().toString();
         guarded("add a job", () -> {
-            insert(id, "job", Listed.of(id, job.value()), job.text(), words);
+            insert(new Listed(id, listed.title(), listed.order(), listed.away()), "job", history);
             return id;
         });
         return id;
     }
 
-    private void insert(String id, String kind, Listed listed, String body, String words) throws SQLException {
-        inTransaction(() -> {
-            update("INSERT INTO document (id, kind, place, title, for_whom, revision) VALUES (?, ?, (SELECT coalesce(max(place), 0) "
-                    + "+ 1 FROM document), ?, ?, 1)", id, kind, listed.title(), listed.order());
-            revision(id, 1, body, words, null);
+    /** Gives the shop another history in the place of the one it has, when it is made anew of open files. */
+    public void replaceShop(History history) {
+        guarded("take the shop in", () -> {
+            inTransaction(() -> {
+                database.update("DELETE FROM revision WHERE document = ?", SHOP);
+                database.update("DELETE FROM document WHERE id = ?", SHOP);
+                put(new Listed(SHOP, "", ""), "shop", history);
+            });
+            return history;
+        });
+    }
+
+    private void insert(Listed listed, String kind, History history) throws SQLException {
+        inTransaction(() -> put(listed, kind, history));
+    }
+
+    private void put(Listed listed, String kind, History history) throws SQLException {
+        database.update("INSERT INTO document (id, kind, place, title, for_whom, revision, away) VALUES (?, ?, (SELECT coalesce(max(place), 0) "
+                + "+ 1 FROM document), ?, ?, ?, ?)", listed.id(), kind, listed.title(), listed.order(), history.current(), listed.away() ? 1 : 0);
+        for (int i = 0; i < history.edits().size(); i++) {
+            History.Edit edit = history.edits().get(i);
+            revisions.add(listed.id(), i + 1, edit.at(), edit.words(), edit.text(), edit.step().orElse(null));
+        }
+        revisions.forget(listed.id());
+    }
+
+    /** All that was done to a document, with its texts; damaged edits are left out, and told among the notices. */
+    public History whole(String id) {
+        return guarded("read the history", () -> {
+            List<History.Edit> edits = new ArrayList<>();
+            int current = 0;
+            for (Revision revision : history(id)) {
+                try {
+                    Optional<Integer> step = database.first("SELECT step FROM revision WHERE document = ? AND number = ? AND step IS NOT NULL",
+                            row -> row.getInt(1), id, revision.number());
+                    edits.add(new History.Edit(revision.at(), revision.words(), step, revisions.text(id, revision.number())));
+                } catch (StoreException | IndexOutOfBoundsException | IllegalArgumentException damaged) {
+                    revisions.forget(id);
+                    notices.add("An edit of " + named(id) + " is damaged and was left out: " + revision.words() + ".");
+                }
+                current = revision.number() <= current(id) ? edits.size() : current;
+            }
+            if (current == 0) {
+                throw new StoreException("No edit of " + named(id) + " can be read: the file is damaged there");
+            }
+            return new History(edits, current);
         });
     }
 
@@ -363,8 +279,8 @@ public final class ShopStore implements AutoCloseable {
     public void remove(String id) {
         guarded("remove a job", () -> {
             inTransaction(() -> {
-                update("DELETE FROM revision WHERE document = ?", id);
-                update("DELETE FROM document WHERE id = ? AND kind = 'job'", id);
+                database.update("DELETE FROM revision WHERE document = ?", id);
+                database.update("DELETE FROM document WHERE id = ? AND kind = 'job'", id);
             });
             return id;
         });
@@ -390,17 +306,16 @@ public final class ShopStore implements AutoCloseable {
     private void append(Listed listed, String body, String words, @Nullable Integer step) throws SQLException {
         String id = listed.id();
         int now = current(id);
-        update("DELETE FROM revision WHERE document = ? AND number > ?", id, now);
-        revision(id, now + 1, body, words, step);
-
-        update("UPDATE document SET revision = ?, title = ?, for_whom = ? WHERE id = ?", now + 1, listed.title(), listed.order(), id);
+        database.update("DELETE FROM revision WHERE document = ? AND number > ?", id, now);
+        revisions.add(id, now + 1, clock.instant(), words, body, step);
+        database.update("UPDATE document SET revision = ?, title = ?, for_whom = ? WHERE id = ?", now + 1, listed.title(), listed.order(), id);
     }
 
     /** Commits an edit of the shop and of jobs that is one step: it is undone as one. */
     public void saveTogether(Document<Shop> shop, Map<String, Document<Job>> jobs, String words) {
         guarded("save the shop with jobs", () -> {
             inTransaction(() -> {
-                int step = count("SELECT coalesce(max(step), 0) + 1 FROM revision");
+                int step = database.number("SELECT coalesce(max(step), 0) + 1 FROM revision");
                 append(new Listed(SHOP, "", ""), shop.text(), words, step);
                 for (Map.Entry<String, Document<Job>> job : jobs.entrySet()) {
                     append(Listed.of(job.getKey(), job.getValue().value()), job.getValue().text(), words, step);
@@ -458,25 +373,17 @@ public final class ShopStore implements AutoCloseable {
     }
 
     private List<Place> others(String id, int number) throws SQLException {
-        try (PreparedStatement statement = connection.prepareStatement("SELECT o.document, o.number, d.revision FROM revision r "
-                + "JOIN revision o ON o.step = r.step AND o.document <> r.document JOIN document d ON d.id = o.document WHERE r.document = ? AND r.number = ?")) {
-            statement.setString(1, id);
-            statement.setInt(2, number);
-            ResultSet rows = statement.executeQuery();
-            List<Place> others = new ArrayList<>();
-            while (rows.next()) {
-                others.add(new Place(rows.getString(1), rows.getInt(2), rows.getInt(3)));
-            }
-            return others;
-        }
+        return database.list("SELECT o.document, o.number, d.revision FROM revision r "
+                + "JOIN revision o ON o.step = r.step AND o.document <> r.document JOIN document d ON d.id = o.document WHERE r.document = ? AND r.number = ?",
+                row -> new Place(row.getString(1), row.getInt(2), row.getInt(3)), id, number);
     }
 
     private void place(String id, int number) throws SQLException {
-        remembered.remove(id);
-        update("UPDATE document SET revision = ? WHERE id = ?", number, id);
+        revisions.forget(id);
+        database.update("UPDATE document SET revision = ? WHERE id = ?", number, id);
         if (!id.equals(SHOP)) {
             Listed listed = Listed.of(id, job(id).value());
-            update("UPDATE document SET title = ?, for_whom = ? WHERE id = ?", listed.title(), listed.order(), id);
+            database.update("UPDATE document SET title = ?, for_whom = ? WHERE id = ?", listed.title(), listed.order(), id);
         }
     }
 
@@ -487,120 +394,37 @@ public final class ShopStore implements AutoCloseable {
 
     /** Every edit, oldest first, those undone included. */
     public List<Revision> history(String id) {
-        return guarded("read the history", () -> {
-            int now = current(id);
-            List<Revision> history = new ArrayList<>();
-            try (PreparedStatement statement = connection.prepareStatement(
-                    "SELECT number, made_at, words FROM revision WHERE document = ? ORDER BY number")) {
-                statement.setString(1, id);
-                ResultSet rows = statement.executeQuery();
-                while (rows.next()) {
-                    history.add(new Revision(rows.getInt(1), Instant.parse(rows.getString(2)), rows.getString(3), rows.getInt(1) == now));
-                }
-            }
-            return history;
-        });
+        return guarded("read the history", () -> revisions.history(id, current(id)));
     }
 
     /** How the window was left: units, theme, text size, the job in hand. */
     public Optional<String> setting(String name) {
-        return guarded("read a setting", () -> {
-            try (PreparedStatement statement = connection.prepareStatement("SELECT value FROM setting WHERE name = ?")) {
-                statement.setString(1, name);
-                ResultSet rows = statement.executeQuery();
-                return rows.next() ? Optional.of(rows.getString(1)) : Optional.empty();
-            }
-        });
+        return guarded("read a setting", () -> database.first("SELECT value FROM setting WHERE name = ?", row -> row.getString(1), name));
     }
 
     /** Keeps a setting. */
     public void setting(String name, String value) {
         guarded("keep a setting", () -> {
-            update("INSERT INTO setting (name, value) VALUES (?, ?) ON CONFLICT (name) DO UPDATE SET value = excluded.value", name, value);
+            database.update("INSERT INTO setting (name, value) VALUES (?, ?) ON CONFLICT (name) DO UPDATE SET value = excluded.value", name, value);
             return value;
         });
     }
 
     private int current(String id) throws SQLException {
-        try (PreparedStatement statement = connection.prepareStatement("SELECT revision FROM document WHERE id = ?")) {
-            statement.setString(1, id);
-            ResultSet rows = statement.executeQuery();
-            if (!rows.next()) {
-                throw new StoreException("the shop has no document " + id);
-            }
-            return rows.getInt(1);
-        }
-    }
-
-    private void revision(String id, int number, String body, String words, @Nullable Integer step) throws SQLException {
-        Optional<String> difference = difference(id, number, body);
-        update("INSERT INTO revision (document, number, made_at, words, body, step, base, checksum) VALUES (?, ?, ?, ?, ?, ?, ?, ?)", id, number,
-                clock.instant().truncatedTo(ChronoUnit.SECONDS).toString(), words, RevisionText.packed(difference.orElse(body)), step,
-                difference.isPresent() ? number - 1 : null, RevisionText.checksum(body));
-        remembered.put(id, new Kept(number, body));
-    }
-
-    /** What the revision before lacks of a text; empty where it is better kept whole. */
-    private Optional<String> difference(String id, int number, String body) throws SQLException {
-        if (number == 1) {
-            return Optional.empty();
-        }
-        try (PreparedStatement statement = connection.prepareStatement("SELECT coalesce(max(number), 0) FROM revision WHERE document = ? AND number < ? AND base IS NULL")) {
-            statement.setString(1, id);
-            statement.setInt(2, number);
-            if (number - statement.executeQuery().getInt(1) > MOST_DIFFERENCES) {
-                return Optional.empty();
-            }
-            String difference = RevisionText.difference(text(id, number - 1), body);
-            return difference.length() * 2 < body.length() ? Optional.of(difference) : Optional.empty();
-        } catch (StoreException | IndexOutOfBoundsException damagedBefore) {
-            return Optional.empty();
-        }
-    }
-
-    private void update(String sql, @Nullable Object... values) throws SQLException {
-        try (PreparedStatement statement = connection.prepareStatement(sql)) {
-            for (int i = 0; i < values.length; i++) {
-                statement.setObject(i + 1, values[i]);
-            }
-            statement.executeUpdate();
-        }
-    }
-
-    private void execute(String sql) throws SQLException {
-        try (var statement = connection.createStatement()) {
-            statement.execute(sql);
-        }
-    }
-
-    private int count(String sql) throws SQLException {
-        try (var statement = connection.createStatement(); ResultSet rows = statement.executeQuery(sql)) {
-            return rows.getInt(1);
-        }
-    }
-
-    private interface Work {
-        void run() throws SQLException;
+        return database.first("SELECT revision FROM document WHERE id = ?", row -> row.getInt(1), id)
+                .orElseThrow(() -> new StoreException("the shop has no document " + id));
     }
 
     private interface Question<T> {
         T ask() throws SQLException;
     }
 
-    private void inTransaction(Work work) throws SQLException {
-        if (isReadOnly()) {
-            throw new StoreException("The shop may not be written where it is; nothing was changed");
-        }
-        connection.setAutoCommit(false);
+    private void inTransaction(Database.Work work) throws SQLException {
         try {
-            work.run();
-            connection.commit();
+            database.inTransaction(work);
         } catch (SQLException | RuntimeException failed) {
-            connection.rollback();
-            remembered.clear();
+            revisions.forgetAll();
             throw failed;
-        } finally {
-            connection.setAutoCommit(true);
         }
     }
 
@@ -608,33 +432,14 @@ public final class ShopStore implements AutoCloseable {
         try {
             return question.ask();
         } catch (SQLException failed) {
-            throw new StoreException("The shop could not " + what + ": " + why(failed) + ". Nothing was changed", failed);
+            throw new StoreException("The shop could not " + what + ": " + Database.why(failed) + ". Nothing was changed", failed);
         }
-    }
-
-    /** Why in words: the codes of the database are of no use to a maker. */
-    private static String why(SQLException failed) {
-        String said = String.valueOf(failed.getMessage());
-        if (said.contains("FULL")) {
-            return "the disk is full";
-        }
-        if (said.contains("READONLY") || said.contains("CANTOPEN") || said.contains("PERM")) {
-            return "the file may not be written";
-        }
-        if (said.contains("BUSY") || said.contains("LOCKED")) {
-            return "another program holds the file";
-        }
-        return said.contains("CORRUPT") || said.contains("NOTADB") ? "the file is damaged" : "the disk did not do it";
     }
 
     @Override
     public synchronized void close() {
         try {
-            if (!isReadOnly()) {
-                // So that a copy of the file alone is the whole shop.
-                execute("PRAGMA wal_checkpoint(TRUNCATE)");
-            }
-            connection.close();
+            database.close();
         } catch (SQLException failed) {
             throw new StoreException("The shop could not be closed", failed);
         } finally {

@@ -1,0 +1,137 @@
+package neatcorner.files.store;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import neatcorner.core.job.Job;
+import neatcorner.files.disk.WholeFile;
+import neatcorner.files.json.Document;
+import neatcorner.files.json.FormatException;
+import neatcorner.files.json.History;
+
+/**
+ * A whole shop as open files: {@code shop.json} with all that belongs to the shop, {@code jobs} and
+ * {@code away} with a file for every job, and beside each the history of what was done to it.
+ */
+public final class ShopFolder {
+    private static final String SHOP = "shop";
+    private static final String JOBS = "jobs";
+    private static final String AWAY = "away";
+    private static final String DOCUMENT = ".json";
+    private static final String HISTORY = ".history.json";
+    private static final long LARGEST = 1L << 30;
+
+    private ShopFolder() {
+    }
+
+    /**
+     * Writes a shop to a folder that is not there yet or is empty.
+     *
+     * @return how many jobs were written
+     * @throws StoreException when the folder holds something or cannot be made
+     */
+    public static int write(ShopStore store, Path folder) {
+        prepare(folder);
+        write(folder.resolve(SHOP), store.whole(ShopStore.shopId()));
+        List<ShopStore.Listed> jobs = store.jobs();
+        int number = 1;
+        for (ShopStore.Listed job : jobs) {
+            write(folder.resolve(job.away() ? AWAY : JOBS).resolve(String.format(Locale.ROOT, "%04d", number++)), store.whole(job.id()));
+        }
+        return jobs.size();
+    }
+
+    private static void prepare(Path folder) {
+        try {
+            if (Files.exists(folder)) {
+                if (!Files.isDirectory(folder)) {
+                    throw new StoreException(folder + ": it is a file; name a folder");
+                }
+                try (Stream<Path> inside = Files.list(folder)) {
+                    if (inside.findAny().isPresent()) {
+                        throw new StoreException(folder + ": it is there and not empty; name another folder");
+                    }
+                }
+            }
+            Files.createDirectories(folder.resolve(JOBS));
+            Files.createDirectories(folder.resolve(AWAY));
+        } catch (IOException failed) {
+            throw new StoreException(folder + ": the folder cannot be made", failed);
+        }
+    }
+
+    private static void write(Path name, History history) {
+        WholeFile.write(name.resolveSibling(name.getFileName() + DOCUMENT), history.now().getBytes(StandardCharsets.UTF_8));
+        WholeFile.write(name.resolveSibling(name.getFileName() + HISTORY), history.text().getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** A job with what was done to it. */
+    private record Read(ShopStore.Listed listed, History history) {
+    }
+
+    /**
+     * Makes a new shop of a folder. A document that was changed since, or has no history beside it, is taken
+     * as it is, as one edit more. Everything is read before the shop is made.
+     *
+     * @return how many jobs were taken in
+     * @throws StoreException when there is something at the new place, or a file cannot be read
+     */
+    public static int read(Path folder, Path shop, Clock clock) {
+        if (Files.exists(shop)) {
+            throw new StoreException(shop + ": it is there already; name a new file");
+        }
+        History all = history(folder.resolve(SHOP + DOCUMENT), clock, Document::readShop);
+        List<Read> jobs = Stream.concat(jobs(folder, JOBS, clock), jobs(folder, AWAY, clock)).toList();
+        try (ShopStore store = ShopStore.open(shop, clock, Document.readShop(all.now()))) {
+            store.replaceShop(all);
+            jobs.forEach(job -> store.add(job.listed, job.history));
+        }
+        return jobs.size();
+    }
+
+    private static Stream<Read> jobs(Path folder, String name, Clock clock) {
+        Path in = folder.resolve(name);
+        if (!Files.isDirectory(in)) {
+            return Stream.of();
+        }
+        try (Stream<Path> files = Files.list(in)) {
+            return files.filter(file -> file.toString().endsWith(DOCUMENT) && !file.toString().endsWith(HISTORY)).sorted().map(file -> {
+                History history = history(file, clock, Document::readJob);
+                Job job = Document.readJob(history.now()).value();
+                return new Read(new ShopStore.Listed("", job.title(), job.order(), name.equals(AWAY)), history);
+            }).toList().stream();
+        } catch (IOException failed) {
+            throw new StoreException(in + ": the folder cannot be read", failed);
+        }
+    }
+
+    private static <T> History history(Path file, Clock clock, Function<String, Document<T>> reading) {
+        String text = WholeFile.readText(file, LARGEST);
+        said(file, () -> reading.apply(text));
+        String name = file.getFileName().toString();
+        Path beside = file.resolveSibling(name.substring(0, name.length() - DOCUMENT.length()) + HISTORY);
+        Optional<History> kept = Files.isRegularFile(beside) ? Optional.of(said(beside, () -> History.read(WholeFile.readText(beside, LARGEST)))) : Optional.empty();
+        String words = "taken in from a file";
+        return kept.map(history -> history.now().equals(text) ? history : history.then(clock.instant(), words, text))
+                .orElseGet(() -> History.started(clock.instant(), words, text));
+    }
+
+    private interface Reading<T> {
+        T read();
+    }
+
+    private static <T> T said(Path file, Reading<T> reading) {
+        try {
+            return reading.read();
+        } catch (FormatException refused) {
+            throw new StoreException(file + ": " + refused.getMessage(), refused);
+        }
+    }
+}

@@ -1,0 +1,141 @@
+package neatcorner.files.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Shop;
+import neatcorner.core.job.ShopEdit;
+import neatcorner.core.measure.Length;
+import neatcorner.files.Jobs;
+import neatcorner.files.json.Document;
+import neatcorner.files.json.FormatException;
+import neatcorner.files.json.History;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.Size;
+import net.jqwik.api.constraints.StringLength;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A whole shop as open files and back: nothing is lost on the way, not what was undone either. */
+class ShopFolderTest {
+    private static final Clock NOON = Clock.fixed(Instant.parse("2026-11-24T12:00:00Z"), ZoneOffset.UTC);
+    private static final Clock LATER = Clock.fixed(Instant.parse("2026-11-27T09:00:00Z"), ZoneOffset.UTC);
+    @TempDir
+    Path folder;
+    private Path shop;
+    private Path out;
+    private String first;
+    private String second;
+
+    @BeforeEach
+    void aShopWithAPast() {
+        shop = folder.resolve("shop.neatcorner");
+        out = folder.resolve("open");
+        try (ShopStore store = ShopStore.open(shop, NOON)) {
+            first = store.add(Document.of(Jobs.full()), "new");
+            second = store.add(Document.of(Jobs.plain()), "new");
+            store.save(first, titled(store.job(first), "Second title"), "title");
+            Document<Shop> play = store.shop().with(new ShopEdit.SetHabit(Habit.PLAY, Length.mm(2)).apply(store.shop().value()));
+            store.saveTogether(play, Map.of(first, titled(store.job(first), "Cut")), "cut");
+            store.undo(first);
+            store.putAway(second, true);
+            ShopFolder.write(store, out);
+        }
+    }
+
+    private static Document<Job> titled(Document<Job> job, String title) {
+        return job.with(job.value().withTitle(title));
+    }
+
+    private Path readBack() {
+        Path copy = folder.resolve("copy.neatcorner");
+        assertThat(ShopFolder.read(out, copy, LATER)).isEqualTo(2);
+        return copy;
+    }
+
+    @Test
+    void everyEditComesBackAndIsUndoneAndRedoneAsBefore() {
+        try (ShopStore before = ShopStore.open(shop, NOON); ShopStore after = ShopStore.open(readBack(), LATER)) {
+            assertThat(after.jobs()).extracting(ShopStore.Listed::title, ShopStore.Listed::away)
+                    .containsExactlyElementsOf(before.jobs().stream().map(job -> tuple(job.title(), job.away())).toList());
+            for (int i = 0; i < 2; i++) {
+                String was = before.jobs().get(i).id();
+                String is = after.jobs().get(i).id();
+                assertThat(after.whole(is)).isEqualTo(before.whole(was));
+                assertThat(after.history(is)).isEqualTo(before.history(was));
+            }
+            assertThat(after.whole(ShopStore.shopId())).isEqualTo(before.whole(ShopStore.shopId()));
+            String job = after.jobs().getFirst().id();
+            assertThat(after.redo(job)).hasValueSatisfying(moved -> assertThat(moved.done()).isTrue());
+            assertThat(after.job(job).value().title()).isEqualTo("Cut");
+            assertThat(after.shop().value().habits().get(Habit.PLAY)).as("the shop moved in the same step").isEqualTo(Length.mm(2));
+            assertThat(after.undo(job).orElseThrow().leftAlone()).isZero();
+            assertThat(after.shop().value()).isEqualTo(before.shop().value());
+        }
+    }
+
+    /** What was changed in the folder by hand wins, and can be undone. */
+    @Test
+    void aFileThatWasEditedByHandIsOneEditMore() throws IOException {
+        Path file = out.resolve("jobs/0001.json");
+        Files.writeString(file, Files.readString(file).replace("Second title", "By hand"));
+        try (ShopStore store = ShopStore.open(readBack(), LATER)) {
+            String job = store.jobs().getFirst().id();
+            assertThat(store.job(job).value().title()).isEqualTo("By hand");
+            store.undo(job);
+            assertThat(store.job(job).value().title()).isEqualTo("Second title");
+        }
+    }
+
+    @Test
+    void whatCannotBeReadIsNamedAndNoShopIsMade() throws IOException {
+        Path copy = folder.resolve("copy.neatcorner");
+        Files.writeString(out.resolve("away/0002.json"), "{\"format\": \"neat-corner job\", \"version\": 1}");
+        assertThatThrownBy(() -> ShopFolder.read(out, copy, LATER)).isInstanceOf(StoreException.class).hasMessageContaining("0002.json").hasMessageContaining("title: is missing");
+        assertThat(copy).doesNotExist();
+        try (ShopStore store = ShopStore.open(shop, NOON)) {
+            assertThatThrownBy(() -> ShopFolder.write(store, out)).isInstanceOf(StoreException.class).hasMessageContaining("not empty");
+        }
+        assertThatThrownBy(() -> ShopFolder.read(out, shop, LATER)).isInstanceOf(StoreException.class).hasMessageContaining("already");
+    }
+
+    /** A shop on a stick that may not be written is looked at, not changed, and says so. */
+    @Test
+    void aShopThatMayNotBeWrittenIsOpenedForReading() throws IOException {
+        byte[] before = Files.readAllBytes(shop);
+        try (ShopStore store = ShopStore.open(shop, NOON, Document.of(Shop.starting()), false)) {
+            assertThat(store.isReadOnly()).isTrue();
+            assertThat(store.notices()).singleElement().asString().contains("nothing is saved");
+            assertThat(store.job(first).value().title()).isEqualTo("Second title");
+            assertThatThrownBy(() -> store.save(first, titled(store.job(first), "x"), "title")).isInstanceOf(StoreException.class).hasMessageContaining("may not be written");
+        }
+        assertThat(Files.readAllBytes(shop)).isEqualTo(before);
+    }
+
+    @Property(tries = 200)
+    void aHistoryOfAnyTextsIsReadAsItWasWritten(@ForAll @Size(min = 1, max = 8) List<@StringLength(max = 30) String> texts) {
+        List<History.Edit> edits = texts.stream().map(text -> new History.Edit(NOON.instant(), "edit", Optional.empty(), text)).toList();
+        History history = new History(edits, 1 + texts.size() / 2);
+        assertThat(History.read(history.text())).isEqualTo(history);
+    }
+
+    @Test
+    void aHistoryThatKeepsMoreThanThereWasIsRefused() {
+        String text = History.started(NOON.instant(), "new", "abc").text().replaceFirst("\"keep_start\"\\s*:\\s*0", "\"keep_start\": 9");
+        assertThatThrownBy(() -> History.read(text)).isInstanceOf(FormatException.class).hasMessageContaining("edits[0]");
+    }
+}
