@@ -159,7 +159,8 @@ final class SticksBar implements PictureView.Pressing {
             picture.drawTall(Labels.get("picture.sticks"), width -> StickDrawing.draw(together.lots(), desk.shop().habits(), PictureView.reader(desk), width));
             return desk.book().say("sticks.together", together.orders().size(), sticks().size(), sticks().stream().filter(StickLayout::bought).count());
         }
-        picture.drawTall(Labels.get("picture.sticks"), width -> StickDrawing.draw(desk.plan(), PictureView.reader(desk), width));
+        picture.drawTall(Labels.get("picture.sticks"), width -> StickDrawing.draw(desk.plan(), PictureView.reader(desk), width,
+                cutting ? StickDrawing.MOST_SHOWN : StickDrawing.FEW_SHOWN));
         if (desk.plan().job().choices().cutting().isMade()) {
             return Labels.get("sticks.made");
         }

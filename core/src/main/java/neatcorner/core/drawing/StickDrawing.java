@@ -19,7 +19,9 @@ import neatcorner.core.stock.StickLayout;
  */
 public final class StickDrawing {
     /** A window shows no more; the sheet and the cut list have them all. */
-    private static final int MOST_SHOWN = 120;
+    public static final int MOST_SHOWN = 120;
+    /** Where the sticks are not what the station is about, so many do. */
+    public static final int FEW_SHOWN = 12;
     private static final double LABELS = 106;
     private final List<StickLayout> sticks;
     private final boolean numbered;
@@ -48,9 +50,9 @@ public final class StickDrawing {
         this(plan.cuts().sticks(), plan.job().quantity() > 1, plan.frame().habits(), reader, width);
     }
 
-    /** The first sticks, one below the other, with a word on those not shown; as high as it needs to be. */
-    public static Picture draw(Plan plan, Reader reader, double width) {
-        return new StickDrawing(plan, reader, width).draw(0, MOST_SHOWN, Double.MAX_VALUE);
+    /** The first so many sticks, one below the other, with a word on those not shown; as high as it needs to be. */
+    public static Picture draw(Plan plan, Reader reader, double width, int most) {
+        return new StickDrawing(plan, reader, width).draw(0, most, Double.MAX_VALUE);
     }
 
     /** The sticks of many jobs together; each piece says whose it is. */

@@ -119,7 +119,7 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
         }
         if (terms.isFree()) {
             Optional<StickAnswer> answer = best(problem.get(), answers);
-            return new Lot(stock, pieces, problem, answer, answer.map(setting::layouts).orElse(List.of()), Optional.empty(), Optional.empty());
+            return new Lot(stock, pieces, problem, answer, answer.map(a -> setting.layouts(problem.get(), a)).orElse(List.of()), Optional.empty(), Optional.empty());
         }
         Lot free = mixed(stock, pieces, sources, terms.freed(), answers);
         Optional<Words> refused;
@@ -127,7 +127,7 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
             Optional<StickAnswer> answer = best(problem.get(), answers);
             if (answer.isPresent() || free.answer().isEmpty()) {
                 Optional<Free> without = free.answer().map(a -> new Free(free.problem().orElseThrow(), a.cost()));
-                return new Lot(stock, pieces, problem, answer, answer.map(setting::layouts).orElse(List.of()), without, Optional.empty());
+                return new Lot(stock, pieces, problem, answer, answer.map(a -> setting.layouts(problem.get(), a)).orElse(List.of()), without, Optional.empty());
             }
             refused = Optional.of(Words.of("wishes.forbidden"));
         } catch (IllegalArgumentException conflict) {
@@ -256,8 +256,7 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
             return Optional.of(new StickProblem(made, sticks, terms.gap(), terms.trim(), terms.useful(), locks));
         }
 
-        List<StickLayout> layouts(StickAnswer answer) {
-            StickProblem problem = problem().orElseThrow();
+        List<StickLayout> layouts(StickProblem problem, StickAnswer answer) {
             List<List<List<Piece>>> alike = List.copyOf(kinds.values());
             Set<List<Piece>> kept = new HashSet<>();
             lockedTo.values().forEach(pieces -> alike.forEach(kind -> kind.stream().filter(pieces::containsAll).forEach(kept::add)));
@@ -276,7 +275,9 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
                 List<Piece> locked = new ArrayList<>(lockedTo.getOrDefault(key, List.of()));
                 List<StickLayout.Placed> placed = new ArrayList<>();
                 for (StickAnswer.Placed one : laid.placed()) {
-                    Optional<List<Piece>> own = alike.get(one.kind()).stream().filter(locked::containsAll).findFirst();
+                    // Hardly any stick has something kept on it; looking for it among thousands alike is dear.
+                    Optional<List<Piece>> own = locked.isEmpty() ? Optional.empty()
+                            : alike.get(one.kind()).stream().filter(locked::containsAll).findFirst();
                     own.ifPresent(locked::removeAll);
                     List<Piece> together = own.orElseGet(() -> left.get(one.kind()).removeFirst());
                     List<Length> starts = problem.pieces().get(one.kind()).starts();

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Cutting;
@@ -53,16 +54,25 @@ public final class Lots {
         Length trim = habits.get(Habit.END_TRIM);
         for (Order order : orders) {
             Frame frame = order.frame();
-            for (int n = 1; n <= frame.job().quantity(); n++) {
-                int place = 0;
-                for (Member member : frame.pieces().toList()) {
-                    Section section = bySection.keySet().stream().filter(s -> s.isCutLike(member.stock())).findFirst().orElse(member.stock());
-                    List<Piece> pieces = bySection.computeIfAbsent(section, _ -> new ArrayList<>());
-                    Length run = longest.computeIfAbsent(section, s -> longestRun(s, shop, trim));
-                    pieces.addAll(parts(order, member, n, place++, run));
-                    gaps.merge(section, kerfBeside(pieces.getLast(), frame.habits().get(Habit.KERF)), Length::max);
-                }
+            List<Member> members = frame.pieces().toList();
+            Map<Section, List<Piece>> ofOne = new LinkedHashMap<>();
+            int place = 0;
+            for (Member member : members) {
+                Section section = Stream.concat(bySection.keySet().stream(), ofOne.keySet().stream())
+                        .filter(s -> s.isCutLike(member.stock())).findFirst().orElse(member.stock());
+                Length run = longest.computeIfAbsent(section, s -> longestRun(s, shop, trim));
+                List<Piece> parts = parts(order, member, place++, run);
+                ofOne.computeIfAbsent(section, _ -> new ArrayList<>()).addAll(parts);
+                gaps.merge(section, kerfBeside(parts.getLast(), frame.habits().get(Habit.KERF)), Length::max);
             }
+            ofOne.forEach((section, pieces) -> {
+                List<Piece> all = bySection.computeIfAbsent(section, _ -> new ArrayList<>());
+                for (int n = 1; n <= frame.job().quantity(); n++) {
+                    for (Piece piece : pieces) {
+                        all.add(piece.ofFrame(n));
+                    }
+                }
+            });
         }
         Map<String, Cutting> wishes = new LinkedHashMap<>();
         orders.forEach(order -> wishes.put(order.name(), order.frame().job().choices().cutting()));
@@ -85,15 +95,15 @@ public final class Lots {
         return Source.of(Source.mouldingFor(section, shop), shop).stream().map(s -> s.longestRun(trim)).max(Length::compareTo).orElse(Length.ZERO);
     }
 
-    /** A straight side for which no stick is long enough, on the rack or for sale, is joined from several. */
-    private static List<Piece> parts(Order order, Member member, int number, int place, Length longest) {
+    /** What a side of the first frame is cut as: one for which no stick is long enough, on the rack or for sale, is joined from several. */
+    private static List<Piece> parts(Order order, Member member, int place, Length longest) {
         String job = order.name();
         if (member.overall().isOver(longest) && member.curve().isEmpty() && !order.frame().isSolid()) {
             Optional<List<Scarf>> parts = Scarf.parts(member, longest, place);
             if (parts.isPresent()) {
-                return parts.get().stream().map(part -> new Piece(job, member, number, Optional.of(part))).toList();
+                return parts.get().stream().map(part -> new Piece(job, member, 1, Optional.of(part))).toList();
             }
         }
-        return List.of(new Piece(job, member, number, Optional.empty()));
+        return List.of(new Piece(job, member, 1, Optional.empty()));
     }
 }

@@ -11,16 +11,21 @@ import neatcorner.core.measure.Length;
  * @param member what it is
  * @param frame  which of the alike frames it is for, from 1
  * @param part   of a side that is joined from several; empty for a whole one
+ * @param length how much of a stick it takes, from its one furthest point to the other: asked often, and of thousands
  */
-public record Piece(String job, Member member, int frame, Optional<Scarf> part) {
+public record Piece(String job, Member member, int frame, Optional<Scarf> part, Length length) {
+    Piece(String job, Member member, int frame, Optional<Scarf> part) {
+        this(job, member, frame, part, part.map(Scarf::length).orElseGet(member::overall));
+    }
+
+    /** The same of another of the alike frames. */
+    Piece ofFrame(int number) {
+        return new Piece(job, member, number, part, length);
+    }
+
     /** What it is locked by: {@code A–B/2}, and for a part {@code A–B/2.1}. */
     public String key() {
         return member.side().letters() + "/" + frame + part.map(p -> "." + p.number()).orElse("");
-    }
-
-    /** How much of a stick it takes, from its one furthest point to the other. */
-    public Length length() {
-        return part.map(Scarf::length).orElseGet(member::overall);
     }
 
     /** What it takes of the wood: the mean length of one that may share its cuts with its neighbours, else all of it. */

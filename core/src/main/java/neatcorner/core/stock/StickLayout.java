@@ -36,18 +36,19 @@ public record StickLayout(Section section, Source source, String key, List<Place
      */
     public List<Span> offCuts(Length useful) {
         List<Span> left = new ArrayList<>();
+        List<Span> runs = new StickProblem.Stock("", length(), Optional.empty(), 0, source.defects()).runs(trim);
         Length from = Length.ZERO;
         for (Placed piece : placed) {
-            add(left, from, piece.start().minus(gap), useful);
+            add(left, runs, from, piece.start().minus(gap), useful);
             from = from.max(piece.end().plus(gap));
         }
-        add(left, remnant.isPositive() ? length().minus(trim).minus(remnant) : from, length(), useful);
+        add(left, runs, remnant.isPositive() ? length().minus(trim).minus(remnant) : from, length(), useful);
         return left;
     }
 
-    private void add(List<Span> left, Length from, Length to, Length useful) {
+    private static void add(List<Span> left, List<Span> runs, Length from, Length to, Length useful) {
         Length clean = Length.ZERO;
-        for (Span run : new StickProblem.Stock("", length(), Optional.empty(), 0, source.defects()).runs(trim)) {
+        for (Span run : runs) {
             clean = clean.max(run.to().min(to).minus(run.from().max(from)));
         }
         if (clean.isPositive() && !clean.isUnder(useful)) {

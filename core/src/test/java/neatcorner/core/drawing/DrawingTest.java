@@ -121,7 +121,7 @@ class DrawingTest {
     @Test
     void sticksShowEveryPieceOnceWithItsTrueLength() {
         Plan plan = plan(Sample.job("12", "13").withQuantity(6));
-        Picture picture = StickDrawing.draw(plan, READER, 900);
+        Picture picture = StickDrawing.draw(plan, READER, 900, StickDrawing.MOST_SHOWN);
         long labelled = picture.marks().stream().filter(mark -> mark instanceof Mark.Text text && text.text().matches("[A-D]–[A-D].*")).count();
         assertThat(labelled).isEqualTo(24);
         assertThat(picture.height()).isGreaterThan(plan.cuts().sticks().size() * 24.0);
