@@ -11,11 +11,13 @@ import neatcorner.core.wood.Species;
 public enum Palette {
     /** Unbleached paper, graphite. */
     DAY(0xF3EEE4, 0xFBF8F2, 0x22282E, 0x57606A, 0xD8CFBF, 0x22598F, 0xE4EDF6, 0xB23A2C, 0x2E6B4E, 0x9A5F06,
-            0x3E2A17, 0xC4DCE6, 0xB9C4CB, 0xEDE9DF, 0xFFFFFF, 0xD9C7A3, 0x6B7480, 0x7A4A22, 0xF6EBDD),
+            0x1E1208, 0xC4DCE6, 0xB9C4CB, 0xEDE9DF, 0xFFFFFF, 0xD9C7A3, 0x6B7480, 0x7A4A22, 0xFFF8EE),
     /** The same bench under a lamp. */
     EVENING(0x1B1F24, 0x252A31, 0xECE7DC, 0xA9B0B8, 0x434A53, 0x8FBDEB, 0x22384F, 0xEE8273, 0x7FC6A0, 0xE3A94F,
-            0x2B1B0D, 0x5E7F8E, 0x7D8990, 0xB9B4A8, 0xDAD7D0, 0x8F8165, 0xB4BCC6, 0x5B3413, 0xF6EBDD);
+            0x1E1208, 0x4A6977, 0x7D8990, 0xB9B4A8, 0xDAD7D0, 0x8F8165, 0xB4BCC6, 0x5B3413, 0xFFF8EE);
 
+    /** How much darker wood is in the evening; more would leave letters on cherry neither dark nor light enough. */
+    private static final double DIMMED = 0.08;
     private final Map<Ink, Integer> colours = new EnumMap<>(Ink.class);
 
     Palette(int... rgb) {
@@ -35,8 +37,8 @@ public enum Palette {
             case Paint.Of(Ink ink) -> rgb(ink);
             case Paint.Wood(Species species, Paint.Shade shade) when shade == Paint.Shade.PALE ->
                 mixed(species.colour(), rgb(Ink.PANEL), 0.62);
-            case Paint.Lit lit -> mixed(lit.rgb(), 0x14100C, this == DAY ? 0 : 0.22);
-            case Paint.Wood wood -> mixed(wood.rgb(), 0x14100C, this == DAY ? 0 : 0.22);
+            case Paint.Lit lit -> mixed(lit.rgb(), 0x14100C, this == DAY ? 0 : DIMMED);
+            case Paint.Wood wood -> mixed(wood.rgb(), 0x14100C, this == DAY ? 0 : DIMMED);
         };
     }
 

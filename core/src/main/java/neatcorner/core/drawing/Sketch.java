@@ -261,6 +261,6 @@ final class Sketch {
     }
 
     Picture picture(double width, double height) {
-        return new Picture(width, height, marks);
+        return new Picture(width, height, Legible.made(marks, reader.lettering()));
     }
 }

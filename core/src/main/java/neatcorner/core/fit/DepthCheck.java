@@ -111,19 +111,19 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Length missing = room.minus(left.value());
         boolean proud = !left.value().isPositive();
         if (!isLevel(frame)) {
-            ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION, "lean_shallow", room(frame), stack.value(), room).by(missing)
+            ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION, "lean_shallow", room(frame), stack.value(), frame.habits().said(Habit.POINT_ROOM)).by(missing)
                     .remedy(Leaning.levelRabbet(frame).orElseGet(() -> new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION))));
             return;
         }
         if (section.recess() instanceof Recess.DoubleRabbet step && frame.job().contents().layer(Material.Role.BACKING).isPresent()) {
             Recess deep = new Recess.DoubleRabbet(step.lip(), step.depth().plus(missing), step.backLip(), step.backDepth().plus(missing));
             Section made = section.withThickness(section.thickness().plus(missing)).withRecess(deep);
-            ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION, "step_shallow", step.backDepth(), left.value(), room)
+            ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION, "step_shallow", step.backDepth(), left.value(), frame.habits().said(Habit.POINT_ROOM))
                     .by(missing).remedy(new Remedy.OnJob(Words.of("remedy.deeper_step", step.backDepth().plus(missing), made.thickness()), new Edit.ChooseSection(made))));
             return;
         }
         ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION,
-                proud ? "rabbet_too_shallow" : "no_room_for_points", room(frame), stack.value(), room, missing,
+                proud ? "rabbet_too_shallow" : "no_room_for_points", room(frame), stack.value(), frame.habits().said(Habit.POINT_ROOM), missing,
                 left.value().abs())
                 .by(missing).remedy(deeper(frame, covering, section.recessDepth().plus(missing))));
     }
@@ -155,7 +155,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
                 : new Remedy.OnJob(Words.of("remedy.rabbet_depth", shallower), new Edit.Enter("section.rabbet_depth", shallower));
         boolean through = !front.value().isPositive();
         ledger.find(Finding.of(through ? Severity.STOP : Severity.CAUTION, Station.SECTION,
-                through ? "rabbet_through_front" : "front_thin", front.value().max(Length.ZERO), keep)
+                through ? "rabbet_through_front" : "front_thin", front.value().max(Length.ZERO), frame.habits().said(Habit.FRONT_WOOD))
                 .by(keep.minus(front.value())).remedy(remedy));
     }
 
@@ -172,7 +172,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
     private static void findPlay(Frame frame, Recess.Covering covering, Ledger ledger) {
         Length play = frame.habits().get(Habit.PLAY);
         if (play.isUnder(LEAST_PLAY)) {
-            ledger.find(Finding.of(play.isZero() ? Severity.STOP : Severity.CAUTION, Station.BRIEF, "no_play", play, LEAST_PLAY)
+            ledger.find(Finding.of(play.isZero() ? Severity.STOP : Severity.CAUTION, Station.BRIEF, "no_play", frame.habits().said(Habit.PLAY), LEAST_PLAY)
                     .by(LEAST_PLAY.minus(play)).remedy(new Remedy.OnJob(Words.of("remedy.play", Habit.PLAY.usual()),
                             new Edit.Enter(Habit.PLAY.id(), Habit.PLAY.usual()))));
         }
@@ -183,7 +183,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
             Length lip = play.plus(Length.inches(0, 1, 8));
             Optional<Remedy> wider = lip.isUnder(frame.job().section().face().over(2))
                     ? Optional.of(new Remedy.OnJob(Words.of("remedy.lip", lip), new Edit.Enter("section.lip", lip))) : Optional.empty();
-            ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "lip_narrow", covering.lip(), play)
+            ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "lip_narrow", covering.lip(), frame.habits().said(Habit.PLAY))
                     .by(play.plus(LEAST_PLAY).minus(covering.lip()))
                     .remedy(wider.orElse(new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION))));
         }

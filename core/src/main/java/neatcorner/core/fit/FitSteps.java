@@ -48,7 +48,7 @@ final class FitSteps {
     private void rabbet(Optional<FitPlan.Strainer> strainer) {
         boolean heavyMirror = contents.isMirror() && mirrorKg() > HEAVY_MIRROR;
         if (frame.job().choices().rabbeting() == Rabbeting.AFTER_ROUNDED && !contents.layers().isEmpty()) {
-            steps.add(Words.of("fit.round_corners", frame.habits().get(Habit.BIT_RADIUS)));
+            steps.add(Words.of("fit.round_corners", frame.habits().said(Habit.BIT_RADIUS)));
         }
         contents.materials().map(material -> Words.of(step(material, heavyMirror))).distinct().forEach(steps::add);
         if (!contents.layers().isEmpty()) {
@@ -82,7 +82,7 @@ final class FitSteps {
         if (contents.layers().isEmpty()) {
             return;
         }
-        steps.add(Words.of("fit.float_centre", frame.habits().get(Habit.FLOAT_GAP)));
+        steps.add(Words.of("fit.float_centre", frame.habits().said(Habit.FLOAT_GAP)));
         steps.add(Words.of("fit.float_screws"));
     }
 

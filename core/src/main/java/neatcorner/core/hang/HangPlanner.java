@@ -138,7 +138,7 @@ public final class HangPlanner {
             Remedy remedy = higher.isOver(Habit.CENTRE_HEIGHT.most()) ? new Remedy.Visit(Words.of("remedy.see_brief"), Station.BRIEF)
                     : new Remedy.OnJob(Words.of("remedy.centre_height", higher), new Edit.Enter(Habit.CENTRE_HEIGHT.id(), higher));
             ledger.find(Finding.of(under.isNegative() ? Severity.STOP : Severity.CAUTION, Station.HANG, under.isNegative() ? "below_floor" : "near_floor",
-                    frame.habits().get(Habit.CENTRE_HEIGHT), under.abs(), OVER_FLOOR).by(OVER_FLOOR.minus(under)).remedy(remedy));
+                    frame.habits().said(Habit.CENTRE_HEIGHT), under.abs(), OVER_FLOOR).by(OVER_FLOOR.minus(under)).remedy(remedy));
         }
     }
 

@@ -4,6 +4,8 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import neatcorner.core.measure.Length;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Origin;
 
 /**
  * A set of habits, in which any may be missing. A shop's own set is read through its jobs'
@@ -24,6 +26,11 @@ public record Habits(Map<Habit, Length> values) {
     /** The number to use. */
     public Length get(Habit habit) {
         return values.getOrDefault(habit, habit.usual());
+    }
+
+    /** The number to use, with whose word it is: in a sentence it is then written as finely as where it was given. */
+    public Figure<Length> said(Habit habit) {
+        return Figure.said(habit.id(), get(habit), says(habit) ? Origin.GIVEN : Origin.HABIT);
     }
 
     /** Whether this set says something about it. */

@@ -94,7 +94,7 @@ public final class JointPlanner {
         }
         Length big = frame.habits().get(Habit.BIG_SIDE);
         if (frame.longSide().isOver(big)) {
-            demand(JointKind.V_FASTENED, Words.of("demand.size", frame.longSide(), big));
+            demand(JointKind.V_FASTENED, Words.of("demand.size", frame.longSide(), frame.habits().said(Habit.BIG_SIDE)));
         }
         if (frame.job().contents().isMirror()) {
             demand(JointKind.V_FASTENED, Words.of("demand.mirror"));

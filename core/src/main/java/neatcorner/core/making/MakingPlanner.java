@@ -315,7 +315,7 @@ public final class MakingPlanner {
         Figure<Length> height = ledger.enter(Station.SECTION, Figure.formula("making.later.height").named(Words.of("figure.making.depth", Words.of("feature.rabbet")))
                 .note("making_height", Surface.BACK).gives(depth));
         Silhouette whole = section.wood();
-        steps.add(new MakingStep(Tool.HAND_ROUTER, Words.of("making.rabbet_later"), laterHow(lip, radius, squared, curved, cornered), Optional.empty(), Optional.of(height),
+        steps.add(new MakingStep(Tool.HAND_ROUTER, Words.of("making.rabbet_later"), laterHow(lip, frame.habits().said(Habit.BIT_RADIUS), squared, curved, cornered), Optional.empty(), Optional.of(height),
                 passes(depth, Setup.of(Tool.HAND_ROUTER, Words.of("bit.straight"), Surface.BACK, Surface.INNER, Length.ZERO, depth, Features.routerBite(section.species()))),
                 Optional.empty(), whole, stack.without(whole), true));
         ledger.warn(Safety.ROUTER);
@@ -325,7 +325,7 @@ public final class MakingPlanner {
         }
     }
 
-    private static List<Words> laterHow(Length lip, Length radius, boolean squared, boolean curved, boolean cornered) {
+    private static List<Words> laterHow(Length lip, Figure<Length> radius, boolean squared, boolean curved, boolean cornered) {
         List<Words> how = new ArrayList<>(List.of(Words.of("making.rabbet_later.how", lip, radius)));
         if (cornered) {
             how.add(Words.of(!squared ? "making.round_package" : curved ? "making.square_corners_only" : "making.square_corners", radius));

@@ -232,7 +232,7 @@ public final class CutPlanner {
         if (!tooShort.isEmpty()) {
             Length shortest = tooShort.stream().map(Member::shorterEdge).min(Length::compareTo).orElseThrow();
             ledger.warn(Safety.SHORT_PIECE);
-            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "short_piece", shortest, safe).by(safe.minus(shortest))
+            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "short_piece", shortest, frame.habits().said(Habit.SAFE_HOLD)).by(safe.minus(shortest))
                     .remedy(new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS)));
         }
     }

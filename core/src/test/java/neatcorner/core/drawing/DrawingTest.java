@@ -5,6 +5,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import neatcorner.core.wood.Species;
+import neatcorner.core.stock.SheetLot;
+import neatcorner.core.stock.Lots;
+import neatcorner.core.stock.Answers;
+import neatcorner.core.section.Ready;
+import neatcorner.core.rack.Sheet;
+import neatcorner.core.rack.RackItem;
+import neatcorner.core.rack.Rack;
+import neatcorner.core.rack.Material;
+import neatcorner.core.measure.Length;
+import neatcorner.core.job.Shop;
+import java.util.ArrayList;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
@@ -166,6 +178,41 @@ class DrawingTest {
             }
         }
         assertThat(contrast(palette.rgb(Ink.GIVEN), palette.rgb(Ink.GIVEN_GROUND))).isGreaterThan(4.5);
+    }
+
+    /** Whatever lies under a word or a number: wood of every species, glass, mirror, mat and what is drawn over them. */
+    @Test
+    void everythingWrittenIsLegibleOnWhatLiesUnderIt() {
+        List<RackItem> sheets = Stream.of(Material.PICTURE_GLASS, Material.MIRROR, Material.MAT_4_PLY, Material.PAPER, Material.CORRUGATED)
+                .<RackItem>map(m -> new Sheet("S-" + m, m, in("40"), in("32"), Length.mm(2), 9, true, Sheet.Grain.NONE, "", Optional.empty(), "")).toList();
+        Shop shop = Sample.shop().withRack(new Rack(sheets));
+        List<Job> jobs = new ArrayList<>(jobs().toList());
+        Species.known().forEach(wood -> jobs.add(new Edit.ChooseSection(Ready.FLAT.in(wood, "flat")).apply(Sample.job("12", "13"))));
+        for (Job job : jobs) {
+            Plan plan = Planner.plan(job, shop);
+            List<Picture> pictures = new ArrayList<>(List.of(CornerDrawing.draw(plan, READER, 500, 400), SectionDrawing.draw(plan, READER, 500, 400),
+                    StickDrawing.draw(plan, READER, 700, StickDrawing.FEW_SHOWN), MitreFaceDrawing.draw(plan, READER, 400, 300), FinishDrawing.draw(plan, READER, 400),
+                    SheetDrawing.draw(SheetLot.of(List.of(new Lots.Order("a", plan.frame())), shop, Answers.NONE), READER, 700)));
+            Stream.of(Station.values()).forEach(station -> pictures.add(FrameDrawing.draw(plan, station, READER, 600, 500)));
+            pictures.forEach(DrawingTest::isLegible);
+        }
+    }
+
+    private static void isLegible(Picture picture) {
+        List<Mark> marks = picture.marks();
+        for (int i = 0; i < marks.size(); i++) {
+            switch (marks.get(i)) {
+                case Mark.Text text -> isLegible(text.ink(), Legible.ground(marks, i, Legible.Box.of(text, PLAIN).middle()), text.text());
+                case Mark.Number number -> isLegible(number.ink(), Legible.ground(marks, i, Legible.Box.of(number, PLAIN).middle()), number.numeral().toString());
+                default -> { }
+            }
+        }
+    }
+
+    private static void isLegible(Ink ink, Paint ground, String what) {
+        for (Palette palette : Palette.values()) {
+            assertThat(contrast(palette.rgb(ink), palette.rgb(ground))).as("\"" + what + "\" in " + ink + " on " + ground + ", " + palette).isGreaterThanOrEqualTo(4.5);
+        }
     }
 
     private static double contrast(int one, int other) {

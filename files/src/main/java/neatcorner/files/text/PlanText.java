@@ -8,6 +8,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.Station;
 import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.making.MakingStep;
+import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
@@ -143,7 +144,8 @@ public final class PlanText {
         for (StickLayout stick : plan.cuts().sticks()) {
             String pieces = String.join(", ", stick.placed().stream().map(p -> p.piece().member().side().letters()
                     + p.piece().part().map(part -> book.say("stick.part", part.number(), part.of())).orElse("") + (plan.job().quantity() > 1 ? " #" + p.piece().frame() : "")).toList());
-            line("stick", number++, stick.length(), stick.source().said(), pieces, stick.remnant());
+            String left = String.join(", ", stick.offCuts(Length.ZERO).stream().map(rest -> book.write(rest.length())).toList());
+            line(left.isEmpty() ? "stick_full" : "stick", number++, stick.length(), stick.source().said(), pieces, left);
         }
         plan.cuts().waste().ifPresent(this::figure);
         plan.cuts().share().ifPresent(this::figure);
