@@ -3,7 +3,6 @@ package neatcorner.app.desk;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.Executor;
 import java.util.stream.Stream;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Shop;
@@ -20,12 +19,11 @@ import org.jspecify.annotations.Nullable;
 /** What is laid out to be cut: the job in hand or all open jobs, on sticks, boards or sheets. On the interface thread. */
 public final class CutDesk {
     private final Desk desk;
-    private final ShopStore store;
+    private final Gatherer gatherer;
     private final Improver improver;
-    private final Executor writer;
-    private final Executor interfaceThread;
     private final Runnable changed;
     private boolean wantsTogether;
+    private boolean gathering;
     private Laid laid = Laid.STICKS;
     private Optional<Together> together = Optional.empty();
     private @Nullable Milled milled;
@@ -33,15 +31,13 @@ public final class CutDesk {
     /**
      * For a desk.
      *
-     * @param writer  reads jobs behind the edits under way
-     * @param changed called after every change of its own
+     * @param gatherer reads and lays all open jobs
+     * @param changed  called after every change of its own
      */
-    CutDesk(Desk desk, ShopStore store, Improver improver, Executor writer, Executor interfaceThread, Runnable changed) {
+    CutDesk(Desk desk, Gatherer gatherer, Improver improver, Runnable changed) {
         this.desk = desk;
-        this.store = store;
+        this.gatherer = gatherer;
         this.improver = improver;
-        this.writer = writer;
-        this.interfaceThread = interfaceThread;
         this.changed = changed;
     }
 
@@ -56,29 +52,25 @@ public final class CutDesk {
 
     /** Better answers came in: all open jobs are laid anew with them. */
     void relay() {
-        together = together.map(all -> all.with(desk.shop(), improver.answers()));
+        together.ifPresent(all -> gatherer.relay(all, desk.shop(), improver.answers(), laid, anew -> {
+            together = Optional.of(anew);
+            changed.run();
+        }));
     }
 
     private void improve() {
         improver.improve(Stream.concat(CutPlan.problems(lots()), laid == Laid.SHEETS ? sheets().stream().flatMap(lot -> lot.problem().stream()) : Stream.empty()).toList());
     }
 
-    /** Reads and lays all open jobs on the writer's thread, behind the edits under way. */
+    /** Reads and lays all open jobs aside, behind the edits under way. */
     private void gather() {
-        if (!wantsTogether) {
-            return;
-        }
         List<String> ids = desk.jobs().stream().filter(entry -> !entry.away()).map(ShopStore.Listed::id).toList();
-        Shop in = desk.shop();
-        writer.execute(() -> {
-            Together gathered = Together.of(ids, id -> store.job(id).value(), in, improver.answers());
-            interfaceThread.execute(() -> {
-                if (wantsTogether) {
-                    together = Optional.of(gathered);
-                    improve();
-                    changed.run();
-                }
-            });
+        gathering = true;
+        gatherer.gather(ids, desk.shop(), improver.answers(), laid, gathered -> {
+            gathering = false;
+            together = Optional.of(gathered);
+            improve();
+            changed.run();
         });
     }
 
@@ -90,12 +82,20 @@ public final class CutDesk {
     /** Plans all open jobs together from now on, or only the job in hand. */
     public void showTogether(boolean wanted) {
         wantsTogether = wanted;
-        if (!wanted) {
+        if (wanted) {
+            gather();
+        } else {
+            gatherer.drop();
+            gathering = false;
             together = Optional.empty();
             improve();
         }
-        gather();
         changed.run();
+    }
+
+    /** Whether the jobs are being read and laid just now, so that what is shown may be of before. */
+    public boolean isGathering() {
+        return gathering;
     }
 
     /** Whether all open jobs are wanted together. */
@@ -111,7 +111,11 @@ public final class CutDesk {
     /** Lays out something else below the drawing. */
     public void lay(Laid other) {
         laid = other;
-        improve();
+        if (wantsTogether) {
+            gather();
+        } else {
+            improve();
+        }
         changed.run();
     }
 
@@ -120,17 +124,24 @@ public final class CutDesk {
         return together.map(Together::lots).orElseGet(() -> desk.plan().cuts().lots());
     }
 
-    /** Their panes by material, with the best answers known; those of a job whose panes are cut are not among them. */
+    /** Their panes by material, with the best answers known; those of a job whose panes are cut are not among them, nor what is still being gathered. */
     public List<SheetLot> sheets() {
+        if (together.isPresent()) {
+            return together.get().sheets().orElse(List.of());
+        }
         List<Lots.Order> one = desk.plan().job().choices().cutting().isSheetsMade() ? List.of()
                 : List.of(new Lots.Order(desk.plan().job().title(), desk.plan().frame()));
-        return SheetLot.of(together.map(Together::panes).orElse(one), desk.shop(), improver.answers());
+        return SheetLot.of(one, desk.shop(), improver.answers());
     }
 
-    /** Their members from the boards of the rack. */
+    /** Their members from the boards of the rack; those of the job in hand while boards are not what is laid out. */
     public Milling milling() {
-        if (milled == null || milled.lots() != lots() || milled.shop() != desk.shop()) {
-            milled = new Milled(lots(), desk.shop(), Milling.of(lots(), desk.shop()));
+        if (together.isPresent() && laid == Laid.BOARDS) {
+            return together.get().milling().orElseGet(() -> Milling.of(List.of(), desk.shop()));
+        }
+        List<Lot> lots = forBoards();
+        if (milled == null || milled.lots() != lots || milled.shop() != desk.shop()) {
+            milled = new Milled(lots, desk.shop(), Milling.of(lots, desk.shop()));
         }
         return milled.milling();
     }
@@ -141,12 +152,16 @@ public final class CutDesk {
 
     /** The same if the rack were as after this edit. */
     public Milling milling(ShopEdit edit) {
-        return Milling.of(lots(), edit.apply(desk.shop()));
+        return Milling.of(forBoards(), edit.apply(desk.shop()));
+    }
+
+    private List<Lot> forBoards() {
+        return laid == Laid.BOARDS ? lots() : desk.plan().cuts().lots();
     }
 
     /** Whether everything that is laid out has its place, so that it can be cut. */
     public boolean isReady() {
-        return switch (laid) {
+        return !gathering && switch (laid) {
             case STICKS -> !lots().isEmpty() && lots().stream().allMatch(lot -> lot.answer().isPresent());
             case BOARDS -> !milling().boards().isEmpty() && milling().missing().isEmpty();
             case SHEETS -> {

@@ -85,7 +85,7 @@ public final class Desk implements AutoCloseable {
         this.interfaceThread = interfaceThread;
         this.improver = new Improver(interfaceThread, this::replan);
         this.saver = new Saver(interfaceThread, this::unsaved, this::fault);
-        this.cuts = new CutDesk(this, store, improver, work -> saver.after(() -> reader.execute(work)), interfaceThread, this::changed);
+        this.cuts = new CutDesk(this, new Gatherer(store, work -> saver.after(() -> reader.execute(work)), reader, interfaceThread), improver, this::changed);
         this.shop = store.shop();
         this.jobs = new ArrayList<>(store.jobs());
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);

@@ -1,62 +1,67 @@
 package neatcorner.app.desk;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
+import java.util.Optional;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.frame.ImpossibleFrame;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Shop;
-import neatcorner.core.report.Ledger;
 import neatcorner.core.stock.Answers;
 import neatcorner.core.stock.Lot;
 import neatcorner.core.stock.Lots;
+import neatcorner.core.stock.Milling;
+import neatcorner.core.stock.SheetLot;
 
 /**
  * All open jobs laid on the rack together.
  *
- * @param orders the jobs whose pieces are not cut yet
- * @param panes  those whose panes are not cut yet
- * @param ids    of the jobs in the store, by the names their pieces carry
- * @param lots   their pieces by section
+ * @param orders  the jobs whose pieces are not cut yet
+ * @param panes   those whose panes are not cut yet
+ * @param ids     of the jobs in the store, by the names their pieces carry
+ * @param lots    their pieces by section
+ * @param sheets  their panes by material, where they were asked for
+ * @param milling their strips from the boards of the rack, where they were asked for
  */
-public record Together(List<Lots.Order> orders, List<Lots.Order> panes, Map<String, String> ids, List<Lot> lots) {
-    /** Reads and lays jobs; those that are cut already, and those whose numbers leave no frame, are passed over. */
-    static Together of(List<String> ids, Function<String, Job> read, Shop shop, Answers answers) {
-        List<Lots.Order> orders = new ArrayList<>();
-        List<Lots.Order> panes = new ArrayList<>();
-        Map<String, String> names = new LinkedHashMap<>();
-        for (String id : ids) {
-            Job job = read.apply(id);
-            Cutting cutting = job.choices().cutting();
-            if (cutting.isMade() && cutting.isSheetsMade()) {
-                continue;
-            }
-            try {
-                String name = job.title();
-                for (int n = 2; names.containsKey(name); n++) {
-                    name = job.title() + " (" + n + ")";
-                }
-                Lots.Order order = new Lots.Order(name, Frame.of(job, shop, new Ledger()));
-                if (!cutting.isMade()) {
-                    orders.add(order);
-                }
-                if (!cutting.isSheetsMade()) {
-                    panes.add(order);
-                }
-                names.put(name, id);
-            } catch (ImpossibleFrame notYet) {
-                continue;
-            }
-        }
-        return new Together(List.copyOf(orders), List.copyOf(panes), names, Lots.ofAll(orders, shop, answers));
+public record Together(List<Lots.Order> orders, List<Lots.Order> panes, Map<String, String> ids, List<Lot> lots, Optional<List<SheetLot>> sheets,
+                       Optional<Milling> milling) {
+    /** The same laid anew on the sticks of a shop, and on what else is asked for. */
+    Together laid(Shop shop, Answers answers, Laid laid) {
+        List<Lot> sticks = Lots.ofAll(orders, shop, answers);
+        return new Together(orders, panes, ids, sticks, laid == Laid.SHEETS ? Optional.of(SheetLot.of(panes, shop, answers)) : Optional.empty(),
+                laid == Laid.BOARDS ? Optional.of(Milling.of(sticks, shop)) : Optional.empty());
     }
 
-    /** The same with the answers known now. */
-    Together with(Shop shop, Answers answers) {
-        return new Together(orders, panes, ids, Lots.ofAll(orders, shop, answers));
+    /** Jobs that are being gathered, each under a name of its own; those that are cut already are passed over. */
+    static final class Gathering {
+        private final List<Lots.Order> orders = new ArrayList<>();
+        private final List<Lots.Order> panes = new ArrayList<>();
+        private final Map<String, String> ids = new LinkedHashMap<>();
+        private final Map<String, Integer> alike = new HashMap<>();
+
+        void add(String id, Job job, Frame frame) {
+            Cutting cutting = job.choices().cutting();
+            String name = job.title();
+            while (ids.containsKey(name)) {
+                // Counted on per title: thousands of jobs may be called alike.
+                name = job.title() + " (" + alike.merge(job.title(), 2, (n, _) -> n + 1) + ")";
+            }
+            Lots.Order order = new Lots.Order(name, frame);
+            if (!cutting.isMade()) {
+                orders.add(order);
+            }
+            if (!cutting.isSheetsMade()) {
+                panes.add(order);
+            }
+            ids.put(name, id);
+        }
+
+        /** Gathered, but laid on nothing yet. */
+        Together done() {
+            return new Together(List.copyOf(orders), List.copyOf(panes), ids, List.of(), Optional.empty(), Optional.empty());
+        }
     }
 }

@@ -173,7 +173,7 @@ public final class Shots {
 
     /** A picture shows what the solver has found in the end. */
     private void awaitTheSolver() {
-        for (int i = 0; i < MOST_WAITS && on(() -> desk.improver().isWorking() || desk.cuts().isTogether() && desk.cuts().together().isEmpty()); i++) {
+        for (int i = 0; i < MOST_WAITS && on(() -> desk.improver().isWorking() || desk.cuts().isGathering()); i++) {
             try {
                 Thread.sleep(50);
             } catch (InterruptedException interrupted) {

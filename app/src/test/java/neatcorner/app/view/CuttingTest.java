@@ -154,11 +154,11 @@ class CuttingTest extends OnTheDemo {
         assertThat(on(() -> desk.cuts().together().orElseThrow().orders().size())).isEqualTo(16);
         assertThat(on(() -> ((Label) view.lookup("#proof")).getText())).isEqualTo("proven best");
         robot.clickOn("#lay-sheets");
-        settle();
+        until(() -> !desk.cuts().isGathering());
         assertThat(on(() -> picture("#sticks-picture").getAccessibleText())).contains("Panes");
         assertThat(on(() -> desk.cuts().sheets().size())).isGreaterThan(6);
         robot.clickOn("#lay-boards");
-        settle();
+        until(() -> !desk.cuts().isGathering());
         assertThat(on(() -> desk.cuts().milling().boards())).isNotEmpty();
         robot.clickOn("#this-job");
         settle();

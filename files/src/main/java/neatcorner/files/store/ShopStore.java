@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -161,6 +162,16 @@ public final class ShopStore implements AutoCloseable {
     public List<Listed> jobs() {
         return guarded("read jobs", () -> database.list("SELECT id, title, for_whom, away FROM document WHERE kind = 'job' ORDER BY place",
                 row -> new Listed(row.getString(1), row.getString(2), row.getString(3), row.getBoolean(4))));
+    }
+
+    /** What every job stands at, by its name in the store: another word when it is another text. None of them is read. */
+    public Map<String, String> states() {
+        return guarded("read jobs", () -> {
+            Map<String, String> states = new HashMap<>();
+            database.list("SELECT d.id, r.number, r.checksum, r.made_at FROM document d JOIN revision r ON r.document = d.id AND r.number = d.revision WHERE d.kind = 'job'",
+                    row -> states.put(row.getString(1), row.getInt(2) + " " + row.getString(3) + " " + row.getString(4)));
+            return states;
+        });
     }
 
     /** A job as it stands, or as it was last when its newest text is damaged. */

@@ -1,0 +1,113 @@
+package neatcorner.app.desk;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Consumer;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.ImpossibleFrame;
+import neatcorner.core.job.Habits;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Shop;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.stock.Answers;
+import neatcorner.files.store.ShopStore;
+
+/**
+ * Reads and lays all open jobs, never on the interface thread. A job is read and its frame worked out again
+ * only when it or the habits it starts from have changed; of several wishes that wait only the last is done.
+ */
+final class Gatherer {
+    private final ShopStore store;
+    private final Executor behindSaves;
+    private final Executor aside;
+    private final Executor interfaceThread;
+    private final AtomicInteger last = new AtomicInteger();
+    /** By the job's name in the store; touched on the thread aside only. */
+    private final Map<String, Known> known = new HashMap<>();
+
+    /** A job as it was last read. */
+    private record Known(String state, Habits habits, Job job, Optional<Frame> frame) {
+    }
+
+    /**
+     * For a store.
+     *
+     * @param behindSaves runs work aside, but behind the edits that are being saved
+     * @param aside       runs it there at once; work of both follows one after another
+     */
+    Gatherer(ShopStore store, Executor behindSaves, Executor aside, Executor interfaceThread) {
+        this.store = store;
+        this.behindSaves = behindSaves;
+        this.aside = aside;
+        this.interfaceThread = interfaceThread;
+    }
+
+    /** Reads what has changed and lays everything; the outcome is handed over on the interface thread. */
+    void gather(List<String> ids, Shop shop, Answers answers, Laid laid, Consumer<Together> then) {
+        int mine = last.incrementAndGet();
+        behindSaves.execute(() -> {
+            if (last.get() == mine) {
+                hand(mine, read(ids, shop).laid(shop, answers, laid), then);
+            }
+        });
+    }
+
+    /** Lays what was gathered before once more, with the answers known now. */
+    void relay(Together before, Shop shop, Answers answers, Laid laid, Consumer<Together> then) {
+        int mine = last.incrementAndGet();
+        aside.execute(() -> {
+            if (last.get() == mine) {
+                hand(mine, before.laid(shop, answers, laid), then);
+            }
+        });
+    }
+
+    /** What is under way is of no use any more. */
+    void drop() {
+        last.incrementAndGet();
+    }
+
+    private void hand(int mine, Together made, Consumer<Together> then) {
+        interfaceThread.execute(() -> {
+            if (last.get() == mine) {
+                then.accept(made);
+            }
+        });
+    }
+
+    private Together read(List<String> ids, Shop shop) {
+        Map<String, String> states = store.states();
+        known.keySet().retainAll(states.keySet());
+        Together.Gathering gathering = new Together.Gathering();
+        for (String id : ids) {
+            String state = states.get(id);
+            if (state != null) {
+                Known one = known.get(id);
+                if (one == null || !one.state.equals(state) || !one.habits.equals(shop.habits())) {
+                    Job job = store.job(id).value();
+                    one = new Known(state, shop.habits(), job, frame(job, shop));
+                    known.put(id, one);
+                }
+                Job job = one.job;
+                one.frame.ifPresent(frame -> gathering.add(id, job, frame));
+            }
+        }
+        return gathering.done();
+    }
+
+    /** Of a job that is to be cut still; empty where its numbers leave no frame. */
+    private static Optional<Frame> frame(Job job, Shop shop) {
+        if (job.choices().cutting().isMade() && job.choices().cutting().isSheetsMade()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(Frame.of(job, shop, new Ledger()));
+        } catch (ImpossibleFrame notYet) {
+            return Optional.empty();
+        }
+    }
+}
