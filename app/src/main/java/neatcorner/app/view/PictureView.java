@@ -43,6 +43,7 @@ final class PictureView extends Region {
     private Optional<Dragging> dragging = Optional.empty();
     private Optional<Mark.Grip> held = Optional.empty();
     private Optional<Mark.Spot> lifted = Optional.empty();
+    private Optional<SpotKeys> keys = Optional.empty();
     private double heldX;
     private double heldY;
     private @Nullable Picture last;
@@ -92,23 +93,28 @@ final class PictureView extends Region {
 
     /** What pressing and dragging the things in a picture does. */
     interface Pressing {
-        /** Something was pressed and let go without moving. */
-        void pressed(Mark.Spot spot, MouseEvent mouse);
+        /** Something was pressed here and let go without moving, by mouse or by key. */
+        void pressed(Mark.Spot spot, double x, double y);
 
         /** Something is on its way, or was let go, {@code dx} to the right and {@code dy} below where it was taken. */
         void moved(Mark.Spot spot, double dx, double dy, boolean dropped);
 
         /** Whether it can be dragged. */
         boolean canMove(Mark.Spot spot);
+
+        /** How far a key moves it, to the right and down. */
+        Mark.At step(Mark.Spot spot);
     }
 
     /** Lets things in the picture be pressed and dragged; a shadow follows the hand. */
     void onPress(Pressing does) {
+        keys = Optional.of(SpotKeys.of(this, does));
         Rectangle shadow = new Rectangle();
         shadow.getStyleClass().add("shadow");
         shadow.setManaged(false);
         shadow.setMouseTransparent(true);
         setOnMousePressed(press -> {
+            requestFocus();
             lifted = spotAt(press.getX(), press.getY());
             heldX = press.getX();
             heldY = press.getY();
@@ -129,7 +135,7 @@ final class PictureView extends Region {
             lifted = Optional.empty();
             was.ifPresent(spot -> {
                 if (Math.hypot(drop.getX() - heldX, drop.getY() - heldY) < STILL) {
-                    does.pressed(spot, drop);
+                    does.pressed(spot, drop.getX(), drop.getY());
                 } else if (does.canMove(spot)) {
                     does.moved(spot, drop.getX() - heldX, drop.getY() - heldY, true);
                 }
@@ -219,6 +225,15 @@ final class PictureView extends Region {
         canvas.getGraphicsContext2D().clearRect(0, 0, width, height);
         new Painter(canvas.getGraphicsContext2D(), desk.appearance().palette()).paint(picture);
         show(picture);
+        keys.ifPresent(SpotKeys::shown);
+    }
+
+    /** Shows or takes away the ring around what the keyboard has chosen. */
+    void ring(Rectangle ring, boolean shown) {
+        getChildren().remove(ring);
+        if (shown) {
+            getChildren().add(ring);
+        }
     }
 
     /** The picture for a space; layout asks for it more than once. */

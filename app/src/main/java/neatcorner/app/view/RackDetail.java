@@ -10,10 +10,12 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.regex.Pattern;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.input.MouseEvent;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.BoardDrawing;
@@ -211,8 +213,15 @@ final class RackDetail extends Panel implements PictureView.Pressing {
                 left.remove(index);
                 complain(remove, save(((Board) now()).withDefects(left)));
             });
-            box.getChildren().add(spread(text(book().say("board.defect", defect.kind(), book().exactly(defect.length()), book().exactly(defect.width()),
-                    book().exactly(defect.x()), book().exactly(defect.y()))), remove));
+            TextField where = new TextField(book().say("board.defect", book().exactly(defect.length()), book().exactly(defect.width()),
+                    book().exactly(defect.x()), book().exactly(defect.y())));
+            where.setAccessibleText(book().say("board.defect_name", i + 1, defect.kind()));
+            where.setId("defect-" + (i + 1));
+            where.setOnAction(_ -> complain(where, tried(() -> save(((Board) now()).withDefects(changed(index, where.getText()))))));
+            HBox.setHgrow(where, Priority.ALWAYS);
+            HBox row = new HBox(6, text(book().say(Words.of("kind." + defect.kind().name().toLowerCase(Locale.ROOT))), "soft"), where, remove);
+            row.setAlignment(Pos.CENTER_LEFT);
+            box.getChildren().add(row);
         }
         HBox add = new HBox(4);
         for (Board.Kind which : Board.Kind.values()) {
@@ -231,6 +240,17 @@ final class RackDetail extends Panel implements PictureView.Pressing {
         box.getChildren().add(add);
     }
 
+    /** The board's defects with one as it was typed. */
+    private List<Board.Defect> changed(int index, String typed) {
+        String[] numbers = typed.strip().split("\\s*×\\s*|\\s+(?:x|at|/)\\s+");
+        if (numbers.length != 4) {
+            throw new IllegalArgumentException(Labels.get("rack.defect_rule", typed));
+        }
+        List<Board.Defect> defects = new ArrayList<>(((Board) now()).defects());
+        defects.set(index, new Board.Defect(defects.get(index).kind(), desk().parsed(numbers[2]), desk().parsed(numbers[3]), desk().parsed(numbers[0]), desk().parsed(numbers[1])));
+        return defects;
+    }
+
     private void draw(Board board, Milling milling) {
         last = board;
         picture.drawTall(Labels.get("picture.board", label), width -> BoardDrawing.draw(board, milling, PictureView.reader(desk()), width));
@@ -242,8 +262,15 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     }
 
     @Override
-    public void pressed(Mark.Spot spot, MouseEvent mouse) {
-        // A defect is moved by dragging; its size stands in the list.
+    public void pressed(Mark.Spot spot, double x, double y) {
+        // A defect is moved by dragging or by keys; its size is typed in the list.
+    }
+
+    /** One mark of the tape. */
+    @Override
+    public Mark.At step(Mark.Spot spot) {
+        double mark = desk().book().graduation().step().toMm() * BoardDrawing.unit((Board) now(), PictureView.reader(desk()), picture.getWidth());
+        return new Mark.At(mark, mark);
     }
 
     /** The plan follows the defect while it is dragged; the rack is changed when it is let go. */

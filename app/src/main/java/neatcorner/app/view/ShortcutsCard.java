@@ -19,7 +19,7 @@ final class ShortcutsCard extends VBox {
             getChildren().add(Panel.spread(Panel.text(Labels.get("keys." + shortcut.name().toLowerCase(Locale.ROOT))),
                     Panel.text(shortcut.shown(), "strong")));
         }
-        getChildren().add(Panel.text(Labels.get("keys.tags"), "soft"));
+        getChildren().addAll(Panel.text(Labels.get("keys.tags"), "soft"), Panel.text(Labels.get("keys.spots"), "soft"));
         close.getStyleClass().add("quiet");
         close.setOnAction(_ -> closed.run());
         getChildren().add(close);

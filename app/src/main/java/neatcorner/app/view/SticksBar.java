@@ -15,7 +15,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import neatcorner.app.desk.Desk;
@@ -141,6 +140,7 @@ final class SticksBar implements PictureView.Pressing {
         proof.setManaged(cutting);
         tools.setVisible(cutting);
         tools.setManaged(cutting);
+        picture.setFocusTraversable(cutting);
         one.pseudoClassStateChanged(ON, !desk.cuts().isTogether());
         all.pseudoClassStateChanged(ON, desk.cuts().isTogether());
         for (Button size : List.of(smaller, larger)) {
@@ -222,12 +222,19 @@ final class SticksBar implements PictureView.Pressing {
         stickAt(x, y).ifPresent(stick -> wish(wishes().withLock(spot.what().substring("piece.".length()), stick)));
     }
 
+    /** From one stick to the next. */
+    @Override
+    public Mark.At step(Mark.Spot spot) {
+        List<Mark.Spot> sticks = picture.spots().filter(s -> s.what().startsWith("stick.")).limit(2).toList();
+        return new Mark.At(0, sticks.size() < 2 ? 0 : sticks.get(1).from().y() - sticks.get(0).from().y());
+    }
+
     private Optional<String> stickAt(double x, double y) {
         return picture.spots().filter(s -> s.what().startsWith("stick.") && s.has(x, y)).map(s -> s.what().substring("stick.".length())).findFirst();
     }
 
     @Override
-    public void pressed(Mark.Spot spot, MouseEvent mouse) {
+    public void pressed(Mark.Spot spot, double x, double y) {
         if (!isOneJob()) {
             return;
         }
@@ -235,7 +242,7 @@ final class SticksBar implements PictureView.Pressing {
         if (spot.what().startsWith("piece.")) {
             String piece = spot.what().substring("piece.".length());
             boolean kept = wishes().locks().stream().anyMatch(lock -> lock.piece().equals(piece));
-            stickAt(mouse.getX(), mouse.getY()).ifPresent(stick -> item(menu, kept ? "sticks.free" : "sticks.keep", piece,
+            stickAt(x, y).ifPresent(stick -> item(menu, kept ? "sticks.free" : "sticks.keep", piece,
                     kept ? wishes().withoutLock(piece) : wishes().withLock(piece, stick)));
         } else if (spot.what().startsWith("stick.")) {
             String stick = spot.what().substring("stick.".length());
@@ -246,7 +253,7 @@ final class SticksBar implements PictureView.Pressing {
             item(menu, "sticks.free_all", "", wishes().freed());
         }
         if (!menu.getItems().isEmpty()) {
-            menu.show(picture, Side.TOP, mouse.getX(), mouse.getY());
+            menu.show(picture, Side.TOP, x, y);
         }
     }
 

@@ -1,6 +1,7 @@
 package neatcorner.app.view;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.Mockito.when;
 
@@ -11,6 +12,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
+import javafx.event.ActionEvent;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
@@ -18,6 +20,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import neatcorner.app.desk.Page;
+import neatcorner.core.measure.Length;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.job.Station;
 import neatcorner.core.job.Job;
@@ -184,6 +187,48 @@ class CuttingTest extends OnTheDemo {
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
         assertThat(board("B-5")).isEqualTo(before);
+    }
+
+    /** Without a mouse: a piece is chosen with the arrows and moved to the next stick with Shift; a defect is typed and moved by a mark. */
+    @Test
+    void piecesAndDefectsAreMovedByKeys(FxRobot robot) throws Exception {
+        take(CERTIFICATE);
+        go(Station.CUTS);
+        until(() -> !desk.improver().isWorking());
+        PictureView sticks = picture("#sticks-picture");
+        on(() -> {
+            sticks.requestFocus();
+            return true;
+        });
+        String first = on(() -> sticks.spots().map(Mark.Spot::what).filter(what -> what.startsWith("piece.")).findFirst().orElseThrow());
+        for (int i = 0; i <= on(() -> sticks.spots().map(Mark.Spot::what).toList()).indexOf(first); i++) {
+            robot.push(KeyCode.RIGHT);
+        }
+        robot.push(KeyCode.SHIFT, KeyCode.DOWN);
+        settle();
+        assertThat(plan().job().choices().cutting().locks()).singleElement().satisfies(lock -> assertThat("piece." + lock.piece()).isEqualTo(first));
+        on(() -> {
+            desk.show(Page.RACK);
+            return true;
+        });
+        choose("B-5");
+        Board before = board("B-5");
+        on(() -> {
+            TextField where = (TextField) view.lookup("#defect-1");
+            where.setText("3 x 1 1/2 at 20 / 1");
+            where.getOnAction().handle(new ActionEvent());
+            return true;
+        });
+        Board.Defect typed = board("B-5").defects().getFirst();
+        assertThat(typed).isEqualTo(new Board.Defect(before.defects().getFirst().kind(), Length.inches(20), Length.inches(1), Length.inches(3), Length.inches(1, 1, 2)));
+        PictureView picture = picture("#board-picture");
+        on(() -> {
+            picture.requestFocus();
+            return true;
+        });
+        robot.push(KeyCode.RIGHT).push(KeyCode.SHIFT, KeyCode.RIGHT);
+        settle();
+        assertThat(board("B-5").defects().getFirst().x().minus(typed.x()).toMm()).as("one mark of the tape").isCloseTo(25.4 / 16, within(0.01));
     }
 
     private Board board(String label) throws Exception {
