@@ -115,6 +115,8 @@ final class PictureView extends Region {
         shadow.setMouseTransparent(true);
         setOnMousePressed(press -> {
             requestFocus();
+            // What it scrolls in would take the focus for itself.
+            press.consume();
             lifted = spotAt(press.getX(), press.getY());
             heldX = press.getX();
             heldY = press.getY();

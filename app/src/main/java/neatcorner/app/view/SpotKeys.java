@@ -12,6 +12,8 @@ import neatcorner.core.drawing.Mark.At;
  * it. A ring shows which, and its name is spoken.
  */
 final class SpotKeys {
+    /** Beside the thing, so that a small one is not hidden by its ring. */
+    private static final double AROUND = 3;
     private final PictureView picture;
     private final PictureView.Pressing does;
     private final Rectangle ring = new Rectangle();
@@ -84,10 +86,10 @@ final class SpotKeys {
         Optional<Mark.Spot> spot = picture.isFocused() ? spot() : Optional.empty();
         picture.ring(ring, spot.isPresent());
         spot.ifPresent(s -> {
-            ring.setX(s.from().x());
-            ring.setY(s.from().y());
-            ring.setWidth(s.to().x() - s.from().x());
-            ring.setHeight(s.to().y() - s.from().y());
+            ring.setX(s.from().x() - AROUND);
+            ring.setY(s.from().y() - AROUND);
+            ring.setWidth(s.to().x() - s.from().x() + 2 * AROUND);
+            ring.setHeight(s.to().y() - s.from().y() + 2 * AROUND);
             picture.setAccessibleHelp(s.what().substring(s.what().indexOf('.') + 1));
         });
     }
