@@ -16,7 +16,7 @@ import neatcorner.core.words.Figure;
  * @param chosen      the maker's own choice, else the recommended
  * @param rings       for rings: where they go
  * @param wire        for a wire: how it runs and pulls
- * @param rating      what each fixing must be rated for by its maker: four times its load
+ * @param rating      what each fixing must be rated for by its maker: four times its load, never under the least that is sold with one
  * @param hookHeight  from the floor to the hook, or to the top of a cleat
  */
 public record HangPlan(Weight weight, Hardware recommended, Hardware chosen, Optional<Rings> rings, Optional<Wire> wire,

@@ -37,6 +37,8 @@ public final class HangPlanner {
     private static final Angle FLAT_WIRE = Angle.degrees(14.4775);
     private static final Length HIDE_HOOK = Length.inches(2);
     private static final Length TAILS = Length.inches(8);
+    /** The weakest hardware that is sold with a rating. Common practice, no source. */
+    private static final Mass LEAST_RATING = Mass.kg(1);
     /** Hardware is loaded to a quarter of its rating. Common practice, no source. */
     private static final int RESERVE = 4;
     private static final Mass TWO_PEOPLE = Mass.kg(15);
@@ -169,8 +171,8 @@ public final class HangPlanner {
     private Figure<Mass> rating(Hardware chosen, Optional<HangPlan.Wire> wire) {
         Mass load = wire.map(w -> w.tension().value().asMass()).orElse(chosen == Hardware.TWO_HOOKS
                 ? weight.total().value().times(0.5) : weight.total().value());
-        return ledger.enter(Station.HANG, Figure.formula("hang.rating").with("load", load).note("rating", RESERVE)
-                .gives(load.times(RESERVE)));
+        return ledger.enter(Station.HANG, Figure.formula("hang.rating").with("load", load).note("rating", RESERVE, LEAST_RATING)
+                .gives(load.times(RESERVE).isOver(LEAST_RATING) ? load.times(RESERVE) : LEAST_RATING));
     }
 
     private Figure<Length> hookHeight(Length drop) {

@@ -44,7 +44,8 @@ public enum Graduation {
     /** The number as it is written on the work, with the residue that the tape cannot show. */
     public Numeral write(Length length, Rounding rounding) {
         Length mark = round(length, rounding);
-        Numeral.Residue residue = switch (Integer.signum(length.compareTo(mark))) {
+        // Over and under are said of what a tape shows; of a number below zero they would be read the wrong way round.
+        Numeral.Residue residue = mark.isNegative() ? Numeral.Residue.NONE : switch (Integer.signum(length.compareTo(mark))) {
             case -1 -> Numeral.Residue.UNDER;
             case 1 -> Numeral.Residue.OVER;
             default -> Numeral.Residue.NONE;
