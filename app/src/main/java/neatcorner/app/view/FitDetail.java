@@ -29,7 +29,7 @@ final class FitDetail extends Panel {
                 box.getChildren().add(text(Labels.get("fit.points"), "heading"));
             }
             desk.plan().fit().points().forEach(p -> box.getChildren().add(
-                    text(book().say("text.points", p.sides(), p.each(), p.first(), p.apart()))));
+                    text(book().say(p.said()))));
         });
         habit(Habit.POINT_SPACING);
         CheckBox strainer = new CheckBox();

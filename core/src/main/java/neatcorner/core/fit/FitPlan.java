@@ -43,9 +43,13 @@ public record FitPlan(List<Sheet> sheets, List<Sheet> matOpenings, List<Points> 
      * @param members the members on those sides; empty for panes between bars
      * @param each    how many on each of them
      * @param first   from the corner of the rabbet to the first
-     * @param apart   from one to the next
+     * @param apart   from one to the next; zero where there is one alone
      */
     public record Points(Words sides, List<Member> members, int each, Figure<Length> first, Figure<Length> apart) {
+        /** In words. */
+        public Words said() {
+            return each == 1 ? Words.of("text.point", sides, first) : Words.of("text.points", sides, each, first, apart);
+        }
     }
 
     /**

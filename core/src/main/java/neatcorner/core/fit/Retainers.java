@@ -58,6 +58,12 @@ final class Retainers {
 
     private FitPlan.Points points(String id, Words name, List<Member> members, Length side) {
         Length spacing = frame.habits().get(Habit.POINT_SPACING);
+        if (!members.isEmpty() && frame.members().size() > 4 && side.isUnder(spacing)) {
+            // Around many short sides the neighbours hold too; two points would stand side by side.
+            entered(id + ".count", "figure.points.count", name, side, new Count(1));
+            return new FitPlan.Points(name, members, 1, entered(id + ".first", "figure.points.first", name, side, side.over(2)),
+                    entered(id + ".apart", "figure.points.apart", name, side, Length.ZERO));
+        }
         Length first = spacing.over(2).min(side.over(4));
         Length between = side.minus(first.times(2));
         int each = (int) Math.ceil(between.ratio(spacing) - 1e-9) + 1;

@@ -14,6 +14,8 @@ import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Job;
 import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Size;
+import neatcorner.core.outline.Outline;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.plan.Plan;
@@ -39,6 +41,17 @@ class FitPlanTest {
             assertThat(points.first().value()).isLessThanOrEqualTo(in("2"));
             assertThat(points.each()).isGreaterThanOrEqualTo(2);
         }
+    }
+
+    /** Around many short sides one point each: never two side by side, and never further apart than the rule, counted across the corners. */
+    @Property(tries = 60)
+    void ringsOfShortSidesAreHeldByOnePointEach(@ForAll @IntRange(min = 6, max = 24) int sides, @ForAll @IntRange(min = 8, max = 40) int across) {
+        Plan plan = Planner.plan(Sample.job("8", "10").withOutline(new Outline.Regular(sides, Outline.Across.FLATS, new Size(Line.GLASS, in(across + "")))), Sample.shop());
+        plan.fit().points().forEach(points -> {
+            Length side = points.first().value().times(2).plus(points.apart().value().times(points.each() - 1L));
+            assertThat(points.first().value().times(2)).as("from the last of one side to the first of the next").isLessThanOrEqualTo(in("4").plus(new Length(2)));
+            assertThat(points.each() == 1 ? in("4") : points.apart().value()).isGreaterThanOrEqualTo(side.over(points.each() * 2L));
+        });
     }
 
     @Test

@@ -291,7 +291,7 @@ public final class ShopSheet {
             at = row(x, at, wide, book.say(sheet.name()), book.say("sheet.size", sheet.width(), sheet.height()));
         }
         for (FitPlan.Points points : plan.fit().points()) {
-            at = paragraph(x, at, wide, book.say("text.points", points.sides(), points.each(), points.first(), points.apart()), Ink.SOFT, 9);
+            at = paragraph(x, at, wide, book.say(points.said()), Ink.SOFT, 9);
         }
         if (plan.fit().strainer().isPresent()) {
             FitPlan.Strainer strainer = plan.fit().strainer().get();

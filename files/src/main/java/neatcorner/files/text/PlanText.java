@@ -187,7 +187,7 @@ public final class PlanText {
         cautions(Station.FIT);
         plan.fit().sheets().forEach(this::sheet);
         plan.fit().matOpenings().forEach(this::sheet);
-        plan.fit().points().forEach(points -> line("points", points.sides(), points.each(), points.first(), points.apart()));
+        plan.fit().points().forEach(points -> said(points.said()));
         plan.fit().strainer().ifPresent(strainer -> {
             figure(strainer.rail());
             figure(strainer.stile());
