@@ -109,8 +109,9 @@ final class Framing {
         }
         boolean given = job.given(axis).filter(g -> g.line() == line).isPresent();
         Rounding rounding = line.compareTo(Line.RABBET) < 0 ? Rounding.DOWN : Rounding.NEAREST;
-        size = new Figure<>(size.id(), size.name(), size.value(), rounding, size.origin(), size.working());
-        return ledger.enter(Station.BRIEF, given ? Figure.given(size.id(), job.given(axis).orElseThrow().length()) : size);
+        Figure<Length> entered = given ? Figure.given(size.id(), job.given(axis).orElseThrow().length()) : size;
+        // Given or not: glass is written down to the mark everywhere, so that the brief and the cutting list say the same.
+        return ledger.enter(Station.BRIEF, new Figure<>(entered.id(), entered.name(), entered.value(), rounding, entered.origin(), entered.working()));
     }
 
     private Map<Line, Figure<Length>> measured(Map<Line, List<Point>> runs, Axis axis) {

@@ -154,8 +154,10 @@ public final class JointPlanner {
             findWeak(plan, anyGood, weight);
         }
         if (!used.fits()) {
-            ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_does_not_fit", used.kind(), used.why().getFirst())
-                    .remedy(frame.job().choices().fastener().isPresent() && !used.settings().isEmpty()
+            boolean another = frame.job().choices().fastener().isPresent() && !used.settings().isEmpty();
+            ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_does_not_fit", used.kind(), used.why().getFirst(),
+                    Words.of(another ? "joint.another_length" : "joint.another"))
+                    .remedy(another
                             ? new Remedy.OnJob(Words.of("remedy.fastener"), new Edit.ChooseFastener(Optional.empty())) : use(plan.recommended())));
         }
     }

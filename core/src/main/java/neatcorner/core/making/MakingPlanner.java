@@ -301,7 +301,7 @@ public final class MakingPlanner {
 
     /** The opening of a frame in one piece: bored, sawn close, routed along a template. */
     private void opening(Silhouette stack) {
-        step(Tool.HAND_ROUTER, Words.of("making.opening"), List.of(Words.of("making.opening.how", frame.width(Line.SIGHT), frame.height(Line.SIGHT))), stack);
+        step(Tool.HAND_ROUTER, Words.of("making.opening"), List.of(Words.of("making.opening.how", frame.widths().get(Line.SIGHT), frame.heights().get(Line.SIGHT))), stack);
     }
 
     /** The rabbet cut in the glued frame: its corners keep the bit's radius. */
