@@ -320,7 +320,7 @@ public final class MakingPlanner {
                 Optional.empty(), whole, stack.without(whole), true));
         ledger.warn(Safety.ROUTER);
         if (!squared && cornered && !frame.job().contents().layers().isEmpty()) {
-            ledger.find(Finding.of(Severity.NOTE, Station.FIT, "round_corners", radius).by(radius)
+            ledger.find(Finding.of(Severity.NOTE, Station.FIT, "round_corners", frame.habits().said(Habit.BIT_RADIUS)).by(radius)
                     .remedy(new Remedy.OnJob(Words.of("remedy.square_corners"), new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED))));
         }
     }

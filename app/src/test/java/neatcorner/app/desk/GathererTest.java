@@ -1,0 +1,96 @@
+package neatcorner.app.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import neatcorner.core.job.Habit;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Shop;
+import neatcorner.core.job.ShopEdit;
+import neatcorner.core.measure.Length;
+import neatcorner.core.stock.Answers;
+import neatcorner.files.json.Document;
+import neatcorner.files.store.ShopStore;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** All open jobs are gathered with as little reading as can be, and only the last wish is handed over. */
+class GathererTest {
+    private final ShopStore store = mock(ShopStore.class);
+    private final Map<String, String> states = new HashMap<>();
+    private final Deque<Runnable> aside = new ArrayDeque<>();
+    private final List<Together> handed = new ArrayList<>();
+    private final Gatherer gatherer = new Gatherer(store, aside::add, aside::add, Runnable::run);
+    private final Shop shop = Shop.starting();
+
+    @BeforeEach
+    void twoJobs() {
+        is("a", "1", 8);
+        is("b", "1", 10);
+        when(store.states()).thenReturn(states);
+    }
+
+    private void is(String id, String state, int inches) {
+        states.put(id, state);
+        Job job = Job.starting("frame", Length.inches(inches), Length.inches(12), shop.mouldings().getFirst().section());
+        when(store.job(id)).thenReturn(Document.of(job));
+    }
+
+    private void gather(Shop in) {
+        gatherer.gather(List.of("a", "b"), in, Answers.NONE, Laid.STICKS, handed::add);
+    }
+
+    private void work() {
+        while (!aside.isEmpty()) {
+            aside.remove().run();
+        }
+    }
+
+    @Test
+    void onlyAJobThatChangedIsReadAgain() {
+        gather(shop);
+        work();
+        is("a", "2", 9);
+        gather(shop);
+        work();
+        verify(store, times(2)).job("a");
+        verify(store, times(1)).job("b");
+        assertThat(handed).hasSize(2);
+        assertThat(handed.getLast().lots()).flatExtracting(lot -> lot.pieces().stream().map(piece -> piece.job()).distinct().toList())
+                .as("jobs of one title are told apart").containsExactlyInAnyOrder("frame", "frame (2)");
+        assertThat(handed.getLast().orders().getFirst().frame()).isNotEqualTo(handed.getFirst().orders().getFirst().frame());
+        assertThat(handed.getLast().orders().getLast().frame()).isSameAs(handed.getFirst().orders().getLast().frame());
+    }
+
+    /** Habits are in every frame: after one has changed, all are worked out anew. */
+    @Test
+    void anotherHabitChangesEveryFrame() {
+        gather(shop);
+        work();
+        gather(new ShopEdit.SetHabit(Habit.PLAY, Length.mm(4)).apply(shop));
+        work();
+        verify(store, times(2)).job("b");
+    }
+
+    @Test
+    void ofWishesThatWaitOnlyTheLastIsDone() {
+        gather(shop);
+        gather(shop);
+        gather(shop);
+        work();
+        assertThat(handed).hasSize(1);
+        gather(shop);
+        gatherer.drop();
+        work();
+        assertThat(handed).hasSize(1);
+    }
+}
