@@ -35,11 +35,11 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
         Species.Grain grain = frame.job().choices().grain();
         Movement movement = new Movement(figure("movement.dry", frame, climate.drying(), species.movement(grain), ledger),
                 figure("movement.damp", frame, climate.swelling(), species.movement(grain), ledger));
-        Length worst = movement.dry.value().max(movement.damp.value());
-        if (worst.isOver(SEEN)) {
+        Figure<Length> worst = movement.dry.value().isOver(movement.damp.value()) ? movement.dry : movement.damp;
+        if (worst.value().isOver(SEEN)) {
             boolean flat = grain == Species.Grain.FLAT_SAWN;
             ledger.find(Finding.of(Severity.CAUTION, Station.CORNERS, "mitre_moves", worst,
-                    movement.dry.value(), movement.damp.value(), species, frame.job().section().face()).by(worst)
+                    movement.dry, movement.damp, species, frame.job().section().face()).by(worst.value())
                     .remedy(flat ? new Remedy.OnJob(Words.of("remedy.quarter_sawn"), new Edit.ChooseGrain(Species.Grain.QUARTER_SAWN))
                             : new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION)));
         }
