@@ -30,7 +30,7 @@ final class BriefDetail extends Panel {
         heading(Labels.get("brief.what"));
         line(Labels.get("brief.title"), () -> job().title(), text -> desk.edit(new Edit.Name(text)));
         line(Labels.get("brief.order"), () -> job().order(), text -> desk.edit(new Edit.For(text)));
-        line(Labels.get("brief.quantity"), () -> Integer.toString(job().quantity()), this::quantity);
+        line(Labels.get("brief.quantity"), () -> Integer.toString(job().quantity()), this::quantity).setId("quantity");
         MouldingChoice.add(this);
         ShapeChoice.add(this, importOutline);
         heading(Labels.get("brief.lines"));

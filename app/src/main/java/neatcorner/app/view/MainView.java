@@ -405,7 +405,7 @@ public final class MainView extends StackPane {
 
     /** Says something below everything for a while; a press takes it away. */
     void say(String text) {
-        message.setText(text);
+        message.setText(Labels.brief(text));
         message.setVisible(true);
         message.setManaged(true);
         hush.setDuration(Duration.seconds(Math.clamp(text.length() / 12, 6, 20)));

@@ -273,7 +273,7 @@ class Panel extends VBox {
         parent.getChildren().removeIf(node -> node.getStyleClass().contains("refusal"));
         refused.ifPresent(reason -> {
             complainedAt = desk.plan();
-            Label label = text(reason, "refusal");
+            Label label = text(Labels.brief(reason), "refusal");
             Node row = at;
             while (row != null && row.getParent() != parent) {
                 row = row.getParent();

@@ -204,7 +204,7 @@ final class TagField extends VBox {
             getChildren().add(refusal);
         }
         if (refusal != null) {
-            refusal.setText(reason.orElse(""));
+            refusal.setText(Labels.brief(reason.orElse("")));
             refusal.setVisible(reason.isPresent());
             refusal.setManaged(reason.isPresent());
             resized.run();

@@ -13,6 +13,7 @@ import javafx.scene.Node;
 import javafx.event.ActionEvent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -101,6 +102,19 @@ class ShapingTest extends OnTheDemo {
         assertThat(plan().job().section().band()).isPresent();
         pick("#rabbeting", 1);
         assertThat(plan().making().steps().getLast().tool().name()).isEqualTo("HAND_ROUTER");
+    }
+
+    /** A cat on the keyboard: what is refused is said, but not echoed by the hundred characters. */
+    @Test
+    void longNonsenseIsRefusedInShort() throws Exception {
+        at(0, Station.BRIEF);
+        on(() -> {
+            TextField field = (TextField) find("#quantity");
+            field.setText("9".repeat(5000));
+            field.getOnAction().handle(new ActionEvent());
+            return true;
+        });
+        assertThat(on(() -> ((Label) view.lookup(".refusal")).getText())).contains("999…999", "1 to 999").hasSizeLessThan(200);
     }
 
     /** A wood with the maker's own density weighs what he says: mass grows with it, volume stays. */

@@ -69,7 +69,7 @@ final class Legible {
         At first = stroke.points().getFirst();
         At second = stroke.points().get(Math.min(1, stroke.points().size() - 1));
         if (contrast(ink, ground(made, made.size(), Sketch.middle(first, second))) < LINES) {
-            made.add(new Mark.Stroke(stroke.points(), stroke.closed(), Paint.of(Ink.PANEL), stroke.width() + 2, Mark.Dash.SOLID));
+            made.add(new Mark.Stroke(stroke.points(), stroke.closed(), Paint.of(Ink.PANEL), stroke.width() + 1.6, stroke.dash()));
         }
         made.add(stroke);
     }
