@@ -28,7 +28,13 @@ set "FX="
 for %%J in ("%LIB%\javafx-*-*.jar") do set "FX=!FX!%%J;"
 set "FLAGS=--module-path "!FX!" --add-modules javafx.controls --enable-native-access=javafx.graphics,ALL-UNNAMED --sun-misc-unsafe-memory-access=allow -XX:+UseSerialGC -Xms72m -Xmn40m -Xmx1g -XX:MinHeapFreeRatio=10 -XX:MaxHeapFreeRatio=20 -XX:-ShrinkHeapInSteps -XX:CompileThresholdScaling=5 -Xlog:disable -Xlog:all=error:stderr -XX:+DisplayVMOutputToStderr"
 if exist "%CACHE%" set "FLAGS=%FLAGS% -XX:AOTCache="%CACHE%""
-if not exist "%CACHE%" (
+rem A window is worth half a minute's wait once; a command that prints starts as it can.
+set "WINDOW="
+if "%~1"=="" set "WINDOW=yes"
+if "%~1"=="demo" set "WINDOW=yes"
+if "%~1"=="--shop" set "WINDOW=yes"
+if exist "%CACHE%" set "WINDOW="
+if defined WINDOW (
     echo neat-corner: preparing a quick start, once ... 1>&2
     "%JAVA%" %FLAGS% -XX:AOTCacheOutput="%CACHE%" -cp "%JAR%;%LIB%\*" neatcorner.app.Main shots "%TEMP%\neat-corner-shots" >nul 2>&1
     if exist "%CACHE%" set "FLAGS=%FLAGS% -XX:AOTCache="%CACHE%""
