@@ -14,7 +14,7 @@ set "LIB=%HERE%app\target\lib"
 if not exist "%JAR%" (
     echo neat-corner: building, once; this takes a minute ... 1>&2
     pushd "%HERE%"
-    call mvn -B -q -DskipTests -pl core,files,app package
+    call mvn -B -q -Dmaven.test.skip=true -pl core,files,app package
     if errorlevel 1 (
         popd
         echo neat-corner: the build failed. 1>&2
