@@ -23,7 +23,6 @@ public final class CutDesk {
     private final Improver improver;
     private final Runnable changed;
     private boolean wantsTogether;
-    private boolean gathering;
     private Laid laid = Laid.STICKS;
     private Optional<Together> together = Optional.empty();
     private @Nullable Milled milled;
@@ -65,9 +64,7 @@ public final class CutDesk {
     /** Reads and lays all open jobs aside, behind the edits under way. */
     private void gather() {
         List<String> ids = desk.jobs().stream().filter(entry -> !entry.away()).map(ShopStore.Listed::id).toList();
-        gathering = true;
         gatherer.gather(ids, desk.shop(), improver.answers(), laid, gathered -> {
-            gathering = false;
             together = Optional.of(gathered);
             improve();
             changed.run();
@@ -86,7 +83,6 @@ public final class CutDesk {
             gather();
         } else {
             gatherer.drop();
-            gathering = false;
             together = Optional.empty();
             improve();
         }
@@ -95,7 +91,7 @@ public final class CutDesk {
 
     /** Whether the jobs are being read and laid just now, so that what is shown may be of before. */
     public boolean isGathering() {
-        return gathering;
+        return gatherer.isGathering();
     }
 
     /** Whether all open jobs are wanted together. */
@@ -161,7 +157,7 @@ public final class CutDesk {
 
     /** Whether everything that is laid out has its place, so that it can be cut. */
     public boolean isReady() {
-        return !gathering && switch (laid) {
+        return !isGathering() && switch (laid) {
             case STICKS -> !lots().isEmpty() && lots().stream().allMatch(lot -> lot.answer().isPresent());
             case BOARDS -> !milling().boards().isEmpty() && milling().missing().isEmpty();
             case SHEETS -> {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.ImpossibleFrame;
 import neatcorner.core.job.Habits;
@@ -26,6 +27,7 @@ final class Gatherer {
     private final Executor aside;
     private final Executor interfaceThread;
     private final AtomicInteger last = new AtomicInteger();
+    private boolean gathering;
     /** By the job's name in the store; touched on the thread aside only. */
     private final Map<String, Known> known = new HashMap<>();
 
@@ -48,34 +50,47 @@ final class Gatherer {
 
     /** Reads what has changed and lays everything; the outcome is handed over on the interface thread. */
     void gather(List<String> ids, Shop shop, Answers answers, Laid laid, Consumer<Together> then) {
-        int mine = last.incrementAndGet();
-        behindSaves.execute(() -> {
-            if (last.get() == mine) {
-                hand(mine, read(ids, shop).laid(shop, answers, laid), then);
-            }
-        });
+        gathering = true;
+        start(behindSaves, () -> read(ids, shop).laid(shop, answers, laid), then);
     }
 
-    /** Lays what was gathered before once more, with the answers known now. */
+    /** Lays what was gathered before once more, with the answers known now; what is being gathered just now will have them anyway. */
     void relay(Together before, Shop shop, Answers answers, Laid laid, Consumer<Together> then) {
-        int mine = last.incrementAndGet();
-        aside.execute(() -> {
-            if (last.get() == mine) {
-                hand(mine, before.laid(shop, answers, laid), then);
-            }
-        });
+        if (!gathering) {
+            start(aside, () -> before.laid(shop, answers, laid), then);
+        }
+    }
+
+    /** Whether jobs are being read just now; asked on the interface thread, as all the rest. */
+    boolean isGathering() {
+        return gathering;
     }
 
     /** What is under way is of no use any more. */
     void drop() {
         last.incrementAndGet();
+        gathering = false;
     }
 
-    private void hand(int mine, Together made, Consumer<Together> then) {
-        interfaceThread.execute(() -> {
-            if (last.get() == mine) {
-                then.accept(made);
+    private void start(Executor on, Supplier<Together> work, Consumer<Together> then) {
+        int mine = last.incrementAndGet();
+        on.execute(() -> {
+            if (last.get() != mine) {
+                return;
             }
+            Optional<Together> made = Optional.empty();
+            try {
+                made = Optional.of(work.get());
+            } catch (RuntimeException bug) {
+                FaultLog.keep("gathering all open jobs", bug);
+            }
+            Optional<Together> done = made;
+            interfaceThread.execute(() -> {
+                if (last.get() == mine) {
+                    gathering = false;
+                    done.ifPresent(then);
+                }
+            });
         });
     }
 

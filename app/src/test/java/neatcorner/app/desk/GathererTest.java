@@ -81,6 +81,26 @@ class GathererTest {
         verify(store, times(2)).job("b");
     }
 
+    /** Better answers that come in while jobs wait to be read must not push the reading aside; what goes wrong ends it. */
+    @Test
+    void answersDoNotTakeTheTurnOfAReading() {
+        gather(shop);
+        work();
+        is("a", "2", 9);
+        gather(shop);
+        gatherer.relay(handed.getLast(), shop, Answers.NONE, Laid.STICKS, handed::add);
+        assertThat(gatherer.isGathering()).isTrue();
+        work();
+        assertThat(gatherer.isGathering()).isFalse();
+        assertThat(handed).hasSize(2);
+        verify(store, times(2)).job("a");
+        when(store.states()).thenThrow(new IllegalStateException("a bug"));
+        gather(shop);
+        work();
+        assertThat(gatherer.isGathering()).isFalse();
+        assertThat(handed).hasSize(2);
+    }
+
     @Test
     void ofWishesThatWaitOnlyTheLastIsDone() {
         gather(shop);
