@@ -3,9 +3,12 @@ package neatcorner.app.view;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -93,11 +96,18 @@ class Panel extends VBox {
 
     /** Rows that come and go with the plan. */
     final void rows(Consumer<VBox> fill) {
+        rows(fill, _ -> false);
+    }
+
+    /** The same; they stay as they are while somebody is at work in them. */
+    final void rows(Consumer<VBox> fill, Predicate<VBox> inHand) {
         VBox box = new VBox();
         box.getStyleClass().add("panel-rows");
         onUpdate(() -> {
-            box.getChildren().clear();
-            fill.accept(box);
+            if (!inHand.test(box)) {
+                box.getChildren().clear();
+                fill.accept(box);
+            }
         });
         getChildren().add(box);
     }
@@ -267,6 +277,24 @@ class Panel extends VBox {
         }
     }
 
+    /** The row of this panel that a control stands in; null when it stands in none. */
+    private @Nullable Node rowOf(Node control) {
+        Node row = control;
+        while (row != null && row.getParent() != this) {
+            row = row.getParent();
+        }
+        return row;
+    }
+
+    /** Shows the row of a control only while something holds. */
+    final void onlyWhile(Node control, BooleanSupplier holds) {
+        Node row = Objects.requireNonNull(rowOf(control));
+        onUpdate(() -> {
+            row.setVisible(holds.getAsBoolean());
+            row.setManaged(row.isVisible());
+        });
+    }
+
     /** Shows below a control why something was refused, until the next change. */
     final void complain(Node at, Optional<String> refused) {
         VBox parent = this;
@@ -274,10 +302,7 @@ class Panel extends VBox {
         refused.ifPresent(reason -> {
             complainedAt = desk.plan();
             Label label = text(Labels.brief(reason), "refusal");
-            Node row = at;
-            while (row != null && row.getParent() != parent) {
-                row = row.getParent();
-            }
+            Node row = rowOf(at);
             parent.getChildren().add(row == null ? parent.getChildren().size() : parent.getChildren().indexOf(row) + 1, label);
         });
     }

@@ -161,7 +161,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
             Board b = (Board) item;
             return new Board(label, b.species(), b.length(), b.width(), b.thickness(), b.moisture(), b.grade(), b.defects(), price, b.shelf());
         });
-        rows(this::defects);
+        rows(this::defects, RackDetail::isTyping);
     }
 
     private Optional<String> ofWood(Species species) {
@@ -200,6 +200,16 @@ final class RackDetail extends Panel implements PictureView.Pressing {
                         : save(write.apply(now(), Optional.of(new Price(now().price().get().minor(), per)))));
     }
 
+    /** Whether a text is another than the one that was shown or saved last. */
+    private static boolean isTyped(TextField field) {
+        return !field.getText().equals(field.getUserData());
+    }
+
+    /** Answers that come in from aside must not take a half-typed defect away. */
+    private static boolean isTyping(VBox box) {
+        return box.lookupAll(".text-field").stream().anyMatch(node -> node.isFocused() && isTyped((TextField) node));
+    }
+
     private void defects(VBox box) {
         box.getChildren().add(text(Labels.get("rack.defects"), "heading"));
         Board board = (Board) now();
@@ -217,7 +227,19 @@ final class RackDetail extends Panel implements PictureView.Pressing {
                     book().exactly(defect.x()), book().exactly(defect.y())));
             where.setAccessibleText(book().say("board.defect_name", i + 1, defect.kind()));
             where.setId("defect-" + (i + 1));
-            where.setOnAction(_ -> complain(where, tried(() -> save(((Board) now()).withDefects(changed(index, where.getText()))))));
+            where.setUserData(where.getText());
+            Runnable done = () -> {
+                if (isTyped(where)) {
+                    where.setUserData(where.getText());
+                    complain(where, tried(() -> save(((Board) now()).withDefects(changed(index, where.getText())))));
+                }
+            };
+            where.setOnAction(_ -> done.run());
+            where.focusedProperty().addListener((_, _, focused) -> {
+                if (!focused) {
+                    done.run();
+                }
+            });
             HBox.setHgrow(where, Priority.ALWAYS);
             HBox row = new HBox(6, text(book().say(Words.of("kind." + defect.kind().name().toLowerCase(Locale.ROOT))), "soft"), where, remove);
             row.setAlignment(Pos.CENTER_LEFT);

@@ -86,16 +86,7 @@ final class ShapeChoice {
 
     /** A row that shows only while the outline is as it says. */
     private void only(Node control, Predicate<Outline> when) {
-        Node row = control;
-        while (row.getParent() != panel) {
-            row = row.getParent();
-        }
-        Node shown = row;
-        panel.onUpdate(() -> {
-            boolean fits = when.test(outline());
-            shown.setVisible(fits);
-            shown.setManaged(fits);
-        });
+        panel.onlyWhile(control, () -> when.test(outline()));
     }
 
     /** The usual outline of a form about as large as the frame is now. */

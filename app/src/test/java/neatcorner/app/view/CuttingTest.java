@@ -220,6 +220,19 @@ class CuttingTest extends OnTheDemo {
             return true;
         });
         Board.Defect typed = board("B-5").defects().getFirst();
+        on(() -> {
+            TextField where = (TextField) view.lookup("#defect-1");
+            where.requestFocus();
+            where.setText("half ty");
+            desk.look(desk.appearance());
+            return true;
+        });
+        settle();
+        assertThat(on(() -> ((TextField) view.lookup("#defect-1")).getText())).as("what is being typed stays when something else changes").isEqualTo("half ty");
+        on(() -> {
+            ((TextField) view.lookup("#defect-1")).setText("3 x 1 1/2 at 20 / 1");
+            return true;
+        });
         assertThat(typed).isEqualTo(new Board.Defect(before.defects().getFirst().kind(), Length.inches(20), Length.inches(1), Length.inches(3), Length.inches(1, 1, 2)));
         PictureView picture = picture("#board-picture");
         on(() -> {

@@ -13,9 +13,9 @@ import neatcorner.core.drawing.Mark.At;
  */
 final class Legible {
     /** Least contrast of letters and their ground. */
-    static final double LETTERS = 4.5;
+    private static final double LETTERS = 4.5;
     /** Least contrast of a line that says something. */
-    static final double LINES = 3;
+    private static final double LINES = 3;
     private static final Set<Ink> SAYING = Set.of(Ink.SAW, Ink.CAUTION, Ink.GOOD, Ink.GIVEN);
     private static final List<Ink> PLAIN = List.of(Ink.INK, Ink.PENCIL, Ink.CHALK);
     private final List<Mark> marks;
@@ -97,7 +97,7 @@ final class Legible {
     }
 
     /** The worse of both lights. */
-    static double contrast(Ink ink, Paint ground) {
+    private static double contrast(Ink ink, Paint ground) {
         double least = Double.MAX_VALUE;
         for (Palette palette : Palette.values()) {
             double a = luminance(palette.rgb(ink));

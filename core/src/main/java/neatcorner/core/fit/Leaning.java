@@ -81,7 +81,10 @@ final class Leaning {
         if (lean.forward() > 0) {
             // The wall ends on the sight edge, short of the back, where the ledge is narrower than this.
             double least = Math.ceil(depth.toMm() * Math.tan(lean.angle().radians()));
-            lip = lip.max(Length.mm(Math.min(least, 2 * WIDEST_LEDGE.toMm())));
+            if (least > WIDEST_LEDGE.toMm()) {
+                return Optional.empty();
+            }
+            lip = lip.max(Length.mm(least));
         }
         if (lip.isOver(WIDEST_LEDGE)) {
             return Optional.empty();

@@ -114,6 +114,31 @@ public record Species(String name, boolean isOwn, double density, double radial,
         return new Species(name.strip(), true, density, radial, tangential, hardness, splinters, colour);
     }
 
+    /** With another name, and so an own wood with these values. */
+    public Species named(String other) {
+        return own(other, density, radial, tangential, hardness, isSplintering);
+    }
+
+    /** Of another density, an own wood. */
+    public Species withDensity(double other) {
+        return own(name, other, radial, tangential, hardness, isSplintering);
+    }
+
+    /** Moving otherwise, an own wood. */
+    public Species withMovement(double otherRadial, double otherTangential) {
+        return own(name, density, otherRadial, otherTangential, hardness, isSplintering);
+    }
+
+    /** Harder or softer, an own wood. */
+    public Species withHardness(Hardness other) {
+        return own(name, density, radial, tangential, other, isSplintering);
+    }
+
+    /** With or without long fibres that break out, an own wood. */
+    public Species withSplintering(boolean other) {
+        return own(name, density, radial, tangential, hardness, other);
+    }
+
     private static int shade(int light, int deep, double share) {
         return (int) Math.round(light + (deep - light) * share);
     }

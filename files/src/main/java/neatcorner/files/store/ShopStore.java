@@ -4,6 +4,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -263,21 +264,25 @@ public final class ShopStore implements AutoCloseable {
         revisions.forget(listed.id());
     }
 
+    /** A revision as it is listed, with the step it was done in. */
+    private record Listing(int number, Instant at, String words, Optional<Integer> step) {
+    }
+
     /** All that was done to a document, with its texts; damaged edits are left out, and told among the notices. */
     public History whole(String id) {
         return guarded("read the history", () -> {
             List<History.Edit> edits = new ArrayList<>();
+            int stands = current(id);
             int current = 0;
-            for (Revision revision : history(id)) {
+            for (Listing listed : database.list("SELECT number, made_at, words, step FROM revision WHERE document = ? ORDER BY number", row -> new Listing(row.getInt(1),
+                    Instant.parse(row.getString(2)), row.getString(3), Optional.ofNullable((Integer) row.getObject(4))), id)) {
                 try {
-                    Optional<Integer> step = database.first("SELECT step FROM revision WHERE document = ? AND number = ? AND step IS NOT NULL",
-                            row -> row.getInt(1), id, revision.number());
-                    edits.add(new History.Edit(revision.at(), revision.words(), step, revisions.text(id, revision.number())));
+                    edits.add(new History.Edit(listed.at, listed.words, listed.step, revisions.text(id, listed.number)));
                 } catch (StoreException | IndexOutOfBoundsException | IllegalArgumentException damaged) {
                     revisions.forget(id);
-                    notices.add("An edit of " + named(id) + " is damaged and was left out: " + revision.words() + ".");
+                    notices.add("An edit of " + named(id) + " is damaged and was left out: " + listed.words + ".");
                 }
-                current = revision.number() <= current(id) ? edits.size() : current;
+                current = listed.number <= stands ? edits.size() : current;
             }
             if (current == 0) {
                 throw new StoreException("No edit of " + named(id) + " can be read: the file is damaged there");
