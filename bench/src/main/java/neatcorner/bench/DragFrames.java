@@ -1,8 +1,5 @@
 package neatcorner.bench;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.time.Clock;
 import java.util.ArrayDeque;
 import java.util.Arrays;
 import java.util.Deque;
@@ -12,11 +9,7 @@ import java.util.function.IntFunction;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.scene.Scene;
-import javafx.stage.Stage;
-import neatcorner.app.desk.Demo;
 import neatcorner.app.desk.Desk;
-import neatcorner.app.view.MainView;
-import neatcorner.app.view.NoFiles;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
@@ -37,25 +30,19 @@ public final class DragFrames {
 
     /** No arguments. */
     public static void main(String[] args) throws Exception {
-        Path folder = Files.createTempDirectory("neat-corner-drag");
-        Platform.startup(() -> {
-            Desk desk = new Desk(Demo.store(folder.resolve("shop.neatcorner"), Clock.systemUTC()), Clock.systemUTC(), Platform::runLater);
-            MainView view = new MainView(desk, new NoFiles());
-            view.complete();
-            Scene scene = new Scene(view, 1280, 800);
-            Stage stage = new Stage();
-            stage.setScene(scene);
-            stage.show();
+        ShownDesk.open(shown -> {
+            Desk desk = shown.desk();
+            Scene scene = shown.scene();
             Deque<Runnable> runs = new ArrayDeque<>();
             runs.add(() -> {
-                take(desk, 9, Station.BRIEF);
+                shown.take(9, Station.BRIEF);
                 Outline.Free free = (Outline.Free) desk.plan().job().outline();
                 Corner corner = free.corners().get(1);
                 measure("a corner of a polygon", desk, scene, runs, i -> new Edit.Draw(free.withCorner(1,
                         new Corner(corner.x().plus(Length.mm(i % 60 * 0.5)), corner.y()))));
             });
             runs.add(() -> {
-                take(desk, 4, Station.SECTION);
+                shown.take(4, Station.SECTION);
                 measure("a rabbet of a built-up section", desk, scene, runs, i -> new Edit.Enter("section.lip", Length.mm(6 + i % 97 * 0.05)));
             });
             runs.add(() -> measure("an edge of a built-up section", desk, scene, runs,
@@ -63,11 +50,6 @@ public final class DragFrames {
             runs.add(() -> System.exit(0));
             runs.remove().run();
         });
-    }
-
-    private static void take(Desk desk, int job, Station station) {
-        desk.open(desk.jobs().get(job).id());
-        desk.go(station);
     }
 
     private static void measure(String what, Desk desk, Scene scene, Queue<Runnable> next, IntFunction<Edit> edit) {

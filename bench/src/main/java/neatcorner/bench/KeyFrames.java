@@ -1,8 +1,5 @@
 package neatcorner.bench;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.time.Clock;
 import java.util.Arrays;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
@@ -11,11 +8,8 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.stage.Stage;
-import neatcorner.app.desk.Demo;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.view.MainView;
-import neatcorner.app.view.NoFiles;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Station;
 import neatcorner.core.plan.Plan;
@@ -38,19 +32,9 @@ public final class KeyFrames {
     /** Quantities, or none for 1, 50, 500 and 999. */
     public static void main(String[] args) throws Exception {
         int[] quantities = args.length == 0 ? new int[] {1, 50, 500, 999} : Arrays.stream(args).mapToInt(Integer::parseInt).toArray();
-        Path folder = Files.createTempDirectory("neat-corner-keys");
-        Platform.startup(() -> {
-            Desk desk = new Desk(Demo.store(folder.resolve("shop.neatcorner"), Clock.systemUTC()), Clock.systemUTC(), Platform::runLater);
-            MainView view = new MainView(desk, new NoFiles());
-            view.complete();
-            Scene scene = new Scene(view, 1280, 800);
-            Stage stage = new Stage();
-            stage.setScene(scene);
-            stage.show();
-            stage.requestFocus();
-            desk.open(desk.jobs().getFirst().id());
-            desk.go(Station.BRIEF);
-            measure(desk, view, scene, quantities, 0);
+        ShownDesk.open(shown -> {
+            shown.take(0, Station.BRIEF);
+            measure(shown.desk(), shown.view(), shown.scene(), quantities, 0);
         });
     }
 

@@ -17,8 +17,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import neatcorner.core.drawing.Palette;
 import neatcorner.core.outline.Axis;
@@ -33,6 +36,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.words.Words;
 import neatcorner.files.store.Revision;
+import neatcorner.files.store.ShopFolder;
 import neatcorner.files.store.ShopStore;
 import neatcorner.files.store.StoreException;
 import org.junit.jupiter.api.Test;
@@ -175,6 +179,26 @@ class DeskTest {
             desk.remedy(new Remedy.Visit(Words.plain("there"), Station.HANG));
             assertThat(desk.station()).isEqualTo(Station.HANG);
             assertThat(desk.selected()).isEqualTo("hang.hook_height");
+        }
+    }
+
+    /** Everything out of a running window, to a new folder; another time to the same one is refused in words and changes nothing. */
+    @Test
+    void everythingIsWrittenWhileTheShopIsOpen() throws InterruptedException {
+        Path out = folder.resolve("everything");
+        try (Desk desk = demo()) {
+            BlockingQueue<String> said = new LinkedBlockingQueue<>();
+            desk.onComplaint(said::add);
+            desk.edit(new Edit.Name("Renamed just now"));
+            desk.exportAll(out);
+            assertThat(said.poll(20, TimeUnit.SECONDS)).contains("16 jobs", out.toString());
+            desk.exportAll(out);
+            assertThat(said.poll(20, TimeUnit.SECONDS)).contains("Nothing was written", "not empty");
+        }
+        Path copy = folder.resolve("copy.neatcorner");
+        assertThat(ShopFolder.read(out, copy, NOON)).isEqualTo(16);
+        try (ShopStore store = ShopStore.open(copy, NOON)) {
+            assertThat(store.jobs()).extracting(ShopStore.Listed::title).as("the edit made just before is in it").contains("Renamed just now");
         }
     }
 
