@@ -16,10 +16,6 @@ sealed interface Block {
      * @param beside whether the second lies to the right of the first, else above it
      */
     record Pair(Block first, Block second, boolean beside, long width, long height) implements Block {
-        static Pair of(Block first, Block second, boolean beside, long kerf) {
-            return beside ? new Pair(first, second, true, first.width() + kerf + second.width(), Math.max(first.height(), second.height()))
-                    : new Pair(first, second, false, Math.max(first.width(), second.width()), first.height() + kerf + second.height());
-        }
     }
 
     /** The same lying on its side, every pane of it turned. */
@@ -28,6 +24,15 @@ sealed interface Block {
             case Single(int pane, boolean turned, long width, long height) -> new Single(pane, !turned, height, width);
             case Pair(Block first, Block second, boolean beside, long width, long height) ->
                 new Pair(first.onItsSide(), second.onItsSide(), !beside, height, width);
+        };
+    }
+
+    /** The same with other numbers for its panes. */
+    default Block renamed(int[] panes) {
+        return switch (this) {
+            case Single(int pane, boolean turned, long width, long height) -> new Single(panes[pane], turned, width, height);
+            case Pair(Block first, Block second, boolean beside, long width, long height) ->
+                new Pair(first.renamed(panes), second.renamed(panes), beside, width, height);
         };
     }
 }

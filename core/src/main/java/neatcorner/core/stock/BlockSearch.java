@@ -1,27 +1,29 @@
 package neatcorner.core.stock;
 
 import java.util.ArrayList;
-import java.util.Collection;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.NavigableMap;
+import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.ToLongFunction;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 
 /**
- * Rectangles that some of the panes make up without any waste (the bottom-up way of Wang, Two Algorithms for
- * Constrained Two-Dimensional Cutting Stock Problems, 1983, with nothing wasted inside a block). Two blocks join
- * along an equal side. Of panes of many sizes few do so by chance, and all blocks there are can be looked at;
+ * Rectangles that some of the panes make up with hardly any waste (the bottom-up way of Wang, Two Algorithms for
+ * Constrained Two-Dimensional Cutting Stock Problems, 1983). Two blocks join along sides that are equal or, in other
+ * rounds, nearly so: by as much as the sheets have to spare. Of panes of many sizes few do so by chance, and all blocks there are can be looked at;
  * where there are too many, those go on whose joints are the least likely to be chance, a little shaken in each round.
  */
 final class BlockSearch {
-    /** So many blocks of one number of panes go on in the first round; twice as many in each other. */
-    private static final int MOST = 500;
+    /** So many blocks of one number of panes go on in the first rounds; twice as many in those that follow. */
+    private static final int MOST = 300;
     private static final int MOST_DOUBLINGS = 7;
     /** More are never kept at a time, of all numbers of panes together. */
     private static final int MOST_KEPT = 100_000;
@@ -30,20 +32,28 @@ final class BlockSearch {
     /** How much rounds differ. */
     private static final double NOISE = 1;
     /** So many of the largest blocks are laid out with what goes beside them. */
-    private static final int LAID = 100;
+    private static final int LAID = 30;
     /** So many of the largest are offered to fill sheets with. */
     private static final int LARGE = 500;
     /** Sides differing by less than this share of a side are its neighbours. */
     private static final double NEAR = 0.2;
-    /** By how much sides of panes that are joined may differ, in nanometres, from round to round. */
-    private static final long[] TOLERANCES = {0, 2_000_000, 6_000_000, 15_000_000};
+    /** By how much sides of panes that are joined may differ, as a share of what can be spared a pane, from round to round. */
+    private static final double[] TOLERANCES = {0, 1, 1.6, 0.7, 2.5};
+    /** Never by more, in nanometres. */
+    private static final double MOST_TOLERANCE = 15_000_000;
     /** Of two ways to join, one that wastes this share more must be so much less likely chance, in powers of e. */
     private static final double WASTE = 30;
+    /** What is as wide or as high as a sheet is so much less likely chance, in powers of e. */
+    private static final double SPANS = 5;
     private final SheetProblem problem;
     private final long kerf;
-    private final long leastStrip;
+    private final SnapRule rule;
     private final BooleanSupplier stop;
     private long tolerance;
+    private int round;
+    private long tried;
+    /** Panes that {@link Joined#once} cannot part. */
+    private final int[] many;
     private final List<long[]> sheets;
     private final List<Joined> all = new ArrayList<>();
     private final Set<Long> known = new HashSet<>();
@@ -52,38 +62,117 @@ final class BlockSearch {
      * A block with the panes it takes.
      *
      * @param taken how many of each pane
+     * @param panes a number that adds up over the panes it takes: others, as good as surely, another
      * @param once  a bit for each of the first 64 panes that it takes and of which there is one: parts most blocks quickly
      * @param turns whether it may lie on its side
      * @param mark  tells blocks apart that differ in size or in panes
      * @param doubt grows with every joint that may be chance
      */
-    record Joined(Block block, short[] taken, long once, boolean turns, long mark, double doubt) {
+    record Joined(Block block, short[] taken, long panes, long once, boolean turns, long mark, double doubt) {
         double area() {
             return (double) block.width() * block.height();
+        }
+
+        /** Upright and, where that is another and may be, on its side. */
+        List<Block> lies() {
+            return turns && block.width() != block.height() ? List.of(block, block.onItsSide()) : List.of(block);
+        }
+    }
+
+    /** A block as it lies. */
+    private record Lie(Joined joined, boolean turned, long width, long height) {
+        Block block() {
+            return turned ? joined.block.onItsSide() : joined.block;
+        }
+    }
+
+    /** Two blocks that may be joined. */
+    private record Draft(Lie one, Lie other, boolean beside, long width, long height, long mark, double doubt, double rank) {
+    }
+
+    /** Lies in the order of one side, with what most of them are parted by quickly. */
+    private record Row(Lie[] lies, long[] sides, long[] once) {
+        static Row of(List<Lie> lies, ToLongFunction<Lie> side) {
+            Lie[] sorted = lies.stream().sorted(Comparator.comparingLong(side)).toArray(Lie[]::new);
+            return new Row(sorted, Arrays.stream(sorted).mapToLong(side).toArray(), Arrays.stream(sorted).mapToLong(lie -> lie.joined.once).toArray());
+        }
+
+        /** The first whose side is no less than a length. */
+        int from(long length) {
+            int from = 0;
+            int to = sides.length;
+            while (from < to) {
+                int middle = (from + to) >>> 1;
+                if (sides[middle] < length) {
+                    from = middle + 1;
+                } else {
+                    to = middle;
+                }
+            }
+            return from;
+        }
+    }
+
+    /** Blocks of one number of panes in every lie, sorted by either side. */
+    private record Level(List<Joined> blocks, Row byHeight, Row byWidth) {
+        static Level of(List<Joined> blocks) {
+            List<Lie> lies = new ArrayList<>();
+            for (Joined joined : blocks) {
+                long width = joined.block.width();
+                long height = joined.block.height();
+                lies.add(new Lie(joined, false, width, height));
+                if (joined.turns && width != height) {
+                    lies.add(new Lie(joined, true, height, width));
+                }
+            }
+            return new Level(blocks, Row.of(lies, Lie::height), Row.of(lies, Lie::width));
         }
     }
 
     BlockSearch(SheetProblem problem, BooleanSupplier stop) {
         this.problem = problem;
         this.kerf = problem.kerf().nanometres();
-        this.leastStrip = problem.leastStrip().nanometres();
+        this.rule = SnapRule.of(problem);
         this.stop = stop;
+        this.many = IntStream.range(0, problem.panes().size()).filter(i -> i >= Long.SIZE || problem.panes().get(i).count() > 1).toArray();
         this.sheets = problem.stock().stream().map(s -> new long[] {s.width().minus(problem.trim().times(2)).nanometres(),
             s.height().minus(problem.trim().times(2)).nanometres()}).toList();
     }
 
-    /**
-     * Gathers blocks; more and other ones from round to round.
-     *
-     * @return whether these are all blocks there are
-     */
-    boolean gather(int round) {
+    /** Gathers blocks; more and other ones from round to round. */
+    void gather(int round) {
         int panes = problem.panes().stream().mapToInt(SheetProblem.Pane::count).sum();
         all.clear();
-        tolerance = TOLERANCES[round % TOLERANCES.length];
-        boolean whole = gather(panes, Math.min(MOST << Math.min(round / TOLERANCES.length, MOST_DOUBLINGS), Math.max(1, MOST_KEPT / panes)), round);
+        tried = 0;
+        this.round = round;
+        tolerance = (long) Math.min(MOST_TOLERANCE, TOLERANCES[round % TOLERANCES.length] * spare(panes));
+        gather(panes, Math.min(MOST << Math.min(round / TOLERANCES.length, MOST_DOUBLINGS), Math.max(1, MOST_KEPT / panes)));
         all.sort(Comparator.comparingDouble(Joined::area).reversed());
-        return whole;
+    }
+
+    /** How much of every pane's side may be wasted in each direction when no sheet more is taken than its area asks for, in nanometres. */
+    private double spare(int panes) {
+        double area = problem.panes().stream()
+                .mapToDouble(p -> (double) (p.width().nanometres() + kerf) * (p.height().nanometres() + kerf) * p.count()).sum();
+        double room = sheets.stream().mapToDouble(sheet -> (double) (sheet[0] + kerf) * (sheet[1] + kerf)).max().orElseThrow();
+        double share = 1 - area / (Math.ceil(area / room) * room);
+        return share * Math.sqrt(area / panes);
+    }
+
+    /** How many joints were tried when it last gathered: a measure of time that is the same on every machine. */
+    long lastTried() {
+        return tried;
+    }
+
+    /** A block of all panes. */
+    Optional<Joined> withAll() {
+        return all.stream().filter(joined -> IntStream.range(0, joined.taken.length).allMatch(i -> joined.taken[i] == problem.panes().get(i).count()))
+                .findFirst();
+    }
+
+    /** What was gathered last, the largest first. */
+    List<Joined> all() {
+        return Collections.unmodifiableList(all);
     }
 
     /** Tells lists of blocks that hold all panes together: one large block each and the largest that the rest of the panes make. */
@@ -98,27 +187,24 @@ final class BlockSearch {
         return Stream.concat(all.stream().limit(LARGE), singles().stream()).toList();
     }
 
-    private boolean gather(int panes, int most, int round) {
-        List<List<Joined>> bySize = new ArrayList<>(List.of(List.of(), singles()));
-        all.addAll(bySize.get(1));
-        boolean whole = true;
+    private void gather(int panes, int most) {
+        List<Level> levels = new ArrayList<>(List.of(Level.of(List.of()), Level.of(singles())));
+        all.addAll(levels.get(1).blocks);
         for (int size = 2; size <= panes && !stop.getAsBoolean(); size++) {
-            List<Joined> blocks = new ArrayList<>();
+            List<Draft> drafts = new ArrayList<>();
             known.clear();
             for (int less = 1; 2 * less <= size; less++) {
-                int limit = blocks.size() + CHOICE * most / less;
-                join(bySize.get(less), bySize.get(size - less), blocks, limit);
-                whole &= blocks.size() < limit;
+                int limit = drafts.size() + CHOICE * most / less;
+                join(levels.get(less), levels.get(size - less), drafts, limit);
             }
-            if (blocks.size() > most) {
-                whole = false;
-                blocks.sort(Comparator.comparingDouble(b -> b.doubt + NOISE * shaken(b.mark + round)));
-                blocks = new ArrayList<>(blocks.subList(0, most));
+            if (drafts.size() > most) {
+                drafts.sort(Comparator.comparingDouble(Draft::rank));
+                drafts = drafts.subList(0, most);
             }
-            bySize.add(blocks);
+            List<Joined> blocks = drafts.stream().map(this::joined).toList();
+            levels.add(Level.of(blocks));
             all.addAll(blocks);
         }
-        return whole;
     }
 
     private List<Joined> singles() {
@@ -127,7 +213,7 @@ final class BlockSearch {
             SheetProblem.Pane pane = problem.panes().get(i);
             short[] taken = new short[problem.panes().size()];
             taken[i] = 1;
-            singles.add(new Joined(new Block.Single(i, false, pane.width().nanometres(), pane.height().nanometres()), taken,
+            singles.add(new Joined(new Block.Single(i, false, pane.width().nanometres(), pane.height().nanometres()), taken, stirred(i),
                     i < Long.SIZE && pane.count() == 1 ? 1L << i : 0, pane.canTurn(), 0, 0));
         }
         return singles;
@@ -162,61 +248,70 @@ final class BlockSearch {
         return true;
     }
 
-    private void join(List<Joined> some, List<Joined> others, List<Joined> made, int most) {
-        NavigableMap<Long, List<Joined>> bySide = new TreeMap<>();
-        for (Joined other : others) {
-            bySide.computeIfAbsent(other.block.width(), _ -> new ArrayList<>()).add(other);
-            if (other.block.height() != other.block.width()) {
-                bySide.computeIfAbsent(other.block.height(), _ -> new ArrayList<>()).add(other);
-            }
-        }
-        for (Joined one : some) {
-            for (Block lie : lies(one)) {
-                for (List<Joined> near : near(bySide, lie.height())) {
-                    near.forEach(other -> join(one, lie, other, true, made));
-                }
-                for (List<Joined> near : near(bySide, lie.width())) {
-                    near.forEach(other -> join(one, lie, other, false, made));
-                }
-                if (made.size() >= most || stop.getAsBoolean()) {
-                    return;
-                }
+    private void join(Level some, Level others, List<Draft> made, int most) {
+        for (Lie one : some.byHeight.lies) {
+            join(one, one.height, others.byHeight, true, made);
+            join(one, one.width, others.byWidth, false, made);
+            if (made.size() >= most || stop.getAsBoolean()) {
+                return;
             }
         }
     }
 
-    private Collection<List<Joined>> near(NavigableMap<Long, List<Joined>> bySide, long side) {
-        if (tolerance == 0) {
-            List<Joined> same = bySide.get(side);
-            return same == null ? List.of() : List.of(same);
+    /** Joins one to all that are about as high beside it, or about as wide above it. */
+    private void join(Lie one, long side, Row others, boolean beside, List<Draft> made) {
+        long once = one.joined.once;
+        double chance = Double.NaN;
+        for (int i = others.from(side - tolerance); i < others.sides.length && others.sides[i] <= side + tolerance; i++) {
+            long over = Math.abs(others.sides[i] - side);
+            if ((once & others.once[i]) == 0 && rule.allows(over)) {
+                chance = Double.isNaN(chance) ? Math.log(density(side)) : chance;
+                join(one, others.lies[i], beside, over, chance, made);
+            }
         }
-        return bySide.subMap(side - tolerance, true, side + tolerance, true).values();
     }
 
-    /** Whether what falls off beside the lesser of two is nothing, dust, or wide enough to come off. */
-    private boolean canFallOff(long over) {
-        return over == 0 || over <= tolerance && (over <= kerf || over - kerf >= leastStrip);
-    }
-
-    private void join(Joined one, Block lie, Joined other, boolean beside, List<Joined> made) {
-        if ((one.once & other.once) != 0) {
+    private void join(Lie one, Lie other, boolean beside, long over, double chance, List<Draft> made) {
+        tried++;
+        boolean turns = one.joined.turns && other.joined.turns;
+        long width = beside ? one.width + kerf + other.width : Math.max(one.width, other.width);
+        long height = beside ? Math.max(one.height, other.height) : one.height + kerf + other.height;
+        if (!fitsSheet(width, height, turns)) {
             return;
         }
-        for (Block next : lies(other)) {
-            long over = Math.abs(beside ? next.height() - lie.height() : next.width() - lie.width());
-            if (!canFallOff(over)) {
-                continue;
-            }
-            boolean turns = one.turns && other.turns;
-            Block.Pair pair = Block.Pair.of(lie, next, beside, kerf);
-            short[] taken = both(one.taken, other.taken);
-            long mark = mark(pair, taken, turns);
-            if (taken.length > 0 && fitsSheet(pair.width(), pair.height(), turns) && known.add(mark)) {
-                double wasted = over == 0 ? 0 : (double) over * (beside ? Math.min(lie.width(), next.width()) : Math.min(lie.height(), next.height()));
-                double doubt = one.doubt + other.doubt + Math.log(density(beside ? lie.height() : lie.width())) + WASTE * wasted / ((double) pair.width() * pair.height());
-                made.add(new Joined(pair, taken, one.once | other.once, turns, mark, doubt));
+        long panes = one.joined.panes + other.joined.panes;
+        long mark = mark(width, height, panes, turns);
+        if (known.contains(mark)) {
+            return;
+        }
+        if (areEnough(one.joined, other.joined)) {
+            known.add(mark);
+            double wasted = (double) over * (beside ? Math.min(one.width, other.width) : Math.min(one.height, other.height));
+            double doubt = one.joined.doubt + other.joined.doubt + chance + WASTE * wasted / ((double) width * height)
+                    - (spans(width, height, turns) ? SPANS : 0);
+            made.add(new Draft(one, other, beside, width, height, mark, doubt, doubt + NOISE * shaken(mark + round)));
+        }
+    }
+
+    /** Whether there are as many of each pane as two blocks take. */
+    private boolean areEnough(Joined one, Joined other) {
+        for (int i = 0; i < many.length; i++) {
+            if (one.taken[many[i]] + other.taken[many[i]] > problem.panes().get(many[i]).count()) {
+                return false;
             }
         }
+        return true;
+    }
+
+    private Joined joined(Draft draft) {
+        Joined one = draft.one.joined;
+        Joined other = draft.other.joined;
+        short[] taken = new short[one.taken.length];
+        for (int i = 0; i < taken.length; i++) {
+            taken[i] = (short) (one.taken[i] + other.taken[i]);
+        }
+        return new Joined(new Block.Pair(draft.one.block(), draft.other.block(), draft.beside, draft.width, draft.height), taken,
+                one.panes + other.panes, one.once | other.once, one.turns && other.turns, draft.mark, draft.doubt);
     }
 
     /** How close together sides of panes are about this one, per millimetre: with how many it would agree by chance. */
@@ -232,30 +327,9 @@ final class BlockSearch {
         return Math.max(0, 1 - Math.abs(one.nanometres() - side) / (NEAR * side));
     }
 
-    private static List<Block> lies(Joined joined) {
-        return joined.turns && joined.block.width() != joined.block.height() ? List.of(joined.block, joined.block.onItsSide()) : List.of(joined.block);
-    }
-
-    /** The panes of both; empty when there are not so many. */
-    private short[] both(short[] some, short[] others) {
-        short[] taken = new short[some.length];
-        for (int i = 0; i < taken.length; i++) {
-            taken[i] = (short) (some[i] + others[i]);
-            if (taken[i] > problem.panes().get(i).count()) {
-                return new short[0];
-            }
-        }
-        return taken;
-    }
-
     /** Size and panes stirred to one number that tells blocks apart, whatever they look like inside. */
-    private static long mark(Block block, short[] taken, boolean turns) {
-        long mark = stirred(turns ? Math.min(block.width(), block.height()) : block.width())
-                + 31 * stirred(turns ? Math.max(block.width(), block.height()) : block.height());
-        for (int i = 0; i < taken.length; i++) {
-            mark += taken[i] == 0 ? 0 : stirred(i * 65_537L + taken[i]) * 17;
-        }
-        return mark;
+    private static long mark(long width, long height, long panes, boolean turns) {
+        return stirred(turns ? Math.min(width, height) : width) + 31 * stirred(turns ? Math.max(width, height) : height) + 17 * panes;
     }
 
     /** The last steps of SplitMix64 (Steele, Lea and Flood, 2014). */
@@ -268,6 +342,19 @@ final class BlockSearch {
     /** The same number from 0 to 1 for the same seed. */
     static double shaken(long seed) {
         return (stirred(seed) >>> 11) * 0x1.0p-53;
+    }
+
+    private boolean spans(long width, long height, boolean turns) {
+        for (long[] sheet : sheets) {
+            if (spans(width, sheet[0]) || spans(height, sheet[1]) || turns && (spans(width, sheet[1]) || spans(height, sheet[0]))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean spans(long side, long room) {
+        return side <= room && side >= room - tolerance;
     }
 
     private boolean fitsSheet(long width, long height, boolean turns) {

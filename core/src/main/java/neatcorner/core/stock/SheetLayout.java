@@ -8,7 +8,7 @@ import neatcorner.core.measure.Length;
 final class SheetLayout {
     private final int stock;
     private final long kerf;
-    private final long leastStrip;
+    private final SnapRule rule;
     private final Area whole;
     private final List<Area> free = new ArrayList<>();
 
@@ -57,7 +57,7 @@ final class SheetLayout {
         long trim = problem.trim().nanometres();
         this.stock = stock;
         this.kerf = problem.kerf().nanometres();
-        this.leastStrip = problem.leastStrip().nanometres();
+        this.rule = SnapRule.of(problem);
         this.whole = new Area(trim, trim, sheet.width().nanometres() - 2 * trim, sheet.height().nanometres() - 2 * trim);
         free.add(whole);
     }
@@ -81,12 +81,7 @@ final class SheetLayout {
 
     /** Whether a block can be cut out of a rectangle: it fits, and no strip falls off that is too narrow to snap. */
     boolean fits(Area area, long width, long height) {
-        return canLie(width, area.width) && canLie(height, area.height);
-    }
-
-    private boolean canLie(long size, long room) {
-        long beside = room - size;
-        return beside == 0 || beside > 0 && (beside <= kerf || beside - kerf >= leastStrip);
+        return rule.allows(area.width - width) && rule.allows(area.height - height);
     }
 
     /** Puts a block into a corner of a free rectangle and cuts the rest off, the strip above first or the strip beside. */

@@ -52,14 +52,9 @@ public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Len
     static boolean fits(Pane pane, Stock sheet, Length kerf, Length trim, Length leastStrip) {
         Length width = sheet.width().minus(trim.times(2));
         Length height = sheet.height().minus(trim.times(2));
-        return canLie(pane.width(), width, kerf, leastStrip) && canLie(pane.height(), height, kerf, leastStrip)
-                || pane.canTurn() && canLie(pane.height(), width, kerf, leastStrip) && canLie(pane.width(), height, kerf, leastStrip);
-    }
-
-    /** What falls off beside it is wide enough to come off, or is all dust. */
-    private static boolean canLie(Length size, Length room, Length kerf, Length leastStrip) {
-        Length beside = room.minus(size);
-        return beside.isZero() || !beside.isNegative() && (!beside.isOver(kerf) && kerf.isPositive() || !beside.minus(kerf).isUnder(leastStrip));
+        SnapRule rule = new SnapRule(kerf.nanometres(), leastStrip.nanometres());
+        return rule.allows(width.minus(pane.width())) && rule.allows(height.minus(pane.height()))
+                || pane.canTurn() && rule.allows(width.minus(pane.height())) && rule.allows(height.minus(pane.width()));
     }
 
     /**

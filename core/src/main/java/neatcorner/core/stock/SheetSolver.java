@@ -10,6 +10,8 @@ import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 
 /**
@@ -18,9 +20,11 @@ import neatcorner.core.measure.Length;
  * <ol>
  *   <li>A quick answer: panes in several orders, each into the free rectangle that suits it best, which is
  *       then cut apart along its shorter or its longer rest; the best of all such ways.</li>
- *   <li>Panes with an equal side are joined to blocks without waste ({@link BlockSearch}), and the blocks
+ *   <li>Panes with an equal or nearly equal side are joined to blocks ({@link BlockSearch}), and the blocks
  *       laid in the same way: layouts that leave nothing over are found so. Where there are too many blocks,
  *       rounds with more and other ones follow.</li>
+ *   <li>Where the area of all panes is that of one sheet, a block goes along one of its edges and the panes left are gathered
+ *       anew for the rest ({@link Peeling}); of sheets filled with blocks, the two emptiest are tried as one.</li>
  *   <li>Orders are shuffled a little, again and again from the best so far.</li>
  *   <li>The bound: what the area costs when none is lost but to kerfs, how many panes there are of which no two can
  *       share a sheet, and the cheapest sheet for a pane that few hold. Nothing more is proven.</li>
@@ -33,7 +37,9 @@ public final class SheetSolver {
     private static final int MOST_SHUFFLES = 30_000;
     private static final int SHUFFLES_A_ROUND = 400;
     private static final int MOST_ROUNDS = 80;
-    private static final int FILLINGS = 4;
+    /** When all panes may go on one sheet, blocks are laid in order only so often. */
+    private static final int FIRST_ROUNDS = 2;
+    private static final int FILLINGS = 2;
     /** When nothing cheaper is possible, a larger rest is looked for only so long. */
     private static final int IDLE_WHEN_PROVEN = 1_500;
     /** With more ways to fill a side it is as good as filled. */
@@ -113,17 +119,54 @@ public final class SheetSolver {
         }
         BlockSearch blocks = new BlockSearch(problem, this::isDone);
         List<Block> order = new ArrayList<>(panes().stream().sorted(Comparator.comparingDouble((Block b) -> (double) b.width() * b.height()).reversed()).toList());
-        int rounds = bestCost <= bound ? 1 : MOST_ROUNDS;
-        for (int round = 0; round < rounds && !isDone(); round++) {
+        List<Peeling> alone = IntStream.range(0, problem.stock().size()).mapToObj(stock -> new Peeling(problem, stock, this::isDone))
+                .filter(Peeling::isLargeEnough).toList();
+        for (int round = 0; round < MOST_ROUNDS && (round == 0 || bestCost > bound) && !isDone(); round++) {
             blocks.gather(round);
-            blocks.tell(this::tryOrders);
-            BlockFilling filling = new BlockFilling(problem, blocks.largest(), this::isDone);
-            for (int i = 0; i < FILLINGS && !isDone(); i++) {
-                filling.fill(FILLINGS * round + i).ifPresent(this::found);
+            alone.forEach(sheet -> onOne(blocks, sheet));
+            if (alone.isEmpty() || round < FIRST_ROUNDS) {
+                lay(blocks, round);
             }
             order = shuffled(order, SHUFFLES_A_ROUND);
         }
         shuffled(order, bestCost > bound ? MOST_SHUFFLES : IDLE_WHEN_PROVEN);
+    }
+
+    /** All panes on one sheet that is cheaper than what was found. */
+    private void onOne(BlockSearch blocks, Peeling sheet) {
+        if (problem.stock().get(sheet.stock()).cost() < bestCost && !isDone()) {
+            sheet.lay(blocks).ifPresent(layout -> found(List.of(layout)));
+        }
+    }
+
+    /** Blocks one after the other, then sheets filled with them. */
+    private void lay(BlockSearch blocks, int round) {
+        blocks.tell(this::tryOrders);
+        BlockFilling filling = new BlockFilling(problem, blocks.largest(), this::isDone);
+        for (int i = 0; i < FILLINGS && !isDone(); i++) {
+            filling.fill(FILLINGS * round + i).ifPresent(sheets -> {
+                found(sheets);
+                emptiestOnOne(sheets);
+            });
+        }
+    }
+
+    /** The panes of the two sheets that are covered least on one of them. */
+    private void emptiestOnOne(List<SheetLayout> sheets) {
+        List<SheetLayout> byCover = sheets.stream().sorted(Comparator.comparingDouble(this::covered)).toList();
+        if (byCover.size() < 2 || isDone()) {
+            return;
+        }
+        int[] counts = new int[problem.panes().size()];
+        byCover.stream().limit(2).flatMap(sheet -> sheet.laid().panes().stream()).forEach(placed -> counts[placed.pane()]++);
+        byCover.stream().limit(2).map(SheetLayout::stock).distinct()
+                .flatMap(stock -> SheetRest.onOne(problem, counts, stock, this::isDone).stream())
+                .forEach(one -> found(Stream.concat(Stream.of(one), byCover.stream().skip(2)).toList()));
+    }
+
+    private double covered(SheetLayout sheet) {
+        return sheet.laid().panes().stream().map(placed -> problem.panes().get(placed.pane()))
+                .mapToDouble(pane -> pane.width().toMm() * pane.height().toMm()).sum() / sheet.area();
     }
 
     /** Panes laid in other orders, until so many in a row gained nothing; returns the best order. */

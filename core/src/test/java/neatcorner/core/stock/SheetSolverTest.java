@@ -119,7 +119,27 @@ class SheetSolverTest {
     @ParameterizedTest
     @CsvSource({"8,1,0,false", "16,2,3,false", "40,3,0,true", "40,4,3,true", "60,5,0,false"})
     void aSheetCutApartIsPutTogetherAgain(int count, int seed, int kerf, boolean turn) {
+        SheetAnswer answer = solved(cutApart(count, kerf, turn, 0, new Random(seed)), 200_000);
+        assertThat(answer.sheets()).hasSize(1);
+        assertThat(answer.isProven()).isTrue();
+    }
+
+    /** No two sides agree any more, yet one sheet is known to be enough. */
+    @ParameterizedTest
+    @CsvSource({"10,1,0,true,15", "20,1,3,false,2", "20,2,0,true,6", "20,3,0,false,15", "40,1,0,true,6", "40,3,3,false,6"})
+    void soIsOneWhosePanesAreATouchSmaller(int count, int seed, int kerf, boolean turn, int touch) {
+        assertThat(solved(cutApart(count, kerf, turn, touch, new Random(seed)), 20_000_000).sheets()).hasSize(1);
+    }
+
+    /** What is left of an answer on one sheet obeys the narrowest strip, whichever way it was found. */
+    @Property(tries = 10)
+    void noStripTooNarrowFallsOffOneSheet(@ForAll @IntRange(min = 1, max = 1_000_000) int seed) {
         Random random = new Random(seed);
+        SheetProblem tight = cutApart(12 + random.nextInt(9), random.nextInt(4), random.nextBoolean(), 25, random);
+        solved(new SheetProblem(tight.panes(), List.of(sheet(1240, 940, Optional.empty(), 1)), tight.kerf(), Length.mm(5), Length.mm(random.nextInt(12))), 20_000);
+    }
+
+    private static SheetProblem cutApart(int count, int kerf, boolean turn, int touch, Random random) {
         List<int[]> parts = new ArrayList<>(List.of(new int[] {1200, 900}));
         while (parts.size() < count) {
             int[] part = parts.stream().max((a, b) -> a[0] * a[1] - b[0] * b[1]).orElseThrow();
@@ -129,11 +149,11 @@ class SheetSolverTest {
             parts.add(part[0] == side ? new int[] {at, part[1]} : new int[] {part[0], at});
             parts.add(part[0] == side ? new int[] {side - at - kerf, part[1]} : new int[] {part[0], side - at - kerf});
         }
-        SheetProblem problem = new SheetProblem(parts.stream().map(p -> turn && random.nextBoolean() ? pane(p[1], p[0], 1, true) : pane(p[0], p[1], 1, turn)).toList(), List.of(sheet(1200, 900, Optional.empty(), 1)),
-                Length.mm(kerf), Length.ZERO, Length.ZERO);
-        SheetAnswer answer = solved(problem, 200_000);
-        assertThat(answer.sheets()).hasSize(1);
-        assertThat(answer.isProven()).isTrue();
+        if (touch > 0) {
+            parts.replaceAll(part -> new int[] {part[0] - random.nextInt(touch + 1), part[1] - random.nextInt(touch + 1)});
+        }
+        return new SheetProblem(parts.stream().map(p -> turn && random.nextBoolean() ? pane(p[1], p[0], 1, true) : pane(p[0], p[1], 1, turn)).toList(),
+                List.of(sheet(1200, 900, Optional.empty(), 1)), Length.mm(kerf), Length.ZERO, Length.ZERO);
     }
 
     /** Three by two lying and four standing make ten of a sheet; the area alone allows no fewer sheets. */
