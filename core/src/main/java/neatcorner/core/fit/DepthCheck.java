@@ -30,6 +30,8 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
     private static final Length LEAST_PLAY = Length.inches(0, 1, 16);
     /** Nobody measures or cuts a rabbet nearer than this. */
     private static final Length HAIR = Length.inches(0, 1, 64);
+    /** The thinnest card that serves as a backing; common practice, no source. */
+    private static final Length THIN_CARD = Length.mm(1);
 
     /** Checks depth, front, play and lip, and enters what it finds. */
     public static DepthCheck of(Frame frame, Ledger ledger) {
@@ -118,14 +120,22 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         if (section.recess() instanceof Recess.DoubleRabbet step && frame.job().contents().layer(Material.Role.BACKING).isPresent()) {
             Recess deep = new Recess.DoubleRabbet(step.lip(), step.depth().plus(missing), step.backLip(), step.backDepth().plus(missing));
             Section made = section.withThickness(section.thickness().plus(missing)).withRecess(deep);
-            ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION, "step_shallow", step.backDepth(), left.value(), frame.habits().said(Habit.POINT_ROOM))
+            Words leaves = Words.of(proud ? "finding.step_stands_out" : "finding.step_leaves", left.value().abs());
+            ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION, "step_shallow", step.backDepth(),
+                    leaves, frame.habits().said(Habit.POINT_ROOM), thinner(frame, missing))
                     .by(missing).remedy(new Remedy.OnJob(Words.of("remedy.deeper_step", step.backDepth().plus(missing), made.thickness()), new Edit.ChooseSection(made))));
             return;
         }
         ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION,
                 proud ? "rabbet_too_shallow" : "no_room_for_points", room(frame), stack.value(), frame.habits().said(Habit.POINT_ROOM), missing,
-                left.value().abs())
+                left.value().abs(), thinner(frame, missing))
                 .by(missing).remedy(deeper(frame, covering, section.recessDepth().plus(missing))));
+    }
+
+    /** What would have to be thinner: the backing where a thin card in its place is enough, else all layers together. */
+    private static Words thinner(Frame frame, Length missing) {
+        boolean backing = frame.job().contents().layer(Material.Role.BACKING).filter(layer -> !layer.thickness().isUnder(missing.plus(THIN_CARD))).isPresent();
+        return Words.of(backing ? "finding.thinner_backing" : "finding.thinner_package");
     }
 
     /** A deeper rabbet where enough wood stays in front of it, else a thicker moulding with both. */

@@ -50,7 +50,7 @@ final class FitSteps {
         if (frame.job().choices().rabbeting() == Rabbeting.AFTER_ROUNDED && !contents.layers().isEmpty()) {
             steps.add(Words.of("fit.round_corners", frame.habits().said(Habit.BIT_RADIUS)));
         }
-        contents.materials().map(material -> Words.of(step(material, heavyMirror))).distinct().forEach(steps::add);
+        contents.materials().map(material -> step(material, heavyMirror)).distinct().forEach(steps::add);
         if (!contents.layers().isEmpty()) {
             steps.add(Words.of(heavyMirror ? "fit.blocks" : frame.bars().isEmpty() ? "fit.points" : "fit.points_in_panes"));
         }
@@ -64,12 +64,13 @@ final class FitSteps {
         }
     }
 
-    private static String step(Material material, boolean heavyMirror) {
+    private static Words step(Material material, boolean heavyMirror) {
         return switch (material) {
-            case MIRROR -> heavyMirror ? "fit.mirror_heavy" : "fit.mirror";
-            case ACRYLIC -> "fit.acrylic";
-            case CANVAS_ON_BARS -> "fit.canvas";
-            default -> "fit." + material.role().name().toLowerCase(Locale.ROOT);
+            case MIRROR -> Words.of(heavyMirror ? "fit.mirror_heavy" : "fit.mirror");
+            case ACRYLIC -> Words.of("fit.acrylic");
+            case CANVAS_ON_BARS -> Words.of("fit.canvas");
+            default -> material.role() == Material.Role.MOUNT ? Words.of("fit.mount", material)
+                    : Words.of("fit." + material.role().name().toLowerCase(Locale.ROOT));
         };
     }
 

@@ -38,7 +38,7 @@ final class BlockSearch {
     /** Sides differing by less than this share of a side are its neighbours. */
     private static final double NEAR = 0.2;
     /** By how much sides of panes that are joined may differ, as a share of what can be spared a pane, from round to round. */
-    private static final double[] TOLERANCES = {0, 1, 1.6, 0.7, 2.5};
+    private static final double[] TOLERANCES = {0, 1, 2, 0.7, 4};
     /** Never by more, in nanometres. */
     private static final double MOST_TOLERANCE = 15_000_000;
     /** Of two ways to join, one that wastes this share more must be so much less likely chance, in powers of e. */
@@ -143,7 +143,6 @@ final class BlockSearch {
     void gather(int round) {
         int panes = problem.panes().stream().mapToInt(SheetProblem.Pane::count).sum();
         all.clear();
-        tried = 0;
         this.round = round;
         tolerance = (long) Math.min(MOST_TOLERANCE, TOLERANCES[round % TOLERANCES.length] * spare(panes));
         gather(panes, Math.min(MOST << Math.min(round / TOLERANCES.length, MOST_DOUBLINGS), Math.max(1, MOST_KEPT / panes)));
@@ -159,8 +158,8 @@ final class BlockSearch {
         return share * Math.sqrt(area / panes);
     }
 
-    /** How many joints were tried when it last gathered: a measure of time that is the same on every machine. */
-    long lastTried() {
+    /** How many joints were tried since it began: a measure of time that is the same on every machine. */
+    long tried() {
         return tried;
     }
 

@@ -26,6 +26,7 @@ final class Peeling {
     private final int stock;
     private final BooleanSupplier stop;
     private final Set<List<SheetProblem.Pane>> tried = new HashSet<>();
+    private long gathered;
 
     /**
      * A block along an edge of a sheet, and what is left.
@@ -63,33 +64,36 @@ final class Peeling {
      * @return the sheet; empty when no way was found, which proves nothing
      */
     Optional<SheetLayout> lay(BlockSearch blocks) {
-        long patience = PATIENCE * blocks.lastTried();
+        Optional<SheetLayout> whole = blocks.withAll().flatMap(this::alone);
+        if (whole.isPresent()) {
+            return whole;
+        }
+        long patience = PATIENCE * (blocks.tried() - gathered);
+        gathered = blocks.tried();
         for (Peeled peeled : peeled(blocks)) {
             if (patience < 0 || stop.getAsBoolean()) {
                 return Optional.empty();
             }
             tried.add(peeled.panes());
             BlockSearch inRest = peeled.rest.gathered(stop);
-            Optional<SheetLayout> laid = inRest.withAll().flatMap(whole -> laid(peeled, whole));
+            Optional<SheetLayout> laid = inRest.withAll().flatMap(rest -> laid(peeled, rest));
             if (laid.isPresent()) {
                 return laid;
             }
-            patience -= inRest.lastTried() + BEGINNING;
+            patience -= inRest.tried() + BEGINNING;
         }
         return Optional.empty();
+    }
+
+    private Optional<SheetLayout> alone(BlockSearch.Joined all) {
+        SheetLayout layout = new SheetLayout(stock, problem);
+        return layout.placeFirst(all.lies()) ? Optional.of(layout) : Optional.empty();
     }
 
     private Optional<SheetLayout> laid(Peeled peeled, BlockSearch.Joined rest) {
         SheetLayout layout = new SheetLayout(stock, problem);
         layout.place(layout.free().getFirst(), peeled.block, peeled.above);
-        SheetLayout.Area area = layout.free().stream().max(Comparator.comparingDouble(SheetLayout.Area::size)).orElseThrow();
-        for (Block lie : rest.lies()) {
-            if (layout.fits(area, lie.width(), lie.height())) {
-                layout.place(area, lie.renamed(peeled.rest.panes()), true);
-                return Optional.of(layout);
-            }
-        }
-        return Optional.empty();
+        return layout.placeFirst(peeled.rest.inWhole(rest)) ? Optional.of(layout) : Optional.empty();
     }
 
     /** For every number of panes left in turn what leaves most to spare. */

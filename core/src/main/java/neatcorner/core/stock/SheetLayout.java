@@ -1,7 +1,9 @@
 package neatcorner.core.stock;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import neatcorner.core.measure.Length;
 
 /** A sheet being filled: rectangles that are free, and how each that was used is cut apart. */
@@ -82,6 +84,14 @@ final class SheetLayout {
     /** Whether a block can be cut out of a rectangle: it fits, and no strip falls off that is too narrow to snap. */
     boolean fits(Area area, long width, long height) {
         return rule.allows(area.width - width) && rule.allows(area.height - height);
+    }
+
+    /** Puts a block into the largest free rectangle in the first of its lies that fits; says whether one did. */
+    boolean placeFirst(List<Block> lies) {
+        Area area = free.stream().max(Comparator.comparingDouble(Area::size)).orElseThrow();
+        Optional<Block> fits = lies.stream().filter(lie -> fits(area, lie.width(), lie.height())).findFirst();
+        fits.ifPresent(lie -> place(area, lie, true));
+        return fits.isPresent();
     }
 
     /** Puts a block into a corner of a free rectangle and cuts the rest off, the strip above first or the strip beside. */

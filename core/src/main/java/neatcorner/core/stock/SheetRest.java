@@ -14,8 +14,10 @@ import neatcorner.core.measure.Length;
  * @param share   of the rectangle that they need not cover, 0 to 1
  */
 record SheetRest(SheetProblem problem, int[] panes, double share) {
-    /** Equal sides are not looked for by themselves; this round of {@link BlockSearch} takes what can be spared. */
+    /** Equal sides are not looked for by themselves; this round of {@link BlockSearch} takes what can be spared, the next twice as much. */
     private static final int SPARING = 1;
+    /** Of so few panes what differs more is joined too. */
+    private static final int FEW = 16;
 
     /**
      * Takes panes out of a problem.
@@ -59,17 +61,20 @@ record SheetRest(SheetProblem problem, int[] panes, double share) {
     static Optional<SheetLayout> onOne(SheetProblem whole, int[] counts, int stock, BooleanSupplier stop) {
         SheetLayout sheet = new SheetLayout(stock, whole);
         SheetLayout.Area room = sheet.free().getFirst();
-        return of(whole, counts, room.width, room.height).flatMap(rest -> rest.gathered(stop).withAll().flatMap(all -> all.lies().stream()
-                .filter(lie -> sheet.fits(room, lie.width(), lie.height())).findFirst().map(lie -> {
-                    sheet.place(room, lie.renamed(rest.panes), true);
-                    return sheet;
-                })));
+        return of(whole, counts, room.width, room.height)
+                .filter(rest -> rest.gathered(stop).withAll().filter(all -> sheet.placeFirst(rest.inWhole(all))).isPresent())
+                .map(_ -> sheet);
     }
 
-    /** A search for blocks of these panes that has gathered once. */
+    /** A block of these panes in every lie, with the numbers they have in the whole problem. */
+    List<Block> inWhole(BlockSearch.Joined block) {
+        return block.lies().stream().map(lie -> lie.renamed(panes)).toList();
+    }
+
+    /** A search for blocks of these panes that has gathered. */
     BlockSearch gathered(BooleanSupplier stop) {
         BlockSearch blocks = new BlockSearch(problem, stop);
-        blocks.gather(SPARING);
+        blocks.gather(panes.length > FEW ? SPARING : SPARING + 1);
         return blocks;
     }
 }

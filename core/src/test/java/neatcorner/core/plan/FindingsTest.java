@@ -39,9 +39,12 @@ import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Words;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The mistakes Neat Corner exists to stop: each is found, said with its amount, and cured by its own remedy. */
 class FindingsTest {
@@ -192,5 +195,16 @@ class FindingsTest {
         assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> new Contents(
                 List.of(Layer.of(Material.MDF), Layer.of(Material.HARDBOARD)), Optional.empty()))).hasMessageContaining("backing");
         assertThat(Contents.NOTHING.stack()).isEqualTo(Length.ZERO);
+    }
+
+    /** A backing is told to be thinner only where that can be enough: of 6.35 mm of plywood 4.3 mm can be saved, 5.9 mm cannot. */
+    @ParameterizedTest
+    @CsvSource({"5/16,finding.thinner_backing", "1/4,finding.thinner_package"})
+    void aThinnerBackingIsNamedOnlyWhereItCures(String deep, String cure) {
+        Job plywood = packed(Material.Role.BACKING, Material.PLYWOOD);
+        Job thick = plywood.withContents(plywood.contents().withThickness(plywood.contents().layers().size() - 1, in("1/4")));
+        Finding finding = Planner.plan(thick.withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", deep)), Sample.shop()).findings().stream()
+                .filter(f -> f.id().equals("rabbet_too_shallow")).findFirst().orElseThrow();
+        assertThat(finding.cure().args()).contains(Words.of(cure));
     }
 }
