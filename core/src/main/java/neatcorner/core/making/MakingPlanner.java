@@ -2,10 +2,12 @@ package neatcorner.core.making;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
@@ -60,15 +62,29 @@ public final class MakingPlanner {
     private record Orders(List<Silhouette> strips, List<List<Ordering.Placed>> cuts, List<Ordering.Placed> stack) {
     }
 
+    /**
+     * Sides that are wider or narrower than the rest.
+     *
+     * @param letters of all such sides
+     * @param orders  the cuts of their own section
+     */
+    private record Odd(String letters, Section section, Orders orders) {
+        /** The same cut on these sides. */
+        Optional<Setup> setup(Function<Orders, List<Ordering.Placed>> cuts, Feature feature) {
+            return cuts.apply(orders).stream().filter(placed -> placed.feature().name().equals(feature.name())).map(Ordering.Placed::setup).findFirst();
+        }
+    }
+
     private final Frame frame;
     private final Section section;
     private final Ledger ledger;
+    private List<Odd> odd = List.of();
     private final List<MakingStep> steps = new ArrayList<>();
     private final List<Words> cautions = new ArrayList<>();
 
     private MakingPlanner(Frame frame, Ledger ledger) {
         this.frame = frame;
-        this.section = frame.job().section();
+        this.section = common(frame);
         this.ledger = ledger;
     }
 
@@ -90,15 +106,17 @@ public final class MakingPlanner {
         }
         boolean later = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING && isRabbeted();
         Orders orders = ORDERS.of(new Task(section, frame.habits(), later));
+        odd = odd(later);
         Silhouette stack = Silhouette.NONE;
         for (int i = 0; i < section.strips().size(); i++) {
+            int strip = i;
             mill(i, orders.strips().get(i));
-            stack = stack.plus(cut(orders.strips().get(i), orders.cuts().get(i)));
+            stack = stack.plus(cut(orders.strips().get(i), of -> of.cuts().get(strip), orders));
             if (i > 0) {
                 glue(Words.of("making.glue_strip", i + 1), List.of(Words.of("making.glue_strip.how")), stack);
             }
         }
-        stack = cut(stack, orders.stack());
+        stack = cut(stack, Orders::stack, orders);
         if (section.band().isPresent()) {
             stack = band(section.band().get(), stack);
         }
@@ -107,6 +125,20 @@ public final class MakingPlanner {
         }
         find();
         return new MakingPlan(steps, cautions);
+    }
+
+    /** The job's section; where no side is as wide as that, the first side's. */
+    private static Section common(Frame frame) {
+        Section own = frame.job().section();
+        boolean straight = !frame.job().outline().isCurved() && !frame.isSolid();
+        return !straight || frame.members().stream().anyMatch(m -> m.section().face().equals(own.face())) ? own : frame.members().getFirst().section();
+    }
+
+    private List<Odd> odd(boolean later) {
+        Map<Section, List<Member>> bySection = frame.members().stream().filter(m -> !m.section().face().equals(section.face()))
+                .collect(Collectors.groupingBy(Member::section, LinkedHashMap::new, Collectors.toList()));
+        return bySection.entrySet().stream().map(entry -> new Odd(entry.getValue().stream().map(m -> m.side().letters()).collect(Collectors.joining(", ")),
+                entry.getKey(), ORDERS.of(new Task(entry.getKey(), frame.habits(), later)))).toList();
     }
 
     /** The board, the opening, where it is no rectangle its outside, then the edges of the front, the rabbet last: no fence runs along any of it. */
@@ -198,7 +230,9 @@ public final class MakingPlanner {
         Strip strip = section.strips().get(index);
         Words name = section.strips().size() == 1 ? Words.of("making.the_strip") : Words.of("making.strip", index + 1);
         if (strip.source() == Strip.Source.GROOVED_BOARD) {
-            step(Tool.TABLE_SAW, Words.of("making.tongue_off", name), List.of(Words.of("making.tongue_off.how", strip.width())), blank);
+            List<Words> tongue = new ArrayList<>(List.of(Words.of("making.tongue_off.how", strip.width())));
+            odd.forEach(sides -> tongue.add(Words.of("making.tongue_off.odd", Words.plain(sides.letters), sides.section.strips().get(index).width())));
+            step(Tool.TABLE_SAW, Words.of("making.tongue_off", name), tongue, blank);
             return;
         }
         Length rough = rough(strip.thickness());
@@ -209,6 +243,10 @@ public final class MakingPlanner {
             how.add(Words.of("making.resaw", strip.thickness()));
         }
         how.add(Words.of("making.rip", strip.width().plus(HAIR), strip.width(), strip.thickness()));
+        for (Odd sides : odd) {
+            Length width = sides.section.strips().get(index).width();
+            how.add(Words.of("making.rip_odd", Words.plain(sides.letters), width.plus(HAIR), width));
+        }
         step(Tool.PLANER, Words.of("making.mill", name, strip.width(), strip.thickness()), how, blank);
         if (strip.thickness().isUnder(THIN) && !strip.isPlain()) {
             cautions.add(Words.of("making.thin", name, strip.thickness()));
@@ -229,10 +267,10 @@ public final class MakingPlanner {
         step(Tool.GLUE, what, how, stick);
     }
 
-    private Silhouette cut(Silhouette blank, List<Ordering.Placed> cuts) {
+    private Silhouette cut(Silhouette blank, Function<Orders, List<Ordering.Placed>> cuts, Orders orders) {
         Silhouette stick = blank;
-        for (Ordering.Placed placed : cuts) {
-            steps.add(step(placed));
+        for (Ordering.Placed placed : cuts.apply(orders)) {
+            steps.add(step(placed, odd(cuts, placed)));
             stick = placed.after();
             if (!placed.supported()) {
                 ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "no_support", placed.feature().name(), placed.setup().down(),
@@ -244,7 +282,23 @@ public final class MakingPlanner {
         return stick;
     }
 
-    private MakingStep step(Ordering.Placed placed) {
+    /** What is set otherwise on sides of another width. */
+    private List<Words> odd(Function<Orders, List<Ordering.Placed>> cuts, Ordering.Placed placed) {
+        List<Words> lines = new ArrayList<>();
+        for (Odd sides : odd) {
+            Optional<Setup> own = sides.setup(cuts, placed.feature());
+            Length face = sides.section.face();
+            if (own.filter(setup -> setup.lies(placed.setup())).isEmpty()) {
+                lines.add(Words.of("making.odd_anew", Words.plain(sides.letters), face));
+            } else if (!own.get().equals(placed.setup())) {
+                lines.add(Words.of(own.get().fence().isPositive() ? "making.odd_fence" : "making.odd_height", Words.plain(sides.letters), face,
+                        own.get().height(), own.get().fence()));
+            }
+        }
+        return lines;
+    }
+
+    private MakingStep step(Ordering.Placed placed, List<Words> otherwise) {
         Setup setup = placed.setup();
         String id = "making." + (steps.size() + 1);
         List<Words> how = new ArrayList<>();
@@ -252,6 +306,7 @@ public final class MakingPlanner {
         setup.tilt().ifPresent(tilt -> how.add(Words.of("making.tilt", tilt)));
         placed.because().ifPresent(how::add);
         refused(placed).ifPresent(how::add);
+        how.addAll(otherwise);
         Figure<Length> height = ledger.enter(Station.SECTION, Figure.formula(id + ".height").named(Words.of("figure.making.height", placed.feature().name()))
                 .note("making_height", setup.down()).gives(setup.height()));
         Optional<Figure<Length>> fence = setup.fence().isPositive() ? Optional.of(ledger.enter(Station.SECTION, Figure.formula(id + ".fence")

@@ -28,6 +28,11 @@ record Setup(Tool tool, Words bit, Surface down, Surface against, Length fence, 
         return new Setup(tool, bit, down, against, fence, height, Optional.of(angle), bite, trapped);
     }
 
+    /** Whether the stick lies and runs the same way past the same tool. */
+    boolean lies(Setup other) {
+        return tool == other.tool && down == other.down && against == other.against;
+    }
+
     Setup trapping() {
         return new Setup(tool, bit, down, against, fence, height, tilt, bite, true);
     }

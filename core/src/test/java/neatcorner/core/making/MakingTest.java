@@ -22,6 +22,9 @@ import neatcorner.core.section.Silhouette;
 import neatcorner.core.section.Strip;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Words;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -48,6 +51,31 @@ class MakingTest {
             assertThat(section.wood().without(made).area()).as("too much taken").isCloseTo(0, within(1e-3));
             assertThat(making.steps()).allSatisfy(step -> assertThat(step.supported()).as(step.what().toString()).isTrue());
         }
+    }
+
+    /** A rabbet is as far from the sight edge on a wide side as on a narrow one, so the fence along the outside moves with the width. */
+    @Property(tries = 40)
+    void widerAndNarrowerSidesHaveTheirOwnWidthAndFence(@ForAll @IntRange(min = 20, max = 120) int bottom, @ForAll @IntRange(min = 20, max = 120) int right) {
+        Section section = Sample.rabbeted("1 1/2", "3/4", "1/4", "3/8");
+        Job job = Sample.job("20", "30").withSection(section).withFace("bottom", Optional.of(Length.mm(bottom))).withFace("right", Optional.of(Length.mm(right)));
+        List<Words> said = Planner.plan(job, Sample.shop()).making().steps().stream().flatMap(step -> step.how().stream()).toList();
+        for (int face : new int[] {bottom, right}) {
+            assertThat(said).anySatisfy(line -> assertThat(line.args()).hasSize(3).contains(Length.mm(face)).element(2).isEqualTo(Length.mm(face)));
+            assertThat(said).anySatisfy(line -> assertThat(line.key()).isEqualTo("making.odd_fence"))
+                    .anySatisfy(line -> assertThat(line.args()).contains(Length.mm(face), Length.mm(face).minus(section.lip())));
+        }
+    }
+
+    /** What the strip is milled to is the width of a side that is there. */
+    @Test
+    void whereEverySideIsOtherwiseNoneIsMilledToTheSectionsFace() {
+        Job job = Sample.job("20", "30").withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", "3/8"));
+        for (String side : List.of("top", "right", "bottom", "left")) {
+            job = job.withFace(side, Optional.of(in(side.equals("bottom") ? "2 1/2" : "2")));
+        }
+        MakingStep mill = Planner.plan(job, Sample.shop()).making().steps().getFirst();
+        assertThat(mill.what().args()).doesNotContain(in("1 1/2")).contains(in("2"));
+        assertThat(mill.how()).extracting(Words::key).contains("making.rip_odd");
     }
 
     /** A hollow front rocks on the table: what needs the front to lie flat is cut first. */
