@@ -1,6 +1,7 @@
 package neatcorner.core.drawing;
 
 import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.making.MakingStep;
@@ -17,7 +18,7 @@ import neatcorner.core.words.Phrasebook;
 public final class MakingDrawing {
     private static final double CELL = 128;
     private static final double PICTURE = 74;
-    private static final double WORDS = 34;
+    private static final double WORDS = 47;
     private final Sketch sketch;
     private final Plan plan;
     private final double unit;
@@ -86,11 +87,15 @@ public final class MakingDrawing {
         settings(step, left, table);
     }
 
+    /** Below one another: side by side they would run into the next step's. */
     private void settings(MakingStep step, double left, double table) {
-        StringBuilder said = new StringBuilder();
-        step.fence().ifPresent(f -> said.append(sketch.say("making.fence_short", f)).append("  "));
-        step.height().ifPresent(h -> said.append(sketch.say("making.height_short", h)));
-        sketch.text(new At(left + sketch.em(4), table + sketch.em(27)), said.toString(), Ink.SOFT, 11, false, Anchor.START);
+        Stream<String> said = Stream.concat(step.fence().map(fence -> sketch.say("making.fence_short", fence)).stream(),
+                step.height().map(height -> sketch.say("making.height_short", height)).stream());
+        double line = table + sketch.em(27);
+        for (String setting : said.toList()) {
+            sketch.text(new At(left + sketch.em(4), line), setting, Ink.SOFT, 11, false, Anchor.START);
+            line += sketch.em(13);
+        }
     }
 
     private List<At> at(MakingStep step, List<Point> outline, Silhouette all, double start, double table) {
