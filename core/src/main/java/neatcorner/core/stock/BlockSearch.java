@@ -18,8 +18,9 @@ import neatcorner.core.measure.Length;
 /**
  * Rectangles that some of the panes make up with hardly any waste (the bottom-up way of Wang, Two Algorithms for
  * Constrained Two-Dimensional Cutting Stock Problems, 1983). Two blocks join along sides that are equal or, in other
- * rounds, nearly so: by as much as the sheets have to spare. Of panes of many sizes few do so by chance, and all blocks there are can be looked at;
- * where there are too many, those go on whose joints are the least likely to be chance, a little shaken in each round.
+ * rounds, nearly so: by as much as the sheets have to spare. Of panes of many sizes few do so by chance, and all
+ * blocks there are can be looked at; where there are too many, those go on whose joints are the least likely to be
+ * chance, a little shaken in each round.
  */
 final class BlockSearch {
     /** So many blocks of one number of panes go on in the first rounds; twice as many in those that follow. */

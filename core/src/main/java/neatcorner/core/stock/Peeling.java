@@ -101,6 +101,9 @@ final class Peeling {
         List<Peeled> all = new ArrayList<>();
         SheetLayout.Area sheet = new SheetLayout(stock, problem).free().getFirst();
         for (BlockSearch.Joined joined : blocks.all()) {
+            if (stop.getAsBoolean()) {
+                return List.of();
+            }
             for (Block block : joined.lies()) {
                 peeled(joined, block, sheet, true).ifPresent(all::add);
                 peeled(joined, block, sheet, false).ifPresent(all::add);
