@@ -68,7 +68,7 @@ public final class MakingPlanner {
      * @param letters of all such sides
      * @param orders  the cuts of their own section
      */
-    private record Odd(String letters, Section section, Orders orders) {
+    private record Odd(Words letters, Section section, Orders orders) {
         /** The same cut on these sides. */
         Optional<Setup> setup(Function<Orders, List<Ordering.Placed>> cuts, Feature feature) {
             return cuts.apply(orders).stream().filter(placed -> placed.feature().name().equals(feature.name())).map(Ordering.Placed::setup).findFirst();
@@ -134,11 +134,15 @@ public final class MakingPlanner {
         return !straight || frame.members().stream().anyMatch(m -> m.section().face().equals(own.face())) ? own : frame.members().getFirst().section();
     }
 
+    private static Words letters(List<Member> members) {
+        return Words.plain(members.stream().map(m -> m.side().letters()).collect(Collectors.joining(", ")));
+    }
+
     private List<Odd> odd(boolean later) {
         Map<Section, List<Member>> bySection = frame.members().stream().filter(m -> !m.section().face().equals(section.face()))
                 .collect(Collectors.groupingBy(Member::section, LinkedHashMap::new, Collectors.toList()));
-        return bySection.entrySet().stream().map(entry -> new Odd(entry.getValue().stream().map(m -> m.side().letters()).collect(Collectors.joining(", ")),
-                entry.getKey(), ORDERS.of(new Task(entry.getKey(), frame.habits(), later)))).toList();
+        return bySection.entrySet().stream().map(entry -> new Odd(letters(entry.getValue()), entry.getKey(),
+                ORDERS.of(new Task(entry.getKey(), frame.habits(), later)))).toList();
     }
 
     /** The board, the opening, where it is no rectangle its outside, then the edges of the front, the rabbet last: no fence runs along any of it. */
@@ -186,7 +190,7 @@ public final class MakingPlanner {
         frame.members().forEach(m -> widths.computeIfAbsent(m.stock().face(), _ -> new ArrayList<>()).add(m));
         Length thickness = section.thickness();
         widths.forEach((width, members) -> step(Tool.PLANER, Words.of("making.blanks", width, thickness,
-                        Words.plain(members.stream().map(m -> m.side().letters()).collect(Collectors.joining(", ")))),
+                        letters(members)),
                 List.of(Words.of("making.blanks.how", rough(thickness), section.species(), width.plus(HAIR))),
                 Silhouette.box(0, 0, width.toMm(), thickness.toMm())));
         Silhouette plain = Silhouette.box(0, 0, section.face().toMm(), thickness.toMm());
@@ -231,7 +235,7 @@ public final class MakingPlanner {
         Words name = section.strips().size() == 1 ? Words.of("making.the_strip") : Words.of("making.strip", index + 1);
         if (strip.source() == Strip.Source.GROOVED_BOARD) {
             List<Words> tongue = new ArrayList<>(List.of(Words.of("making.tongue_off.how", strip.width())));
-            odd.forEach(sides -> tongue.add(Words.of("making.tongue_off.odd", Words.plain(sides.letters), sides.section.strips().get(index).width())));
+            odd.forEach(sides -> tongue.add(Words.of("making.tongue_off.odd", sides.letters, sides.section.strips().get(index).width())));
             step(Tool.TABLE_SAW, Words.of("making.tongue_off", name), tongue, blank);
             return;
         }
@@ -245,7 +249,7 @@ public final class MakingPlanner {
         how.add(Words.of("making.rip", strip.width().plus(HAIR), strip.width(), strip.thickness()));
         for (Odd sides : odd) {
             Length width = sides.section.strips().get(index).width();
-            how.add(Words.of("making.rip_odd", Words.plain(sides.letters), width.plus(HAIR), width));
+            how.add(Words.of("making.rip_odd", sides.letters, width.plus(HAIR), width));
         }
         step(Tool.PLANER, Words.of("making.mill", name, strip.width(), strip.thickness()), how, blank);
         if (strip.thickness().isUnder(THIN) && !strip.isPlain()) {
@@ -289,9 +293,9 @@ public final class MakingPlanner {
             Optional<Setup> own = sides.setup(cuts, placed.feature());
             Length face = sides.section.face();
             if (own.filter(setup -> setup.lies(placed.setup())).isEmpty()) {
-                lines.add(Words.of("making.odd_anew", Words.plain(sides.letters), face));
+                lines.add(Words.of("making.odd_anew", sides.letters, face));
             } else if (!own.get().equals(placed.setup())) {
-                lines.add(Words.of(own.get().fence().isPositive() ? "making.odd_fence" : "making.odd_height", Words.plain(sides.letters), face,
+                lines.add(Words.of(own.get().fence().isPositive() ? "making.odd_fence" : "making.odd_height", sides.letters, face,
                         own.get().height(), own.get().fence()));
             }
         }

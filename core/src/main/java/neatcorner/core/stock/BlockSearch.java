@@ -152,8 +152,7 @@ final class BlockSearch {
 
     /** How much of every pane's side may be wasted in each direction when no sheet more is taken than its area asks for, in nanometres. */
     private double spare(int panes) {
-        double area = problem.panes().stream()
-                .mapToDouble(p -> (double) (p.width().nanometres() + kerf) * (p.height().nanometres() + kerf) * p.count()).sum();
+        double area = problem.panes().stream().mapToDouble(pane -> pane.roomTaken(kerf) * pane.count()).sum();
         double room = sheets.stream().mapToDouble(sheet -> (double) (sheet[0] + kerf) * (sheet[1] + kerf)).max().orElseThrow();
         double share = 1 - area / (Math.ceil(area / room) * room);
         return share * Math.sqrt(area / panes);

@@ -74,6 +74,11 @@ public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Len
                 throw new IllegalArgumentException("pane " + name + " is wanted " + count + " times; it must be 1 or more");
             }
         }
+
+        /** Square nanometres that one takes up, a kerf each way included. */
+        double roomTaken(long kerf) {
+            return (double) (width.nanometres() + kerf) * (height.nanometres() + kerf);
+        }
     }
 
     /**

@@ -37,7 +37,7 @@ record SheetRest(SheetProblem problem, int[] panes, double share) {
         double free = all;
         for (int i = 0; i < counts.length; i++) {
             SheetProblem.Pane pane = whole.panes().get(i);
-            free -= (double) (pane.width().nanometres() + kerf) * (pane.height().nanometres() + kerf) * counts[i];
+            free -= pane.roomTaken(kerf) * counts[i];
             if (counts[i] > 0) {
                 if (free < 0 || !SheetProblem.fits(pane, room, whole.kerf(), Length.ZERO, whole.leastStrip())) {
                     return Optional.empty();

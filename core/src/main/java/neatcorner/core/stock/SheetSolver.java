@@ -323,7 +323,7 @@ public final class SheetSolver {
     private long bound() {
         double area = 0;
         for (SheetProblem.Pane pane : problem.panes()) {
-            area += (double) (pane.width().nanometres() + kerf) * (pane.height().nanometres() + kerf) * pane.count();
+            area += pane.roomTaken(kerf) * pane.count();
         }
         double cost = 0;
         List<SheetProblem.Stock> byPrice = problem.stock().stream().sorted(Comparator.comparingDouble(s -> s.cost() / room(s))).toList();
