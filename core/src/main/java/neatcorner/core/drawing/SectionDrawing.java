@@ -162,7 +162,8 @@ public final class SectionDrawing {
             }
         };
         Optional<String> left = plan.job().contents().layers().isEmpty() ? Optional.empty()
-                : Optional.of(sketch.say(plan.depth().left().value().isNegative() ? "section.stands_proud" : "section.depth_left",
+                : Optional.of(sketch.say(plan.depth().left().value().isNegative() ? "section.stands_proud"
+                        : plan.job().section().recess() instanceof Recess.Floater ? "section.below_front" : "section.depth_left",
                         plan.depth().stack(), new Length(Math.abs(plan.depth().left().value().nanometres()))));
         new SectionTags(plan, sketch, axes, past(), width, height - sketch.em(20)).draw();
         left.ifPresent(words -> sketch.text(new At(width / 2, height - sketch.em(9)), words,

@@ -84,7 +84,8 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
 
     /** A backing board that lies in the step behind leaves what the step is deeper than it, less what lifts it off the step. */
     private static Figure.Sum left(Frame frame, Length stack) {
-        Figure.Sum left = Figure.sum("section.depth_left");
+        boolean floats = frame.job().section().recess() instanceof Recess.Floater;
+        Figure.Sum left = Figure.sum("section.depth_left").named(Words.of(floats ? "figure.section.below_front" : "figure.section.depth_left"));
         Optional<Layer> backing = frame.job().contents().layer(Material.Role.BACKING);
         if (frame.job().section().recess() instanceof Recess.DoubleRabbet step && backing.isPresent() && frame.job().lean().isFlat()) {
             Length before = stack.minus(backing.get().thickness());
@@ -126,10 +127,11 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
                     .by(missing).remedy(new Remedy.OnJob(Words.of("remedy.deeper_step", step.backDepth().plus(missing), made.thickness()), new Edit.ChooseSection(made))));
             return;
         }
+        Deeper deeper = deeper(frame, covering, section.recessDepth().plus(missing));
         ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION,
                 proud ? "rabbet_too_shallow" : "no_room_for_points", room(frame), stack.value(), frame.habits().said(Habit.POINT_ROOM), missing,
-                left.value().abs(), thinner(frame, missing))
-                .by(missing).remedy(deeper(frame, covering, section.recessDepth().plus(missing))));
+                left.value().abs(), thinner(frame, missing), deeper.said())
+                .by(missing).remedy(deeper.remedy()));
     }
 
     /** What would have to be thinner: the backing where a thin card in its place is enough, else all layers together. */
@@ -138,17 +140,25 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         return Words.of(backing ? "finding.thinner_backing" : "finding.thinner_package");
     }
 
+    /**
+     * How more depth is had.
+     *
+     * @param said as a sentence's beginning
+     */
+    private record Deeper(Words said, Remedy remedy) {
+    }
+
     /** A deeper rabbet where enough wood stays in front of it, else a thicker moulding with both. */
-    private Remedy deeper(Frame frame, Recess.Covering covering, Length depth) {
-        Length lostFront = depth.minus(frame.job().section().recessDepth());
-        Length keep = frame.habits().get(Habit.FRONT_WOOD);
-        if (!front.value().minus(lostFront).isUnder(keep)) {
-            return new Remedy.OnJob(Words.of("remedy.rabbet_depth", depth), new Edit.Enter("section.rabbet_depth", depth));
-        }
+    private Deeper deeper(Frame frame, Recess.Covering covering, Length depth) {
         Section section = frame.job().section();
-        Length thickness = section.thickness().plus(keep.plus(lostFront).minus(front.value()));
-        return new Remedy.OnJob(Words.of("remedy.thicker", thickness, depth), new Edit.ChooseSection(section
-                .withThickness(thickness).withRecess(covering.withDepth(depth))));
+        Length more = depth.minus(section.recessDepth());
+        Length keep = frame.habits().get(Habit.FRONT_WOOD);
+        if (!front.value().minus(more).isUnder(keep) && keepsFront(section, depth, keep)) {
+            return new Deeper(Words.of("finding.cut_deeper", more), new Remedy.OnJob(Words.of("remedy.rabbet_depth", depth), new Edit.Enter("section.rabbet_depth", depth)));
+        }
+        Length thickness = section.thickness().plus(keep.plus(more).minus(front.value()));
+        return new Deeper(Words.of("finding.take_thicker", thickness, depth), new Remedy.OnJob(Words.of("remedy.thicker", thickness, depth),
+                new Edit.ChooseSection(section.withThickness(thickness).withRecess(covering.withDepth(depth)))));
     }
 
     private void findFront(Frame frame, Ledger ledger) {

@@ -89,8 +89,10 @@ final class Glazing {
                 .start("sight_along", sight).plus("laps", lip.times(2), lip).result());
         Figure<Length> shown = ledger.enter(Station.CUTS, Figure.sum(id + ".short").named(Words.of("figure.bar.short", name))
                 .start("sight_along", sight).result());
-        ledger.enter(Station.CUTS, Figure.formula(id + ".half_lap").named(Words.of("figure.bar.half_lap", name))
-                .with("thickness", job.section().thickness()).note("half_lap").gives(job.section().thickness().over(2)));
+        if (((Boxed.Window) job.outline()).isCrossed()) {
+            ledger.enter(Station.CUTS, Figure.formula(id + ".half_lap").named(Words.of("figure.bar.half_lap", name))
+                    .with("thickness", job.section().thickness()).note("half_lap").gives(job.section().thickness().over(2)));
+        }
         Point along = corners.get(1).minus(corners.get(0)).unit();
         Place place = new Place(Vector.of(corners.getFirst(), 0), Vector.of(along, 0), Vector.of(along.outward(), 0), Vector.FORWARD);
         return new Member(side, section, section, whole, shown, whole, Mitre.square(section.face()), Mitre.square(section.face()),

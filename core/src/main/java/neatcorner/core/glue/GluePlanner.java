@@ -14,6 +14,7 @@ import neatcorner.core.job.ClampKind;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Shop;
 import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
@@ -23,6 +24,7 @@ import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
@@ -154,10 +156,9 @@ public final class GluePlanner {
     private List<Words> steps(JointKind joint, Adhesive adhesive) {
         String glue = glueWords(adhesive);
         List<Words> steps = new ArrayList<>();
-        steps.add(Words.of(frame.job().contents().layers().isEmpty() ? "close.dry_fit_bare" : "close.dry_fit"));
-        if (!frame.bars().isEmpty()) {
-            steps.add(Words.of("close.bars", frame.job().section().thickness().over(2), frame.job().section().recessDepth()));
-        }
+        boolean rabbetLater = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING;
+        bars(steps, rabbetLater);
+        steps.add(Words.of(frame.job().contents().layers().isEmpty() || rabbetLater ? "close.dry_fit_bare" : "close.dry_fit"));
         steps.add(Words.of("close.paper"));
         steps.add(Words.of("close.prepare." + glue));
         if (frame.job().section().recess() instanceof Recess.Slot && !frame.job().contents().layers().isEmpty()) {
@@ -178,6 +179,16 @@ public final class GluePlanner {
         }
         findHurry(adhesive, (long) atOnce * MINUTES_A_JOINT + 3);
         return steps;
+    }
+
+    private void bars(List<Words> steps, boolean rabbetLater) {
+        Section section = frame.job().section();
+        if (frame.job().outline() instanceof Boxed.Window window && window.isCrossed()) {
+            steps.add(Words.of("close.bars_cross", section.thickness().over(2)));
+        }
+        if (!frame.bars().isEmpty()) {
+            steps.add(Words.of(rabbetLater ? "close.bars_later" : "close.bars", section.thickness().minus(section.recessDepth()), section.lip(), section.recessDepth()));
+        }
     }
 
     /** Glues that are handled alike. */

@@ -2,9 +2,9 @@ package neatcorner.core.hang;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Straining;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Habit;
@@ -45,11 +45,13 @@ public final class HangPlanner {
     private final Frame frame;
     private final Weight weight;
     private final Ledger ledger;
+    private final Mount mount;
 
     private HangPlanner(Frame frame, Weight weight, Ledger ledger) {
         this.frame = frame;
         this.weight = weight;
         this.ledger = ledger;
+        this.mount = new Mount(frame);
     }
 
     /** The hanging of a frame of this weight. */
@@ -76,8 +78,8 @@ public final class HangPlanner {
                 ? Optional.of(rings()) : Optional.empty();
         Optional<HangPlan.Wire> wire = chosen == Hardware.RINGS_AND_WIRE ? rings.map(this::wire) : Optional.empty();
         Length drop = wire.map(w -> w.drop().value()).or(() -> rings.map(r -> r.down().value()))
-                .orElse(frame.job().section().backWidth().over(2));
-        return new HangPlan(weight, recommended, chosen, rings, wire, rating(chosen, wire), hookHeight(drop));
+                .orElse(mount.down());
+        return new HangPlan(weight, recommended, chosen, rings, wire, rating(chosen, wire), hookHeight(chosen, drop));
     }
 
     private void find(Mass total, Hardware recommended, Hardware chosen) {
@@ -100,23 +102,28 @@ public final class HangPlanner {
         double[] inside = frame.chord(within, down.toMm());
         boolean level = frame.isFourSquare() || inside[0] > inside[1];
         Length width = level ? frame.width(Line.OUTSIDE) : Length.mm(outside[1] - outside[0]);
-        Length inset = inset(level, outside, inside);
+        Length inset = mount.inset(level, outside, inside);
+        findHollow();
         return new HangPlan.Rings(
                 ledger.enter(Station.HANG, Figure.formula("ring.down").with("outside_height", height).note("ring_down")
                         .gives(down)),
-                ledger.enter(Station.HANG, frame.strainer().isEmpty() ? Figure.formula("ring.inset").with("back_width", inset.times(2)).note("ring_inset").gives(inset)
-                        : Figure.formula("ring.inset").with("rabbet_in", inset.minus(Straining.STRIP.face().over(2))).note("ring_on_strainer").gives(inset)),
+                inset(inset),
                 ledger.enter(Station.HANG, Figure.sum("ring.apart").start(level ? "outside_width" : "outside_there", width)
                         .minus("ring_insets", inset.times(2)).result()));
     }
 
-    /** The middle of what the rings are screwed to: the frame's back, or the strainer's stile. */
-    private Length inset(boolean level, double[] outside, double[] inside) {
-        if (!frame.strainer().isEmpty()) {
-            Member stile = frame.strainer().get(2);
-            return Length.mm(stile.place().start().x()).plus(Straining.STRIP.face().over(2));
+    private Figure<Length> inset(Length inset) {
+        Figure.Formula working = Figure.formula("ring.inset");
+        return ledger.enter(Station.HANG, (mount.isOnStrainer() ? working.with("rabbet_in", inset.minus(Straining.STRIP.face().over(2))).note("ring_on_strainer")
+                : mount.isBesideHollow() ? working.note("ring_beside_hollow") : working.with("back_width", inset.times(2)).note("ring_inset")).gives(inset));
+    }
+
+    private void findHollow() {
+        if (mount.isInHollow()) {
+            Length left = mount.inFrontOfHollow();
+            ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "rings_in_hollow", left).by(left).remedy(new Remedy.OnJob(Words.of("remedy.no_hollow"),
+                    new Edit.ChooseSection(frame.job().section().withRelief(Optional.empty())))));
         }
-        return level ? frame.job().section().backWidth().over(2) : Length.mm((inside[0] - outside[0]) / 2);
     }
 
     /** Where the middle of the whole lies beside the middle of the box, to the right: that of its outline. */
@@ -175,8 +182,8 @@ public final class HangPlanner {
                 .gives(load.times(RESERVE).isOver(LEAST_RATING) ? load.times(RESERVE) : LEAST_RATING));
     }
 
-    private Figure<Length> hookHeight(Length drop) {
-        return ledger.enter(Station.HANG, Figure.sum("hang.hook_height")
+    private Figure<Length> hookHeight(Hardware chosen, Length drop) {
+        return ledger.enter(Station.HANG, Figure.sum("hang.hook_height").named(Words.of("figure.hang.height_of." + chosen.name().toLowerCase(Locale.ROOT)))
                 .start("centre_height", frame.habits().get(Habit.CENTRE_HEIGHT))
                 .plus("half_height", frame.height(Line.OUTSIDE).over(2)).minus("drop", drop).result());
     }

@@ -89,13 +89,13 @@ final class VFasteners {
         List<Figure<Length>> settings = new ArrayList<>();
         settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.v_height").with("wood_over_back", Length.mm(most).plus(CLEAR)).with("clear", CLEAR)
                 .note(stacked ? "v_stacked" : "v_height").rounded(Rounding.DOWN).gives(height)));
-        settings.add(place("joint.v_outer", places.outer(), mitre, back));
-        places.inner().ifPresent(inner -> settings.add(place("joint.v_inner", inner, mitre, back)));
+        settings.add(place("joint.v_outer", places.inner().isPresent() ? "figure.joint.v_outer" : "figure.joint.v_only", places.outer(), mitre, back));
+        places.inner().ifPresent(inner -> settings.add(place("joint.v_inner", "figure.joint.v_inner", inner, mitre, back)));
         return new Fitted(JointKind.V_FASTENED, settings, (places.inner().isPresent() ? 2 : 1) * (stacked ? 2 : 1), obstacles, Angle.RIGHT);
     }
 
-    private Figure<Length> place(String id, double at, double mitre, Length back) {
-        return ledger.enter(Station.CORNERS, Figure.formula(id).with("back_width", back).with("mitre_at_back", Length.mm(mitre))
+    private Figure<Length> place(String id, String name, double at, double mitre, Length back) {
+        return ledger.enter(Station.CORNERS, Figure.formula(id).named(Words.of(name)).with("back_width", back).with("mitre_at_back", Length.mm(mitre))
                 .note("v_place").gives(Length.mm(at)));
     }
 

@@ -15,4 +15,9 @@ import neatcorner.core.words.Words;
  * @param setups ways to cut it, the better first; one or more
  */
 record Feature(String id, Words name, Silhouette region, Length deep, List<Setup> setups) {
+    /** Without the ways in which the blade leans over what is kept, where there are others. */
+    Feature withoutLeaningOver() {
+        List<Setup> safer = setups.stream().filter(setup -> setup.tilt().filter(Setup.Tilt::over).isEmpty()).toList();
+        return safer.isEmpty() ? this : new Feature(id, name, region, deep, safer);
+    }
 }

@@ -3,6 +3,7 @@ package neatcorner.core.making;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import neatcorner.core.job.Habit;
 import neatcorner.core.job.Habits;
 import neatcorner.core.measure.Angle;
@@ -36,11 +37,14 @@ final class Features {
     private final Section section;
     private final Length kerf;
     private final double outer;
+    /** What a floater's ledge stands out past its wall at the sight edge, where the wall's own cuts do not reach. */
+    private final Length ledge;
 
     Features(Section section, Habits habits) {
         this.section = section;
         this.kerf = habits.get(Habit.KERF).max(Length.mm(1));
         this.outer = section.face().minus(section.band().map(b -> b.width()).orElse(Length.ZERO)).toMm();
+        this.ledge = section.recess().ledge();
     }
 
     static Length routerBite(Species species) {
@@ -57,7 +61,7 @@ final class Features {
 
     /** What is cut from one strip before it is glued to others. */
     List<Feature> ofStrip(int index) {
-        Strip strip = section.strips().get(index);
+        Strip strip = section.strips().get(index).withWidth(section.strips().get(index).width().minus(ledge));
         Silhouette blank = blank(index);
         List<Feature> features = new ArrayList<>();
         edge(features, index, strip, strip.inner(), Surface.INNER, blank);
@@ -78,13 +82,12 @@ final class Features {
         Length depth = edging.depth();
         List<Setup> setups = new ArrayList<>();
         switch (edging.kind()) {
-            case BEVEL -> setups.add(Setup.of(Tool.TABLE_SAW, Words.of("bit.rip"), Surface.BACK, other, strip.width().minus(width),
-                    strip.thickness(), SAW_BITE).tilted(new Angle(Math.atan2(width.toMm(), depth.toMm()))));
-            case STEP -> setups.addAll(steps(strip, Surface.FRONT, side, width, depth));
+            case BEVEL -> setups.addAll(bevels(strip, other, width, depth));
+            case STEP -> setups.addAll(steps(strip, Surface.FRONT, side, width, depth, ledge));
             default -> {
                 Words bit = Words.of("bit." + edging.kind().name().toLowerCase(Locale.ROOT), width, depth);
-                setups.add(Setup.of(Tool.ROUTER_TABLE, bit, Surface.FRONT, side, Length.ZERO, depth, routerBite(strip.species())));
-                if (width.equals(depth)) {
+                setups.add(Setup.of(Tool.ROUTER_TABLE, bit, Surface.FRONT, side, past(side), depth, routerBite(strip.species())));
+                if (width.equals(depth) && past(side).isZero()) {
                     setups.add(Setup.of(Tool.ROUTER_TABLE, bit, side, Surface.FRONT, Length.ZERO, width, routerBite(strip.species())));
                 }
             }
@@ -97,20 +100,45 @@ final class Features {
         return section.stripWood(plain, low).without(section.stripWood(worked, low));
     }
 
+    /** How far the strip goes on past an edge of its wall. */
+    private Length past(Surface side) {
+        return past(side, ledge);
+    }
+
+    private static Length past(Surface side, Length ledge) {
+        return side == Surface.INNER ? ledge : Length.ZERO;
+    }
+
+    /** With the front down the blade leans away from the fence; with the back down it leans over what is kept. */
+    private List<Setup> bevels(Strip strip, Surface other, Length across, Length deep) {
+        Angle lean = new Angle(Math.atan2(across.toMm(), deep.toMm()));
+        Length near = strip.width().minus(across).plus(past(other));
+        Words rip = Words.of("bit.rip");
+        return List.of(
+                Setup.of(Tool.TABLE_SAW, rip, Surface.FRONT, other, near, deep, SAW_BITE).leaningAway(lean),
+                Setup.of(Tool.TABLE_SAW, rip, Surface.BACK, other, near, strip.thickness(), SAW_BITE).leaningOver(lean));
+    }
+
     /**
      * A step along an edge, on the surface that is worked: two saw passes, so that the strip falls free on
      * the far side of the blade; else a stack of blades or a straight bit that turns it all to chips.
+     *
+     * @param ledge how far the strip goes on past its sight edge
      */
-    private List<Setup> steps(Strip strip, Surface worked, Surface side, Length across, Length deep) {
+    private List<Setup> steps(Strip strip, Surface worked, Surface side, Length across, Length deep, Length ledge) {
         Surface opposite = worked == Surface.BACK ? Surface.FRONT : Surface.BACK;
         Surface other = side == Surface.INNER ? Surface.OUTER : Surface.INNER;
-        Length wide = section.recess() instanceof Recess.Floater ? section.width() : strip.width();
+        Length past = past(side, ledge);
+        Length reach = across.plus(past);
+        Length under = strip.thickness().minus(deep);
+        Words twoPasses = Words.of("bit.two_passes", reach, under);
+        Words straight = Words.of("bit.straight");
         return List.of(
-                Setup.of(Tool.TABLE_SAW, Words.of("bit.two_passes", across, strip.thickness().minus(deep)), worked, other, wide.minus(across), deep, SAW_BITE),
-                Setup.of(Tool.TABLE_SAW, Words.of("bit.two_passes", across, strip.thickness().minus(deep)), side, worked, deep.minus(kerf), across, SAW_BITE).trapping(),
-                Setup.of(Tool.DADO, dado(across), worked, side, Length.ZERO, deep, DADO_BITE),
-                Setup.of(Tool.ROUTER_TABLE, Words.of("bit.straight"), worked, side, Length.ZERO, deep, routerBite(strip.species())),
-                Setup.of(Tool.ROUTER_TABLE, Words.of("bit.straight"), side, opposite, strip.thickness().minus(deep), across, routerBite(strip.species())));
+                Setup.of(Tool.TABLE_SAW, twoPasses, worked, other, strip.width().minus(across).plus(past(other, ledge)), deep, SAW_BITE).then(opposite),
+                Setup.of(Tool.TABLE_SAW, twoPasses, side, worked, deep.minus(kerf), reach, SAW_BITE).trapping(),
+                Setup.of(Tool.DADO, dado(across), worked, side, past, deep, DADO_BITE),
+                Setup.of(Tool.ROUTER_TABLE, straight, worked, side, past, deep, routerBite(strip.species())),
+                Setup.of(Tool.ROUTER_TABLE, straight, side, opposite, under, reach, routerBite(strip.species())));
     }
 
     private void front(List<Feature> features, int index, Strip strip, Silhouette blank) {
@@ -121,23 +149,35 @@ final class Features {
         Strip only = Strip.plain(strip.species(), strip.width(), strip.thickness()).withSetIn(strip.setIn());
         Silhouette region = taken(only, only.withFront(front), blank.low());
         Length drop = front.drop();
-        Angle slope = new Angle(Math.atan2(drop.toMm(), strip.width().toMm()));
         Length least = strip.thickness().minus(drop);
         List<Setup> setups = switch (front.shape()) {
             case FLAT -> List.of();
             case SCOOP -> List.of(Setup.of(Tool.TABLE_SAW, Words.of("bit.cove_pass"), Surface.FRONT, Surface.OUTER, Length.ZERO, drop, COVE_BITE),
                     Setup.of(Tool.ROUTER_TABLE, Words.of("bit.core_box"), Surface.FRONT, Surface.OUTER, Length.ZERO, drop, routerBite(strip.species())));
-            case SLOPE -> List.of(Setup.of(Tool.TABLE_SAW, Words.of("bit.rip"), Surface.OUTER, Surface.BACK, least, strip.width(), SAW_BITE).tilted(slope),
-                    Setup.of(Tool.TABLE_SAW, Words.of("bit.rip"), Surface.INNER, Surface.BACK, least, strip.width(), SAW_BITE).tilted(slope));
-            case REVERSE_SLOPE -> List.of(Setup.of(Tool.TABLE_SAW, Words.of("bit.rip"), Surface.INNER, Surface.BACK, least, strip.width(), SAW_BITE).tilted(slope),
-                    Setup.of(Tool.TABLE_SAW, Words.of("bit.rip"), Surface.OUTER, Surface.BACK, least, strip.width(), SAW_BITE).tilted(slope));
-            case ROUND -> List.of(
-                    Setup.of(Tool.ROUTER_TABLE, Words.of("bit.half_round", drop), Surface.INNER, Surface.BACK, least, strip.width(), routerBite(strip.species())),
-                    Setup.of(Tool.ROUTER_TABLE, Words.of("bit.half_round", drop), Surface.OUTER, Surface.BACK, least, strip.width(), routerBite(strip.species())));
-            case STEP -> steps(strip, Surface.FRONT, Surface.INNER, strip.width().over(3), drop);
+            case SLOPE -> slopes(strip, drop, Surface.INNER);
+            case REVERSE_SLOPE -> slopes(strip, drop, Surface.OUTER);
+            case ROUND -> Stream.of(Surface.INNER, Surface.OUTER).filter(side -> past(side).isZero()).map(side -> Setup.of(Tool.ROUTER_TABLE,
+                    Words.of("bit.half_round", drop), side, Surface.BACK, least, strip.width(), routerBite(strip.species()))).toList();
+            case STEP -> steps(strip, Surface.FRONT, Surface.INNER, strip.width().over(3), drop, ledge);
         };
         features.add(new Feature("front_" + (index + 1), Words.of("feature.front", front.shape()), region,
                 front.shape() == Profile.Shape.SLOPE || front.shape() == Profile.Shape.REVERSE_SLOPE ? strip.width() : drop, setups));
+    }
+
+    /** On the thin edge the blade leans away from the fence; on the thick one it leans over what is kept. */
+    private List<Setup> slopes(Strip strip, Length drop, Surface thin) {
+        Angle lean = new Angle(Math.atan2(drop.toMm(), strip.width().toMm()));
+        Length least = strip.thickness().minus(drop);
+        Surface thick = thin == Surface.INNER ? Surface.OUTER : Surface.INNER;
+        Words rip = Words.of("bit.rip");
+        List<Setup> setups = new ArrayList<>();
+        if (past(thin).isZero()) {
+            setups.add(Setup.of(Tool.TABLE_SAW, rip, thin, Surface.BACK, least, strip.width(), SAW_BITE).leaningAway(lean));
+        }
+        if (past(thick).isZero()) {
+            setups.add(Setup.of(Tool.TABLE_SAW, rip, thick, Surface.BACK, least, strip.width(), SAW_BITE).leaningOver(lean));
+        }
+        return setups;
     }
 
     /** What is cut from the whole stack: rabbets, groove, wall of a floater, hollow in the back. */
@@ -164,7 +204,7 @@ final class Features {
                             Setup.of(Tool.ROUTER_TABLE, Words.of("bit.slot", width), Surface.BACK, Surface.INNER, Length.ZERO, fromBack, routerBite(section.species())))));
             case Recess.Floater(Length ledge, Length thickness) -> features.add(new Feature("wall", Words.of("feature.wall"),
                     Silhouette.box(-ledge.toMm() - 1, thickness.toMm(), 0, section.stacked().toMm() + 1), section.stacked().minus(thickness),
-                    steps(whole, Surface.FRONT, Surface.INNER, ledge, section.stacked().minus(thickness))));
+                    steps(whole, Surface.FRONT, Surface.INNER, ledge, section.stacked().minus(thickness), Length.ZERO)));
             case Recess.Bar() -> {
             }
         }
@@ -172,11 +212,23 @@ final class Features {
         return features.stream().filter(f -> stack.area() - stack.without(f.region()).area() > 0.5).toList();
     }
 
+    /** The rabbets along both edges of a glazing bar of this width, as large as the frame's. */
+    List<Feature> ofBar(Length width, Silhouette blank) {
+        Strip bar = Strip.plain(section.species(), width, section.thickness());
+        Length lip = section.lip();
+        Length depth = section.recessDepth();
+        return List.of(
+                new Feature("bar_rabbet", Words.of("feature.bar_rabbet"), Silhouette.box(blank.left() - 1, -1, lip.toMm(), depth.toMm()),
+                        lip.max(depth), steps(bar, Surface.BACK, Surface.INNER, lip, depth, Length.ZERO)),
+                new Feature("bar_rabbet_other", Words.of("feature.bar_rabbet_other"), Silhouette.box(width.minus(lip).toMm(), -1, blank.right() + 1, depth.toMm()),
+                        lip.max(depth), steps(bar, Surface.BACK, Surface.OUTER, lip, depth, Length.ZERO)));
+    }
+
     private void rabbet(List<Feature> features, String id, Strip whole, Length lip, Length depth, Silhouette region) {
         boolean grooved = id.equals("rabbet") && section.strips().getFirst().source() == Strip.Source.GROOVED_BOARD;
         List<Setup> setups = grooved
                 ? List.of(Setup.of(Tool.TABLE_SAW, Words.of("bit.groove_wall"), Surface.BACK, Surface.OUTER, whole.width().minus(lip), depth, SAW_BITE))
-                : steps(whole, Surface.BACK, Surface.INNER, lip, depth);
+                : steps(whole, Surface.BACK, Surface.INNER, lip, depth, Length.ZERO);
         features.add(new Feature(id, Words.of(grooved ? "feature.groove_wall" : "feature." + id), region, lip.max(depth), setups));
     }
 
@@ -189,10 +241,11 @@ final class Features {
         Point corner = rabbet.seat().get(1);
         Point end = rabbet.seat().get(2);
         Angle tilt = new Angle(Math.abs(rabbet.tilt().radians()));
-        Length fence = Length.mm(section.face().toMm() - Math.max(corner.x(), end.x()));
+        Length near = Length.mm(section.face().toMm() - Math.max(corner.x(), end.x()));
         Words bit = Words.of("bit.tilted_passes", Length.mm(inner.y()), Length.mm(corner.x()), tilt);
-        features.add(new Feature("rabbet", Words.of("feature.tilted_rabbet"), tilted(), rabbet.lip().max(rabbet.depth()), List.of(
-                Setup.of(Tool.TABLE_SAW, bit, Surface.BACK, Surface.OUTER, fence, Length.mm(corner.y()), SAW_BITE).tilted(tilt))));
+        Setup wall = Setup.of(Tool.TABLE_SAW, bit, Surface.BACK, Surface.OUTER, near, Length.mm(corner.y()), SAW_BITE).then(Surface.BACK);
+        features.add(new Feature("rabbet", Words.of("feature.tilted_rabbet"), tilted(), rabbet.lip().max(rabbet.depth()),
+                List.of(corner.x() > end.x() ? wall.leaningOver(tilt) : wall.leaningAway(tilt))));
     }
 
     private Silhouette tilted() {

@@ -19,6 +19,7 @@ import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
+import neatcorner.core.rack.Material;
 import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
@@ -120,6 +121,7 @@ public final class MakingPlanner {
         if (section.band().isPresent()) {
             stack = band(section.band().get(), stack);
         }
+        bars(orders);
         if (later) {
             rabbetLater(stack);
         }
@@ -263,6 +265,19 @@ public final class MakingPlanner {
         }
     }
 
+    /** Glazing bars are strips of their own, with a rabbet along both edges. */
+    private void bars(Orders orders) {
+        if (frame.bars().isEmpty()) {
+            return;
+        }
+        Length width = frame.bars().getFirst().stock().face();
+        Length thickness = section.thickness();
+        Silhouette blank = Silhouette.box(0, 0, width.toMm(), thickness.toMm());
+        step(Tool.PLANER, Words.of("making.mill", Words.of("making.the_bars"), width, thickness), List.of(Words.of("making.rough", rough(thickness), section.species()),
+                Words.of("making.rip", width.plus(HAIR), width, thickness), Words.of("making.bar_edges")), blank);
+        cut(blank, _ -> Ordering.of(blank, new Features(section, frame.habits()).ofBar(width, blank)), orders);
+    }
+
     private void step(Tool tool, Words what, List<Words> how, Silhouette stick) {
         steps.add(new MakingStep(tool, what, how, Optional.empty(), Optional.empty(), List.of(), Optional.empty(), stick, Silhouette.NONE, true));
     }
@@ -290,13 +305,17 @@ public final class MakingPlanner {
     private List<Words> odd(Function<Orders, List<Ordering.Placed>> cuts, Ordering.Placed placed) {
         List<Words> lines = new ArrayList<>();
         for (Odd sides : odd) {
-            Optional<Setup> own = sides.setup(cuts, placed.feature());
+            Optional<Setup> same = sides.setup(cuts, placed.feature()).filter(setup -> setup.lies(placed.setup()));
             Length face = sides.section.face();
-            if (own.filter(setup -> setup.lies(placed.setup())).isEmpty()) {
+            if (same.isEmpty()) {
                 lines.add(Words.of("making.odd_anew", sides.letters, face));
-            } else if (!own.get().equals(placed.setup())) {
-                lines.add(Words.of(own.get().fence().isPositive() ? "making.odd_fence" : "making.odd_height", sides.letters, face,
-                        own.get().height(), own.get().fence()));
+            } else if (!same.get().equals(placed.setup())) {
+                Setup own = same.get();
+                lines.add(Words.of(own.fence().isPositive() ? "making.odd_fence" : "making.odd_height", sides.letters, face, own.height(), own.fence()));
+                own.tilt().filter(tilt -> !own.tilt().equals(placed.setup().tilt())).map(tilt -> Words.of("making.odd_tilt", tilt.angle())).ifPresent(lines::add);
+                if (!own.bit().equals(placed.setup().bit())) {
+                    lines.add(Words.of("making.odd_bit", own.bit()));
+                }
             }
         }
         return lines;
@@ -307,7 +326,7 @@ public final class MakingPlanner {
         String id = "making." + (steps.size() + 1);
         List<Words> how = new ArrayList<>();
         how.add(Words.of("making.lie", setup.bit(), setup.down(), setup.against()));
-        setup.tilt().ifPresent(tilt -> how.add(Words.of("making.tilt", tilt)));
+        setup.tilt().map(Setup.Tilt::said).ifPresent(how::add);
         placed.because().ifPresent(how::add);
         refused(placed).ifPresent(how::add);
         how.addAll(otherwise);
@@ -328,8 +347,10 @@ public final class MakingPlanner {
             return placed.feature().setups().stream().filter(Setup::trapped).findFirst()
                     .map(trap -> Words.of("making.trapped", trap.down(), trap.against()));
         }
-        return Optional.of(Words.of("making.not_first", first.tool(), first.down(), Length.mm(first.down().contact(placed.before()).total()),
-                first.against(), Length.mm(first.against().contact(placed.before()).total())));
+        return Optional.of(Ordering.lost(placed.before(), first)
+                .map(second -> Words.of("making.not_two_passes", second, Length.mm(second.contact(placed.before()).total())))
+                .orElseGet(() -> Words.of("making.not_first", first.tool(), first.down(), Length.mm(first.down().contact(placed.before()).total()),
+                        first.against(), Length.mm(first.against().contact(placed.before()).total()))));
     }
 
     /** Even bites up to the full depth. */
@@ -366,30 +387,36 @@ public final class MakingPlanner {
     /** The rabbet cut in the glued frame: its corners keep the bit's radius. */
     private void rabbetLater(Silhouette stack) {
         Length radius = frame.habits().get(Habit.BIT_RADIUS);
-        Length lip = section.lip();
-        Length depth = section.recessDepth();
         boolean squared = frame.job().choices().rabbeting() != Rabbeting.AFTER_ROUNDED;
         boolean curved = frame.job().outline().isCurved();
         boolean cornered = !curved || frame.job().outline().round().stream().anyMatch(side -> !side.isCurved());
-        Figure<Length> height = ledger.enter(Station.SECTION, Figure.formula("making.later.height").named(Words.of("figure.making.depth", Words.of("feature.rabbet")))
-                .note("making_height", Surface.BACK).gives(depth));
-        Silhouette whole = section.wood();
-        steps.add(new MakingStep(Tool.HAND_ROUTER, Words.of("making.rabbet_later"), laterHow(lip, frame.habits().said(Habit.BIT_RADIUS), squared, curved, cornered), Optional.empty(), Optional.of(height),
-                passes(depth, Setup.of(Tool.HAND_ROUTER, Words.of("bit.straight"), Surface.BACK, Surface.INNER, Length.ZERO, depth, Features.routerBite(section.species()))),
-                Optional.empty(), whole, stack.without(whole), true));
+        List<Words> corners = cornered ? List.of(Words.of(!squared ? "making.round_package" : curved ? "making.square_corners_only" : "making.square_corners",
+                frame.habits().said(Habit.BIT_RADIUS))) : List.of();
+        if (section.recess() instanceof Recess.DoubleRabbet step) {
+            Section before = section.withRecess(new Recess.Rabbet(step.lip(), step.depth()));
+            rout("feature.rabbet", before, List.of(), stack, before.wood());
+            rout("feature.rabbet_behind", section.withRecess(new Recess.Rabbet(step.backLip(), step.backDepth())), corners, before.wood(), section.wood());
+        } else {
+            rout("feature.rabbet", section, corners, stack, section.wood());
+        }
         ledger.warn(Safety.ROUTER);
+        boolean canvas = frame.job().contents().materials().anyMatch(material -> material == Material.CANVAS_ON_BARS);
         if (!squared && cornered && !frame.job().contents().layers().isEmpty()) {
-            ledger.find(Finding.of(Severity.NOTE, Station.FIT, "round_corners", frame.habits().said(Habit.BIT_RADIUS)).by(radius)
+            ledger.find(Finding.of(canvas ? Severity.CAUTION : Severity.NOTE, Station.FIT, canvas ? "round_corners_canvas" : "round_corners", frame.habits().said(Habit.BIT_RADIUS)).by(radius)
                     .remedy(new Remedy.OnJob(Words.of("remedy.square_corners"), new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED))));
         }
     }
 
-    private static List<Words> laterHow(Length lip, Figure<Length> radius, boolean squared, boolean curved, boolean cornered) {
-        List<Words> how = new ArrayList<>(List.of(Words.of("making.rabbet_later.how", lip, radius)));
-        if (cornered) {
-            how.add(Words.of(!squared ? "making.round_package" : curved ? "making.square_corners_only" : "making.square_corners", radius));
-        }
-        return how;
+    private void rout(String feature, Section rabbeted, List<Words> corners, Silhouette before, Silhouette after) {
+        Words name = Words.of(feature);
+        Length depth = rabbeted.recessDepth();
+        String id = feature.equals("feature.rabbet") ? "making.later.height" : "making.later.height_behind";
+        Figure<Length> height = ledger.enter(Station.SECTION, Figure.formula(id).named(Words.of("figure.making.depth", name)).note("making_height", Surface.BACK).gives(depth));
+        Setup setup = Setup.of(Tool.HAND_ROUTER, Words.of("bit.straight"), Surface.BACK, Surface.INNER, Length.ZERO, depth, Features.routerBite(section.species()));
+        List<Words> how = new ArrayList<>(List.of(Words.of("making.rabbet_later.how", rabbeted.lip(), frame.habits().said(Habit.BIT_RADIUS))));
+        how.addAll(corners);
+        steps.add(new MakingStep(Tool.HAND_ROUTER, Words.of(frame.isSolid() ? "making.rabbet_solid" : "making.rabbet_later", name), how,
+                Optional.empty(), Optional.of(height), passes(depth, setup), Optional.empty(), after, before.without(after), true));
     }
 
     private void find() {

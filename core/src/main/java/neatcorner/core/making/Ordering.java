@@ -46,9 +46,10 @@ final class Ordering {
     /** The cuts in order; where no order carries them all, in the order that loses support the latest. */
     static List<Placed> of(Silhouette blank, List<Feature> features) {
         List<Feature> sorted = features.stream().sorted(Comparator.comparingDouble(f -> lost(blank, f))).toList();
-        Ordering ordering = new Ordering(blank, sorted);
         List<Placed> placed = new ArrayList<>();
-        if (!ordering.search(0, blank, placed)) {
+        boolean found = new Ordering(blank, sorted.stream().map(Feature::withoutLeaningOver).toList()).search(0, blank, placed)
+                || new Ordering(blank, sorted).search(0, blank, placed);
+        if (!found) {
             placed.clear();
             Silhouette stick = blank;
             for (Feature feature : sorted) {
@@ -110,7 +111,13 @@ final class Ordering {
         double middle = setup.down().isFlatwise() ? stick.centroid().x() : stick.centroid().y();
         double whole = setup.down().isFlatwise() ? stick.right() - stick.left() : stick.high() - stick.low();
         return table.total() >= Math.min(LEAST_ON_TABLE, whole * 0.6) && table.from() < middle && middle < table.to()
-                && setup.against().contact(stick).total() >= LEAST_ON_FENCE;
+                && setup.against().contact(stick).total() >= LEAST_ON_FENCE
+                && lost(stick, setup).isEmpty();
+    }
+
+    /** The surface that a second pass on edge wants along the fence and that is not flat enough any more. */
+    static Optional<Surface> lost(Silhouette stick, Setup setup) {
+        return setup.then().filter(second -> second.contact(stick).total() < LEAST_ON_TABLE);
     }
 
     /** Past the cutter the stick still needs something on table and fence. */
@@ -128,13 +135,17 @@ final class Ordering {
                 Feature later = placed.get(j).feature();
                 Silhouette without = here.before().without(later.region());
                 if (!without.isNone() && !isCarried(without, without.without(here.feature().region()), here.setup())) {
-                    because = Optional.of(Words.of("making.before", later.name(), here.setup().down(),
-                            Length.mm(here.setup().down().contact(without).total()), here.setup().against(),
-                            Length.mm(here.setup().against().contact(without).total())));
+                    because = Optional.of(because(later, here.setup(), without));
                 }
             }
             explained.add(new Placed(here.feature(), here.setup(), here.before(), here.after(), here.supported(), because));
         }
         return List.copyOf(explained);
+    }
+
+    private static Words because(Feature later, Setup setup, Silhouette without) {
+        return lost(without, setup).map(second -> Words.of("making.before_second", later.name(), second, Length.mm(second.contact(without).total())))
+                .orElseGet(() -> Words.of("making.before", later.name(), setup.down(), Length.mm(setup.down().contact(without).total()),
+                        setup.against(), Length.mm(setup.against().contact(without).total())));
     }
 }

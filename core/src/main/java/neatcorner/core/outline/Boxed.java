@@ -120,6 +120,11 @@ public sealed interface Boxed extends Outline {
             return axis == Axis.WIDTH ? new Window(size, height, rows, columns, bar) : new Window(width, size, rows, columns, bar);
         }
 
+        /** Whether it has bars both ways. */
+        public boolean isCrossed() {
+            return rows > 1 && columns > 1;
+        }
+
         @Override
         public Window turned() {
             return new Window(height, width, columns, rows, bar);

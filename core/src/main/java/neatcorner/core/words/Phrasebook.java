@@ -58,7 +58,14 @@ public final class Phrasebook {
         return say(Words.of(key, args));
     }
 
+    /** A sentence begins with a capital whatever is put in front. */
     private String fill(String phrase, Words words) {
+        String said = filled(phrase, words);
+        boolean sentence = phrase.startsWith("{") && phrase.endsWith(".");
+        return sentence && !said.isEmpty() ? said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1) : said;
+    }
+
+    private String filled(String phrase, Words words) {
         StringBuilder said = new StringBuilder();
         int at = 0;
         while (at < phrase.length()) {

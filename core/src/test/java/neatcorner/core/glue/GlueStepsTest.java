@@ -1,5 +1,6 @@
 package neatcorner.core.glue;
 
+import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -12,8 +13,13 @@ import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Shop;
 import neatcorner.core.measure.Graduation;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Size;
+import neatcorner.core.words.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
@@ -64,6 +70,20 @@ class GlueStepsTest {
         assertThat(keys.indexOf("close.prepare.pva")).isLessThan(keys.indexOf("close.diagonals"));
         assertThat(keys.indexOf("close.diagonals")).isLessThan(keys.indexOf("close.squeeze_out.pva"));
         assertThat(keys.getLast()).isEqualTo("close.splines");
+    }
+
+    /** Bars are halved only where they cross; a rabbet cut after the glue-up takes neither package nor bars before. */
+    @ParameterizedTest
+    @CsvSource({"3, 2, BEFORE_MITRING, close.bars_cross; close.bars; close.dry_fit", "4, 1, BEFORE_MITRING, close.bars; close.dry_fit",
+        "1, 2, AFTER_SQUARED, close.bars_later; close.dry_fit_bare"})
+    void barsAreHalvedWhereTheyCross(int rows, int columns, Rabbeting rabbeting, String first) {
+        Job job = Sample.job("20", "30");
+        Job window = job.withOutline(new Boxed.Window(new Size(Line.GLASS, in("20")), new Size(Line.GLASS, in("30")), rows, columns, in("1")))
+                .withChoices(job.choices().withRabbeting(rabbeting));
+        Plan plan = Planner.plan(window, Sample.shop());
+        assertThat(plan.glue().steps()).extracting(Words::key).startsWith(first.split("; "));
+        assertThat(plan.figures().keySet().stream().anyMatch(id -> id.endsWith(".half_lap"))).isEqualTo(rows > 1 && columns > 1);
+        assertThat(plan.making().steps()).extracting(step -> BOOK.say(step.what())).contains("Cut the rabbet along the sight edge of the bars", "Cut the rabbet along the outside edge of the bars");
     }
 
     /** A glue in a shop colder than it stands is a stop, a degree above it is none. */

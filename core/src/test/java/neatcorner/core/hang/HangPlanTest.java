@@ -21,6 +21,7 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
+import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
 import neatcorner.core.wood.Species;
 import net.jqwik.api.ForAll;
@@ -103,6 +104,26 @@ class HangPlanTest {
             Length middle = plan.hang().hookHeight().value().plus(drop).minus(plan.frame().height(Line.OUTSIDE).over(2));
             assertThat(middle).isEqualTo(in("58"));
         }
+    }
+
+    /** Rings keep to wood: beside a hollow, on the narrower of two unlike sides, on the strainer; a cleat too goes on the strainer. */
+    @Test
+    void hardwareIsScrewedToWoodThatIsThere() {
+        Job job = hung(Sample.job("20", "16"), Hardware.TWO_HOOKS);
+        Job hollow = job.withSection(Sample.rabbeted("3", "3/4", "1/4", "3/8").withRelief(Optional.of(new Relief(in("1/2"), in("1"), in("1/8")))));
+        assertThat(inset(hollow)).isEqualTo(in("1 1/2").plus(in("1 1/4").over(2)));
+        Job unlike = job.withSection(Sample.rabbeted("4", "3/4", "1/4", "3/8")).withFace("left", Optional.of(in("1 1/4")));
+        assertThat(inset(unlike)).isEqualTo(in("1 1/4").minus(in("1/4")).over(2));
+        Job strained = hung(job.withChoices(job.choices().withStrainer(true)), Hardware.CLEAT);
+        Plan plan = Planner.plan(strained, Sample.shop());
+        Length rail = plan.hang().hookHeight().value().minus(in("58"));
+        Length play = plan.frame().width(Line.RABBET).minus(plan.frame().strainer().getFirst().longPoint().value()).over(2);
+        assertThat(plan.frame().height(Line.RABBET).over(2).minus(rail).minus(play).toMm())
+                .isCloseTo(plan.frame().strainer().getFirst().stock().face().over(2).toMm(), within(0.1));
+    }
+
+    private static Length inset(Job job) {
+        return Planner.plan(job, Sample.shop()).hang().rings().orElseThrow().inset().value();
     }
 
     @Test

@@ -21,6 +21,7 @@ import neatcorner.core.job.Habit;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Layer;
 import neatcorner.core.outline.Line;
 import neatcorner.core.rack.Material;
@@ -36,6 +37,7 @@ import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
+import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Phrasebook;
@@ -120,6 +122,14 @@ class FindingsTest {
                     () -> Sample.job("40", "12").withSection(Sample.rabbeted("3/4", "1", "1/4", "1/2")))),
             Map.entry("strainer_proud", new Case(Severity.NOTE, true, true,
                     () -> Sample.job("40", "12").withChoices(Sample.job("1", "1").choices().withStrainer(true)))),
+            Map.entry("rings_in_hollow", new Case(Severity.CAUTION, true, true, () -> {
+                Job job = Sample.job("20", "16");
+                return job.withSection(job.section().withRelief(Optional.of(new Relief(in("1/4"), in("3/4"), in("1/16")))));
+            })),
+            Map.entry("round_corners_canvas", new Case(Severity.CAUTION, true, true, () -> {
+                Job job = packed(Material.Role.ART, Material.CANVAS_ON_BARS);
+                return job.withChoices(job.choices().withRabbeting(Rabbeting.AFTER_ROUNDED));
+            })),
             Map.entry("too_heavy", new Case(Severity.STOP, true, false,
                     () -> packed(Material.Role.GLAZING, Material.MIRROR).withGiven(Axis.WIDTH,
                             new Size(Line.GLASS, in("90"))).withGiven(Axis.HEIGHT,

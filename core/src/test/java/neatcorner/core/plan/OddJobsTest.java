@@ -73,6 +73,8 @@ class OddJobsTest {
                 steps.add(step.what());
                 steps.addAll(step.how());
             });
+            plan.findings().forEach(f -> steps.addAll(List.of(f.what(), f.cure())));
+            assertThat(steps).extracting(book::say).noneMatch(text -> Character.isLowerCase(text.charAt(0)));
             steps.forEach(words -> said.add(book.say(words)));
             assertThat(said).noneMatch(text -> text.contains("NaN") || text.contains("Infinity") || text.contains("{"));
         }

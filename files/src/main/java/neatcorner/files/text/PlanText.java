@@ -103,7 +103,8 @@ public final class PlanText {
         return switch (id) {
             case "habit.point_room" -> !plan.fit().points().isEmpty();
             case "habit.bit_radius" -> plan.figures().containsKey("making.later.height");
-            case "section.stack", "section.depth_left", "section.front_wood", "habit.front_wood" -> !(plan.job().section().recess() instanceof Recess.Bar);
+            case "section.front_wood", "habit.front_wood" -> plan.job().section().recess() instanceof Recess.Covering;
+            case "section.stack", "section.depth_left" -> !(plan.job().section().recess() instanceof Recess.Bar);
             default -> true;
         };
     }

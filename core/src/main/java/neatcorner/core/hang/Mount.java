@@ -1,0 +1,100 @@
+package neatcorner.core.hang;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
+import neatcorner.core.frame.Straining;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Vector;
+import neatcorner.core.section.Relief;
+import neatcorner.core.section.Section;
+
+/** What the hardware is screwed to: the strainer where there is one, else the backs of the sides, beside a hollow in them. */
+final class Mount {
+    /** A narrower strip beside a hollow holds no ring's screw. Common practice, no source. */
+    private static final Length LEAST_LAND = Length.mm(10);
+    private final Frame frame;
+
+    Mount(Frame frame) {
+        this.frame = frame;
+    }
+
+    /** From the outside of the top to the middle of what a plate or a cleat is screwed to there. */
+    Length down() {
+        if (isOnStrainer()) {
+            return Length.mm(frame.strainer().getFirst().place().start().y()).plus(Straining.STRIP.face().over(2));
+        }
+        return alongAxis(true).map(Member::stock).orElse(frame.job().section()).backWidth().over(2);
+    }
+
+    boolean isOnStrainer() {
+        return !frame.strainer().isEmpty();
+    }
+
+    /** Whether a ring would sit in the hollow, the wood beside it being too narrow. */
+    boolean isInHollow() {
+        return !isOnStrainer() && narrowestUpright().relief().isPresent() && land(narrowestUpright()).isEmpty();
+    }
+
+    /** Whether rings sit beside the hollow and so not in the middle of the back. */
+    boolean isBesideHollow() {
+        return !isOnStrainer() && land(narrowestUpright()).isPresent();
+    }
+
+    /** The least wood between the hollow and the front. */
+    Length inFrontOfHollow() {
+        Section section = narrowestUpright();
+        Relief hollow = section.relief().orElseThrow();
+        double outer = section.face().minus(hollow.from()).toMm();
+        return Length.mm(section.wood().lowestFront(outer - hollow.width().toMm(), outer)).minus(hollow.depth());
+    }
+
+    /**
+     * From the outside to the ring.
+     *
+     * @param level   whether the sides stand upright, so that both rings are as far in
+     * @param outside where the outside is crossed at the ring's height, in mm, left and right
+     * @param inside  the same of the line within
+     */
+    Length inset(boolean level, double[] outside, double[] inside) {
+        if (isOnStrainer()) {
+            return Length.mm(frame.strainer().get(2).place().start().x()).plus(Straining.STRIP.face().over(2));
+        }
+        Section section = narrowestUpright();
+        Length middle = land(section).orElse(section.backWidth().over(2));
+        return level ? middle : Length.mm((inside[0] - outside[0]) * middle.ratio(section.backWidth()));
+    }
+
+    /** The middle of the widest solid strip beside the hollow, from the outside; empty where there is no hollow, or no strip wide enough. */
+    private static Optional<Length> land(Section section) {
+        return section.relief().flatMap(hollow -> {
+            Length inner = section.backWidth().minus(hollow.from()).minus(hollow.width()).max(Length.ZERO);
+            if (hollow.from().max(inner).isUnder(LEAST_LAND)) {
+                return Optional.empty();
+            }
+            return Optional.of(inner.isOver(hollow.from()) ? hollow.from().plus(hollow.width()).plus(inner.over(2)) : hollow.from().over(2));
+        });
+    }
+
+    private Section narrowestUpright() {
+        return alongAxis(false).map(Member::stock).orElse(frame.job().section());
+    }
+
+    /** Of the sides that lie level at the top or stand upright, the one with the narrowest back. */
+    private Optional<Member> alongAxis(boolean level) {
+        List<Member> members = frame.members();
+        return members.stream().filter(m -> isAlong(m.place().along(), level) && (!level || isAtTop(m)))
+                .min(Comparator.comparing(m -> m.stock().backWidth()));
+    }
+
+    private static boolean isAlong(Vector way, boolean level) {
+        return Math.abs(level ? way.y() : way.x()) < 1e-9 && Math.abs(way.z()) < 1e-9;
+    }
+
+    private boolean isAtTop(Member member) {
+        return member.place().start().y() < frame.height(Line.OUTSIDE).toMm() / 2;
+    }
+}
