@@ -82,11 +82,11 @@ final class CornersDetail extends Panel {
                 VBox words = new VBox(1);
                 words.getStyleClass().add("option");
                 words.getChildren().add(text(book().say("hidden.fits", fit.fastener().kind(), fit.fastener().thick(), fit.fastener().along(), fit.fastener().deep()), "strong"));
-                words.getChildren().add(text(book().say("hidden.place", fit.fromBack(), fit.fromFace(), fit.fromPoint()), "soft"));
+                words.getChildren().add(text(book().say(fit.place()), "soft"));
                 box.getChildren().add(words);
             }
             if (desk().plan().hidden().fits().isEmpty()) {
-                box.getChildren().add(text(book().say("hidden.none"), "soft"));
+                box.getChildren().add(text(book().say(desk().plan().hidden().none()), "soft"));
             }
         });
     }

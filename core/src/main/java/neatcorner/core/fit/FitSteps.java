@@ -40,14 +40,14 @@ final class FitSteps {
     }
 
     private void panel() {
-        if (!contents.layers().isEmpty()) {
+        if (!contents.layers().isEmpty() && !frame.isSolid()) {
             steps.add(Words.of("fit.panel"));
         }
     }
 
     private void rabbet(Optional<FitPlan.Strainer> strainer) {
         boolean heavyMirror = contents.isMirror() && mirrorKg() > HEAVY_MIRROR;
-        if (frame.job().choices().rabbeting() == Rabbeting.AFTER_ROUNDED && !contents.layers().isEmpty()) {
+        if (frame.job().choices().rabbeting() == Rabbeting.AFTER_ROUNDED && frame.job().outline().isCornered() && !contents.layers().isEmpty()) {
             steps.add(Words.of("fit.round_corners", frame.habits().said(Habit.BIT_RADIUS)));
         }
         contents.materials().map(material -> step(material, heavyMirror)).distinct().forEach(steps::add);

@@ -17,4 +17,8 @@ import neatcorner.core.words.Figure;
  * @param inner  the sight line over this piece, the same way round
  */
 public record Curve(Figure<Length> blank, Angle turn, Angle runOut, List<Point> outer, List<Point> inner) {
+    /** Of the sight line over this piece, in mm: its chord / (2·sin run-out). */
+    public double innerRadius() {
+        return inner.getFirst().to(inner.getLast()) / (2 * runOut.sin());
+    }
 }

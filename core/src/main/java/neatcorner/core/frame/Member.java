@@ -2,6 +2,7 @@ package neatcorner.core.frame;
 
 import java.util.List;
 import java.util.Optional;
+import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
@@ -37,6 +38,18 @@ public record Member(Side side, Section section, Section stock, Figure<Length> l
     /** How much of a stick it takes, from its one furthest point to the other. */
     public Length overall() {
         return left.reach(stock.thickness()).plus(longPoint.value()).plus(right.reach(stock.thickness()));
+    }
+
+    /**
+     * The cut at one end as it lies to the finished piece: that of a straight piece itself; a curved one's own
+     * edges turn away from its blank's by the run-out there, so that smoothly joined segments meet square.
+     */
+    public Mitre joint(boolean atEnd) {
+        Mitre cut = atEnd ? right : left;
+        return curve.map(sawn -> {
+            Angle toEdge = cut.toEdge().plus(sawn.runOut());
+            return new Mitre(toEdge.sin(), -toEdge.cos(), 0, section.face());
+        }).orElse(cut);
     }
 
     /** The shorter of its two edges. */

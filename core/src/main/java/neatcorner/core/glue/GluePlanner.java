@@ -76,8 +76,7 @@ public final class GluePlanner {
                 .with("outside_width", width).with("outside_height", height).note("diagonal")
                 .gives(Length.mm(Math.hypot(width.toMm(), height.toMm()))))) : checks();
         Section section = frame.job().section();
-        double stretch = frame.members().stream().map(Member::left).mapToDouble(cut -> cut.length().ratio(cut.face())).max().orElseThrow();
-        double area = section.areaMm2() * stretch;
+        double area = frame.members().stream().mapToDouble(GluePlanner::glued).max().orElseThrow();
         int[] psi = psi(adhesive, section.species().hardness());
         List<Words> times = new ArrayList<>(List.of(Words.of("glue.open", adhesive.open()), Words.of("glue.clamp", adhesive.clamp()),
                 Words.of("glue.cure", adhesive.cure()), Words.of("glue.temperature", adhesive.leastTemperature(),
@@ -95,6 +94,12 @@ public final class GluePlanner {
         return new GluePlan(adhesive, List.copyOf(times), steps(joint, adhesive), checks,
                 Optional.of(squeeze("glue.squeeze_least", area, psi[0])), Optional.of(squeeze("glue.squeeze_most", area, psi[1])),
                 square, mostLean);
+    }
+
+    /** The face of a joint, in mm²: a curved piece is glued as a blank, with all its wood. */
+    private static double glued(Member member) {
+        double through = member.curve().isPresent() ? member.stock().face().toMm() * member.section().thickness().toMm() : member.section().areaMm2();
+        return through * member.left().length().ratio(member.left().face());
     }
 
     /** Corner to corner across, from each corner to the one half way round; enough to hold any shape. */
@@ -156,7 +161,7 @@ public final class GluePlanner {
     private List<Words> steps(JointKind joint, Adhesive adhesive) {
         String glue = glueWords(adhesive);
         List<Words> steps = new ArrayList<>();
-        boolean rabbetLater = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING;
+        boolean rabbetLater = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING || frame.job().outline().isCurved();
         bars(steps, rabbetLater);
         steps.add(Words.of(frame.job().contents().layers().isEmpty() || rabbetLater ? "close.dry_fit_bare" : "close.dry_fit"));
         steps.add(Words.of("close.paper"));
@@ -166,7 +171,8 @@ public final class GluePlanner {
         }
         int atOnce = clamping(steps, joint, adhesive);
         if (joint == JointKind.PINNED || joint == JointKind.V_FASTENED) {
-            steps.add(Words.of((frame.members().size() == 4 ? "close.fasten." : "close.fasten_many.") + joint.name().toLowerCase(Locale.ROOT)));
+            boolean curved = frame.job().outline().isCurved();
+            steps.add(Words.of((curved ? "close.fasten_curved." : frame.members().size() == 4 ? "close.fasten." : "close.fasten_many.") + joint.name().toLowerCase(Locale.ROOT)));
         }
         if (frame.isFourSquare()) {
             steps.add(Words.of("close.diagonals"));

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
@@ -26,18 +27,20 @@ import neatcorner.core.words.Words;
  *
  * <p>A fastener goes in square to the mitre, so inside the piece it wanders across the section: by
  * depth · cos φ toward the outside, where φ is the angle between the cut and the edge. What it takes of
- * the section is therefore its size along the mitre times sin φ, and that much more.
+ * the section is therefore its size along the mitre times sin φ, and that much more; in a curve of radius r it
+ * comes nearer to the outside by depth² / 2·r as well.
  *
  * @param zone   of the section, in its own axes: wood further than the margin from every surface
  * @param corner the cut it was tried at, the sharpest of the frame
  * @param fits   the largest of each kind that fits; kinds that do not fit are missing
+ * @param none   why none fits, where that is so
  */
-public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits) {
+public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words none) {
     private static final int STEPS = 48;
     private static final Recent<Task, Found> FOUND = new Recent<>(32, HiddenPlan::searched);
 
     /** What is searched. */
-    private record Task(Section section, Length margin, Mitre corner) {
+    private record Task(Section section, Length margin, Mitre corner, double radius) {
     }
 
     /** What is found, with the middle of each across the section and over the back, in mm. */
@@ -51,23 +54,32 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits) {
      * @param across    its middle on the mitre, in mm from the sight line outwards
      * @param fromBack  its middle over the back
      * @param fromFace  its middle below the highest point of the front
-     * @param fromPoint its middle from the long point, along the mitre
+     * @param place     where its middle is marked, in words
      */
-    public record Fit(HiddenFastener fastener, double across, Figure<Length> fromBack, Figure<Length> fromFace, Figure<Length> fromPoint) {
+    public record Fit(HiddenFastener fastener, double across, Figure<Length> fromBack, Figure<Length> fromFace, Words place) {
     }
 
     /** Tries the sharpest corner of a frame. */
     public static HiddenPlan of(Frame frame, Ledger ledger) {
         Length margin = frame.habits().get(Habit.SAFE_MARGIN);
-        Section section = frame.job().section();
+        Section section = frame.members().getFirst().section();
         Mitre corner = sharpest(frame);
-        Found found = FOUND.of(new Task(section, margin, corner));
+        if (frame.members().stream().anyMatch(member -> !member.section().equals(section))) {
+            return new HiddenPlan(Silhouette.NONE, corner, List.of(), Words.of("hidden.unlike"));
+        }
+        Found found = FOUND.of(new Task(section, margin, corner, radius(frame)));
         List<Fit> fits = new ArrayList<>();
         if (frame.isSolid()) {
-            return new HiddenPlan(found.zone(), corner, List.of());
+            return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.none"));
         }
-        found.places().forEach((fastener, place) -> fits.add(fit(fastener, place, section, corner, margin, ledger)));
-        return new HiddenPlan(found.zone(), corner, List.copyOf(fits));
+        boolean alike = Meeting.of(frame).size() == 1 && !frame.job().outline().isCurved();
+        found.places().forEach((fastener, place) -> fits.add(fit(fastener, place, section, alike ? Optional.of(corner) : Optional.empty(), margin, ledger)));
+        return new HiddenPlan(found.zone(), corner, List.copyOf(fits), Words.of("hidden.none"));
+    }
+
+    /** Of the tightest curve in the frame, in mm; without end where there is none. */
+    private static double radius(Frame frame) {
+        return frame.members().stream().flatMap(member -> member.curve().stream()).mapToDouble(Curve::innerRadius).min().orElse(Double.POSITIVE_INFINITY);
     }
 
     private static Found searched(Task task) {
@@ -75,7 +87,7 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits) {
         Map<HiddenFastener, double[]> places = new LinkedHashMap<>();
         for (HiddenFastener.Kind kind : HiddenFastener.Kind.values()) {
             for (HiddenFastener fastener : HiddenFastener.standard(kind)) {
-                Optional<double[]> place = place(zone, task.corner(), fastener);
+                Optional<double[]> place = place(zone, task, fastener);
                 if (place.isPresent()) {
                     places.put(fastener, place.get());
                     break;
@@ -86,9 +98,9 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits) {
     }
 
     private static Mitre sharpest(Frame frame) {
-        Mitre sharpest = frame.members().getFirst().left();
+        Mitre sharpest = frame.members().getFirst().joint(false);
         for (Member member : frame.members()) {
-            for (Mitre cut : List.of(member.left(), member.right())) {
+            for (Mitre cut : List.of(member.joint(false), member.joint(true))) {
                 if (cut.along() < sharpest.along()) {
                     sharpest = cut;
                 }
@@ -98,7 +110,9 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits) {
     }
 
     /** Where its middle lies on the mitre, across and over the back, in mm: in the tallest room, in the middle of it. */
-    private static Optional<double[]> place(Silhouette zone, Mitre corner, HiddenFastener fastener) {
+    private static Optional<double[]> place(Silhouette zone, Task task, HiddenFastener fastener) {
+        Mitre corner = task.corner();
+        double bow = Math.pow(fastener.deep().toMm(), 2) / (2 * task.radius());
         double level = Math.hypot(corner.along(), corner.across());
         double wide = fastener.along().toMm() * corner.along() / level
                 + fastener.thick().toMm() * Math.abs(corner.through() * corner.across()) / level;
@@ -107,9 +121,10 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits) {
         double rise = -corner.through() * fastener.deep().toMm();
         double[] best = null;
         double most = 0;
+        double reach = wide + Math.abs(drift) + bow;
         double step = Math.max(1e-3, (zone.right() - zone.left()) / STEPS / 2);
-        for (double from = zone.left(); from + wide + Math.abs(drift) <= zone.right() + 1e-9; from += step) {
-            for (double[] room : zone.rooms(from, from + wide + Math.abs(drift))) {
+        for (double from = zone.left(); from + reach <= zone.right() + 1e-9; from += step) {
+            for (double[] room : zone.rooms(from, from + reach)) {
                 double spare = room[1] - room[0] - tall - Math.abs(rise);
                 if (spare >= 0 && (best == null || spare > most + 1e-6)) {
                     most = spare;
@@ -120,12 +135,16 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits) {
         return Optional.ofNullable(best);
     }
 
-    private static Fit fit(HiddenFastener fastener, double[] place, Section section, Mitre corner, Length margin, Ledger ledger) {
+    /** From the long point along the mitre where all corners are alike, else square in from the outside edge. */
+    private static Fit fit(HiddenFastener fastener, double[] place, Section section, Optional<Mitre> alike, Length margin, Ledger ledger) {
         String id = "hidden." + fastener.kind().name().toLowerCase(Locale.ROOT);
-        double level = Math.hypot(corner.along(), corner.across());
-        return new Fit(fastener, place[0], figure(id, "from_back", fastener, margin, Length.mm(place[1]), ledger),
-                figure(id, "from_face", fastener, margin, section.thickness().minus(Length.mm(place[1])), ledger),
-                figure(id, "from_point", fastener, margin, Length.mm((section.face().toMm() - place[0]) * level / corner.along()), ledger));
+        double in = section.face().toMm() - place[0];
+        Figure<Length> fromBack = figure(id, "from_back", fastener, margin, Length.mm(place[1]), ledger);
+        Figure<Length> fromFace = figure(id, "from_face", fastener, margin, section.thickness().minus(Length.mm(place[1])), ledger);
+        return new Fit(fastener, place[0], fromBack, fromFace, alike
+                .map(corner -> Words.of("hidden.place", fromBack, fromFace, figure(id, "from_point", fastener, margin,
+                        Length.mm(in * Math.hypot(corner.along(), corner.across()) / corner.along()), ledger)))
+                .orElseGet(() -> Words.of("hidden.place_in", fromBack, fromFace, figure(id, "from_outside", fastener, margin, Length.mm(in), ledger))));
     }
 
     private static Figure<Length> figure(String id, String what, HiddenFastener fastener, Length margin, Length value, Ledger ledger) {

@@ -31,7 +31,7 @@ record Meeting(Member before, Member after, Angle angle) {
 
     private boolean isLike(Meeting other) {
         return before.section().equals(other.before.section()) && after.section().equals(other.after.section())
-                && before.right().isSetLike(other.before.right()) && after.left().isSetLike(other.after.left());
+                && before.joint(true).isSetLike(other.before.joint(true)) && after.joint(false).isSetLike(other.after.joint(false));
     }
 
     /** The two ways to look at it: from either piece into the other. */
@@ -48,7 +48,7 @@ record Meeting(Member before, Member after, Angle angle) {
      */
     record Way(Member from, boolean atEnd, Member into) {
         Mitre cut() {
-            return atEnd ? from.right() : from.left();
+            return from.joint(atEnd);
         }
     }
 }

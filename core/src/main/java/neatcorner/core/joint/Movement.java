@@ -1,6 +1,7 @@
 package neatcorner.core.joint;
 
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Station;
@@ -49,11 +50,16 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
     /** Zero where the change goes the other way. */
     private static Figure<Length> figure(String id, Frame frame, double percent, double movement, Ledger ledger) {
         double share = Math.abs(percent) * movement;
-        Length gap = frame.isSolid() ? Length.ZERO : frame.members().stream().map(m -> gap(m.left(), share)).max(Length::compareTo).orElseThrow();
+        Length gap = frame.isSolid() ? Length.ZERO : frame.members().stream().map(m -> gap(m, share)).max(Length::compareTo).orElseThrow();
         boolean opens = id.endsWith("dry") == percent < 0;
         return ledger.enter(Station.CORNERS, Figure.formula(id).with("mitre_across", frame.job().section().face())
                 .with("moisture_change", new Share(percent / 100)).with("width_change", new Share(Math.signum(percent) * share))
                 .note("movement", frame.job().section().species()).rounded(Rounding.UP).gives(opens ? gap : Length.ZERO));
+    }
+
+    /** The cut of the finished piece, aslant to the grain of what it was sawn from. */
+    private static Length gap(Member member, double share) {
+        return member.joint(false).length().times(share * Math.abs(Math.sin(2 * member.left().toEdge().radians())));
     }
 
     /** The gap at the far end of a cut of both pieces when they are narrower or wider by a share. */

@@ -55,6 +55,9 @@ final class Pins {
         if (!frame.isConvex()) {
             return Fitted.not(JointKind.PINNED, Words.of("obstacle.pin_inward"));
         }
+        if (frame.job().outline().isCurved()) {
+            return Fitted.not(JointKind.PINNED, Words.of("obstacle.pin_curved"));
+        }
         Length most = frame.narrowFace().minus(CLEAR);
         Optional<Driven> longest = Arrays.stream(STANDARD).filter(length -> !length.isOver(most)).sorted(Comparator.reverseOrder()).map(this::driven).flatMap(Optional::stream).findFirst();
         Optional<Driven> chosen = wish.map(length -> length.isOver(most) ? Optional.<Driven>empty() : driven(length)).orElse(longest);

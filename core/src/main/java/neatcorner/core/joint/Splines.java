@@ -40,6 +40,9 @@ final class Splines {
         if (!frame.isConvex()) {
             return Fitted.not(JointKind.SPLINED, Words.of("obstacle.spline_inward"));
         }
+        if (frame.job().outline().isCurved()) {
+            return Fitted.not(JointKind.SPLINED, Words.of("obstacle.spline_curved"));
+        }
         if (!frame.job().lean().isFlat()) {
             return Fitted.not(JointKind.SPLINED, Words.of("obstacle.spline_lean"));
         }

@@ -89,13 +89,13 @@ final class VFasteners {
         List<Figure<Length>> settings = new ArrayList<>();
         settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.v_height").with("wood_over_back", Length.mm(most).plus(CLEAR)).with("clear", CLEAR)
                 .note(stacked ? "v_stacked" : "v_height").rounded(Rounding.DOWN).gives(height)));
-        settings.add(place("joint.v_outer", places.inner().isPresent() ? "figure.joint.v_outer" : "figure.joint.v_only", places.outer(), mitre, back));
-        places.inner().ifPresent(inner -> settings.add(place("joint.v_inner", "figure.joint.v_inner", inner, mitre, back)));
+        settings.add(place("joint.v_outer", places.inner().isPresent() ? "v_outer" : "v_only", places.outer(), mitre, back));
+        places.inner().ifPresent(inner -> settings.add(place("joint.v_inner", "v_inner", inner, mitre, back)));
         return new Fitted(JointKind.V_FASTENED, settings, (places.inner().isPresent() ? 2 : 1) * (stacked ? 2 : 1), obstacles, Angle.RIGHT);
     }
 
     private Figure<Length> place(String id, String name, double at, double mitre, Length back) {
-        return ledger.enter(Station.CORNERS, Figure.formula(id).named(Words.of(name)).with("back_width", back).with("mitre_at_back", Length.mm(mitre))
+        return ledger.enter(Station.CORNERS, Figure.formula(id).named(Words.of("figure.joint." + name + (frame.job().outline().isCurved() ? "_curved" : ""))).with("back_width", back).with("mitre_at_back", Length.mm(mitre))
                 .note("v_place").gives(Length.mm(at)));
     }
 
@@ -116,7 +116,7 @@ final class VFasteners {
 
     /** From the outer corner to the corner of the rabbet, along the joint. */
     private static double mitreAtBack(Meeting meeting) {
-        return Math.min(along(meeting.before().right(), meeting.before().section()), along(meeting.after().left(), meeting.after().section()));
+        return Math.min(along(meeting.before().joint(true), meeting.before().section()), along(meeting.after().joint(false), meeting.after().section()));
     }
 
     private static double along(Mitre cut, Section section) {
@@ -125,7 +125,7 @@ final class VFasteners {
 
     /** How much wood stands over the back on both sides of the joint here; none over a hollow or a rabbet. */
     private static double height(Meeting meeting, double at) {
-        return Math.min(height(meeting.before().right(), meeting.before().section(), at), height(meeting.after().left(), meeting.after().section(), at));
+        return Math.min(height(meeting.before().joint(true), meeting.before().section(), at), height(meeting.after().joint(false), meeting.after().section(), at));
     }
 
     private static double height(Mitre cut, Section section, double at) {

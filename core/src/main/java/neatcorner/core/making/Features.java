@@ -85,7 +85,7 @@ final class Features {
             case BEVEL -> setups.addAll(bevels(strip, other, width, depth));
             case STEP -> setups.addAll(steps(strip, Surface.FRONT, side, width, depth, ledge));
             default -> {
-                Words bit = Words.of("bit." + edging.kind().name().toLowerCase(Locale.ROOT), width, depth);
+                Words bit = width.equals(depth) ? Words.of("bit." + edging.kind().name().toLowerCase(Locale.ROOT), width, depth) : Words.of("bit.uneven", edging.kind(), width, depth);
                 setups.add(Setup.of(Tool.ROUTER_TABLE, bit, Surface.FRONT, side, past(side), depth, routerBite(strip.species())));
                 if (width.equals(depth) && past(side).isZero()) {
                     setups.add(Setup.of(Tool.ROUTER_TABLE, bit, side, Surface.FRONT, Length.ZERO, width, routerBite(strip.species())));

@@ -389,7 +389,7 @@ public final class MakingPlanner {
         Length radius = frame.habits().get(Habit.BIT_RADIUS);
         boolean squared = frame.job().choices().rabbeting() != Rabbeting.AFTER_ROUNDED;
         boolean curved = frame.job().outline().isCurved();
-        boolean cornered = !curved || frame.job().outline().round().stream().anyMatch(side -> !side.isCurved());
+        boolean cornered = frame.job().outline().isCornered();
         List<Words> corners = cornered ? List.of(Words.of(!squared ? "making.round_package" : curved ? "making.square_corners_only" : "making.square_corners",
                 frame.habits().said(Habit.BIT_RADIUS))) : List.of();
         if (section.recess() instanceof Recess.DoubleRabbet step) {

@@ -33,6 +33,11 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
         return false;
     }
 
+    /** Whether any two of its sides meet at a corner that a round bit cannot reach into. */
+    default boolean isCornered() {
+        return !isCurved() || round().stream().anyMatch(side -> !side.isCurved());
+    }
+
     /** Which of a regular polygon's sizes was given. */
     enum Across {
         /** One side. */

@@ -6,7 +6,7 @@ import neatcorner.core.measure.Length;
 /**
  * How one front edge of a strip is worked.
  *
- * @param kind  what is cut
+ * @param kind  what is cut; a chamfer that is not as wide as deep is a bevel
  * @param width how far it reaches across the face; zero only for {@link Kind#SQUARE}, up to 150 mm
  * @param depth how far it reaches down the edge; zero only for {@link Kind#SQUARE}, up to 150 mm
  */
@@ -16,6 +16,7 @@ public record Edging(Kind kind, Length width, Length depth) {
     private static final double QUIRK = 0.12;
 
     public Edging {
+        kind = kind == Kind.CHAMFER && !width.equals(depth) ? Kind.BEVEL : kind;
         if (kind == Kind.SQUARE) {
             if (!width.isZero() || !depth.isZero()) {
                 throw new IllegalArgumentException("a square edge has no width or depth; it has " + width + " and " + depth);

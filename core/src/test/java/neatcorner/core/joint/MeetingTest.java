@@ -2,16 +2,19 @@ package neatcorner.core.joint;
 
 import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
 import neatcorner.core.Sample;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Outlines;
+import neatcorner.core.outline.Size;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.section.Relief;
@@ -22,6 +25,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Joints at corners of any angle and in sections that are hollow behind. */
 class MeetingTest {
@@ -85,5 +90,32 @@ class MeetingTest {
         Plan plan = Planner.plan(job.withChoices(job.choices().withJoint(Optional.of(JointKind.V_FASTENED))), Sample.shop());
         assertThat(plan.joints().used().fits()).isFalse();
         assertThat(plan.joints().used().why().getFirst().key()).isEqualTo("obstacle.v_lean");
+    }
+
+    /**
+     * The joints of a ring are radial, so its finished segments meet square, as wide there as its face: what holds them
+     * lies between outside line and rabbet, and pins or slots from a blank's tip, which is sawn off, are refused.
+     */
+    @ParameterizedTest
+    @ValueSource(ints = {4, 6, 8, 12})
+    void theJointsOfARingAreThoseOfTheFinishedRing(int segments) {
+        Section section = Sample.rabbeted("2 1/2", "1 1/4", "1/4", "1/2");
+        Job job = Sample.job("20", "20").withSection(section)
+                .withOutline(new Boxed.Round(new Size(Line.SIGHT, in("20")), new Size(Line.SIGHT, in("20")), segments));
+        Plan plan = Planner.plan(job, Sample.shop());
+        assertThat(plan.frame().members()).allSatisfy(member -> assertThat(member.joint(true).swing().toDegrees()).isCloseTo(0, within(1e-6)));
+        assertThat(plan.joints().option(JointKind.PINNED).fits()).isFalse();
+        assertThat(plan.joints().option(JointKind.SPLINED).fits()).isFalse();
+        assertThat(plan.joints().option(JointKind.V_FASTENED).settings()).filteredOn(f -> f.id().startsWith("joint.v_") && !f.id().equals("joint.v_height"))
+                .isNotEmpty().allSatisfy(f -> assertThat(((Length) f.value()).toMm()).isBetween(4.5, section.backWidth().toMm() - 4.5));
+        assertThat(plan.hidden().fits()).isNotEmpty().allSatisfy(fit -> {
+            double bow = Math.hypot(in("10").toMm(), fit.fastener().deep().toMm()) - in("10").toMm();
+            assertThat(fit.across() + fit.fastener().along().toMm() / 2 + bow).isLessThan(section.face().toMm());
+        });
+        double half = Math.PI / segments;
+        double width = in("12 1/2").toMm() - in("10").toMm() * Math.cos(half);
+        double newtons = section.thickness().toMm() / Math.cos(half) * 175 * 6894.757e-6;
+        assertThat(plan.glue().least().orElseThrow().value().newtons()).as("the whole blank, to the next 1/16 in, at 175 psi, as hard wood wants")
+                .isBetween(width * newtons, (width + in("1/16").toMm()) * newtons);
     }
 }

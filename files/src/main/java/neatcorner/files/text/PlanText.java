@@ -117,7 +117,10 @@ public final class PlanText {
         plan.joints().used().settings().forEach(this::figure);
         for (HiddenPlan.Fit fit : plan.hidden().fits()) {
             line("hidden", Words.of("hidden.fits", fit.fastener().kind(), fit.fastener().thick(), fit.fastener().along(), fit.fastener().deep()),
-                    Words.of("hidden.place", fit.fromBack(), fit.fromFace(), fit.fromPoint()));
+                    fit.place());
+        }
+        if (plan.hidden().fits().isEmpty() && !plan.frame().isSolid()) {
+            line("hidden_none", plan.hidden().none());
         }
         if (!plan.frame().isSolid()) {
             figure(plan.movement().dry());
