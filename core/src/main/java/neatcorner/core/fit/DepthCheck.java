@@ -56,6 +56,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
                 } else {
                     check.findDepth(frame, covering, ledger);
                 }
+                check.findLoose(frame, ledger);
                 check.findFront(frame, ledger);
                 findPlay(frame, covering, ledger);
             }
@@ -93,6 +94,22 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
             return left.start("step_depth", step.backDepth()).minus("backing", backing.get().thickness(), backing.get().material()).minus("lifted", lifted);
         }
         return left.start(isLevel(frame) ? "recess_depth" : "recess_room", room(frame)).minus("stack", stack);
+    }
+
+    /** A backing that lies on the step presses nothing that is thinner than the rabbet before it. */
+    private void findLoose(Frame frame, Ledger ledger) {
+        Optional<Layer> backing = frame.job().contents().layer(Material.Role.BACKING);
+        if (backing.isEmpty() || !(frame.job().section().recess() instanceof Recess.DoubleRabbet step) || !frame.job().lean().isFlat()) {
+            return;
+        }
+        Length before = stack.value().minus(backing.get().thickness());
+        Length room = step.depth().minus(step.backDepth());
+        Length depth = before.max(Length.mm(0.5)).plus(step.backDepth());
+        if (before.isPositive() && room.minus(before).isOver(LEAST_PLAY)) {
+            Recess shallower = new Recess.DoubleRabbet(step.lip(), depth, step.backLip(), step.backDepth());
+            ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "loose_before_step", before, room, room.minus(before), depth).by(room.minus(before))
+                    .remedy(new Remedy.OnJob(Words.of("remedy.rabbet_depth", depth), new Edit.ChooseSection(frame.job().section().withRecess(shallower)))));
+        }
     }
 
     /** Whether the package lies along the stick's own back, as deep as its rabbet was cut. */

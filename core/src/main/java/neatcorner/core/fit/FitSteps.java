@@ -84,7 +84,7 @@ final class FitSteps {
             return;
         }
         steps.add(Words.of("fit.float_centre", frame.habits().said(Habit.FLOAT_GAP)));
-        steps.add(Words.of("fit.float_screws"));
+        steps.add(Words.of(frame.job().outline().isCurved() ? "fit.float_screws_round" : "fit.float_screws"));
     }
 
     private static Words places(List<Length> places) {

@@ -178,6 +178,8 @@ public final class MakingPlanner {
         }
         if (isRabbeted()) {
             rabbetLater(plain);
+        } else if (section.recess() instanceof Recess.Floater(Length ledge, Length thick)) {
+            step(Tool.HAND_ROUTER, Words.of("making.wall_later"), List.of(Words.of("making.wall_later.how", ledge, section.thickness().minus(thick))), section.wood());
         }
         ledger.warn(Safety.ROUTER);
     }

@@ -122,6 +122,8 @@ class FindingsTest {
                     () -> Sample.job("40", "12").withSection(Sample.rabbeted("3/4", "1", "1/4", "1/2")))),
             Map.entry("strainer_proud", new Case(Severity.NOTE, true, true,
                     () -> Sample.job("40", "12").withChoices(Sample.job("1", "1").choices().withStrainer(true)))),
+            Map.entry("loose_before_step", new Case(Severity.CAUTION, true, true, () -> packed(Material.Role.BACKING, Material.PLYWOOD)
+                    .withSection(Sample.plain().withThickness(in("1 1/2")).withRecess(new Recess.DoubleRabbet(in("1/4"), in("1"), in("1/2"), in("1/2")))))),
             Map.entry("rings_in_hollow", new Case(Severity.CAUTION, true, true, () -> {
                 Job job = Sample.job("20", "16");
                 return job.withSection(job.section().withRelief(Optional.of(new Relief(in("1/4"), in("3/4"), in("1/16")))));

@@ -73,7 +73,7 @@ class WentWrongTest {
         "solid | Rout the opening; Nothing to close; Chisel the corners square; -Mill the strip; -squeeze on a joint",
         "bigstrainer | strainer brace X1; hardware goes on it; no dust paper is glued over it; Screw the strainer",
         "pu_splined | foam; -wet rag", "window2 | half; every pane", "lshapeglass | any polygon, box around it; A band slides off; -–45; --45",
-        "waxfirst | wax", "thin8mirror | block", "oneside | top and bottom are cut as mirror images"})
+        "waxfirst | wax", "thin8mirror | block", "oneside | Top and bottom are cut as mirror images"})
     void thePlanSaysWhatIsTrueForTheJob(String name, String phrases) {
         String text = PlanText.write(Planner.plan(JOBS.get(name), Shop.starting()), new Phrasebook(Graduation.MM_TENTH));
         for (String phrase : words(phrases)) {
