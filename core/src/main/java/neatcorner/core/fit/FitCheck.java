@@ -40,6 +40,7 @@ final class FitCheck {
         inBars();
         frame.job().contents().borders().ifPresent(this::mat);
         inwardGlass();
+        drawnIn();
         slender();
         if (!frame.strainer().isEmpty()) {
             proudStrainer();
@@ -102,6 +103,17 @@ final class FitCheck {
         if (glass.isPresent() && frame.has(Line.GLASS) && !Polygons.isConvex(frame.lines().get(Line.GLASS))) {
             ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "glass_inward", glass.get().material()).by(glass.get().thickness())
                     .remedy(new Remedy.OnJob(Words.of("remedy.acrylic"), new Edit.Pack(Material.Role.GLAZING, Optional.of(Material.ACRYLIC)))));
+        }
+    }
+
+    /** Stretched cloth pulls along the whole of a bar. */
+    private void drawnIn() {
+        Length face = frame.narrowFace();
+        if (frame.job().section().recess() instanceof Recess.Bar && frame.longSide().ratio(face) > SLENDER) {
+            Length wider = Length.mm(Math.ceil(frame.longSide().toMm() / SLENDER));
+            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "drawn_in", frame.longSide(), face, Math.round(frame.longSide().ratio(face))).by(frame.longSide())
+                    .remedy(wider.isOver(Recess.MOST) || !face.equals(frame.job().section().face()) ? new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION)
+                            : new Remedy.OnJob(Words.of("remedy.face", wider), new Edit.ChooseSection(frame.job().section().withFace(wider)))));
         }
     }
 

@@ -20,6 +20,7 @@ import neatcorner.core.measure.Length;
  * <ol>
  *   <li>A quick answer: panes in several orders, each into the free rectangle that suits it best, which is
  *       then cut apart along its shorter or its longer rest; the best of all such ways.</li>
+ *   <li>Of few panes every way is tried, which proves the cheapest where no strip is too narrow ({@link FewPanes}).</li>
  *   <li>Panes with an equal or nearly equal side are joined to blocks ({@link BlockSearch}), and the blocks
  *       laid in the same way: layouts that leave nothing over are found so. Where there are too many blocks,
  *       rounds with more and other ones follow.</li>
@@ -27,7 +28,7 @@ import neatcorner.core.measure.Length;
  *       anew for the rest ({@link Peeling}); of sheets filled with blocks, the two emptiest are tried as one.</li>
  *   <li>Orders are shuffled a little, again and again from the best so far.</li>
  *   <li>The bound: what the area costs when none is lost but to kerfs, how many panes there are of which no two can
- *       share a sheet, and the cheapest sheet for a pane that few hold. Nothing more is proven.</li>
+ *       share a sheet, and the cheapest sheet for a pane that few hold. Nothing more is proven, but of few panes.</li>
  * </ol>
  *
  * <p>Best is: least cost, then the largest rectangle left over. Same problem, same answers in the same order;
@@ -48,7 +49,7 @@ public final class SheetSolver {
     private final BooleanSupplier stop;
     private final Consumer<SheetAnswer> better;
     private final long kerf;
-    private final long bound;
+    private long bound;
     private List<SheetLayout> best = List.of();
     private long bestCost = Long.MAX_VALUE;
     private double bestRest;
@@ -117,6 +118,10 @@ public final class SheetSolver {
         if (isDone()) {
             return;
         }
+        FewPanes.of(problem, stop).ifPresent(few -> {
+            found(few.sheets());
+            bound = few.exact() ? bestCost : bound;
+        });
         BlockSearch blocks = new BlockSearch(problem, this::isDone);
         List<Block> order = new ArrayList<>(panes().stream().sorted(Comparator.comparingDouble((Block b) -> (double) b.width() * b.height()).reversed()).toList());
         List<Peeling> alone = IntStream.range(0, problem.stock().size()).mapToObj(stock -> new Peeling(problem, stock, this::isDone))

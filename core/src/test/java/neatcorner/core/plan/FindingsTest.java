@@ -124,6 +124,9 @@ class FindingsTest {
                     () -> Sample.job("40", "12").withChoices(Sample.job("1", "1").choices().withStrainer(true)))),
             Map.entry("loose_before_step", new Case(Severity.CAUTION, true, true, () -> packed(Material.Role.BACKING, Material.PLYWOOD)
                     .withSection(Sample.plain().withThickness(in("1 1/2")).withRecess(new Recess.DoubleRabbet(in("1/4"), in("1"), in("1/2"), in("1/2")))))),
+            Map.entry("drawn_in", new Case(Severity.CAUTION, true, true, () -> Sample.job("40", "20").withContents(Contents.NOTHING)
+                    .withSection(new Section("bar", Species.PINE, in("1"), in("3/4"), new Recess.Bar(), Profile.FLAT))
+                    .withGiven(Axis.WIDTH, new Size(Line.OUTSIDE, in("40"))).withGiven(Axis.HEIGHT, new Size(Line.OUTSIDE, in("20"))))),
             Map.entry("rings_in_hollow", new Case(Severity.CAUTION, true, true, () -> {
                 Job job = Sample.job("20", "16");
                 return job.withSection(job.section().withRelief(Optional.of(new Relief(in("1/4"), in("3/4"), in("1/16")))));
