@@ -1,11 +1,7 @@
 package neatcorner.app.desk;
 
-import java.util.Collections;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
@@ -27,17 +23,12 @@ import neatcorner.core.stock.StickSolver;
 public final class Improver implements AutoCloseable {
     /** How long it looks at one problem. */
     private static final long NANOS_EACH = 5_000_000_000L;
-    /** How many answers are remembered. */
+    /** So many problems that were looked at are remembered. */
     private static final int KEPT = 400;
     private final Executor interfaceThread;
     private final Runnable found;
     private final AtomicInteger round = new AtomicInteger();
-    private final Map<Object, Object> known = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Object, Object> eldest) {
-            return size() > KEPT;
-        }
-    });
+    private final KnownAnswers known = new KnownAnswers();
     private final Set<Object> finished = new HashSet<>();
     private final ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
         Thread made = new Thread(work, "stick-solver");
@@ -62,17 +53,7 @@ public final class Improver implements AutoCloseable {
 
     /** The best answers known; may be asked from any thread. */
     Answers answers() {
-        return new Answers() {
-            @Override
-            public Optional<StickAnswer> to(StickProblem problem) {
-                return Optional.ofNullable((StickAnswer) known.get(problem));
-            }
-
-            @Override
-            public Optional<SheetAnswer> to(SheetProblem problem) {
-                return Optional.ofNullable((SheetAnswer) known.get(problem));
-            }
-        };
+        return known;
     }
 
     /** Whether it is looking just now. */
@@ -140,7 +121,7 @@ public final class Improver implements AutoCloseable {
     /** Hands an answer over when it is cheaper or better proven than what is known from before. */
     private void tell(Object problem, Object answer, int mine, boolean last) {
         interfaceThread.execute(() -> {
-            Object before = known.get(problem);
+            Object before = known.of(problem);
             boolean news = before == null || cost(answer) < cost(before) || cost(answer) == cost(before) && bound(answer) >= bound(before);
             if (news && !answer.equals(before)) {
                 known.put(problem, answer);

@@ -73,6 +73,7 @@ public final class Window {
         stage.setOnShown(_ -> whenShown.run());
         stage.show();
         view.focusDrawing();
+        Tidying.watch(scene);
     }
 
     /** Said in a small window too, for whoever started it without a terminal. */

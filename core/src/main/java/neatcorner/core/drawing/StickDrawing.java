@@ -1,5 +1,6 @@
 package neatcorner.core.drawing;
 
+import java.util.Comparator;
 import java.util.List;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
@@ -122,10 +123,23 @@ public final class StickDrawing {
         }
         for (Span rest : stick.offCuts(Length.ZERO)) {
             String left = sketch.say("stick.left", rest.length());
-            if (x(rest.to()) - x(rest.from()) > sketch.widthOf(left, sketch.em(11), false) + sketch.em(12)) {
-                sketch.text(new At((x(rest.from()) + x(rest.to())) / 2, y + high / 2), left, Ink.SOFT, 11, false, Anchor.MIDDLE);
+            Span clear = clearest(rest, stick.source().defects());
+            if (x(clear.to()) - x(clear.from()) > sketch.widthOf(left, sketch.em(11), false) + sketch.em(12)) {
+                sketch.text(new At((x(clear.from()) + x(clear.to())) / 2, y + high / 2), left, Ink.SOFT, 11, false, Anchor.MIDDLE);
             }
         }
+    }
+
+    /** The longest part of a rest that no defect is drawn over. */
+    private static Span clearest(Span rest, List<Span> defects) {
+        Span clearest = new Span(rest.from(), rest.from());
+        Length from = rest.from();
+        for (Span defect : defects.stream().sorted(Comparator.comparing(Span::from)).toList()) {
+            Length to = defect.from().min(rest.to()).max(from);
+            clearest = to.minus(from).isOver(clearest.length()) ? new Span(from, to) : clearest;
+            from = from.max(defect.to()).min(rest.to());
+        }
+        return rest.to().minus(from).isOver(clearest.length()) ? new Span(from, rest.to()) : clearest;
     }
 
     /** Far edge, near edge: where the four corners of a piece lie along the stick, in millimetres from its furthest point. */

@@ -6,11 +6,18 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import neatcorner.core.Sample;
 import neatcorner.core.job.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.measure.Length;
+import neatcorner.core.job.Contents;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Size;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.section.Edging;
@@ -27,6 +34,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class MakingTest {
@@ -145,5 +153,47 @@ class MakingTest {
         assertThat(plan.findings()).anySatisfy(f -> assertThat(f.amount()).contains(Length.inches(0, 5, 8)));
         Plan squared = Planner.plan(new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED).apply(job), Sample.shop());
         assertThat(squared.findings()).noneMatch(f -> f.id().equals("round_corners"));
+    }
+
+    /** What is routed is routed when there is something to rout along: the glued frame, the sawn curve, the opening of the board. */
+    @ParameterizedTest
+    @CsvSource({"straight, RABBET, making.mill making.rabbet_later", "straight, STEPPED, making.mill making.rabbet_later making.rabbet_later",
+        "round, RABBET, making.blanks making.curve making.rabbet_later", "round, FLOATER, making.blanks making.curve making.wall_later",
+        "oval, RABBET, making.blanks making.blanks making.blanks making.curve making.rabbet_later", "solid, RABBET, making.board making.opening making.rabbet_solid"})
+    void whatIsRoutedLaterComesAfterWhatItRunsAlong(String shape, String recess, String steps) {
+        Section section = Sample.rabbeted("2", "1", "1/4", "1/2").withRecess(switch (recess) {
+            case "FLOATER" -> new Recess.Floater(in("1/2"), in("1/4"));
+            case "STEPPED" -> new Recess.DoubleRabbet(in("1/4"), in("5/8"), in("1/2"), in("1/8"));
+            default -> new Recess.Rabbet(in("1/4"), in("1/2"));
+        });
+        Line line = recess.equals("FLOATER") ? Line.ART : Line.SIGHT;
+        Job job = Sample.job("20", "30").withSection(section).withContents(Contents.NOTHING);
+        job = switch (shape) {
+            case "round" -> job.withOutline(new Boxed.Round(new Size(line, in("20")), new Size(line, in("20")), 8));
+            case "oval" -> job.withOutline(new Boxed.Round(new Size(line, in("20")), new Size(line, in("30")), 8));
+            case "solid" -> job.withChoices(job.choices().withJoint(Optional.of(JointKind.SOLID)));
+            default -> job.withChoices(job.choices().withRabbeting(Rabbeting.AFTER_SQUARED));
+        };
+        MakingPlan making = Planner.plan(job, Sample.shop()).making();
+        assertThat(making.steps().stream().map(step -> step.what().key()).collect(Collectors.joining(" "))).isEqualTo(steps);
+        Silhouette made = making.steps().getLast().stick();
+        assertThat(made.without(section.wood()).area() + section.wood().without(made).area()).as("the section comes out").isLessThan(1e-3);
+    }
+
+    /** Of a rail of another width every setting that moves with the width is said, tilt and second pass too; what rides otherwise is set up anew. */
+    @Test
+    void otherWidthsHaveTheirOwnTiltAndSecondPass() {
+        Job job = Sample.job("20", "30").withFace("bottom", Optional.of(in("3")));
+        Section sloped = new Section("s", Species.CHERRY, in("1 1/2"), in("1"), new Recess.Rabbet(in("1/4"), in("3/8")), new Profile(Profile.Shape.SLOPE, in("1/4")));
+        Section stepped = new Section("s", Species.CHERRY, in("1 1/2"), in("1"), new Recess.Rabbet(in("1/4"), in("3/8")), new Profile(Profile.Shape.STEP, in("1/4")));
+        Angle wide = Angle.atan2(in("1/4"), in("3"));
+        assertThat(said(job.withSection(sloped), "making.odd_tilt")).singleElement().satisfies(line ->
+                assertThat(((Angle) line.args().getFirst()).toDegrees()).isCloseTo(wide.toDegrees(), within(1e-6)));
+        assertThat(said(job.withSection(stepped), "making.odd_bit")).singleElement().satisfies(line ->
+                assertThat(((Words) line.args().getFirst()).args()).contains(in("1")));
+    }
+
+    private static List<Words> said(Job job, String key) {
+        return Planner.plan(job, Sample.shop()).making().steps().stream().flatMap(step -> step.how().stream()).filter(words -> words.key().equals(key)).toList();
     }
 }
