@@ -26,7 +26,7 @@ rem The cache is named after the size of the program, so that one of an older bu
 for %%A in ("%JAR%") do set "CACHE=%HERE%app\target\neat-corner-%%~zA.aot"
 set "FX="
 for %%J in ("%LIB%\javafx-*-*.jar") do set "FX=!FX!%%J;"
-set "FLAGS=--module-path "!FX!" --add-modules javafx.controls --enable-native-access=javafx.graphics,ALL-UNNAMED --sun-misc-unsafe-memory-access=allow -XX:+UseSerialGC -Xms72m -Xmn40m -Xmx1g -XX:MinHeapFreeRatio=10 -XX:MaxHeapFreeRatio=20 -XX:-ShrinkHeapInSteps -XX:CompileThresholdScaling=5 -Xlog:disable -Xlog:all=error:stderr -XX:+DisplayVMOutputToStderr"
+set "FLAGS=--module-path "!FX!" --add-modules javafx.controls --enable-native-access=javafx.graphics,ALL-UNNAMED --sun-misc-unsafe-memory-access=allow -XX:+UseSerialGC -Xms72m -Xmn40m -Xmx1g -XX:MinHeapFreeRatio=5 -XX:MaxHeapFreeRatio=12 -XX:-ShrinkHeapInSteps -XX:CompileThresholdScaling=5 -Xlog:disable -Xlog:all=error:stderr -XX:+DisplayVMOutputToStderr"
 if exist "%CACHE%" set "FLAGS=%FLAGS% -XX:AOTCache="%CACHE%""
 rem A window is worth half a minute's wait once; a command that prints starts as it can.
 set "WINDOW="
