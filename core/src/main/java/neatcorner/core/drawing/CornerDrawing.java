@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Member;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
@@ -42,7 +43,7 @@ public final class CornerDrawing {
         this.tip = before.outline().get(1);
         this.back = before.outline().get(0).minus(tip).unit();
         this.on = after.outline().get(1).minus(after.outline().get(0)).unit();
-        this.reach = SHOWN * Math.max(before.section().width().toMm(), after.section().width().toMm());
+        this.reach = SHOWN * Math.max(before.stock().width().toMm(), after.stock().width().toMm());
     }
 
     /** The picture. */
@@ -73,7 +74,8 @@ public final class CornerDrawing {
         if (!plan.frame().isSolid()) {
             sketch.line(at(tip), at(inner), Sketch.letters(species), sketch.em(1.4));
         }
-        if (plan.job().section().lip().isPositive()) {
+        Stream.of(before, after).flatMap(member -> member.curve().stream()).forEach(this::sawn);
+        if (plan.job().section().lip().isPositive() && before.curve().isEmpty() && after.curve().isEmpty()) {
             rabbet(inner);
         }
         if (plan.joints().used().fits() || !plan.joints().used().settings().isEmpty()) {
@@ -84,9 +86,19 @@ public final class CornerDrawing {
         return sketch.picture(width, height);
     }
 
-    /** As wide as the piece is seen from the front. */
+    /** The lines that a blank is sawn along, as far as it is shown. */
+    private void sawn(Curve curve) {
+        for (List<Point> line : List.of(curve.outer(), curve.inner())) {
+            List<At> shown = line.stream().filter(p -> p.to(tip) < reach).map(this::at).toList();
+            if (shown.size() > 1) {
+                sketch.line(shown, Paint.of(Sketch.letters(plan.job().section().species())), sketch.em(1.2), Mark.Dash.HIDDEN);
+            }
+        }
+    }
+
+    /** As wide as the piece is seen from the front, a curved one as its blank. */
     private static double wide(Member member) {
-        return member.section().width().toMm() * Math.hypot(member.place().outward().x(), member.place().outward().y());
+        return member.stock().width().toMm() * Math.hypot(member.place().outward().x(), member.place().outward().y());
     }
 
     private void fit(List<Point> all) {
@@ -125,7 +137,7 @@ public final class CornerDrawing {
                 pin(back);
                 pin(on);
             }
-            case V_FASTENED -> fasteners(inner.minus(tip).unit());
+            case V_FASTENED -> fasteners(before.curve().map(curve -> curve.outer().getLast()).orElse(tip), inner.minus(tip).unit());
             case SPLINED -> key();
         }
     }
@@ -151,14 +163,14 @@ public final class CornerDrawing {
     }
 
     /** A V-fastener bridges the joint with its point toward the outside corner. */
-    private void fasteners(Point joint) {
+    private void fasteners(Point outside, Point joint) {
         double wing = 6;
         Point across = joint.outward();
         for (String id : List.of("joint.v_outer", "joint.v_inner")) {
             double along = setting(id);
             if (along > 0) {
-                Point point = tip.plus(joint.times(along - wing * 0.3));
-                Point foot = tip.plus(joint.times(along + wing * 0.4));
+                Point point = outside.plus(joint.times(along - wing * 0.3));
+                Point foot = outside.plus(joint.times(along + wing * 0.4));
                 sketch.line(List.of(at(foot.plus(across.times(wing * 0.7))), at(point), at(foot.minus(across.times(wing * 0.7)))),
                         Paint.of(Ink.METAL), sketch.em(2.6), Mark.Dash.SOLID);
             }

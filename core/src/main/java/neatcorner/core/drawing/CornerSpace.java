@@ -70,7 +70,7 @@ public final class CornerSpace {
         List<Member> members = plan.frame().members();
         Member first = members.getFirst();
         Member second = members.get(1);
-        double reach = 2.2 * Math.max(first.section().width().toMm(), first.section().thickness().toMm());
+        double reach = 2.2 * Math.max(first.stock().width().toMm(), first.stock().thickness().toMm());
         Vector normal = first.place().along().times(first.right().along())
                 .plus(first.place().outward().times(first.right().across())).plus(first.place().front().times(first.right().through()));
         boolean firstIsNear = normal.dot(eye) < 0;
@@ -84,9 +84,9 @@ public final class CornerSpace {
         Mitre cut = atEnd ? member.right() : member.left();
         double length = member.longPoint().value().toMm();
         double back = Math.min(reach, length * 0.75);
-        for (Section.Part part : member.section().parts()) {
+        for (Section.Part part : member.stock().parts()) {
             for (List<Point> outline : part.wood().outlines()) {
-                List<Point> fine = fine(outline, member.section().width().toMm() * STRIP);
+                List<Point> fine = fine(outline, member.stock().width().toMm() * STRIP);
                 for (int i = 0; i < fine.size(); i++) {
                     Point before = fine.get((i + fine.size() - 1) % fine.size());
                     Point after = fine.get((i + 1) % fine.size());
@@ -97,7 +97,7 @@ public final class CornerSpace {
         }
         own.sort(Comparator.comparingDouble(s -> across(s, member)));
         surfaces.addAll(own);
-        for (Section.Part part : member.section().parts()) {
+        for (Section.Part part : member.stock().parts()) {
             for (List<Point> outline : part.wood().outlines()) {
                 List<Vector> end = outline.stream().map(p -> far(member, p, atEnd, back)).toList();
                 Vector way = member.place().along().times(atEnd ? -1 : 1);
@@ -122,7 +122,7 @@ public final class CornerSpace {
             if (Double.isNaN(level)) {
                 continue;
             }
-            Vector corner = near(first, new Point(first.section().face().toMm(), level), first.right(), true);
+            Vector corner = near(first, new Point(first.stock().face().toMm(), level), first.right(), true);
             if (settings.containsKey("joint.slot_height")) {
                 double leg = settings.get("joint.slot_height") / Math.cos(half);
                 Vector one = corner.minus(first.place().along().times(leg));
@@ -171,7 +171,7 @@ public final class CornerSpace {
 
     /** Where a line of the section meets the mitre. */
     private static Vector near(Member member, Point p, Mitre cut, boolean atEnd) {
-        double across = p.x() - member.section().face().toMm();
+        double across = p.x() - member.stock().face().toMm();
         double in = -(cut.across() * across + cut.through() * p.y()) / cut.along();
         double length = member.longPoint().value().toMm();
         return member.place().at(atEnd ? length + in : -in, across, p.y());
@@ -179,7 +179,7 @@ public final class CornerSpace {
 
     private static Vector far(Member member, Point p, boolean atEnd, double back) {
         double length = member.longPoint().value().toMm();
-        return member.place().at(atEnd ? length - back : back, p.x() - member.section().face().toMm(), p.y());
+        return member.place().at(atEnd ? length - back : back, p.x() - member.stock().face().toMm(), p.y());
     }
 
     private static List<Point> fine(List<Point> outline, double most) {

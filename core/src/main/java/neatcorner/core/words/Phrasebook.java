@@ -111,12 +111,19 @@ public final class Phrasebook {
     }
 
     private Numeral numeral(Length length, Rounding rounding, Origin origin) {
-        return (origin == Origin.WORKED ? graduation : fineEnough(length)).write(length, rounding);
+        return (origin == Origin.WORKED ? seen(length, rounding) : fineEnough(length)).write(length, rounding);
     }
 
     /** A length to the coarsest marks that show it exactly, or to the tape when none do: for the lines of a sum. */
     public String exactly(Quantity quantity) {
         return quantity instanceof Length length ? fineEnough(length).write(length).toString() : write(quantity);
+    }
+
+    /** The marks in use, or where a length would go to nothing the finer ones that show it. */
+    private Graduation seen(Length length, Rounding rounding) {
+        return length.isZero() || !graduation.round(length, rounding).isZero() ? graduation
+                : Stream.of(Graduation.values()).filter(g -> g.unit() == graduation.unit() && g.parts() > graduation.parts())
+                .filter(g -> !g.round(length, rounding).isZero()).findFirst().orElse(graduation);
     }
 
     /**
@@ -134,7 +141,7 @@ public final class Phrasebook {
     /** A value to the nearest mark. */
     public String write(Quantity quantity) {
         return switch (quantity) {
-            case Length length -> graduation.write(length).toString();
+            case Length length -> seen(length, Rounding.NEAREST).write(length).toString();
             case Angle angle -> write(angle);
             case Area area -> imperial() ? trimmed(area.toSquareInches(), 2) + " in²" : trimmed(area.mm2(), 0) + " mm²";
             case Volume volume -> imperial() ? decimals(volume.toBoardFeet(), 2) + " bd ft" : decimals(volume.toDm3(), 2) + " dm³";

@@ -76,6 +76,7 @@ class OddJobsTest {
             plan.findings().forEach(f -> steps.addAll(List.of(f.what(), f.cure())));
             assertThat(steps).extracting(book::say).noneMatch(text -> Character.isLowerCase(text.charAt(0)));
             steps.forEach(words -> said.add(book.say(words)));
+            assertThat(said).as("a hair over nothing").noneMatch(text -> text.matches("(?s)(.*[^0-9./ ])? ?0( mm|\") [+−].*"));
             assertThat(said).noneMatch(text -> text.contains("NaN") || text.contains("Infinity") || text.contains("{"));
         }
         plan.figures().values().forEach(OddJobsTest::isNumber);
