@@ -1,12 +1,15 @@
 package neatcorner.app.view;
 
 import java.util.Locale;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -35,6 +38,13 @@ final class JobsDrawer extends VBox {
         search.setAccessibleText(Labels.get("jobs.search"));
         search.setId("jobs-search");
         search.textProperty().addListener(_ -> fill());
+        search.setOnAction(_ -> first().ifPresent(Button::fire));
+        search.addEventFilter(KeyEvent.KEY_PRESSED, pressed -> {
+            if (pressed.getCode() == KeyCode.DOWN) {
+                first().ifPresent(Button::requestFocus);
+                pressed.consume();
+            }
+        });
         Button fresh = new Button(Labels.get("jobs.new"));
         fresh.setId("new-job");
         fresh.getStyleClass().add("remedy");
@@ -56,6 +66,11 @@ final class JobsDrawer extends VBox {
         search.clear();
         fill();
         search.requestFocus();
+    }
+
+    /** The job that stands first. */
+    private Optional<Button> first() {
+        return list.getChildren().stream().limit(1).filter(HBox.class::isInstance).map(row -> (Button) ((HBox) row).getChildren().getFirst()).findFirst();
     }
 
     private void fill() {

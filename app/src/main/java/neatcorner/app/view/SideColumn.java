@@ -83,8 +83,9 @@ final class SideColumn extends Panel {
             HBox row = big(box, member.longPoint(), names.substring(0, 1).toUpperCase(Locale.ROOT) + names.substring(1), "");
             row.getChildren().addFirst(count(group.size() * plan().job().quantity()));
             VBox words = (VBox) row.getChildren().getLast();
-            words.getChildren().setAll(Panel.text(book().say("tag.long_point"), "soft"),
-                    Panel.text(book().say("sheet.short", member.shortPoint()), "soft"));
+            boolean plain = member.longPoint().value().equals(member.shortPoint().value()) && member.left().isSquare() && member.right().isSquare();
+            words.getChildren().setAll(plain ? List.of(Panel.text(book().say("sheet.square_ends"), "soft"))
+                    : List.of(Panel.text(book().say("tag.long_point"), "soft"), Panel.text(book().say("sheet.short", member.shortPoint()), "soft")));
         }
         List<Member> pieces = plan().frame().pieces().toList();
         Member first = pieces.getFirst();

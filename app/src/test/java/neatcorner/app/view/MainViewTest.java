@@ -341,6 +341,14 @@ class MainViewTest extends OnTheDemo {
         robot.push(KeyCode.SHORTCUT, KeyCode.N);
         settle();
         assertThat(plan().job().title()).isEqualTo("New frame " + on(() -> desk.jobs().size()));
+        robot.push(KeyCode.SHORTCUT, KeyCode.J);
+        robot.write("mirror").push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().job().title()).as("the first found, by Enter").isEqualTo("Hall mirror");
+        robot.push(KeyCode.SHORTCUT, KeyCode.J);
+        robot.push(KeyCode.DOWN).push(KeyCode.DOWN).push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().job().title()).as("the second, by arrows").isEqualTo(on(() -> desk.jobs().get(1).title()));
     }
 
     @Test

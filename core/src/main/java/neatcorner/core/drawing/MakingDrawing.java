@@ -5,9 +5,9 @@ import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.making.MakingStep;
+import neatcorner.core.making.Surface;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
-import neatcorner.core.section.Section;
 import neatcorner.core.section.Silhouette;
 import neatcorner.core.words.Phrasebook;
 
@@ -21,25 +21,32 @@ public final class MakingDrawing {
     private static final double WORDS = 47;
     private final Sketch sketch;
     private final Plan plan;
+    private final double cell;
     private final double unit;
 
-    private MakingDrawing(Plan plan, Reader reader) {
+    private MakingDrawing(Plan plan, Reader reader, double width) {
         this.sketch = new Sketch(reader);
         this.plan = plan;
-        Section section = plan.job().section();
-        double widest = Math.max(section.width().toMm(), section.thickness().toMm());
-        this.unit = Math.min(sketch.em(CELL * 0.72 - 22) / widest, sketch.em(PICTURE - 10) / Math.max(section.thickness().toMm(), widest * 0.55));
+        this.cell = Math.clamp(width / Math.max(1, plan.making().steps().size()), sketch.em(CELL * 0.72), sketch.em(CELL * 1.4));
+        double widest = 1;
+        double highest = 1;
+        for (MakingStep step : plan.making().steps()) {
+            Silhouette all = step.stick().plus(step.taken());
+            boolean upright = step.lies().filter(lies -> lies.down() == Surface.INNER || lies.down() == Surface.OUTER).isPresent();
+            widest = Math.max(widest, upright ? all.high() - all.low() : all.right() - all.left());
+            highest = Math.max(highest, upright ? all.right() - all.left() : all.high() - all.low());
+        }
+        this.unit = Math.min((cell - sketch.em(22)) / widest, sketch.em(PICTURE - 10) / highest);
     }
 
     /** The pictures side by side, in as many rows as the width asks for. */
     public static Picture draw(Plan plan, Reader reader, double width) {
-        MakingDrawing drawing = new MakingDrawing(plan, reader);
+        MakingDrawing drawing = new MakingDrawing(plan, reader, width);
         List<MakingStep> steps = plan.making().steps();
-        double cell = Math.clamp(width / Math.max(1, steps.size()), drawing.sketch.em(CELL * 0.72), drawing.sketch.em(CELL));
         double row = drawing.sketch.em(PICTURE + WORDS);
-        int columns = Math.max(1, (int) (width / cell));
+        int columns = Math.max(1, (int) (width / drawing.cell));
         for (int i = 0; i < steps.size(); i++) {
-            drawing.step(i + 1, steps.get(i), i % columns * cell, i / columns * row);
+            drawing.step(i + 1, steps.get(i), i % columns * drawing.cell, i / columns * row);
         }
         return drawing.sketch.picture(width, Math.max(1, (steps.size() + columns - 1) / columns) * row);
     }
@@ -79,7 +86,7 @@ public final class MakingDrawing {
             sketch.hatched(at(step, outline, all, start, table), Ink.SAW);
         }
         if (machined) {
-            sketch.line(new At(left + sketch.em(6), table + sketch.em(1.5)), new At(left + sketch.em(CELL * 0.72 - 4), table + sketch.em(1.5)), Ink.SOFT, sketch.em(2));
+            sketch.line(new At(left + sketch.em(6), table + sketch.em(1.5)), new At(left + cell - sketch.em(10), table + sketch.em(1.5)), Ink.SOFT, sketch.em(2));
             sketch.line(new At(start - sketch.em(3), table), new At(start - sketch.em(3), top + sketch.em(8)), Ink.SOFT, sketch.em(4));
         }
         String tool = sketch.say(Phrasebook.keyOf(step.tool()));

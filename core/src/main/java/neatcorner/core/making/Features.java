@@ -147,8 +147,9 @@ final class Features {
             return;
         }
         Strip only = Strip.plain(strip.species(), strip.width(), strip.thickness()).withSetIn(strip.setIn());
-        Silhouette region = taken(only, only.withFront(front), blank.low());
         Length drop = front.drop();
+        Silhouette wall = taken(only, only.withFront(front), blank.low());
+        Silhouette region = front.shape() == Profile.Shape.STEP ? wall.plus(overLedge(drop)) : wall;
         Length least = strip.thickness().minus(drop);
         List<Setup> setups = switch (front.shape()) {
             case FLAT -> List.of();
@@ -162,6 +163,12 @@ final class Features {
         };
         features.add(new Feature("front_" + (index + 1), Words.of("feature.front", front.shape()), region,
                 front.shape() == Profile.Shape.SLOPE || front.shape() == Profile.Shape.REVERSE_SLOPE ? strip.width() : drop, setups));
+    }
+
+    /** What a step cut in two passes takes with it of the wood over a floater's ledge. */
+    private Silhouette overLedge(Length drop) {
+        double top = section.stacked().toMm();
+        return ledge.isZero() ? Silhouette.NONE : Silhouette.box(-ledge.toMm() - 1, top - drop.toMm(), 0, top + 1);
     }
 
     /** On the thin edge the blade leans away from the fence; on the thick one it leans over what is kept. */

@@ -171,13 +171,14 @@ public final class MakingPlanner {
             cautions.add(Words.of("making.hollow_along"));
         }
         Strip strip = section.strips().getFirst();
+        Silhouette front = section.withRecess(new Recess.Bar()).withRelief(Optional.empty()).wood();
         if (strip.front().shape() != Profile.Shape.FLAT) {
             cautions.add(Words.of(frame.isSolid() ? "making.one_piece_front" : "making.curve_front"));
         } else if (!strip.isPlain()) {
-            step(Tool.HAND_ROUTER, Words.of("making.curve_edges"), List.of(), plain);
+            step(Tool.HAND_ROUTER, Words.of("making.curve_edges"), List.of(), front);
         }
         if (isRabbeted()) {
-            rabbetLater(plain);
+            rabbetLater(front);
         } else if (section.recess() instanceof Recess.Floater(Length ledge, Length thick)) {
             step(Tool.HAND_ROUTER, Words.of("making.wall_later"), List.of(Words.of("making.wall_later.how", ledge, section.thickness().minus(thick))), section.wood());
         }
