@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
@@ -50,18 +51,24 @@ public final class GluePlanner {
     private final Frame frame;
     private final JointPlan joints;
     private final Shop shop;
+    private final List<Member> joined;
     private final Ledger ledger;
 
-    private GluePlanner(Frame frame, JointPlan joints, Shop shop, Ledger ledger) {
+    private GluePlanner(Frame frame, JointPlan joints, Shop shop, List<Member> joined, Ledger ledger) {
         this.frame = frame;
         this.joints = joints;
         this.shop = shop;
+        this.joined = joined;
         this.ledger = ledger;
     }
 
-    /** The glue-up of a frame whose corners are joined in this way. */
-    public static GluePlan plan(Frame frame, JointPlan joints, Shop shop, Ledger ledger) {
-        return new GluePlanner(frame, joints, shop, ledger).plan(joints.chosen());
+    /**
+     * The glue-up of a frame whose corners are joined in this way.
+     *
+     * @param joined the sides that are first put together from several lengths
+     */
+    public static GluePlan plan(Frame frame, JointPlan joints, Shop shop, List<Member> joined, Ledger ledger) {
+        return new GluePlanner(frame, joints, shop, joined, ledger).plan(joints.chosen());
     }
 
     private GluePlan plan(JointKind joint) {
@@ -162,6 +169,9 @@ public final class GluePlanner {
         String glue = glueWords(adhesive);
         List<Words> steps = new ArrayList<>();
         boolean rabbetLater = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING || frame.job().outline().isCurved();
+        if (!joined.isEmpty()) {
+            steps.add(Words.of("close.scarfs", Words.plain(joined.stream().map(member -> member.side().letters()).collect(Collectors.joining(", "))), adhesive.clamp()));
+        }
         bars(steps, rabbetLater);
         steps.add(Words.of(frame.job().contents().layers().isEmpty() || rabbetLater ? "close.dry_fit_bare" : "close.dry_fit"));
         steps.add(Words.of("close.paper"));

@@ -59,7 +59,7 @@ public final class Planner {
         HiddenPlan hidden = HiddenPlan.of(frame, ledger);
         Movement movement = Movement.of(frame, shop.climate(), ledger);
         CutPlan cuts = CutPlanner.plan(frame, shop, answers, ledger);
-        GluePlan glue = GluePlanner.plan(frame, joints, shop, ledger);
+        GluePlan glue = GluePlanner.plan(frame, joints, shop, cuts.joined(), ledger);
         FinishPlan finish = FinishPlan.plan(frame, ledger);
         FitPlan fit = FitPlanner.plan(frame, ledger);
         HangPlan hang = HangPlanner.plan(frame, weight, ledger);

@@ -1,10 +1,12 @@
 package neatcorner.core.stock;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import neatcorner.core.frame.Member;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Share;
 import neatcorner.core.words.Figure;
@@ -33,6 +35,12 @@ public record CutPlan(List<Lot> lots, boolean complete, Optional<Figure<Length>>
     /** The sticks in the order they are cut; empty when some piece fits on no stick. */
     public List<StickLayout> sticks() {
         return complete ? sticks(lots) : List.of();
+    }
+
+    /** The sides for which no stick was long enough, each of several parts. */
+    public List<Member> joined() {
+        return sticks().stream().flatMap(stick -> stick.placed().stream()).map(StickLayout.Placed::piece).filter(piece -> piece.part().isPresent())
+                .map(Piece::member).distinct().sorted(Comparator.comparing(member -> member.side().letters())).toList();
     }
 
     /** The sticks of several lots. */

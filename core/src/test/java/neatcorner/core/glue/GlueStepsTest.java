@@ -72,6 +72,15 @@ class GlueStepsTest {
         assertThat(keys.getLast()).isEqualTo("close.splines");
     }
 
+    /** A side that no stick is long enough for is one piece before its corners are closed. */
+    @Test
+    void sidesOfSeveralLengthsArePutTogetherFirst() {
+        Plan plan = Planner.plan(Sample.job("110", "38"), Sample.shop());
+        assertThat(plan.glue().steps().getFirst().key()).isEqualTo("close.scarfs");
+        assertThat(BOOK.say(plan.glue().steps().getFirst())).contains("First put A–B, C–D together");
+        assertThat(plan(Adhesive.PVA, Sample.shop()).glue().steps()).extracting(Words::key).doesNotContain("close.scarfs");
+    }
+
     /** Bars are halved only where they cross; a rabbet cut after the glue-up takes neither package nor bars before. */
     @ParameterizedTest
     @CsvSource({"3, 2, BEFORE_MITRING, close.bars_cross; close.bars; close.dry_fit", "4, 1, BEFORE_MITRING, close.bars; close.dry_fit",
