@@ -351,6 +351,40 @@ class MainViewTest extends OnTheDemo {
         assertThat(plan().job().title()).as("the second, by arrows").isEqualTo(on(() -> desk.jobs().get(1).title()));
     }
 
+    /** A job put away leaves the list and is found among those put away, comes back, and is removed only when asked twice. */
+    @Test
+    void jobsArePutAwayAndRemoved(FxRobot robot) throws Exception {
+        robot.push(KeyCode.SHORTCUT, KeyCode.J);
+        robot.write("mirror");
+        settle();
+        press("Put away: Hall mirror", robot);
+        assertThat(listed()).doesNotContain("Hall mirror");
+        robot.clickOn("#jobs-away");
+        settle();
+        assertThat(listed()).contains("Hall mirror");
+        press("Take out: Hall mirror", robot);
+        assertThat(listed()).doesNotContain("Hall mirror");
+        robot.clickOn("#jobs-away");
+        settle();
+        press("Put away: Hall mirror", robot);
+        robot.clickOn("#jobs-away");
+        settle();
+        press("Remove: Hall mirror", robot);
+        assertThat(listed()).as("asked once").contains("Hall mirror");
+        press("Remove: Hall mirror", robot);
+        assertThat(listed()).doesNotContain("Hall mirror");
+        assertThat(on(() -> desk.jobs().stream().map(job -> job.title()).toList())).doesNotContain("Hall mirror").isNotEmpty();
+    }
+
+    private List<String> listed() throws Exception {
+        return on(() -> all(view.lookup("#jobs"), n -> n.getStyleClass().contains("job")).map(Node::getAccessibleText).toList());
+    }
+
+    private void press(String button, FxRobot robot) throws Exception {
+        robot.clickOn(on(() -> all(view.lookup("#jobs"), n -> button.equals(n.getAccessibleText())).findFirst().orElseThrow()));
+        settle();
+    }
+
     @Test
     void theKeysAreListedByF1(FxRobot robot) throws Exception {
         Set<Station> settled = plan().job().settled();

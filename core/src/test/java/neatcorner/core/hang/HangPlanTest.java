@@ -23,6 +23,7 @@ import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
+import neatcorner.core.section.Strip;
 import neatcorner.core.wood.Species;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -56,6 +57,27 @@ class HangPlanTest {
                 .withGiven(Axis.WIDTH, new Size(Line.RABBET, Length.mm(400))).withGiven(Axis.HEIGHT, new Size(Line.RABBET, Length.mm(300)));
         double kg = Planner.plan(job, Sample.shop(section)).hang().weight().wood().value().toKg();
         assertThat(kg / Species.PINE.density() * 1e9).isCloseTo(355_296, within(1.0));
+    }
+
+    /**
+     * Every strip by its own wood, by integration as above: a strip from a to b mm from the sight edge and t mm thick holds
+     * t·(2·(W + H)·(b − a) + 4·(b² − a²)) mm³ round an opening of W × H mm.
+     */
+    @Test
+    void everyStripWeighsAsItsOwnWood() {
+        Strip base = Strip.plain(Species.PINE, Length.mm(40), Length.mm(12));
+        Strip cap = Strip.plain(Species.MAPLE, Length.mm(25), Length.mm(8));
+        Section section = new Section("built", List.of(base, cap), new Recess.Rabbet(Length.mm(6), Length.mm(7)), Optional.empty(), Optional.empty());
+        Job job = Sample.job("10", "10").withSection(section).withContents(Contents.NOTHING)
+                .withGiven(Axis.WIDTH, new Size(Line.SIGHT, Length.mm(400))).withGiven(Axis.HEIGHT, new Size(Line.SIGHT, Length.mm(300)));
+        double pine = ring(12, 0, 40) - ring(7, 0, 6);
+        double maple = ring(8, 15, 40);
+        assertThat(Planner.plan(job, Sample.shop(section)).hang().weight().wood().value().toKg())
+                .isCloseTo((pine * Species.PINE.density() + maple * Species.MAPLE.density()) * 1e-9, within(1e-6));
+    }
+
+    private static double ring(double thick, double from, double to) {
+        return thick * (2 * (400 + 300) * (to - from) + 4 * (to * to - from * from));
     }
 
     /** Volume of four mitred bars by hand: area × twice the mean sides × density. */
