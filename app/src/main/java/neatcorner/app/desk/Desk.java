@@ -321,7 +321,7 @@ public final class Desk implements AutoCloseable {
 
     /** The name of the figure whose working is shown. */
     public String selected() {
-        return selected;
+        return plan.figure(selected).isPresent() ? selected : natural(station);
     }
 
     /** Goes to a station. */
@@ -335,13 +335,18 @@ public final class Desk implements AutoCloseable {
     /** The number one comes to a station for. */
     private String natural(Station other) {
         return switch (other) {
-            case BRIEF, CUTS, FINISH, LOG -> "member.top.long";
+            case BRIEF, CUTS, FINISH, LOG -> first();
             case SECTION -> "section.depth_left";
-            case CORNERS -> plan.joints().used().settings().stream().findFirst().map(Figure::id).orElse("member.top.long");
+            case CORNERS -> plan.joints().used().settings().stream().findFirst().map(Figure::id).orElse(first());
             case GLUE_UP -> plan.figure("glue.lean").isPresent() ? "glue.lean" : "glue.diagonal";
-            case FIT -> plan.fit().sheets().stream().findFirst().map(sheet -> sheet.width().id()).orElse("member.top.long");
+            case FIT -> plan.fit().sheets().stream().findFirst().map(sheet -> sheet.width().id()).orElse(first());
             case HANG -> "hang.hook_height";
         };
+    }
+
+    /** The length of the first piece. */
+    private String first() {
+        return plan.frame().members().getFirst().longPoint().id();
     }
 
     /** Shows another page; asked for the one that is shown, the job again. */

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import neatcorner.core.measure.Length;
+import neatcorner.core.job.Habit;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.glue.Square;
@@ -364,10 +366,13 @@ public final class FrameDrawing {
             double y = at(0, outsideHeight()).y() + sketch.em(30);
             sketch.dimension(plan, new At(left.x(), y), new At(right.x(), y), "ring.apart", sketch.say("tag.ring_apart"));
         });
+        Length middle = frame().habits().get(Habit.CENTRE_HEIGHT).plus(frame().height(Line.OUTSIDE).over(2));
+        double drop = middle.minus(plan.hang().hookHeight().value()).toMm();
         if (plan.hang().rings().isEmpty()) {
-            fixedAtTop(plan.hang());
+            fixedAtTop(plan.hang(), drop);
         }
-        sketch.tag(plan, new At(at(0, 0).x() - sketch.em(48), at(0, outsideHeight() / 2).y()), "hang.hook_height", sketch.say("tag.hook_height"));
+        sketch.tag(plan, new At(at(0, 0).x() - sketch.em(48), at(0, drop).y()), "hang.hook_height",
+                sketch.say("tag.height_of." + plan.hang().chosen().name().toLowerCase(Locale.ROOT)));
     }
 
     /** The middle of the frame at a depth, mirrored as it is drawn from behind. */
@@ -377,8 +382,7 @@ public final class FrameDrawing {
     }
 
     /** A saw-tooth in the middle of the top rail, or a cleat along it. */
-    private void fixedAtTop(HangPlan hang) {
-        double y = frame().job().section().backWidth().toMm() / 2;
+    private void fixedAtTop(HangPlan hang, double y) {
         double half = hang.chosen() == Hardware.CLEAT ? outsideWidth() * 0.35 : Math.min(25, outsideWidth() / 6);
         At left = at(outsideWidth() / 2 - half, y);
         At right = at(outsideWidth() / 2 + half, y);
