@@ -222,7 +222,7 @@ public final class CutPlanner {
     private void findToBuy(Lot lot) {
         int onHand = lot.stock().onHand().stream().mapToInt(Sticks::count).sum() + shop.offCutsFor(lot.section()).size();
         lot.toBuy().forEach((length, count) -> ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "rack_short", lot.section().name(),
-                lot.section().face(), count, length, onHand).by(new Count(count))
+                lot.section().width(), count, length, onHand).by(new Count(count))
                 .remedy(new Remedy.OnShop(Words.of("remedy.bought", count, length), new ShopEdit.Receive(lot.section(), length, count)))));
     }
 
