@@ -64,7 +64,10 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
     /** Whether a job like this one, with the same habits, makes a frame at all. */
     public boolean couldBe(Job other) {
         try {
-            new Framing(other, habits, new Ledger()).frame();
+            Frame frame = new Framing(other, habits, new Ledger()).frame();
+            if (frame.isSolid()) {
+                OnePiece.check(frame, new Ledger());
+            }
             return true;
         } catch (IllegalArgumentException impossible) {
             return false;

@@ -30,6 +30,9 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
     /** A wider gap is seen from where one stands before a picture. Common practice, no source. */
     public static final Length SEEN = Length.inches(0, 1, 32);
 
+    /** Quarter-sawn wood is worth taking when it moves by less than this share. */
+    private static final double CALMER = 0.75;
+
     /** Reckons it and finds what is too much. */
     public static Movement of(Frame frame, Climate climate, Ledger ledger) {
         Species species = frame.job().section().species();
@@ -38,7 +41,7 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
                 figure("movement.damp", frame, climate.swelling(), species.movement(grain), ledger));
         Figure<Length> worst = movement.dry.value().isOver(movement.damp.value()) ? movement.dry : movement.damp;
         if (worst.value().isOver(SEEN)) {
-            boolean flat = grain == Species.Grain.FLAT_SAWN;
+            boolean flat = grain == Species.Grain.FLAT_SAWN && species.movement(Species.Grain.QUARTER_SAWN) < CALMER * species.movement(grain);
             ledger.find(Finding.of(Severity.CAUTION, Station.CORNERS, "mitre_moves", worst,
                     movement.dry, movement.damp, species, frame.job().section().face()).by(worst.value())
                     .remedy(flat ? new Remedy.OnJob(Words.of("remedy.quarter_sawn"), new Edit.ChooseGrain(Species.Grain.QUARTER_SAWN))

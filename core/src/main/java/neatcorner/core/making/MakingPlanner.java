@@ -396,11 +396,11 @@ public final class MakingPlanner {
         List<Words> corners = cornered ? List.of(Words.of(!squared ? "making.round_package" : curved ? "making.square_corners_only" : "making.square_corners",
                 frame.habits().said(Habit.BIT_RADIUS))) : List.of();
         if (section.recess() instanceof Recess.DoubleRabbet step) {
-            Section before = section.withRecess(new Recess.Rabbet(step.lip(), step.depth()));
-            rout("feature.rabbet", before, List.of(), stack, before.wood());
-            rout("feature.rabbet_behind", section.withRecess(new Recess.Rabbet(step.backLip(), step.backDepth())), corners, before.wood(), section.wood());
+            Silhouette before = section.withRecess(new Recess.Rabbet(step.lip(), step.depth())).wood();
+            rout("feature.rabbet", step.lip(), step.depth(), List.of(), stack, before);
+            rout("feature.rabbet_behind", step.backLip(), step.backDepth(), corners, before, section.wood());
         } else {
-            rout("feature.rabbet", section, corners, stack, section.wood());
+            rout("feature.rabbet", section.lip(), section.recessDepth(), corners, stack, section.wood());
         }
         ledger.warn(Safety.ROUTER);
         boolean canvas = frame.job().contents().materials().anyMatch(material -> material == Material.CANVAS_ON_BARS);
@@ -410,13 +410,12 @@ public final class MakingPlanner {
         }
     }
 
-    private void rout(String feature, Section rabbeted, List<Words> corners, Silhouette before, Silhouette after) {
+    private void rout(String feature, Length lip, Length depth, List<Words> corners, Silhouette before, Silhouette after) {
         Words name = Words.of(feature);
-        Length depth = rabbeted.recessDepth();
         String id = feature.equals("feature.rabbet") ? "making.later.height" : "making.later.height_behind";
         Figure<Length> height = ledger.enter(Station.SECTION, Figure.formula(id).named(Words.of("figure.making.depth", name)).note("making_height", Surface.BACK).gives(depth));
         Setup setup = Setup.of(Tool.HAND_ROUTER, Words.of("bit.straight"), Surface.BACK, Surface.INNER, Length.ZERO, depth, Features.routerBite(section.species()));
-        List<Words> how = new ArrayList<>(List.of(Words.of("making.rabbet_later.how", rabbeted.lip(), frame.habits().said(Habit.BIT_RADIUS))));
+        List<Words> how = new ArrayList<>(List.of(Words.of("making.rabbet_later.how", lip, frame.habits().said(Habit.BIT_RADIUS))));
         how.addAll(corners);
         steps.add(new MakingStep(Tool.HAND_ROUTER, Words.of(frame.isSolid() ? "making.rabbet_solid" : "making.rabbet_later", name), how,
                 Optional.empty(), Optional.of(height), passes(depth, setup), Optional.empty(), after, before.without(after), true));

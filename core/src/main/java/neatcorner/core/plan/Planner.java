@@ -2,6 +2,7 @@ package neatcorner.core.plan;
 
 import java.util.EnumSet;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import neatcorner.core.finish.FinishPlan;
 import neatcorner.core.fit.DepthCheck;
@@ -24,10 +25,13 @@ import neatcorner.core.joint.JointPlanner;
 import neatcorner.core.joint.Movement;
 import neatcorner.core.making.MakingPlan;
 import neatcorner.core.making.MakingPlanner;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.stock.Answers;
 import neatcorner.core.stock.CutPlan;
 import neatcorner.core.stock.CutPlanner;
+import neatcorner.core.words.Words;
 
 /** The one way through: from a job and a shop to a plan. */
 public final class Planner {
@@ -63,8 +67,23 @@ public final class Planner {
         FinishPlan finish = FinishPlan.plan(frame, ledger);
         FitPlan fit = FitPlanner.plan(frame, ledger);
         HangPlan hang = HangPlanner.plan(frame, weight, ledger);
-        return new Plan(frame, depth, making, joints, hidden, movement, cuts, glue, finish, fit, hang, ledger.findings(), ledger.safety(),
+        List<Finding> findings = ledger.findings().stream().map(finding -> curable(finding, frame)).toList();
+        return new Plan(frame, depth, making, joints, hidden, movement, cuts, glue, finish, fit, hang, findings, ledger.safety(),
                 ledger.figures(), ledger.stations());
+    }
+
+    /** With a way to where it can be mended, where the step that was thought of would leave no frame. */
+    private static Finding curable(Finding finding, Frame frame) {
+        return finding.remedy().filter(remedy -> remedy instanceof Remedy.OnJob(_, Edit edit) && !isPossible(edit, frame))
+                .map(_ -> finding.remedy(new Remedy.Visit(Words.of("remedy.see", finding.station()), finding.station()))).orElse(finding);
+    }
+
+    private static boolean isPossible(Edit edit, Frame frame) {
+        try {
+            return frame.couldBe(edit.apply(frame.job()));
+        } catch (IllegalArgumentException refused) {
+            return false;
+        }
     }
 
     /**

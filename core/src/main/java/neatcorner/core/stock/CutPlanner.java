@@ -24,6 +24,7 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
+import neatcorner.core.section.Recess;
 import neatcorner.core.words.Words;
 
 /** Lays a job's pieces on the shop's sticks. */
@@ -221,8 +222,10 @@ public final class CutPlanner {
 
     private void findToBuy(Lot lot) {
         int onHand = lot.stock().onHand().stream().mapToInt(Sticks::count).sum() + shop.offCutsFor(lot.section()).size();
-        lot.toBuy().forEach((length, count) -> ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "rack_short", lot.section().name(),
-                lot.section().width(), count, length, onHand).by(new Count(count))
+        boolean plain = lot.section().recess() instanceof Recess.Bar && !(frame.job().section().recess() instanceof Recess.Bar);
+        Words name = Words.of(plain ? "stock.plain_strip" : "list.one", lot.section().name());
+        lot.toBuy().forEach((length, count) -> ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "rack_short", name,
+                lot.section().face(), count, length, onHand).by(new Count(count))
                 .remedy(new Remedy.OnShop(Words.of("remedy.bought", count, length), new ShopEdit.Receive(lot.section(), length, count)))));
     }
 

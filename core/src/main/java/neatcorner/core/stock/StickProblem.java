@@ -36,7 +36,7 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
         if (stock.isEmpty()) {
             throw new IllegalArgumentException("there are no sticks; give one or more");
         }
-        Finite.within("gap between pieces", gap, Length.ZERO, Length.mm(50));
+        Finite.within("gap between pieces", gap, Length.ZERO, LONGEST);
         Finite.within("end trim", trim, Length.ZERO, Length.mm(1000));
         Finite.within("smallest useful off-cut", useful, Length.ZERO, LONGEST);
         long count = pieces.stream().mapToLong(Kind::count).sum();
