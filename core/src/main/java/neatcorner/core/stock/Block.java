@@ -8,6 +8,11 @@ sealed interface Block {
 
     /** A pane as it lies. */
     record Single(int pane, boolean turned, long width, long height) implements Block {
+        /** A pane of a problem as it is given. */
+        static Single upright(SheetProblem problem, int pane) {
+            SheetProblem.Pane of = problem.panes().get(pane);
+            return new Single(pane, false, of.width().nanometres(), of.height().nanometres());
+        }
     }
 
     /**

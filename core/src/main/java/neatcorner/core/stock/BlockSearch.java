@@ -212,7 +212,7 @@ final class BlockSearch {
             SheetProblem.Pane pane = problem.panes().get(i);
             short[] taken = new short[problem.panes().size()];
             taken[i] = 1;
-            singles.add(new Joined(new Block.Single(i, false, pane.width().nanometres(), pane.height().nanometres()), taken, stirred(i),
+            singles.add(new Joined(Block.Single.upright(problem, i), taken, stirred(i),
                     i < Long.SIZE && pane.count() == 1 ? 1L << i : 0, pane.canTurn(), 0, 0));
         }
         return singles;

@@ -70,9 +70,8 @@ final class FewPanes {
 
     private List<Block> alone(int set) {
         int pane = panes.get(Integer.numberOfTrailingZeros(set));
-        SheetProblem.Pane of = problem.panes().get(pane);
-        Block upright = new Block.Single(pane, false, of.width().nanometres(), of.height().nanometres());
-        return least(of.canTurn() ? List.of(upright, upright.onItsSide()) : List.of(upright));
+        Block upright = Block.Single.upright(problem, pane);
+        return least(problem.panes().get(pane).canTurn() ? List.of(upright, upright.onItsSide()) : List.of(upright));
     }
 
     /** Of every way to part the set in two, the two beside and above each other; equal parts are not tried twice. */

@@ -87,9 +87,8 @@ public final class SheetSolver {
     private List<Block> panes() {
         List<Block> panes = new ArrayList<>();
         for (int i = 0; i < problem.panes().size(); i++) {
-            SheetProblem.Pane pane = problem.panes().get(i);
-            for (int n = 0; n < pane.count(); n++) {
-                panes.add(new Block.Single(i, false, pane.width().nanometres(), pane.height().nanometres()));
+            for (int n = 0; n < problem.panes().get(i).count(); n++) {
+                panes.add(Block.Single.upright(problem, i));
             }
         }
         return panes;
