@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import neatcorner.core.measure.Length;
-import neatcorner.core.job.Habit;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.glue.Square;
@@ -366,8 +364,7 @@ public final class FrameDrawing {
             double y = at(0, outsideHeight()).y() + sketch.em(30);
             sketch.dimension(plan, new At(left.x(), y), new At(right.x(), y), "ring.apart", sketch.say("tag.ring_apart"));
         });
-        Length middle = frame().habits().get(Habit.CENTRE_HEIGHT).plus(frame().height(Line.OUTSIDE).over(2));
-        double drop = middle.minus(plan.hang().hookHeight().value()).toMm();
+        double drop = plan.hang().drop().toMm();
         if (plan.hang().rings().isEmpty()) {
             fixedAtTop(plan.hang(), drop);
         }

@@ -5,7 +5,6 @@ import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.making.MakingStep;
-import neatcorner.core.making.Surface;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.section.Silhouette;
@@ -32,7 +31,7 @@ public final class MakingDrawing {
         double highest = 1;
         for (MakingStep step : plan.making().steps()) {
             Silhouette all = step.stick().plus(step.taken());
-            boolean upright = step.lies().filter(lies -> lies.down() == Surface.INNER || lies.down() == Surface.OUTER).isPresent();
+            boolean upright = step.lies().filter(lies -> !lies.down().isFlatwise()).isPresent();
             widest = Math.max(widest, upright ? all.high() - all.low() : all.right() - all.left());
             highest = Math.max(highest, upright ? all.right() - all.left() : all.high() - all.low());
         }

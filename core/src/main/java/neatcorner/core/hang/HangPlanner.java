@@ -79,7 +79,7 @@ public final class HangPlanner {
         Optional<HangPlan.Wire> wire = chosen == Hardware.RINGS_AND_WIRE ? rings.map(this::wire) : Optional.empty();
         Length drop = wire.map(w -> w.drop().value()).or(() -> rings.map(r -> r.down().value()))
                 .orElse(mount.down());
-        return new HangPlan(weight, recommended, chosen, rings, wire, rating(chosen, wire), hookHeight(chosen, drop));
+        return new HangPlan(weight, recommended, chosen, rings, wire, rating(chosen, wire), hookHeight(chosen, drop), drop);
     }
 
     private void find(Mass total, Hardware recommended, Hardware chosen) {

@@ -350,7 +350,7 @@ public final class MakingPlanner {
             return placed.feature().setups().stream().filter(Setup::trapped).findFirst()
                     .map(trap -> Words.of("making.trapped", trap.down(), trap.against()));
         }
-        return Optional.of(Ordering.lost(placed.before(), first)
+        return Optional.of(Ordering.missingOnEdge(placed.before(), first)
                 .map(second -> Words.of("making.not_two_passes", second, Length.mm(second.contact(placed.before()).total())))
                 .orElseGet(() -> Words.of("making.not_first", first.tool(), first.down(), Length.mm(first.down().contact(placed.before()).total()),
                         first.against(), Length.mm(first.against().contact(placed.before()).total()))));

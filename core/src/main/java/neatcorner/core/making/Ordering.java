@@ -112,11 +112,11 @@ final class Ordering {
         double whole = setup.down().isFlatwise() ? stick.right() - stick.left() : stick.high() - stick.low();
         return table.total() >= Math.min(LEAST_ON_TABLE, whole * 0.6) && table.from() < middle && middle < table.to()
                 && setup.against().contact(stick).total() >= LEAST_ON_FENCE
-                && lost(stick, setup).isEmpty();
+                && missingOnEdge(stick, setup).isEmpty();
     }
 
     /** The surface that a second pass on edge wants along the fence and that is not flat enough any more. */
-    static Optional<Surface> lost(Silhouette stick, Setup setup) {
+    static Optional<Surface> missingOnEdge(Silhouette stick, Setup setup) {
         return setup.then().filter(second -> second.contact(stick).total() < LEAST_ON_TABLE);
     }
 
@@ -144,7 +144,7 @@ final class Ordering {
     }
 
     private static Words because(Feature later, Setup setup, Silhouette without) {
-        return lost(without, setup).map(second -> Words.of("making.before_second", later.name(), second, Length.mm(second.contact(without).total())))
+        return missingOnEdge(without, setup).map(second -> Words.of("making.before_second", later.name(), second, Length.mm(second.contact(without).total())))
                 .orElseGet(() -> Words.of("making.before", later.name(), setup.down(), Length.mm(setup.down().contact(without).total()),
                         setup.against(), Length.mm(setup.against().contact(without).total())));
     }

@@ -20,7 +20,8 @@ public enum Surface {
     record Contact(double total, double from, double to) {
     }
 
-    boolean isFlatwise() {
+    /** Whether the stick lies on its wide side. */
+    public boolean isFlatwise() {
         return this == BACK || this == FRONT;
     }
 
