@@ -102,10 +102,10 @@ class Panel extends VBox {
     /** The same; they stay as they are while somebody is at work in them. */
     final void rows(Consumer<VBox> fill, Predicate<VBox> inHand) {
         VBox box = new VBox();
-        box.getStyleClass().add("panel-rows");
         onUpdate(() -> {
             if (!inHand.test(box)) {
                 box.getChildren().clear();
+                box.getStyleClass().setAll("panel-rows");
                 fill.accept(box);
             }
         });

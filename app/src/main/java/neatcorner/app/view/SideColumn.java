@@ -138,7 +138,6 @@ final class SideColumn extends Panel {
     }
 
     private void working(VBox box) {
-        box.getStyleClass().remove("ruled");
         Optional<Figure<?>> figure = plan().figure(desk().selected());
         if (figure.isEmpty()) {
             return;
@@ -163,7 +162,6 @@ final class SideColumn extends Panel {
     }
 
     private void findings(VBox box) {
-        box.getStyleClass().remove("ruled");
         box.getStyleClass().add("ruled");
         box.getChildren().add(Panel.text(Labels.get("side.before"), "heading"));
         List<Finding> here = new ArrayList<>(plan().findings(desk().station()));
@@ -193,7 +191,6 @@ final class SideColumn extends Panel {
     }
 
     private void safety(VBox box) {
-        box.getStyleClass().remove("ruled");
         List<Safety> here = plan().safety().stream().filter(s -> s.station() == desk().station()).toList();
         if (here.isEmpty()) {
             return;

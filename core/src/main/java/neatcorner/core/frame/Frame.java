@@ -53,21 +53,23 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
         Frame frame = new Framing(job, habits, ledger).frame();
         enterGiven(job, habits, ledger);
         frame.enterDepth(ledger);
-        if (frame.isSolid()) {
-            OnePiece.check(frame, ledger);
-        } else {
-            CutCheck.check(frame, ledger);
-        }
+        frame.check(ledger);
         return frame;
+    }
+
+    private void check(Ledger ledger) {
+        if (isSolid()) {
+            OnePiece.check(this, ledger);
+        } else {
+            CutCheck.check(this, ledger);
+        }
     }
 
     /** Whether a job like this one, with the same habits, makes a frame at all. */
     public boolean couldBe(Job other) {
         try {
-            Frame frame = new Framing(other, habits, new Ledger()).frame();
-            if (frame.isSolid()) {
-                OnePiece.check(frame, new Ledger());
-            }
+            Ledger unread = new Ledger();
+            new Framing(other, habits, unread).frame().check(unread);
             return true;
         } catch (IllegalArgumentException impossible) {
             return false;

@@ -64,10 +64,10 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
         Length margin = frame.habits().get(Habit.SAFE_MARGIN);
         Section section = frame.members().getFirst().section();
         Mitre corner = sharpest(frame);
-        if (frame.members().stream().anyMatch(member -> !member.section().equals(section))) {
-            return new HiddenPlan(Silhouette.NONE, corner, List.of(), Words.of("hidden.unlike"));
-        }
         Found found = FOUND.of(new Task(section, margin, corner, radius(frame)));
+        if (frame.members().stream().anyMatch(member -> !member.section().equals(section))) {
+            return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.unlike"));
+        }
         List<Fit> fits = new ArrayList<>();
         if (frame.isSolid()) {
             return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.none"));
