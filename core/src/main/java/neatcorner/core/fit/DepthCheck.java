@@ -132,7 +132,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         boolean proud = !left.value().isPositive();
         if (!isLevel(frame)) {
             ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION, "lean_shallow", room(frame), stack.value(), frame.habits().said(Habit.POINT_ROOM)).by(missing)
-                    .remedy(Leaning.levelRabbet(frame).orElseGet(() -> new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION))));
+                    .remedy(Leaning.levelRabbet(frame).orElseGet(() -> new Remedy.Visit(Station.SECTION))));
             return;
         }
         if (section.recess() instanceof Recess.DoubleRabbet step && frame.job().contents().layer(Material.Role.BACKING).isPresent()) {
@@ -170,7 +170,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Section section = frame.job().section();
         Length more = depth.minus(section.recessDepth());
         Length keep = frame.habits().get(Habit.FRONT_WOOD);
-        if (!front.value().minus(more).isUnder(keep) && keepsFront(section, depth, keep)) {
+        if (keepsFront(section, depth, keep)) {
             return new Deeper(Words.of("finding.cut_deeper", more), new Remedy.OnJob(Words.of("remedy.rabbet_depth", depth), new Edit.Enter("section.rabbet_depth", depth)));
         }
         Length thickness = section.thickness().plus(keep.plus(more).minus(front.value()));
@@ -222,7 +222,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
                     ? Optional.of(new Remedy.OnJob(Words.of("remedy.lip", lip), new Edit.Enter("section.lip", lip))) : Optional.empty();
             ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "lip_narrow", covering.lip(), frame.habits().said(Habit.PLAY))
                     .by(play.plus(LEAST_PLAY).minus(covering.lip()))
-                    .remedy(wider.orElse(new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION))));
+                    .remedy(wider.orElse(new Remedy.Visit(Station.SECTION))));
         }
     }
 

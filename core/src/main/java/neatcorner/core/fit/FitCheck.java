@@ -112,7 +112,7 @@ final class FitCheck {
         if (frame.job().section().recess() instanceof Recess.Bar && frame.longSide().ratio(face) > SLENDER) {
             Length wider = Length.mm(Math.ceil(frame.longSide().toMm() / SLENDER));
             ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "drawn_in", frame.longSide(), face, Math.round(frame.longSide().ratio(face))).by(frame.longSide())
-                    .remedy(wider.isOver(Recess.MOST) || !face.equals(frame.job().section().face()) ? new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION)
+                    .remedy(wider.isOver(Recess.MOST) || !face.equals(frame.job().section().face()) ? new Remedy.Visit(Station.SECTION)
                             : new Remedy.OnJob(Words.of("remedy.face", wider), new Edit.ChooseSection(frame.job().section().withFace(wider)))));
         }
     }
@@ -125,7 +125,7 @@ final class FitCheck {
         Length face = frame.narrowFace();
         Length thickness = frame.job().section().thickness();
         Remedy strainer = Straining.canBeIn(frame) ? new Remedy.OnJob(Words.of("remedy.strainer"), new Edit.Strain(true))
-                : new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION);
+                : new Remedy.Visit(Station.SECTION);
         if (frame.longSide().ratio(face) > SLENDER) {
             ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "slender", frame.longSide(), face, Math.round(frame.longSide().ratio(face)))
                     .by(frame.longSide()).remedy(strainer));

@@ -69,7 +69,7 @@ final class Leaning {
     private static Remedy orFlat(Frame frame) {
         Edit flat = new Edit.Tilt(Lean.FLAT);
         return levelRabbet(frame).orElseGet(() -> frame.couldBe(flat.apply(frame.job())) ? new Remedy.OnJob(Words.of("remedy.lie_flat"), flat)
-                : new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION));
+                : new Remedy.Visit(Station.SECTION));
     }
 
     /** The same stick, or as much thicker as it must be, with a rabbet at the lean that holds this package. */

@@ -46,7 +46,7 @@ final class CutCheck {
     }
 
     private Remedy seeCuts() {
-        return new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS);
+        return new Remedy.Visit(Station.CUTS);
     }
 
     private void reach() {
@@ -71,7 +71,7 @@ final class CutCheck {
     private void slivers() {
         frame.members().stream().filter(m -> m.shorterEdge().isUnder(SLIVER)).min(Comparator.comparing(Member::shorterEdge))
                 .ifPresent(m -> ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "sliver", m.side().words(), m.shorterEdge(), SLIVER)
-                        .by(SLIVER.minus(m.shorterEdge())).remedy(new Remedy.Visit(Words.of("remedy.see_brief"), Station.BRIEF))));
+                        .by(SLIVER.minus(m.shorterEdge())).remedy(new Remedy.Visit(Station.BRIEF))));
     }
 
     /**

@@ -157,7 +157,7 @@ public final class GluePlanner {
         double now = shop.climate().shop().celsius();
         if (now < adhesive.leastTemperature()) {
             ledger.find(Finding.of(Severity.STOP, Station.GLUE_UP, "too_cold", adhesive, Words.plain(degrees(now)), Words.plain(degrees(adhesive.leastTemperature())))
-                    .remedy(new Remedy.Visit(Words.of("remedy.see_shop_air"), Station.GLUE_UP)));
+                    .remedy(new Remedy.Visit(Station.GLUE_UP)));
         }
     }
 
@@ -248,7 +248,7 @@ public final class GluePlanner {
             Finding finding = Finding.of(Severity.CAUTION, Station.GLUE_UP, "no_clamps");
             ledger.find(joints.option(JointKind.PINNED).isGood()
                     ? finding.remedy(new Remedy.OnJob(Words.of("remedy.joint", JointKind.PINNED), new Edit.ChooseJoint(Optional.of(JointKind.PINNED))))
-                    : finding.remedy(new Remedy.Visit(Words.of("remedy.see_glue"), Station.GLUE_UP)));
+                    : finding.remedy(new Remedy.Visit(Station.GLUE_UP)));
         }
         return 1;
     }
@@ -260,7 +260,7 @@ public final class GluePlanner {
         Optional<Adhesive> slower = Stream.of(Adhesive.values()).filter(other -> other.open().toMinutes() >= needed).findFirst();
         Finding finding = Finding.of(Severity.CAUTION, Station.GLUE_UP, "open_time_short", adhesive, adhesive.open(), needed);
         ledger.find(slower.isPresent() ? finding.remedy(new Remedy.OnJob(Words.of("remedy.adhesive", slower.get()), new Edit.ChooseAdhesive(slower.get())))
-                : finding.remedy(new Remedy.Visit(Words.of("remedy.see_glue"), Station.GLUE_UP)));
+                : finding.remedy(new Remedy.Visit(Station.GLUE_UP)));
     }
 
     /** Whether a reading is so far off that nothing can be said of the frame before it is taken again. */

@@ -85,7 +85,7 @@ public final class HangPlanner {
     private void find(Mass total, Hardware recommended, Hardware chosen) {
         if (total.isOver(Hardware.CLEAT.most())) {
             ledger.find(Finding.of(Severity.STOP, Station.HANG, "too_heavy", total, Hardware.CLEAT.most()).by(total)
-                    .remedy(new Remedy.Visit(Words.of("remedy.see_hang"), Station.HANG)));
+                    .remedy(new Remedy.Visit(Station.HANG)));
         } else if (chosen.compareTo(recommended) < 0) {
             boolean mirror = !total.isOver(chosen.most());
             ledger.find(Finding.of(mirror ? Severity.CAUTION : Severity.STOP, Station.HANG, mirror ? "mirror_hardware" : "hardware_too_light", chosen, total, chosen.most(), recommended)
@@ -144,7 +144,7 @@ public final class HangPlanner {
         Length under = frame.habits().get(Habit.CENTRE_HEIGHT).minus(frame.height(Line.OUTSIDE).over(2));
         if (under.isUnder(OVER_FLOOR)) {
             Length higher = frame.height(Line.OUTSIDE).over(2).plus(OVER_FLOOR);
-            Remedy remedy = higher.isOver(Habit.CENTRE_HEIGHT.most()) ? new Remedy.Visit(Words.of("remedy.see_brief"), Station.BRIEF)
+            Remedy remedy = higher.isOver(Habit.CENTRE_HEIGHT.most()) ? new Remedy.Visit(Station.BRIEF)
                     : new Remedy.OnJob(Words.of("remedy.centre_height", higher), new Edit.Enter(Habit.CENTRE_HEIGHT.id(), higher));
             ledger.find(Finding.of(under.isNegative() ? Severity.STOP : Severity.CAUTION, Station.HANG, under.isNegative() ? "below_floor" : "near_floor",
                     frame.habits().said(Habit.CENTRE_HEIGHT), under.abs(), OVER_FLOOR).by(OVER_FLOOR.minus(under)).remedy(remedy));

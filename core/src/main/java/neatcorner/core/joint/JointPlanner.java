@@ -149,7 +149,7 @@ public final class JointPlanner {
         JointOption used = plan.used();
         if (beyond && used.kind() != JointKind.SOLID) {
             ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_beyond", weight.total().value(), MOST.getLast())
-                    .by(weight.total().value()).remedy(new Remedy.Visit(Words.of("remedy.see_brief"), Station.BRIEF)));
+                    .by(weight.total().value()).remedy(new Remedy.Visit(Station.BRIEF)));
         } else if (!used.enough() && used.fits()) {
             findWeak(plan, anyGood, weight);
         }
@@ -177,7 +177,7 @@ public final class JointPlanner {
                     .by(weight.total().value()).remedy(use(plan.recommended())));
         } else if (!anyGood) {
             ledger.find(Finding.of(severity, Station.CORNERS, "no_joint_enough", used.kind(), why).by(weight.total().value())
-                    .remedy(new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION)));
+                    .remedy(new Remedy.Visit(Station.SECTION)));
         }
     }
 

@@ -45,7 +45,7 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
             ledger.find(Finding.of(Severity.CAUTION, Station.CORNERS, "mitre_moves", worst,
                     movement.dry, movement.damp, species, frame.job().section().face()).by(worst.value())
                     .remedy(flat ? new Remedy.OnJob(Words.of("remedy.quarter_sawn"), new Edit.ChooseGrain(Species.Grain.QUARTER_SAWN))
-                            : new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION)));
+                            : new Remedy.Visit(Station.SECTION)));
         }
         return movement;
     }

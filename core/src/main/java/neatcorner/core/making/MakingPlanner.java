@@ -298,7 +298,7 @@ public final class MakingPlanner {
                 ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "no_support", placed.feature().name(), placed.setup().down(),
                                 Length.mm(placed.setup().down().contact(placed.before()).total()))
                         .by(Length.mm(placed.setup().down().contact(placed.before()).total()))
-                        .remedy(new Remedy.Visit(Words.of("remedy.see_section"), Station.SECTION)));
+                        .remedy(new Remedy.Visit(Station.SECTION)));
             }
         }
         return stick;

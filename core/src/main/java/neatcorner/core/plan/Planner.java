@@ -31,7 +31,6 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.stock.Answers;
 import neatcorner.core.stock.CutPlan;
 import neatcorner.core.stock.CutPlanner;
-import neatcorner.core.words.Words;
 
 /** The one way through: from a job and a shop to a plan. */
 public final class Planner {
@@ -75,7 +74,7 @@ public final class Planner {
     /** With a way to where it can be mended, where the step that was thought of would leave no frame. */
     private static Finding curable(Finding finding, Frame frame) {
         return finding.remedy().filter(remedy -> remedy instanceof Remedy.OnJob(_, Edit edit) && !isPossible(edit, frame))
-                .map(_ -> finding.remedy(new Remedy.Visit(Words.of("remedy.see", finding.station()), finding.station()))).orElse(finding);
+                .map(_ -> finding.remedy(new Remedy.Visit(finding.station()))).orElse(finding);
     }
 
     private static boolean isPossible(Edit edit, Frame frame) {

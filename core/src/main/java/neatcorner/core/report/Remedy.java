@@ -20,5 +20,9 @@ public sealed interface Remedy {
 
     /** Nothing one press can do, but here is where it is done. */
     record Visit(Words words, Station station) implements Remedy {
+        /** Said as going there. */
+        public Visit(Station station) {
+            this(Words.of("remedy.see", station), station);
+        }
     }
 }

@@ -114,7 +114,7 @@ public final class CutPlanner {
             Length needed = piece.member().overall().plus(trim.times(2));
             Length order = Rounding.UP.toWhole(needed, Length.inches(12));
             Finding found = Finding.of(Severity.CAUTION, Station.CUTS, "side_joined", piece.member().overall(), part.of(), part.overlap());
-            ledger.find(order.isOver(LONGEST_SOLD) ? found.by(part.overlap()).remedy(new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS))
+            ledger.find(order.isOver(LONGEST_SOLD) ? found.by(part.overlap()).remedy(new Remedy.Visit(Station.CUTS))
                     : found.by(part.overlap()).remedy(new Remedy.OnShop(Words.of("remedy.sell_length", order),
                             new ShopEdit.Keep(piece.member().stock(), List.of(order)))));
         });
@@ -236,7 +236,7 @@ public final class CutPlanner {
             Length shortest = tooShort.stream().map(Member::shorterEdge).min(Length::compareTo).orElseThrow();
             ledger.warn(Safety.SHORT_PIECE);
             ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "short_piece", shortest, frame.habits().said(Habit.SAFE_HOLD)).by(safe.minus(shortest))
-                    .remedy(new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS)));
+                    .remedy(new Remedy.Visit(Station.CUTS)));
         }
     }
 
@@ -257,6 +257,6 @@ public final class CutPlanner {
                 .orElseGet(() -> Finding.of(Severity.CAUTION, Station.CUTS, "unlike_ends", first.left().said(true), first.right().said(false), first.side().letters()));
         boolean byFaces = frame.job().isPlain() && !frame.job().faces().isEmpty();
         ledger.find(finding.by(first.left().swing().minus(first.right().swing())).remedy(byFaces
-                ? new Remedy.OnJob(Words.of("remedy.equal_rails"), new Edit.LikeFaces()) : new Remedy.Visit(Words.of("remedy.see_cuts"), Station.CUTS)));
+                ? new Remedy.OnJob(Words.of("remedy.equal_rails"), new Edit.LikeFaces()) : new Remedy.Visit(Station.CUTS)));
     }
 }
