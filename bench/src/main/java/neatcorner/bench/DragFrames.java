@@ -10,11 +10,11 @@ import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import neatcorner.app.desk.Desk;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Station;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Corner;
 import neatcorner.core.outline.Outline;
+import neatcorner.core.words.Station;
 
 /**
  * What a frame of the window costs while something is dragged, in the toolkit's own rhythm: at every pulse

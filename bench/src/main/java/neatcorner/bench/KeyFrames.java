@@ -10,9 +10,9 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.view.MainView;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Station;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.words.Station;
 
 /**
  * What a key costs in the real window while a size is typed on the drawing of a job of one frame or of many:

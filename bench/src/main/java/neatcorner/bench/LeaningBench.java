@@ -2,9 +2,8 @@ package neatcorner.bench;
 
 import java.util.concurrent.TimeUnit;
 import neatcorner.app.desk.Demo;
-import neatcorner.core.job.Edit;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Shop;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Line;
@@ -14,6 +13,7 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.section.Ready;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Shop;
 import neatcorner.core.wood.Species;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;

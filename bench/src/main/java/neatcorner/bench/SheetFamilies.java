@@ -6,9 +6,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 import neatcorner.core.measure.Length;
-import neatcorner.core.stock.SheetAnswer;
-import neatcorner.core.stock.SheetProblem;
-import neatcorner.core.stock.SheetSolver;
+import neatcorner.core.solve.sheet.SheetAnswer;
+import neatcorner.core.solve.sheet.SheetProblem;
+import neatcorner.core.solve.sheet.SheetSolver;
 
 /**
  * Sheets cut apart at random from edge to edge, nothing left over, solved again within five seconds;

@@ -12,7 +12,7 @@ import neatcorner.app.desk.Demo;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.view.MainView;
 import neatcorner.app.view.NoFiles;
-import neatcorner.core.job.Station;
+import neatcorner.core.words.Station;
 
 /**
  * The real window on the demonstration shop, to be measured.

@@ -9,9 +9,9 @@ import java.util.Random;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import neatcorner.core.measure.Length;
-import neatcorner.core.stock.StickAnswer;
-import neatcorner.core.stock.StickProblem;
-import neatcorner.core.stock.StickSolver;
+import neatcorner.core.solve.stick.StickAnswer;
+import neatcorner.core.solve.stick.StickProblem;
+import neatcorner.core.solve.stick.StickSolver;
 
 /** Families of stick problems from fixed seeds, each solved within its time; {@code bench/sticks [FIRST_SEED]}. */
 public final class StickFamilies {

@@ -8,9 +8,9 @@ import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import neatcorner.core.measure.Length;
-import neatcorner.core.stock.StickAnswer;
-import neatcorner.core.stock.StickProblem;
-import neatcorner.core.stock.StickSolver;
+import neatcorner.core.solve.stick.StickAnswer;
+import neatcorner.core.solve.stick.StickProblem;
+import neatcorner.core.solve.stick.StickSolver;
 
 /** How cost grows with size: orders of 10 to 2 000 pieces in up to 200 kinds, ten seconds each; {@code bench/growth [SEED]}. */
 public final class StickGrowth {

@@ -13,7 +13,7 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BooleanSupplier;
 import neatcorner.app.desk.Demo;
 import neatcorner.app.desk.Desk;
-import neatcorner.core.job.Edit;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.files.json.Document;

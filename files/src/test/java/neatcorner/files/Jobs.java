@@ -12,16 +12,12 @@ import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Cutting;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Habits;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
-import neatcorner.core.rack.Material;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.Rabbeting;
-import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
@@ -29,10 +25,14 @@ import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Size;
+import neatcorner.core.rack.Material;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
 import neatcorner.core.wood.Species;
+import neatcorner.core.words.Station;
 
 /** Jobs with something in every field. All invented. */
 public final class Jobs {

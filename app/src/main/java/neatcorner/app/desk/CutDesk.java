@@ -4,15 +4,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Shop;
-import neatcorner.core.job.ShopEdit;
-import neatcorner.core.stock.Booking;
-import neatcorner.core.stock.CutPlan;
-import neatcorner.core.stock.Lot;
-import neatcorner.core.stock.Lots;
-import neatcorner.core.stock.Milling;
-import neatcorner.core.stock.SheetLot;
+import neatcorner.core.cut.Booking;
+import neatcorner.core.cut.CutPlan;
+import neatcorner.core.cut.Lot;
+import neatcorner.core.cut.Lots;
+import neatcorner.core.cut.SheetLot;
+import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.mill.BoardBooking;
+import neatcorner.core.mill.Milling;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Shop;
 import neatcorner.files.store.ShopStore;
 import org.jspecify.annotations.Nullable;
 
@@ -171,7 +172,7 @@ public final class CutDesk {
     Booking booking() {
         return switch (laid) {
             case STICKS -> Booking.ofSticks(lots(), desk.shop(), desk.plan().frame().habits().get(Habit.USEFUL));
-            case BOARDS -> Booking.ofBoards(milling(), desk.shop());
+            case BOARDS -> BoardBooking.of(milling(), desk.shop());
             case SHEETS -> Booking.ofSheets(sheets(), desk.shop(), desk.plan().frame().habits().get(Habit.USEFUL_SHEET));
         };
     }

@@ -9,7 +9,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.stream.IntStream;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Shop;
+import neatcorner.core.shop.Shop;
 import neatcorner.files.json.Document;
 import neatcorner.files.store.ShopStore;
 

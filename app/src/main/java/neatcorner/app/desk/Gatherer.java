@@ -8,13 +8,13 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import neatcorner.core.cut.Answers;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.ImpossibleFrame;
-import neatcorner.core.job.Habits;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Shop;
 import neatcorner.core.report.Ledger;
-import neatcorner.core.stock.Answers;
+import neatcorner.core.shop.Habits;
+import neatcorner.core.shop.Shop;
 import neatcorner.files.store.ShopStore;
 
 /**

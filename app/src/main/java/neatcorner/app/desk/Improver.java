@@ -8,13 +8,13 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BooleanSupplier;
-import neatcorner.core.stock.Answers;
-import neatcorner.core.stock.SheetAnswer;
-import neatcorner.core.stock.SheetProblem;
-import neatcorner.core.stock.SheetSolver;
-import neatcorner.core.stock.StickAnswer;
-import neatcorner.core.stock.StickProblem;
-import neatcorner.core.stock.StickSolver;
+import neatcorner.core.cut.Answers;
+import neatcorner.core.solve.sheet.SheetAnswer;
+import neatcorner.core.solve.sheet.SheetProblem;
+import neatcorner.core.solve.sheet.SheetSolver;
+import neatcorner.core.solve.stick.StickAnswer;
+import neatcorner.core.solve.stick.StickProblem;
+import neatcorner.core.solve.stick.StickSolver;
 
 /**
  * Looks for better ways to cut on a thread of its own. Used from the interface thread only; what it finds is

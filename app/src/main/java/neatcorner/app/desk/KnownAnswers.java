@@ -4,11 +4,11 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import neatcorner.core.stock.Answers;
-import neatcorner.core.stock.SheetAnswer;
-import neatcorner.core.stock.SheetProblem;
-import neatcorner.core.stock.StickAnswer;
-import neatcorner.core.stock.StickProblem;
+import neatcorner.core.cut.Answers;
+import neatcorner.core.solve.sheet.SheetAnswer;
+import neatcorner.core.solve.sheet.SheetProblem;
+import neatcorner.core.solve.stick.StickAnswer;
+import neatcorner.core.solve.stick.StickProblem;
 
 /** The best answers so far, those asked for least lately forgotten first: so many of them, and of so many pieces in all. May be asked from any thread. */
 final class KnownAnswers implements Answers {

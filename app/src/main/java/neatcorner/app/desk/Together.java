@@ -6,15 +6,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import neatcorner.core.cut.Answers;
+import neatcorner.core.cut.Lot;
+import neatcorner.core.cut.Lots;
+import neatcorner.core.cut.SheetLot;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Shop;
-import neatcorner.core.stock.Answers;
-import neatcorner.core.stock.Lot;
-import neatcorner.core.stock.Lots;
-import neatcorner.core.stock.Milling;
-import neatcorner.core.stock.SheetLot;
+import neatcorner.core.mill.Milling;
+import neatcorner.core.shop.Shop;
 
 /**
  * All open jobs laid on the rack together.

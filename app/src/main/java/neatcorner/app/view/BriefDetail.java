@@ -14,13 +14,13 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import neatcorner.app.desk.Desk;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
-import neatcorner.core.rack.Material;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
+import neatcorner.core.rack.Material;
 import neatcorner.core.section.Recess;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Phrasebook;
 
 /** What goes in the frame and how big: the size at every line, the layers, how many. */

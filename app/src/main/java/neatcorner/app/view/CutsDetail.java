@@ -10,19 +10,19 @@ import neatcorner.app.desk.CutDesk;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Laid;
 import neatcorner.app.desk.Together;
+import neatcorner.core.cut.Lot;
+import neatcorner.core.cut.Proof;
+import neatcorner.core.cut.StickLayout;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Cutting;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Shop;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.plan.Shortage;
-import neatcorner.core.stock.Lot;
-import neatcorner.core.stock.Proof;
-import neatcorner.core.stock.StickLayout;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Shop;
 
 /** Every piece with its lengths and the saw's settings at both ends; for all open jobs, every section with what it takes. */
 final class CutsDetail extends Panel {

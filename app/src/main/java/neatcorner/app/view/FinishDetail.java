@@ -14,9 +14,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.FinishDrawing;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.finish.Recipes;
 import neatcorner.core.job.Coat;
-import neatcorner.core.job.Edit;
 import neatcorner.core.words.Phrasebook;
 
 /** The recipe, step by step, with what is in the tin written down. */

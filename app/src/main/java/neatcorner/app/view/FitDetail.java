@@ -1,16 +1,12 @@
 package neatcorner.app.view;
 
-import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Straining;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
-import neatcorner.core.measure.Length;
-import neatcorner.core.outline.Line;
-import neatcorner.core.section.Recess;
+import neatcorner.core.shop.Habit;
 
 /** Sheets to cut, points, strainer, and the order in which it all goes in. */
 final class FitDetail extends Panel {

@@ -5,11 +5,11 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.glue.Square;
 import neatcorner.core.job.Adhesive;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Station;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Station;
 
 /** Glue, clamps in order, and the square of the glued frame. */
 final class GlueDetail extends Panel {

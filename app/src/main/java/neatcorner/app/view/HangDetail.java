@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.app.desk.Desk;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Hardware;
-import neatcorner.core.job.Station;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Station;
 
 /** Weight, hardware, wire and hook height. */
 final class HangDetail extends Panel {

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Moulding;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Moulding;
 
 /** Picking a moulding from the rack, and a bottom rail of its own width. */
 final class MouldingChoice {

@@ -7,7 +7,7 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.FaultLog;
-import neatcorner.core.job.Edit;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.outline.Line;
 import neatcorner.files.disk.FileRefused;
 import neatcorner.files.outline.DrawingException;

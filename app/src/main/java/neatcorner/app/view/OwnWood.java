@@ -9,8 +9,8 @@ import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
-import neatcorner.core.words.Phrasebook;
 import neatcorner.core.wood.Species;
+import neatcorner.core.words.Phrasebook;
 
 /** Rows for a wood with a maker's own values: its name, density, movement and hardness. */
 final class OwnWood {

@@ -29,7 +29,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
-import neatcorner.core.job.ShopEdit;
+import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Unit;

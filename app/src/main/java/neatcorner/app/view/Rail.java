@@ -11,9 +11,9 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.SVGPath;
 import neatcorner.app.desk.Desk;
-import neatcorner.core.job.Station;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Station;
 
 /** The nine stations, drawn as mitred pieces laid on a stick: long side up, long side down in turn. */
 final class Rail extends Pane {

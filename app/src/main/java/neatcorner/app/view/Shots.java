@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
 import javafx.application.Platform;
@@ -27,12 +26,11 @@ import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Laid;
 import neatcorner.app.desk.Page;
 import neatcorner.core.drawing.Palette;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Station;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
-import neatcorner.files.outline.OutlineFile;
+import neatcorner.core.words.Station;
 import neatcorner.files.store.ShopStore;
 
 /** Walks through every main view of the demonstration and keeps a picture of each. */

@@ -17,13 +17,13 @@ import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.frame.Member;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Safety;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Working;
 
 /** The tally with its big figures, the working of the figure in hand, findings and cautions. */

@@ -20,19 +20,19 @@ import javafx.scene.layout.HBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Laid;
 import neatcorner.app.desk.Together;
+import neatcorner.core.cut.CutPlan;
+import neatcorner.core.cut.Proof;
+import neatcorner.core.cut.SheetLot;
+import neatcorner.core.cut.StickLayout;
 import neatcorner.core.drawing.BoardDrawing;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.drawing.SheetDrawing;
 import neatcorner.core.drawing.StickDrawing;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Cutting;
-import neatcorner.core.job.Edit;
-import neatcorner.core.stock.CutPlan;
-import neatcorner.core.stock.Milling;
-import neatcorner.core.stock.Proof;
-import neatcorner.core.stock.SheetAnswer;
-import neatcorner.core.stock.SheetLot;
-import neatcorner.core.stock.SheetProblem;
-import neatcorner.core.stock.StickLayout;
+import neatcorner.core.mill.Milling;
+import neatcorner.core.solve.sheet.SheetAnswer;
+import neatcorner.core.solve.sheet.SheetProblem;
 
 /**
  * The sticks with what stands above them: this job or all open jobs, how good the layout is proven to be,

@@ -9,8 +9,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.GiveWay;
-import neatcorner.core.job.Edit;
 import neatcorner.core.measure.Length;
 
 /** What happens when something is typed on a tag: an edit, or the question which number should give way. */

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
-import neatcorner.core.stock.StickAnswer;
-import neatcorner.core.stock.StickProblem;
-import neatcorner.core.stock.StickSolver;
+import neatcorner.core.solve.stick.StickAnswer;
+import neatcorner.core.solve.stick.StickProblem;
+import neatcorner.core.solve.stick.StickSolver;
 import org.junit.jupiter.api.Test;
 
 class KnownAnswersTest {

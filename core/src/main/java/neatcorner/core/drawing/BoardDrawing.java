@@ -5,8 +5,8 @@ import java.util.List;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.measure.Length;
+import neatcorner.core.mill.Milling;
 import neatcorner.core.rack.Board;
-import neatcorner.core.stock.Milling;
 
 /** Boards to scale with their defects, and the cuts of the milling plan in the order they are made: rips first, then crosscuts. */
 public final class BoardDrawing {

@@ -9,7 +9,6 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.glue.Square;
 import neatcorner.core.hang.HangPlan;
 import neatcorner.core.job.Hardware;
-import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Numeral;
 import neatcorner.core.outline.Axis;
@@ -19,6 +18,7 @@ import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.words.Origin;
+import neatcorner.core.words.Station;
 
 /**
  * The frame to scale with the tags of a station. Stations that work on the back draw it from behind.

@@ -10,13 +10,13 @@ import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Borders;
-import neatcorner.core.job.Habit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.wood.Species;
 
 /** The frame itself, to scale: its wood, what it holds, its lines and letters. From behind, left and right change places. */

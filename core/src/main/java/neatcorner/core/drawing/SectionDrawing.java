@@ -6,15 +6,15 @@ import java.util.Optional;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.job.Habit;
 import neatcorner.core.job.Layer;
-import neatcorner.core.rack.Material;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.rack.Material;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Silhouette;
+import neatcorner.core.shop.Habit;
 
 /**
  * The moulding cut through, front up, outside to the left, with the package lying in it to scale.

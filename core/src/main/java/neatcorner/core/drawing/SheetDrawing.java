@@ -1,12 +1,12 @@
 package neatcorner.core.drawing;
 
 import java.util.List;
+import neatcorner.core.cut.SheetLot;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.rack.Material;
-import neatcorner.core.stock.SheetAnswer;
-import neatcorner.core.stock.SheetLot;
-import neatcorner.core.stock.SheetProblem;
+import neatcorner.core.solve.sheet.SheetAnswer;
+import neatcorner.core.solve.sheet.SheetProblem;
 
 /** Sheets to one scale, row by row, with panes, cuts numbered in order, and what is left. */
 public final class SheetDrawing {

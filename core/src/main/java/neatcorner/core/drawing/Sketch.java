@@ -9,9 +9,9 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.wood.Species;
-import neatcorner.core.words.Words;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Words;
 
 /**
  * A picture being drawn: the marks so far, and the reader they are for.

@@ -2,17 +2,17 @@ package neatcorner.core.drawing;
 
 import java.util.Comparator;
 import java.util.List;
+import neatcorner.core.cut.CutPlan;
+import neatcorner.core.cut.Lot;
+import neatcorner.core.cut.Scarf;
+import neatcorner.core.cut.StickLayout;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Habits;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
 import neatcorner.core.plan.Plan;
-import neatcorner.core.stock.CutPlan;
-import neatcorner.core.stock.Lot;
-import neatcorner.core.stock.Scarf;
-import neatcorner.core.stock.StickLayout;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
 
 /**
  * Sticks with their pieces as real trapezoids: lengths to scale along the stick, widths to the same

@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Coat.Kind;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Station;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /**

@@ -3,15 +3,15 @@ package neatcorner.core.finish;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Coat;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Station;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /**

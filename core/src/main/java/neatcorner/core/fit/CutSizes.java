@@ -5,9 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.job.Habit;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Axis;
@@ -18,7 +16,9 @@ import neatcorner.core.rack.Material;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
 import neatcorner.core.section.Recess;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** How large everything in the package is cut; whatever must drop in is rounded down. */

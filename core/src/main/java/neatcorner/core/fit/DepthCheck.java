@@ -1,12 +1,10 @@
 package neatcorner.core.fit;
 
 import java.util.Optional;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Contents;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Side;
 import neatcorner.core.rack.Material;
@@ -16,7 +14,9 @@ import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /**

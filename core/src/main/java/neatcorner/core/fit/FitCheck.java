@@ -1,22 +1,22 @@
 package neatcorner.core.fit;
 
 import java.util.Optional;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Straining;
 import neatcorner.core.job.Borders;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Polygons;
-import neatcorner.core.frame.Straining;
 import neatcorner.core.rack.Material;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** What would go wrong when the frame is filled. */

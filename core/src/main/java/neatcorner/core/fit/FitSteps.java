@@ -6,13 +6,13 @@ import java.util.Locale;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Contents;
-import neatcorner.core.job.Habit;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.rack.Material;
 import neatcorner.core.section.Recess;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Words;
 
 /** Fitting up, step by step. */

@@ -1,11 +1,9 @@
 package neatcorner.core.fit;
 
 import java.util.Optional;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Seat;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
@@ -15,6 +13,8 @@ import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** Whether a package can lie in sides that lean, and the rabbet that would hold it. */

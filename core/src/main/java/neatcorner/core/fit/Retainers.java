@@ -8,8 +8,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Quantity;
@@ -17,7 +15,9 @@ import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Recess;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** Points that hold the package in the rabbet: one near each corner and none further from the next than the habit says. */

@@ -1,6 +1,5 @@
 package neatcorner.core.fit;
 
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Area;
 import neatcorner.core.measure.Mass;
 import neatcorner.core.measure.SecondMoment;
@@ -8,6 +7,7 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Silhouette;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 
 /** What follows from the shape of a section alone. */
 final class SectionFigures {

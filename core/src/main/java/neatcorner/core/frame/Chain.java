@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import neatcorner.core.job.Borders;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Habits;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
@@ -15,6 +13,8 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.section.Recess;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Words;
 

@@ -3,9 +3,7 @@ package neatcorner.core.frame;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Station;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
@@ -14,6 +12,8 @@ import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** Looks at every cut for what a saw or a piece of wood will not do. */

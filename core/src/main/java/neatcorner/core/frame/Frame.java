@@ -5,13 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import neatcorner.core.job.Entry;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Habits;
+import neatcorner.core.edit.Entry;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
-import neatcorner.core.job.Shop;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
@@ -23,8 +19,12 @@ import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
+import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Origin;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /**

@@ -6,9 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import neatcorner.core.job.Habits;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Axis;
@@ -21,7 +19,9 @@ import neatcorner.core.outline.Polygons;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** Lays the lines of a frame: the loop that was given and every parallel of it. */

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -17,6 +16,7 @@ import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /**

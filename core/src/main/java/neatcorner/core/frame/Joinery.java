@@ -3,7 +3,6 @@ package neatcorner.core.frame;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
@@ -19,6 +18,7 @@ import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /**

@@ -4,8 +4,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import neatcorner.core.job.Borders;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Habits;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
@@ -13,6 +11,8 @@ import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Side;
 import neatcorner.core.section.Recess;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Words;
 
 /**

@@ -2,9 +2,7 @@ package neatcorner.core.frame;
 
 import java.util.List;
 import java.util.Optional;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Station;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
@@ -17,7 +15,9 @@ import neatcorner.core.report.Severity;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** A frame routed from one board, whose grain runs the longer way. */

@@ -2,7 +2,6 @@ package neatcorner.core.frame;
 
 import java.util.Optional;
 import java.util.stream.IntStream;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
@@ -13,6 +12,7 @@ import neatcorner.core.outline.Point;
 import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 
 /**
  * How many blanks a curve is best sawn from. Blanks are ripped side by side from a board of one width,

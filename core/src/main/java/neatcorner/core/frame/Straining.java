@@ -4,11 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Habits;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Axis;
@@ -21,9 +18,11 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
-import neatcorner.core.words.Words;
+import neatcorner.core.words.Station;
 
 /**
  * The strainer: an inner frame of plain wood behind the package, a little loose. Rails run across, stiles

@@ -1,6 +1,7 @@
 package neatcorner.core.hang;
 
 import java.util.Optional;
+import neatcorner.core.frame.Weight;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Force;

@@ -4,12 +4,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Straining;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
+import neatcorner.core.frame.Weight;
 import neatcorner.core.job.Hardware;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
@@ -23,7 +22,9 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** Plans the hanging. Loads are estimates; ratings and walls are for whoever fixes it to judge. */

@@ -20,6 +20,8 @@ import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.rack.Material;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habits;
+import neatcorner.core.words.Station;
 
 /**
  * What is wanted.

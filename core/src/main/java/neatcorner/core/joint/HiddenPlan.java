@@ -11,14 +11,14 @@ import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
 import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Silhouette;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /**

@@ -6,12 +6,10 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.hang.Weight;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
+import neatcorner.core.frame.Weight;
 import neatcorner.core.job.JointKind;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
@@ -22,6 +20,8 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /**

@@ -1,10 +1,9 @@
 package neatcorner.core.joint;
 
+import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
@@ -16,6 +15,7 @@ import neatcorner.core.report.Severity;
 import neatcorner.core.wood.Climate;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /**

@@ -6,15 +6,15 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
-import neatcorner.core.job.Habit;
 import neatcorner.core.job.JointKind;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /**

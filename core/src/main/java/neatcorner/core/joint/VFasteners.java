@@ -10,13 +10,13 @@ import java.util.stream.DoubleStream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Mitre;
 import neatcorner.core.job.JointKind;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /**

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Habits;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
@@ -16,6 +14,8 @@ import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Silhouette;
 import neatcorner.core.section.Strip;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Words;
 

@@ -9,13 +9,10 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Habits;
 import neatcorner.core.job.Rabbeting;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
@@ -33,7 +30,10 @@ import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Silhouette;
 import neatcorner.core.section.Strip;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** Plans how the section is made from boards. */

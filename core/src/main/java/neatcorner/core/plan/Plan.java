@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import neatcorner.core.cut.CutPlan;
 import neatcorner.core.finish.FinishPlan;
 import neatcorner.core.fit.DepthCheck;
 import neatcorner.core.fit.FitPlan;
@@ -11,7 +12,6 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.glue.GluePlan;
 import neatcorner.core.hang.HangPlan;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Station;
 import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.joint.JointPlan;
 import neatcorner.core.joint.Movement;
@@ -19,8 +19,8 @@ import neatcorner.core.making.MakingPlan;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
-import neatcorner.core.stock.CutPlan;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 
 /**
  * Everything that follows from a job and a shop. Views, sheets and exports only read it.

@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Moulding;
-import neatcorner.core.job.Shop;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Size;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Moulding;
+import neatcorner.core.shop.Shop;
 
 /**
  * What can be done without buying when the rack has too little.

@@ -1,8 +1,8 @@
 package neatcorner.core.report;
 
 import java.util.Optional;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Quantity;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /**

@@ -8,9 +8,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import neatcorner.core.job.Station;
 import neatcorner.core.measure.Quantity;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 
 /**
  * The book that is kept while a plan is made: figures and findings in the order they arise. Not for

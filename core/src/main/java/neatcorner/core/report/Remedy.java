@@ -1,8 +1,8 @@
 package neatcorner.core.report;
 
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.ShopEdit;
-import neatcorner.core.job.Station;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** The step that would fix it, one press away. */

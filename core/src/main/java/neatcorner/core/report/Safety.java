@@ -1,6 +1,6 @@
 package neatcorner.core.report;
 
-import neatcorner.core.job.Station;
+import neatcorner.core.words.Station;
 
 /** Cautions for the hands, shown at the station where they apply. The tool's manual comes first. */
 public enum Safety {

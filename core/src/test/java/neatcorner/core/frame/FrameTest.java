@@ -7,8 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
 import neatcorner.core.Sample;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
@@ -19,6 +18,7 @@ import neatcorner.core.outline.Size;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Working;
 import net.jqwik.api.Assume;

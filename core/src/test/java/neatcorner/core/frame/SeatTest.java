@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
-import neatcorner.core.job.Edit;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;

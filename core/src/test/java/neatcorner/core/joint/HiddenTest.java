@@ -5,9 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import neatcorner.core.Sample;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Mitre;
-import neatcorner.core.job.Edit;
-import neatcorner.core.job.Habit;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
@@ -20,6 +19,7 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.section.Ready;
 import neatcorner.core.section.Silhouette;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.wood.Species;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -15,7 +15,6 @@ import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Cutting;
-import neatcorner.core.job.Habits;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
@@ -37,6 +36,7 @@ import neatcorner.core.section.Recess;
 import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Strip;
+import neatcorner.core.shop.Habits;
 import neatcorner.core.wood.Species;
 
 /** Odd but sensible jobs of every kind, the same ones for the same seed. What cannot be built is drawn again. */

@@ -4,7 +4,7 @@ import java.util.function.BiConsumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Shop;
+import neatcorner.core.shop.Shop;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

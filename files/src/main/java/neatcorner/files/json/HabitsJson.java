@@ -1,9 +1,9 @@
 package neatcorner.files.json;
 
 import java.util.Map;
-import neatcorner.core.job.Habit;
-import neatcorner.core.job.Habits;
 import neatcorner.core.measure.Length;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Habits, and other lengths by name. */

@@ -16,14 +16,14 @@ import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
-import neatcorner.core.rack.Material;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.Rabbeting;
-import neatcorner.core.job.Station;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
+import neatcorner.core.rack.Material;
 import neatcorner.core.wood.Species;
+import neatcorner.core.words.Station;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 

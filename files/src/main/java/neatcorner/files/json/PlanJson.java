@@ -1,5 +1,6 @@
 package neatcorner.files.json;
 
+import neatcorner.core.cut.StickLayout;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
 import neatcorner.core.making.MakingStep;
@@ -17,7 +18,6 @@ import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Volume;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
-import neatcorner.core.stock.StickLayout;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Working;

@@ -1,7 +1,6 @@
 package neatcorner.files.json;
 
 import java.util.List;
-import neatcorner.core.job.Moulding;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Span;
 import neatcorner.core.rack.Board;
@@ -11,6 +10,7 @@ import neatcorner.core.rack.Price;
 import neatcorner.core.rack.RackItem;
 import neatcorner.core.rack.Sheet;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Moulding;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 

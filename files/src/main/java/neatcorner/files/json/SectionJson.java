@@ -1,8 +1,8 @@
 package neatcorner.files.json;
 
 import java.util.List;
-import neatcorner.core.measure.Length;
 import java.util.Optional;
+import neatcorner.core.measure.Length;
 import neatcorner.core.section.Band;
 import neatcorner.core.section.Edging;
 import neatcorner.core.section.Profile;

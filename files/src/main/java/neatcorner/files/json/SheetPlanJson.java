@@ -3,8 +3,8 @@ package neatcorner.files.json;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
-import neatcorner.core.stock.SheetAnswer;
-import neatcorner.core.stock.SheetProblem;
+import neatcorner.core.solve.sheet.SheetAnswer;
+import neatcorner.core.solve.sheet.SheetProblem;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 

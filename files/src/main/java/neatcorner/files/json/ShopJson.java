@@ -1,16 +1,16 @@
 package neatcorner.files.json;
 
 import java.util.List;
-import neatcorner.core.job.ClampKind;
-import neatcorner.core.job.Clamps;
-import neatcorner.core.job.Moulding;
-import neatcorner.core.job.Sale;
-import neatcorner.core.job.Shop;
-import neatcorner.core.job.Sticks;
 import neatcorner.core.rack.Rack;
-import tools.jackson.databind.node.ArrayNode;
+import neatcorner.core.shop.ClampKind;
+import neatcorner.core.shop.Clamps;
+import neatcorner.core.shop.Moulding;
+import neatcorner.core.shop.Sale;
+import neatcorner.core.shop.Shop;
+import neatcorner.core.shop.Sticks;
 import neatcorner.core.wood.Air;
 import neatcorner.core.wood.Climate;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The fields of a shop document, as {@code docs/formats/shop.schema.json} publishes them. */

@@ -8,8 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
-import neatcorner.core.stock.StickAnswer;
-import neatcorner.core.stock.StickProblem;
+import neatcorner.core.solve.stick.StickAnswer;
+import neatcorner.core.solve.stick.StickProblem;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -13,7 +13,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Shop;
+import neatcorner.core.shop.Shop;
 import neatcorner.files.json.Document;
 import neatcorner.files.json.FormatException;
 import neatcorner.files.json.History;

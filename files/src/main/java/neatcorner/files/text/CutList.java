@@ -4,8 +4,8 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
+import neatcorner.core.cut.StickLayout;
 import neatcorner.core.plan.Plan;
-import neatcorner.core.stock.StickLayout;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 

@@ -2,10 +2,10 @@ package neatcorner.files.text;
 
 import java.util.List;
 import java.util.Locale;
+import neatcorner.core.cut.StickLayout;
 import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Station;
 import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Length;
@@ -14,9 +14,9 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
 import neatcorner.core.section.Recess;
-import neatcorner.core.stock.StickLayout;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** A whole plan as text for a terminal, station by station, in one reader's units. */

@@ -2,7 +2,7 @@ package neatcorner.files.store;
 
 import java.nio.file.Path;
 import java.time.Clock;
-import neatcorner.core.job.Edit;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.files.Jobs;
 import neatcorner.files.json.Document;

@@ -1,0 +1,109 @@
+package neatcorner.core.cut;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
+import neatcorner.core.job.Cutting;
+import neatcorner.core.measure.Length;
+import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
+import neatcorner.core.shop.Moulding;
+import neatcorner.core.shop.Shop;
+
+/** Sorts the pieces of one or many jobs by section and lays each section on its sticks. */
+public final class Lots {
+    private Lots() {
+    }
+
+    /**
+     * The lots of several jobs together: pieces of one section share its sticks. Trims and useful lengths are
+     * the shop's; the kerf is the widest of the jobs'. Matched corners and pieces kept on a stick are each job's own; a stick
+     * that one job must not be cut from is left alone. One batch for all holds only in the job's own plan.
+     *
+     * @param orders the jobs
+     */
+    public static List<Lot> ofAll(List<Order> orders, Shop shop, Answers answers) {
+        return lots(orders, shop, shop.habits(), false, answers);
+    }
+
+    /**
+     * One of many jobs.
+     *
+     * @param name  by which its pieces are told from those of the others
+     * @param frame what is to be made
+     */
+    public record Order(String name, Frame frame) {
+    }
+
+    /** The lots of one job. */
+    static List<Lot> of(Frame frame, Shop shop, Answers answers) {
+        return lots(List.of(new Order(frame.job().title(), frame)), shop, frame.habits(), frame.job().choices().cutting().oneBatch(), answers);
+    }
+
+    private static List<Lot> lots(List<Order> orders, Shop shop, Habits habits, boolean oneBatch, Answers answers) {
+        Map<Section, List<Piece>> bySection = new LinkedHashMap<>();
+        Map<Section, Length> gaps = new LinkedHashMap<>();
+        Map<Section, Length> longest = new LinkedHashMap<>();
+        Length kerf = orders.stream().map(o -> o.frame().habits().get(Habit.KERF)).max(Length::compareTo).orElse(Length.ZERO);
+        Length trim = habits.get(Habit.END_TRIM);
+        for (Order order : orders) {
+            Frame frame = order.frame();
+            List<Member> members = frame.pieces().toList();
+            Map<Section, List<Piece>> ofOne = new LinkedHashMap<>();
+            int place = 0;
+            for (Member member : members) {
+                Section section = Stream.concat(bySection.keySet().stream(), ofOne.keySet().stream())
+                        .filter(s -> s.isCutLike(member.stock())).findFirst().orElse(member.stock());
+                Length run = longest.computeIfAbsent(section, s -> longestRun(s, shop, trim));
+                List<Piece> parts = parts(order, member, place++, run);
+                ofOne.computeIfAbsent(section, _ -> new ArrayList<>()).addAll(parts);
+                gaps.merge(section, kerfBeside(parts.getLast(), frame.habits().get(Habit.KERF)), Length::max);
+            }
+            ofOne.forEach((section, pieces) -> {
+                List<Piece> all = bySection.computeIfAbsent(section, _ -> new ArrayList<>());
+                for (int n = 1; n <= frame.job().quantity(); n++) {
+                    for (Piece piece : pieces) {
+                        all.add(piece.ofFrame(n));
+                    }
+                }
+            });
+        }
+        Map<String, Cutting> wishes = new LinkedHashMap<>();
+        orders.forEach(order -> wishes.put(order.name(), order.frame().job().choices().cutting()));
+        List<Lot> lots = new ArrayList<>();
+        bySection.forEach((section, pieces) -> {
+            Moulding stock = Source.mouldingFor(section, shop);
+            lots.add(Lot.of(stock, List.copyOf(pieces), Source.of(stock, shop),
+                    new Lot.Terms(kerf, gaps.get(section), trim, habits.get(Habit.USEFUL), oneBatch, wishes), answers));
+        });
+        return List.copyOf(lots);
+    }
+
+    /** A piece that may be turned over says its own slanted kerfs; beside any other the wider of its two is kept. */
+    private static Length kerfBeside(Piece piece, Length kerf) {
+        return Flipping.isAllowed(piece) ? kerf
+                : piece.member().left().kerfAlongEdge(kerf).max(piece.member().right().kerfAlongEdge(kerf));
+    }
+
+    private static Length longestRun(Section section, Shop shop, Length trim) {
+        return Source.of(Source.mouldingFor(section, shop), shop).stream().map(s -> s.longestRun(trim)).max(Length::compareTo).orElse(Length.ZERO);
+    }
+
+    /** What a side of the first frame is cut as: one for which no stick is long enough, on the rack or for sale, is joined from several. */
+    private static List<Piece> parts(Order order, Member member, int place, Length longest) {
+        String job = order.name();
+        if (member.overall().isOver(longest) && member.curve().isEmpty() && !order.frame().isSolid()) {
+            Optional<List<Scarf>> parts = Scarf.parts(member, longest, place);
+            if (parts.isPresent()) {
+                return parts.get().stream().map(part -> new Piece(job, member, 1, Optional.of(part))).toList();
+            }
+        }
+        return List.of(new Piece(job, member, 1, Optional.empty()));
+    }
+}

@@ -1,0 +1,476 @@
+package neatcorner.core.edit;
+
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Borders;
+import neatcorner.core.job.Coat;
+import neatcorner.core.job.Contents;
+import neatcorner.core.job.Cutting;
+import neatcorner.core.job.Hardware;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Note;
+import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.Tape;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Form;
+import neatcorner.core.outline.Lean;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Size;
+import neatcorner.core.rack.Material;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
+import neatcorner.core.wood.Species;
+import neatcorner.core.words.Station;
+import neatcorner.core.words.Words;
+
+/**
+ * A change of a job. {@link #apply} throws {@link IllegalArgumentException} when the result cannot
+ * be, with a message that says what is allowed; the job itself is never touched.
+ */
+public sealed interface Edit {
+    /** The job after the change. */
+    Job apply(Job job);
+
+    /** What goes into the history. */
+    Words words();
+
+    /** The outline with sizes that were given at lines the frame does not have given at another instead. */
+    private static Outline onLines(Outline outline, Predicate<Line> has, Line instead) {
+        if (outline instanceof Boxed boxed) {
+            for (Axis axis : Axis.values()) {
+                Size given = boxed.given(axis);
+                boxed = has.test(given.line()) ? boxed : boxed.with(axis, new Size(instead, given.length()));
+            }
+            return boxed;
+        }
+        return has.test(outline.line()) ? outline : outline.at(instead);
+    }
+
+    /** A number typed on a tag. */
+    record Enter(String entry, Length value) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return Entry.of(job, entry).orElseThrow(() -> new IllegalArgumentException(
+                    "there is no number " + entry + " to enter in this job as it stands")).write().apply(job, value);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.enter", entry.startsWith("layer.") ? Words.of("figure.layer") : Words.of("figure." + entry), value);
+        }
+    }
+
+    /** The size on one axis given at a line; a free outline is stretched to it. */
+    record Give(Axis axis, Line line, Length length) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return switch (job.outline()) {
+                case Outline.Free free when free.line() == line -> job.withOutline(free.scaled(axis, new Size(line, length).length()));
+                default -> job.withGiven(axis, new Size(line, length));
+            };
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.enter", Words.of("figure." + line.id(axis)), length);
+        }
+    }
+
+    /** A length taken from the glued frame. */
+    record Measure(Tape tape, Length length) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withMeasured(tape, length);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.enter", Words.of("figure." + tape.id()), length);
+        }
+    }
+
+    /** All measurements wiped, to measure again. */
+    record MeasureAgain() implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withMeasured(Map.of());
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.measure_again");
+        }
+    }
+
+    /** Another title. */
+    record Name(String title) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withTitle(title);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.name", title);
+        }
+    }
+
+    /** Another order. */
+    record For(String order) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withOrder(order);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.for", order);
+        }
+    }
+
+    /** So many alike. */
+    record Quantity(int quantity) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withQuantity(quantity);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.quantity", quantity);
+        }
+    }
+
+    /** Portrait for landscape and back. */
+    record Turn() implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withOutline(job.outline().turned());
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.turn");
+        }
+    }
+
+    /** Another moulding; sizes given at lines it does not have move to the nearest it has. */
+    record ChooseSection(Section section) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            Job changed = job.withFaces(Map.of()).withSection(section).withFaces(fitting(job, section));
+            if (section.recess() instanceof Recess.Covering) {
+                return changed;
+            }
+            boolean bar = section.recess() instanceof Recess.Bar;
+            Contents kept = bar ? Contents.NOTHING
+                    : new Contents(job.contents().layers().stream()
+                            .filter(layer -> layer.material().role() == Material.Role.ART).toList(), Optional.empty());
+            changed = changed.withContents(kept);
+            return changed.withOutline(onLines(job.outline(), line -> bar ? line == Line.SIGHT || line == Line.OUTSIDE
+                    : line != Line.MAT && line != Line.GLASS, bar ? Line.OUTSIDE : Line.ART));
+        }
+
+        /** Faces of single sides that the new moulding's lip still allows. */
+        private static Map<String, Length> fitting(Job job, Section section) {
+            Map<String, Length> kept = new TreeMap<>(job.faces());
+            kept.values().removeIf(face -> face.isUnder(section.lip().plus(Length.mm(1))));
+            return kept;
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.section", section.name());
+        }
+    }
+
+    /**
+     * Another shape, or the same one with other sizes; faces of sides it does not have are dropped, and a
+     * mat that is no longer a rectangle shows as much all round as it did at the sides.
+     */
+    record Draw(Outline outline) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            List<String> sides = outline.round().stream().map(Side::faceId).toList();
+            Map<String, Length> kept = new TreeMap<>(job.faces());
+            kept.keySet().retainAll(sides);
+            Lean lean = outline.isCurved() ? Lean.FLAT : job.lean();
+            Job even = outline instanceof Boxed.Rectangle ? job : job.withContents(new Contents(job.contents().layers(),
+                    job.contents().borders().map(b -> new Borders(b.sides(), b.sides(), b.sides()))));
+            return even.withFaces(Map.of()).withLean(lean).withOutline(outline).withFaces(kept);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.draw", Form.of(outline));
+        }
+    }
+
+    /** The shape in the size in which something of this size just fits inside, at a line. */
+    record Around(Length width, Length height, Line line) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withOutline(job.outline().at(line).around(width, height));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.around", width, height);
+        }
+    }
+
+    /** Sides that stand otherwise. */
+    record Tilt(Lean lean) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            Job leaning = job.withLean(lean);
+            return job.section().recess() instanceof Recess.TiltedRabbet tilted
+                    ? leaning.withSection(job.section().withRecess(tilted.withTilt(lean.forward() * lean.degrees()))) : leaning;
+        }
+
+        @Override
+        public Words words() {
+            return lean.isFlat() ? Words.of("edit.flat") : Words.of("edit.lean", lean.angle());
+        }
+    }
+
+    /** All sides as wide as the moulding. */
+    record LikeFaces() implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withFaces(Map.of());
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.like_faces");
+        }
+    }
+
+    /** A face of its own for one side, or again like the rest. */
+    record Face(String side, Optional<Length> face) implements Edit {
+        /** A bottom rail half as wide again as the rest, to start from. */
+        public static Face widerBottom(Section section) {
+            return new Face("bottom", Optional.of(section.face().times(1.5)));
+        }
+
+        @Override
+        public Job apply(Job job) {
+            return job.withFace(side, face);
+        }
+
+        @Override
+        public Words words() {
+            return face.map(f -> Words.of("edit.face", f)).orElse(Words.of("edit.face_like_rest"));
+        }
+    }
+
+    /** Other borders of the mat. */
+    record Mat(Borders borders) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withContents(new Contents(job.contents().layers(), Optional.of(borders)));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.borders", borders.sides());
+        }
+    }
+
+    /** A layer of the package put in, changed or taken out. */
+    record Pack(Material.Role role, Optional<Material> material) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            Job changed = job.withContents(job.contents().with(role, material));
+            return changed.contents().hasMat() ? changed
+                    : changed.withOutline(onLines(changed.outline(), line -> line != Line.MAT, Line.GLASS));
+        }
+
+        @Override
+        public Words words() {
+            return material.map(m -> Words.of("edit.pack", m)).orElse(Words.of("edit.unpack", role));
+        }
+    }
+
+    /** A way to join, or Neat Corner's choice. */
+    record ChooseJoint(Optional<JointKind> joint) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withChoices(job.choices().withJoint(joint));
+        }
+
+        @Override
+        public Words words() {
+            return joint.map(j -> Words.of("edit.joint", j)).orElse(Words.of("edit.joint_free"));
+        }
+    }
+
+    /** How long the pins or how deep the slots, or Neat Corner's choice. */
+    record ChooseFastener(Optional<Length> length) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withChoices(job.choices().withFastener(length));
+        }
+
+        @Override
+        public Words words() {
+            return length.map(l -> Words.of("edit.fastener", l)).orElse(Words.of("edit.fastener_free"));
+        }
+    }
+
+    /** Another glue. */
+    record ChooseAdhesive(Adhesive adhesive) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withChoices(job.choices().withAdhesive(adhesive));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.adhesive", adhesive);
+        }
+    }
+
+    /** Another recipe. */
+    record Finish(List<Coat> coats) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withChoices(job.choices().withFinish(coats));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.finish", coats.size());
+        }
+    }
+
+    /** Other hardware, or Neat Corner's choice. */
+    record ChooseHardware(Optional<Hardware> hardware) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withChoices(job.choices().withHardware(hardware));
+        }
+
+        @Override
+        public Words words() {
+            return hardware.map(h -> Words.of("edit.hardware", h)).orElse(Words.of("edit.hardware_free"));
+        }
+    }
+
+    /** With or without a strainer. */
+    record Strain(boolean wanted) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withChoices(job.choices().withStrainer(wanted));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of(wanted ? "edit.strainer" : "edit.no_strainer");
+        }
+    }
+
+    /** The rabbet cut before mitring or after the glue-up. */
+    record ChooseRabbeting(Rabbeting rabbeting) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withChoices(job.choices().withRabbeting(rabbeting));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.choose", rabbeting);
+        }
+    }
+
+    /** Wood sawn flat or on the quarter. */
+    record ChooseGrain(Species.Grain grain) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withChoices(job.choices().withGrain(grain));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.choose", grain);
+        }
+    }
+
+    /** A habit of the shop again, as far as this job goes. */
+    record AsUsual(Habit habit) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            Map<Habit, Length> kept = new EnumMap<>(Habit.class);
+            kept.putAll(job.overrides().values());
+            kept.remove(habit);
+            return job.withOverrides(new Habits(kept));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.as_usual", Words.of("figure." + habit.id()));
+        }
+    }
+
+    /** A note. */
+    record Write(Note note) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withNote(note);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.note");
+        }
+    }
+
+    /** A station ticked off, or opened again. */
+    record Settle(Station station, boolean settled) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            Set<Station> stations = EnumSet.noneOf(Station.class);
+            stations.addAll(job.settled());
+            if (settled) {
+                stations.add(station);
+            } else {
+                stations.remove(station);
+            }
+            return job.withSettled(stations);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of(settled ? "edit.settle" : "edit.open", station);
+        }
+    }
+
+    /** Other wishes for the cutting; what is cut settles the station. */
+    record Cut(Cutting cutting) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            Job changed = job.withChoices(job.choices().withCutting(cutting));
+            return cutting.isMade() ? new Settle(Station.CUTS, true).apply(changed) : changed;
+        }
+
+        @Override
+        public Words words() {
+            return Words.of(cutting.isMade() ? "edit.cut_made" : "edit.cutting");
+        }
+    }
+}

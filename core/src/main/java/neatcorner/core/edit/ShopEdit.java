@@ -1,0 +1,230 @@
+package neatcorner.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import neatcorner.core.measure.Length;
+import neatcorner.core.rack.Price;
+import neatcorner.core.rack.RackItem;
+import neatcorner.core.section.Section;
+import neatcorner.core.shop.Clamps;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Moulding;
+import neatcorner.core.shop.Sale;
+import neatcorner.core.shop.Shop;
+import neatcorner.core.shop.Sticks;
+import neatcorner.core.wood.Climate;
+import neatcorner.core.words.Words;
+
+/** A change of the shop; like {@link Edit} it refuses what cannot be and touches nothing. */
+public sealed interface ShopEdit {
+    /** The shop after the change. */
+    Shop apply(Shop shop);
+
+    /** What goes into the history. */
+    Words words();
+
+    /** A habit's number. */
+    record SetHabit(Habit habit, Length value) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withHabits(shop.habits().with(habit, value));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.enter", Words.of("figure." + habit.id()), value);
+        }
+    }
+
+    /** A section kept from now on, with what is sold of it; an equal one gets the length added. */
+    record Keep(Section section, List<Length> sold) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            for (int i = 0; i < shop.mouldings().size(); i++) {
+                Moulding moulding = shop.mouldings().get(i);
+                if (section.isCutLike(moulding.section())) {
+                    return shop.withMoulding(i, moulding.withSold(
+                            Stream.concat(moulding.sold().stream(), sold.stream().map(Sale::of)).toList()));
+                }
+            }
+            List<Moulding> more = new ArrayList<>(shop.mouldings());
+            more.add(new Moulding(section, sold.stream().map(Sale::of).toList(), List.of()));
+            return shop.withMouldings(more);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.keep", section.name());
+        }
+    }
+
+    /** How many sticks of one length are on the rack; none takes the row away. */
+    record Stock(Section section, Length length, int count) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            for (int i = 0; i < shop.mouldings().size(); i++) {
+                Moulding moulding = shop.mouldings().get(i);
+                if (moulding.section().equals(section)) {
+                    List<Sticks> sticks = new ArrayList<>(moulding.onHand().stream()
+                            .filter(s -> !s.length().equals(length)).toList());
+                    if (count != 0) {
+                        sticks.add(new Sticks(length, count));
+                    }
+                    return shop.withMoulding(i, moulding.withOnHand(sticks));
+                }
+            }
+            throw new IllegalArgumentException("the rack has no section " + section.name() + "; keep it first");
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.stock", section.name(), count, length);
+        }
+    }
+
+    /** Sticks that came in, counted to those on the rack; the section is kept from now on. */
+    record Receive(Section section, Length length, int count) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            Shop kept = shop.stockFor(section).isPresent() ? shop : new Keep(section, List.of(length)).apply(shop);
+            Moulding moulding = kept.stockFor(section).orElseThrow();
+            int before = moulding.onHand().stream().filter(s -> s.length().equals(length)).mapToInt(Sticks::count).sum();
+            return new Stock(moulding.section(), length, before + count).apply(kept);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.receive", section.name(), count, length);
+        }
+    }
+
+    /** What a length of a section costs to buy; empty when nobody knows. */
+    record SetPrice(Section section, Length length, Optional<Price> price) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            int index = IntStream.range(0, shop.mouldings().size()).filter(i -> shop.mouldings().get(i).section().equals(section)).findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException("the rack has no section " + section.name() + "; keep it first"));
+            return shop.withMoulding(index, shop.mouldings().get(index).withSale(length, price));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.price", section.name(), length);
+        }
+    }
+
+    /** Items put on the rack; one with the label of another takes its place. */
+    record Shelve(List<RackItem> items) implements ShopEdit {
+        public Shelve {
+            items = List.copyOf(items);
+        }
+
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withRack(shop.rack().with(items));
+        }
+
+        @Override
+        public Words words() {
+            return items.size() == 1 ? Words.of("edit.shelve", items.getFirst().label()) : Words.of("edit.shelve_all", items.size());
+        }
+    }
+
+    /** Items taken off the rack. */
+    record Unshelve(List<String> labels) implements ShopEdit {
+        public Unshelve {
+            labels = List.copyOf(labels);
+        }
+
+        @Override
+        public Shop apply(Shop shop) {
+            for (String label : labels) {
+                if (shop.rack().item(label).isEmpty()) {
+                    throw new IllegalArgumentException("the rack has nothing labelled " + label + "; it may have been taken already");
+                }
+            }
+            return shop.withRack(shop.rack().without(labels));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.unshelve", String.join(", ", labels));
+        }
+    }
+
+    /** The sign amounts are written with. */
+    record SetCurrency(String currency) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withCurrency(currency.strip());
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.currency", currency);
+        }
+    }
+
+    /** Several changes at once, made all or none. */
+    record Together(List<ShopEdit> edits, Words words) implements ShopEdit {
+        public Together {
+            edits = List.copyOf(edits);
+        }
+
+        @Override
+        public Shop apply(Shop shop) {
+            Shop changed = shop;
+            for (ShopEdit edit : edits) {
+                changed = edit.apply(changed);
+            }
+            return changed;
+        }
+    }
+
+    /** A section no longer kept. */
+    record Drop(Section section) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withMouldings(shop.mouldings().stream().filter(m -> !m.section().equals(section)).toList());
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.drop", section.name());
+        }
+    }
+
+    /** The air in the shop and on the wall. */
+    record SetClimate(Climate climate) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withClimate(climate);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.climate", climate.shop().humidity(), climate.dry().humidity(), climate.damp().humidity());
+        }
+    }
+
+    /** How many clamps of one kind, and how far they reach. */
+    record HaveClamps(Clamps clamps) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            List<Clamps> changed = new ArrayList<>(shop.clamps().stream()
+                    .filter(c -> c.kind() != clamps.kind()).toList());
+            if (clamps.count() > 0) {
+                changed.add(clamps);
+            }
+            return shop.withClamps(changed);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.clamps", clamps.kind(), clamps.count());
+        }
+    }
+}

@@ -1,0 +1,108 @@
+package neatcorner.core.frame;
+
+import java.util.List;
+import neatcorner.core.job.Layer;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Polygons;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Vector;
+import neatcorner.core.rack.Material;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
+
+/**
+ * What a frame weighs, an estimate.
+ *
+ * @param wood  the members
+ * @param total with everything in the package
+ */
+public record Weight(Figure<Mass> wood, Figure<Mass> total) {
+    /** Weighs a frame: what each part of the section holds of each wood, and area × thickness × density of each layer. */
+    public static Weight of(Frame frame, Ledger ledger) {
+        double kg = frame.members().stream().mapToDouble(Weight::kg).sum() + bars(frame);
+        Figure<Mass> wood = ledger.enter(Station.HANG, Figure.formula("weight.wood")
+                .note("wood_weight", Math.round(frame.job().section().areaMm2()), frame.job().section().species(),
+                        Math.round(frame.job().section().species().density())).gives(Mass.kg(kg)));
+        Figure.Formula sum = Figure.formula("weight.total").with("wood", wood.value());
+        Mass total = wood.value();
+        for (Layer layer : frame.job().contents().layers()) {
+            Mass mass = mass(frame, layer);
+            total = total.plus(mass);
+            sum.with("layer_weight", mass, layer.material(), layer.thickness());
+        }
+        if (!frame.strainer().isEmpty()) {
+            Mass strainer = Mass.kg(frame.strainer().stream().mapToDouble(Weight::kg).sum());
+            total = total.plus(strainer);
+            sum.with("strainer_weight", strainer, Straining.STRIP.species());
+        }
+        return new Weight(wood, ledger.enter(Station.HANG, sum.note("weight_estimate").gives(total)));
+    }
+
+    /**
+     * The volume of a piece is exact: between two flat cuts a line along it is as long as its place in the
+     * section says, so the whole is area times the length through the middle of the area (a prism cut aslant).
+     * Curves are as long there as the parallel of their outside that runs through that middle.
+     */
+    private static double kg(Member member) {
+        double kg = 0;
+        for (Section.Part part : member.section().parts()) {
+            if (!part.wood().isNone()) {
+                kg += part.wood().area() * along(member, part.wood().centroid()) * 1e-9 * part.species().density();
+            }
+        }
+        return kg;
+    }
+
+    private static double along(Member member, Point middle) {
+        double in = member.section().face().toMm() - middle.x();
+        if (member.curve().isPresent()) {
+            double outer = way(member.curve().get().outer());
+            double inner = way(member.curve().get().inner());
+            return outer + (inner - outer) * in / member.section().width().toMm();
+        }
+        Vector from = member.end(-in, middle.y(), false);
+        Vector to = member.end(-in, middle.y(), true);
+        return to.minus(from).dot(member.place().along());
+    }
+
+    /** Bars lose a rabbet on both edges, all but the web where they lie on the lips, and half of each where they cross. */
+    private static double bars(Frame frame) {
+        if (frame.bars().isEmpty()) {
+            return 0;
+        }
+        Section section = frame.job().section();
+        double depth = section.recessDepth().toMm();
+        double front = section.thickness().toMm() - depth;
+        double lip = section.lip().toMm();
+        double bar = frame.bars().getFirst().section().face().toMm();
+        double web = bar - 2 * lip;
+        double volume = frame.bars().stream().mapToDouble(b -> b.shortPoint().value().toMm() * (bar * front + web * depth) + 2 * lip * web * depth).sum();
+        long uprights = frame.bars().stream().filter(b -> b.side().name() == Side.Name.UPRIGHT).count();
+        long crossings = uprights * (frame.bars().size() - uprights);
+        return (volume - crossings * (bar * bar * front + web * web * depth)) * 1e-9 * section.species().density();
+    }
+
+    private static double way(List<Point> run) {
+        return Polygons.around(run) - run.getFirst().to(run.getLast());
+    }
+
+    private static Mass mass(Frame frame, Layer layer) {
+        Line line = frame.has(Line.GLASS) ? Line.GLASS : frame.has(Line.ART) ? Line.ART : Line.SIGHT;
+        double area = frame.area(line) * 1e-6;
+        if (layer.material().role() == Material.Role.ART && frame.has(Line.ART)) {
+            area = frame.area(Line.ART) * 1e-6;
+        } else if (layer.material().role() == Material.Role.MAT) {
+            Length overlap = frame.habits().get(Habit.MAT_OVERLAP).times(2);
+            double within = frame.width(Line.ART).minus(overlap).ratio(frame.width(Line.ART))
+                    * frame.height(Line.ART).minus(overlap).ratio(frame.height(Line.ART));
+            area -= frame.area(Line.ART) * within * 1e-6;
+        }
+        return Mass.kg(Math.max(0, area) * layer.thickness().toMm() * 1e-3 * layer.material().density());
+    }
+}
