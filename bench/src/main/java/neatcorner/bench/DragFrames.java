@@ -14,6 +14,8 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Corner;
 import neatcorner.core.outline.Outline;
+import neatcorner.core.section.SectionKey;
+import neatcorner.core.section.StripKey;
 import neatcorner.core.words.Station;
 
 /**
@@ -43,10 +45,10 @@ public final class DragFrames {
             });
             runs.add(() -> {
                 shown.take(4, Station.SECTION);
-                measure("a rabbet of a built-up section", desk, scene, runs, i -> new Edit.Enter("section.lip", Length.mm(6 + i % 97 * 0.05)));
+                measure("a rabbet of a built-up section", desk, scene, runs, i -> new Edit.Enter(SectionKey.LIP, Length.mm(6 + i % 97 * 0.05)));
             });
             runs.add(() -> measure("an edge of a built-up section", desk, scene, runs,
-                    i -> new Edit.Enter("strip.2.inner_width", Length.mm(6 + i % 89 * 0.05))));
+                    i -> new Edit.Enter(new StripKey(1, StripKey.What.INNER_WIDTH), Length.mm(6 + i % 89 * 0.05))));
             runs.add(() -> System.exit(0));
             runs.remove().run();
         });

@@ -16,6 +16,8 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Line;
 import neatcorner.files.json.Document;
 import neatcorner.files.store.ShopStore;
 
@@ -59,7 +61,7 @@ public final class TogetherGrowth {
         for (int i = 0; i < edits.length; i++) {
             int width = 300 + i;
             start = System.nanoTime();
-            on(() -> desk.edit(new Edit.Enter("glass.width", Length.mm(width))));
+            on(() -> desk.edit(new Edit.Enter(Line.GLASS.size(Axis.WIDTH), Length.mm(width))));
             until(() -> !desk.cuts().isGathering());
             edits[i] = seconds(start);
         }

@@ -7,8 +7,11 @@ import java.util.Set;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
 import neatcorner.core.job.Contents;
+import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Layer;
+import neatcorner.core.job.PieceId;
+import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.MeasureText;
 import neatcorner.core.measure.Unit;
@@ -104,5 +107,14 @@ public final class Sample {
     /** A shop with plenty of the plain moulding. */
     public static Shop shop() {
         return shop(plain(), new Sticks(in("96"), 20));
+    }
+
+    /** Wishes that keep pieces on sticks, given in pairs. */
+    public static Cutting kept(String... piecesAndSticks) {
+        Cutting wishes = Cutting.FREE;
+        for (int i = 0; i < piecesAndSticks.length; i += 2) {
+            wishes = wishes.withLock(PieceId.read(piecesAndSticks[i]).orElseThrow(), StickId.read(piecesAndSticks[i + 1]));
+        }
+        return wishes;
     }
 }

@@ -17,7 +17,9 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.PieceId;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.StickId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
@@ -48,7 +50,7 @@ public final class Jobs {
         Choices choices = new Choices(Optional.of(JointKind.SPLINED), Optional.of(Length.inches(0, 5, 8)), Adhesive.HIDE,
                 List.of(new Coat(Coat.Kind.SAND, "", Duration.ZERO), new Coat(Coat.Kind.STAIN, "no. 3 – two coats", Duration.ofHours(13))),
                 Optional.of(Hardware.TWO_HOOKS), true, Rabbeting.AFTER_ROUNDED, Species.Grain.QUARTER_SAWN,
-                new Cutting(true, true, List.of(new Cutting.Lock("AB/2", "C-3")), List.of("rack 2438.4 #1"),
+                new Cutting(true, true, List.of(new Cutting.Lock(new PieceId("A–B", 2, 0), StickId.read("C-3"))), List.of(StickId.read("rack 2438.4 #1")),
                 List.of(new Cutting.Made(Cutting.Stuff.STICK, "C-2", "scoop", Length.inches(61), Length.ZERO, "A–B #1, C–D #1", "C-9", Length.inches(14)),
                         new Cutting.Made(Cutting.Stuff.SHEET, "S-2", "", Length.inches(40), Length.inches(32), "3", "", Length.ZERO))));
         return new Job("Grüße aus dem Hafen", "Autumn", 6, new Boxed.Rectangle(new Size(Line.GLASS, Length.inches(12)), new Size(Line.ART, Length.mm(333.3))), section,

@@ -6,7 +6,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutionException;
@@ -18,20 +17,27 @@ import neatcorner.core.cut.Booking;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.Entry;
 import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.fit.DepthCheck;
 import neatcorner.core.frame.GiveWay;
 import neatcorner.core.frame.ImpossibleFrame;
+import neatcorner.core.glue.GluePlanner;
+import neatcorner.core.hang.HangPlanner;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.Tape;
+import neatcorner.core.joint.FastenerKey;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.MeasureText;
 import neatcorner.core.measure.OutOfRange;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
 import neatcorner.files.disk.FileRefused;
@@ -67,7 +73,7 @@ public final class Desk implements AutoCloseable {
     private Plan plan;
     private Plan shown;
     private Station station = Station.BRIEF;
-    private String selected = "member.top.long";
+    private FigureKey<?> selected = Line.OUTSIDE.size(Axis.WIDTH);
     private Appearance appearance;
     private Phrasebook book;
     private Page page = Page.JOB;
@@ -228,18 +234,12 @@ public final class Desk implements AutoCloseable {
     }
 
     /** The edit that typing this text on this figure's tag stands for; empty when the figure follows from others. */
-    public Optional<Edit> typed(String figure, Length value) {
-        if (figure.startsWith("measured.")) {
-            return Optional.of(new Edit.Measure(Tape.valueOf(figure.substring("measured.".length()).toUpperCase(Locale.ROOT)), value));
-        }
-        String entry = switch (figure) {
-            case "joint.pin_length", "joint.v_height", "joint.slot_height" -> "joint.fastener";
-            default -> figure;
+    public Optional<Edit> typed(FigureKey<?> figure, Length value) {
+        return switch (figure) {
+            case Tape tape -> Optional.of(new Edit.Measure(tape, value));
+            case FastenerKey _ -> Optional.of(new Edit.ChooseFastener(Optional.of(value)));
+            default -> Entry.of(plan.job(), figure).map(entry -> new Edit.Enter(entry.key(), value));
         };
-        if (entry.equals("joint.fastener")) {
-            return Optional.of(new Edit.ChooseFastener(Optional.of(value)));
-        }
-        return Entry.of(plan.job(), entry).map(e -> new Edit.Enter(e.id(), value));
     }
 
     /** A length typed by the maker; the exception says what would be understood. */
@@ -319,8 +319,8 @@ public final class Desk implements AutoCloseable {
         return book;
     }
 
-    /** The name of the figure whose working is shown. */
-    public String selected() {
+    /** The number whose working is shown. */
+    public FigureKey<?> selected() {
         return plan.figure(selected).isPresent() ? selected : natural(station);
     }
 
@@ -333,20 +333,20 @@ public final class Desk implements AutoCloseable {
     }
 
     /** The number one comes to a station for. */
-    private String natural(Station other) {
+    private FigureKey<?> natural(Station other) {
         return switch (other) {
             case BRIEF, CUTS, FINISH, LOG -> first();
-            case SECTION -> "section.depth_left";
-            case CORNERS -> plan.joints().used().settings().stream().findFirst().map(Figure::id).orElse(first());
-            case GLUE_UP -> plan.figure("glue.lean").isPresent() ? "glue.lean" : "glue.diagonal";
-            case FIT -> plan.fit().sheets().stream().findFirst().map(sheet -> sheet.width().id()).orElse(first());
-            case HANG -> "hang.hook_height";
+            case SECTION -> DepthCheck.LEFT;
+            case CORNERS -> plan.joints().used().settings().stream().findFirst().<FigureKey<?>>map(Figure::key).orElse(first());
+            case GLUE_UP -> plan.figure(GluePlanner.LEAN).isPresent() ? GluePlanner.LEAN : GluePlanner.DIAGONAL;
+            case FIT -> plan.fit().sheets().stream().findFirst().<FigureKey<?>>map(sheet -> sheet.width().key()).orElse(first());
+            case HANG -> HangPlanner.HOOK_HEIGHT;
         };
     }
 
     /** The length of the first piece. */
-    private String first() {
-        return plan.frame().members().getFirst().longPoint().id();
+    private FigureKey<?> first() {
+        return plan.frame().members().getFirst().longPoint().key();
     }
 
     /** Shows another page; asked for the one that is shown, the job again. */
@@ -356,7 +356,7 @@ public final class Desk implements AutoCloseable {
     }
 
     /** Shows a figure's working. */
-    public void select(String figure) {
+    public void select(FigureKey<?> figure) {
         if (!figure.equals(selected)) {
             selected = figure;
             changed();
@@ -441,9 +441,8 @@ public final class Desk implements AutoCloseable {
     }
 
     /** The ways in which a worked-out size could become what was typed; empty for any other figure. */
-    public List<GiveWay.Option> giveWay(String figure, Length wanted) {
-        return GiveWay.lineOf(plan.job(), figure).map(line -> GiveWay.options(plan.job(), shop.value(), line,
-                GiveWay.axisOf(figure), wanted)).orElse(List.of());
+    public List<GiveWay.Option> giveWay(FigureKey<?> figure, Length wanted) {
+        return GiveWay.sizeOf(plan.job(), figure).map(size -> GiveWay.options(plan.job(), shop.value(), size, wanted)).orElse(List.of());
     }
 
     /** Writes a note with the time. */

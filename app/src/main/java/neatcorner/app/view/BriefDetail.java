@@ -86,8 +86,8 @@ final class BriefDetail extends Panel {
             grid.add(name, 0, row);
             List<TagField> tags = new ArrayList<>();
             for (Axis axis : Axis.values()) {
-                TagField tag = new TagField(line.id(axis), typing());
-                tag.setId("ladder-" + line.id(axis).replace('.', '-'));
+                TagField tag = new TagField(line.size(axis), typing());
+                tag.setId("ladder-" + line.size(axis).id().replace('.', '-'));
                 tags.add(tag);
                 grid.add(tag, 1 + axis.ordinal(), row);
             }

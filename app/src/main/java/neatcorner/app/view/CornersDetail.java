@@ -15,9 +15,14 @@ import neatcorner.core.job.JointKind;
 import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.joint.JointOption;
 import neatcorner.core.joint.JointPlan;
+import neatcorner.core.joint.Movement;
+import neatcorner.core.joint.Pins;
+import neatcorner.core.joint.Splines;
+import neatcorner.core.joint.VFasteners;
 import neatcorner.core.measure.Length;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Words;
@@ -36,8 +41,8 @@ final class CornersDetail extends Panel {
         });
         getChildren().add(picture);
         space();
-        for (String id : List.of("joint.pin_length", "joint.v_height", "joint.slot_height")) {
-            getChildren().add(entryRow(() -> used(id), id));
+        for (FigureKey<Length> key : List.of(Pins.LENGTH, VFasteners.HEIGHT, Splines.HEIGHT)) {
+            getChildren().add(entryRow(() -> used(key), key));
         }
         rows(box -> plan().used().settings().stream().skip(1).forEach(setting -> box.getChildren().add(figureRow(setting))));
         rows(this::fastener);
@@ -51,7 +56,7 @@ final class CornersDetail extends Panel {
         hidden();
         habit(Habit.SAFE_MARGIN);
         heading(Labels.get("corners.movement"));
-        rows(box -> Stream.of("movement.dry", "movement.damp").flatMap(id -> desk.plan().figure(id).stream()).map(this::figureRow).forEach(box.getChildren()::add));
+        rows(box -> Stream.of(Movement.DRY, Movement.DAMP).flatMap(key -> desk.plan().figure(key).stream()).map(this::figureRow).forEach(box.getChildren()::add));
         habit(Habit.KERF);
         habit(Habit.BIG_SIDE);
     }
@@ -95,8 +100,8 @@ final class CornersDetail extends Panel {
         return desk().plan().joints();
     }
 
-    private Optional<Figure<?>> used(String id) {
-        return plan().used().settings().stream().filter(f -> f.id().equals(id)).findFirst()
+    private Optional<Figure<Length>> used(FigureKey<Length> key) {
+        return plan().used().settings().stream().filter(f -> f.key().equals(key)).findFirst()
                 .map(f -> desk().plan().job().choices().fastener().isPresent() ? f.from(Origin.GIVEN) : f);
     }
 

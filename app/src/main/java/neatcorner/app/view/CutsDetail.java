@@ -10,6 +10,7 @@ import neatcorner.app.desk.CutDesk;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Laid;
 import neatcorner.app.desk.Together;
+import neatcorner.core.cut.CutPlanner;
 import neatcorner.core.cut.Lot;
 import neatcorner.core.cut.Proof;
 import neatcorner.core.cut.StickLayout;
@@ -23,6 +24,7 @@ import neatcorner.core.outline.Axis;
 import neatcorner.core.plan.Shortage;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.words.FigureKey;
 
 /** Every piece with its lengths and the saw's settings at both ends; for all open jobs, every section with what it takes. */
 final class CutsDetail extends Panel {
@@ -128,11 +130,11 @@ final class CutsDetail extends Panel {
 
     private void pieces(VBox box) {
         box.getChildren().add(text(Labels.get("cuts.stock"), "heading"));
-        for (String id : new String[] {"cuts.cost", "cuts.wishes", "stick.count"}) {
-            desk().plan().figure(id).map(this::figureRow).ifPresent(box.getChildren()::add);
+        for (FigureKey<?> key : List.of(CutPlanner.COST, CutPlanner.WISHES, CutPlanner.STICKS)) {
+            desk().plan().figure(key).map(this::figureRow).ifPresent(box.getChildren()::add);
         }
         desk().plan().cuts().waste().map(this::figureRow).ifPresent(box.getChildren()::add);
-        desk().plan().figure("stick.gap").map(this::figureRow).ifPresent(box.getChildren()::add);
+        desk().plan().figure(CutPlanner.GAP).map(this::figureRow).ifPresent(box.getChildren()::add);
         desk().plan().cuts().biggest().ifPresent(biggest -> box.getChildren().add(text(book().say("text.biggest", biggest.stick(), biggest.width(),
                 biggest.height()), "soft")));
         if (!desk().plan().cuts().toBuy().isEmpty() || desk().plan().cuts().lots().stream().flatMap(l -> l.pieces().stream()).anyMatch(p -> p.part().isPresent())) {

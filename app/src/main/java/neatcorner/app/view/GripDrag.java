@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.util.Duration;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.Handle;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.Entry;
 import neatcorner.core.job.Job;
@@ -12,6 +13,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Corner;
 import neatcorner.core.outline.Outline;
+import neatcorner.core.words.FigureKey;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -50,15 +52,18 @@ final class GripDrag implements PictureView.Dragging {
 
     /** Empty where the outline cannot be so. */
     private Optional<Edit> edit(Job start, PictureView.Pull pull) {
-        String what = pull.grip().what();
         try {
-            if (what.startsWith("corner.") && start.outline() instanceof Outline.Free free) {
-                int index = Integer.parseInt(what.substring("corner.".length()));
-                Corner corner = free.corners().get(index);
-                return Optional.of(new Edit.Draw(free.withCorner(index, new Corner(onMark(corner.x(), pull.dx()), onMark(corner.y(), pull.dy())))));
-            }
-            double grown = pull.dx() * pull.grip().right() + pull.dy() * pull.grip().down();
-            return Entry.of(start, what).map(entry -> new Edit.Enter(entry.id(), onMark(entry.read().apply(start), grown)));
+            return switch (pull.grip().what()) {
+                case Handle.Corner(int index) when start.outline() instanceof Outline.Free free -> {
+                    Corner corner = free.corners().get(index);
+                    yield Optional.of(new Edit.Draw(free.withCorner(index, new Corner(onMark(corner.x(), pull.dx()), onMark(corner.y(), pull.dy())))));
+                }
+                case Handle.Corner _ -> Optional.empty();
+                case Handle.Number(FigureKey<Length> key) -> {
+                    double grown = pull.dx() * pull.grip().right() + pull.dy() * pull.grip().down();
+                    yield Entry.of(start, key).map(entry -> new Edit.Enter(key, onMark(entry.read().apply(start), grown)));
+                }
+            };
         } catch (IllegalArgumentException refused) {
             return Optional.empty();
         }

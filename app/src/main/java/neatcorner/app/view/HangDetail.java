@@ -21,8 +21,7 @@ final class HangDetail extends Panel {
                 kind -> kind.map(k -> book().say(Phrasebook.keyOf(k))).orElseGet(() -> book().say("hang.free", desk.plan().hang().recommended())),
                 kind -> desk.edit(new Edit.ChooseHardware(kind))).setId("hardware");
         habit(Habit.CENTRE_HEIGHT);
-        rows(box -> desk.plan().figures().values().stream()
-                .filter(f -> desk.plan().stations().get(f.id()) == Station.HANG && !f.id().startsWith("habit."))
+        rows(box -> desk.plan().figures(Station.HANG).stream().filter(f -> !(f.key() instanceof Habit))
                 .forEach(f -> box.getChildren().add(figureRow(f))));
         getChildren().add(text(book().say("sheet.foot"), "soft"));
     }

@@ -5,6 +5,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.outline.FaceKey;
+import neatcorner.core.outline.Side;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Moulding;
 
@@ -27,7 +29,7 @@ final class MouldingChoice {
                 own -> panel.desk().edit(own ? Edit.Face.widerBottom(panel.desk().plan().job().section())
                         : new Edit.Face("bottom", Optional.empty())));
         rail.setId("bottom-rail");
-        panel.entry("face.bottom");
+        panel.entry(new FaceKey(Side.Name.BOTTOM, 0));
     }
 
     /** The rack's sections, and the job's own when it was changed since. */

@@ -27,6 +27,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Words;
@@ -152,17 +153,17 @@ class Panel extends VBox {
         value.getStyleClass().addAll("figure", figure.origin().name().toLowerCase(Locale.ROOT));
         value.setAccessibleText(book().say(figure.name()) + ": " + book().write(figure));
         value.setId("figure-" + figure.id().replace('.', '-'));
-        value.setOnAction(_ -> desk.select(figure.id()));
+        value.setOnAction(_ -> desk.select(figure.key()));
         return spread(text(book().say(figure.name()), "soft"), value);
     }
 
     /** A number that can be typed, with its name. */
-    final HBox entryRow(Supplier<Optional<Figure<?>>> figure, String id) {
-        TagField tag = new TagField(id, typing);
+    final HBox entryRow(Supplier<Optional<Figure<Length>>> figure, FigureKey<Length> key) {
+        TagField tag = new TagField(key, typing);
         Label name = text("", "soft");
         HBox row = spread(name, tag);
         onUpdate(() -> {
-            Optional<Figure<?>> now = figure.get();
+            Optional<Figure<Length>> now = figure.get();
             row.setVisible(now.isPresent());
             row.setManaged(now.isPresent());
             now.ifPresent(f -> {
@@ -173,26 +174,24 @@ class Panel extends VBox {
         return row;
     }
 
-    final void show(TagField tag, Figure<?> figure) {
-        if (figure.value() instanceof Length) {
-            tag.show(book().numeral(figure), figure.origin(), "", book().say(figure.name()),
-                    15 * desk.appearance().textSize() / 100.0, desk.appearance().palette(), figure.id().equals(desk.selected()));
-        }
+    final void show(TagField tag, Figure<Length> figure) {
+        tag.show(book().numeral(figure), figure.origin(), "", book().say(figure.name()),
+                15 * desk.appearance().textSize() / 100.0, desk.appearance().palette(), figure.key().equals(desk.selected()));
     }
 
-    final void entry(String id) {
-        getChildren().add(entryRow(() -> desk.plan().figure(id), id));
+    final void entry(FigureKey<Length> key) {
+        getChildren().add(entryRow(() -> desk.plan().figure(key), key));
     }
 
     /** A habit, dotted until the job says otherwise, with the way back. */
     final void habit(Habit habit) {
-        HBox row = entryRow(() -> desk.plan().figure(habit.id()), habit.id());
+        HBox row = entryRow(() -> desk.plan().figure(habit), habit);
         Button usual = new Button(Labels.get("habit.usual"));
         usual.getStyleClass().add("quiet");
         usual.setOnAction(_ -> complain(usual, desk.edit(new Edit.AsUsual(habit))));
         row.getChildren().add(row.getChildren().size() - 1, usual);
         onUpdate(() -> {
-            boolean own = desk.plan().figure(habit.id()).filter(f -> f.origin() == Origin.GIVEN).isPresent();
+            boolean own = desk.plan().figure(habit).filter(f -> f.origin() == Origin.GIVEN).isPresent();
             usual.setVisible(own);
             usual.setManaged(own);
         });

@@ -23,8 +23,9 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.drawing.Picture;
 import neatcorner.core.drawing.Reader;
+import neatcorner.core.measure.Length;
 import neatcorner.core.words.Figure;
-import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.FigureKey;
 import org.jspecify.annotations.Nullable;
 
 /** A picture with its tags as controls on it. It is drawn anew for whatever space it gets. */
@@ -38,8 +39,8 @@ final class PictureView extends Region {
     private final Desk desk;
     private final TagField.Typing typing;
     private final Canvas canvas = new Canvas();
-    private final Map<String, TagField> tags = new LinkedHashMap<>();
-    private final Map<String, Mark.Tag> places = new HashMap<>();
+    private final Map<FigureKey<Length>, TagField> tags = new LinkedHashMap<>();
+    private final Map<FigureKey<Length>, Mark.Tag> places = new HashMap<>();
     private Optional<Dragging> dragging = Optional.empty();
     private Optional<Mark.Grip> held = Optional.empty();
     private Optional<Mark.Spot> lifted = Optional.empty();
@@ -253,7 +254,7 @@ final class PictureView extends Region {
     }
 
     private void show(Picture picture) {
-        Set<String> shown = new HashSet<>();
+        Set<FigureKey<Length>> shown = new HashSet<>();
         places.clear();
         picture.tags().forEach(mark -> {
             shown.add(mark.figure());
@@ -267,7 +268,7 @@ final class PictureView extends Region {
                 return added;
             });
             String name = desk.plan().figure(mark.figure()).map(Figure::name).map(desk.book()::say)
-                    .orElseGet(() -> Phrasebook.knows("figure." + mark.figure()) ? desk.book().say("figure." + mark.figure()) : mark.caption());
+                    .orElseGet(() -> desk.book().say(mark.figure().words()));
             tag.show(mark.value(), mark.origin(), mark.caption(), name, TAG_SIZE * desk.appearance().textSize() / 100.0,
                     desk.appearance().palette(), mark.figure().equals(desk.selected()));
         });

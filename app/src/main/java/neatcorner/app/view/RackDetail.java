@@ -21,6 +21,7 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.cut.Makes;
 import neatcorner.core.drawing.BoardDrawing;
 import neatcorner.core.drawing.Mark;
+import neatcorner.core.drawing.Thing;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
@@ -37,6 +38,7 @@ import neatcorner.core.section.Section;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.wood.Species;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Words;
 
@@ -280,7 +282,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
 
     @Override
     public boolean canMove(Mark.Spot spot) {
-        return spot.what().startsWith("defect.");
+        return spot.what() instanceof Thing.Defect;
     }
 
     @Override
@@ -298,9 +300,12 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     /** The plan follows the defect while it is dragged; the rack is changed when it is let go. */
     @Override
     public void moved(Mark.Spot spot, double dx, double dy, boolean dropped) {
+        if (!(spot.what() instanceof Thing.Defect(int index))) {
+            return;
+        }
         Board board = (Board) now();
         double unit = BoardDrawing.unit(board, PictureView.reader(desk()), picture.getWidth());
-        Board moved = board.withDefectMoved(Integer.parseInt(spot.what().substring("defect.".length())), Length.mm(dx / unit), Length.mm(-dy / unit));
+        Board moved = board.withDefectMoved(index, Length.mm(dx / unit), Length.mm(-dy / unit));
         ShopEdit edit = new ShopEdit.Shelve(List.of(moved));
         if (dropped) {
             complain(picture, desk().edit(edit));
@@ -381,7 +386,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
         }
 
         @Override
-        public void select(String figure) {
+        public void select(FigureKey<?> figure) {
             // Nothing is selected here.
         }
     }

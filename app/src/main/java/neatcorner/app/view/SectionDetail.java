@@ -12,6 +12,10 @@ import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.fit.DepthCheck;
+import neatcorner.core.fit.SectionFigures;
+import neatcorner.core.job.Contents;
+import neatcorner.core.job.LayerKey;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.section.Band;
@@ -21,7 +25,9 @@ import neatcorner.core.section.Profile;
 import neatcorner.core.section.Ready;
 import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.section.Strip;
+import neatcorner.core.section.StripKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Sale;
@@ -57,11 +63,11 @@ final class SectionDetail extends Panel {
         choice(Labels.get("section.grain"), () -> List.of(Species.Grain.values()), () -> desk.plan().job().choices().grain(),
                 g -> book().say(Phrasebook.keyOf(g)), g -> desk.edit(new Edit.ChooseGrain(g))).setId("grain");
         heading(Labels.get("section.package"));
-        for (int i = 1; i <= 7; i++) {
-            entry("layer." + i);
+        for (int i = 0; i < Contents.MOST_LAYERS; i++) {
+            entry(new LayerKey(i));
         }
-        rows(box -> Stream.of("section.stack", "section.depth_left", "section.front_wood", "section.area", "section.per_metre",
-                "section.stiff_out", "section.stiff_in").flatMap(id -> desk.plan().figure(id).stream()).map(this::figureRow).forEach(box.getChildren()::add));
+        rows(box -> Stream.of(DepthCheck.STACK, DepthCheck.LEFT, DepthCheck.FRONT_WOOD, SectionFigures.AREA, SectionFigures.PER_METRE,
+                SectionFigures.STIFF_OUT, SectionFigures.STIFF_IN).flatMap(key -> desk.plan().figure(key).stream()).map(this::figureRow).forEach(box.getChildren()::add));
         habit(Habit.POINT_ROOM);
         habit(Habit.FRONT_WOOD);
         habit(Habit.SAFE_MARGIN);
@@ -116,8 +122,8 @@ final class SectionDetail extends Panel {
                 k -> book().say(Phrasebook.keyOf(k)), k -> onStrip(index, strip -> strip.withOuter(strip.outer().as(k)))).setId("outer-" + (index + 1));
         inner.choice(Labels.get("section.source"), () -> List.of(Strip.Source.values()), () -> strip(index, Strip::source, Strip.Source.BOARD),
                 s -> book().say(Phrasebook.keyOf(s)), s -> onStrip(index, strip -> strip.from(s))).setId("source-" + (index + 1));
-        for (String number : List.of("width", "thickness", "set_in", "drop", "inner_width", "inner_depth", "outer_width", "outer_depth")) {
-            inner.entry("strip." + (index + 1) + "." + number);
+        for (StripKey.What what : StripKey.What.values()) {
+            inner.entry(new StripKey(index, what));
         }
         Button without = quiet("section.without_strip", () -> change(s -> s.withoutStrip(index)));
         without.setId("without-strip-" + (index + 1));
@@ -147,16 +153,16 @@ final class SectionDetail extends Panel {
     private void recess() {
         choice(Labels.get("section.holds"), () -> List.of(Holds.values()), () -> Holds.of(section().recess()), h -> Labels.get("section.holds." + h.name().toLowerCase(Locale.ROOT)),
                 h -> change(s -> s.withRecess(h.in(s)))).setId("holds");
-        for (String id : List.of("section.lip", "section.rabbet_depth", "section.back_lip", "section.back_depth", "section.slot_from_back", "section.ledge", "section.ledge_thickness")) {
-            entry(id);
+        for (SectionKey key : SectionKey.RECESS) {
+            entry(key);
         }
     }
 
     private void relief() {
         choice(Labels.get("section.relief"), () -> List.of(false, true), () -> section().relief().isPresent(), on -> Labels.get(on ? "section.relief_on" : "section.relief_off"),
                 on -> change(s -> s.withRelief(on ? Optional.of(Relief.usual(s)) : Optional.empty()))).setId("relief");
-        for (String id : List.of("relief.from", "relief.width", "relief.depth")) {
-            entry(id);
+        for (SectionKey key : SectionKey.RELIEF) {
+            entry(key);
         }
     }
 
@@ -171,8 +177,8 @@ final class SectionDetail extends Panel {
             row.setVisible(section().band().isPresent());
             row.setManaged(row.isVisible());
         }));
-        for (String id : List.of("band.width", "band.height", "band.reveal", "band.edge")) {
-            entry(id);
+        for (SectionKey key : SectionKey.BAND) {
+            entry(key);
         }
     }
 

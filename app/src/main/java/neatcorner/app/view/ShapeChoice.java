@@ -26,6 +26,7 @@ import neatcorner.core.outline.Form;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.OutlineKey;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
@@ -62,8 +63,8 @@ final class ShapeChoice {
         count("shape.segments", Boxed.Round.class, Boxed.Round::segments, (round, n) -> round.withSegments(n));
         count("shape.rows", Boxed.Window.class, Boxed.Window::rows, (w, n) -> new Boxed.Window(w.width(), w.height(), n, w.columns(), w.bar()));
         count("shape.columns", Boxed.Window.class, Boxed.Window::columns, (w, n) -> new Boxed.Window(w.width(), w.height(), w.rows(), n, w.bar()));
-        panel.entry("outline.bar");
-        panel.entry("outline.size");
+        panel.entry(OutlineKey.BAR);
+        panel.entry(OutlineKey.SIZE);
         free();
         given();
         around();

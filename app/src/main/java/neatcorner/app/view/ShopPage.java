@@ -33,6 +33,7 @@ import neatcorner.core.shop.Sticks;
 import neatcorner.core.wood.Air;
 import neatcorner.core.wood.Climate;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Words;
@@ -134,9 +135,9 @@ final class ShopPage extends HBox {
     }
 
     private void habit(Habit habit) {
-        TagField tag = new TagField(habit.id(), habits.typing());
-        var row = Panel.spread(Panel.text(desk.book().say("figure." + habit.id()), "soft"), tag);
-        habits.onUpdate(() -> habits.show(tag, Figure.said(habit.id(), desk.shop().habits().get(habit),
+        TagField tag = new TagField(habit, habits.typing());
+        var row = Panel.spread(Panel.text(desk.book().say(habit.words()), "soft"), tag);
+        habits.onUpdate(() -> habits.show(tag, Figure.said(habit, desk.shop().habits().get(habit),
                 desk.shop().habits().says(habit) ? Origin.GIVEN : Origin.HABIT)));
         habits.getChildren().add(row);
     }
@@ -295,8 +296,7 @@ final class ShopPage extends HBox {
         @Override
         public Optional<String> enter(TagField tag, String text) {
             try {
-                Habit habit = List.of(Habit.values()).stream().filter(h -> h.id().equals(tag.figure())).findFirst().orElseThrow();
-                return desk.edit(new ShopEdit.SetHabit(habit, desk.parsed(text)));
+                return desk.edit(new ShopEdit.SetHabit((Habit) tag.figure(), desk.parsed(text)));
             } catch (IllegalArgumentException refused) {
                 return Optional.of(refused.getMessage());
             }
@@ -308,7 +308,7 @@ final class ShopPage extends HBox {
         }
 
         @Override
-        public void select(String figure) {
+        public void select(FigureKey<?> figure) {
             desk.select(figure);
         }
     }

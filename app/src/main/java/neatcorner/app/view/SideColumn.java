@@ -17,6 +17,7 @@ import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.frame.Member;
+import neatcorner.core.glue.GluePlanner;
 import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
@@ -51,8 +52,8 @@ final class SideColumn extends Panel {
                 plan().glue().checks().stream().skip(1).limit(5).map(this::figureRow).forEach(box.getChildren()::add);
                 plan().glue().least().ifPresent(least -> box.getChildren().add(figureRow(least)));
                 plan().glue().most().ifPresent(most -> box.getChildren().add(figureRow(most)));
-                plan().figure("glue.lean").map(this::figureRow).ifPresent(box.getChildren()::add);
-                plan().figure("glue.push").map(this::figureRow).ifPresent(box.getChildren()::add);
+                plan().figure(GluePlanner.LEAN).map(this::figureRow).ifPresent(box.getChildren()::add);
+                plan().figure(GluePlanner.PUSH).map(this::figureRow).ifPresent(box.getChildren()::add);
             }
             case FINISH -> {
                 box.getChildren().add(Panel.text(book().say("side.finish_total", plan().finish().total()), "big-text"));
@@ -123,7 +124,7 @@ final class SideColumn extends Panel {
         button.getStyleClass().add("big-figure");
         button.setId("big-" + figure.id().replace('.', '-'));
         button.setAccessibleText(book().say(figure.name()) + ": " + book().write(figure));
-        button.setOnAction(_ -> desk().select(figure.id()));
+        button.setOnAction(_ -> desk().select(figure.key()));
         button.setMinWidth(Region.USE_PREF_SIZE);
         VBox words = new VBox();
         words.setAlignment(Pos.CENTER_LEFT);
@@ -138,7 +139,7 @@ final class SideColumn extends Panel {
     }
 
     private void working(VBox box) {
-        Optional<Figure<?>> figure = plan().figure(desk().selected());
+        Optional<? extends Figure<?>> figure = plan().figure(desk().selected());
         if (figure.isEmpty()) {
             return;
         }

@@ -6,6 +6,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.shape.Rectangle;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.drawing.Thing;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The things in a picture by keyboard: arrows choose one, with Shift they move it, Enter or Space presses
@@ -17,7 +19,7 @@ final class SpotKeys {
     private final PictureView picture;
     private final PictureView.Pressing does;
     private final Rectangle ring = new Rectangle();
-    private String chosen = "";
+    private @Nullable Thing chosen;
 
     private SpotKeys(PictureView picture, PictureView.Pressing does) {
         this.picture = picture;
@@ -90,7 +92,7 @@ final class SpotKeys {
             ring.setY(s.from().y() - AROUND);
             ring.setWidth(s.to().x() - s.from().x() + 2 * AROUND);
             ring.setHeight(s.to().y() - s.from().y() + 2 * AROUND);
-            picture.setAccessibleHelp(s.what().substring(s.what().indexOf('.') + 1));
+            picture.setAccessibleHelp(s.what().label());
         });
     }
 }

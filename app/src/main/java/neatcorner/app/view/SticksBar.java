@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
@@ -28,8 +29,11 @@ import neatcorner.core.drawing.BoardDrawing;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.drawing.SheetDrawing;
 import neatcorner.core.drawing.StickDrawing;
+import neatcorner.core.drawing.Thing;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Cutting;
+import neatcorner.core.job.PieceId;
+import neatcorner.core.job.StickId;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.solve.sheet.SheetAnswer;
 import neatcorner.core.solve.sheet.SheetProblem;
@@ -209,28 +213,29 @@ final class SticksBar implements PictureView.Pressing {
 
     @Override
     public boolean canMove(Mark.Spot spot) {
-        return isOneJob() && spot.what().startsWith("piece.");
+        return isOneJob() && spot.what() instanceof Thing.Piece;
     }
 
     @Override
     public void moved(Mark.Spot spot, double dx, double dy, boolean dropped) {
-        if (!dropped) {
+        if (!dropped || !(spot.what() instanceof Thing.Piece(PieceId piece))) {
             return;
         }
         double x = (spot.from().x() + spot.to().x()) / 2 + dx;
         double y = (spot.from().y() + spot.to().y()) / 2 + dy;
-        stickAt(x, y).ifPresent(stick -> wish(wishes().withLock(spot.what().substring("piece.".length()), stick)));
+        stickAt(x, y).ifPresent(stick -> wish(wishes().withLock(piece, stick)));
     }
 
     /** From one stick to the next. */
     @Override
     public Mark.At step(Mark.Spot spot) {
-        List<Mark.Spot> sticks = picture.spots().filter(s -> s.what().startsWith("stick.")).limit(2).toList();
+        List<Mark.Spot> sticks = picture.spots().filter(s -> s.what() instanceof Thing.Stick).limit(2).toList();
         return new Mark.At(0, sticks.size() < 2 ? 0 : sticks.get(1).from().y() - sticks.get(0).from().y());
     }
 
-    private Optional<String> stickAt(double x, double y) {
-        return picture.spots().filter(s -> s.what().startsWith("stick.") && s.has(x, y)).map(s -> s.what().substring("stick.".length())).findFirst();
+    private Optional<StickId> stickAt(double x, double y) {
+        return picture.spots().filter(spot -> spot.has(x, y)).map(Mark.Spot::what)
+                .flatMap(thing -> thing instanceof Thing.Stick(StickId stick) ? Stream.of(stick) : Stream.empty()).findFirst();
     }
 
     @Override
@@ -239,16 +244,17 @@ final class SticksBar implements PictureView.Pressing {
             return;
         }
         ContextMenu menu = new ContextMenu();
-        if (spot.what().startsWith("piece.")) {
-            String piece = spot.what().substring("piece.".length());
-            boolean kept = wishes().locks().stream().anyMatch(lock -> lock.piece().equals(piece));
-            stickAt(x, y).ifPresent(stick -> item(menu, kept ? "sticks.free" : "sticks.keep", piece,
-                    kept ? wishes().withoutLock(piece) : wishes().withLock(piece, stick)));
-        } else if (spot.what().startsWith("stick.")) {
-            String stick = spot.what().substring("stick.".length());
-            item(menu, "sticks.forbid", stick, wishes().withForbidden(stick, true));
+        switch (spot.what()) {
+            case Thing.Piece(PieceId piece) -> {
+                boolean kept = wishes().locks().stream().anyMatch(lock -> lock.piece().equals(piece));
+                stickAt(x, y).ifPresent(stick -> item(menu, kept ? "sticks.free" : "sticks.keep", piece.toString(),
+                        kept ? wishes().withoutLock(piece) : wishes().withLock(piece, stick)));
+            }
+            case Thing.Stick(StickId stick) -> item(menu, "sticks.forbid", stick.toString(), wishes().withForbidden(stick, true));
+            case Thing.Defect _ -> {
+            }
         }
-        wishes().forbidden().forEach(stick -> item(menu, "sticks.allow", stick, wishes().withForbidden(stick, false)));
+        wishes().forbidden().forEach(stick -> item(menu, "sticks.allow", stick.toString(), wishes().withForbidden(stick, false)));
         if (!wishes().isFree()) {
             item(menu, "sticks.free_all", "", wishes().freed());
         }

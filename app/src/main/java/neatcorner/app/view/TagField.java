@@ -13,7 +13,9 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Palette;
+import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Numeral;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
 import org.jspecify.annotations.Nullable;
 
@@ -31,7 +33,7 @@ final class TagField extends VBox {
     private final Typing actions;
     private final Label caption = new Label();
     private @Nullable Label refusal;
-    private final String figure;
+    private final FigureKey<Length> figure;
     private String before = "";
     /** What the number was when its entry was opened: typed over by nothing else, it is left exactly as it is. */
     private String opened = "";
@@ -52,15 +54,15 @@ final class TagField extends VBox {
         void preview(TagField tag, String text);
 
         /** The tag was chosen. */
-        void select(String figure);
+        void select(FigureKey<?> figure);
     }
 
-    TagField(String figure, Typing typing) {
+    TagField(FigureKey<Length> figure, Typing typing) {
         this.figure = figure;
         this.actions = typing;
         setAlignment(Pos.CENTER);
         getStyleClass().add("tag");
-        setId("tag-" + figure.replace('.', '-'));
+        setId("tag-" + figure.id().replace('.', '-'));
         box.getStyleClass().add("tag-box");
         caption.getStyleClass().add("tag-caption");
         box.getChildren().setAll(number);
@@ -191,7 +193,7 @@ final class TagField extends VBox {
         return typing;
     }
 
-    String figure() {
+    FigureKey<Length> figure() {
         return figure;
     }
 

@@ -12,6 +12,7 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.GiveWay;
 import neatcorner.core.measure.Length;
+import neatcorner.core.words.FigureKey;
 
 /** What happens when something is typed on a tag: an edit, or the question which number should give way. */
 final class Typist implements TagField.Typing {
@@ -68,7 +69,7 @@ final class Typist implements TagField.Typing {
     }
 
     @Override
-    public void select(String figure) {
+    public void select(FigureKey<?> figure) {
         desk.select(figure);
     }
 }

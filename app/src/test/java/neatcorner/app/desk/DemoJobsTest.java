@@ -47,7 +47,7 @@ class DemoJobsTest {
         assertSize(plan, Line.ART, "8 1/2", "9");
         assertThat(plan.cuts().sticks().stream().mapToInt(s -> s.placed().size()).sum()).isEqualTo(24);
         assertThat(plan.cuts().sticks()).as("12 × 14 7/8 + 12 × 15 7/8 with their gaps is 374 in: three sticks of 95.5 usable and off-cuts for 88")
-                .noneMatch(StickLayout::bought).anyMatch(s -> s.key().equals("C-1"));
+                .noneMatch(StickLayout::bought).anyMatch(s -> s.id().toString().equals("C-1"));
         assertThat(plan.findings()).isEmpty();
     }
 

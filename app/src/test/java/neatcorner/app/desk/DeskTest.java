@@ -26,12 +26,17 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import neatcorner.core.drawing.Palette;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.frame.Weight;
+import neatcorner.core.hang.HangPlanner;
 import neatcorner.core.job.Tape;
+import neatcorner.core.joint.Splines;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
+import neatcorner.core.outline.SizeKey;
 import neatcorner.core.report.Remedy;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
@@ -93,7 +98,7 @@ class DeskTest {
     @Test
     void aRefusedEditChangesNothingAndSaysWhyInTheMakersUnits() {
         try (Desk desk = demo()) {
-            assertThat(desk.edit(new Edit.Enter("section.lip", Length.inches(3))).orElseThrow()).contains("lip would be 3\"").contains("1 1/2\"");
+            assertThat(desk.edit(new Edit.Enter(SectionKey.LIP, Length.inches(3))).orElseThrow()).contains("lip would be 3\"").contains("1 1/2\"");
             assertThat(desk.edit(new Edit.Give(Axis.WIDTH, Line.OUTSIDE, Length.inches(2))).orElseThrow()).contains("wide would be");
             assertThat(desk.edit(new Edit.Quantity(0)).orElseThrow()).contains("from 1 to 999");
             assertThat(desk.history()).hasSize(1);
@@ -117,20 +122,22 @@ class DeskTest {
     void whatIsTypedOnATagBecomesTheRightEdit() {
         try (Desk desk = demo()) {
             Length inch = Length.inches(1);
-            assertThat(desk.typed("glass.width", inch)).contains(new Edit.Enter("glass.width", inch));
-            assertThat(desk.typed("habit.play", inch)).contains(new Edit.Enter("habit.play", inch));
-            assertThat(desk.typed("measured.diagonal_ac", inch)).contains(new Edit.Measure(Tape.DIAGONAL_AC, inch));
-            assertThat(desk.typed("joint.slot_height", inch)).contains(new Edit.ChooseFastener(Optional.of(inch)));
-            assertThat(desk.typed("outside.width", inch)).isEmpty();
-            assertThat(desk.giveWay("outside.width", desk.plan().frame().width(Line.OUTSIDE).plus(inch))).isNotEmpty();
-            assertThat(desk.giveWay("weight.total", inch)).isEmpty();
+            SizeKey glass = Line.GLASS.size(Axis.WIDTH);
+            SizeKey outside = Line.OUTSIDE.size(Axis.WIDTH);
+            assertThat(desk.typed(glass, inch)).contains(new Edit.Enter(glass, inch));
+            assertThat(desk.typed(Habit.PLAY, inch)).contains(new Edit.Enter(Habit.PLAY, inch));
+            assertThat(desk.typed(Tape.DIAGONAL_AC, inch)).contains(new Edit.Measure(Tape.DIAGONAL_AC, inch));
+            assertThat(desk.typed(Splines.HEIGHT, inch)).contains(new Edit.ChooseFastener(Optional.of(inch)));
+            assertThat(desk.typed(outside, inch)).isEmpty();
+            assertThat(desk.giveWay(outside, desk.plan().frame().width(Line.OUTSIDE).plus(inch))).isNotEmpty();
+            assertThat(desk.giveWay(Weight.TOTAL, inch)).isEmpty();
         }
     }
 
     @Test
     void aHabitTypedOnAJobIsTheJobsOwnAndCanBeGivenBack() {
         try (Desk desk = demo()) {
-            desk.edit(new Edit.Enter(Habit.PLAY.id(), Length.inches(0, 1, 16)));
+            desk.edit(new Edit.Enter(Habit.PLAY, Length.inches(0, 1, 16)));
             assertThat(desk.plan().frame().habits().get(Habit.PLAY)).isEqualTo(Length.inches(0, 1, 16));
             assertThat(desk.shop().habits().says(Habit.PLAY)).isFalse();
             desk.edit(new Edit.AsUsual(Habit.PLAY));
@@ -178,7 +185,7 @@ class DeskTest {
             desk.open(desk.jobs().get(0).id());
             desk.remedy(new Remedy.Visit(Words.plain("there"), Station.HANG));
             assertThat(desk.station()).isEqualTo(Station.HANG);
-            assertThat(desk.selected()).isEqualTo("hang.hook_height");
+            assertThat(desk.selected()).isEqualTo(HangPlanner.HOOK_HEIGHT);
         }
     }
 

@@ -20,9 +20,12 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import neatcorner.app.desk.Page;
+import neatcorner.core.cut.CutPlanner;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.drawing.Mark;
+import neatcorner.core.drawing.Thing;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.rack.Board;
 import neatcorner.core.rack.OffCut;
@@ -54,7 +57,7 @@ class CuttingTest extends OnTheDemo {
         return (PictureView) view.lookup(id);
     }
 
-    private void drag(FxRobot robot, PictureView picture, String what, double dx, double dy) throws Exception {
+    private void drag(FxRobot robot, PictureView picture, Thing what, double dx, double dy) throws Exception {
         Mark.Spot spot = on(() -> picture.spots().filter(s -> s.what().equals(what)).findFirst().orElseThrow());
         Point2D from = on(() -> picture.localToScreen((spot.from().x() + spot.to().x()) / 2, (spot.from().y() + spot.to().y()) / 2));
         robot.moveTo(from).press(MouseButton.PRIMARY).moveTo(from.add(dx / 2, dy / 2)).moveTo(from.add(dx, dy)).release(MouseButton.PRIMARY);
@@ -79,14 +82,14 @@ class CuttingTest extends OnTheDemo {
         go(Station.CUTS);
         until(() -> !desk.improver().isWorking());
         StickLayout from = plan().cuts().sticks().get(3);
-        String piece = from.placed().getFirst().piece().key();
+        Thing piece = new Thing.Piece(from.placed().getFirst().piece().id());
         PictureView sticks = picture("#sticks-picture");
-        Mark.Spot target = on(() -> sticks.spots().filter(s -> s.what().equals("stick.C-1")).findFirst().orElseThrow());
-        Mark.Spot source = on(() -> sticks.spots().filter(s -> s.what().equals("piece." + piece)).findFirst().orElseThrow());
-        drag(robot, sticks, "piece." + piece, 0, (target.from().y() + target.to().y() - source.from().y() - source.to().y()) / 2);
-        assertThat(plan().cuts().sticks()).filteredOn(s -> s.key().equals("C-1")).singleElement()
-                .satisfies(s -> assertThat(s.placed()).anyMatch(p -> p.locked() && p.piece().key().equals(piece)));
-        assertThat(plan().figure("cuts.wishes")).isPresent();
+        Mark.Spot target = on(() -> sticks.spots().filter(s -> s.what().equals(new Thing.Stick(new StickId.Labelled("C-1")))).findFirst().orElseThrow());
+        Mark.Spot source = on(() -> sticks.spots().filter(s -> s.what().equals(piece)).findFirst().orElseThrow());
+        drag(robot, sticks, piece, 0, (target.from().y() + target.to().y() - source.from().y() - source.to().y()) / 2);
+        assertThat(plan().cuts().sticks()).filteredOn(s -> s.id().toString().equals("C-1")).singleElement()
+                .satisfies(s -> assertThat(s.placed()).anyMatch(p -> p.locked() && new Thing.Piece(p.piece().id()).equals(piece)));
+        assertThat(plan().figure(CutPlanner.WISHES)).isPresent();
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
         assertThat(plan().job().choices().cutting().locks()).isEmpty();
@@ -98,7 +101,7 @@ class CuttingTest extends OnTheDemo {
         take(CERTIFICATE);
         go(Station.CUTS);
         until(() -> !desk.improver().isWorking());
-        List<String> used = plan().cuts().sticks().stream().map(StickLayout::key).toList();
+        List<String> used = plan().cuts().sticks().stream().map(stick -> stick.id().toString()).toList();
         int before = on(() -> desk.shop().rack().items().size());
         robot.clickOn("#book-cuts");
         settle();
@@ -123,7 +126,7 @@ class CuttingTest extends OnTheDemo {
         assertThat(plan().cuts().sticks()).isEmpty();
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
-        assertThat(on(() -> picture("#sticks-picture").spots().filter(spot -> spot.what().startsWith("piece.")).count())).as("pieces drawn again").isPositive();
+        assertThat(on(() -> picture("#sticks-picture").spots().filter(spot -> spot.what() instanceof Thing.Piece).count())).as("pieces drawn again").isPositive();
         assertThat(on(() -> picture("#sticks-picture").getHeight())).isGreaterThan(60);
     }
 
@@ -179,7 +182,7 @@ class CuttingTest extends OnTheDemo {
         PictureView picture = picture("#board-picture");
         Board before = board("B-5");
         Object plan = on(() -> desk.cuts().milling().parts());
-        drag(robot, picture, "defect.0", -60, 0);
+        drag(robot, picture, new Thing.Defect(0), -60, 0);
         Board after = board("B-5");
         assertThat(after.defects().getFirst().x()).isLessThan(before.defects().getFirst().x());
         assertThat(after.defects().get(1)).isEqualTo(before.defects().get(1));
@@ -200,13 +203,13 @@ class CuttingTest extends OnTheDemo {
             sticks.requestFocus();
             return true;
         });
-        String first = on(() -> sticks.spots().map(Mark.Spot::what).filter(what -> what.startsWith("piece.")).findFirst().orElseThrow());
+        Thing first = on(() -> sticks.spots().map(Mark.Spot::what).filter(Thing.Piece.class::isInstance).findFirst().orElseThrow());
         for (int i = 0; i <= on(() -> sticks.spots().map(Mark.Spot::what).toList()).indexOf(first); i++) {
             robot.push(KeyCode.RIGHT);
         }
         robot.push(KeyCode.SHIFT, KeyCode.DOWN);
         settle();
-        assertThat(plan().job().choices().cutting().locks()).singleElement().satisfies(lock -> assertThat("piece." + lock.piece()).isEqualTo(first));
+        assertThat(plan().job().choices().cutting().locks()).singleElement().satisfies(lock -> assertThat(new Thing.Piece(lock.piece())).isEqualTo(first));
         on(() -> {
             desk.show(Page.RACK);
             return true;

@@ -50,7 +50,7 @@ class MainViewTest extends OnTheDemo {
     }
 
     private Node tag(String figure) {
-        return all(view, node -> node instanceof TagField tag && tag.figure().equals(figure) && node.getScene() != null).findFirst().orElseThrow();
+        return all(view, node -> node instanceof TagField tag && tag.figure().id().equals(figure) && node.getScene() != null).findFirst().orElseThrow();
     }
 
     private void type(FxRobot robot, String figure, String text) {
@@ -539,7 +539,7 @@ class MainViewTest extends OnTheDemo {
                 boolean apart = a.getMaxX() <= b.getMinX() + 1 || b.getMaxX() <= a.getMinX() + 1
                         || a.getMaxY() <= b.getMinY() + 1 || b.getMaxY() <= a.getMinY() + 1;
                 if (!apart) {
-                    clashes.add(((TagField) tags.get(i)).figure() + " over " + ((TagField) tags.get(j)).figure());
+                    clashes.add(((TagField) tags.get(i)).figure().id() + " over " + ((TagField) tags.get(j)).figure().id());
                 }
             }
         }

@@ -17,11 +17,13 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import neatcorner.core.drawing.Handle;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -43,7 +45,7 @@ class ShapingTest extends OnTheDemo {
     }
 
     /** Takes hold of a grip and lets go of it so many pixels away. */
-    private Mark.Grip drag(FxRobot robot, String grip, double dx, double dy) throws Exception {
+    private Mark.Grip drag(FxRobot robot, Handle grip, double dx, double dy) throws Exception {
         PictureView picture = (PictureView) view.lookup("#frame-picture");
         Mark.Grip mark = on(() -> picture.grips().filter(g -> g.what().equals(grip)).findFirst().orElseThrow());
         Point2D from = on(() -> picture.localToScreen(mark.at().x(), mark.at().y()));
@@ -56,7 +58,7 @@ class ShapingTest extends OnTheDemo {
     void aCornerOfAPolygonIsDragged(FxRobot robot) throws Exception {
         at(PENNANT, Station.BRIEF);
         Length before = ((Outline.Free) plan().job().outline()).corners().get(1).x();
-        Mark.Grip grip = drag(robot, "corner.1", 30, 0);
+        Mark.Grip grip = drag(robot, new Handle.Corner(1), 30, 0);
         Length after = ((Outline.Free) plan().job().outline()).corners().get(1).x();
         assertThat(after.minus(before).toMm()).isCloseTo(30 / grip.unit(), within(1.7));
         on(() -> {
@@ -71,7 +73,7 @@ class ShapingTest extends OnTheDemo {
     void theRabbetIsDraggedOnTheSection(FxRobot robot) throws Exception {
         at(MIRROR, Station.SECTION);
         Length lip = plan().job().section().lip();
-        Mark.Grip grip = drag(robot, "section.lip", -20, 0);
+        Mark.Grip grip = drag(robot, new Handle.Number(SectionKey.LIP), -20, 0);
         Length wider = plan().job().section().lip();
         assertThat(wider.minus(lip).toMm()).isCloseTo(20 / grip.unit(), within(1.0));
         assertThat(wider.nanometres() % Length.inches(0, 1, 16).nanometres()).isZero();
@@ -82,7 +84,7 @@ class ShapingTest extends OnTheDemo {
     void aDragThatCannotBeChangesNothing(FxRobot robot) throws Exception {
         at(MIRROR, Station.SECTION);
         Section before = plan().job().section();
-        drag(robot, "section.rabbet_depth", 0, -220);
+        drag(robot, new Handle.Number(SectionKey.RABBET_DEPTH), 0, -220);
         assertThat(plan().job().section()).isEqualTo(before);
     }
 

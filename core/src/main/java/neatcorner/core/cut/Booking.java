@@ -37,7 +37,7 @@ public record Booking(ShopEdit edit, List<RackItem> kept, Map<String, List<Cutti
         Keeper keeper = new Keeper(shop, "C");
         for (StickLayout stick : sticks) {
             switch (stick.source().from()) {
-                case OFF_CUT -> keeper.take(stick.key());
+                case OFF_CUT -> keeper.take(stick.source().label());
                 case RACK -> keeper.edit(new ShopEdit.Receive(stick.section(), stick.length(), -1));
                 case TO_BUY -> {
                 }
@@ -47,8 +47,8 @@ public record Booking(ShopEdit edit, List<RackItem> kept, Map<String, List<Cutti
                 left.add(keeper.keep(label -> new OffCut(label, stick.section(), span.length(), defectsIn(stick, span), stick.source().shelf(),
                         stick.source().from() == Source.From.OFF_CUT ? stick.source().batch() : "")));
             }
-            Keeper.byJob(stick.placed(), p -> p.piece().job()).forEach((job, placed) -> keeper.enter(job, new Cutting.Made(Cutting.Stuff.STICK, stick.key(), stick.section().name(),
-                    stick.length(), Length.ZERO, placed.stream().map(p -> p.piece().key()).collect(Collectors.joining(", ")), Keeper.labels(left),
+            Keeper.byJob(stick.placed(), p -> p.piece().job()).forEach((job, placed) -> keeper.enter(job, new Cutting.Made(Cutting.Stuff.STICK, stick.id().toString(), stick.section().name(),
+                    stick.length(), Length.ZERO, placed.stream().map(p -> p.piece().id().toString()).collect(Collectors.joining(", ")), Keeper.labels(left),
                     Length.sum(left.stream().map(item -> ((OffCut) item).length()).toList()))));
         }
         return keeper.booking(sticks.size());

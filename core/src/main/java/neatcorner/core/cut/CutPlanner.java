@@ -26,11 +26,28 @@ import neatcorner.core.shop.Sticks;
 import neatcorner.core.solve.stick.StickProblem;
 import neatcorner.core.solve.stick.StickSolver;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** Lays a job's pieces on the shop's sticks. */
 public final class CutPlanner {
+    private static final FigureKey<Length> BIGGEST_WIDTH = FigureKey.length(Station.CUTS, "biggest.width");
+    private static final FigureKey<Length> BIGGEST_HEIGHT = FigureKey.length(Station.CUTS, "biggest.height");
+
+    /** What neighbours on a stick lose between them. */
+    public static final FigureKey<Length> GAP = FigureKey.length(Station.CUTS, "stick.gap");
+    /** How many sticks are used. */
+    public static final FigureKey<Count> STICKS = FigureKey.count(Station.CUTS, "stick.count");
+    /** What becomes neither a piece nor an off-cut worth keeping. */
+    public static final FigureKey<Length> WASTE = FigureKey.length(Station.CUTS, "stick.waste");
+    /** That as a share of the sticks used. */
+    public static final FigureKey<Share> WASTE_SHARE = FigureKey.share(Station.CUTS, "stick.waste_share");
+    /** What is to be bought costs. */
+    public static final FigureKey<Money> COST = FigureKey.money(Station.CUTS, "cuts.cost");
+    /** What the wishes cost more. */
+    public static final FigureKey<Money> WISHES = FigureKey.money(Station.CUTS, "cuts.wishes");
+
     /** No stick is ordered longer: it would not be carried round a corner. */
     private static final Length LONGEST_SOLD = Length.mm(6_000);
     private final Frame frame;
@@ -61,7 +78,7 @@ public final class CutPlanner {
             return new CutPlan(List.of(), true, Optional.empty(), Optional.empty(), biggest());
         }
         ledger.warn(Safety.SAW);
-        ledger.enter(Station.CUTS, Figure.formula("stick.gap").with("kerf", frame.habits().get(Habit.KERF))
+        ledger.enter(Figure.formula(GAP).with("kerf", frame.habits().get(Habit.KERF))
                 .note("slanted_kerf").rounded(Rounding.UP).gives(gap));
         findShortPieces();
         if (!frame.isSolid()) {
@@ -82,8 +99,8 @@ public final class CutPlanner {
             lots.forEach(this::findToBuy);
             enterCost(lots);
         }
-        return new CutPlan(lots, complete, complete ? Optional.of(waste(sticks)) : Optional.empty(),
-                complete ? Optional.of(wasteShare(sticks)) : Optional.empty(), biggest());
+        Optional<Figure<Length>> waste = complete ? Optional.of(waste(sticks)) : Optional.empty();
+        return new CutPlan(lots, complete, waste, waste.map(wasted -> wasteShare(sticks, wasted.value())), biggest());
     }
 
     private Money money(long minor) {
@@ -100,9 +117,9 @@ public final class CutPlanner {
             }
             cost += buys ? lot.answer().orElseThrow().cost() : 0;
         }
-        ledger.enter(Station.CUTS, Figure.formula("cuts.cost").note("cuts_cost").gives(money(cost)));
+        ledger.enter(Figure.formula(COST).note("cuts_cost").gives(money(cost)));
         lots.stream().filter(lot -> lot.stock().isPriced()).map(Lot::priceOfWishes).flatMap(Optional::stream).reduce(Long::sum)
-                .ifPresent(price -> ledger.enter(Station.CUTS, Figure.formula("cuts.wishes").note("cuts_wishes").gives(money(price))));
+                .ifPresent(price -> ledger.enter(Figure.formula(WISHES).note("cuts_wishes").gives(money(price))));
     }
 
     private void findRefused(Lot lot) {
@@ -127,16 +144,15 @@ public final class CutPlanner {
         Length kept = Length.sum(sticks.stream().flatMap(s -> s.offCuts(useful).stream()).map(Span::length).toList());
         Length pieces = Length.sum(sticks.stream().flatMap(s -> s.placed().stream())
                 .map(p -> p.piece().wood()).toList());
-        return ledger.enter(Station.CUTS, Figure.sum("stick.waste").start("sticks_used", used)
+        return ledger.enter(Figure.sum(WASTE).start("sticks_used", used)
                 .minus("pieces", pieces).minus("useful_remnants", kept, useful)
                 .rounded(Rounding.UP).note("waste").result());
     }
 
-    private Figure<Share> wasteShare(List<StickLayout> sticks) {
+    private Figure<Share> wasteShare(List<StickLayout> sticks, Length waste) {
         Length used = Length.sum(sticks.stream().map(StickLayout::length).toList());
-        Length waste = (Length) ledger.figures().get("stick.waste").value();
-        ledger.enter(Station.CUTS, Figure.formula("stick.count").gives(new Count(sticks.size())));
-        return ledger.enter(Station.CUTS, Figure.formula("stick.waste_share").with("waste", waste)
+        ledger.enter(Figure.formula(STICKS).gives(new Count(sticks.size())));
+        return ledger.enter(Figure.formula(WASTE_SHARE).with("waste", waste)
                 .with("sticks_used", used).gives(new Share(waste.ratio(used))));
     }
 
@@ -163,8 +179,8 @@ public final class CutPlanner {
             return Optional.empty();
         }
         return Optional.of(new CutPlan.Biggest(longest,
-                biggest("biggest.width", frame.width(Line.SIGHT).times(scale), longest, outside.minus(sight)),
-                biggest("biggest.height", frame.height(Line.SIGHT).times(scale), longest, outside.minus(sight))));
+                biggest(BIGGEST_WIDTH, frame.width(Line.SIGHT).times(scale), longest, outside.minus(sight)),
+                biggest(BIGGEST_HEIGHT, frame.height(Line.SIGHT).times(scale), longest, outside.minus(sight))));
     }
 
     private static Length sight(Member member) {
@@ -201,8 +217,8 @@ public final class CutPlanner {
         }
     }
 
-    private Figure<Length> biggest(String id, Length size, Length stick, Length faces) {
-        return ledger.enter(Station.CUTS, Figure.formula(id).with("stick", stick).with("trims", trim.times(2))
+    private Figure<Length> biggest(FigureKey<Length> key, Length size, Length stick, Length faces) {
+        return ledger.enter(Figure.formula(key).with("stick", stick).with("trims", trim.times(2))
                 .with("kerfs", gap).with("all_faces", faces).note("biggest").rounded(Rounding.DOWN).gives(size));
     }
 

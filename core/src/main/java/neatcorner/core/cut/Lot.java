@@ -15,6 +15,8 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import neatcorner.core.job.Cutting;
+import neatcorner.core.job.PieceId;
+import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Moulding;
@@ -71,7 +73,7 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
         }
 
         /** Forbidden by any of the jobs. */
-        Set<String> forbidden() {
+        Set<StickId> forbidden() {
             return wishes.values().stream().flatMap(cutting -> cutting.forbidden().stream()).collect(Collectors.toCollection(LinkedHashSet::new));
         }
 
@@ -81,7 +83,7 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
     }
 
     /** A piece of a job that is kept on a stick. */
-    private record Kept(String job, String piece, String stick) {
+    private record Kept(String job, PieceId piece, StickId stick) {
     }
 
     /** The section of all of them. */
@@ -148,11 +150,12 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
         private final Moulding stock;
         private final Terms terms;
         private final List<Source> stockSources = new ArrayList<>();
-        private final List<String> stockKeys = new ArrayList<>();
+        /** Which stick each is that stands alone; empty for those of which any will do. */
+        private final List<Optional<StickId>> stockIds = new ArrayList<>();
         private final List<StickProblem.Stock> sticks = new ArrayList<>();
         private final Map<Object, List<List<Piece>>> kinds = new LinkedHashMap<>();
         private final List<StickProblem.Lock> locks = new ArrayList<>();
-        private final Map<String, List<Piece>> lockedTo = new HashMap<>();
+        private final Map<StickId, List<Piece>> lockedTo = new HashMap<>();
 
         Setting(Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms) {
             this.stock = stock;
@@ -167,7 +170,7 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
         /** Pieces of matched frames by frame, every other by itself. */
         private List<List<Piece>> together(List<Piece> pieces) {
             Map<Object, List<Piece>> together = new LinkedHashMap<>();
-            pieces.forEach(piece -> together.computeIfAbsent(terms.isMatched(piece) ? List.of(piece.job(), piece.frame()) : List.of(piece.job(), piece.key()), _ -> new ArrayList<>()).add(piece));
+            pieces.forEach(piece -> together.computeIfAbsent(terms.isMatched(piece) ? List.of(piece.job(), piece.frame()) : List.of(piece.job(), piece.id()), _ -> new ArrayList<>()).add(piece));
             return List.copyOf(together.values());
         }
 
@@ -182,48 +185,39 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
 
         /** A source as sticks that are alike, less those forbidden; those with something locked to them stand alone. */
         private void sticks(Source source) {
-            Set<String> alone = new HashSet<>();
+            Set<StickId> alone = new HashSet<>();
             terms.kept().forEach(kept -> alone.add(kept.stick()));
-            int most = source.count().orElse(Integer.MAX_VALUE);
             int taken = 0;
-            for (String key : alone.stream().sorted().toList()) {
-                if (isOf(source, key, most) && !terms.forbidden().contains(key)) {
-                    add(source, key, Optional.of(1));
+            for (StickId id : alone.stream().sorted(Comparator.comparing(StickId::toString)).toList()) {
+                if (source.has(id) && !terms.forbidden().contains(id)) {
+                    add(source, Optional.of(id), Optional.of(1));
                     taken++;
                 }
             }
-            taken += (int) terms.forbidden().stream().filter(key -> isOf(source, key, most)).count();
+            taken += (int) terms.forbidden().stream().filter(source::has).count();
             if (source.count().isEmpty()) {
-                if (terms.forbidden().stream().noneMatch(key -> isOf(source, key, most))) {
-                    add(source, "", Optional.empty());
+                if (terms.forbidden().stream().noneMatch(source::has)) {
+                    add(source, Optional.empty(), Optional.empty());
                 }
             } else if (source.count().get() > taken) {
-                add(source, "", Optional.of(source.count().get() - taken));
+                add(source, Optional.empty(), Optional.of(source.count().get() - taken));
             }
         }
 
-        private static boolean isOf(Source source, String key, int most) {
-            if (source.from() == Source.From.OFF_CUT) {
-                return key.equals(source.label());
-            }
-            String stem = source.key(1).substring(0, source.key(1).length() - 1);
-            return key.startsWith(stem) && key.substring(stem.length()).matches("[1-9]\\d{0,5}") && Integer.parseInt(key.substring(stem.length())) <= most;
-        }
-
-        private void add(Source source, String key, Optional<Integer> count) {
+        private void add(Source source, Optional<StickId> id, Optional<Integer> count) {
             stockSources.add(source);
-            stockKeys.add(key);
-            String name = key.isEmpty() ? source.from() == Source.From.OFF_CUT ? source.label() : source.length().toString() : key;
+            stockIds.add(id);
+            String name = id.map(StickId::toString).orElseGet(() -> source.from() == Source.From.OFF_CUT ? source.label() : source.length().toString());
             sticks.add(new StickProblem.Stock(name, source.length(), count, source.cost(), source.defects()));
         }
 
         /** A lock on a piece or a stick that is no longer there is passed over. */
         private void lock(Kept lock) {
-            int stick = stockKeys.indexOf(lock.stick());
+            int stick = stockIds.indexOf(Optional.of(lock.stick()));
             int kind = 0;
             for (List<List<Piece>> alike : kinds.values()) {
                 for (List<Piece> together : alike) {
-                    if (stick >= 0 && together.stream().anyMatch(p -> p.job().equals(lock.job()) && p.key().equals(lock.piece())) && lockedTo.values().stream().noneMatch(l -> l.containsAll(together))) {
+                    if (stick >= 0 && together.stream().anyMatch(p -> p.job().equals(lock.job()) && p.id().equals(lock.piece())) && lockedTo.values().stream().noneMatch(l -> l.containsAll(together))) {
                         locks.add(new StickProblem.Lock(kind, stick, 1));
                         lockedTo.computeIfAbsent(lock.stick(), _ -> new ArrayList<>()).addAll(together);
                         return;
@@ -246,9 +240,9 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
             kinds.forEach((_, alike) -> {
                 List<StickProblem.Part> parts = alike.getFirst().stream().map(piece -> {
                     Shape shape = shape(piece);
-                    return new StickProblem.Part(piece.key(), shape.length(), shape.left(), shape.right());
+                    return new StickProblem.Part(piece.id().toString(), shape.length(), shape.left(), shape.right());
                 }).toList();
-                String name = alike.getFirst().getFirst().key();
+                String name = alike.getFirst().getFirst().id().toString();
                 made.add(parts.size() > 1 ? StickProblem.Kind.group(name, parts, terms.gap(), alike.size())
                         : new StickProblem.Kind(name, parts, List.of(), alike.size(), shape(alike.getFirst().getFirst()).flips()));
             });
@@ -266,16 +260,12 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
             List<Deque<List<Piece>>> left = alike.stream().map(kind -> (Deque<List<Piece>>) new ArrayDeque<>(kind.stream()
                     .filter(together -> !kept.contains(together)).toList())).toList();
             Map<Source, Integer> numbers = new HashMap<>();
-            Set<String> reserved = new HashSet<>(stockKeys);
+            Set<StickId> reserved = stockIds.stream().flatMap(Optional::stream).collect(Collectors.toSet());
             List<StickLayout> layouts = new ArrayList<>();
             for (StickAnswer.Laid laid : answer.sticks()) {
                 Source source = stockSources.get(laid.stock());
-                String key = stockKeys.get(laid.stock());
-                while (key.isEmpty()) {
-                    String next = source.key(numbers.merge(source, 1, Integer::sum));
-                    key = source.from() != Source.From.OFF_CUT && reserved.contains(next) ? "" : next;
-                }
-                List<Piece> locked = new ArrayList<>(lockedTo.getOrDefault(key, List.of()));
+                StickId id = stockIds.get(laid.stock()).orElseGet(() -> next(source, numbers, reserved));
+                List<Piece> locked = new ArrayList<>(lockedTo.getOrDefault(id, List.of()));
                 List<StickLayout.Placed> placed = new ArrayList<>();
                 for (StickAnswer.Placed one : laid.placed()) {
                     // Hardly any stick has something kept on it; looking for it among thousands alike is dear.
@@ -289,10 +279,19 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
                     }
                 }
                 if (!placed.isEmpty()) {
-                    layouts.add(new StickLayout(stock.section(), source, key, List.copyOf(placed), problem.left(laid), terms.trim(), terms.gap()));
+                    layouts.add(new StickLayout(stock.section(), source, id, List.copyOf(placed), problem.left(laid), terms.trim(), terms.gap()));
                 }
             }
             return List.copyOf(layouts);
+        }
+
+        /** The next of alike sticks that nothing is kept on. */
+        private static StickId next(Source source, Map<Source, Integer> numbers, Set<StickId> reserved) {
+            StickId next = source.id(numbers.merge(source, 1, Integer::sum));
+            while (source.from() != Source.From.OFF_CUT && reserved.contains(next)) {
+                next = source.id(numbers.merge(source, 1, Integer::sum));
+            }
+            return next;
         }
     }
 

@@ -2,6 +2,7 @@ package neatcorner.core.cut;
 
 import java.util.Optional;
 import neatcorner.core.frame.Member;
+import neatcorner.core.job.PieceId;
 import neatcorner.core.measure.Length;
 
 /**
@@ -24,8 +25,8 @@ public record Piece(String job, Member member, int frame, Optional<Scarf> part, 
     }
 
     /** What it is locked by: {@code A–B/2}, and for a part {@code A–B/2.1}. */
-    public String key() {
-        return member.side().letters() + "/" + frame + part.map(p -> "." + p.number()).orElse("");
+    public PieceId id() {
+        return new PieceId(member.side().letters(), frame, part.map(Scarf::number).orElse(0));
     }
 
     /** What it takes of the wood: the mean length of one that may share its cuts with its neighbours, else all of it. */

@@ -2,8 +2,8 @@ package neatcorner.core.cut;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
 import neatcorner.core.rack.OffCut;
@@ -38,9 +38,21 @@ public record Source(From from, Length length, Optional<Integer> count, long cos
         TO_BUY
     }
 
-    /** The key of the {@code number}th such stick, from 1: a label, or {@code rack 2438.4 #1}. */
-    String key(int number) {
-        return from == From.OFF_CUT ? label : from.name().toLowerCase(Locale.ROOT) + " " + length.toExactMm().toPlainString() + " #" + number;
+    /** Which stick the {@code number}th such is, from 1. */
+    StickId id(int number) {
+        return switch (from) {
+            case OFF_CUT -> new StickId.Labelled(label);
+            case RACK -> new StickId.Counted(StickId.From.RACK, length, number);
+            case TO_BUY -> new StickId.Counted(StickId.From.TO_BUY, length, number);
+        };
+    }
+
+    /** Whether a stick is one of these; of what can be bought any number may be. */
+    boolean has(StickId stick) {
+        return switch (stick) {
+            case StickId.Labelled _ -> stick.equals(id(1));
+            case StickId.Counted counted -> stick.equals(id(counted.number())) && counted.number() <= count.orElse(Integer.MAX_VALUE);
+        };
     }
 
     /** The sources of a section: off-cuts, whole sticks, what can be bought. */

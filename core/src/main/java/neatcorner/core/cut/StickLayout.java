@@ -3,6 +3,7 @@ package neatcorner.core.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
 import neatcorner.core.section.Section;
@@ -13,13 +14,13 @@ import neatcorner.core.solve.stick.StickProblem;
  *
  * @param section of the stick
  * @param source  where it comes from
- * @param key     what it is locked by
+ * @param id      which stick
  * @param placed  the pieces
  * @param remnant what is left at the right, between the last piece and the end trim
  * @param trim    lost at either end
  * @param gap     least between neighbours
  */
-public record StickLayout(Section section, Source source, String key, List<Placed> placed, Length remnant, Length trim, Length gap) {
+public record StickLayout(Section section, Source source, StickId id, List<Placed> placed, Length remnant, Length trim, Length gap) {
     /** Its whole length. */
     public Length length() {
         return source.length();

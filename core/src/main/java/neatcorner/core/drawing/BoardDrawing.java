@@ -79,7 +79,7 @@ public final class BoardDrawing {
             sketch.hatched(Sketch.rectangle(x1, y1, x2, y2), Ink.CAUTION);
             double grow = Math.max(0, (sketch.em(14) - (x2 - x1)) / 2);
             double rise = Math.max(0, (sketch.em(14) - (y2 - y1)) / 2);
-            sketch.spot(x1 - grow, y1 - rise, x2 + grow, y2 + rise, "defect." + i);
+            sketch.spot(x1 - grow, y1 - rise, x2 + grow, y2 + rise, new Thing.Defect(i));
         }
         return bottom;
     }
@@ -128,7 +128,7 @@ public final class BoardDrawing {
                 sketch.line(new At(from, far), new At(from, near), Ink.SAW, sketch.em(1.4));
                 sketch.line(new At(to, far), new At(to, near), Ink.SAW, sketch.em(1.4));
                 if (near - far > sketch.em(10)) {
-                    name(blank.name(), from, to, (far + near) / 2, Sketch.letters(sawn.board().species()));
+                    name(blank, from, to, (far + near) / 2, Sketch.letters(sawn.board().species()));
                 }
                 if (near - far > sketch.em(13)) {
                     number(new At(to, (far + near) / 2));
@@ -138,8 +138,8 @@ public final class BoardDrawing {
     }
 
     /** The piece's letters, with its job where there is room. */
-    private void name(String name, double from, double to, double y, Ink ink) {
-        for (String text : List.of(name, name.substring(name.lastIndexOf(", ") + 2))) {
+    private void name(Milling.Blank blank, double from, double to, double y, Ink ink) {
+        for (String text : List.of(blank.name(), blank.piece().toString())) {
             if (sketch.widthOf(text, sketch.em(10.5), true) < to - from - sketch.em(18)) {
                 sketch.text(new At((from + to) / 2, y), text, ink, 10.5, true, Anchor.MIDDLE);
                 return;

@@ -6,11 +6,15 @@ import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Member;
+import neatcorner.core.joint.Pins;
+import neatcorner.core.joint.Splines;
+import neatcorner.core.joint.VFasteners;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 
 /**
  * Corner B close up, seen from the face as it lies in the frame, with its own angle and faces, and with its
@@ -124,8 +128,8 @@ public final class CornerDrawing {
         return new Paint.Wood(plan.job().section().species(), Paint.Shade.EDGE);
     }
 
-    private double setting(String id) {
-        return plan.joints().used().settings().stream().filter(f -> f.id().equals(id)).findFirst()
+    private double setting(FigureKey<Length> key) {
+        return plan.joints().used().settings().stream().filter(f -> f.key().equals(key)).findFirst()
                 .map(Figure::value).map(Length::toMm).orElse(0.0);
     }
 
@@ -143,9 +147,9 @@ public final class CornerDrawing {
     }
 
     private void pin(Point along) {
-        double length = setting("joint.pin_length");
+        double length = setting(Pins.LENGTH);
         double lean = plan.joints().used().lean().radians();
-        Point entry = in(along, setting("joint.pin_from_tip"), 0);
+        Point entry = in(along, setting(Pins.FROM_TIP), 0);
         Point inward = in(along, 0, 1).minus(tip);
         Point way = inward.times(Math.sin(lean)).minus(along.times(Math.cos(lean)));
         sketch.line(at(entry), at(entry.plus(way.times(length))), Ink.METAL, sketch.em(2.2));
@@ -156,7 +160,7 @@ public final class CornerDrawing {
     /** The key's long edge lies square to the middle of the corner, the slot's height from the tip. */
     private void key() {
         double half = plan.frame().angles().get(1).radians() / 2;
-        double leg = setting("joint.slot_height") / Math.cos(half);
+        double leg = setting(Splines.HEIGHT) / Math.cos(half);
         List<At> key = List.of(at(tip), at(in(back, leg, 0)), at(in(on, leg, 0)));
         sketch.area(key, Ink.KEY);
         sketch.outline(key, Ink.PENCIL, sketch.em(1));
@@ -166,8 +170,8 @@ public final class CornerDrawing {
     private void fasteners(Point outside, Point joint) {
         double wing = 6;
         Point across = joint.outward();
-        for (String id : List.of("joint.v_outer", "joint.v_inner")) {
-            double along = setting(id);
+        for (FigureKey<Length> key : List.of(VFasteners.OUTER_PLACE, VFasteners.INNER_PLACE)) {
+            double along = setting(key);
             if (along > 0) {
                 Point point = outside.plus(joint.times(along - wing * 0.3));
                 Point foot = outside.plus(joint.times(along + wing * 0.4));

@@ -8,12 +8,16 @@ import java.util.Map;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
+import neatcorner.core.joint.Pins;
+import neatcorner.core.joint.Splines;
+import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.section.Section;
 import neatcorner.core.wood.Species;
+import neatcorner.core.words.FigureKey;
 
 /**
  * The corner between the first piece and the one after it as it stands in space: both pieces with their
@@ -114,17 +118,17 @@ public final class CornerSpace {
     private void joint(Plan plan) {
         Member first = plan.frame().members().getFirst();
         Member second = plan.frame().members().get(1);
-        Map<String, Double> settings = new HashMap<>();
-        plan.joints().used().settings().forEach(f -> settings.put(f.id(), f.value().toMm()));
+        Map<FigureKey<Length>, Double> settings = new HashMap<>();
+        plan.joints().used().settings().forEach(f -> settings.put(f.key(), f.value().toMm()));
         double half = plan.frame().angles().get(1).radians() / 2;
         for (int i = 1; i <= 4; i++) {
-            double level = settings.getOrDefault("joint.slot_level_" + i, settings.getOrDefault("joint.pin_level_" + i, Double.NaN));
+            double level = settings.getOrDefault(Splines.level(i), settings.getOrDefault(Pins.level(i), Double.NaN));
             if (Double.isNaN(level)) {
                 continue;
             }
             Vector corner = near(first, new Point(first.stock().face().toMm(), level), first.right(), true);
-            if (settings.containsKey("joint.slot_height")) {
-                double leg = settings.get("joint.slot_height") / Math.cos(half);
+            if (settings.containsKey(Splines.HEIGHT)) {
+                double leg = settings.get(Splines.HEIGHT) / Math.cos(half);
                 Vector one = corner.minus(first.place().along().times(leg));
                 fasteners.add(List.of(corner, one, corner.plus(second.place().along().times(leg)), corner));
             } else if (i < 3) {
@@ -138,14 +142,14 @@ public final class CornerSpace {
     /** A pin enters some way from the corner along a piece and leans back toward the corner. */
     private void pin(Plan plan, Vector corner, Member member, Vector along) {
         double lean = plan.joints().used().lean().radians();
-        double length = setting(plan, "joint.pin_length");
-        Vector start = corner.plus(along.times(setting(plan, "joint.pin_from_tip")));
+        double length = setting(plan, Pins.LENGTH);
+        Vector start = corner.plus(along.times(setting(plan, Pins.FROM_TIP)));
         Vector way = member.place().outward().times(-Math.sin(lean)).minus(along.times(Math.cos(lean)));
         fasteners.add(List.of(start, start.plus(way.times(length))));
     }
 
-    private static double setting(Plan plan, String id) {
-        return plan.joints().used().settings().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow().value().toMm();
+    private static double setting(Plan plan, FigureKey<Length> key) {
+        return plan.joints().used().settings().stream().filter(f -> f.key().equals(key)).findFirst().orElseThrow().value().toMm();
     }
 
     /** How near a surface is, seen across its piece. */

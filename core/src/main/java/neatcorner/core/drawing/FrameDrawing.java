@@ -6,17 +6,24 @@ import java.util.Locale;
 import java.util.Optional;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
 import neatcorner.core.glue.Square;
 import neatcorner.core.hang.HangPlan;
+import neatcorner.core.hang.HangPlanner;
+import neatcorner.core.job.BorderKey;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Tape;
+import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Numeral;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.OutlineKey;
 import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Side;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Station;
 
@@ -24,6 +31,9 @@ import neatcorner.core.words.Station;
  * The frame to scale with the tags of a station. Stations that work on the back draw it from behind.
  */
 public final class FrameDrawing {
+    private static final FigureKey<Length> OUTSIDE_WIDTH = Line.OUTSIDE.size(Axis.WIDTH);
+    private static final FigureKey<Length> OUTSIDE_HEIGHT = Line.OUTSIDE.size(Axis.HEIGHT);
+
     private final Plan plan;
     private final Station station;
     private final Sketch sketch;
@@ -129,19 +139,19 @@ public final class FrameDrawing {
         }
         double[] wide = extent(across, Axis.WIDTH);
         sketch.dimension(plan, new At(at(wide[0], 0).x(), bottom), new At(at(wide[1], 0).x(), bottom),
-                across.id(Axis.WIDTH), caption(across, Axis.WIDTH));
+                across.size(Axis.WIDTH), caption(across, Axis.WIDTH));
         double[] high = extent(down, Axis.HEIGHT);
         sketch.dimension(plan, new At(left, at(0, high[0]).y()), new At(left, at(0, high[1]).y()),
-                down.id(Axis.HEIGHT), caption(down, Axis.HEIGHT));
+                down.size(Axis.HEIGHT), caption(down, Axis.HEIGHT));
         boolean square = frame().isFourSquare() || boxed instanceof Boxed.Rectangle;
         if (across != Line.OUTSIDE) {
             double top = at(0, 0).y() - gap;
-            sketch.dimension(plan, new At(at(0, 0).x(), top), new At(at(w, 0).x(), top), square ? "member.top.long" : "outside.width",
+            sketch.dimension(plan, new At(at(0, 0).x(), top), new At(at(w, 0).x(), top), square ? longPoint(Side.Name.TOP) : OUTSIDE_WIDTH,
                     sketch.say(square ? "tag.long_point" : "tag.outside.width"));
         }
         if (down != Line.OUTSIDE) {
             double right = at(w, 0).x() + sketch.em(48);
-            sketch.dimension(plan, new At(right, at(0, 0).y()), new At(right, at(0, h).y()), square ? "member.right.long" : "outside.height",
+            sketch.dimension(plan, new At(right, at(0, 0).y()), new At(right, at(0, h).y()), square ? longPoint(Side.Name.RIGHT) : OUTSIDE_HEIGHT,
                     sketch.say(square ? "tag.long_point" : "tag.outside.height"));
         }
     }
@@ -156,7 +166,7 @@ public final class FrameDrawing {
     private void sight() {
         double[] wide = extent(Line.SIGHT, Axis.WIDTH);
         double y = at(0, extent(Line.SIGHT, Axis.HEIGHT)[1]).y() - sketch.em(26);
-        sketch.dimension(plan, new At(at(wide[0], 0).x(), y), new At(at(wide[1], 0).x(), y), "sight.width", sketch.say("tag.sight"));
+        sketch.dimension(plan, new At(at(wide[0], 0).x(), y), new At(at(wide[1], 0).x(), y), Line.SIGHT.size(Axis.WIDTH), sketch.say("tag.sight"));
     }
 
     /** Across flats is measured down the left, across corners along the foot, a side over the top or, with a point on top, along the foot. */
@@ -176,13 +186,13 @@ public final class FrameDrawing {
         switch (regular.across()) {
             case FLATS -> {
                 double reach = even ? apothem : Math.min(apothem, middle.y());
-                sketch.dimension(plan, new At(left, at(0, middle.y() - reach).y()), new At(left, at(0, middle.y() + apothem).y()), "outline.size", given);
+                sketch.dimension(plan, new At(left, at(0, middle.y() - reach).y()), new At(left, at(0, middle.y() + apothem).y()), OutlineKey.SIZE, given);
                 across(low);
                 longSide(top, low, even);
             }
             case CORNERS -> {
                 double radius = apothem / Math.cos(Math.PI / regular.sides());
-                sketch.dimension(plan, new At(at(middle.x() - radius, 0).x(), low), new At(at(middle.x() + radius, 0).x(), low), "outline.size", given);
+                sketch.dimension(plan, new At(at(middle.x() - radius, 0).x(), low), new At(at(middle.x() + radius, 0).x(), low), OutlineKey.SIZE, given);
                 down(left);
                 if (even) {
                     longSide(top, low, true);
@@ -191,7 +201,7 @@ public final class FrameDrawing {
             case SIDE -> {
                 double y = even ? top : low;
                 sketch.dimension(plan, new At(at(Math.min(sideFrom.x(), sideTo.x()), 0).x(), y), new At(at(Math.max(sideFrom.x(), sideTo.x()), 0).x(), y),
-                        "outline.size", given);
+                        OutlineKey.SIZE, given);
                 down(left);
                 if (even) {
                     across(low);
@@ -201,24 +211,28 @@ public final class FrameDrawing {
         down(right);
     }
 
+    private FigureKey<Length> longPoint(Side.Name side) {
+        return frame().member(side).longPoint().key();
+    }
+
     private static Point middleOf(List<Point> run) {
         Point sum = run.stream().reduce(new Point(0, 0), Point::plus);
         return sum.times(1.0 / run.size());
     }
 
     private void across(double y) {
-        sketch.dimension(plan, new At(at(0, 0).x(), y), new At(at(outsideWidth(), 0).x(), y), "outside.width", sketch.say("tag.outside.width"));
+        sketch.dimension(plan, new At(at(0, 0).x(), y), new At(at(outsideWidth(), 0).x(), y), OUTSIDE_WIDTH, sketch.say("tag.outside.width"));
     }
 
     private void down(double x) {
-        sketch.dimension(plan, new At(x, at(0, 0).y()), new At(x, at(0, outsideHeight()).y()), "outside.height", sketch.say("tag.outside.height"));
+        sketch.dimension(plan, new At(x, at(0, 0).y()), new At(x, at(0, outsideHeight()).y()), OUTSIDE_HEIGHT, sketch.say("tag.outside.height"));
     }
 
     private void longSide(double top, double low, boolean even) {
         if (even) {
             List<Point> side = frame().run(Line.OUTSIDE, 0);
             sketch.dimension(plan, new At(at(side.getFirst().x(), 0).x(), top), new At(at(side.getLast().x(), 0).x(), top),
-                    "member.side_1.long", sketch.say("tag.long_point"));
+                    frame().members().getFirst().longPoint().key(), sketch.say("tag.long_point"));
         }
     }
 
@@ -227,19 +241,20 @@ public final class FrameDrawing {
         TagPlacer placer = new TagPlacer(frameSketch.line(Line.OUTSIDE), width, height, sketch.em(10));
         boolean typed = station == Station.BRIEF;
         for (int i = 0; i < free.corners().size(); i++) {
-            String figure = typed ? "outline.side_" + (i + 1) : "member.side_" + (i + 1) + ".long";
+            Member member = frame().members().get(i);
+            FigureKey<Length> figure = typed ? OutlineKey.side(member.side()) : member.longPoint().key();
             String caption = typed ? sketch.say("line." + free.line().name().toLowerCase(Locale.ROOT)) : sketch.say("tag.long_point");
             tagBeside(placer, i, figure, caption);
         }
         if (typed) {
             List<At> corners = frameSketch.line(free.line());
             for (int i = 0; i < corners.size(); i++) {
-                sketch.grip(Mark.Grip.free(corners.get(i), "corner." + i, frameSketch.unit()));
+                sketch.grip(Mark.Grip.free(corners.get(i), new Handle.Corner(i), frameSketch.unit()));
             }
         }
     }
 
-    private void tagBeside(TagPlacer placer, int member, String figure, String caption) {
+    private void tagBeside(TagPlacer placer, int member, FigureKey<Length> figure, String caption) {
         List<At> side = frameSketch.at(frame().run(Line.OUTSIDE, member));
         plan.figure(figure).ifPresent(f -> {
             double[] half = sketch.tagSize(f, caption);
@@ -269,7 +284,7 @@ public final class FrameDrawing {
             double share = 0.3 + 0.13 * (i % 2);
             At near = Sketch.blend(from, to, share);
             placer.beside(near.plus(-half2[0], half2[1]), near.plus(half2[0], half2[1]), half2[0], half2[1])
-                    .ifPresent(at -> sketch.tag(plan, sketch.tagMiddle(at), figure.id(), caption));
+                    .ifPresent(at -> sketch.tag(plan, sketch.tagMiddle(at), figure.key(), caption));
         }
     }
 
@@ -285,13 +300,13 @@ public final class FrameDrawing {
             double x = topLeft.x() + openWidth / 2;
             double room = sketch.em(30);
             if (frameSketch.drawn(borders.top()) > room) {
-                sketch.tag(plan, at(x, topLeft.y() - borders.top().toMm() / 2), "border.top", "");
+                sketch.tag(plan, at(x, topLeft.y() - borders.top().toMm() / 2), BorderKey.TOP, "");
             }
             if (frameSketch.drawn(borders.bottom()) > room) {
-                sketch.tag(plan, at(x, topLeft.y() + openHeight + borders.bottom().toMm() / 2), "border.bottom", "");
+                sketch.tag(plan, at(x, topLeft.y() + openHeight + borders.bottom().toMm() / 2), BorderKey.BOTTOM, "");
             }
             if (frameSketch.drawn(borders.sides()) > sketch.em(46)) {
-                sketch.tag(plan, at(topLeft.x() - borders.sides().toMm() / 2, topLeft.y() + openHeight / 2), "border.sides", "");
+                sketch.tag(plan, at(topLeft.x() - borders.sides().toMm() / 2, topLeft.y() + openHeight / 2), BorderKey.SIDES, "");
             }
         });
     }
@@ -334,11 +349,11 @@ public final class FrameDrawing {
 
     private void measured(Tape tape, At at) {
         String caption = sketch.say("tag." + tape.id());
-        if (plan.figure(tape.id()).isPresent()) {
-            sketch.tag(plan, at, tape.id(), caption);
+        if (plan.figure(tape).isPresent()) {
+            sketch.tag(plan, at, tape, caption);
         } else {
             Numeral blank = new Numeral(false, "?", 0, 1, sketch.book().graduation().unit(), Numeral.Residue.NONE);
-            sketch.emptyTag(at, new Mark.Tag(at, tape.id(), caption, blank, Origin.GIVEN));
+            sketch.emptyTag(at, new Mark.Tag(at, tape, caption, blank, Origin.GIVEN));
         }
     }
 
@@ -355,20 +370,20 @@ public final class FrameDrawing {
                 sketch.line(List.of(left, top, right), Paint.of(Ink.METAL), sketch.em(2), Mark.Dash.SOLID);
                 hook(top);
                 double x = at(middle, 0).x();
-                sketch.tag(plan, new At(x, at(0, 0).y() - sketch.em(30)), "wire.drop", sketch.say("tag.wire_drop"));
+                sketch.tag(plan, new At(x, at(0, 0).y() - sketch.em(30)), HangPlanner.WIRE_DROP, sketch.say("tag.wire_drop"));
             });
             ring(left);
             ring(right);
             double x = at(w, 0).x() + sketch.em(48);
-            sketch.dimension(plan, new At(x, at(0, 0).y()), new At(x, left.y()), "ring.down", sketch.say("tag.ring_down"));
+            sketch.dimension(plan, new At(x, at(0, 0).y()), new At(x, left.y()), HangPlanner.RING_DOWN, sketch.say("tag.ring_down"));
             double y = at(0, outsideHeight()).y() + sketch.em(30);
-            sketch.dimension(plan, new At(left.x(), y), new At(right.x(), y), "ring.apart", sketch.say("tag.ring_apart"));
+            sketch.dimension(plan, new At(left.x(), y), new At(right.x(), y), HangPlanner.RING_APART, sketch.say("tag.ring_apart"));
         });
         double drop = plan.hang().drop().toMm();
         if (plan.hang().rings().isEmpty()) {
             fixedAtTop(plan.hang(), drop);
         }
-        sketch.tag(plan, new At(at(0, 0).x() - sketch.em(48), at(0, drop).y()), "hang.hook_height",
+        sketch.tag(plan, new At(at(0, 0).x() - sketch.em(48), at(0, drop).y()), HangPlanner.HOOK_HEIGHT,
                 sketch.say("tag.height_of." + plan.hang().chosen().name().toLowerCase(Locale.ROOT)));
     }
 

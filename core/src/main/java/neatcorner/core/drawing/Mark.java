@@ -1,7 +1,9 @@
 package neatcorner.core.drawing;
 
 import java.util.List;
+import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Numeral;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
 
 /** One thing in a picture, in the picture's own units; y runs down. */
@@ -15,9 +17,9 @@ public sealed interface Mark {
             case Text(At at, String text, Ink ink, double size, boolean bold, Anchor anchor) ->
                 new Text(at.plus(dx, dy), text, ink, size, bold, anchor);
             case Number(At at, Numeral numeral, Ink ink, double size, Anchor anchor) -> new Number(at.plus(dx, dy), numeral, ink, size, anchor);
-            case Tag(At at, String figure, String caption, Numeral value, Origin origin) -> new Tag(at.plus(dx, dy), figure, caption, value, origin);
-            case Grip(At at, String what, double unit, double right, double down) -> new Grip(at.plus(dx, dy), what, unit, right, down);
-            case Spot(At from, At to, String what) -> new Spot(from.plus(dx, dy), to.plus(dx, dy), what);
+            case Tag(At at, FigureKey<Length> figure, String caption, Numeral value, Origin origin) -> new Tag(at.plus(dx, dy), figure, caption, value, origin);
+            case Grip(At at, Handle what, double unit, double right, double down) -> new Grip(at.plus(dx, dy), what, unit, right, down);
+            case Spot(At from, At to, Thing what) -> new Spot(from.plus(dx, dy), to.plus(dx, dy), what);
         };
     }
 
@@ -53,26 +55,26 @@ public sealed interface Mark {
      * A dimension tag: where one would hold the tape, and where one types.
      *
      * @param at      its middle
-     * @param figure  the name of the number it shows and takes
+     * @param figure  the number it shows and takes
      * @param caption what it is, said below the number; may be empty
      * @param value   as written
      * @param origin  who says so
      */
-    record Tag(At at, String figure, String caption, Numeral value, Origin origin) implements Mark {
+    record Tag(At at, FigureKey<Length> figure, String caption, Numeral value, Origin origin) implements Mark {
     }
 
     /**
      * A place that can be dragged.
      *
      * @param at   where it is now
-     * @param what  names what moves, such as {@code corner.2}, or the number that changes
+     * @param what  what moves, or the number that changes
      * @param unit  the picture's units in a millimetre of what is drawn
      * @param right how much the number grows with a millimetre to the right; zero where a place moves freely
      * @param down  how much it grows with a millimetre downwards; zero where a place moves freely
      */
-    record Grip(At at, String what, double unit, double right, double down) implements Mark {
+    record Grip(At at, Handle what, double unit, double right, double down) implements Mark {
         /** A place that moves freely. */
-        public static Grip free(At at, String what, double unit) {
+        public static Grip free(At at, Handle what, double unit) {
             return new Grip(at, what, unit, 0, 0);
         }
     }
@@ -82,9 +84,9 @@ public sealed interface Mark {
      *
      * @param from its upper left
      * @param to   its lower right
-     * @param what names it, such as {@code piece.A–B/1}
+     * @param what what is drawn there
      */
-    record Spot(At from, At to, String what) implements Mark {
+    record Spot(At from, At to, Thing what) implements Mark {
         /** Whether a point is on it. */
         public boolean has(double x, double y) {
             return x >= from.x() && x <= to.x() && y >= from.y() && y <= to.y();

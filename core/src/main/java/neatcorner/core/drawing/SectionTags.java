@@ -1,6 +1,7 @@
 package neatcorner.core.drawing;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.measure.Length;
@@ -9,8 +10,12 @@ import neatcorner.core.section.Band;
 import neatcorner.core.section.Edging;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.section.Strip;
+import neatcorner.core.section.StripKey;
+import neatcorner.core.section.StripKey.What;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Phrasebook;
 
 /**
@@ -81,27 +86,27 @@ final class SectionTags {
         }
         section.relief().ifPresent(r -> {
             double outer = core - r.from().toMm();
-            dimension("relief.width", Where.BELOW, outer - r.width().toMm(), outer, 0);
-            dimension("relief.depth", Where.LEFT, 0, r.depth().toMm(), outer);
-            grip("relief.width", outer - r.width().toMm(), r.depth().toMm() / 2, 1, 0);
-            grip("relief.depth", outer - r.width().toMm() / 2, r.depth().toMm(), 0, -1);
-            dimension("relief.from", Where.BELOW, outer, core, 0);
-            grip("relief.from", outer, r.depth().toMm() / 2, 1, 0);
+            dimension(SectionKey.RELIEF_WIDTH, Where.BELOW, outer - r.width().toMm(), outer, 0);
+            dimension(SectionKey.RELIEF_DEPTH, Where.LEFT, 0, r.depth().toMm(), outer);
+            grip(SectionKey.RELIEF_WIDTH, outer - r.width().toMm(), r.depth().toMm() / 2, 1, 0);
+            grip(SectionKey.RELIEF_DEPTH, outer - r.width().toMm() / 2, r.depth().toMm(), 0, -1);
+            dimension(SectionKey.RELIEF_FROM, Where.BELOW, outer, core, 0);
+            grip(SectionKey.RELIEF_FROM, outer, r.depth().toMm() / 2, 1, 0);
         });
         section.band().ifPresent(b -> {
             double front = stacked + b.reveal().toMm();
-            dimension("band.width", Where.ABOVE, core, face, front);
-            dimension("band.height", Where.LEFT, front - b.height().toMm(), front, face);
-            grip("band.height", face - b.width().toMm() / 2, front - b.height().toMm(), 0, 1);
-            dimension("band.reveal", Where.LEFT, Math.min(front, stacked), Math.max(front, stacked) + 0.01, face);
-            grip("band.reveal", face - b.width().toMm() / 2, front, 0, -1);
-            dimension("band.edge", Where.ABOVE, face - b.outer().width().toMm(), face, front);
+            dimension(SectionKey.BAND_WIDTH, Where.ABOVE, core, face, front);
+            dimension(SectionKey.BAND_HEIGHT, Where.LEFT, front - b.height().toMm(), front, face);
+            grip(SectionKey.BAND_HEIGHT, face - b.width().toMm() / 2, front - b.height().toMm(), 0, 1);
+            dimension(SectionKey.BAND_REVEAL, Where.LEFT, Math.min(front, stacked), Math.max(front, stacked) + 0.01, face);
+            grip(SectionKey.BAND_REVEAL, face - b.width().toMm() / 2, front, 0, -1);
+            dimension(SectionKey.BAND_EDGE, Where.ABOVE, face - b.outer().width().toMm(), face, front);
         });
-        dimension("section.face", Where.ABOVE, 0, face, stacked);
-        grip("section.face", face, section.wood().low() + section.edgeHeight().toMm() / 2, -1, 0);
-        dimension("section.thickness", Where.LEFT, 0, section.thickness().toMm(), face);
+        dimension(SectionKey.FACE, Where.ABOVE, 0, face, stacked);
+        grip(SectionKey.FACE, face, section.wood().low() + section.edgeHeight().toMm() / 2, -1, 0);
+        dimension(SectionKey.THICKNESS, Where.LEFT, 0, section.thickness().toMm(), face);
         if (section.strips().size() == 1) {
-            grip("section.thickness", core * 0.6, stacked - section.strips().getFirst().front().drop().toMm() * 0.2, 0, -1);
+            grip(SectionKey.THICKNESS, core * 0.6, stacked - section.strips().getFirst().front().drop().toMm() * 0.2, 0, -1);
         }
     }
 
@@ -111,30 +116,30 @@ final class SectionTags {
                 double front = section.recessFront().toMm();
                 double lip = covering.lip().toMm();
                 double from = front - section.recessDepth().toMm();
-                dimension("section.lip", Where.BELOW, 0, lip, 0);
-                grip("section.lip", lip, (front + from) / 2, -1, 0);
-                dimension("section.rabbet_depth", Where.RIGHT, from, front, 0);
-                grip("section.rabbet_depth", lip / 2, front, 0, -1);
+                dimension(SectionKey.LIP, Where.BELOW, 0, lip, 0);
+                grip(SectionKey.LIP, lip, (front + from) / 2, -1, 0);
+                dimension(SectionKey.RABBET_DEPTH, Where.RIGHT, from, front, 0);
+                grip(SectionKey.RABBET_DEPTH, lip / 2, front, 0, -1);
                 switch (covering) {
                     case Recess.Rabbet _, Recess.TiltedRabbet _ -> {
                     }
                     case Recess.DoubleRabbet(_, _, Length backLip, Length backDepth) -> {
-                        dimension("section.back_lip", Where.BELOW, 0, backLip.toMm(), 0);
-                        grip("section.back_lip", backLip.toMm(), backDepth.toMm() / 2, -1, 0);
-                        dimension("section.back_depth", Where.RIGHT, 0, backDepth.toMm(), 0);
-                        grip("section.back_depth", (lip + backLip.toMm()) / 2, backDepth.toMm(), 0, -1);
+                        dimension(SectionKey.BACK_LIP, Where.BELOW, 0, backLip.toMm(), 0);
+                        grip(SectionKey.BACK_LIP, backLip.toMm(), backDepth.toMm() / 2, -1, 0);
+                        dimension(SectionKey.BACK_DEPTH, Where.RIGHT, 0, backDepth.toMm(), 0);
+                        grip(SectionKey.BACK_DEPTH, (lip + backLip.toMm()) / 2, backDepth.toMm(), 0, -1);
                     }
                     case Recess.Slot(_, Length fromBack, _) -> {
-                        dimension("section.slot_from_back", Where.RIGHT, 0, fromBack.toMm(), 0);
-                        grip("section.slot_from_back", lip / 2, fromBack.toMm(), 0, -1);
+                        dimension(SectionKey.SLOT_FROM_BACK, Where.RIGHT, 0, fromBack.toMm(), 0);
+                        grip(SectionKey.SLOT_FROM_BACK, lip / 2, fromBack.toMm(), 0, -1);
                     }
                 }
             }
             case Recess.Floater(Length ledge, Length thickness) -> {
-                dimension("section.ledge", Where.BELOW, -ledge.toMm(), 0, 0);
-                grip("section.ledge", -ledge.toMm(), thickness.toMm() / 2, 1, 0);
-                dimension("section.ledge_thickness", Where.RIGHT, 0, thickness.toMm(), -ledge.toMm());
-                grip("section.ledge_thickness", -ledge.toMm() / 2, thickness.toMm(), 0, -1);
+                dimension(SectionKey.LEDGE, Where.BELOW, -ledge.toMm(), 0, 0);
+                grip(SectionKey.LEDGE, -ledge.toMm(), thickness.toMm() / 2, 1, 0);
+                dimension(SectionKey.LEDGE_THICKNESS, Where.RIGHT, 0, thickness.toMm(), -ledge.toMm());
+                grip(SectionKey.LEDGE_THICKNESS, -ledge.toMm() / 2, thickness.toMm(), 0, -1);
             }
             case Recess.Bar() -> {
             }
@@ -143,44 +148,43 @@ final class SectionTags {
 
     private void strip(int index, double core, double back) {
         Strip strip = section.strips().get(index);
-        String id = "strip." + (index + 1) + ".";
         double outer = core - strip.setIn().toMm();
         double inner = section.recess() instanceof Recess.Floater ? 0 : outer - strip.width().toMm();
         double front = back + strip.thickness().toMm();
         Where level = index == 0 && section.strips().size() > 1 ? Where.BELOW : Where.ABOVE;
         if (section.strips().size() > 1) {
-            dimension(id + "thickness", Where.LEFT, back, front, outer);
-            grip(id + "thickness", (inner + outer) / 2, front, 0, -1);
-            dimension(id + "width", level, inner, outer, level == Where.BELOW ? back : front);
-            grip(id + "width", inner, (Math.max(back, section.recessFront().toMm()) + front) / 2, 1, 0);
+            dimension(new StripKey(index, What.THICKNESS), Where.LEFT, back, front, outer);
+            grip(new StripKey(index, What.THICKNESS), (inner + outer) / 2, front, 0, -1);
+            dimension(new StripKey(index, What.WIDTH), level, inner, outer, level == Where.BELOW ? back : front);
+            grip(new StripKey(index, What.WIDTH), inner, (Math.max(back, section.recessFront().toMm()) + front) / 2, 1, 0);
             if (strip.setIn().isPositive()) {
-                dimension(id + "set_in", Where.ABOVE, outer, core, front);
+                dimension(new StripKey(index, What.SET_IN), Where.ABOVE, outer, core, front);
             }
-            grip(id + "set_in", outer, (back + front) / 2, 1, 0);
+            grip(new StripKey(index, What.SET_IN), outer, (back + front) / 2, 1, 0);
         }
         if (strip.front().drop().isPositive()) {
-            dimension(id + "drop", Where.RIGHT, front - strip.front().drop().toMm(), front, inner);
-            grip(id + "drop", inner, front - strip.front().drop().toMm(), 0, 1);
+            dimension(new StripKey(index, What.DROP), Where.RIGHT, front - strip.front().drop().toMm(), front, inner);
+            grip(new StripKey(index, What.DROP), inner, front - strip.front().drop().toMm(), 0, 1);
         }
-        edging(id + "inner_", strip.inner(), inner, 1, front);
-        edging(id + "outer_", strip.outer(), outer, -1, front);
+        edging(new StripKey(index, What.INNER_WIDTH), new StripKey(index, What.INNER_DEPTH), strip.inner(), inner, 1, front);
+        edging(new StripKey(index, What.OUTER_WIDTH), new StripKey(index, What.OUTER_DEPTH), strip.outer(), outer, -1, front);
     }
 
     /** A worked edge; {@code way} is 1 where the face runs outwards from it, −1 where it runs inwards. */
-    private void edging(String id, Edging edging, double edge, int way, double front) {
+    private void edging(StripKey width, StripKey deep, Edging edging, double edge, int way, double front) {
         if (edging.kind() != Edging.Kind.SQUARE) {
             double end = edge + way * edging.width().toMm();
-            dimension(id + "width", Where.ABOVE, Math.min(edge, end), Math.max(edge, end), front);
-            grip(id + "width", end, front, -way, 0);
+            dimension(width, Where.ABOVE, Math.min(edge, end), Math.max(edge, end), front);
+            grip(width, end, front, -way, 0);
             double depth = front - edging.depth().toMm();
-            dimension(id + "depth", way > 0 ? Where.RIGHT : Where.LEFT, depth, front, edge);
-            grip(id + "depth", edge, depth, 0, 1);
+            dimension(deep, way > 0 ? Where.RIGHT : Where.LEFT, depth, front, edge);
+            grip(deep, edge, depth, 0, 1);
         }
     }
 
-    private void grip(String entry, double x, double y, double right, double down) {
+    private void grip(FigureKey<Length> entry, double x, double y, double right, double down) {
         if (plan.figure(entry).isPresent()) {
-            sketch.grip(new Mark.Grip(axes.at(x, y), entry, axes.unit(), right, down));
+            sketch.grip(new Mark.Grip(axes.at(x, y), new Handle.Number(entry), axes.unit(), right, down));
         }
     }
 
@@ -189,13 +193,12 @@ final class SectionTags {
      *
      * @param start on the other axis, where the line that leads out starts
      */
-    private void dimension(String figure, Where where, double from, double to, double start) {
-        Optional<Figure<?>> shown = plan.figure(figure);
+    private void dimension(FigureKey<Length> figure, Where where, double from, double to, double start) {
+        Optional<Figure<Length>> shown = plan.figure(figure);
         if (shown.isEmpty()) {
             return;
         }
-        String key = "tag." + figure.substring(figure.lastIndexOf('.') + 1);
-        String caption = Phrasebook.knows(key) ? sketch.say(key) : sketch.book().say(shown.get().name());
+        String caption = caption(shown.get());
         double[] half = sketch.tagSize(shown.get(), caption);
         for (int row = 0; row < ROWS; row++) {
             At a = end(where, from, row, half);
@@ -209,6 +212,15 @@ final class SectionTags {
                 return;
             }
         }
+    }
+
+    private String caption(Figure<Length> figure) {
+        String key = "tag." + switch (figure.key()) {
+            case SectionKey number -> number.name().toLowerCase(Locale.ROOT);
+            case StripKey(_, What what) -> what.name().toLowerCase(Locale.ROOT);
+            default -> figure.id();
+        };
+        return Phrasebook.knows(key) ? sketch.say(key) : sketch.book().say(figure.name());
     }
 
     private At end(Where where, double at, int row, double[] half) {

@@ -10,6 +10,7 @@ import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Words;
 
@@ -88,16 +89,12 @@ final class Sketch {
     }
 
     /** A tag for a figure of the plan; nothing when the plan has no such figure. */
-    void tag(Plan plan, At at, String figure, String caption) {
-        plan.figure(figure).ifPresent(f -> {
-            if (f.value() instanceof Length) {
-                marks.add(new Mark.Tag(at, figure, caption, book().numeral(f), f.origin()));
-            }
-        });
+    void tag(Plan plan, At at, FigureKey<Length> figure, String caption) {
+        plan.figure(figure).ifPresent(f -> marks.add(new Mark.Tag(at, figure, caption, book().numeral(f), f.origin())));
     }
 
     /** Half the width and half the height a tag takes with its caption, a little generous. */
-    double[] tagSize(Figure<?> figure, String caption) {
+    double[] tagSize(Figure<Length> figure, String caption) {
         double number = StackedNumeral.of(book().numeral(figure), em(TAG), reader.lettering()).width() + em(20);
         double words = caption.isEmpty() ? 0 : widthOf(caption, em(11.5), false) + em(6);
         return new double[] {Math.max(number, words) / 2, em(TAG * 1.12 + 10 + (caption.isEmpty() ? 0 : 16)) / 2};
@@ -114,7 +111,7 @@ final class Sketch {
     }
 
     /** A thing that can be pressed or dragged. */
-    void spot(double left, double top, double right, double bottom, String what) {
+    void spot(double left, double top, double right, double bottom, Thing what) {
         marks.add(new Mark.Spot(new At(left, top), new At(right, bottom), what));
     }
 
@@ -132,7 +129,7 @@ final class Sketch {
      * A dimension line between two points with a tick at each end and the tag on it. The tag covers
      * the line, so the line runs through.
      */
-    void dimension(Plan plan, At from, At to, String figure, String caption) {
+    void dimension(Plan plan, At from, At to, FigureKey<Length> figure, String caption) {
         ruler(from, to);
         tag(plan, middle(from, to), figure, caption);
     }

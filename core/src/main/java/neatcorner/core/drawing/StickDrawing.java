@@ -111,7 +111,7 @@ public final class StickDrawing {
         sketch.text(new At(0, y + high * 0.3), sketch.say("stick.number", number, stick.length()), Ink.INK, 11.5, true, Anchor.START);
         sketch.text(new At(0, y + high * 0.3 + sketch.em(13)), sketch.book().say(stick.source().said()), stick.bought() ? Ink.CAUTION : Ink.SOFT, 11, false, Anchor.START);
         double end = x(stick.length());
-        sketch.spot(0, y - sketch.em(4), width, y + high + sketch.em(4), "stick." + stick.key());
+        sketch.spot(0, y - sketch.em(4), width, y + high + sketch.em(4), new Thing.Stick(stick.id()));
         var species = stick.section().species();
         sketch.wood(new At(x(Length.ZERO), y), new At(end, y), new At(end, y + high), new At(x(Length.ZERO), y + high), species, number, true);
         sketch.outline(Sketch.rectangle(x(Length.ZERO), y, end, y + high), Ink.HAIRLINE, sketch.em(1));
@@ -176,7 +176,7 @@ public final class StickDrawing {
         sketch.line(a.plus(-blade / 2, 0), d.plus(-blade / 2, 0), Ink.SAW, blade);
         sketch.line(b.plus(blade / 2, 0), c.plus(blade / 2, 0), Ink.SAW, blade);
         placed.piece().part().ifPresent(part -> joints(part, a, b, high));
-        sketch.spot(Math.min(a.x(), d.x()), y, Math.max(b.x(), c.x()), y + high, "piece." + placed.piece().key());
+        sketch.spot(Math.min(a.x(), d.x()), y, Math.max(b.x(), c.x()), y + high, new Thing.Piece(placed.piece().id()));
         label(placed, y, high, Math.max(a.x(), d.x()), Math.min(b.x(), c.x()), Sketch.letters(species));
     }
 

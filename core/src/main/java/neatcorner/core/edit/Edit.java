@@ -34,6 +34,7 @@ import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.wood.Species;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
@@ -61,16 +62,16 @@ public sealed interface Edit {
     }
 
     /** A number typed on a tag. */
-    record Enter(String entry, Length value) implements Edit {
+    record Enter(FigureKey<Length> number, Length value) implements Edit {
         @Override
         public Job apply(Job job) {
-            return Entry.of(job, entry).orElseThrow(() -> new IllegalArgumentException(
-                    "there is no number " + entry + " to enter in this job as it stands")).write().apply(job, value);
+            return Entry.of(job, number).orElseThrow(() -> new IllegalArgumentException(
+                    "there is no number " + number.id() + " to enter in this job as it stands")).write().apply(job, value);
         }
 
         @Override
         public Words words() {
-            return Words.of("edit.enter", entry.startsWith("layer.") ? Words.of("figure.layer") : Words.of("figure." + entry), value);
+            return Words.of("edit.enter", number.words(), value);
         }
     }
 
@@ -86,7 +87,7 @@ public sealed interface Edit {
 
         @Override
         public Words words() {
-            return Words.of("edit.enter", Words.of("figure." + line.id(axis)), length);
+            return Words.of("edit.enter", line.size(axis).words(), length);
         }
     }
 
@@ -99,7 +100,7 @@ public sealed interface Edit {
 
         @Override
         public Words words() {
-            return Words.of("edit.enter", Words.of("figure." + tape.id()), length);
+            return Words.of("edit.enter", tape.words(), length);
         }
     }
 
@@ -423,7 +424,7 @@ public sealed interface Edit {
 
         @Override
         public Words words() {
-            return Words.of("edit.as_usual", Words.of("figure." + habit.id()));
+            return Words.of("edit.as_usual", habit.words());
         }
     }
 

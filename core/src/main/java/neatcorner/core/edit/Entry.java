@@ -5,43 +5,52 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
-import neatcorner.core.job.Borders;
+import neatcorner.core.job.BorderKey;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.LayerKey;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.FaceKey;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.OutlineKey;
+import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Words;
 
 /**
  * A number of a job that can be typed on a tag. The set of entries is fixed but for the layers and
  * the given sizes, which depend on the job.
  *
- * @param id    its name for machines; the figure that shows it has the same
+ * @param key   which number; the figure that shows it has the same
+ * @param words its name for people
  * @param read  the number as it stands
  * @param write the job with another number; throws {@link IllegalArgumentException} when it is out
  *              of range, and the job stays as it was
  */
-public record Entry(String id, Function<Job, Length> read, BiFunction<Job, Length, Job> write) {
+public record Entry(FigureKey<Length> key, Words words, Function<Job, Length> read, BiFunction<Job, Length, Job> write) {
+    /** An entry under the usual name of its key. */
+    Entry(FigureKey<Length> key, Function<Job, Length> read, BiFunction<Job, Length, Job> write) {
+        this(key, key.words(), read, write);
+    }
+
     /** The numbers that can be typed into this job as it stands. */
     public static List<Entry> of(Job job) {
         List<Entry> entries = new ArrayList<>();
         addOutline(entries, job.outline());
         entries.addAll(SectionEntries.of(job.section()));
-        job.faces().forEach((side, face) -> entries.add(new Entry("face." + side, j -> j.faces().get(side),
-                (j, l) -> j.withFace(side, Optional.of(l)))));
+        job.faces().keySet().forEach(face -> entries.add(face(job, face)));
         job.contents().borders().ifPresent(_ -> addBorders(entries));
         for (int i = 0; i < job.contents().layers().size(); i++) {
             int index = i;
-            entries.add(new Entry("layer." + (i + 1), j -> j.contents().layers().get(index).thickness(),
+            entries.add(new Entry(new LayerKey(index), Words.of("figure.layer.of", job.contents().layers().get(index).material()), j -> j.contents().layers().get(index).thickness(),
                     (j, l) -> j.withContents(j.contents().withThickness(index, l))));
         }
-        job.choices().fastener().ifPresent(length -> entries.add(new Entry("joint.fastener", _ -> length,
-                (j, l) -> j.withChoices(j.choices().withFastener(Optional.of(l))))));
         for (Habit habit : Habit.values()) {
             entries.add(habit(habit));
         }
@@ -49,20 +58,26 @@ public record Entry(String id, Function<Job, Length> read, BiFunction<Job, Lengt
         return List.copyOf(entries);
     }
 
-    /** The entry with this id, when the job has it now. */
-    public static Optional<Entry> of(Job job, String id) {
-        return of(job).stream().filter(entry -> entry.id.equals(id)).findFirst();
+    /** The entry under this key, when the job has it now. */
+    public static Optional<Entry> of(Job job, FigureKey<?> key) {
+        return of(job).stream().filter(entry -> entry.key.equals(key)).findFirst();
+    }
+
+    /** The face of a side that has its own. */
+    private static Entry face(Job job, String faceId) {
+        Side side = job.outline().round().stream().filter(s -> s.faceId().equals(faceId)).findFirst().orElseThrow();
+        return new Entry(FaceKey.of(side), j -> j.faces().get(faceId), (j, l) -> j.withFace(faceId, Optional.of(l)));
     }
 
     /** A habit, read without knowing the shop's: its override or its usual value. */
     public static Entry habit(Habit habit) {
-        return new Entry(habit.id(), j -> j.overrides().get(habit),
+        return new Entry(habit, j -> j.overrides().get(habit),
                 (j, l) -> j.withOverrides(j.overrides().with(habit, l)));
     }
 
     /** A measurement of the glued frame; reads as zero until it is taken. */
     public static Entry measured(Tape tape) {
-        return new Entry(tape.id(), j -> j.measured().getOrDefault(tape, Length.ZERO), (j, l) -> j.withMeasured(tape, l));
+        return new Entry(tape, j -> j.measured().getOrDefault(tape, Length.ZERO), (j, l) -> j.withMeasured(tape, l));
     }
 
     private static void addOutline(List<Entry> entries, Outline outline) {
@@ -70,34 +85,29 @@ public record Entry(String id, Function<Job, Length> read, BiFunction<Job, Lengt
             case Boxed boxed -> {
                 for (Axis axis : Axis.values()) {
                     Line line = boxed.given(axis).line();
-                    entries.add(new Entry(line.id(axis), j -> ((Boxed) j.outline()).given(axis).length(),
+                    entries.add(new Entry(line.size(axis), j -> ((Boxed) j.outline()).given(axis).length(),
                             (j, l) -> j.withGiven(axis, new Size(line, l))));
                 }
                 if (boxed instanceof Boxed.Window window) {
-                    entries.add(new Entry("outline.bar", _ -> window.bar(), (j, l) -> j.withOutline(
+                    entries.add(new Entry(OutlineKey.BAR, _ -> window.bar(), (j, l) -> j.withOutline(
                             new Boxed.Window(window.width(), window.height(), window.rows(), window.columns(), l))));
                 }
             }
-            case Outline.Regular regular -> entries.add(new Entry("outline.size", _ -> regular.size().length(), (j, l) ->
+            case Outline.Regular regular -> entries.add(new Entry(OutlineKey.SIZE, _ -> regular.size().length(), (j, l) ->
                     j.withOutline(new Outline.Regular(regular.sides(), regular.across(), new Size(regular.line(), l)))));
             case Outline.Free free -> {
                 for (int i = 0; i < free.corners().size(); i++) {
                     int side = i;
-                    entries.add(new Entry("outline.side_" + (i + 1), _ -> free.side(side), (j, l) -> j.withOutline(free.withSide(side, l))));
+                    entries.add(new Entry(OutlineKey.side(free.round().get(side)), _ -> free.side(side), (j, l) -> j.withOutline(free.withSide(side, l))));
                 }
             }
         }
     }
 
     private static void addBorders(List<Entry> entries) {
-        entries.add(border("border.top", Borders::top, (b, l) -> new Borders(l, b.sides(), b.bottom())));
-        entries.add(border("border.sides", Borders::sides, (b, l) -> new Borders(b.top(), l, b.bottom())));
-        entries.add(border("border.bottom", Borders::bottom, (b, l) -> new Borders(b.top(), b.sides(), l)));
-    }
-
-    private static Entry border(String id, Function<Borders, Length> read, BiFunction<Borders, Length, Borders> write) {
-        return new Entry(id, j -> read.apply(j.contents().borders().orElseThrow()),
-                (j, l) -> j.withContents(new Contents(j.contents().layers(),
-                        Optional.of(write.apply(j.contents().borders().orElseThrow(), l)))));
+        for (BorderKey border : BorderKey.values()) {
+            entries.add(new Entry(border, j -> border.of(j.contents().borders().orElseThrow()),
+                    (j, l) -> j.withContents(new Contents(j.contents().layers(), j.contents().borders().map(b -> border.in(b, l))))));
+        }
     }
 }

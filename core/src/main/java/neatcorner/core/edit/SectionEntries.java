@@ -12,7 +12,11 @@ import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.section.Strip;
+import neatcorner.core.section.StripKey;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Words;
 
 /** The numbers of a section that can be typed or dragged, which depend on what it has. */
 final class SectionEntries {
@@ -35,34 +39,38 @@ final class SectionEntries {
         return made.entries;
     }
 
-    private void add(String id, Function<Section, Length> read, BiFunction<Section, Length, Section> write) {
-        entries.add(new Entry(id, j -> read.apply(j.section()), (j, l) -> j.withSection(write.apply(j.section(), l))));
+    private void add(FigureKey<Length> key, Function<Section, Length> read, BiFunction<Section, Length, Section> write) {
+        entries.add(new Entry(key, nameOf(key), j -> read.apply(j.section()), (j, l) -> j.withSection(write.apply(j.section(), l))));
+    }
+
+    private Words nameOf(FigureKey<Length> key) {
+        return key instanceof StripKey strip && section.strips().size() == 1 ? strip.alone() : key.words();
     }
 
     private void whole() {
-        add("section.face", Section::face, Section::withFace);
-        add("section.thickness", Section::thickness, Section::withThickness);
+        add(SectionKey.FACE, Section::face, Section::withFace);
+        add(SectionKey.THICKNESS, Section::thickness, Section::withThickness);
     }
 
     private void recess() {
         switch (section.recess()) {
             case Recess.Covering covering -> {
-                add("section.lip", Section::lip, (s, l) -> s.withRecess(covering.withLip(l)));
-                add("section.rabbet_depth", Section::recessDepth, (s, l) -> s.withRecess(covering.withDepth(l)));
+                add(SectionKey.LIP, Section::lip, (s, l) -> s.withRecess(covering.withLip(l)));
+                add(SectionKey.RABBET_DEPTH, Section::recessDepth, (s, l) -> s.withRecess(covering.withDepth(l)));
                 switch (covering) {
                     case Recess.Rabbet _, Recess.TiltedRabbet _ -> {
                     }
                     case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) -> {
-                        add("section.back_lip", _ -> backLip, (s, l) -> s.withRecess(new Recess.DoubleRabbet(lip, depth, l, backDepth)));
-                        add("section.back_depth", _ -> backDepth, (s, l) -> s.withRecess(new Recess.DoubleRabbet(lip, depth, backLip, l)));
+                        add(SectionKey.BACK_LIP, _ -> backLip, (s, l) -> s.withRecess(new Recess.DoubleRabbet(lip, depth, l, backDepth)));
+                        add(SectionKey.BACK_DEPTH, _ -> backDepth, (s, l) -> s.withRecess(new Recess.DoubleRabbet(lip, depth, backLip, l)));
                     }
                     case Recess.Slot(Length lip, Length fromBack, Length width) ->
-                        add("section.slot_from_back", _ -> fromBack, (s, l) -> s.withRecess(new Recess.Slot(lip, l, width)));
+                        add(SectionKey.SLOT_FROM_BACK, _ -> fromBack, (s, l) -> s.withRecess(new Recess.Slot(lip, l, width)));
                 }
             }
             case Recess.Floater(Length ledge, Length thickness) -> {
-                add("section.ledge", s -> s.recess().ledge(), (s, l) -> s.withRecess(new Recess.Floater(l, thickness)));
-                add("section.ledge_thickness", _ -> thickness, (s, l) -> s.withRecess(new Recess.Floater(ledge, l)));
+                add(SectionKey.LEDGE, s -> s.recess().ledge(), (s, l) -> s.withRecess(new Recess.Floater(l, thickness)));
+                add(SectionKey.LEDGE_THICKNESS, _ -> thickness, (s, l) -> s.withRecess(new Recess.Floater(ledge, l)));
             }
             case Recess.Bar() -> {
             }
@@ -71,52 +79,51 @@ final class SectionEntries {
 
     private void strip(int index) {
         Strip strip = section.strips().get(index);
-        String id = "strip." + (index + 1) + ".";
         if (section.strips().size() > 1) {
-            strip(id + "width", index, Strip::width, Strip::withWidth);
-            strip(id + "thickness", index, Strip::thickness, Strip::withThickness);
-            strip(id + "set_in", index, Strip::setIn, Strip::withSetIn);
+            strip(index, StripKey.What.WIDTH, Strip::width, Strip::withWidth);
+            strip(index, StripKey.What.THICKNESS, Strip::thickness, Strip::withThickness);
+            strip(index, StripKey.What.SET_IN, Strip::setIn, Strip::withSetIn);
         }
         if (strip.front().shape() != Profile.Shape.FLAT) {
-            strip(id + "drop", index, s -> s.front().drop(), (s, l) -> s.withFront(new Profile(s.front().shape(), l)));
+            strip(index, StripKey.What.DROP, s -> s.front().drop(), (s, l) -> s.withFront(new Profile(s.front().shape(), l)));
         }
-        edging(id + "inner_", index, strip.inner(), Strip::inner, Strip::withInner);
-        edging(id + "outer_", index, strip.outer(), Strip::outer, Strip::withOuter);
+        edging(index, StripKey.What.INNER_WIDTH, StripKey.What.INNER_DEPTH, strip.inner(), Strip::inner, Strip::withInner);
+        edging(index, StripKey.What.OUTER_WIDTH, StripKey.What.OUTER_DEPTH, strip.outer(), Strip::outer, Strip::withOuter);
     }
 
-    private void edging(String id, int index, Edging edging, Function<Strip, Edging> read, BiFunction<Strip, Edging, Strip> write) {
+    private void edging(int index, StripKey.What width, StripKey.What depth, Edging edging, Function<Strip, Edging> read, BiFunction<Strip, Edging, Strip> write) {
         if (edging.kind() != Edging.Kind.SQUARE) {
-            strip(id + "width", index, s -> read.apply(s).width(), (s, l) -> write.apply(s, read.apply(s).withWidth(l)));
+            strip(index, width, s -> read.apply(s).width(), (s, l) -> write.apply(s, read.apply(s).withWidth(l)));
             if (edging.kind() != Edging.Kind.CHAMFER) {
-                strip(id + "depth", index, s -> read.apply(s).depth(), (s, l) -> write.apply(s, read.apply(s).withDepth(l)));
+                strip(index, depth, s -> read.apply(s).depth(), (s, l) -> write.apply(s, read.apply(s).withDepth(l)));
             }
         }
     }
 
-    private void strip(String id, int index, Function<Strip, Length> read, BiFunction<Strip, Length, Strip> write) {
-        add(id, s -> read.apply(s.strips().get(index)), (s, l) -> s.withStrip(index, write.apply(s.strips().get(index), l)));
+    private void strip(int index, StripKey.What what, Function<Strip, Length> read, BiFunction<Strip, Length, Strip> write) {
+        add(new StripKey(index, what), s -> read.apply(s.strips().get(index)), (s, l) -> s.withStrip(index, write.apply(s.strips().get(index), l)));
     }
 
     private void relief() {
-        relief("relief.from", Relief::from, (r, l) -> new Relief(l, r.width(), r.depth()));
-        relief("relief.width", Relief::width, (r, l) -> new Relief(r.from(), l, r.depth()));
-        relief("relief.depth", Relief::depth, (r, l) -> new Relief(r.from(), r.width(), l));
+        relief(SectionKey.RELIEF_FROM, Relief::from, (r, l) -> new Relief(l, r.width(), r.depth()));
+        relief(SectionKey.RELIEF_WIDTH, Relief::width, (r, l) -> new Relief(r.from(), l, r.depth()));
+        relief(SectionKey.RELIEF_DEPTH, Relief::depth, (r, l) -> new Relief(r.from(), r.width(), l));
     }
 
-    private void relief(String id, Function<Relief, Length> read, BiFunction<Relief, Length, Relief> write) {
-        add(id, s -> read.apply(s.relief().orElseThrow()), (s, l) -> s.withRelief(Optional.of(write.apply(s.relief().orElseThrow(), l))));
+    private void relief(SectionKey key, Function<Relief, Length> read, BiFunction<Relief, Length, Relief> write) {
+        add(key, s -> read.apply(s.relief().orElseThrow()), (s, l) -> s.withRelief(Optional.of(write.apply(s.relief().orElseThrow(), l))));
     }
 
     private void band() {
-        band("band.width", Band::width, Band::withWidth);
-        band("band.height", Band::height, Band::withHeight);
-        band("band.reveal", Band::reveal, Band::withReveal);
+        band(SectionKey.BAND_WIDTH, Band::width, Band::withWidth);
+        band(SectionKey.BAND_HEIGHT, Band::height, Band::withHeight);
+        band(SectionKey.BAND_REVEAL, Band::reveal, Band::withReveal);
         if (section.band().orElseThrow().outer().kind() != Edging.Kind.SQUARE) {
-            band("band.edge", b -> b.outer().width(), (b, l) -> b.withOuter(new Edging(b.outer().kind(), l, l)));
+            band(SectionKey.BAND_EDGE, b -> b.outer().width(), (b, l) -> b.withOuter(new Edging(b.outer().kind(), l, l)));
         }
     }
 
-    private void band(String id, Function<Band, Length> read, BiFunction<Band, Length, Band> write) {
-        add(id, s -> read.apply(s.band().orElseThrow()), (s, l) -> s.withBand(Optional.of(write.apply(s.band().orElseThrow(), l))));
+    private void band(SectionKey key, Function<Band, Length> read, BiFunction<Band, Length, Band> write) {
+        add(key, s -> read.apply(s.band().orElseThrow()), (s, l) -> s.withBand(Optional.of(write.apply(s.band().orElseThrow(), l))));
     }
 }

@@ -35,7 +35,7 @@ public sealed interface ShopEdit {
 
         @Override
         public Words words() {
-            return Words.of("edit.enter", Words.of("figure." + habit.id()), value);
+            return Words.of("edit.enter", habit.words(), value);
         }
     }
 

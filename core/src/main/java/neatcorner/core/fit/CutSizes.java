@@ -18,6 +18,7 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
@@ -73,7 +74,7 @@ final class CutSizes {
 
     private Figure<Length> pane(Material.Role role, Axis axis, int panes, Length bar, Length lips) {
         Length sight = frame.size(Line.SIGHT, axis).orElseThrow().value().minus(bar.times(panes - 1L)).over(panes);
-        return ledger.enter(Station.FIT, Figure.sum("cut." + role.name().toLowerCase(Locale.ROOT) + "." + axis.id())
+        return ledger.enter(Figure.sum(FigureKey.length(Station.FIT, "cut." + role.name().toLowerCase(Locale.ROOT) + "." + axis.id()))
                 .named(Words.of("figure.cut." + axis.id())).start("pane_sight", sight).plus("pane_lips", lips)
                 .minus("play", frame.habits().get(Habit.PLAY)).rounded(Rounding.DOWN).result());
     }
@@ -81,15 +82,15 @@ final class CutSizes {
     private Figure<Length> cut(String id, Line line, Axis axis, Material.Role role) {
         Figure<Length> size = frame.size(line, axis).orElseThrow();
         if (role == Material.Role.BACKING && frame.job().section().recess() instanceof Recess.DoubleRabbet step) {
-            return ledger.enter(Station.FIT, Figure.sum(id + "." + axis.id()).named(Words.of("figure.cut." + axis.id())).start("glass_size", size.value())
+            return ledger.enter(Figure.sum(FigureKey.length(Station.FIT, id + "." + axis.id())).named(Words.of("figure.cut." + axis.id())).start("glass_size", size.value())
                     .plus("step_behind.each", step.wider().times(2), step.wider()).rounded(Rounding.DOWN).result());
         }
-        return ledger.enter(Station.FIT, new Figure<>(id + "." + axis.id(), Words.of("figure.cut." + axis.id()),
+        return ledger.enter(new Figure<>(FigureKey.length(Station.FIT, id + "." + axis.id()), Words.of("figure.cut." + axis.id()),
                 size.value(), Rounding.DOWN, size.origin(), size.working()));
     }
 
     private Figure<Length> fabric(Axis axis, Length around) {
-        return ledger.enter(Station.FIT, Figure.sum("cut.fabric." + axis.id()).named(Words.of("figure.cut." + axis.id()))
+        return ledger.enter(Figure.sum(FigureKey.length(Station.FIT, "cut.fabric." + axis.id())).named(Words.of("figure.cut." + axis.id()))
                 .start("outside", frame.size(Line.OUTSIDE, axis).orElseThrow().value())
                 .plus("wrap", around).rounded(Rounding.UP).result());
     }
@@ -109,7 +110,7 @@ final class CutSizes {
     private Figure<Length> opening(Axis axis, int wider) {
         Length overlap = frame.habits().get(Habit.MAT_OVERLAP);
         Length reveal = frame.habits().get(Habit.MAT_REVEAL).times((long) wider);
-        return ledger.enter(Station.FIT, Figure.sum("cut.mat_opening" + (wider == 0 ? "" : "_before_" + wider) + "." + axis.id())
+        return ledger.enter(Figure.sum(FigureKey.length(Station.FIT, "cut.mat_opening" + (wider == 0 ? "" : "_before_" + wider) + "." + axis.id()))
                 .named(Words.of("figure.cut.mat_opening." + axis.id()))
                 .start("art", frame.size(Line.ART, axis).orElseThrow().value())
                 .minus("overlaps.each", overlap.times(2), overlap).plus("reveals.each", reveal.times(2), reveal).result());

@@ -14,8 +14,10 @@ import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
@@ -27,6 +29,13 @@ import neatcorner.core.words.Words;
  * @param front the least wood in front of the rabbet
  */
 public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Length> front) {
+    /** All layers of the package. */
+    public static final FigureKey<Length> STACK = FigureKey.length(Station.SECTION, "section.stack");
+    /** What is left behind the package, or how far a floating picture stays below the front. */
+    public static final FigureKey<Length> LEFT = FigureKey.length(Station.SECTION, "section.depth_left");
+    /** Wood in front of the rabbet. */
+    public static final FigureKey<Length> FRONT_WOOD = FigureKey.length(Station.SECTION, "section.front_wood");
+
     private static final Length LEAST_PLAY = Length.inches(0, 1, 16);
     /** Nobody measures or cuts a rabbet nearer than this. */
     private static final Length HAIR = Length.inches(0, 1, 64);
@@ -37,11 +46,11 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
     public static DepthCheck of(Frame frame, Ledger ledger) {
         Section section = frame.job().section();
         Contents contents = frame.job().contents();
-        Figure.Sum sum = Figure.sum("section.stack");
+        Figure.Sum sum = Figure.sum(STACK);
         contents.layers().forEach(layer -> sum.plus("layer", layer.thickness(), layer.material()));
-        Figure<Length> stack = ledger.enter(Station.SECTION, sum.result());
-        Figure<Length> left = ledger.enter(Station.SECTION, left(frame, stack.value()).result());
-        Figure<Length> front = ledger.enter(Station.SECTION, Figure.formula("section.front_wood")
+        Figure<Length> stack = ledger.enter(sum.result());
+        Figure<Length> left = ledger.enter(left(frame, stack.value()).result());
+        Figure<Length> front = ledger.enter(Figure.formula(FRONT_WOOD)
                 .with("front_over_lip", section.woodInFrontOfRabbet().plus(section.recessFront()))
                 .with("recess_front", section.recessFront()).note("front_wood").gives(section.woodInFrontOfRabbet()));
         SectionFigures.enter(section, ledger);
@@ -79,14 +88,14 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         if (!frame.job().contents().layers().isEmpty() && left.value().isNegative()) {
             Length width = slot.width().plus(left.value().abs());
             ledger.find(Finding.of(Severity.STOP, Station.SECTION, "panel_too_thick", stack.value(), slot.width()).by(left.value().abs())
-                    .remedy(new Remedy.OnJob(Words.of("remedy.groove", width), new Edit.Enter("section.rabbet_depth", width))));
+                    .remedy(new Remedy.OnJob(Words.of("remedy.groove", width), new Edit.Enter(SectionKey.RABBET_DEPTH, width))));
         }
     }
 
     /** A backing board that lies in the step behind leaves what the step is deeper than it, less what lifts it off the step. */
     private static Figure.Sum left(Frame frame, Length stack) {
         boolean floats = frame.job().section().recess() instanceof Recess.Floater;
-        Figure.Sum left = Figure.sum("section.depth_left").named(Words.of(floats ? "figure.section.below_front" : "figure.section.depth_left"));
+        Figure.Sum left = Figure.sum(LEFT).named(Words.of(floats ? "figure.section.below_front" : "figure.section.depth_left"));
         Optional<Layer> backing = frame.job().contents().layer(Material.Role.BACKING);
         if (frame.job().section().recess() instanceof Recess.DoubleRabbet step && backing.isPresent() && frame.job().lean().isFlat()) {
             Length before = stack.minus(backing.get().thickness());
@@ -171,7 +180,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Length more = depth.minus(section.recessDepth());
         Length keep = frame.habits().get(Habit.FRONT_WOOD);
         if (keepsFront(section, depth, keep)) {
-            return new Deeper(Words.of("finding.cut_deeper", more), new Remedy.OnJob(Words.of("remedy.rabbet_depth", depth), new Edit.Enter("section.rabbet_depth", depth)));
+            return new Deeper(Words.of("finding.cut_deeper", more), new Remedy.OnJob(Words.of("remedy.rabbet_depth", depth), new Edit.Enter(SectionKey.RABBET_DEPTH, depth)));
         }
         Length thickness = section.thickness().plus(keep.plus(more).minus(front.value()));
         return new Deeper(Words.of("finding.take_thicker", thickness, depth), new Remedy.OnJob(Words.of("remedy.thicker", thickness, depth),
@@ -188,8 +197,8 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Length shallower = section.recessDepth().minus(keep.minus(front.value()));
         Length thickness = section.thickness().plus(keep.minus(front.value()));
         Remedy remedy = shallower.isUnder(needed) || !keepsFront(section, shallower, keep)
-                ? new Remedy.OnJob(Words.of("remedy.thickness", thickness), new Edit.Enter("section.thickness", thickness))
-                : new Remedy.OnJob(Words.of("remedy.rabbet_depth", shallower), new Edit.Enter("section.rabbet_depth", shallower));
+                ? new Remedy.OnJob(Words.of("remedy.thickness", thickness), new Edit.Enter(SectionKey.THICKNESS, thickness))
+                : new Remedy.OnJob(Words.of("remedy.rabbet_depth", shallower), new Edit.Enter(SectionKey.RABBET_DEPTH, shallower));
         boolean through = !front.value().isPositive();
         ledger.find(Finding.of(through ? Severity.STOP : Severity.CAUTION, Station.SECTION,
                 through ? "rabbet_through_front" : "front_thin", front.value().max(Length.ZERO), frame.habits().said(Habit.FRONT_WOOD))
@@ -211,7 +220,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         if (play.isUnder(LEAST_PLAY)) {
             ledger.find(Finding.of(play.isZero() ? Severity.STOP : Severity.CAUTION, Station.BRIEF, "no_play", frame.habits().said(Habit.PLAY), LEAST_PLAY)
                     .by(LEAST_PLAY.minus(play)).remedy(new Remedy.OnJob(Words.of("remedy.play", Habit.PLAY.usual()),
-                            new Edit.Enter(Habit.PLAY.id(), Habit.PLAY.usual()))));
+                            new Edit.Enter(Habit.PLAY, Habit.PLAY.usual()))));
         }
         if (!frame.job().lean().isFlat()) {
             return;
@@ -219,7 +228,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         if (covering.lip().isUnder(play.plus(LEAST_PLAY))) {
             Length lip = play.plus(Length.inches(0, 1, 8));
             Optional<Remedy> wider = lip.isUnder(frame.job().section().face().over(2))
-                    ? Optional.of(new Remedy.OnJob(Words.of("remedy.lip", lip), new Edit.Enter("section.lip", lip))) : Optional.empty();
+                    ? Optional.of(new Remedy.OnJob(Words.of("remedy.lip", lip), new Edit.Enter(SectionKey.LIP, lip))) : Optional.empty();
             ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "lip_narrow", covering.lip(), frame.habits().said(Habit.PLAY))
                     .by(play.plus(LEAST_PLAY).minus(covering.lip()))
                     .remedy(wider.orElse(new Remedy.Visit(Station.SECTION))));
@@ -231,7 +240,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
             Length thickness = section.thickness().minus(left.value());
             ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "picture_proud", left.value().abs(), section.recessDepth())
                     .by(left.value().abs()).remedy(new Remedy.OnJob(Words.of("remedy.thickness", thickness),
-                            new Edit.Enter("section.thickness", thickness))));
+                            new Edit.Enter(SectionKey.THICKNESS, thickness))));
         }
     }
 }

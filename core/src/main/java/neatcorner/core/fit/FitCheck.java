@@ -15,6 +15,7 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
@@ -63,7 +64,7 @@ final class FitCheck {
             ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "mat_overlap", overlap, LEAST_OVERLAP, Habit.MAT_OVERLAP.usual())
                     .by(LEAST_OVERLAP.minus(overlap))
                     .remedy(new Remedy.OnJob(Words.of("remedy.mat_overlap", Habit.MAT_OVERLAP.usual()),
-                            new Edit.Enter(Habit.MAT_OVERLAP.id(), Habit.MAT_OVERLAP.usual()))));
+                            new Edit.Enter(Habit.MAT_OVERLAP, Habit.MAT_OVERLAP.usual()))));
         }
         if (narrow(borders.sides(), "border.sides", borders) || narrow(borders.top(), "border.top", borders) || narrow(borders.bottom(), "border.bottom", borders)) {
             return;
@@ -141,7 +142,7 @@ final class FitCheck {
             Length deeper = frame.job().section().recessDepth().plus(proud);
             boolean room = !frame.job().section().woodInFrontOfRabbet().minus(proud).isUnder(frame.habits().get(Habit.FRONT_WOOD));
             ledger.find(Finding.of(Severity.NOTE, Station.FIT, "strainer_proud", proud).by(proud).remedy(room
-                    ? new Remedy.OnJob(Words.of("remedy.rabbet_depth", deeper), new Edit.Enter("section.rabbet_depth", deeper))
+                    ? new Remedy.OnJob(Words.of("remedy.rabbet_depth", deeper), new Edit.Enter(SectionKey.RABBET_DEPTH, deeper))
                     : new Remedy.OnJob(Words.of("remedy.no_strainer"), new Edit.Strain(false))));
         }
     }

@@ -17,6 +17,7 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
@@ -60,20 +61,20 @@ final class Retainers {
         Length spacing = frame.habits().get(Habit.POINT_SPACING);
         if (!members.isEmpty() && frame.members().size() > 4 && side.isUnder(spacing)) {
             // Around many short sides the neighbours hold too; two points would stand side by side.
-            entered(id + ".count", "figure.points.count", name, side, new Count(1));
-            return new FitPlan.Points(name, members, 1, entered(id + ".first", "figure.points.first", name, side, side.over(2)),
-                    entered(id + ".apart", "figure.points.apart", name, side, Length.ZERO));
+            entered(FigureKey.count(Station.FIT, id + ".count"), "figure.points.count", name, side, new Count(1));
+            return new FitPlan.Points(name, members, 1, entered(FigureKey.length(Station.FIT, id + ".first"), "figure.points.first", name, side, side.over(2)),
+                    entered(FigureKey.length(Station.FIT, id + ".apart"), "figure.points.apart", name, side, Length.ZERO));
         }
         Length first = spacing.over(2).min(side.over(4));
         Length between = side.minus(first.times(2));
         int each = (int) Math.ceil(between.ratio(spacing) - 1e-9) + 1;
-        entered(id + ".count", "figure.points.count", name, side, new Count(each));
-        return new FitPlan.Points(name, members, each, entered(id + ".first", "figure.points.first", name, side, first),
-                entered(id + ".apart", "figure.points.apart", name, side, between.over(each - 1.0)));
+        entered(FigureKey.count(Station.FIT, id + ".count"), "figure.points.count", name, side, new Count(each));
+        return new FitPlan.Points(name, members, each, entered(FigureKey.length(Station.FIT, id + ".first"), "figure.points.first", name, side, first),
+                entered(FigureKey.length(Station.FIT, id + ".apart"), "figure.points.apart", name, side, between.over(each - 1.0)));
     }
 
-    private <Q extends Quantity> Figure<Q> entered(String id, String words, Words name, Length side, Q value) {
-        return ledger.enter(Station.FIT, Figure.formula(id).named(Words.of(words, name)).with("side", side)
+    private <Q extends Quantity> Figure<Q> entered(FigureKey<Q> key, String words, Words name, Length side, Q value) {
+        return ledger.enter(Figure.formula(key).named(Words.of(words, name)).with("side", side)
                 .note("points", frame.habits().get(Habit.POINT_SPACING)).gives(value));
     }
 }

@@ -3,19 +3,24 @@ package neatcorner.core.frame;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
+import neatcorner.core.job.BorderKey;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.FaceKey;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.section.Recess;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Words;
 
 /**
@@ -39,7 +44,15 @@ final class Chain {
      * @param times  how often it counts, negative when it is taken off going outwards
      * @param source the entry that gives it; empty where none gives it as it is
      */
-    record Term(String words, Length each, int times, String source) {
+    record Term(String words, Length each, int times, Optional<FigureKey<Length>> source) {
+        Term(String words, Length each, int times, FigureKey<Length> source) {
+            this(words, each, times, Optional.of(source));
+        }
+
+        Term(String words, Length each, int times) {
+            this(words, each, times, Optional.empty());
+        }
+
         Length total() {
             return each.times(times);
         }
@@ -58,13 +71,13 @@ final class Chain {
                 chain.steps.put(Line.ART, List.of());
                 job.contents().borders().ifPresent(borders -> chain.steps.put(Line.MAT, chain.mat(borders, habits)));
                 chain.steps.put(Line.GLASS, List.of());
-                chain.steps.put(Line.RABBET, List.of(new Term("play", habits.get(Habit.PLAY), 1, Habit.PLAY.id())));
+                chain.steps.put(Line.RABBET, List.of(new Term("play", habits.get(Habit.PLAY), 1, Habit.PLAY)));
                 chain.steps.put(Line.SIGHT, List.of(job.lean().isFlat()
-                        ? new Term("lips", covering.lip(), -2, "section.lip") : new Term("lip_runs", runs(job, offsets, axis, Line.SIGHT, Line.RABBET), -1, "")));
+                        ? new Term("lips", covering.lip(), -2, SectionKey.LIP) : new Term("lip_runs", runs(job, offsets, axis, Line.SIGHT, Line.RABBET), -1)));
             }
             case Recess.Floater _ -> {
                 chain.steps.put(Line.ART, List.of());
-                chain.steps.put(Line.RABBET, List.of(new Term("gaps", habits.get(Habit.FLOAT_GAP), 2, Habit.FLOAT_GAP.id())));
+                chain.steps.put(Line.RABBET, List.of(new Term("gaps", habits.get(Habit.FLOAT_GAP), 2, Habit.FLOAT_GAP)));
                 chain.steps.put(Line.SIGHT, List.of());
             }
             case Recess.Bar() -> chain.steps.put(Line.SIGHT, List.of());
@@ -82,10 +95,10 @@ final class Chain {
         Side other = across(job, axis).getLast();
         if (job.faceOf(one).equals(job.faceOf(other))) {
             return List.of(job.lean().isFlat() ? new Term("faces", job.faceOf(one), 2, source(job, one))
-                    : new Term("face_runs", offsets.between(one, Line.SIGHT, Line.OUTSIDE), 2, ""));
+                    : new Term("face_runs", offsets.between(one, Line.SIGHT, Line.OUTSIDE), 2));
         }
         return Stream.of(one, other).map(side -> new Term((side.isCurved() ? "top" : side.id()) + "_face",
-                job.lean().isFlat() ? job.faceOf(side) : offsets.between(side, Line.SIGHT, Line.OUTSIDE), 1, job.lean().isFlat() ? source(job, side) : "")).toList();
+                job.lean().isFlat() ? job.faceOf(side) : offsets.between(side, Line.SIGHT, Line.OUTSIDE), 1, job.lean().isFlat() ? Optional.of(source(job, side)) : Optional.empty())).toList();
     }
 
     /** The two sides a size on this axis passes through. */
@@ -100,8 +113,8 @@ final class Chain {
         return sides.stream().filter(side -> side.name() == name).findFirst().orElse(sides.getFirst());
     }
 
-    private static String source(Job job, Side side) {
-        return job.faces().containsKey(side.faceId()) ? "face." + side.faceId() : "section.face";
+    private static FigureKey<Length> source(Job job, Side side) {
+        return job.faces().containsKey(side.faceId()) ? FaceKey.of(side) : SectionKey.FACE;
     }
 
     private static Length runs(Job job, Offsets offsets, Axis axis, Line inner, Line outer) {
@@ -109,11 +122,11 @@ final class Chain {
     }
 
     private List<Term> mat(Borders borders, Habits habits) {
-        Term overlap = new Term("overlaps", habits.get(Habit.MAT_OVERLAP), -2, Habit.MAT_OVERLAP.id());
+        Term overlap = new Term("overlaps", habits.get(Habit.MAT_OVERLAP), -2, Habit.MAT_OVERLAP);
         return axis == Axis.WIDTH
-                ? List.of(overlap, new Term("side_borders", borders.sides(), 2, "border.sides"))
-                : List.of(overlap, new Term("top_border", borders.top(), 1, "border.top"),
-                        new Term("bottom_border", borders.bottom(), 1, "border.bottom"));
+                ? List.of(overlap, new Term("side_borders", borders.sides(), 2, BorderKey.SIDES))
+                : List.of(overlap, new Term("top_border", borders.top(), 1, BorderKey.TOP),
+                        new Term("bottom_border", borders.bottom(), 1, BorderKey.BOTTOM));
     }
 
     boolean has(Line line) {
@@ -132,9 +145,9 @@ final class Chain {
                 : passed.reversed().stream().map(t -> new Term(t.words(), t.each(), -t.times(), t.source())).toList();
     }
 
-    /** The size at a line, with its sum, under the given name. */
-    Figure.Sum walk(String id, Line line) {
-        Figure.Sum sum = Figure.sum(id).start("given." + given.line().id(axis), given.length());
+    /** The size at a line, with its sum, under this key. */
+    Figure.Sum walk(FigureKey<Length> key, Line line) {
+        Figure.Sum sum = Figure.sum(key).start("given." + given.line().size(axis).id(), given.length());
         for (Term term : way(line)) {
             String words = term.words() + (term.words().endsWith("s") ? ".each" : "");
             if (term.times() > 0) {

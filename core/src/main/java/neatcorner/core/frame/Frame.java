@@ -9,6 +9,7 @@ import neatcorner.core.edit.Entry;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -16,6 +17,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
 import neatcorner.core.outline.Side;
+import neatcorner.core.outline.SizeKey;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Section;
@@ -23,9 +25,9 @@ import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /**
  * One frame worked out: its sizes at every line it has, and its members.
@@ -43,6 +45,13 @@ import neatcorner.core.words.Words;
  */
 public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Map<Line, Figure<Length>> heights,
                     List<Member> members, List<Member> bars, List<Member> strainer, Map<Line, List<Point>> lines, List<Point> inner) {
+    /** How deep a leaning frame is. */
+    public static final FigureKey<Length> DEPTH = FigureKey.length(Station.BRIEF, "frame.depth");
+    /** The number of blanks a curve is best sawn from. */
+    public static final FigureKey<Count> BEST_COUNT = FigureKey.count(Station.CUTS, "curve.best");
+    /** How far a leaning frame's front stands out beyond its outside. */
+    public static final FigureKey<Length> FRONT_STANDS_OUT = FigureKey.length(Station.BRIEF, "frame.front_stands_out");
+
     /**
      * Works a frame out and enters its figures.
      *
@@ -79,54 +88,18 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
     /** Everything that was said or is habit, so that it can be shown and selected like the rest. */
     private static void enterGiven(Job job, Habits habits, Ledger ledger) {
         for (Entry entry : Entry.of(job)) {
-            String id = entry.id();
-            if (id.startsWith("habit.") || id.startsWith("joint.") || Line.isSizeId(id)) {
-                continue;
+            if (!isEnteredElsewhere(entry.key())) {
+                ledger.enter(Figure.given(entry.key(), entry.read().apply(job)).called(entry.words()));
             }
-            ledger.enter(stationOf(id), Figure.given(id, entry.read().apply(job)).called(nameOf(id, job)));
         }
         for (Habit habit : Habit.values()) {
-            ledger.enter(stationOf(habit.id()), Figure.said(habit.id(), habits.get(habit),
-                    job.overrides().says(habit) ? Origin.GIVEN : Origin.HABIT));
+            ledger.enter(Figure.said(habit, habits.get(habit), job.overrides().says(habit) ? Origin.GIVEN : Origin.HABIT));
         }
     }
 
-    private static Words nameOf(String id, Job job) {
-        String last = id.substring(id.indexOf('.') + 1);
-        return switch (id.substring(0, id.indexOf('.'))) {
-            case "layer" -> Words.of("figure.layer.of", job.contents().layers().get(Integer.parseInt(last) - 1).material());
-            case "strip" -> stripName(last, job.section().strips().size());
-            case "face" -> Words.of("figure.face.of", sideWords(job, last));
-            case "outline" -> last.startsWith("side_") ? Words.of("figure.outline.side", sideWords(job, last)) : Words.of("figure." + id);
-            default -> Words.of("figure." + id);
-        };
-    }
-
-    /** {@code 2.inner_width} is the inner edge's width of the second strip. */
-    private static Words stripName(String id, int strips) {
-        Words what = Words.of("figure.strip." + id.substring(id.indexOf('.') + 1));
-        return strips == 1 ? what : Words.of("figure.strip.of", what, id.substring(0, id.indexOf('.')));
-    }
-
-    private static Words sideWords(Job job, String faceId) {
-        return job.outline().round().stream().filter(side -> side.faceId().equals(faceId)).findFirst()
-                .map(side -> side.isCurved() ? Words.of("side." + faceId) : side.words()).orElseThrow();
-    }
-
-    private static Station stationOf(String id) {
-        return switch (id.substring(0, id.indexOf('.'))) {
-            case "border", "outline" -> Station.BRIEF;
-            case "measured" -> Station.GLUE_UP;
-            case "habit" -> switch (id) {
-                case "habit.kerf", "habit.end_trim", "habit.safe_hold", "habit.board_width" -> Station.CUTS;
-                case "habit.point_spacing", "habit.wrap_fold", "habit.strainer_slack" -> Station.FIT;
-                case "habit.centre_height" -> Station.HANG;
-                case "habit.big_side", "habit.safe_margin" -> Station.CORNERS;
-                case "habit.point_room", "habit.front_wood", "habit.bit_radius" -> Station.SECTION;
-                default -> Station.BRIEF;
-            };
-            default -> Station.SECTION;
-        };
+    /** Sizes at a line come with the frame's own sums, habits whether the job says them or not. */
+    private static boolean isEnteredElsewhere(FigureKey<Length> key) {
+        return key instanceof SizeKey || key instanceof Habit;
     }
 
     /** A leaning frame is deeper than its moulding is thick: face·sin s + thickness·cos s. */
@@ -134,7 +107,7 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
         if (!job.lean().isFlat()) {
             Length face = job.section().width();
             Length thickness = job.section().thickness();
-            ledger.enter(Station.BRIEF, Figure.formula("frame.depth").with("face", face).with("thickness", thickness)
+            ledger.enter(Figure.formula(DEPTH).with("face", face).with("thickness", thickness)
                     .with("lean", job.lean().angle()).note("lean_depth")
                     .gives(face.times(job.lean().angle().sin()).plus(thickness.times(job.lean().angle().cos()))));
             enterFront(ledger);
@@ -148,7 +121,7 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
         double back = section.face().toMm() * Math.cos(lean);
         double furthest = section.outline().stream().mapToDouble(p -> p.x() * Math.cos(lean) - p.y() * Math.sin(lean)).max().orElseThrow();
         if (furthest > back + 0.1) {
-            ledger.enter(Station.BRIEF, Figure.formula("frame.front_stands_out").with("face", section.face()).with("thickness", section.thickness())
+            ledger.enter(Figure.formula(FRONT_STANDS_OUT).with("face", section.face()).with("thickness", section.thickness())
                     .with("lean", job.lean().angle()).note("front_stands_out").gives(Length.mm(furthest - back)));
         }
     }

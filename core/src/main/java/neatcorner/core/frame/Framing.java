@@ -21,7 +21,6 @@ import neatcorner.core.outline.Size;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Figure;
-import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** Lays the lines of a frame: the loop that was given and every parallel of it. */
@@ -62,7 +61,7 @@ final class Framing {
         boolean pointed = boxed instanceof Boxed.Arched arched && arched.arch() == Boxed.Arch.POINTED;
         boolean alone = boxed instanceof Boxed.Arched arched && !arched.hasSides();
         double width = boxed.width().length().toMm();
-        double height = pointed ? pointedHeight(boxed, width, base) : down.walk("base", base).result().value().toMm();
+        double height = pointed ? pointedHeight(boxed, width, base) : down.walk(base.size(Axis.HEIGHT), base).result().value().toMm();
         Loop loop = boxed.loop(width, height);
         Map<Line, List<Point>> runs = runs(loop, base);
         Map<Line, Figure<Length>> widths = alone ? measured(runs, Axis.WIDTH) : chained(across, Axis.WIDTH);
@@ -98,7 +97,7 @@ final class Framing {
     private Map<Line, Figure<Length>> chained(Chain chain, Axis axis) {
         Map<Line, Figure<Length>> sizes = new EnumMap<>(Line.class);
         for (Line line : offsets.lines()) {
-            sizes.put(line, enterSize(line, axis, chain.walk(line.id(axis), line).result()));
+            sizes.put(line, enterSize(line, axis, chain.walk(line.size(axis), line).result()));
         }
         return Collections.unmodifiableMap(sizes);
     }
@@ -109,14 +108,14 @@ final class Framing {
         }
         boolean given = job.given(axis).filter(g -> g.line() == line).isPresent();
         Rounding rounding = line.compareTo(Line.RABBET) < 0 ? Rounding.DOWN : Rounding.NEAREST;
-        Figure<Length> entered = given ? Figure.given(size.id(), job.given(axis).orElseThrow().length()) : size;
+        Figure<Length> entered = given ? Figure.given(size.key(), job.given(axis).orElseThrow().length()) : size;
         // Given or not: glass is written down to the mark everywhere, so that the brief and the cutting list say the same.
-        return ledger.enter(Station.BRIEF, new Figure<>(entered.id(), entered.name(), entered.value(), rounding, entered.origin(), entered.working()));
+        return ledger.enter(new Figure<>(entered.key(), entered.name(), entered.value(), rounding, entered.origin(), entered.working()));
     }
 
     private Map<Line, Figure<Length>> measured(Map<Line, List<Point>> runs, Axis axis) {
         Map<Line, Figure<Length>> sizes = new EnumMap<>(Line.class);
-        runs.forEach((line, run) -> sizes.put(line, enterSize(line, axis, Figure.formula(line.id(axis))
+        runs.forEach((line, run) -> sizes.put(line, enterSize(line, axis, Figure.formula(line.size(axis))
                 .note("extent", line).gives(Length.mm(Polygons.extent(run, axis))))));
         return Collections.unmodifiableMap(sizes);
     }

@@ -2,7 +2,6 @@ package neatcorner.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
@@ -11,11 +10,14 @@ import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
+import neatcorner.core.outline.SizeKey;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Words;
 
 /** Which given numbers could give way so that a worked-out number becomes what the maker typed. */
@@ -38,25 +40,27 @@ public final class GiveWay {
      * the sum passes. Ways that lead out of range, or that would need a number between two
      * nanometres, are left out; the list may be empty.
      */
-    public static List<Option> options(Job job, Shop shop, Line line, Axis axis, Length wanted) {
+    public static List<Option> options(Job job, Shop shop, SizeKey size, Length wanted) {
+        Axis axis = size.axis();
         if (!(job.outline() instanceof Boxed boxed)) {
-            return scaled(job, shop, line, axis, wanted);
+            return scaled(job, shop, size, wanted);
         }
         Habits habits = shop.habits().over(job.overrides());
         Chain chain = Chain.of(job, boxed, habits, new Offsets(job, habits), axis);
-        if (!chain.has(line)) {
+        if (!chain.has(size.line())) {
             return List.of();
         }
-        Length delta = wanted.minus(chain.walk("wanted", line).result().value());
+        Length delta = wanted.minus(chain.walk(size, size.line()).result().value());
         Size given = boxed.given(axis);
         List<Option> options = new ArrayList<>();
         Length newGiven = given.length().plus(delta);
-        add(options, job, shop, Words.of("figure." + given.line().id(axis)), newGiven,
+        add(options, job, shop, given.line().size(axis).words(), newGiven,
                 new Edit.Give(axis, given.line(), newGiven));
-        for (Chain.Term term : chain.way(line)) {
-            if (!term.source().isEmpty() && delta.nanometres() % term.times() == 0) {
+        for (Chain.Term term : chain.way(size.line())) {
+            if (term.source().isPresent() && delta.nanometres() % term.times() == 0) {
                 Length value = term.each().plus(new Length(delta.nanometres() / term.times()));
-                add(options, job, shop, Words.of("figure." + term.source()), value, new Edit.Enter(term.source(), value));
+                FigureKey<Length> source = term.source().get();
+                add(options, job, shop, source.words(), value, new Edit.Enter(source, value));
             }
         }
         return List.copyOf(options);
@@ -66,22 +70,22 @@ public final class GiveWay {
      * Shapes that have no sums of their own on an axis keep their shape and grow until the size is as
      * wanted; every size of theirs grows evenly with what was given, so two trials find it.
      */
-    private static List<Option> scaled(Job job, Shop shop, Line line, Axis axis, Length wanted) {
-        Length now = Frame.of(job, shop, new Ledger()).size(line, axis).map(Figure::value).orElse(Length.ZERO);
+    private static List<Option> scaled(Job job, Shop shop, SizeKey size, Length wanted) {
+        Length now = Frame.of(job, shop, new Ledger()).size(size.line(), size.axis()).map(Figure::value).orElse(Length.ZERO);
         double one = now.toMm();
-        double two = sizeOf(grown(job, 1.01), shop, line, axis);
+        double two = sizeOf(grown(job, 1.01), shop, size);
         if (now.isZero() || Double.isNaN(two)) {
             return List.of();
         }
         Outline outline = grown(job, 1 + 0.01 * (wanted.toMm() - one) / (two - one)).outline();
         List<Option> options = new ArrayList<>();
-        add(options, job, shop, Words.of("figure." + line.id(axis)), wanted, new Edit.Draw(outline));
+        add(options, job, shop, size.words(), wanted, new Edit.Draw(outline));
         return List.copyOf(options);
     }
 
-    private static double sizeOf(Job job, Shop shop, Line line, Axis axis) {
+    private static double sizeOf(Job job, Shop shop, SizeKey size) {
         try {
-            return Frame.of(job, shop, new Ledger()).size(line, axis).orElseThrow().value().toMm();
+            return Frame.of(job, shop, new Ledger()).size(size.line(), size.axis()).orElseThrow().value().toMm();
         } catch (IllegalArgumentException refused) {
             return Double.NaN;
         }
@@ -106,19 +110,13 @@ public final class GiveWay {
         }
     }
 
-    /** The line and axis a figure's name stands for, when it is a size that other numbers lead to. */
-    public static Optional<Line> lineOf(Job job, String figure) {
-        if (job.isPlain() && figure.startsWith("member.") && figure.endsWith(".long")) {
-            return Optional.of(Line.OUTSIDE);
-        }
-        return Line.isSizeId(figure)
-                ? Optional.of(Line.valueOf(figure.substring(0, figure.indexOf('.')).toUpperCase(Locale.ROOT)))
-                : Optional.empty();
-    }
-
-    /** The axis of such a figure. */
-    public static Axis axisOf(String figure) {
-        return figure.endsWith(".width") || figure.startsWith("member.top") || figure.startsWith("member.bottom")
-                ? Axis.WIDTH : Axis.HEIGHT;
+    /** The size a number stands for, when it is one that other numbers lead to. */
+    public static Optional<SizeKey> sizeOf(Job job, FigureKey<?> number) {
+        return switch (number) {
+            case SizeKey size -> Optional.of(size);
+            case MemberKey<?>(Side side, MemberKey.What what, _) when what == MemberKey.What.LONG && job.isPlain() ->
+                    Optional.of(new SizeKey(Line.OUTSIDE, side.name() == Side.Name.TOP || side.name() == Side.Name.BOTTOM ? Axis.WIDTH : Axis.HEIGHT));
+            default -> Optional.empty();
+        };
     }
 }

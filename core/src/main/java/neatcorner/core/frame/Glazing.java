@@ -2,7 +2,6 @@ package neatcorner.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
@@ -16,6 +15,7 @@ import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
@@ -27,6 +27,11 @@ import neatcorner.core.words.Words;
 final class Glazing {
     /** What must stay between the two rabbets of a bar. Common practice, no source. */
     private static final Length LEAST_WEB = Length.mm(4);
+
+    /** What shows of a pane between bars, across. */
+    static final FigureKey<Length> PANE_WIDTH = FigureKey.length(Station.CUTS, "pane.width");
+    /** What shows of a pane between bars, down. */
+    static final FigureKey<Length> PANE_HEIGHT = FigureKey.length(Station.CUTS, "pane.height");
 
     private Glazing() {
     }
@@ -61,11 +66,10 @@ final class Glazing {
         double bar = window.bar().toMm();
         double pane = (room - (panes - 1) * bar) / panes;
         Length paneSize = Length.mm(pane);
-        String size = upright ? "width" : "height";
         if (paneSize.isUnder(Length.mm(10))) {
             throw new ImpossibleFrame(Words.of("impossible.no_pane", panes, paneSize));
         }
-        ledger.enter(Station.CUTS, Figure.formula("pane." + size).with("sight_across", Length.mm(room)).with("bar_faces", window.bar().times(panes - 1L))
+        ledger.enter(Figure.formula(upright ? PANE_WIDTH : PANE_HEIGHT).with("sight_across", Length.mm(room)).with("bar_faces", window.bar().times(panes - 1L))
                 .note("pane", panes).gives(paneSize));
         Section section = new Section(job.section().name(), job.section().species(), window.bar(), job.section().thickness(), new Recess.Bar(), Profile.FLAT);
         Length lip = job.section().lip();
@@ -83,30 +87,17 @@ final class Glazing {
     }
 
     private static Member bar(Job job, Side side, Section section, Length sight, Length lip, List<Point> corners, Ledger ledger) {
-        String id = "member." + side.id();
-        Words name = side.words();
-        Figure<Length> whole = ledger.enter(Station.CUTS, Figure.sum(id + ".long").named(Words.of("figure.bar.long", name))
+        Figure<Length> whole = ledger.enter(Figure.sum(MemberKey.length(side, MemberKey.What.LONG))
                 .start("sight_along", sight).plus("laps", lip.times(2), lip).result());
-        Figure<Length> shown = ledger.enter(Station.CUTS, Figure.sum(id + ".short").named(Words.of("figure.bar.short", name))
+        Figure<Length> shown = ledger.enter(Figure.sum(MemberKey.length(side, MemberKey.What.SHORT))
                 .start("sight_along", sight).result());
         if (((Boxed.Window) job.outline()).isCrossed()) {
-            ledger.enter(Station.CUTS, Figure.formula(id + ".half_lap").named(Words.of("figure.bar.half_lap", name))
+            ledger.enter(Figure.formula(MemberKey.length(side, MemberKey.What.HALF_LAP))
                     .with("thickness", job.section().thickness()).note("half_lap").gives(job.section().thickness().over(2)));
         }
         Point along = corners.get(1).minus(corners.get(0)).unit();
         Place place = new Place(Vector.of(corners.getFirst(), 0), Vector.of(along, 0), Vector.of(along.outward(), 0), Vector.FORWARD);
         return new Member(side, section, section, whole, shown, whole, Mitre.square(section.face()), Mitre.square(section.face()),
                 place, corners, Optional.empty());
-    }
-
-    /** Where the middles of the crossing bars lie along a bar, from either end of it. */
-    static List<Length> crossings(Map<String, Figure<?>> figures, Boxed.Window window, boolean upright, Length lip) {
-        int panes = upright ? window.rows() : window.columns();
-        Length pane = (Length) figures.get(upright ? "pane.height" : "pane.width").value();
-        List<Length> places = new ArrayList<>();
-        for (int i = 1; i < panes; i++) {
-            places.add(lip.plus(pane.times((long) i)).plus(window.bar().times(i - 1L)).plus(window.bar().over(2)));
-        }
-        return List.copyOf(places);
     }
 }

@@ -2,6 +2,7 @@ package neatcorner.core.frame;
 
 import java.util.List;
 import java.util.Optional;
+import neatcorner.core.frame.MemberKey.What;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
@@ -18,7 +19,6 @@ import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
-import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /**
@@ -80,7 +80,6 @@ final class Joinery {
         Point innerTo = inner(index + 1);
         Point heading = loop.parts().get(index).edge().heading(0);
         Words name = side.words();
-        String id = "member." + side.id();
         if (to.minus(from).dot(heading) <= 0) {
             throw new ImpossibleFrame(Words.of("impossible.long_point", name));
         }
@@ -89,27 +88,27 @@ final class Joinery {
                 : cut(index, place, heading.times(-1), from, innerFrom, section);
         Mitre right = job.isPlain() ? Mitre.between(section.width(), section(after(index)).width(), Angle.RIGHT)
                 : cut(index + 1, place, heading, to, innerTo, section);
-        Figure<Length> longPoint = ledger.enter(Station.CUTS, chain
-                .map(c -> c.walk(id + ".long", Line.OUTSIDE).named(Words.of("figure.member.long", name)).result())
-                .orElseGet(() -> longPoint(id, name, index, from, to, heading)));
-        Figure.Sum sum = Figure.sum(id + ".short").named(Words.of("figure.member.short", name)).start("long_point", longPoint.value());
+        Figure<Length> longPoint = ledger.enter(chain
+                .map(c -> c.walk(MemberKey.length(side, What.LONG), Line.OUTSIDE).result())
+                .orElseGet(() -> longPoint(side, index, from, to, heading)));
+        Figure.Sum sum = Figure.sum(MemberKey.length(side, What.SHORT)).start("long_point", longPoint.value());
         less(sum, "setback_left", left.setback(), left.toEdge());
         less(sum, "setback_right", right.setback(), right.toEdge());
-        Figure<Length> shortPoint = ledger.enter(Station.CUTS, sum.note("setback").result());
+        Figure<Length> shortPoint = ledger.enter(sum.note("setback").result());
         if (!shortPoint.value().isPositive()) {
             throw new ImpossibleFrame(Words.of("impossible.short_point", shortPoint.name(), shortPoint.value()));
         }
         Length toRabbet = section.face().minus(section.lip());
-        Figure.Sum along = Figure.sum(id + ".rabbet").named(Words.of("figure.member.rabbet", name)).start("long_point", longPoint.value());
+        Figure.Sum along = Figure.sum(MemberKey.length(side, What.RABBET)).start("long_point", longPoint.value());
         less(along, "rabbet_setback_left", left.setbackOver(toRabbet), left.toEdge());
         less(along, "rabbet_setback_right", right.setbackOver(toRabbet), right.toEdge());
-        Figure<Length> rabbet = ledger.enter(Station.CUTS, job.lean().isFlat() ? along.note("rabbet_setback").result() : seated(id, name, index, heading));
-        enterCut(id, name, "left", left, section, section(before(index)));
-        enterCut(id, name, "right", right, section, section(after(index)));
+        Figure<Length> rabbet = ledger.enter(job.lean().isFlat() ? along.note("rabbet_setback").result() : seated(side, index, heading));
+        enterCut(side, false, left, section, section(before(index)));
+        enterCut(side, true, right, section, section(after(index)));
         Member member = new Member(side, section, section, longPoint, shortPoint, rabbet, left, right, place,
                 List.of(from, to, innerTo, innerFrom), Optional.empty());
         if (!job.lean().isFlat()) {
-            ledger.enter(Station.CUTS, Figure.formula(id + ".overall").named(Words.of("figure.member.overall", name))
+            ledger.enter(Figure.formula(MemberKey.length(side, What.OVERALL))
                     .with("long_point", longPoint.value()).with("reach_left", left.reach(section.thickness()))
                     .with("reach_right", right.reach(section.thickness())).note("overall").gives(member.overall()));
         }
@@ -117,10 +116,10 @@ final class Joinery {
     }
 
     /** Where sides lean, the rabbet is as long as what rests in it, not as its wall is on the stick. */
-    private Figure<Length> seated(String id, Words name, int index, Point heading) {
-        Point from = corner(index, side -> offsets.of(Line.RABBET, side) - offsets.of(base, side));
-        Point to = corner(index + 1, side -> offsets.of(Line.RABBET, side) - offsets.of(base, side));
-        return Figure.formula(id + ".rabbet").named(Words.of("figure.member.rabbet", name)).note("seated").gives(Length.mm(to.minus(from).dot(heading)));
+    private Figure<Length> seated(Side side, int index, Point heading) {
+        Point from = corner(index, this::rabbetAt);
+        Point to = corner(index + 1, this::rabbetAt);
+        return Figure.formula(MemberKey.length(side, What.RABBET)).note("seated").gives(Length.mm(to.minus(from).dot(heading)));
     }
 
     private static void less(Figure.Sum sum, String words, Length setback, Angle toEdge) {
@@ -139,10 +138,10 @@ final class Joinery {
         return loop.parts().get((index + 1) % loop.size()).side();
     }
 
-    private Figure<Length> longPoint(String id, Words name, int index, Point from, Point to, Point heading) {
+    private Figure<Length> longPoint(Side side, int index, Point from, Point to, Point heading) {
         Point baseFrom = corner(index, _ -> 0);
         Point baseTo = corner(index + 1, _ -> 0);
-        Figure.Sum sum = Figure.sum(id + ".long").named(Words.of("figure.member.long", name))
+        Figure.Sum sum = Figure.sum(MemberKey.length(side, What.LONG))
                 .start("side_at", Length.mm(baseTo.minus(baseFrom).dot(heading)), base);
         gain(sum, "gain_left", baseFrom.minus(from).dot(heading));
         gain(sum, "gain_right", to.minus(baseTo).dot(heading));
@@ -157,11 +156,11 @@ final class Joinery {
         }
     }
 
-    private void enterCut(String id, Words name, String end, Mitre cut, Section own, Section other) {
-        ledger.enter(Station.CUTS, Figure.formula(id + ".swing_" + end).named(Words.of("figure.member.swing_" + end, name))
+    private void enterCut(Side side, boolean atEnd, Mitre cut, Section own, Section other) {
+        ledger.enter(Figure.formula(MemberKey.angle(side, atEnd ? What.SWING_RIGHT : What.SWING_LEFT))
                 .with("face", own.width()).with("neighbour_face", other.width()).note(job.lean().isFlat() ? "swing" : "swing_lean").gives(cut.swing()));
         if (!job.lean().isFlat()) {
-            ledger.enter(Station.CUTS, Figure.formula(id + ".tilt_" + end).named(Words.of("figure.member.tilt_" + end, name))
+            ledger.enter(Figure.formula(MemberKey.angle(side, atEnd ? What.TILT_RIGHT : What.TILT_LEFT))
                     .with("lean", job.lean().angle()).note("tilt").gives(cut.tilt()));
         }
     }
@@ -215,11 +214,10 @@ final class Joinery {
         Length width = Rounding.UP.toWhole(Length.mm(top - low), BLANK_STEP);
         low = top - width.toMm();
         Words name = side.words();
-        String id = "member." + side.id();
         if (width.isOver(WIDEST)) {
             throw new ImpossibleFrame(Words.of("impossible.blank", name, width, WIDEST));
         }
-        Figure<Length> blank = ledger.enter(Station.CUTS, Figure.formula(id + ".blank").named(Words.of("figure.member.blank", name))
+        Figure<Length> blank = ledger.enter(Figure.formula(MemberKey.length(side, What.BLANK))
                 .with("face", section.width()).with("turn", new Angle(arc.sweep())).note("blank_width").gives(width));
         Section stock = new Section(section.name(), section.species(), width.max(Length.mm(3)), section.thickness(), new Recess.Bar(), Profile.FLAT);
         Point from = across(outer.getFirst(), inner.getFirst(), outward, top);
@@ -229,25 +227,25 @@ final class Joinery {
         Place place = new Place(Vector.of(from, 0), Vector.of(heading, 0), Vector.of(outward, 0), Vector.FORWARD);
         Mitre left = flatCut(heading.times(-1), outward, from, innerFrom, stock);
         Mitre right = flatCut(heading, outward, to, innerTo, stock);
-        Figure<Length> longPoint = blankEdge(id + ".long", "figure.member.long", name, arc, to.minus(from).dot(heading));
-        Figure<Length> shortPoint = blankEdge(id + ".short", "figure.member.short", name, arc, innerTo.minus(innerFrom).dot(heading));
+        Figure<Length> longPoint = blankEdge(side, What.LONG, arc, to.minus(from).dot(heading));
+        Figure<Length> shortPoint = blankEdge(side, What.SHORT, arc, innerTo.minus(innerFrom).dot(heading));
         if (!shortPoint.value().isPositive()) {
             throw new ImpossibleFrame(Words.of("impossible.short_point", shortPoint.name(), shortPoint.value()));
         }
         if (!longPoint.value().isPositive()) {
             throw new ImpossibleFrame(Words.of("impossible.long_point", name));
         }
-        Figure<Length> rabbet = ledger.enter(Station.CUTS, Figure.formula(id + ".rabbet").named(Words.of("figure.member.rabbet", name))
+        Figure<Length> rabbet = ledger.enter(Figure.formula(MemberKey.length(side, What.RABBET))
                 .note("along_curve").gives(Length.mm(wayAlong(index, this::rabbetAt))));
-        enterCut(id, name, "left", left, section, section(before(index)));
-        enterCut(id, name, "right", right, section, section(after(index)));
+        enterCut(side, false, left, section, section(before(index)));
+        enterCut(side, true, right, section, section(after(index)));
         return new Member(side, section, stock, longPoint, shortPoint, rabbet, left, right, place,
                 List.of(from, to, innerTo, innerFrom),
                 Optional.of(new Curve(blank, new Angle(arc.sweep()), new Angle(arc.sweep() / 2), outer, inner)));
     }
 
-    private Figure<Length> blankEdge(String id, String words, Words name, Edge.Arc arc, double mm) {
-        return ledger.enter(Station.CUTS, Figure.formula(id).named(Words.of(words, name)).with("turn", new Angle(arc.sweep()))
+    private Figure<Length> blankEdge(Side side, What what, Edge.Arc arc, double mm) {
+        return ledger.enter(Figure.formula(MemberKey.length(side, what)).with("turn", new Angle(arc.sweep()))
                 .note("blank_edge").gives(Length.mm(mm)));
     }
 

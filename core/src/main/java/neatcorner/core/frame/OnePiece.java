@@ -49,14 +49,14 @@ final class OnePiece {
                 : List.of(new Point(wide.toMm(), 0), new Point(wide.toMm(), high.toMm()), new Point(0, high.toMm()), new Point(0, 0));
         Point way = box.get(1).minus(box.get(0)).unit();
         Place place = new Place(Vector.of(box.getFirst(), 0), Vector.of(way, 0), Vector.of(way.outward(), 0), Vector.FORWARD);
-        Figure<Length> length = Figure.formula("member.board.long").named(Words.of("figure.board.long")).note("board").gives(along);
+        Figure<Length> length = Figure.formula(MemberKey.length(side, MemberKey.What.LONG)).note("board").gives(along);
         return new Member(side, section, section, length, length, length, Mitre.square(across), Mitre.square(across), place, box, Optional.empty());
     }
 
     static void check(Frame frame, Ledger ledger) {
         Member board = board(frame);
-        ledger.enter(Station.CUTS, board.longPoint());
-        ledger.enter(Station.CUTS, Figure.formula("member.board.wide").named(Words.of("figure.board.wide")).note("board").gives(board.section().face()));
+        ledger.enter(board.longPoint());
+        ledger.enter(Figure.formula(MemberKey.length(board.side(), MemberKey.What.WIDE)).note("board").gives(board.section().face()));
         Remedy joined = new Remedy.OnJob(Words.of("remedy.join_corners"), new Edit.ChooseJoint(Optional.empty()));
         Length widest = frame.habits().get(Habit.BOARD_WIDTH);
         if (board.section().face().isOver(widest)) {

@@ -12,7 +12,6 @@ import neatcorner.core.outline.Point;
 import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.words.Figure;
-import neatcorner.core.words.Station;
 
 /**
  * How many blanks a curve is best sawn from. Blanks are ripped side by side from a board of one width,
@@ -85,6 +84,6 @@ record Segments(int count, double cost) {
     }
 
     void enter(Ledger ledger, Length board) {
-        ledger.enter(Station.CUTS, Figure.formula("curve.best").with("board_width", board).note("curve_best").gives(new Count(count)));
+        ledger.enter(Figure.formula(Frame.BEST_COUNT).with("board_width", board).note("curve_best").gives(new Count(count)));
     }
 }

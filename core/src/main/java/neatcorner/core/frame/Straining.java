@@ -22,6 +22,7 @@ import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
 /**
@@ -108,7 +109,7 @@ public final class Straining {
     }
 
     private Figure<Length> length(String id, Axis axis, Length strips) {
-        return ledger.enter(Station.FIT, Figure.sum(id).start("rabbet", (axis == Axis.WIDTH ? widths : heights).get(Line.RABBET).value())
+        return ledger.enter(Figure.sum(FigureKey.length(Station.FIT, id)).start("rabbet", (axis == Axis.WIDTH ? widths : heights).get(Line.RABBET).value())
                 .minus("slack", slack).minus("strainer_rails", strips, STRIP.face()).rounded(Rounding.DOWN).result());
     }
 

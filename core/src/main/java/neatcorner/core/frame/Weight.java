@@ -14,6 +14,7 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
 /**
@@ -23,13 +24,18 @@ import neatcorner.core.words.Station;
  * @param total with everything in the package
  */
 public record Weight(Figure<Mass> wood, Figure<Mass> total) {
+    /** The wood alone. */
+    public static final FigureKey<Mass> WOOD = FigureKey.mass(Station.HANG, "weight.wood");
+    /** The whole frame with all that is in it. */
+    public static final FigureKey<Mass> TOTAL = FigureKey.mass(Station.HANG, "weight.total");
+
     /** Weighs a frame: what each part of the section holds of each wood, and area × thickness × density of each layer. */
     public static Weight of(Frame frame, Ledger ledger) {
         double kg = frame.members().stream().mapToDouble(Weight::kg).sum() + bars(frame);
-        Figure<Mass> wood = ledger.enter(Station.HANG, Figure.formula("weight.wood")
+        Figure<Mass> wood = ledger.enter(Figure.formula(WOOD)
                 .note("wood_weight", Math.round(frame.job().section().areaMm2()), frame.job().section().species(),
                         Math.round(frame.job().section().species().density())).gives(Mass.kg(kg)));
-        Figure.Formula sum = Figure.formula("weight.total").with("wood", wood.value());
+        Figure.Formula<Mass> sum = Figure.formula(TOTAL).with("wood", wood.value());
         Mass total = wood.value();
         for (Layer layer : frame.job().contents().layers()) {
             Mass mass = mass(frame, layer);
@@ -41,7 +47,7 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total) {
             total = total.plus(strainer);
             sum.with("strainer_weight", strainer, Straining.STRIP.species());
         }
-        return new Weight(wood, ledger.enter(Station.HANG, sum.note("weight_estimate").gives(total)));
+        return new Weight(wood, ledger.enter(sum.note("weight_estimate").gives(total)));
     }
 
     /**

@@ -37,11 +37,27 @@ import neatcorner.core.shop.ClampKind;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** Plans the glue-up and judges the glued frame. */
 public final class GluePlanner {
+    /** Corner to corner of a four-square frame. */
+    public static final FigureKey<Length> DIAGONAL = FigureKey.length(Station.GLUE_UP, "glue.diagonal");
+    /** What a corner is pressed with at least. */
+    private static final FigureKey<Force> SQUEEZE_LEAST = FigureKey.force(Station.GLUE_UP, "glue.squeeze_least");
+    /** What a corner is pressed with at most. */
+    private static final FigureKey<Force> SQUEEZE_MOST = FigureKey.force(Station.GLUE_UP, "glue.squeeze_most");
+    /** How far a frame may lean and the glass still go in. */
+    public static final FigureKey<Angle> MOST_LEAN = FigureKey.angle(Station.GLUE_UP, "glue.most_lean");
+    /** How far the glued frame leans. */
+    public static final FigureKey<Angle> LEAN = FigureKey.angle(Station.GLUE_UP, "glue.lean");
+    /** How far the long diagonal is to be pushed in. */
+    public static final FigureKey<Length> PUSH = FigureKey.length(Station.GLUE_UP, "glue.push");
+    /** What the largest pane has to spare in the measured opening. */
+    public static final FigureKey<Length> PANE_SPARE = FigureKey.length(Station.GLUE_UP, "glue.pane_spare");
+
     /** Newtons on a square millimetre in 1 psi. */
     private static final double PSI = 0.006894757;
     /** Minutes to spread and close one mitred joint by hand; common practice, no source. */
@@ -79,7 +95,7 @@ public final class GluePlanner {
         ledger.warn(Safety.ADHESIVE);
         Length width = frame.width(Line.OUTSIDE);
         Length height = frame.height(Line.OUTSIDE);
-        List<Figure<Length>> checks = frame.isFourSquare() ? List.of(ledger.enter(Station.GLUE_UP, Figure.formula("glue.diagonal")
+        List<Figure<Length>> checks = frame.isFourSquare() ? List.of(ledger.enter(Figure.formula(DIAGONAL)
                 .with("outside_width", width).with("outside_height", height).note("diagonal")
                 .gives(Length.mm(Math.hypot(width.toMm(), height.toMm()))))) : checks();
         Section section = frame.job().section();
@@ -99,7 +115,7 @@ public final class GluePlanner {
             judgePane(square, mostLean);
         }
         return new GluePlan(adhesive, List.copyOf(times), steps(joint, adhesive), checks,
-                Optional.of(squeeze("glue.squeeze_least", area, psi[0])), Optional.of(squeeze("glue.squeeze_most", area, psi[1])),
+                Optional.of(squeeze(SQUEEZE_LEAST, area, psi[0])), Optional.of(squeeze(SQUEEZE_MOST, area, psi[1])),
                 square, mostLean);
     }
 
@@ -119,14 +135,14 @@ public final class GluePlanner {
             int other = (i + half) % members.size();
             String from = members.get(i).side().from();
             String to = members.get(other).side().from();
-            checks.add(ledger.enter(Station.GLUE_UP, Figure.formula("glue.check_" + (i + 1)).named(Words.of("figure.glue.check", from, to))
+            checks.add(ledger.enter(Figure.formula(FigureKey.length(Station.GLUE_UP, "glue.check_" + (i + 1))).named(Words.of("figure.glue.check", from, to))
                     .note("check").gives(Length.mm(corners.get(i).to(corners.get(other))))));
         }
         return List.copyOf(checks);
     }
 
-    private Figure<Force> squeeze(String id, double areaMm2, int psi) {
-        return ledger.enter(Station.GLUE_UP, Figure.formula(id).note("squeeze", psi, Math.round(areaMm2))
+    private Figure<Force> squeeze(FigureKey<Force> key, double areaMm2, int psi) {
+        return ledger.enter(Figure.formula(key).note("squeeze", psi, Math.round(areaMm2))
                 .gives(new Force(areaMm2 * psi * PSI)));
     }
 
@@ -134,7 +150,7 @@ public final class GluePlanner {
         if (!frame.has(Line.GLASS) || !frame.isFourSquare()) {
             return Optional.empty();
         }
-        return Optional.of(ledger.enter(Station.GLUE_UP, Figure.formula("glue.most_lean")
+        return Optional.of(ledger.enter(Figure.formula(MOST_LEAN)
                 .with("glass_width", frame.width(Line.GLASS)).with("glass_height", frame.height(Line.GLASS))
                 .with("rabbet_width", frame.width(Line.RABBET)).with("rabbet_height", frame.height(Line.RABBET))
                 .note("most_lean").gives(Square.mostLean(frame.width(Line.GLASS), frame.height(Line.GLASS),
@@ -294,7 +310,7 @@ public final class GluePlanner {
         Length width = frame.width(Line.GLASS);
         Length height = frame.height(Line.GLASS);
         Length spare = Length.mm(taped.spare(width.toMm(), height.toMm(), inset));
-        ledger.enter(Station.GLUE_UP, Figure.formula("glue.pane_spare").with("glass_width", width).with("glass_height", height).note("pane_spare").rounded(Rounding.DOWN).gives(spare));
+        ledger.enter(Figure.formula(PANE_SPARE).with("glass_width", width).with("glass_height", height).note("pane_spare").rounded(Rounding.DOWN).gives(spare));
         if (spare.isNegative()) {
             boolean leans = square.isPresent() && mostLean.isPresent() && square.get().leaning().compareTo(mostLean.get().value()) > 0;
             Remedy again = new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain());
@@ -333,13 +349,13 @@ public final class GluePlanner {
     }
 
     private void judge(Square square) {
-        ledger.enter(Station.GLUE_UP, Figure.formula("glue.lean")
+        ledger.enter(Figure.formula(LEAN)
                 .with("diagonal_ac", frame.job().measured().get(Tape.DIAGONAL_AC))
                 .with("diagonal_bd", frame.job().measured().get(Tape.DIAGONAL_BD)).note("lean").gives(square.lean()));
         Remedy again = new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain());
         boolean acLong = square.difference().isPositive();
         if (!square.isSquare()) {
-            ledger.enter(Station.GLUE_UP, Figure.formula("glue.push").with("diagonal_difference", square.difference().abs())
+            ledger.enter(Figure.formula(PUSH).with("diagonal_difference", square.difference().abs())
                     .note("push").gives(square.difference().abs().over(2)));
             ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "out_of_square", acLong ? "A–C" : "B–D",
                     square.difference().abs(), square.leaning(), square.difference().abs().over(2))

@@ -24,11 +24,31 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** Plans the hanging. Loads are estimates; ratings and walls are for whoever fixes it to judge. */
 public final class HangPlanner {
+    /** Rings down from the top. */
+    public static final FigureKey<Length> RING_DOWN = FigureKey.length(Station.HANG, "ring.down");
+    /** Rings in from the side. */
+    public static final FigureKey<Length> RING_INSET = FigureKey.length(Station.HANG, "ring.inset");
+    /** From ring to ring. */
+    public static final FigureKey<Length> RING_APART = FigureKey.length(Station.HANG, "ring.apart");
+    /** How steep the wire runs. */
+    public static final FigureKey<Angle> WIRE_ANGLE = FigureKey.angle(Station.HANG, "wire.angle");
+    /** The pull in either half of the wire. */
+    public static final FigureKey<Force> WIRE_TENSION = FigureKey.force(Station.HANG, "wire.tension");
+    /** From the top to the taut wire. */
+    public static final FigureKey<Length> WIRE_DROP = FigureKey.length(Station.HANG, "wire.drop");
+    /** How much wire to cut. */
+    public static final FigureKey<Length> WIRE_LENGTH = FigureKey.length(Station.HANG, "wire.length");
+    /** What the hardware must be rated for. */
+    public static final FigureKey<Mass> RATING = FigureKey.mass(Station.HANG, "hang.rating");
+    /** The hook above the floor. */
+    public static final FigureKey<Length> HOOK_HEIGHT = FigureKey.length(Station.HANG, "hang.hook_height");
+
     /** Less weight beside the middle is taken up by a touch on the wire. Common practice, no source. */
     private static final Length OFF_CENTRE = Length.mm(4);
     /** What stays free between frame and floor at least, for the skirting. Common practice, no source. */
@@ -106,16 +126,16 @@ public final class HangPlanner {
         Length inset = mount.inset(level, outside, inside);
         findHollow();
         return new HangPlan.Rings(
-                ledger.enter(Station.HANG, Figure.formula("ring.down").with("outside_height", height).note("ring_down")
+                ledger.enter(Figure.formula(RING_DOWN).with("outside_height", height).note("ring_down")
                         .gives(down)),
                 inset(inset),
-                ledger.enter(Station.HANG, Figure.sum("ring.apart").start(level ? "outside_width" : "outside_there", width)
+                ledger.enter(Figure.sum(RING_APART).start(level ? "outside_width" : "outside_there", width)
                         .minus("ring_insets", inset.times(2)).result()));
     }
 
     private Figure<Length> inset(Length inset) {
-        Figure.Formula working = Figure.formula("ring.inset");
-        return ledger.enter(Station.HANG, (mount.isOnStrainer() ? working.with("rabbet_in", inset.minus(Straining.STRIP.face().over(2))).note("ring_on_strainer")
+        Figure.Formula<Length> working = Figure.formula(RING_INSET);
+        return ledger.enter((mount.isOnStrainer() ? working.with("rabbet_in", inset.minus(Straining.STRIP.face().over(2))).note("ring_on_strainer")
                 : mount.isBesideHollow() ? working.note("ring_beside_hollow") : working.with("back_width", inset.times(2)).note("ring_inset")).gives(inset));
     }
 
@@ -146,7 +166,7 @@ public final class HangPlanner {
         if (under.isUnder(OVER_FLOOR)) {
             Length higher = frame.height(Line.OUTSIDE).over(2).plus(OVER_FLOOR);
             Remedy remedy = higher.isOver(Habit.CENTRE_HEIGHT.most()) ? new Remedy.Visit(Station.BRIEF)
-                    : new Remedy.OnJob(Words.of("remedy.centre_height", higher), new Edit.Enter(Habit.CENTRE_HEIGHT.id(), higher));
+                    : new Remedy.OnJob(Words.of("remedy.centre_height", higher), new Edit.Enter(Habit.CENTRE_HEIGHT, higher));
             ledger.find(Finding.of(under.isNegative() ? Severity.STOP : Severity.CAUTION, Station.HANG, under.isNegative() ? "below_floor" : "near_floor",
                     frame.habits().said(Habit.CENTRE_HEIGHT), under.abs(), OVER_FLOOR).by(OVER_FLOOR.minus(under)).remedy(remedy));
         }
@@ -160,9 +180,9 @@ public final class HangPlanner {
         Length rise = half.times(EASY_WIRE.tan()).min(mostRise);
         Angle angle = Angle.atan2(rise, half);
         Force load = Force.weightOf(weight.total().value());
-        Figure<Angle> slope = ledger.enter(Station.HANG, Figure.formula("wire.angle").with("half_apart", half)
+        Figure<Angle> slope = ledger.enter(Figure.formula(WIRE_ANGLE).with("half_apart", half)
                 .with("rise", rise).note("wire_angle").gives(angle));
-        Figure<Force> tension = ledger.enter(Station.HANG, Figure.formula("wire.tension").with("weight", weight.total().value())
+        Figure<Force> tension = ledger.enter(Figure.formula(WIRE_TENSION).with("weight", weight.total().value())
                 .with("angle", angle).note("wire_tension").gives(new Force(load.newtons() / (2 * angle.sin()))));
         if (angle.compareTo(FLAT_WIRE) < 0) {
             ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "flat_wire", angle, tension.value(), weight.total().value())
@@ -170,8 +190,8 @@ public final class HangPlanner {
                             new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS)))));
         }
         return new HangPlan.Wire(slope, tension,
-                ledger.enter(Station.HANG, Figure.sum("wire.drop").start("rings_down", down).minus("rise", rise).result()),
-                ledger.enter(Station.HANG, Figure.formula("wire.length").with("half_apart", half).with("rise", rise)
+                ledger.enter(Figure.sum(WIRE_DROP).start("rings_down", down).minus("rise", rise).result()),
+                ledger.enter(Figure.formula(WIRE_LENGTH).with("half_apart", half).with("rise", rise)
                         .with("tails", TAILS).note("wire_length").rounded(Rounding.UP)
                         .gives(Length.mm(2 * Math.hypot(half.toMm(), rise.toMm())).plus(TAILS))));
     }
@@ -179,12 +199,12 @@ public final class HangPlanner {
     private Figure<Mass> rating(Hardware chosen, Optional<HangPlan.Wire> wire) {
         Mass load = wire.map(w -> w.tension().value().asMass()).orElse(chosen == Hardware.TWO_HOOKS
                 ? weight.total().value().times(0.5) : weight.total().value());
-        return ledger.enter(Station.HANG, Figure.formula("hang.rating").with("load", load).note("rating", RESERVE, LEAST_RATING)
+        return ledger.enter(Figure.formula(RATING).with("load", load).note("rating", RESERVE, LEAST_RATING)
                 .gives(load.times(RESERVE).isOver(LEAST_RATING) ? load.times(RESERVE) : LEAST_RATING));
     }
 
     private Figure<Length> hookHeight(Hardware chosen, Length drop) {
-        return ledger.enter(Station.HANG, Figure.sum("hang.hook_height").named(Words.of("figure.hang.height_of." + chosen.name().toLowerCase(Locale.ROOT)))
+        return ledger.enter(Figure.sum(HOOK_HEIGHT).named(Words.of("figure.hang.height_of." + chosen.name().toLowerCase(Locale.ROOT)))
                 .start("centre_height", frame.habits().get(Habit.CENTRE_HEIGHT))
                 .plus("half_height", frame.height(Line.OUTSIDE).over(2)).minus("drop", drop).result());
     }

@@ -16,6 +16,10 @@ import neatcorner.core.rack.Material;
  * @param borders of the mat; present exactly when there is one
  */
 public record Contents(List<Layer> layers, Optional<Borders> borders) {
+    /** So many mats may lie over one another. */
+    private static final int MOST_MATS = 3;
+    /** So many layers may there be: the mats and one of every other role. */
+    public static final int MOST_LAYERS = Material.Role.values().length - 1 + MOST_MATS;
     /** Nothing: a bare frame. */
     public static final Contents NOTHING = new Contents(List.of(), Optional.empty());
 
@@ -28,9 +32,9 @@ public record Contents(List<Layer> layers, Optional<Borders> borders) {
         }
         for (Material.Role role : Material.Role.values()) {
             long count = layers.stream().filter(layer -> layer.material().role() == role).count();
-            if (count > (role == Material.Role.MAT ? 3 : 1)) {
+            if (count > (role == Material.Role.MAT ? MOST_MATS : 1)) {
                 throw new IllegalArgumentException(count + " layers are " + role.name().toLowerCase(Locale.ROOT)
-                        + "; there may be " + (role == Material.Role.MAT ? "up to 3" : "one"));
+                        + "; there may be " + (role == Material.Role.MAT ? "up to " + MOST_MATS : "one"));
             }
         }
     }

@@ -12,10 +12,10 @@ import neatcorner.core.measure.Length;
  *                  round, so that grain or pattern runs on through the corners
  * @param oneBatch  whether all sticks must be of one batch, so that their colour matches
  * @param locks     pieces kept on a certain stick
- * @param forbidden sticks not to be touched, by their keys
+ * @param forbidden sticks not to be touched, which
  * @param made      what it was cut from; empty until it is cut
  */
-public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<String> forbidden, List<Made> made) {
+public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<StickId> forbidden, List<Made> made) {
     /** No wishes, and nothing cut. */
     public static final Cutting FREE = new Cutting(false, false, List.of(), List.of(), List.of());
 
@@ -31,10 +31,10 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
     /**
      * A piece kept on a stick.
      *
-     * @param piece its key: letters, frame and, for a joined side, part
-     * @param stick the stick's key
+     * @param piece which
+     * @param stick the one it stays on
      */
-    public record Lock(String piece, String stick) {
+    public record Lock(PieceId piece, StickId stick) {
     }
 
     /** What something was cut from. */
@@ -98,20 +98,20 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
     }
 
     /** With a piece kept on this stick, wherever it was kept before. */
-    public Cutting withLock(String piece, String stick) {
+    public Cutting withLock(PieceId piece, StickId stick) {
         List<Lock> changed = new ArrayList<>(withoutLock(piece).locks);
         changed.add(new Lock(piece, stick));
         return new Cutting(matched, oneBatch, changed, forbidden, made);
     }
 
     /** With a piece free to lie anywhere. */
-    public Cutting withoutLock(String piece) {
+    public Cutting withoutLock(PieceId piece) {
         return new Cutting(matched, oneBatch, locks.stream().filter(lock -> !lock.piece().equals(piece)).toList(), forbidden, made);
     }
 
     /** With a stick forbidden or allowed again; what was locked to a forbidden stick is free. */
-    public Cutting withForbidden(String stick, boolean forbid) {
-        List<String> changed = new ArrayList<>(forbidden);
+    public Cutting withForbidden(StickId stick, boolean forbid) {
+        List<StickId> changed = new ArrayList<>(forbidden);
         changed.remove(stick);
         if (forbid) {
             changed.add(stick);

@@ -1,9 +1,12 @@
 package neatcorner.core.job;
 
 import java.util.Locale;
+import neatcorner.core.measure.Length;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
 
 /** Where the tape goes when a glued frame is checked, corner letters as on the drawing. */
-public enum Tape {
+public enum Tape implements FigureKey<Length> {
     /** Outside, A to B. */
     TOP,
     /** Outside, B to C. */
@@ -18,7 +21,18 @@ public enum Tape {
     DIAGONAL_BD;
 
     /** {@code measured.diagonal_ac} and the like. */
+    @Override
     public String id() {
         return "measured." + name().toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public Station station() {
+        return Station.GLUE_UP;
+    }
+
+    @Override
+    public Class<Length> kind() {
+        return Length.class;
     }
 }

@@ -18,6 +18,7 @@ import neatcorner.core.section.Section;
 import neatcorner.core.section.Silhouette;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
@@ -148,7 +149,7 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
     }
 
     private static Figure<Length> figure(String id, String what, HiddenFastener fastener, Length margin, Length value, Ledger ledger) {
-        return ledger.enter(Station.CORNERS, Figure.formula(id + "." + what).named(Words.of("figure.hidden." + what, fastener.kind()))
+        return ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, id + "." + what)).named(Words.of("figure.hidden." + what, fastener.kind()))
                 .with("fastener_along", fastener.along()).with("fastener_thick", fastener.thick()).with("fastener_deep", fastener.deep())
                 .with("safe_margin", margin).note("hidden").gives(value));
     }

@@ -15,6 +15,7 @@ import neatcorner.core.report.Severity;
 import neatcorner.core.wood.Climate;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
@@ -27,6 +28,11 @@ import neatcorner.core.words.Words;
  * @param damp the gap at the outside in the dampest weeks
  */
 public record Movement(Figure<Length> dry, Figure<Length> damp) {
+    /** How far the joint opens in dry air. */
+    public static final FigureKey<Length> DRY = FigureKey.length(Station.CORNERS, "movement.dry");
+    /** How far it opens in damp air. */
+    public static final FigureKey<Length> DAMP = FigureKey.length(Station.CORNERS, "movement.damp");
+
     /** A wider gap is seen from where one stands before a picture. Common practice, no source. */
     public static final Length SEEN = Length.inches(0, 1, 32);
 
@@ -37,8 +43,8 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
     public static Movement of(Frame frame, Climate climate, Ledger ledger) {
         Species species = frame.job().section().species();
         Species.Grain grain = frame.job().choices().grain();
-        Movement movement = new Movement(figure("movement.dry", frame, climate.drying(), species.movement(grain), ledger),
-                figure("movement.damp", frame, climate.swelling(), species.movement(grain), ledger));
+        Movement movement = new Movement(figure(DRY, true, frame, climate.drying(), species.movement(grain), ledger),
+                figure(DAMP, false, frame, climate.swelling(), species.movement(grain), ledger));
         Figure<Length> worst = movement.dry.value().isOver(movement.damp.value()) ? movement.dry : movement.damp;
         if (worst.value().isOver(SEEN)) {
             boolean flat = grain == Species.Grain.FLAT_SAWN && species.movement(Species.Grain.QUARTER_SAWN) < CALMER * species.movement(grain);
@@ -51,11 +57,11 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
     }
 
     /** Zero where the change goes the other way. */
-    private static Figure<Length> figure(String id, Frame frame, double percent, double movement, Ledger ledger) {
+    private static Figure<Length> figure(FigureKey<Length> key, boolean drying, Frame frame, double percent, double movement, Ledger ledger) {
         double share = Math.abs(percent) * movement;
         Length gap = frame.isSolid() ? Length.ZERO : frame.members().stream().map(m -> gap(m, share)).max(Length::compareTo).orElseThrow();
-        boolean opens = id.endsWith("dry") == percent < 0;
-        return ledger.enter(Station.CORNERS, Figure.formula(id).with("mitre_across", frame.job().section().face())
+        boolean opens = drying == percent < 0;
+        return ledger.enter(Figure.formula(key).with("mitre_across", frame.job().section().face())
                 .with("moisture_change", new Share(percent / 100)).with("width_change", new Share(Math.signum(percent) * share))
                 .note("movement", frame.job().section().species()).rounded(Rounding.UP).gives(opens ? gap : Length.ZERO));
     }

@@ -12,6 +12,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
@@ -22,7 +23,12 @@ import neatcorner.core.words.Words;
  * joint, and 1/8 in of wood stays past its point, at the rabbet, at a hollow in the back and at the profile. In flat corners pins lean toward
  * the corner, as much as it takes and no more than an edge allows.
  */
-final class Pins {
+public final class Pins {
+    /** How long the pins are. */
+    public static final FigureKey<Length> LENGTH = new FastenerKey("joint.pin_length");
+    /** How far in from the corner they go in. */
+    public static final FigureKey<Length> FROM_TIP = FigureKey.length(Station.CORNERS, "joint.pin_from_tip");
+
     /** Between pin and edge, the steeper the better; flatter ones skate off. Common practice, no source. */
     private static final double[] LEANS = {90, 75, 60, 45};
     private static final Length CLEAR = Length.inches(0, 1, 8);
@@ -77,9 +83,9 @@ final class Pins {
         Length high = Length.mm(driven.room()[1]).minus(low);
         boolean four = !high.isUnder(FOR_FOUR);
         List<Figure<Length>> settings = new ArrayList<>();
-        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.pin_length").with("narrow_face", frame.narrowFace())
+        settings.add(ledger.enter(Figure.formula(LENGTH).with("narrow_face", frame.narrowFace())
                 .with("clear", CLEAR).note("pin_length").rounded(Rounding.DOWN).gives(wish.orElse(driven.length()))));
-        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.pin_from_tip").with("pin_length", driven.length())
+        settings.add(ledger.enter(Figure.formula(FROM_TIP).with("pin_length", driven.length())
                 .note("pin_from_tip").gives(Length.mm(driven.fromTip()))));
         settings.add(level(1, low, high, four ? 0.25 : 1.0 / 3));
         if (four) {
@@ -113,8 +119,13 @@ final class Pins {
         return Optional.empty();
     }
 
+    /** How far up from the back a pin goes in: 1 and 2 on the first side, 3 and 4 on the other. */
+    public static FigureKey<Length> level(int number) {
+        return FigureKey.length(Station.CORNERS, "joint.pin_level_" + number);
+    }
+
     private Figure<Length> level(int number, Length low, Length high, double share) {
-        return ledger.enter(Station.CORNERS, Figure.formula("joint.pin_level_" + number).with("pin_room", high).with("pin_room_from", low)
+        return ledger.enter(Figure.formula(level(number)).with("pin_room", high).with("pin_room_from", low)
                 .note("pin_level").gives(low.plus(high.times(share))));
     }
 }

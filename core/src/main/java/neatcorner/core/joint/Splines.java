@@ -14,6 +14,7 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
@@ -24,7 +25,10 @@ import neatcorner.core.words.Words;
  * the slot begins to show. At a square corner with equal faces that is back·√2 and face·√2, and the
  * base is 2·h.
  */
-final class Splines {
+public final class Splines {
+    /** How deep the slot is above the corner's tip. */
+    public static final FigureKey<Length> HEIGHT = new FastenerKey("joint.slot_height");
+
     private static final Length CLEAR = Length.inches(0, 3, 16);
     private static final Length LEAST = Length.inches(0, 1, 4);
     private final Frame frame;
@@ -67,13 +71,13 @@ final class Splines {
                     height, reach, height.minus(reach)));
         }
         List<Figure<Length>> settings = new ArrayList<>();
-        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.slot_height")
+        settings.add(ledger.enter(Figure.formula(HEIGHT)
                 .with(inRabbet ? "reach_rabbet" : "reach_sight", reach).with("clear", CLEAR)
                 .note("slot_height").rounded(Rounding.DOWN).gives(height)));
-        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.slot_width").with("kerf", width).note("slot_width").gives(width)));
-        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.slot_clear")
+        settings.add(ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, "joint.slot_width")).with("kerf", width).note("slot_width").gives(width)));
+        settings.add(ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, "joint.slot_clear"))
                 .with(inRabbet ? "reach_rabbet" : "reach_sight", reach).with("slot_height", height).gives(reach.minus(height))));
-        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.key_length").with("slot_height", height)
+        settings.add(ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, "joint.key_length")).with("slot_height", height)
                 .with("corner_angle", flattest).note("key_length").rounded(Rounding.UP)
                 .gives(height.times(2 * Math.tan(flattest.radians() / 2)))));
         double[] room = room(height);
@@ -83,7 +87,7 @@ final class Splines {
         Length low = Length.mm(room[0]);
         Length tall = Length.mm(room[1]).minus(low);
         for (int i = 1; i <= count; i++) {
-            settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.slot_level_" + i).with("slot_room", tall).with("slot_room_from", low)
+            settings.add(ledger.enter(Figure.formula(level(i)).with("slot_room", tall).with("slot_room_from", low)
                     .note("slot_level").gives(low.plus(tall.times((double) i / (count + 1))))));
         }
         return new Fitted(JointKind.SPLINED, settings, count, obstacles, Angle.RIGHT);
@@ -118,5 +122,10 @@ final class Splines {
             least = least.min(both.over(2 * Math.sin(angles.get(i).radians() / 2)));
         }
         return least;
+    }
+
+    /** How far up from the back a slot lies, from 1. */
+    public static FigureKey<Length> level(int number) {
+        return FigureKey.length(Station.CORNERS, "joint.slot_level_" + number);
     }
 }

@@ -16,6 +16,7 @@ import neatcorner.core.measure.Rounding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
@@ -25,7 +26,14 @@ import neatcorner.core.words.Words;
  * the rabbet, and ends at least 1/8 in below the front that is over it; two are stacked in tall mouldings.
  * Sizes are those commonly sold, from memory.
  */
-final class VFasteners {
+public final class VFasteners {
+    /** How high the fasteners are. */
+    public static final FigureKey<Length> HEIGHT = new FastenerKey("joint.v_height");
+    /** Where the outer one is, along the mitre. */
+    public static final FigureKey<Length> OUTER_PLACE = FigureKey.length(Station.CORNERS, "joint.v_outer");
+    /** Where the inner one is, along the mitre. */
+    public static final FigureKey<Length> INNER_PLACE = FigureKey.length(Station.CORNERS, "joint.v_inner");
+
     private static final Length CLEAR = Length.inches(0, 1, 8);
     /** What a fastener takes of the back, square to the edge. */
     private static final Length NEEDS = Length.mm(9);
@@ -87,15 +95,15 @@ final class VFasteners {
     private Fitted fitted(Places places, Length height, double mitre, double most, Length back, List<Words> obstacles) {
         boolean stacked = height.times(2).toMm() <= most;
         List<Figure<Length>> settings = new ArrayList<>();
-        settings.add(ledger.enter(Station.CORNERS, Figure.formula("joint.v_height").with("wood_over_back", Length.mm(most).plus(CLEAR)).with("clear", CLEAR)
+        settings.add(ledger.enter(Figure.formula(HEIGHT).with("wood_over_back", Length.mm(most).plus(CLEAR)).with("clear", CLEAR)
                 .note(stacked ? "v_stacked" : "v_height").rounded(Rounding.DOWN).gives(height)));
-        settings.add(place("joint.v_outer", places.inner().isPresent() ? "v_outer" : "v_only", places.outer(), mitre, back));
-        places.inner().ifPresent(inner -> settings.add(place("joint.v_inner", "v_inner", inner, mitre, back)));
+        settings.add(place(OUTER_PLACE, places.inner().isPresent() ? "v_outer" : "v_only", places.outer(), mitre, back));
+        places.inner().ifPresent(inner -> settings.add(place(INNER_PLACE, "v_inner", inner, mitre, back)));
         return new Fitted(JointKind.V_FASTENED, settings, (places.inner().isPresent() ? 2 : 1) * (stacked ? 2 : 1), obstacles, Angle.RIGHT);
     }
 
-    private Figure<Length> place(String id, String name, double at, double mitre, Length back) {
-        return ledger.enter(Station.CORNERS, Figure.formula(id).named(Words.of("figure.joint." + name + (frame.job().outline().isCurved() ? "_curved" : ""))).with("back_width", back).with("mitre_at_back", Length.mm(mitre))
+    private Figure<Length> place(FigureKey<Length> key, String name, double at, double mitre, Length back) {
+        return ledger.enter(Figure.formula(key).named(Words.of("figure.joint." + name + (frame.job().outline().isCurved() ? "_curved" : ""))).with("back_width", back).with("mitre_at_back", Length.mm(mitre))
                 .note("v_place").gives(Length.mm(at)));
     }
 

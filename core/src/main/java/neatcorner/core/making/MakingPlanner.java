@@ -13,6 +13,7 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.making.MakingKey.What;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
@@ -326,16 +327,16 @@ public final class MakingPlanner {
 
     private MakingStep step(Ordering.Placed placed, List<Words> otherwise) {
         Setup setup = placed.setup();
-        String id = "making." + (steps.size() + 1);
+        String number = Integer.toString(steps.size() + 1);
         List<Words> how = new ArrayList<>();
         how.add(Words.of("making.lie", setup.bit(), setup.down(), setup.against()));
         setup.tilt().map(Setup.Tilt::said).ifPresent(how::add);
         placed.because().ifPresent(how::add);
         refused(placed).ifPresent(how::add);
         how.addAll(otherwise);
-        Figure<Length> height = ledger.enter(Station.SECTION, Figure.formula(id + ".height").named(Words.of("figure.making.height", placed.feature().name()))
+        Figure<Length> height = ledger.enter(Figure.formula(new MakingKey(number, What.HEIGHT)).named(Words.of("figure.making.height", placed.feature().name()))
                 .note("making_height", setup.down()).gives(setup.height()));
-        Optional<Figure<Length>> fence = setup.fence().isPositive() ? Optional.of(ledger.enter(Station.SECTION, Figure.formula(id + ".fence")
+        Optional<Figure<Length>> fence = setup.fence().isPositive() ? Optional.of(ledger.enter(Figure.formula(new MakingKey(number, What.FENCE))
                 .named(Words.of("figure.making.fence", placed.feature().name())).note("making_fence", setup.against()).gives(setup.fence()))) : Optional.empty();
         return new MakingStep(setup.tool(), Words.of("making.cut", placed.feature().name()), how, fence, Optional.of(height),
                 passes(placed.feature().deep().min(setup.height()), setup),
@@ -412,8 +413,8 @@ public final class MakingPlanner {
 
     private void rout(String feature, Length lip, Length depth, List<Words> corners, Silhouette before, Silhouette after) {
         Words name = Words.of(feature);
-        String id = feature.equals("feature.rabbet") ? "making.later.height" : "making.later.height_behind";
-        Figure<Length> height = ledger.enter(Station.SECTION, Figure.formula(id).named(Words.of("figure.making.depth", name)).note("making_height", Surface.BACK).gives(depth));
+        MakingKey key = feature.equals("feature.rabbet") ? MakingKey.RABBET_LATER : MakingKey.STEP_LATER;
+        Figure<Length> height = ledger.enter(Figure.formula(key).named(Words.of("figure.making.depth", name)).note("making_height", Surface.BACK).gives(depth));
         Setup setup = Setup.of(Tool.HAND_ROUTER, Words.of("bit.straight"), Surface.BACK, Surface.INNER, Length.ZERO, depth, Features.routerBite(section.species()));
         List<Words> how = new ArrayList<>(List.of(Words.of("making.rabbet_later.how", lip, frame.habits().said(Habit.BIT_RADIUS))));
         how.addAll(corners);

@@ -28,7 +28,7 @@ public final class BoardBooking {
             }
             Stream<Milling.Blank> blanks = milling.parts().stream().filter(sawn -> sawn.board().equals(board)).flatMap(sawn -> sawn.rips().stream()).flatMap(rip -> rip.blanks().stream());
             Keeper.byJob(blanks.toList(), Milling.Blank::job).forEach((job, of) -> keeper.enter(job, new Cutting.Made(Cutting.Stuff.BOARD, board.label(), "", board.length(),
-                    board.width(), of.stream().map(Milling.Blank::piece).collect(Collectors.joining(", ")), Keeper.labels(left), Length.ZERO)));
+                    board.width(), of.stream().map(blank -> blank.piece().toString()).collect(Collectors.joining(", ")), Keeper.labels(left), Length.ZERO)));
         }
         return keeper.booking(milling.boards().size());
     }

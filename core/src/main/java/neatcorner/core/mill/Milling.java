@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import neatcorner.core.cut.Lot;
+import neatcorner.core.job.PieceId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
 import neatcorner.core.measure.Volume;
@@ -93,12 +94,12 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
      * A blank on a strip.
      *
      * @param job    the name of the job it is for
-     * @param piece  the key of the piece it becomes
+     * @param piece  the one it becomes
      * @param x      from the board's left end
      * @param length as it is crosscut
      * @param layer  of the board, from 1
      */
-    public record Blank(String job, String piece, Length x, Length length, int layer) {
+    public record Blank(String job, PieceId piece, Length x, Length length, int layer) {
         /** Of the piece it becomes. */
         public String name() {
             return job + ", " + piece;
@@ -109,7 +110,7 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
     private record Want(Species species, Length thickness, Length width, Length finishedWidth, Length finishedThickness) {
     }
 
-    private record Wanted(String job, String piece, Length length, Length finished) {
+    private record Wanted(String job, PieceId piece, Length length, Length finished) {
         String name() {
             return job + ", " + piece;
         }
@@ -124,7 +125,7 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
             for (Strip strip : lot.section().strips()) {
                 Want want = new Want(strip.species(), strip.thickness().plus(habits.get(Habit.PLANING)), strip.width().plus(over.over(4)), strip.width(), strip.thickness());
                 List<Wanted> list = wants.computeIfAbsent(want, _ -> new ArrayList<>());
-                lot.pieces().forEach(piece -> list.add(new Wanted(piece.job(), piece.key(), piece.length().plus(over), piece.length())));
+                lot.pieces().forEach(piece -> list.add(new Wanted(piece.job(), piece.id(), piece.length().plus(over), piece.length())));
             }
         }
         return new Mill(shop, habits).mill(wants);

@@ -16,10 +16,12 @@ import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.joint.JointPlan;
 import neatcorner.core.joint.Movement;
 import neatcorner.core.making.MakingPlan;
+import neatcorner.core.measure.Quantity;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
 /**
@@ -38,20 +40,26 @@ import neatcorner.core.words.Station;
  * @param hang     hanging
  * @param findings gravest first
  * @param safety   cautions that apply
- * @param figures  every number by its name
- * @param stations where each number belongs
+ * @param figures  every number by its key, in the order they were worked out
  */
 public record Plan(Frame frame, DepthCheck depth, MakingPlan making, JointPlan joints, HiddenPlan hidden, Movement movement, CutPlan cuts, GluePlan glue, FinishPlan finish,
                    FitPlan fit, HangPlan hang, List<Finding> findings, Set<Safety> safety,
-                   Map<String, Figure<?>> figures, Map<String, Station> stations) {
+                   Map<FigureKey<?>, Figure<?>> figures) {
     /** What was wanted. */
     public Job job() {
         return frame.job();
     }
 
-    /** A number by its name; empty when this plan has no such number. */
-    public Optional<Figure<?>> figure(String id) {
-        return Optional.ofNullable(figures.get(id));
+    /** A number; empty when this plan has no such number. */
+    public <Q extends Quantity> Optional<Figure<Q>> figure(FigureKey<Q> key) {
+        @SuppressWarnings("unchecked") // A figure stands under its own key, and that says what kind it is.
+        Figure<Q> figure = (Figure<Q>) figures.get(key);
+        return Optional.ofNullable(figure);
+    }
+
+    /** The numbers of one station, in the order they were worked out. */
+    public List<Figure<?>> figures(Station station) {
+        return figures.values().stream().filter(figure -> figure.key().station() == station).<Figure<?>>map(figure -> figure).toList();
     }
 
     /** Findings of one station, gravest first. */

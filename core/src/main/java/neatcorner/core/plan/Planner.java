@@ -3,6 +3,7 @@ package neatcorner.core.plan;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import neatcorner.core.cut.Answers;
 import neatcorner.core.cut.CutPlan;
@@ -68,7 +69,7 @@ public final class Planner {
         HangPlan hang = HangPlanner.plan(frame, weight, ledger);
         List<Finding> findings = ledger.findings().stream().map(finding -> curable(finding, frame)).toList();
         return new Plan(frame, depth, making, joints, hidden, movement, cuts, glue, finish, fit, hang, findings, ledger.safety(),
-                ledger.figures(), ledger.stations());
+                ledger.figures());
     }
 
     /** With a way to where it can be mended, where the step that was thought of would leave no frame. */
@@ -111,11 +112,7 @@ public final class Planner {
 
     private static Set<Object> numbers(Plan plan, Station station) {
         Set<Object> numbers = new HashSet<>();
-        plan.figures().forEach((id, figure) -> {
-            if (plan.stations().get(id) == station) {
-                numbers.add(id + "=" + figure.value());
-            }
-        });
+        plan.figures(station).forEach(figure -> numbers.add(Map.entry(figure.key(), figure.value())));
         switch (station) {
             case CORNERS -> numbers.add(plan.joints().chosen());
             case GLUE_UP -> numbers.add(plan.glue().adhesive());

@@ -10,24 +10,22 @@ import java.util.Map;
 import java.util.Set;
 import neatcorner.core.measure.Quantity;
 import neatcorner.core.words.Figure;
-import neatcorner.core.words.Station;
+import neatcorner.core.words.FigureKey;
 
 /**
  * The book that is kept while a plan is made: figures and findings in the order they arise. Not for
  * more than one thread and one plan.
  */
 public final class Ledger {
-    private final Map<String, Figure<?>> figures = new LinkedHashMap<>();
-    private final Map<String, Station> stations = new LinkedHashMap<>();
+    private final Map<FigureKey<?>, Figure<?>> figures = new LinkedHashMap<>();
     private final List<Finding> findings = new ArrayList<>();
     private final Set<Safety> safety = EnumSet.noneOf(Safety.class);
 
-    /** Enters a figure at a station and hands it back. Two figures of one name are a bug. */
-    public <Q extends Quantity> Figure<Q> enter(Station station, Figure<Q> figure) {
-        if (figures.putIfAbsent(figure.id(), figure) != null) {
+    /** Enters a figure and hands it back. Two figures under one key are a bug. */
+    public <Q extends Quantity> Figure<Q> enter(Figure<Q> figure) {
+        if (figures.putIfAbsent(figure.key(), figure) != null) {
             throw new IllegalStateException("figure " + figure.id() + " is entered twice");
         }
-        stations.put(figure.id(), station);
         return figure;
     }
 
@@ -41,14 +39,9 @@ public final class Ledger {
         safety.add(caution);
     }
 
-    /** All figures by name. */
-    public Map<String, Figure<?>> figures() {
+    /** All figures by their keys. */
+    public Map<FigureKey<?>, Figure<?>> figures() {
         return Collections.unmodifiableMap(new LinkedHashMap<>(figures));
-    }
-
-    /** Where each figure belongs. */
-    public Map<String, Station> stations() {
-        return Collections.unmodifiableMap(new LinkedHashMap<>(stations));
     }
 
     /** All findings, the gravest first, else in the order of the stations. */

@@ -30,7 +30,7 @@ public record Habits(Map<Habit, Length> values) {
 
     /** The number to use, with whose word it is: in a sentence it is then written as finely as where it was given. */
     public Figure<Length> said(Habit habit) {
-        return Figure.said(habit.id(), get(habit), says(habit) ? Origin.GIVEN : Origin.HABIT);
+        return Figure.said(habit, get(habit), says(habit) ? Origin.GIVEN : Origin.HABIT);
     }
 
     /** Whether this set says something about it. */

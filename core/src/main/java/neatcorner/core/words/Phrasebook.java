@@ -106,8 +106,8 @@ public final class Phrasebook {
     }
 
     /** A figure that is a length, as it is set in figures with a stacked fraction. */
-    public Numeral numeral(Figure<?> figure) {
-        return numeral((Length) figure.value(), figure.rounding(), figure.origin());
+    public Numeral numeral(Figure<Length> figure) {
+        return numeral(figure.value(), figure.rounding(), figure.origin());
     }
 
     private Numeral numeral(Length length, Rounding rounding, Origin origin) {

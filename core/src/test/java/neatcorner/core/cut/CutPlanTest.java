@@ -78,7 +78,7 @@ class CutPlanTest {
     @Test
     void theSlantedKerfTakesMoreOfTheEdgeThanTheBladeIsThick() {
         Plan plan = Planner.plan(Sample.job("12", "13"), Sample.shop());
-        assertThat(((Length) plan.figure("stick.gap").orElseThrow().value()).toInches()).isCloseTo(0.125 * Math.sqrt(2), within(1e-8));
+        assertThat(plan.figure(CutPlanner.GAP).orElseThrow().value().toInches()).isCloseTo(0.125 * Math.sqrt(2), within(1e-8));
     }
 
     @Test

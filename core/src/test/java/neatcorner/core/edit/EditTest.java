@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import neatcorner.core.Sample;
+import neatcorner.core.job.BorderKey;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Job;
@@ -27,6 +28,8 @@ import neatcorner.core.outline.Size;
 import neatcorner.core.rack.Material;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
+import neatcorner.core.section.SectionKey;
+import neatcorner.core.section.StripKey;
 import neatcorner.core.shop.ClampKind;
 import neatcorner.core.shop.Clamps;
 import neatcorner.core.shop.Habit;
@@ -53,19 +56,19 @@ class EditTest {
                 Length now = entry.read().apply(each);
                 Length more = now.plus(Length.mm(0.5));
                 Job changed = entry.write().apply(each, more);
-                Length read = Entry.of(changed, entry.id()).orElseThrow().read().apply(changed);
-                assertThat(read).as(entry.id()).isEqualTo(more);
-                assertThat(Entry.of(each, entry.id()).orElseThrow().read().apply(each)).as("the job itself is untouched").isEqualTo(now);
+                Length read = Entry.of(changed, entry.key()).orElseThrow().read().apply(changed);
+                assertThat(read).as(entry.key().id()).isEqualTo(more);
+                assertThat(Entry.of(each, entry.key()).orElseThrow().read().apply(each)).as("the job itself is untouched").isEqualTo(now);
             }
         }
     }
 
     @Test
     void aNumberTheJobDoesNotHaveCannotBeEntered() {
-        assertThatIllegalArgumentException().isThrownBy(() -> new Edit.Enter("border.top", in("2")).apply(Sample.job("8", "10")))
+        assertThatIllegalArgumentException().isThrownBy(() -> new Edit.Enter(BorderKey.TOP, in("2")).apply(Sample.job("8", "10")))
                 .withMessageContaining("border.top");
-        assertThat(Entry.of(Sample.stretched("20", "20"), "section.lip")).isEmpty();
-        assertThat(Entry.of(job, "section.drop")).as("a flat front does not fall").isEmpty();
+        assertThat(Entry.of(Sample.stretched("20", "20"), SectionKey.LIP)).isEmpty();
+        assertThat(Entry.of(job, new StripKey(0, StripKey.What.DROP))).as("a flat front does not fall").isEmpty();
     }
 
     @Test
@@ -101,7 +104,7 @@ class EditTest {
 
     @Test
     void aHabitGivenBackIsTheShopsAgain() {
-        Job own = new Edit.Enter(Habit.PLAY.id(), in("1/16")).apply(job);
+        Job own = new Edit.Enter(Habit.PLAY, in("1/16")).apply(job);
         assertThat(own.overrides().says(Habit.PLAY)).isTrue();
         assertThat(new Edit.AsUsual(Habit.PLAY).apply(own)).isEqualTo(job);
     }

@@ -135,6 +135,6 @@ class FitPlanTest {
         Length stack = in("3/32").plus(Length.mm(0.3)).plus(in("1/8"));
         assertThat(plan.depth().stack().value()).isEqualTo(stack);
         assertThat(plan.depth().left().value()).isEqualTo(in("1/2").minus(stack));
-        assertThat(plan.figure(Habit.POINT_ROOM.id())).isPresent();
+        assertThat(plan.figure(Habit.POINT_ROOM)).isPresent();
     }
 }

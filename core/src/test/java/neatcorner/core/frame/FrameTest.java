@@ -148,7 +148,7 @@ class FrameTest {
     void aWorkedOutNumberAsksWhichGivenOneShouldGiveWay() {
         Job job = Sample.job("12", "13");
         Length wanted = frame(job).width(Line.OUTSIDE).plus(in("1/4"));
-        var options = GiveWay.options(job, Sample.shop(), Line.OUTSIDE, Axis.WIDTH, wanted);
+        var options = GiveWay.options(job, Sample.shop(), Line.OUTSIDE.size(Axis.WIDTH), wanted);
         assertThat(options).extracting(option -> option.number().key())
                 .containsExactly("figure.glass.width", "figure.habit.play", "figure.section.lip", "figure.section.face");
         assertThat(options).allSatisfy(option ->
@@ -160,17 +160,18 @@ class FrameTest {
     void whateverGivesWayTheNumberBecomesWhatWasTyped(@ForAll Line line, @ForAll Axis axis, @ForAll @IntRange(min = -64, max = 64) int by) {
         Job job = Sample.matted("2", "2", "2 1/2").withFace("bottom", Optional.of(in("2 1/2")));
         Length wanted = frame(job).size(line, axis).orElseThrow().value().plus(Length.inches(0, by, 32));
-        for (GiveWay.Option option : GiveWay.options(job, Sample.shop(), line, axis, wanted)) {
+        for (GiveWay.Option option : GiveWay.options(job, Sample.shop(), line.size(axis), wanted)) {
             assertThat(frame(option.edit().apply(job)).size(line, axis).orElseThrow().value()).isEqualTo(wanted);
         }
     }
 
     @Test
     void onlyNumbersOfTheChainCanBeSolvedFor() {
-        assertThat(GiveWay.lineOf(Sample.job("8", "9"), "member.top.long")).contains(Line.OUTSIDE);
-        assertThat(GiveWay.axisOf("member.left.long")).isEqualTo(Axis.HEIGHT);
-        assertThat(GiveWay.lineOf(Sample.job("8", "9"), "weight.total")).isEmpty();
-        assertThat(GiveWay.options(Sample.stretched("20", "30"), Sample.shop(), Line.GLASS, Axis.WIDTH, in("5"))).isEmpty();
+        Job job = Sample.job("8", "9");
+        assertThat(GiveWay.sizeOf(job, frame(job).member(Side.Name.TOP).longPoint().key())).contains(Line.OUTSIDE.size(Axis.WIDTH));
+        assertThat(GiveWay.sizeOf(job, frame(job).member(Side.Name.LEFT).longPoint().key())).contains(Line.OUTSIDE.size(Axis.HEIGHT));
+        assertThat(GiveWay.sizeOf(job, Weight.TOTAL)).isEmpty();
+        assertThat(GiveWay.options(Sample.stretched("20", "30"), Sample.shop(), Line.GLASS.size(Axis.WIDTH), in("5"))).isEmpty();
     }
 
     /**

@@ -94,7 +94,7 @@ class SeatTest {
         Seat seat = Seat.of(job.section(), Math.toRadians(degrees));
         assertThat(frame.width(Line.RABBET).minus(frame.width(Line.SIGHT)).toMm()).isCloseTo(2 * (seat.wall() - seat.sight()), within(1e-3));
         Geometry wood = wood(job.section(), Math.toRadians(degrees));
-        double front = plan.figure("frame.front_stands_out").map(figure -> ((Length) figure.value()).toMm()).orElse(0.0);
+        double front = plan.figure(Frame.FRONT_STANDS_OUT).map(figure -> figure.value().toMm()).orElse(0.0);
         assertThat(frame.width(Line.OUTSIDE).minus(frame.width(Line.SIGHT)).toMm() + 2 * front).isCloseTo(2 * wood.getEnvelopeInternal().getWidth(), within(0.21));
     }
 

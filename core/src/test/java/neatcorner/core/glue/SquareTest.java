@@ -89,9 +89,8 @@ class SquareTest {
         Plan plan = measured("21 5/8", "21 1/2");
         var finding = plan.findings().stream().filter(f -> f.id().equals("out_of_square")).findFirst().orElseThrow();
         assertThat(finding.what().args()).contains("A–C", in("1/8"));
-        assertThat(plan.figure("glue.push").orElseThrow().value()).isEqualTo(in("1/16"));
-        assertThat(measured("21 1/2", "21 5/8").figure("glue.lean").orElseThrow().value()).satisfies(lean ->
-                assertThat(((Angle) lean).radians()).isNegative());
+        assertThat(plan.figure(GluePlanner.PUSH).orElseThrow().value()).isEqualTo(in("1/16"));
+        assertThat(measured("21 1/2", "21 5/8").figure(GluePlanner.LEAN).orElseThrow().value().radians()).isNegative();
     }
 
     @Test

@@ -13,6 +13,7 @@ import neatcorner.core.Sample;
 import neatcorner.core.cut.Answers;
 import neatcorner.core.cut.Booking;
 import neatcorner.core.cut.CutPlan;
+import neatcorner.core.cut.CutPlanner;
 import neatcorner.core.cut.Lot;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.Makes;
@@ -23,6 +24,7 @@ import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
 import neatcorner.core.measure.Volume;
@@ -58,7 +60,7 @@ class RackTest {
     @Test
     void offCutsGoFirstAndDefectsAreLeftOut() {
         Plan plan = Planner.plan(Sample.job("12", "12"), shop(cut("C-1", "34", new Span(in("16 1/2"), in("18")))));
-        StickLayout used = plan.cuts().sticks().stream().filter(s -> s.key().equals("C-1")).findFirst().orElseThrow();
+        StickLayout used = plan.cuts().sticks().stream().filter(s -> s.id().toString().equals("C-1")).findFirst().orElseThrow();
         assertThat(used.placed()).hasSize(2);
         assertThat(used.placed()).allMatch(p -> !p.end().isOver(in("16 1/2")) || !p.start().isUnder(in("18")));
         assertThat(plan.cuts().toBuy()).isEmpty();
@@ -79,7 +81,7 @@ class RackTest {
         Length pieces = Length.sum(plan.cuts().sticks().stream().flatMap(s -> s.placed().stream()).map(p -> p.piece().length()).toList());
         assertThat(Length.sum(booking.kept().stream().map(c -> ((OffCut) c).length()).toList()).plus(pieces)).isLessThanOrEqualTo(before);
         Plan next = Planner.plan(Sample.job("3", "4"), after);
-        assertThat(next.cuts().sticks()).anyMatch(s -> booking.kept().stream().anyMatch(c -> c.label().equals(s.key())));
+        assertThat(next.cuts().sticks()).anyMatch(s -> booking.kept().stream().anyMatch(c -> c.label().equals(s.id().toString())));
         Job made = new Edit.Cut(Cutting.FREE.withMade(false, booking.made().get("Sample"))).apply(Sample.job("16", "20").withTitle("Sample"));
         assertThat(Planner.plan(made, after).cuts().sticks()).as("it is cut: nothing is planned any more").isEmpty();
     }
@@ -91,20 +93,20 @@ class RackTest {
         ShopEdit price = new ShopEdit.SetPrice(Sample.plain(), in("96"), Optional.of(new Price(1200, Price.Per.PIECE)));
         Job job = Sample.job("12", "14");
         Shop priced = price.apply(shop);
-        assertThat(Planner.plan(job, priced).figure("cuts.cost").orElseThrow().value()).hasFieldOrPropertyWithValue("minor", 1200L);
-        Cutting wishes = Cutting.FREE.withLock("A–B/1", "to_buy 2438.4 #1").withLock("C–D/1", "to_buy 2438.4 #2");
+        assertThat(Planner.plan(job, priced).figure(CutPlanner.COST).orElseThrow().value()).hasFieldOrPropertyWithValue("minor", 1200L);
+        Cutting wishes = Sample.kept("A–B/1", "to_buy 2438.4 #1", "C–D/1", "to_buy 2438.4 #2");
         Plan plan = Planner.plan(new Edit.Cut(wishes).apply(job), priced);
         assertThat(plan.cuts().sticks()).hasSize(2).allSatisfy(s -> assertThat(s.placed()).anyMatch(StickLayout.Placed::locked));
-        assertThat(plan.figure("cuts.wishes").orElseThrow().value()).hasFieldOrPropertyWithValue("minor", 1200L);
-        Plan forbidden = Planner.plan(new Edit.Cut(Cutting.FREE.withForbidden("rack 2438.4 #1", true)).apply(job), shop(cut("C-1", "90")));
-        assertThat(forbidden.cuts().sticks()).noneMatch(s -> s.key().equals("rack 2438.4 #1"));
+        assertThat(plan.figure(CutPlanner.WISHES).orElseThrow().value()).hasFieldOrPropertyWithValue("minor", 1200L);
+        Plan forbidden = Planner.plan(new Edit.Cut(Cutting.FREE.withForbidden(StickId.read("rack 2438.4 #1"), true)).apply(job), shop(cut("C-1", "90")));
+        assertThat(forbidden.cuts().sticks()).noneMatch(s -> s.id().toString().equals("rack 2438.4 #1"));
     }
 
     /** Matched corners: the four pieces one after the other, in the order they go round. */
     @Test
     void matchedCornersComeFromOneStickInOrder() {
         Plan plan = Planner.plan(new Edit.Cut(Cutting.FREE.withMatched(true)).apply(Sample.job("10", "8").withQuantity(2)), Sample.shop());
-        assertThat(plan.cuts().sticks().stream().flatMap(s -> s.placed().stream()).map(p -> p.piece().key()).toList())
+        assertThat(plan.cuts().sticks().stream().flatMap(s -> s.placed().stream()).map(p -> p.piece().id().toString()).toList())
                 .containsExactly("A–B/1", "B–C/1", "C–D/1", "D–A/1", "A–B/2", "B–C/2", "C–D/2", "D–A/2");
     }
 
@@ -113,15 +115,15 @@ class RackTest {
     void wishesOfEachJobHoldAmongAllOpenJobs() {
         Shop shop = shop(cut("C-1", "90"), cut("C-2", "90"), cut("C-3", "90"));
         Job matched = new Edit.Cut(Cutting.FREE.withMatched(true)).apply(Sample.job("10", "8"));
-        Job keeping = new Edit.Cut(Cutting.FREE.withLock("C–D/1", "C-3").withForbidden("C-1", true)).apply(Sample.job("12", "9"));
+        Job keeping = new Edit.Cut(Sample.kept("C–D/1", "C-3").withForbidden(StickId.read("C-1"), true)).apply(Sample.job("12", "9"));
         List<Lot> lots = Lots.ofAll(List.of(new Lots.Order("matched", Frame.of(matched, shop, new Ledger())), new Lots.Order("keeping", Frame.of(keeping, shop, new Ledger()))),
                 shop, Answers.NONE);
         List<StickLayout> sticks = CutPlan.sticks(lots);
-        assertThat(sticks).noneMatch(s -> s.key().equals("C-1"));
-        assertThat(sticks).filteredOn(s -> s.key().equals("C-3")).singleElement().satisfies(s -> assertThat(s.placed()).filteredOn(StickLayout.Placed::locked).singleElement()
-                .satisfies(p -> assertThat(p.piece().job() + " " + p.piece().key()).isEqualTo("keeping C–D/1")));
+        assertThat(sticks).noneMatch(s -> s.id().toString().equals("C-1"));
+        assertThat(sticks).filteredOn(s -> s.id().toString().equals("C-3")).singleElement().satisfies(s -> assertThat(s.placed()).filteredOn(StickLayout.Placed::locked).singleElement()
+                .satisfies(p -> assertThat(p.piece().job() + " " + p.piece().id()).isEqualTo("keeping C–D/1")));
         List<String> jobs = sticks.stream().filter(s -> s.placed().stream().anyMatch(p -> p.piece().job().equals("matched"))).findFirst().orElseThrow().placed().stream()
-                .map(p -> p.piece().job() + " " + p.piece().key()).toList();
+                .map(p -> p.piece().job() + " " + p.piece().id()).toList();
         assertThat(jobs).containsSequence("matched A–B/1", "matched B–C/1", "matched C–D/1", "matched D–A/1");
     }
 

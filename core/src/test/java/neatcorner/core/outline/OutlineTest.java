@@ -20,7 +20,6 @@ import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Angle;
-import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
@@ -255,7 +254,7 @@ class OutlineTest {
                 Edit edit = ((Remedy.OnJob) finding.remedy().orElseThrow()).edit();
                 assertThat(findings(edit.apply(job))).doesNotContain(finding.id());
             });
-            int best = ((Count) Planner.plan(job, Sample.shop()).figure("curve.best").orElseThrow().value()).value();
+            int best = Planner.plan(job, Sample.shop()).figure(Frame.BEST_COUNT).orElseThrow().value().value();
             assertThat(frame(job(ring(size, best))).members()).allSatisfy(m ->
                     assertThat(m.curve().orElseThrow().blank().value()).isLessThanOrEqualTo(Habit.BOARD_WIDTH.usual()));
         }

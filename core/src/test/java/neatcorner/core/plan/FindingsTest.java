@@ -101,7 +101,7 @@ class FindingsTest {
             Map.entry("side_joined", new Case(Severity.CAUTION, true, true, () -> Sample.job("110", "38"))),
             Map.entry("group_too_long", new Case(Severity.STOP, true, true, () -> cut(Sample.job("40", "30"), Cutting.FREE.withMatched(true)))),
             Map.entry("wishes_refused", new Case(Severity.CAUTION, false, true, () -> cut(Sample.job("40", "30"),
-                    Cutting.FREE.withLock("A–B/1", "rack 2438.4 #1").withLock("C–D/1", "rack 2438.4 #1").withLock("B–C/1", "rack 2438.4 #1")))),
+                    Sample.kept("A–B/1", "rack 2438.4 #1", "C–D/1", "rack 2438.4 #1", "B–C/1", "rack 2438.4 #1")))),
             Map.entry("rack_short", new Case(Severity.CAUTION, true, true, () -> Sample.job("24", "36").withQuantity(20))),
             Map.entry("glue_alone", new Case(Severity.STOP, true, true, () -> joint(Sample.job("30", "40"), JointKind.GLUED, ""))),
             Map.entry("joint_too_weak", new Case(Severity.CAUTION, true, true, () -> joint(Sample.job("30", "40"), JointKind.PINNED, ""))),

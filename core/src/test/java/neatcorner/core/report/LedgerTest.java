@@ -11,7 +11,9 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,10 +23,9 @@ class LedgerTest {
     @Test
     void aFigureIsEnteredOnce() {
         Ledger ledger = new Ledger();
-        Figure<?> figure = ledger.enter(Station.CUTS, Figure.given("section.face", in("2")));
-        assertThat(ledger.figures()).containsEntry("section.face", figure);
-        assertThat(ledger.stations()).containsEntry("section.face", Station.CUTS);
-        assertThatIllegalStateException().isThrownBy(() -> ledger.enter(Station.FIT, Figure.given("section.face", in("3"))));
+        Figure<?> figure = ledger.enter(Figure.given(SectionKey.FACE, in("2")));
+        assertThat(ledger.figures()).containsEntry(SectionKey.FACE, figure);
+        assertThatIllegalStateException().isThrownBy(() -> ledger.enter(Figure.given(SectionKey.FACE, in("3"))));
     }
 
     @Test
@@ -46,16 +47,19 @@ class LedgerTest {
         assertThat(ledger.safety()).containsExactly(Safety.SAW);
     }
 
-    /** Every number of every plan belongs to a station and has a name of its own. */
+    /** Every number of every plan stands under its own key, and no two are printed alike. */
     @ParameterizedTest
     @EnumSource(JointKind.class)
-    void everyFigureHasItsStation(JointKind joint) {
+    void everyFigureHasANameOfItsOwn(JointKind joint) {
         Stream.of(Sample.job("8", "10"), Sample.matted("2", "2", "2"), Sample.floating("20", "30"), Sample.stretched("20", "30"))
                 .map(job -> Planner.plan(new Edit.ChooseJoint(Optional.of(joint)).apply(job), Sample.shop()))
-                .forEach(plan -> plan.figures().forEach((id, figure) -> {
-                    assertThat(figure.id()).isEqualTo(id);
-                    assertThat(plan.stations()).containsKey(id);
-                }));
+                .forEach(plan -> {
+                    plan.figures().forEach((key, figure) -> {
+                        assertThat(figure.key()).isEqualTo(key);
+                        assertThat(figure.value()).isInstanceOf(key.kind());
+                    });
+                    assertThat(plan.figures().keySet()).extracting(FigureKey::id).doesNotHaveDuplicates();
+                });
     }
 
     @Test

@@ -17,6 +17,7 @@ import neatcorner.core.job.Coat;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.job.LayerKey;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Tape;
@@ -30,9 +31,11 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.FaceKey;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Side;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.rack.Material;
@@ -41,7 +44,9 @@ import neatcorner.core.report.Severity;
 import neatcorner.core.section.Edging;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Ready;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.section.Strip;
+import neatcorner.core.section.StripKey;
 import neatcorner.core.shop.ClampKind;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.wood.Species;
@@ -108,7 +113,8 @@ class PhrasebookTest {
 
     @Test
     void everyEditHasWordsForTheHistory() {
-        List<Edit> edits = List.of(new Edit.Enter("section.face", in("2")), new Edit.Enter("layer.1", in("1/8")), new Edit.Give(Axis.WIDTH, Line.ART, in("8")),
+        List<Edit> edits = List.of(new Edit.Enter(SectionKey.FACE, in("2")), new Edit.Enter(new LayerKey(0), in("1/8")),
+                new Edit.Enter(new StripKey(1, StripKey.What.INNER_WIDTH), in("1/4")), new Edit.Enter(new FaceKey(Side.Name.BOTTOM, 0), in("2")), new Edit.Give(Axis.WIDTH, Line.ART, in("8")),
                 new Edit.Measure(Tape.TOP, in("8")), new Edit.MeasureAgain(), new Edit.Name("n"), new Edit.For("o"), new Edit.Quantity(3),
                 new Edit.Turn(), new Edit.ChooseSection(Sample.bar()), new Edit.Face("bottom", Optional.of(in("2"))), new Edit.Face("bottom", Optional.empty()),
                 new Edit.Pack(Material.Role.MAT, Optional.of(Material.MAT_4_PLY)), new Edit.Pack(Material.Role.MAT, Optional.empty()),
@@ -138,10 +144,10 @@ class PhrasebookTest {
     /** What was said is shown as it was said, finer than the tape if need be; what was worked out, to the tape. */
     @Test
     void givenNumbersKeepTheirOwnFineness() {
-        assertThat(inches.write(Figure.given("layer.1", in("3/32")))).isEqualTo("3/32\"");
-        assertThat(inches.write(Figure.given("layer.1", Length.mm(0.3)))).isEqualTo("0.3 mm");
-        assertThat(inches.write(Figure.sum("outside.width").start("given.glass.width", in("3/32")).result())).isEqualTo("1/8\"\u00a0−");
-        assertThat(millimetres.write(Figure.given("section.face", Length.mm(39.7)))).isEqualTo("39.7 mm");
+        assertThat(inches.write(Figure.given(new LayerKey(0), in("3/32")))).isEqualTo("3/32\"");
+        assertThat(inches.write(Figure.given(new LayerKey(0), Length.mm(0.3)))).isEqualTo("0.3 mm");
+        assertThat(inches.write(Figure.sum(Line.OUTSIDE.size(Axis.WIDTH)).start("given.glass.width", in("3/32")).result())).isEqualTo("1/8\"\u00a0−");
+        assertThat(millimetres.write(Figure.given(SectionKey.FACE, Length.mm(39.7)))).isEqualTo("39.7 mm");
     }
 
     @Test

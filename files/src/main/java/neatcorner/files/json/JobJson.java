@@ -17,7 +17,9 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.PieceId;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.StickId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
@@ -88,19 +90,24 @@ final class JobJson {
 
     private static Cutting cutting(Fields fields) {
         return fields.build(() -> new Cutting(fields.flag("matched", false), fields.flag("one_batch", false),
-                fields.list("locks", lock -> new Cutting.Lock(lock.text("piece"), lock.text("stick"))),
-                fields.list("forbidden", stick -> stick.text("stick")),
+                fields.list("locks", lock -> new Cutting.Lock(piece(lock), StickId.read(lock.text("stick")))),
+                fields.list("forbidden", stick -> StickId.read(stick.text("stick"))),
                 fields.list("made", made -> new Cutting.Made(made.has("of") ? made.constant("of", Cutting.Stuff.class) : Cutting.Stuff.STICK, made.text("stick"),
                         made.text("section", ""), made.length("length"), made.length("width", Length.ZERO), made.text("pieces", ""), made.text("off_cut", ""),
                         made.length("left", Length.ZERO)))));
     }
 
+    private static PieceId piece(Fields lock) {
+        return PieceId.read(lock.text("piece")).orElseThrow(() -> new FormatException(lock.path("piece"), "is " + lock.text("piece")
+                + "; it must be the letters of a piece, a stroke and the number of its frame, as A–B/1"));
+    }
+
     private static void writeCutting(Cutting cutting, ObjectNode node) {
         node.put("matched", cutting.matched()).put("one_batch", cutting.oneBatch());
         ArrayNode locks = node.putArray("locks");
-        cutting.locks().forEach(lock -> locks.addObject().put("piece", lock.piece()).put("stick", lock.stick()));
+        cutting.locks().forEach(lock -> locks.addObject().put("piece", lock.piece().toString()).put("stick", lock.stick().toString()));
         ArrayNode forbidden = node.putArray("forbidden");
-        cutting.forbidden().forEach(stick -> forbidden.addObject().put("stick", stick));
+        cutting.forbidden().forEach(stick -> forbidden.addObject().put("stick", stick.toString()));
         ArrayNode made = node.putArray("made");
         cutting.made().forEach(one -> made.addObject().put("of", Fields.name(one.of())).put("stick", one.stick()).put("section", one.section())
                 .put("length", one.length().toExactMm()).put("width", one.width().toExactMm()).put("pieces", one.pieces()).put("off_cut", one.offCut()).put("left", one.left().toExactMm()));

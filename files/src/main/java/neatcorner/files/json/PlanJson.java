@@ -39,7 +39,7 @@ public final class PlanJson {
         node.put("title", plan.job().title());
         node.put("quantity", plan.job().quantity());
         ObjectNode figures = node.putObject("figures");
-        plan.figures().forEach((id, figure) -> figure(figure, plan, figures.putObject(id)));
+        plan.figures().forEach((key, figure) -> figure(figure, figures.putObject(key.id())));
         ArrayNode members = node.putArray("members");
         plan.frame().pieces().forEach(member -> member(member, members.addObject()));
         ArrayNode making = node.putArray("making");
@@ -61,8 +61,8 @@ public final class PlanJson {
         return Trees.write(node);
     }
 
-    private static void figure(Figure<?> figure, Plan plan, ObjectNode node) {
-        node.put("station", plan.stations().get(figure.id()).id());
+    private static void figure(Figure<?> figure, ObjectNode node) {
+        node.put("station", figure.key().station().id());
         node.put("name", BOOK.say(figure.name()));
         quantity(figure.value(), node);
         node.put("origin", Fields.name(figure.origin()));
@@ -154,7 +154,7 @@ public final class PlanJson {
         node.put("section", stick.section().name());
         node.put("length_mm", stick.length().toExactMm());
         node.put("bought", stick.bought());
-        node.put("stick", stick.key());
+        node.put("stick", stick.id().toString());
         node.put("remnant_mm", stick.remnant().toExactMm());
         ArrayNode pieces = node.putArray("pieces");
         stick.placed().forEach(placed -> pieces.addObject().put("letters", placed.piece().member().side().letters())

@@ -25,6 +25,7 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
@@ -308,8 +309,8 @@ public final class ShopSheet {
         double height = 150;
         page.picture(FrameDrawing.draw(plan, Station.HANG, new Reader(book, face, 0.62), wide, height), x, at, 12);
         at += height + 4;
-        for (Figure<?> figure : plan.figures().values()) {
-            if (plan.stations().get(figure.id()) == Station.HANG && !figure.id().startsWith("habit.")) {
+        for (Figure<?> figure : plan.figures(Station.HANG)) {
+            if (!(figure.key() instanceof Habit)) {
                 at = row(x, at, wide, book.say(figure.name()), book.write(figure));
             }
         }

@@ -2,11 +2,15 @@ package neatcorner.files.text;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import neatcorner.core.cut.StickLayout;
+import neatcorner.core.fit.DepthCheck;
 import neatcorner.core.fit.FitPlan;
+import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Job;
 import neatcorner.core.joint.HiddenPlan;
+import neatcorner.core.making.MakingKey;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
@@ -14,7 +18,9 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
 import neatcorner.core.section.Recess;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
@@ -80,14 +86,14 @@ public final class PlanText {
                         book.write(plan.frame().size(line, Axis.HEIGHT).orElseThrow())));
             }
         }
-        plan.figures().values().stream().filter(f -> f.id().startsWith("frame.")).forEach(this::figure);
+        Stream.of(Frame.DEPTH, Frame.FRONT_STANDS_OUT).flatMap(key -> plan.figure(key).stream()).forEach(this::figure);
     }
 
     private void section() {
         heading(Station.SECTION);
         cautions(Station.SECTION);
         line("section", plan.job().section().name(), plan.job().section().species());
-        plan.figures().values().stream().filter(f -> plan.stations().get(f.id()) == Station.SECTION && !f.id().startsWith("making.") && matters(f.id())).forEach(this::figure);
+        plan.figures(Station.SECTION).stream().filter(f -> matters(f.key())).forEach(this::figure);
         int number = 1;
         for (MakingStep step : plan.making().steps()) {
             text.append("  ").append(number++).append(". ").append(book.say(step.what())).append('\n');
@@ -99,13 +105,18 @@ public final class PlanText {
     }
 
     /** Room for points only where there are points, the bit only where a rabbet is routed. */
-    private boolean matters(String id) {
-        return switch (id) {
-            case "habit.point_room" -> !plan.fit().points().isEmpty();
-            case "habit.bit_radius" -> plan.figures().containsKey("making.later.height");
-            case "section.front_wood", "habit.front_wood" -> plan.job().section().recess() instanceof Recess.Covering;
-            case "section.stack", "section.depth_left" -> !(plan.job().section().recess() instanceof Recess.Bar);
-            default -> true;
+    private boolean matters(FigureKey<?> key) {
+        Recess recess = plan.job().section().recess();
+        return switch (key) {
+            case MakingKey _ -> false;
+            case Habit habit -> switch (habit) {
+                case POINT_ROOM -> !plan.fit().points().isEmpty();
+                case BIT_RADIUS -> plan.figure(MakingKey.RABBET_LATER).isPresent();
+                case FRONT_WOOD -> recess instanceof Recess.Covering;
+                default -> true;
+            };
+            default -> !(key.equals(DepthCheck.FRONT_WOOD) && !(recess instanceof Recess.Covering))
+                    && !((key.equals(DepthCheck.STACK) || key.equals(DepthCheck.LEFT)) && recess instanceof Recess.Bar);
         };
     }
 
@@ -143,7 +154,7 @@ public final class PlanText {
             }
             member.curve().ifPresent(curve -> line("curve", curve.blank(), curve.turn(), curve.runOut()));
         }
-        plan.figure("curve.best").ifPresent(this::figure);
+        plan.figure(Frame.BEST_COUNT).ifPresent(this::figure);
         int number = 1;
         for (StickLayout stick : plan.cuts().sticks()) {
             String pieces = String.join(", ", stick.placed().stream().map(p -> p.piece().member().side().letters()
@@ -208,7 +219,7 @@ public final class PlanText {
         heading(Station.HANG);
         cautions(Station.HANG);
         line("hardware", plan.hang().chosen());
-        plan.figures().values().stream().filter(f -> plan.stations().get(f.id()) == Station.HANG).forEach(this::figure);
+        plan.figures(Station.HANG).forEach(this::figure);
     }
 
     private void findings() {

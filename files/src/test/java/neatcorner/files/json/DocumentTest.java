@@ -211,9 +211,9 @@ class DocumentTest {
         Plan plan = Planner.plan(Jobs.full().withFace("bottom", Optional.empty()), Shop.starting());
         JsonNode tree = JsonMapper.shared().readTree(PlanJson.write(plan));
         assertThat(tree.get("figures").size()).isEqualTo(plan.figures().size());
-        plan.figures().forEach((id, figure) -> {
+        plan.figures().forEach((key, figure) -> {
             if (figure.value() instanceof Length length) {
-                assertThat(tree.get("figures").get(id).get("mm").decimalValue()).as(id).isEqualByComparingTo(length.toExactMm());
+                assertThat(tree.get("figures").get(key.id()).get("mm").decimalValue()).as(key.id()).isEqualByComparingTo(length.toExactMm());
             }
         });
         assertThat(tree.get("members")).as("four sides, and five pieces of a strainer").hasSize(9);

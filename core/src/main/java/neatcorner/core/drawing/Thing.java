@@ -1,0 +1,46 @@
+package neatcorner.core.drawing;
+
+import neatcorner.core.job.PieceId;
+import neatcorner.core.job.StickId;
+
+/** A thing in a picture that can be pressed or dragged to another place. */
+public sealed interface Thing {
+    /** What is written on it, for whoever does not see the picture. */
+    String label();
+
+    /**
+     * A piece on a stick.
+     *
+     * @param id which
+     */
+    record Piece(PieceId id) implements Thing {
+        @Override
+        public String label() {
+            return id.toString();
+        }
+    }
+
+    /**
+     * A stick.
+     *
+     * @param id which
+     */
+    record Stick(StickId id) implements Thing {
+        @Override
+        public String label() {
+            return id.toString();
+        }
+    }
+
+    /**
+     * A defect of a board.
+     *
+     * @param index counted from 0
+     */
+    record Defect(int index) implements Thing {
+        @Override
+        public String label() {
+            return Integer.toString(index + 1);
+        }
+    }
+}

@@ -1,0 +1,29 @@
+package neatcorner.core.outline;
+
+import java.util.Locale;
+import neatcorner.core.measure.Length;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
+
+/**
+ * A size of the whole frame at a line: {@code glass.width} and the like.
+ *
+ * @param line which line
+ * @param axis which way
+ */
+public record SizeKey(Line line, Axis axis) implements FigureKey<Length> {
+    @Override
+    public String id() {
+        return line.name().toLowerCase(Locale.ROOT) + "." + axis.id();
+    }
+
+    @Override
+    public Station station() {
+        return Station.BRIEF;
+    }
+
+    @Override
+    public Class<Length> kind() {
+        return Length.class;
+    }
+}
