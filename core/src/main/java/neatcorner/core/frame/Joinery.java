@@ -117,8 +117,8 @@ final class Joinery {
 
     /** Where sides lean, the rabbet is as long as what rests in it, not as its wall is on the stick. */
     private Figure<Length> seated(Side side, int index, Point heading) {
-        Point from = corner(index, this::rabbetAt);
-        Point to = corner(index + 1, this::rabbetAt);
+        Point from = corner(index, this::seatAt);
+        Point to = corner(index + 1, this::seatAt);
         return Figure.formula(MemberKey.length(side, What.RABBET)).note("seated").gives(Length.mm(to.minus(from).dot(heading)));
     }
 
@@ -289,6 +289,11 @@ final class Joinery {
 
     private double innerAt(Side side) {
         return offsets.inner(side) - offsets.of(base, side);
+    }
+
+    /** Where the package rests, which in a leaning section is not where the wall is on the stick. */
+    private double seatAt(Side side) {
+        return offsets.of(Line.RABBET, side) - offsets.of(base, side);
     }
 
     private double rabbetAt(Side side) {

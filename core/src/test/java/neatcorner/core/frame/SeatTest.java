@@ -93,6 +93,7 @@ class SeatTest {
         Frame frame = plan.frame();
         Seat seat = Seat.of(job.section(), Math.toRadians(degrees));
         assertThat(frame.width(Line.RABBET).minus(frame.width(Line.SIGHT)).toMm()).isCloseTo(2 * (seat.wall() - seat.sight()), within(1e-3));
+        assertThat(frame.members().getFirst().rabbet().value().minus(frame.width(Line.RABBET)).toMm()).as("along the rabbet, where the package rests").isCloseTo(0, within(1e-3));
         Geometry wood = wood(job.section(), Math.toRadians(degrees));
         double front = plan.figure(Frame.FRONT_STANDS_OUT).map(figure -> figure.value().toMm()).orElse(0.0);
         assertThat(frame.width(Line.OUTSIDE).minus(frame.width(Line.SIGHT)).toMm() + 2 * front).isCloseTo(2 * wood.getEnvelopeInternal().getWidth(), within(0.21));
