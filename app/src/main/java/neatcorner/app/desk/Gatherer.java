@@ -12,7 +12,6 @@ import neatcorner.core.cut.Answers;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.ImpossibleFrame;
 import neatcorner.core.job.Job;
-import neatcorner.core.report.Ledger;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
 import neatcorner.files.store.ShopStore;
@@ -120,7 +119,7 @@ final class Gatherer {
             return Optional.empty();
         }
         try {
-            return Optional.of(Frame.of(job, shop, new Ledger()));
+            return Optional.of(Frame.of(job, shop).result());
         } catch (ImpossibleFrame notYet) {
             return Optional.empty();
         }

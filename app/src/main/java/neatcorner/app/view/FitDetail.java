@@ -4,8 +4,8 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
-import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Straining;
+import neatcorner.core.pane.Pane;
 import neatcorner.core.shop.Habit;
 
 /** Sheets to cut, points, strainer, and the order in which it all goes in. */
@@ -46,7 +46,7 @@ final class FitDetail extends Panel {
         rows(box -> steps(box, desk.plan().fit().order()));
     }
 
-    private Node sheet(FitPlan.Sheet sheet) {
+    private Node sheet(Pane sheet) {
         return spread(text(book().say(sheet.name()), "soft"), text(book().say("sheet.size", sheet.width(), sheet.height()), "strong"));
     }
 }

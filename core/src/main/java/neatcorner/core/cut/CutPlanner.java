@@ -15,6 +15,7 @@ import neatcorner.core.measure.Span;
 import neatcorner.core.outline.Line;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
@@ -69,8 +70,9 @@ public final class CutPlanner {
     }
 
     /** The cut plan, with its figures and findings entered. */
-    public static CutPlan plan(Frame frame, Shop shop, Answers answers, Ledger ledger) {
-        return new CutPlanner(frame, shop, answers, ledger).plan();
+    public static Planned<CutPlan> plan(Frame frame, Shop shop, Answers answers) {
+        Ledger ledger = new Ledger();
+        return ledger.planned(new CutPlanner(frame, shop, answers, ledger).plan());
     }
 
     private CutPlan plan() {

@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import neatcorner.core.fit.FitPlan;
-import neatcorner.core.fit.FitPlanner;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Share;
+import neatcorner.core.pane.Pane;
+import neatcorner.core.pane.PanePlanner;
+import neatcorner.core.pane.Panes;
 import neatcorner.core.rack.Material;
 import neatcorner.core.rack.Sheet;
-import neatcorner.core.report.Ledger;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.sheet.SheetAnswer;
@@ -36,14 +36,14 @@ public record SheetLot(Material material, Optional<SheetProblem> problem, Option
         Map<Material, List<SheetProblem.Pane>> byMaterial = new LinkedHashMap<>();
         Map<Material, List<SheetProblem.Stock>> holes = new LinkedHashMap<>();
         for (Lots.Order order : orders) {
-            FitPlan fit = FitPlanner.plan(order.frame(), new Ledger());
+            Panes panes = PanePlanner.plan(order.frame()).result();
             int quantity = order.frame().job().quantity();
-            for (FitPlan.Sheet sheet : fit.sheets()) {
+            for (Pane sheet : panes.sheets()) {
                 sheet.material().filter(material -> material.role() != Material.Role.ART).ifPresent(material -> {
                     byMaterial.computeIfAbsent(material, _ -> new ArrayList<>()).add(new SheetProblem.Pane(order.name(), sheet.width().value(), sheet.height().value(),
                             sheet.count() * quantity, !hasGrain(shop, material)));
                     if (material.role() == Material.Role.MAT) {
-                        fit.matOpening().ifPresent(hole -> hole(order.name(), hole, quantity, order.frame().habits().get(Habit.USEFUL_SHEET))
+                        panes.matOpening().ifPresent(hole -> hole(order.name(), hole, quantity, order.frame().habits().get(Habit.USEFUL_SHEET))
                                 .ifPresent(holes.computeIfAbsent(material, _ -> new ArrayList<>())::add));
                     }
                 });
@@ -58,7 +58,7 @@ public record SheetLot(Material material, Optional<SheetProblem> problem, Option
         return shop.rack().all(Sheet.class).stream().anyMatch(s -> s.material() == material && s.grain() != Sheet.Grain.NONE);
     }
 
-    private static Optional<SheetProblem.Stock> hole(String job, FitPlan.Sheet hole, int count, Length useful) {
+    private static Optional<SheetProblem.Stock> hole(String job, Pane hole, int count, Length useful) {
         Length width = hole.width().value();
         Length height = hole.height().value();
         return width.isUnder(useful) || height.isUnder(useful) ? Optional.empty()

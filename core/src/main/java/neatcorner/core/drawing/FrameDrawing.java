@@ -295,8 +295,8 @@ public final class FrameDrawing {
     private void borders() {
         frame().job().contents().borders().ifPresent(borders -> {
             Point topLeft = frameSketch.matTopLeft();
-            double openWidth = plan.fit().matOpening().orElseThrow().width().value().toMm();
-            double openHeight = plan.fit().matOpening().orElseThrow().height().value().toMm();
+            double openWidth = plan.fit().panes().matOpening().orElseThrow().width().value().toMm();
+            double openHeight = plan.fit().panes().matOpening().orElseThrow().height().value().toMm();
             double x = topLeft.x() + openWidth / 2;
             double room = sketch.em(30);
             if (frameSketch.drawn(borders.top()) > room) {

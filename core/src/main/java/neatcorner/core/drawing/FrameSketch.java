@@ -13,6 +13,7 @@ import neatcorner.core.job.Borders;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
+import neatcorner.core.pane.Pane;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
@@ -140,7 +141,7 @@ final class FrameSketch {
     }
 
     private List<At> matRectangle() {
-        FitPlan.Sheet sheet = plan.fit().matOpening().orElseThrow();
+        Pane sheet = plan.fit().panes().matOpening().orElseThrow();
         Point topLeft = matTopLeft();
         At a = at(topLeft);
         At c = at(topLeft.plus(new Point(sheet.width().value().toMm(), sheet.height().value().toMm())));

@@ -8,6 +8,7 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Coat;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
@@ -31,7 +32,12 @@ public record FinishPlan(List<Step> steps, Duration total) {
     }
 
     /** Lays the steps one after another. */
-    public static FinishPlan plan(Frame frame, Ledger ledger) {
+    public static Planned<FinishPlan> plan(Frame frame) {
+        Ledger ledger = new Ledger();
+        return ledger.planned(plan(frame, ledger));
+    }
+
+    private static FinishPlan plan(Frame frame, Ledger ledger) {
         List<Step> steps = new ArrayList<>();
         Duration after = Duration.ZERO;
         List<Coat> coats = frame.job().choices().finish();

@@ -10,6 +10,7 @@ import neatcorner.core.outline.Side;
 import neatcorner.core.rack.Material;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
@@ -43,7 +44,12 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
     private static final Length THIN_CARD = Length.mm(1);
 
     /** Checks depth, front, play and lip, and enters what it finds. */
-    public static DepthCheck of(Frame frame, Ledger ledger) {
+    public static Planned<DepthCheck> of(Frame frame) {
+        Ledger ledger = new Ledger();
+        return ledger.planned(of(frame, ledger));
+    }
+
+    private static DepthCheck of(Frame frame, Ledger ledger) {
         Section section = frame.job().section();
         Contents contents = frame.job().contents();
         Figure.Sum sum = Figure.sum(STACK);

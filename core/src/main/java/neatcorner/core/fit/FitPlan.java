@@ -4,36 +4,29 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.core.frame.Member;
 import neatcorner.core.measure.Length;
-import neatcorner.core.rack.Material;
+import neatcorner.core.pane.Pane;
+import neatcorner.core.pane.Panes;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Words;
 
 /**
  * What goes in and how it is held.
  *
- * @param sheets      cut sizes, front to back
- * @param matOpenings of the mats, front to back; empty without one
+ * @param panes       cut sizes
  * @param points      points or screws, for each length of side; empty where nothing is held
  * @param strainer    the inner frame; empty when there is none
  * @param order       fitting up, step by step
  */
-public record FitPlan(List<Sheet> sheets, List<Sheet> matOpenings, List<Points> points, Optional<Strainer> strainer,
+public record FitPlan(Panes panes, List<Points> points, Optional<Strainer> strainer,
                       List<Words> order) {
-    /**
-     * A sheet to cut, by the rectangle it is cut from.
-     *
-     * @param name     what it is
-     * @param material of it; empty for cloth and for a hole
-     * @param count    how many for one frame
-     * @param width    across
-     * @param height   down
-     */
-    public record Sheet(Words name, Optional<Material> material, int count, Figure<Length> width, Figure<Length> height) {
+    /** What is cut to size, front to back. */
+    public List<Pane> sheets() {
+        return panes.sheets();
     }
 
-    /** The opening of the mat that lies on the picture; empty without one. */
-    public Optional<Sheet> matOpening() {
-        return matOpenings.isEmpty() ? Optional.empty() : Optional.of(matOpenings.getLast());
+    /** The openings of the mats, front to back; empty without one. */
+    public List<Pane> matOpenings() {
+        return panes.matOpenings();
     }
 
     /**

@@ -6,8 +6,9 @@ import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Straining;
 import neatcorner.core.measure.Length;
-import neatcorner.core.outline.Line;
+import neatcorner.core.pane.Panes;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 
 /** Plans the fit-up. */
 public final class FitPlanner {
@@ -17,14 +18,12 @@ public final class FitPlanner {
     }
 
     /** The fit-up of a frame. */
-    public static FitPlan plan(Frame frame, Ledger ledger) {
-        CutSizes sizes = new CutSizes(frame, ledger);
-        List<FitPlan.Sheet> openings = sizes.matOpenings();
-        List<FitPlan.Sheet> sheets = sizes.sheets();
-        List<FitPlan.Points> points = new Retainers(frame, ledger).points(sheets);
+    public static Planned<FitPlan> plan(Frame frame, Panes panes) {
+        Ledger ledger = new Ledger();
+        List<FitPlan.Points> points = new Retainers(frame, ledger).points(panes.sheets());
         Optional<FitPlan.Strainer> strainer = frame.strainer().isEmpty() ? Optional.empty() : Optional.of(strainer(frame));
         new FitCheck(frame, ledger).check();
-        return new FitPlan(sheets, openings, points, strainer, FitSteps.of(frame, strainer));
+        return ledger.planned(new FitPlan(panes, points, strainer, FitSteps.of(frame, strainer)));
     }
 
     private static FitPlan.Strainer strainer(Frame frame) {

@@ -13,6 +13,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Quantity;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Axis;
+import neatcorner.core.pane.Pane;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
@@ -33,7 +34,7 @@ final class Retainers {
     }
 
     /** For every length of side; none where nothing is put in from behind. */
-    List<FitPlan.Points> points(List<FitPlan.Sheet> sheets) {
+    List<FitPlan.Points> points(List<Pane> sheets) {
         Recess recess = frame.job().section().recess();
         if (frame.job().contents().layers().isEmpty() || !(recess instanceof Recess.Covering) || recess instanceof Recess.Slot) {
             return List.of();

@@ -20,6 +20,7 @@ import neatcorner.core.outline.Side;
 import neatcorner.core.outline.SizeKey;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
@@ -57,13 +58,14 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
      *
      * @throws ImpossibleFrame when the numbers leave no opening or reach past what can be made
      */
-    public static Frame of(Job job, Shop shop, Ledger ledger) {
+    public static Planned<Frame> of(Job job, Shop shop) {
+        Ledger ledger = new Ledger();
         Habits habits = shop.habits().over(job.overrides());
         Frame frame = new Framing(job, habits, ledger).frame();
         enterGiven(job, habits, ledger);
         frame.enterDepth(ledger);
         frame.check(ledger);
-        return frame;
+        return ledger.planned(frame);
     }
 
     private void check(Ledger ledger) {

@@ -13,7 +13,6 @@ import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.outline.SizeKey;
-import neatcorner.core.report.Ledger;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Figure;
@@ -71,7 +70,7 @@ public final class GiveWay {
      * wanted; every size of theirs grows evenly with what was given, so two trials find it.
      */
     private static List<Option> scaled(Job job, Shop shop, SizeKey size, Length wanted) {
-        Length now = Frame.of(job, shop, new Ledger()).size(size.line(), size.axis()).map(Figure::value).orElse(Length.ZERO);
+        Length now = Frame.of(job, shop).result().size(size.line(), size.axis()).map(Figure::value).orElse(Length.ZERO);
         double one = now.toMm();
         double two = sizeOf(grown(job, 1.01), shop, size);
         if (now.isZero() || Double.isNaN(two)) {
@@ -85,7 +84,7 @@ public final class GiveWay {
 
     private static double sizeOf(Job job, Shop shop, SizeKey size) {
         try {
-            return Frame.of(job, shop, new Ledger()).size(size.line(), size.axis()).orElseThrow().value().toMm();
+            return Frame.of(job, shop).result().size(size.line(), size.axis()).orElseThrow().value().toMm();
         } catch (IllegalArgumentException refused) {
             return Double.NaN;
         }
@@ -103,7 +102,7 @@ public final class GiveWay {
 
     private static boolean works(Job job, Shop shop, Edit edit) {
         try {
-            Frame.of(edit.apply(job), shop, new Ledger());
+            Frame.of(edit.apply(job), shop);
             return true;
         } catch (IllegalArgumentException refused) {
             return false;

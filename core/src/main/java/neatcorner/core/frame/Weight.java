@@ -11,6 +11,7 @@ import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.rack.Material;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
@@ -30,7 +31,12 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total) {
     public static final FigureKey<Mass> TOTAL = FigureKey.mass(Station.HANG, "weight.total");
 
     /** Weighs a frame: what each part of the section holds of each wood, and area × thickness × density of each layer. */
-    public static Weight of(Frame frame, Ledger ledger) {
+    public static Planned<Weight> of(Frame frame) {
+        Ledger ledger = new Ledger();
+        return ledger.planned(of(frame, ledger));
+    }
+
+    private static Weight of(Frame frame, Ledger ledger) {
         double kg = frame.members().stream().mapToDouble(Weight::kg).sum() + bars(frame);
         Figure<Mass> wood = ledger.enter(Figure.formula(WOOD)
                 .note("wood_weight", Math.round(frame.job().section().areaMm2()), frame.job().section().species(),

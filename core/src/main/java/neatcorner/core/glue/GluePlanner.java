@@ -28,6 +28,7 @@ import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
@@ -83,8 +84,9 @@ public final class GluePlanner {
      *
      * @param joined the sides that are first put together from several lengths
      */
-    public static GluePlan plan(Frame frame, JointPlan joints, Shop shop, List<Member> joined, Ledger ledger) {
-        return new GluePlanner(frame, joints, shop, joined, ledger).plan(joints.chosen());
+    public static Planned<GluePlan> plan(Frame frame, JointPlan joints, Shop shop, List<Member> joined) {
+        Ledger ledger = new Ledger();
+        return ledger.planned(new GluePlanner(frame, joints, shop, joined, ledger).plan(joints.chosen()));
     }
 
     private GluePlan plan(JointKind joint) {

@@ -19,6 +19,7 @@ import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
@@ -76,8 +77,9 @@ public final class HangPlanner {
     }
 
     /** The hanging of a frame of this weight. */
-    public static HangPlan plan(Frame frame, Weight weight, Ledger ledger) {
-        return new HangPlanner(frame, weight, ledger).plan();
+    public static Planned<HangPlan> plan(Frame frame, Weight weight) {
+        Ledger ledger = new Ledger();
+        return ledger.planned(new HangPlanner(frame, weight, ledger).plan());
     }
 
     private HangPlan plan() {

@@ -14,6 +14,7 @@ import neatcorner.core.frame.Mitre;
 import neatcorner.core.measure.Length;
 import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Silhouette;
 import neatcorner.core.shop.Habit;
@@ -61,7 +62,12 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
     }
 
     /** Tries the sharpest corner of a frame. */
-    public static HiddenPlan of(Frame frame, Ledger ledger) {
+    public static Planned<HiddenPlan> of(Frame frame) {
+        Ledger ledger = new Ledger();
+        return ledger.planned(of(frame, ledger));
+    }
+
+    private static HiddenPlan of(Frame frame, Ledger ledger) {
         Length margin = frame.habits().get(Habit.SAFE_MARGIN);
         Section section = frame.members().getFirst().section();
         Mitre corner = sharpest(frame);

@@ -15,6 +15,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
@@ -52,8 +53,9 @@ public final class JointPlanner {
     }
 
     /** Judges the corners of a frame. */
-    public static JointPlan plan(Frame frame, Weight weight, Ledger ledger) {
-        return new JointPlanner(frame, ledger).plan(weight);
+    public static Planned<JointPlan> plan(Frame frame, Weight weight) {
+        Ledger ledger = new Ledger();
+        return ledger.planned(new JointPlanner(frame, ledger).plan(weight));
     }
 
     private JointPlan plan(Weight weight) {

@@ -10,6 +10,7 @@ import neatcorner.core.measure.Rounding;
 import neatcorner.core.measure.Share;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.wood.Climate;
@@ -40,7 +41,12 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
     private static final double CALMER = 0.75;
 
     /** Reckons it and finds what is too much. */
-    public static Movement of(Frame frame, Climate climate, Ledger ledger) {
+    public static Planned<Movement> of(Frame frame, Climate climate) {
+        Ledger ledger = new Ledger();
+        return ledger.planned(of(frame, climate, ledger));
+    }
+
+    private static Movement of(Frame frame, Climate climate, Ledger ledger) {
         Species species = frame.job().section().species();
         Species.Grain grain = frame.job().choices().grain();
         Movement movement = new Movement(figure(DRY, true, frame, climate.drying(), species.movement(grain), ledger),

@@ -21,6 +21,7 @@ import neatcorner.core.rack.Material;
 import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
@@ -91,8 +92,9 @@ public final class MakingPlanner {
     }
 
     /** The making of a frame's section. */
-    public static MakingPlan plan(Frame frame, Ledger ledger) {
-        return new MakingPlanner(frame, ledger).plan();
+    public static Planned<MakingPlan> plan(Frame frame) {
+        Ledger ledger = new Ledger();
+        return ledger.planned(new MakingPlanner(frame, ledger).plan());
     }
 
     private MakingPlan plan() {

@@ -17,6 +17,7 @@ import neatcorner.core.joint.JointPlan;
 import neatcorner.core.joint.Movement;
 import neatcorner.core.making.MakingPlan;
 import neatcorner.core.measure.Quantity;
+import neatcorner.core.report.Draft;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
@@ -27,27 +28,75 @@ import neatcorner.core.words.Station;
 /**
  * Everything that follows from a job and a shop. Views, sheets and exports only read it.
  *
- * @param frame    sizes and members
- * @param depth    package and section
- * @param making   the moulding from the board
- * @param joints   corners
- * @param hidden   what may be hidden in the corners
- * @param movement what the corners do over a year
- * @param cuts     sticks
- * @param glue     glue-up
- * @param finish   coats
- * @param fit      fit-up
- * @param hang     hanging
+ * @param results  what the subjects worked out
  * @param findings gravest first
  * @param safety   cautions that apply
  * @param figures  every number by its key, in the order they were worked out
  */
-public record Plan(Frame frame, DepthCheck depth, MakingPlan making, JointPlan joints, HiddenPlan hidden, Movement movement, CutPlan cuts, GluePlan glue, FinishPlan finish,
-                   FitPlan fit, HangPlan hang, List<Finding> findings, Set<Safety> safety,
-                   Map<FigureKey<?>, Figure<?>> figures) {
+public record Plan(Draft results, List<Finding> findings, Set<Safety> safety, Map<FigureKey<?>, Figure<?>> figures) {
+    /** What one subject worked out, by the type of its result. */
+    public <T> T get(Class<T> type) {
+        return results.get(type);
+    }
+
+    /** Sizes and members. */
+    public Frame frame() {
+        return get(Frame.class);
+    }
+
+    /** Package and section. */
+    public DepthCheck depth() {
+        return get(DepthCheck.class);
+    }
+
+    /** The moulding from the board. */
+    public MakingPlan making() {
+        return get(MakingPlan.class);
+    }
+
+    /** Corners. */
+    public JointPlan joints() {
+        return get(JointPlan.class);
+    }
+
+    /** What may be hidden in the corners. */
+    public HiddenPlan hidden() {
+        return get(HiddenPlan.class);
+    }
+
+    /** What the corners do over a year. */
+    public Movement movement() {
+        return get(Movement.class);
+    }
+
+    /** Sticks. */
+    public CutPlan cuts() {
+        return get(CutPlan.class);
+    }
+
+    /** Glue-up. */
+    public GluePlan glue() {
+        return get(GluePlan.class);
+    }
+
+    /** Coats. */
+    public FinishPlan finish() {
+        return get(FinishPlan.class);
+    }
+
+    /** Fit-up. */
+    public FitPlan fit() {
+        return get(FitPlan.class);
+    }
+
+    /** Hanging. */
+    public HangPlan hang() {
+        return get(HangPlan.class);
+    }
+
     /** What was wanted. */
     public Job job() {
-        return frame.job();
+        return results.job();
     }
 
     /** A number; empty when this plan has no such number. */

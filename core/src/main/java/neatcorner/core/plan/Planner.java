@@ -1,36 +1,28 @@
 package neatcorner.core.plan;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import neatcorner.core.cut.Answers;
-import neatcorner.core.cut.CutPlan;
-import neatcorner.core.cut.CutPlanner;
 import neatcorner.core.edit.Edit;
-import neatcorner.core.finish.FinishPlan;
-import neatcorner.core.fit.DepthCheck;
-import neatcorner.core.fit.FitPlan;
-import neatcorner.core.fit.FitPlanner;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.frame.Weight;
-import neatcorner.core.glue.GluePlan;
-import neatcorner.core.glue.GluePlanner;
-import neatcorner.core.hang.HangPlan;
-import neatcorner.core.hang.HangPlanner;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
-import neatcorner.core.joint.HiddenPlan;
-import neatcorner.core.joint.JointPlan;
-import neatcorner.core.joint.JointPlanner;
-import neatcorner.core.joint.Movement;
-import neatcorner.core.making.MakingPlan;
-import neatcorner.core.making.MakingPlanner;
+import neatcorner.core.report.Draft;
 import neatcorner.core.report.Finding;
-import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Safety;
+import neatcorner.core.report.Subject;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
 /** The one way through: from a job and a shop to a plan. */
@@ -54,22 +46,29 @@ public final class Planner {
      * @throws neatcorner.core.frame.ImpossibleFrame when the numbers leave no frame
      */
     public static Plan plan(Job job, Shop shop, Answers answers) {
-        Ledger ledger = new Ledger();
-        Frame frame = Frame.of(job, shop, ledger);
-        DepthCheck depth = DepthCheck.of(frame, ledger);
-        MakingPlan making = MakingPlanner.plan(frame, ledger);
-        Weight weight = Weight.of(frame, ledger);
-        JointPlan joints = JointPlanner.plan(frame, weight, ledger);
-        HiddenPlan hidden = HiddenPlan.of(frame, ledger);
-        Movement movement = Movement.of(frame, shop.climate(), ledger);
-        CutPlan cuts = CutPlanner.plan(frame, shop, answers, ledger);
-        GluePlan glue = GluePlanner.plan(frame, joints, shop, cuts.joined(), ledger);
-        FinishPlan finish = FinishPlan.plan(frame, ledger);
-        FitPlan fit = FitPlanner.plan(frame, ledger);
-        HangPlan hang = HangPlanner.plan(frame, weight, ledger);
-        List<Finding> findings = ledger.findings().stream().map(finding -> curable(finding, frame)).toList();
-        return new Plan(frame, depth, making, joints, hidden, movement, cuts, glue, finish, fit, hang, findings, ledger.safety(),
-                ledger.figures());
+        Draft draft = Draft.of(job, shop).with(Answers.class, answers);
+        Map<FigureKey<?>, Figure<?>> figures = new LinkedHashMap<>();
+        List<Finding> findings = new ArrayList<>();
+        Set<Safety> safety = EnumSet.noneOf(Safety.class);
+        for (Subject<?> subject : Subjects.IN_ORDER) {
+            draft = planned(subject, draft, figures, findings, safety);
+        }
+        Frame frame = draft.get(Frame.class);
+        List<Finding> sorted = findings.stream().map(finding -> curable(finding, frame))
+                .sorted(Comparator.comparing(Finding::severity).thenComparing(Finding::station)).toList();
+        return new Plan(draft, sorted, Collections.unmodifiableSet(safety), Collections.unmodifiableMap(figures));
+    }
+
+    private static <T> Draft planned(Subject<T> subject, Draft draft, Map<FigureKey<?>, Figure<?>> figures, List<Finding> findings, Set<Safety> safety) {
+        Planned<T> planned = subject.planner().apply(draft);
+        planned.figures().forEach((key, figure) -> {
+            if (figures.putIfAbsent(key, figure) != null) {
+                throw new IllegalStateException("figure " + key.id() + " is entered twice, the second time by " + subject.type().getSimpleName());
+            }
+        });
+        findings.addAll(planned.findings());
+        safety.addAll(planned.safety());
+        return draft.with(subject.type(), planned.result());
     }
 
     /** With a way to where it can be mended, where the step that was thought of would leave no frame. */

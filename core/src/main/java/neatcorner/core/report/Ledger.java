@@ -2,7 +2,6 @@ package neatcorner.core.report;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,8 +12,8 @@ import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 
 /**
- * The book that is kept while a plan is made: figures and findings in the order they arise. Not for
- * more than one thread and one plan.
+ * The book one planner keeps while it works: figures and findings in the order they arise. It is closed
+ * by {@link #planned} and not written in after that. Not for more than one thread.
  */
 public final class Ledger {
     private final Map<FigureKey<?>, Figure<?>> figures = new LinkedHashMap<>();
@@ -39,19 +38,8 @@ public final class Ledger {
         safety.add(caution);
     }
 
-    /** All figures by their keys. */
-    public Map<FigureKey<?>, Figure<?>> figures() {
-        return Collections.unmodifiableMap(new LinkedHashMap<>(figures));
-    }
-
-    /** All findings, the gravest first, else in the order of the stations. */
-    public List<Finding> findings() {
-        return findings.stream().sorted(Comparator.comparing(Finding::severity)
-                .thenComparing(Finding::station)).toList();
-    }
-
-    /** All cautions. */
-    public Set<Safety> safety() {
-        return safety.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(safety));
+    /** What was planned, with all that was written down. */
+    public <T> Planned<T> planned(T result) {
+        return new Planned<>(result, Collections.unmodifiableMap(figures), List.copyOf(findings), safety.isEmpty() ? Set.of() : Collections.unmodifiableSet(safety));
     }
 }

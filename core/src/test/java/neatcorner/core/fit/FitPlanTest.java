@@ -17,6 +17,7 @@ import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Size;
+import neatcorner.core.pane.Pane;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Safety;
@@ -67,7 +68,7 @@ class FitPlanTest {
     @Test
     void theMatOpeningIsSmallerThanThePicture() {
         Plan plan = Planner.plan(Sample.matted("2", "2", "2 1/2"), Sample.shop());
-        FitPlan.Sheet opening = plan.fit().matOpening().orElseThrow();
+        Pane opening = plan.fit().panes().matOpening().orElseThrow();
         assertThat(plan.frame().width(Line.ART).minus(opening.width().value())).isEqualTo(in("1/2"));
         assertThat(opening.width().value().plus(in("4"))).isEqualTo(plan.frame().width(Line.MAT));
         assertThat(opening.height().value().plus(in("4 1/2"))).isEqualTo(plan.frame().height(Line.MAT));
@@ -94,7 +95,7 @@ class FitPlanTest {
     @Test
     void stretchedClothIsCutToWrapTheBars() {
         Plan plan = Planner.plan(Sample.stretched("48", "30"), Sample.shop(Sample.bar()));
-        FitPlan.Sheet cloth = plan.fit().sheets().getFirst();
+        Pane cloth = plan.fit().sheets().getFirst();
         assertThat(cloth.name()).isEqualTo(Words.of("sheet.fabric"));
         assertThat(cloth.width().value()).isEqualTo(in("48").plus(in("3/4").plus(in("1 1/2")).times(2)));
         assertThat(plan.fit().points()).isEmpty();

@@ -17,7 +17,6 @@ import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
-import neatcorner.core.report.Ledger;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Working;
@@ -31,7 +30,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class FrameTest {
     private static Frame frame(Job job) {
-        return Frame.of(job, Sample.shop(), new Ledger());
+        return Frame.of(job, Sample.shop()).result();
     }
 
     /** Common practice, no source: a 12 in sight opening with a 2 in face is cut with 16 in long points. */

@@ -22,7 +22,6 @@ import neatcorner.core.rack.Material;
 import neatcorner.core.rack.Rack;
 import neatcorner.core.rack.RackItem;
 import neatcorner.core.rack.Sheet;
-import neatcorner.core.report.Ledger;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.sheet.SheetProblem;
 import net.jqwik.api.ForAll;
@@ -34,7 +33,7 @@ import org.locationtech.jts.geom.Envelope;
 /** What goes off the rack and what comes on it: nothing is made from nothing, and nothing worth keeping is lost. */
 class BookingTest {
     private static Lots.Order order(Job job, Shop shop) {
-        return new Lots.Order("job", Frame.of(job, shop, new Ledger()));
+        return new Lots.Order("job", Frame.of(job, shop).result());
     }
 
     private static Envelope area(Length x, Length y, Length width, Length height) {

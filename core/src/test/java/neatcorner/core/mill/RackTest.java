@@ -35,7 +35,6 @@ import neatcorner.core.rack.Board;
 import neatcorner.core.rack.OffCut;
 import neatcorner.core.rack.Price;
 import neatcorner.core.rack.Rack;
-import neatcorner.core.report.Ledger;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Shop;
@@ -116,7 +115,7 @@ class RackTest {
         Shop shop = shop(cut("C-1", "90"), cut("C-2", "90"), cut("C-3", "90"));
         Job matched = new Edit.Cut(Cutting.FREE.withMatched(true)).apply(Sample.job("10", "8"));
         Job keeping = new Edit.Cut(Sample.kept("C–D/1", "C-3").withForbidden(StickId.read("C-1"), true)).apply(Sample.job("12", "9"));
-        List<Lot> lots = Lots.ofAll(List.of(new Lots.Order("matched", Frame.of(matched, shop, new Ledger())), new Lots.Order("keeping", Frame.of(keeping, shop, new Ledger()))),
+        List<Lot> lots = Lots.ofAll(List.of(new Lots.Order("matched", Frame.of(matched, shop).result()), new Lots.Order("keeping", Frame.of(keeping, shop).result())),
                 shop, Answers.NONE);
         List<StickLayout> sticks = CutPlan.sticks(lots);
         assertThat(sticks).noneMatch(s -> s.id().toString().equals("C-1"));
@@ -152,7 +151,7 @@ class RackTest {
 
     private static Milling milled(Job job, Board board) {
         Shop shop = Sample.shop().withRack(new Rack(List.of(board)));
-        return Milling.of(Lots.ofAll(List.of(new Lots.Order("job", Frame.of(job, shop, new Ledger()))), shop, Answers.NONE), shop);
+        return Milling.of(Lots.ofAll(List.of(new Lots.Order("job", Frame.of(job, shop).result())), shop, Answers.NONE), shop);
     }
 
     /** Wherever a knot lies, no blank has any part in it, no two blanks share wood, and wood only gets less from step to step. */

@@ -9,7 +9,6 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
-import neatcorner.core.report.Ledger;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -33,7 +32,7 @@ public final class Outlines {
 
     /** The frame of a job in the sample shop. */
     public static Frame frame(Job job) {
-        return Frame.of(job, Sample.shop(), new Ledger());
+        return Frame.of(job, Sample.shop()).result();
     }
 
     /** A size at a line. */

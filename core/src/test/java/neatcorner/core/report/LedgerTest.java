@@ -4,10 +4,13 @@ import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.Frame;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
@@ -24,27 +27,32 @@ class LedgerTest {
     void aFigureIsEnteredOnce() {
         Ledger ledger = new Ledger();
         Figure<?> figure = ledger.enter(Figure.given(SectionKey.FACE, in("2")));
-        assertThat(ledger.figures()).containsEntry(SectionKey.FACE, figure);
+        assertThat(ledger.planned("made").figures()).containsEntry(SectionKey.FACE, figure);
         assertThatIllegalStateException().isThrownBy(() -> ledger.enter(Figure.given(SectionKey.FACE, in("3"))));
     }
 
+    /** The gravest first, and of those equally grave the station that comes first. */
     @Test
     void findingsAreSortedByGravityThenByStation() {
-        Ledger ledger = new Ledger();
-        ledger.find(Finding.of(Severity.NOTE, Station.BRIEF, "a"));
-        ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "b"));
-        ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "c"));
-        ledger.find(Finding.of(Severity.STOP, Station.FIT, "d"));
-        assertThat(ledger.findings()).extracting(Finding::id).containsExactly("d", "c", "b", "a");
+        List<Finding> findings = Planner.plan(Sample.stretched("90", "100").withQuantity(40), Sample.shop()).findings();
+        assertThat(findings).hasSizeGreaterThan(2).isSortedAccordingTo(Comparator.comparing(Finding::severity).thenComparing(Finding::station));
+    }
+
+    /** A subject that asks for what is planned after it is a bug, said by name. */
+    @Test
+    void aDraftHasWhatWasPlannedBefore() {
+        Draft draft = Draft.of(Sample.job("8", "10"), Sample.shop());
+        assertThatIllegalStateException().isThrownBy(() -> draft.get(Frame.class)).withMessageContaining("Frame is asked for before");
+        assertThat(draft.with(String.class, "made").get(String.class)).isEqualTo("made");
     }
 
     @Test
     void aCautionCountsOnceAndThereMayBeNone() {
         Ledger ledger = new Ledger();
-        assertThat(ledger.safety()).isEmpty();
+        assertThat(ledger.planned("").safety()).isEmpty();
         ledger.warn(Safety.SAW);
         ledger.warn(Safety.SAW);
-        assertThat(ledger.safety()).containsExactly(Safety.SAW);
+        assertThat(ledger.planned("").safety()).containsExactly(Safety.SAW);
     }
 
     /** Every number of every plan stands under its own key, and no two are printed alike. */

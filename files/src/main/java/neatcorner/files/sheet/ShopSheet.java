@@ -21,6 +21,7 @@ import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Member;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Length;
+import neatcorner.core.pane.Pane;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Safety;
@@ -287,8 +288,8 @@ public final class ShopSheet {
     private double fit(double x, double top, double wide) throws IOException {
         double at = heading(x, top, wide, book.say(Phrasebook.keyOf(Station.FIT)));
         at = cautions(x, at, wide, Station.FIT);
-        List<FitPlan.Sheet> sheets = Stream.concat(plan.fit().sheets().stream(), plan.fit().matOpenings().stream()).toList();
-        for (FitPlan.Sheet sheet : sheets) {
+        List<Pane> sheets = Stream.concat(plan.fit().sheets().stream(), plan.fit().matOpenings().stream()).toList();
+        for (Pane sheet : sheets) {
             at = row(x, at, wide, book.say(sheet.name()), book.say("sheet.size", sheet.width(), sheet.height()));
         }
         for (FitPlan.Points points : plan.fit().points()) {

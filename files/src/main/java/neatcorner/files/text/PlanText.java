@@ -5,7 +5,6 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.fit.DepthCheck;
-import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Job;
@@ -15,6 +14,7 @@ import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
+import neatcorner.core.pane.Pane;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
 import neatcorner.core.section.Recess;
@@ -211,7 +211,7 @@ public final class PlanText {
         steps(plan.fit().order());
     }
 
-    private void sheet(FitPlan.Sheet sheet) {
+    private void sheet(Pane sheet) {
         line("sheet", sheet.name(), sheet.width(), sheet.height());
     }
 

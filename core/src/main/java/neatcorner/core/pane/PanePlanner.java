@@ -1,4 +1,4 @@
-package neatcorner.core.fit;
+package neatcorner.core.pane;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +14,7 @@ import neatcorner.core.outline.Form;
 import neatcorner.core.outline.Line;
 import neatcorner.core.rack.Material;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Planned;
 import neatcorner.core.report.Safety;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
@@ -23,16 +24,24 @@ import neatcorner.core.words.Station;
 import neatcorner.core.words.Words;
 
 /** How large everything in the package is cut; whatever must drop in is rounded down. */
-final class CutSizes {
+public final class PanePlanner {
     private final Frame frame;
     private final Ledger ledger;
 
-    CutSizes(Frame frame, Ledger ledger) {
+    private PanePlanner(Frame frame, Ledger ledger) {
         this.frame = frame;
         this.ledger = ledger;
     }
 
-    List<FitPlan.Sheet> sheets() {
+    /** The panes of a frame. */
+    public static Planned<Panes> plan(Frame frame) {
+        Ledger ledger = new Ledger();
+        PanePlanner planner = new PanePlanner(frame, ledger);
+        List<Pane> openings = planner.matOpenings();
+        return ledger.planned(new Panes(planner.sheets(), openings));
+    }
+
+    private List<Pane> sheets() {
         if (frame.job().contents().materials().anyMatch(Material::isGlass)) {
             ledger.warn(Safety.GLASS);
         }
@@ -41,16 +50,16 @@ final class CutSizes {
         }
         if (frame.job().section().recess() instanceof Recess.Bar) {
             Length around = frame.job().section().thickness().plus(frame.habits().get(Habit.WRAP_FOLD)).times(2);
-            return List.of(new FitPlan.Sheet(Words.of("sheet.fabric"), Optional.empty(), 1, fabric(Axis.WIDTH, around), fabric(Axis.HEIGHT, around)));
+            return List.of(new Pane(Words.of("sheet.fabric"), Optional.empty(), 1, fabric(Axis.WIDTH, around), fabric(Axis.HEIGHT, around)));
         }
-        List<FitPlan.Sheet> sheets = new ArrayList<>();
+        List<Pane> sheets = new ArrayList<>();
         List<Layer> layers = frame.job().contents().layers();
         for (int i = 0; i < layers.size(); i++) {
             Material material = layers.get(i).material();
             long before = layers.subList(0, i).stream().filter(layer -> layer.material().role() == material.role()).count();
             String id = "cut." + material.role().name().toLowerCase(Locale.ROOT) + (before == 0 ? "" : "_" + (before + 1));
             Line line = material.role() == Material.Role.ART || !frame.has(Line.GLASS) ? Line.ART : Line.GLASS;
-            sheets.add(new FitPlan.Sheet(shaped(Words.of("sheet.of", material)), Optional.of(material), 1,
+            sheets.add(new Pane(shaped(Words.of("sheet.of", material)), Optional.of(material), 1,
                     cut(id, line, Axis.WIDTH, material.role()), cut(id, line, Axis.HEIGHT, material.role())));
         }
         return List.copyOf(sheets);
@@ -62,10 +71,10 @@ final class CutSizes {
     }
 
     /** One pane for every opening of a window, with the same play all round. */
-    private List<FitPlan.Sheet> panes() {
+    private List<Pane> panes() {
         Boxed.Window window = (Boxed.Window) frame.job().outline();
         Length lips = frame.job().section().lip().times(2);
-        return frame.job().contents().layers().stream().map(layer -> new FitPlan.Sheet(
+        return frame.job().contents().layers().stream().map(layer -> new Pane(
                 Words.of("sheet.panes", window.rows() * window.columns(), layer.material()), Optional.of(layer.material()),
                 window.rows() * window.columns(),
                 pane(layer.material().role(), Axis.WIDTH, window.columns(), window.bar(), lips),
@@ -96,13 +105,13 @@ final class CutSizes {
     }
 
     /** The mat on the picture covers its edge; every mat before it opens a reveal wider. */
-    List<FitPlan.Sheet> matOpenings() {
+    private List<Pane> matOpenings() {
         int mats = (int) frame.job().contents().materials().filter(m -> m.role() == Material.Role.MAT).count();
-        List<FitPlan.Sheet> openings = new ArrayList<>();
+        List<Pane> openings = new ArrayList<>();
         for (int i = 0; i < mats; i++) {
             int wider = mats - 1 - i;
             Words name = mats == 1 ? Words.of("sheet.mat_opening") : Words.of("sheet.mat_opening.nth", i + 1);
-            openings.add(new FitPlan.Sheet(shaped(name), Optional.empty(), 1, opening(Axis.WIDTH, wider), opening(Axis.HEIGHT, wider)));
+            openings.add(new Pane(shaped(name), Optional.empty(), 1, opening(Axis.WIDTH, wider), opening(Axis.HEIGHT, wider)));
         }
         return List.copyOf(openings);
     }

@@ -1,0 +1,46 @@
+package neatcorner.core.plan;
+
+import java.util.List;
+import neatcorner.core.cut.Answers;
+import neatcorner.core.cut.CutPlan;
+import neatcorner.core.cut.CutPlanner;
+import neatcorner.core.finish.FinishPlan;
+import neatcorner.core.fit.DepthCheck;
+import neatcorner.core.fit.FitPlan;
+import neatcorner.core.fit.FitPlanner;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Weight;
+import neatcorner.core.glue.GluePlan;
+import neatcorner.core.glue.GluePlanner;
+import neatcorner.core.hang.HangPlan;
+import neatcorner.core.hang.HangPlanner;
+import neatcorner.core.joint.HiddenPlan;
+import neatcorner.core.joint.JointPlan;
+import neatcorner.core.joint.JointPlanner;
+import neatcorner.core.joint.Movement;
+import neatcorner.core.making.MakingPlan;
+import neatcorner.core.making.MakingPlanner;
+import neatcorner.core.pane.PanePlanner;
+import neatcorner.core.pane.Panes;
+import neatcorner.core.report.Subject;
+
+/** What a plan is made of: a line a subject, each after those it asks for. */
+final class Subjects {
+    static final List<Subject<?>> IN_ORDER = List.of(
+            new Subject<>(Frame.class, draft -> Frame.of(draft.job(), draft.shop())),
+            Subject.from(Frame.class, DepthCheck.class, DepthCheck::of),
+            Subject.from(Frame.class, MakingPlan.class, MakingPlanner::plan),
+            Subject.from(Frame.class, Weight.class, Weight::of),
+            new Subject<>(JointPlan.class, draft -> JointPlanner.plan(draft.get(Frame.class), draft.get(Weight.class))),
+            Subject.from(Frame.class, HiddenPlan.class, HiddenPlan::of),
+            new Subject<>(Movement.class, draft -> Movement.of(draft.get(Frame.class), draft.shop().climate())),
+            new Subject<>(CutPlan.class, draft -> CutPlanner.plan(draft.get(Frame.class), draft.shop(), draft.get(Answers.class))),
+            new Subject<>(GluePlan.class, draft -> GluePlanner.plan(draft.get(Frame.class), draft.get(JointPlan.class), draft.shop(), draft.get(CutPlan.class).joined())),
+            Subject.from(Frame.class, FinishPlan.class, FinishPlan::plan),
+            Subject.from(Frame.class, Panes.class, PanePlanner::plan),
+            new Subject<>(FitPlan.class, draft -> FitPlanner.plan(draft.get(Frame.class), draft.get(Panes.class))),
+            new Subject<>(HangPlan.class, draft -> HangPlanner.plan(draft.get(Frame.class), draft.get(Weight.class))));
+
+    private Subjects() {
+    }
+}
