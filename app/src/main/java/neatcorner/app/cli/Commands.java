@@ -7,6 +7,7 @@ import java.util.concurrent.Callable;
 import neatcorner.app.desk.FaultLog;
 import neatcorner.app.desk.Places;
 import neatcorner.app.view.Window;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.files.disk.FileRefused;
 import neatcorner.files.store.ShopStore;
 import neatcorner.files.store.StoreException;
@@ -52,7 +53,7 @@ public final class Commands implements Callable<Integer> {
                     || failed instanceof FileRefused || failed instanceof Window.NoDisplay) {
                 return complain(failed.getMessage());
             }
-            return keepFault(String.join(" ", args), failed);
+            return failed instanceof Refusal refused ? complain(CommandException.said(refused)) : keepFault(String.join(" ", args), failed);
         });
         try {
             return line.execute(args);

@@ -51,11 +51,7 @@ final class DrawCommand implements Runnable {
         } else if (name.endsWith(".pdf")) {
             List<FullSize> drawings = what == What.PIECES
                     ? plan.frame().alike().stream().map(List::getFirst).map(FullSize::piece).toList() : List.of(drawing(plan));
-            try {
-                WholeFile.write(out, Template.write(drawings, new Phrasebook(Graduation.MM_TENTH), paper));
-            } catch (IllegalArgumentException refused) {
-                throw new CommandException(refused.getMessage());
-            }
+            WholeFile.write(out, Template.write(drawings, new Phrasebook(Graduation.MM_TENTH), paper));
         } else {
             throw new CommandException(out + " ends in nothing known; a drawing ends in .svg, .dxf or .pdf");
         }

@@ -2,13 +2,12 @@ package neatcorner.app.cli;
 
 import java.nio.file.Path;
 import java.util.Optional;
-import neatcorner.core.frame.ImpossibleFrame;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.shop.Shop;
 import neatcorner.files.disk.WholeFile;
 import neatcorner.files.json.Document;
-import neatcorner.files.json.FormatException;
 
 /** Reads what a command is given; whatever is wrong becomes one message that names the file. */
 final class JobFile {
@@ -40,8 +39,8 @@ final class JobFile {
     private static <T> T said(Path file, Reading<T> reading) {
         try {
             return reading.read();
-        } catch (FormatException | ImpossibleFrame refused) {
-            throw new CommandException(file + ": " + refused.getMessage());
+        } catch (Refusal refused) {
+            throw new CommandException(file, refused);
         }
     }
 }

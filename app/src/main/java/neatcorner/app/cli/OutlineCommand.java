@@ -6,6 +6,7 @@ import java.util.Optional;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.shop.Shop;
 import neatcorner.files.disk.WholeFile;
@@ -39,9 +40,9 @@ final class OutlineCommand implements Runnable {
             Planner.plan(job, stock);
             WholeFile.write(out, Document.of(job).text().getBytes(StandardCharsets.UTF_8));
         } catch (OutlineFile.UnitMissing missing) {
-            throw new CommandException(drawing + ": " + missing.getMessage() + " (--unit)");
-        } catch (IllegalArgumentException refused) {
-            throw new CommandException(drawing + ": " + refused.getMessage());
+            throw new CommandException(drawing + ": " + CommandException.said(missing) + " (--unit)");
+        } catch (Refusal refused) {
+            throw new CommandException(drawing, refused);
         }
     }
 

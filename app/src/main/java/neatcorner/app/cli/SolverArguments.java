@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
+import neatcorner.core.phrase.Refusal;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -38,8 +39,8 @@ final class SolverArguments {
             long start = System.nanoTime();
             A answer = solver.apply(given, () -> System.nanoTime() - start > seconds * 1e9).orElseThrow(() -> new CommandException(problem + ": " + tooFew));
             return new Solved<>(given, answer, (System.nanoTime() - start) / 1e9);
-        } catch (IllegalArgumentException refused) {
-            throw new CommandException(problem + ": " + refused.getMessage());
+        } catch (Refusal refused) {
+            throw new CommandException(problem, refused);
         }
     }
 

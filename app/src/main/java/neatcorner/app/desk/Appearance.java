@@ -2,6 +2,7 @@ package neatcorner.app.desk;
 
 import neatcorner.core.drawing.Palette;
 import neatcorner.core.measure.Graduation;
+import neatcorner.core.phrase.Refusal;
 
 /**
  * How the window looks; kept in the shop.
@@ -18,7 +19,7 @@ public record Appearance(Graduation graduation, Palette palette, int textSize) {
 
     public Appearance {
         if (textSize < LEAST || textSize > MOST) {
-            throw new IllegalArgumentException("text size is " + textSize + " %; it must be from 100 to 160");
+            throw Refusal.of("appearance.text_size_is", textSize);
         }
     }
 
@@ -47,7 +48,7 @@ public record Appearance(Graduation graduation, Palette palette, int textSize) {
         String[] parts = text.split(" ");
         try {
             return new Appearance(Graduation.valueOf(parts[0]), Palette.valueOf(parts[1]), Integer.parseInt(parts[2]));
-        } catch (IllegalArgumentException | ArrayIndexOutOfBoundsException unreadable) {
+        } catch (IllegalArgumentException | Refusal | ArrayIndexOutOfBoundsException unreadable) {
             return USUAL;
         }
     }

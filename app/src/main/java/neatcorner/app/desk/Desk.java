@@ -19,7 +19,6 @@ import neatcorner.core.edit.Entry;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.fit.DepthCheck;
 import neatcorner.core.frame.GiveWay;
-import neatcorner.core.frame.ImpossibleFrame;
 import neatcorner.core.glue.GluePlanner;
 import neatcorner.core.hang.HangPlanner;
 import neatcorner.core.job.Cutting;
@@ -29,9 +28,9 @@ import neatcorner.core.job.Tape;
 import neatcorner.core.joint.FastenerKey;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.MeasureText;
-import neatcorner.core.measure.OutOfRange;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Remedy;
@@ -156,7 +155,7 @@ public final class Desk implements AutoCloseable {
             cuts.search();
             changed();
             return Optional.empty();
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return Optional.of(said(refused));
         }
     }
@@ -252,7 +251,7 @@ public final class Desk implements AutoCloseable {
         Plan before = shown;
         try {
             shown = edit.isEmpty() ? plan : Planner.plan(edit.get().apply(job.value()), shop.value(), improver.answers());
-        } catch (IllegalArgumentException notYet) {
+        } catch (Refusal notYet) {
             shown = plan;
         }
         if (shown != before) {
@@ -390,7 +389,7 @@ public final class Desk implements AutoCloseable {
             cuts.search();
             changed();
             return Optional.empty();
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return Optional.of(said(refused));
         }
     }
@@ -404,12 +403,8 @@ public final class Desk implements AutoCloseable {
     }
 
     /** Why something was refused, in the maker's units. */
-    public String said(IllegalArgumentException refused) {
-        return switch (refused) {
-            case OutOfRange range -> book.say("refused.range", range.what(), range.value(), range.low(), range.high());
-            case ImpossibleFrame impossible -> book.say(impossible.words());
-            default -> refused.getMessage();
-        };
+    public String said(Refusal refused) {
+        return book.say(refused.words());
     }
 
     /** Makes a change of the shop and saves it; says why when it is refused. */
@@ -423,7 +418,7 @@ public final class Desk implements AutoCloseable {
             cuts.search();
             changed();
             return Optional.empty();
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return Optional.of(said(refused));
         }
     }
@@ -449,7 +444,7 @@ public final class Desk implements AutoCloseable {
     public Optional<String> note(String text) {
         try {
             return edit(new Edit.Write(new Note(clock.instant().truncatedTo(ChronoUnit.SECONDS), text.strip())));
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return Optional.of(said(refused));
         }
     }
@@ -529,7 +524,7 @@ public final class Desk implements AutoCloseable {
             Planner.plan(document.value(), shop.value());
             takenUp(document, "taken in from a file");
             return Optional.empty();
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return Optional.of(said(refused));
         }
     }

@@ -10,8 +10,8 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import neatcorner.core.cut.Answers;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.frame.ImpossibleFrame;
 import neatcorner.core.job.Job;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
 import neatcorner.files.store.ShopStore;
@@ -120,7 +120,7 @@ final class Gatherer {
         }
         try {
             return Optional.of(Frame.of(job, shop).result());
-        } catch (ImpossibleFrame notYet) {
+        } catch (Refusal notYet) {
             return Optional.empty();
         }
     }

@@ -9,6 +9,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BooleanSupplier;
 import neatcorner.core.cut.Answers;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.solve.sheet.SheetAnswer;
 import neatcorner.core.solve.sheet.SheetProblem;
 import neatcorner.core.solve.sheet.SheetSolver;
@@ -103,7 +104,7 @@ public final class Improver implements AutoCloseable {
                 case SheetProblem sheets -> SheetSolver.solve(sheets, stop, better -> tell(problem, better, mine, false)).ifPresent(best -> tell(problem, best, mine, true));
                 default -> throw new IllegalStateException("no solver for " + problem.getClass());
             }
-        } catch (IllegalArgumentException locksThatCannotBe) {
+        } catch (Refusal locksThatCannotBe) {
             // The plan has said so already; there is nothing to improve.
         }
         interfaceThread.execute(() -> {

@@ -20,12 +20,12 @@ import neatcorner.core.joint.Pins;
 import neatcorner.core.joint.Splines;
 import neatcorner.core.joint.VFasteners;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Phrasebook;
-import neatcorner.core.words.Words;
 
 /** One corner close up, and the ways to join it. */
 final class CornersDetail extends Panel {

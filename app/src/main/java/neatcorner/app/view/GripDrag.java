@@ -13,6 +13,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Corner;
 import neatcorner.core.outline.Outline;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.words.FigureKey;
 import org.jspecify.annotations.Nullable;
 
@@ -64,7 +65,7 @@ final class GripDrag implements PictureView.Dragging {
                     yield Entry.of(start, key).map(entry -> new Edit.Enter(key, onMark(entry.read().apply(start), grown)));
                 }
             };
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return Optional.empty();
         }
     }

@@ -53,7 +53,7 @@ final class OutlineImport {
             } catch (FileRefused refused) {
                 Platform.runLater(() -> say.accept(Labels.get("file.unread", refused.getMessage())));
             } catch (DrawingException refused) {
-                Platform.runLater(() -> say.accept(Labels.get("file.unread", file + ": " + refused.getMessage())));
+                Platform.runLater(() -> say.accept(Labels.get("file.unread", file + ": " + desk.said(refused))));
             } catch (RuntimeException | Error bug) {
                 FaultLog.keep("reading a drawing", bug);
                 Platform.runLater(() -> say.accept(Labels.get("file.unread", file)));

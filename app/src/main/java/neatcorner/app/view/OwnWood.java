@@ -9,6 +9,7 @@ import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Phrasebook;
 
@@ -71,7 +72,7 @@ final class OwnWood {
     private Optional<String> tried(Supplier<Species> made) {
         try {
             return save.apply(made.get());
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return Optional.of(panel.desk().said(refused));
         }
     }

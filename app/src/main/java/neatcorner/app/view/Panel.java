@@ -24,13 +24,13 @@ import javafx.util.StringConverter;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Phrasebook;
-import neatcorner.core.words.Words;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -28,6 +28,8 @@ import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Span;
 import neatcorner.core.mill.Milling;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Board;
 import neatcorner.core.rack.Material;
 import neatcorner.core.rack.OffCut;
@@ -40,7 +42,6 @@ import neatcorner.core.shop.Shop;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Phrasebook;
-import neatcorner.core.words.Words;
 
 /** One item of the rack: its picture, its numbers to type, and what can be made of it. A board's defects are dragged on its picture. */
 final class RackDetail extends Panel implements PictureView.Pressing {
@@ -110,7 +111,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     private Optional<String> tried(Supplier<Optional<String>> change) {
         try {
             return change.get();
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return Optional.of(desk().said(refused));
         }
     }
@@ -133,7 +134,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
         return Arrays.stream(text.split(";")).map(String::strip).filter(part -> !part.isEmpty()).map(part -> {
             String[] ends = part.split("\\s+[–-]\\s+");
             if (ends.length != 2) {
-                throw new IllegalArgumentException(Labels.get("rack.defects_rule", part));
+                throw new Refusal(Words.plain(Labels.get("rack.defects_rule", part)));
             }
             return new Span(desk().parsed(ends[0]), desk().parsed(ends[1]));
         }).toList();
@@ -178,7 +179,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     private static double number(String text) {
         String typed = text.strip().replace(',', '.');
         if (!NUMBER.matcher(typed).matches()) {
-            throw new IllegalArgumentException(Labels.get("rack.number_rule", text));
+            throw new Refusal(Words.plain(Labels.get("rack.number_rule", text)));
         }
         return Double.parseDouble(typed);
     }
@@ -186,7 +187,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     private static int whole(String text) {
         double number = number(text);
         if (number != Math.rint(number)) {
-            throw new IllegalArgumentException(Labels.get("rack.whole_rule", text));
+            throw new Refusal(Words.plain(Labels.get("rack.whole_rule", text)));
         }
         return (int) number;
     }
@@ -268,7 +269,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     private List<Board.Defect> changed(int index, String typed) {
         String[] numbers = typed.strip().split("\\s*×\\s*|\\s+(?:x|at|/)\\s+");
         if (numbers.length != 4) {
-            throw new IllegalArgumentException(Labels.get("rack.defect_rule", typed));
+            throw new Refusal(Words.plain(Labels.get("rack.defect_rule", typed)));
         }
         List<Board.Defect> defects = new ArrayList<>(((Board) now()).defects());
         defects.set(index, new Board.Defect(defects.get(index).kind(), desk().parsed(numbers[2]), desk().parsed(numbers[3]), desk().parsed(numbers[0]), desk().parsed(numbers[1])));

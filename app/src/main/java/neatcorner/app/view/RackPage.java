@@ -33,6 +33,7 @@ import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Unit;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.Board;
 import neatcorner.core.rack.Material;
 import neatcorner.core.rack.OffCut;
@@ -172,8 +173,8 @@ final class RackPage extends HBox {
                 say.accept(Labels.get("file.written", file));
             } catch (FileRefused failed) {
                 say.accept(Labels.get("file.failed", failed.getMessage()));
-            } catch (IllegalArgumentException failed) {
-                say.accept(Labels.get("file.failed", file + ": " + failed.getMessage()));
+            } catch (Refusal failed) {
+                say.accept(Labels.get("file.failed", file + ": " + desk.said(failed)));
             }
         });
     }
@@ -192,8 +193,8 @@ final class RackPage extends HBox {
                 }
             } catch (FileRefused failed) {
                 say.accept(Labels.get("file.unread", failed.getMessage()));
-            } catch (IllegalArgumentException failed) {
-                say.accept(Labels.get("file.unread", file + ": " + failed.getMessage()));
+            } catch (Refusal failed) {
+                say.accept(Labels.get("file.unread", file + ": " + desk.said(failed)));
             }
         });
     }
@@ -207,7 +208,7 @@ final class RackPage extends HBox {
     private void ask(RackCsv.Rows rows, List<String> replaced) {
         if (!rows.refusals().isEmpty()) {
             questions.getChildren().add(Panel.text(Labels.get("rack.bad_rows", rows.refusals().size(), rows.items().size()), "strong"));
-            rows.refusals().stream().limit(8).forEach(line -> questions.getChildren().add(Panel.text(line, "refusal")));
+            rows.refusals().stream().limit(8).forEach(line -> questions.getChildren().add(Panel.text(desk.book().say(line), "refusal")));
         }
         if (!replaced.isEmpty()) {
             questions.getChildren().add(Panel.text(Labels.get("rack.replaced", replaced.size(), String.join(", ", replaced.subList(0, Math.min(8, replaced.size())))), "strong"));

@@ -18,6 +18,8 @@ import neatcorner.core.job.Contents;
 import neatcorner.core.job.LayerKey;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.making.MakingStep;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Band;
 import neatcorner.core.section.Edging;
 import neatcorner.core.section.Holds;
@@ -33,7 +35,6 @@ import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Sale;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Phrasebook;
-import neatcorner.core.words.Words;
 
 /** What the moulding is made of and how; its numbers are typed and dragged on the drawing. */
 final class SectionDetail extends Panel {
@@ -96,7 +97,7 @@ final class SectionDetail extends Panel {
     private Optional<String> change(Function<Section, Section> how) {
         try {
             return desk().edit(new Edit.ChooseSection(how.apply(section())));
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return Optional.of(desk().said(refused));
         }
     }

@@ -31,6 +31,8 @@ import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.outline.Traverse;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Phrasebook;
 
 /** The shape of the frame: which, how many sides, how it stands; what of it cannot be typed on the drawing. */
@@ -111,13 +113,13 @@ final class ShapeChoice {
         only(field, type::isInstance);
     }
 
-    private static Optional<String> whole(String text, IntFunction<Optional<String>> edit) {
+    private Optional<String> whole(String text, IntFunction<Optional<String>> edit) {
         try {
             return edit.apply(Integer.parseInt(text.strip()));
         } catch (NumberFormatException refused) {
             return Optional.of(Labels.get("shape.whole", text));
-        } catch (IllegalArgumentException refused) {
-            return Optional.of(refused.getMessage());
+        } catch (Refusal refused) {
+            return Optional.of(desk().said(refused));
         }
     }
 
@@ -147,13 +149,13 @@ final class ShapeChoice {
         return String.format(Locale.ROOT, "%.1f %%", share * 100).replace(".0 %", " %");
     }
 
-    private static Optional<String> number(String text, Function<Double, Optional<String>> edit) {
+    private Optional<String> number(String text, Function<Double, Optional<String>> edit) {
         try {
             return edit.apply(Double.parseDouble(text.strip().replace("°", "").strip()));
         } catch (NumberFormatException refused) {
             return Optional.of(Labels.get("shape.number", text));
-        } catch (IllegalArgumentException refused) {
-            return Optional.of(refused.getMessage());
+        } catch (Refusal refused) {
+            return Optional.of(desk().said(refused));
         }
     }
 
@@ -190,8 +192,8 @@ final class ShapeChoice {
         button.setOnAction(_ -> {
             try {
                 panel.complain(button, desk().edit(new Edit.Draw(change.apply(index))));
-            } catch (IllegalArgumentException refused) {
-                panel.complain(button, Optional.of(refused.getMessage()));
+            } catch (Refusal refused) {
+                panel.complain(button, Optional.of(desk().said(refused)));
             }
         });
         return button;
@@ -210,13 +212,13 @@ final class ShapeChoice {
             List<Corner> corners = Arrays.stream(text.split(";")).map(pair -> {
                 String[] xy = pair.split(",");
                 if (xy.length != 2) {
-                    throw new IllegalArgumentException(Labels.get("shape.corner_rule", pair.strip()));
+                    throw new Refusal(Words.plain(Labels.get("shape.corner_rule", pair.strip())));
                 }
                 return new Corner(desk().parsed(xy[0].strip()), desk().parsed(xy[1].strip()));
             }).toList();
             return desk().edit(new Edit.Draw(new Outline.Free(outline().line(), corners)));
-        } catch (IllegalArgumentException refused) {
-            return Optional.of(refused.getMessage());
+        } catch (Refusal refused) {
+            return Optional.of(desk().said(refused));
         }
     }
 
@@ -244,8 +246,8 @@ final class ShapeChoice {
             return desk().edit(new Edit.Draw(new Outline.Free(outline().line(), walk.closed())));
         } catch (NumberFormatException refused) {
             return Optional.of(Labels.get("shape.walk_rule"));
-        } catch (IllegalArgumentException refused) {
-            return Optional.of(refused.getMessage());
+        } catch (Refusal refused) {
+            return Optional.of(desk().said(refused));
         }
     }
 
@@ -270,8 +272,8 @@ final class ShapeChoice {
             try {
                 Line line = desk().plan().frame().has(Line.GLASS) ? Line.GLASS : desk().plan().frame().has(Line.ART) ? Line.ART : Line.SIGHT;
                 return desk().edit(new Edit.Around(desk().parsed(sizes[0].strip()), desk().parsed(sizes[1].strip()), line));
-            } catch (IllegalArgumentException refused) {
-                return Optional.of(refused.getMessage());
+            } catch (Refusal refused) {
+                return Optional.of(desk().said(refused));
             }
         });
         field.setId("around");

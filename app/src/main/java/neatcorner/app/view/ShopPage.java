@@ -21,6 +21,8 @@ import neatcorner.core.cut.Makes;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Price;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.ClampKind;
@@ -36,7 +38,6 @@ import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Phrasebook;
-import neatcorner.core.words.Words;
 
 /** The shop itself: sticks on the rack, clamps on hand, and the habits every job starts from. */
 final class ShopPage extends HBox {
@@ -64,8 +65,8 @@ final class ShopPage extends HBox {
         habits.line(Labels.get("shop.currency"), () -> desk.shop().currency(), text -> {
             try {
                 return desk.edit(new ShopEdit.SetCurrency(text));
-            } catch (IllegalArgumentException refused) {
-                return Optional.of(refused.getMessage());
+            } catch (Refusal refused) {
+                return Optional.of(desk.said(refused));
             }
         }).setId("currency");
         habits.heading(Labels.get("shop.clamps"));
@@ -114,8 +115,8 @@ final class ShopPage extends HBox {
         try {
             Air air = Air.of(Double.parseDouble(numbers.group(1).replace(',', '.')), Double.parseDouble(numbers.group(2).replace(',', '.')));
             return desk.edit(new ShopEdit.SetClimate(write.apply(desk.shop().climate(), air)));
-        } catch (IllegalArgumentException refused) {
-            return Optional.of(refused.getMessage());
+        } catch (Refusal refused) {
+            return Optional.of(desk.said(refused));
         }
     }
 
@@ -219,8 +220,8 @@ final class ShopPage extends HBox {
         try {
             Price price = new Price(Math.round(Double.parseDouble(read.group(1).replace(',', '.')) * 100), per);
             return desk.edit(new ShopEdit.SetPrice(moulding.section(), sale.length(), Optional.of(price)));
-        } catch (IllegalArgumentException refused) {
-            return Optional.of(refused.getMessage());
+        } catch (Refusal refused) {
+            return Optional.of(desk.said(refused));
         }
     }
 
@@ -244,8 +245,8 @@ final class ShopPage extends HBox {
         try {
             Length length = desk.parsed(text);
             return desk.edit(onHand ? new ShopEdit.Receive(moulding.section(), length, 1) : new ShopEdit.Keep(moulding.section(), List.of(length)));
-        } catch (IllegalArgumentException refused) {
-            return Optional.of(refused.getMessage());
+        } catch (Refusal refused) {
+            return Optional.of(desk.said(refused));
         }
     }
 
@@ -269,8 +270,8 @@ final class ShopPage extends HBox {
     private void reach(ClampKind kind, int count, String text) {
         try {
             habits.complain(habits, desk.edit(new ShopEdit.HaveClamps(new Clamps(kind, Math.max(1, count), desk.parsed(text)))));
-        } catch (IllegalArgumentException refused) {
-            habits.complain(habits, Optional.of(refused.getMessage()));
+        } catch (Refusal refused) {
+            habits.complain(habits, Optional.of(desk.said(refused)));
         }
     }
 
@@ -297,8 +298,8 @@ final class ShopPage extends HBox {
         public Optional<String> enter(TagField tag, String text) {
             try {
                 return desk.edit(new ShopEdit.SetHabit((Habit) tag.figure(), desk.parsed(text)));
-            } catch (IllegalArgumentException refused) {
-                return Optional.of(refused.getMessage());
+            } catch (Refusal refused) {
+                return Optional.of(desk.said(refused));
             }
         }
 

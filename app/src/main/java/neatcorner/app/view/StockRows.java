@@ -11,11 +11,11 @@ import neatcorner.core.cut.Makes;
 import neatcorner.core.cut.SheetLot;
 import neatcorner.core.measure.Money;
 import neatcorner.core.mill.Milling;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.sheet.SheetAnswer;
 import neatcorner.core.solve.sheet.SheetProblem;
 import neatcorner.core.words.Phrasebook;
-import neatcorner.core.words.Words;
 
 /** What is said beside boards and sheets that are laid out. */
 final class StockRows {

@@ -12,6 +12,7 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.GiveWay;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.words.FigureKey;
 
 /** What happens when something is typed on a tag: an edit, or the question which number should give way. */
@@ -28,8 +29,8 @@ final class Typist implements TagField.Typing {
             Length value = desk.parsed(text);
             Optional<Edit> edit = desk.typed(tag.figure(), value);
             return edit.isPresent() ? desk.edit(edit.get()) : giveWay(tag, value);
-        } catch (IllegalArgumentException unreadable) {
-            return Optional.of(unreadable.getMessage());
+        } catch (Refusal unreadable) {
+            return Optional.of(desk.said(unreadable));
         }
     }
 
@@ -62,7 +63,7 @@ final class Typist implements TagField.Typing {
         Optional<Edit> edit;
         try {
             edit = text.isBlank() ? Optional.empty() : desk.typed(tag.figure(), desk.parsed(text));
-        } catch (IllegalArgumentException notYet) {
+        } catch (Refusal notYet) {
             edit = Optional.empty();
         }
         desk.preview(edit);

@@ -13,6 +13,8 @@ import neatcorner.core.measure.Rounding;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Span;
 import neatcorner.core.outline.Line;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
@@ -29,7 +31,6 @@ import neatcorner.core.solve.stick.StickSolver;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /** Lays a job's pieces on the shop's sticks. */
 public final class CutPlanner {
@@ -214,7 +215,7 @@ public final class CutPlanner {
                 return new StickProblem.Kind("", List.of(part), List.of(), 1, true);
             }).toList();
             return StickSolver.quick(new StickProblem(kinds, List.of(new StickProblem.Stock("", stick, Optional.of(1), 0)), gap, trim)).isPresent();
-        } catch (IllegalArgumentException tooShortOrTooLong) {
+        } catch (Refusal tooShortOrTooLong) {
             return false;
         }
     }

@@ -9,10 +9,10 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.job.Cutting;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.RackItem;
 import neatcorner.core.rack.Sheet;
 import neatcorner.core.shop.Shop;
-import neatcorner.core.words.Words;
 
 /** Gathers what goes from the rack and what comes to it, and gives what comes its labels. */
 public final class Keeper {

@@ -18,12 +18,13 @@ import neatcorner.core.job.Cutting;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.solve.stick.StickAnswer;
 import neatcorner.core.solve.stick.StickProblem;
 import neatcorner.core.solve.stick.StickSolver;
-import neatcorner.core.words.Words;
 
 /**
  * All pieces of one section, from one job or from many, and the sticks they are cut from.
@@ -135,8 +136,8 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
                 return new Lot(stock, pieces, problem, answer, answer.map(a -> setting.layouts(problem.get(), a)).orElse(List.of()), without, Optional.empty());
             }
             refused = Optional.of(Words.of("wishes.forbidden"));
-        } catch (IllegalArgumentException conflict) {
-            refused = Optional.of(Words.plain(conflict.getMessage()));
+        } catch (Refusal conflict) {
+            refused = Optional.of(conflict.words());
         }
         return new Lot(stock, pieces, free.problem(), free.answer(), free.sticks(), Optional.empty(), refused);
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.OffCut;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
@@ -108,7 +109,7 @@ public record Makes(List<Size> largest, List<Size> sizes) {
                 List<StickProblem.Kind> kinds = width.equals(height) ? List.of(side("side", width, 4 * count))
                         : List.of(side("wide", width, 2 * count), side("high", height, 2 * count));
                 return StickSolver.quick(new StickProblem(kinds, stock, habits.get(Habit.KERF).times(Math.sqrt(2)), habits.get(Habit.END_TRIM))).isPresent();
-            } catch (IllegalArgumentException longerThanEveryStick) {
+            } catch (Refusal longerThanEveryStick) {
                 return false;
             }
         }

@@ -2,7 +2,7 @@ package neatcorner.core.cut;
 
 import java.util.List;
 import neatcorner.core.measure.Share;
-import neatcorner.core.words.Words;
+import neatcorner.core.phrase.Words;
 
 /**
  * How far what several lots cost may be from the best.

@@ -6,6 +6,7 @@ import java.util.Optional;
 import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.OffCut;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Moulding;
@@ -13,7 +14,6 @@ import neatcorner.core.shop.Sale;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.shop.Sticks;
 import neatcorner.core.solve.stick.StickProblem;
-import neatcorner.core.words.Words;
 
 /**
  * Where sticks of one length come from.

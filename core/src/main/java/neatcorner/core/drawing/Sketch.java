@@ -7,12 +7,12 @@ import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.drawing.Mark.Dash;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Phrasebook;
-import neatcorner.core.words.Words;
 
 /**
  * A picture being drawn: the marks so far, and the reader they are for.

@@ -28,6 +28,8 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
@@ -36,10 +38,9 @@ import neatcorner.core.shop.Habits;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /**
- * A change of a job. {@link #apply} throws {@link IllegalArgumentException} when the result cannot
+ * A change of a job. {@link #apply} throws {@link Refusal} when the result cannot
  * be, with a message that says what is allowed; the job itself is never touched.
  */
 public sealed interface Edit {
@@ -65,8 +66,7 @@ public sealed interface Edit {
     record Enter(FigureKey<Length> number, Length value) implements Edit {
         @Override
         public Job apply(Job job) {
-            return Entry.of(job, number).orElseThrow(() -> new IllegalArgumentException(
-                    "there is no number " + number.id() + " to enter in this job as it stands")).write().apply(job, value);
+            return Entry.of(job, number).orElseThrow(() -> Refusal.of("edit.there_is_no_number", number.id())).write().apply(job, value);
         }
 
         @Override

@@ -19,9 +19,9 @@ import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.OutlineKey;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.FigureKey;
-import neatcorner.core.words.Words;
 
 /**
  * A number of a job that can be typed on a tag. The set of entries is fixed but for the layers and
@@ -30,7 +30,7 @@ import neatcorner.core.words.Words;
  * @param key   which number; the figure that shows it has the same
  * @param words its name for people
  * @param read  the number as it stands
- * @param write the job with another number; throws {@link IllegalArgumentException} when it is out
+ * @param write the job with another number; throws {@link neatcorner.core.phrase.Refusal} when it is out
  *              of range, and the job stays as it was
  */
 public record Entry(FigureKey<Length> key, Words words, Function<Job, Length> read, BiFunction<Job, Length, Job> write) {

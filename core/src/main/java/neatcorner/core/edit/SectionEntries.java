@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Band;
 import neatcorner.core.section.Edging;
 import neatcorner.core.section.Profile;
@@ -16,7 +17,6 @@ import neatcorner.core.section.SectionKey;
 import neatcorner.core.section.Strip;
 import neatcorner.core.section.StripKey;
 import neatcorner.core.words.FigureKey;
-import neatcorner.core.words.Words;
 
 /** The numbers of a section that can be typed or dragged, which depend on what it has. */
 final class SectionEntries {

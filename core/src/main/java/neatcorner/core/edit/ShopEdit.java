@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Price;
 import neatcorner.core.rack.RackItem;
 import neatcorner.core.section.Section;
@@ -16,7 +18,6 @@ import neatcorner.core.shop.Sale;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.shop.Sticks;
 import neatcorner.core.wood.Climate;
-import neatcorner.core.words.Words;
 
 /** A change of the shop; like {@link Edit} it refuses what cannot be and touches nothing. */
 public sealed interface ShopEdit {
@@ -76,7 +77,7 @@ public sealed interface ShopEdit {
                     return shop.withMoulding(i, moulding.withOnHand(sticks));
                 }
             }
-            throw new IllegalArgumentException("the rack has no section " + section.name() + "; keep it first");
+            throw Refusal.of("shop_edit.rack_has_no_section", section.name());
         }
 
         @Override
@@ -106,7 +107,7 @@ public sealed interface ShopEdit {
         @Override
         public Shop apply(Shop shop) {
             int index = IntStream.range(0, shop.mouldings().size()).filter(i -> shop.mouldings().get(i).section().equals(section)).findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException("the rack has no section " + section.name() + "; keep it first"));
+                    .orElseThrow(() -> Refusal.of("shop_edit.rack_has_no_section", section.name()));
             return shop.withMoulding(index, shop.mouldings().get(index).withSale(length, price));
         }
 
@@ -143,7 +144,7 @@ public sealed interface ShopEdit {
         public Shop apply(Shop shop) {
             for (String label : labels) {
                 if (shop.rack().item(label).isEmpty()) {
-                    throw new IllegalArgumentException("the rack has nothing labelled " + label + "; it may have been taken already");
+                    throw Refusal.of("shop_edit.rack_has_nothing_labelled", label);
                 }
             }
             return shop.withRack(shop.rack().without(labels));

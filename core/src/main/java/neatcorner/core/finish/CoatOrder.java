@@ -7,12 +7,12 @@ import java.util.stream.IntStream;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Coat.Kind;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /**
  * What goes over what: the wood is sanded before the first coat, stain and oil go into bare wood, films over

@@ -6,6 +6,7 @@ import java.util.List;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Coat;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
@@ -13,7 +14,6 @@ import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /**
  * The finish with the time each step starts after the first.

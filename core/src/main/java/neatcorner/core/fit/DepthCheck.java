@@ -7,6 +7,8 @@ import neatcorner.core.job.Contents;
 import neatcorner.core.job.Layer;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Side;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
@@ -20,7 +22,6 @@ import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /**
  * Whether the package and the section suit each other.
@@ -216,7 +217,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         try {
             return section.recess() instanceof Recess.Covering covering
                     && !section.withRecess(covering.withDepth(depth)).woodInFrontOfRabbet().isUnder(keep);
-        } catch (IllegalArgumentException cannotBeCut) {
+        } catch (Refusal cannotBeCut) {
             return false;
         }
     }

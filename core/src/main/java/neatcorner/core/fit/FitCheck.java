@@ -9,6 +9,7 @@ import neatcorner.core.job.Layer;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Polygons;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
@@ -18,7 +19,6 @@ import neatcorner.core.section.Recess;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /** What would go wrong when the frame is filled. */
 final class FitCheck {

@@ -6,8 +6,8 @@ import neatcorner.core.frame.Member;
 import neatcorner.core.measure.Length;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.pane.Panes;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Figure;
-import neatcorner.core.words.Words;
 
 /**
  * What goes in and how it is held.

@@ -10,10 +10,10 @@ import neatcorner.core.job.Layer;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
-import neatcorner.core.words.Words;
 
 /** Fitting up, step by step. */
 final class FitSteps {

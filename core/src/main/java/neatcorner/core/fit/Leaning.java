@@ -7,6 +7,8 @@ import neatcorner.core.frame.Seat;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
@@ -15,7 +17,6 @@ import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /** Whether a package can lie in sides that lean, and the rabbet that would hold it. */
 final class Leaning {
@@ -93,7 +94,7 @@ final class Leaning {
         try {
             Recess level = lean.isFlat() ? new Recess.Rabbet(lip, depth) : new Recess.TiltedRabbet(lip, depth, lean.forward() * lean.degrees());
             return thickEnough(frame, level).map(made -> new Remedy.OnJob(said(lean, wide, depth, section, made), new Edit.ChooseSection(made)));
-        } catch (IllegalArgumentException doesNotFit) {
+        } catch (Refusal doesNotFit) {
             return Optional.empty();
         }
     }

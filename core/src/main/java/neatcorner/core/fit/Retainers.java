@@ -14,13 +14,13 @@ import neatcorner.core.measure.Quantity;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.pane.Pane;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /** Points that hold the package in the rabbet: one near each corner and none further from the next than the habit says. */
 final class Retainers {

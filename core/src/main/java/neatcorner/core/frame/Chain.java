@@ -15,13 +15,14 @@ import neatcorner.core.outline.FaceKey;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
-import neatcorner.core.words.Words;
 
 /**
  * The chain of sums across a frame on one axis. Between neighbouring lines lie terms; from the line
@@ -84,7 +85,7 @@ final class Chain {
         }
         chain.steps.put(Line.OUTSIDE, faces);
         if (!chain.has(chain.given.line())) {
-            throw new ImpossibleFrame(Words.of("impossible.line", axis, chain.given.line()));
+            throw new Refusal(Words.of("impossible.line", axis, chain.given.line()));
         }
         return chain;
     }

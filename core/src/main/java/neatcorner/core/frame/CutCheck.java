@@ -8,13 +8,13 @@ import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Outline;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /** Looks at every cut for what a saw or a piece of wood will not do. */
 final class CutCheck {

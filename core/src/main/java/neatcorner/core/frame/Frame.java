@@ -19,6 +19,7 @@ import neatcorner.core.outline.Polygons;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.SizeKey;
 import neatcorner.core.outline.Vector;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
 import neatcorner.core.section.Section;
@@ -56,7 +57,7 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
     /**
      * Works a frame out and enters its figures.
      *
-     * @throws ImpossibleFrame when the numbers leave no opening or reach past what can be made
+     * @throws Refusal when the numbers leave no opening or reach past what can be made
      */
     public static Planned<Frame> of(Job job, Shop shop) {
         Ledger ledger = new Ledger();
@@ -82,7 +83,7 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
             Ledger unread = new Ledger();
             new Framing(other, habits, unread).frame().check(unread);
             return true;
-        } catch (IllegalArgumentException impossible) {
+        } catch (Refusal impossible) {
             return false;
         }
     }

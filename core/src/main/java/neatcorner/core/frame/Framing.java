@@ -18,10 +18,11 @@ import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Figure;
-import neatcorner.core.words.Words;
 
 /** Lays the lines of a frame: the loop that was given and every parallel of it. */
 final class Framing {
@@ -42,16 +43,9 @@ final class Framing {
     /** The frame, with its sizes and members entered. */
     Frame frame() {
         if (!offsets.lines().contains(job.outline().line())) {
-            throw new ImpossibleFrame(Words.of("impossible.line_here", job.outline().line()));
+            throw new Refusal(Words.of("impossible.line_here", job.outline().line()));
         }
-        try {
-            return job.outline() instanceof Boxed boxed ? boxed(boxed) : free();
-        } catch (Loop.NoCorner apart) {
-            throw new ImpossibleFrame(Words.of(apart.isSmooth() ? "impossible.smooth_faces" : "impossible.no_corner",
-                    apart.before().words(), apart.after().words()));
-        } catch (Boxed.NoRoomForArch low) {
-            throw new ImpossibleFrame(Words.of("impossible.arch_low", low.rise(), low.height(), low.enough()));
-        }
+        return job.outline() instanceof Boxed boxed ? boxed(boxed) : free();
     }
 
     private Frame boxed(Boxed boxed) {
@@ -104,7 +98,7 @@ final class Framing {
 
     private Figure<Length> enterSize(Line line, Axis axis, Figure<Length> size) {
         if (size.value().isUnder(Size.LEAST)) {
-            throw new ImpossibleFrame(Words.of("impossible.no_room", size.name(), size.value(), Size.LEAST));
+            throw new Refusal(Words.of("impossible.no_room", size.name(), size.value(), Size.LEAST));
         }
         boolean given = job.given(axis).filter(g -> g.line() == line).isPresent();
         Rounding rounding = line.compareTo(Line.RABBET) < 0 ? Rounding.DOWN : Rounding.NEAREST;
@@ -150,7 +144,7 @@ final class Framing {
             members.add(joinery.member(i, chain));
         }
         Polygons.crossing(inner).ifPresent(_ -> {
-            throw new ImpossibleFrame(Words.of("impossible.crosses"));
+            throw new Refusal(Words.of("impossible.crosses"));
         });
         List<Member> bars = job.outline() instanceof Boxed.Window window
                 ? Glazing.bars(job, window, moved.get(Line.SIGHT), ledger) : List.of();

@@ -13,11 +13,12 @@ import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.outline.SizeKey;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
-import neatcorner.core.words.Words;
 
 /** Which given numbers could give way so that a worked-out number becomes what the maker typed. */
 public final class GiveWay {
@@ -85,7 +86,7 @@ public final class GiveWay {
     private static double sizeOf(Job job, Shop shop, SizeKey size) {
         try {
             return Frame.of(job, shop).result().size(size.line(), size.axis()).orElseThrow().value().toMm();
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return Double.NaN;
         }
     }
@@ -104,7 +105,7 @@ public final class GiveWay {
         try {
             Frame.of(edit.apply(job), shop);
             return true;
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return false;
         }
     }

@@ -10,6 +10,8 @@ import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Vector;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
@@ -17,7 +19,6 @@ import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /**
  * The bars of a window. Uprights and levels run from rabbet wall to rabbet wall, their front notched to
@@ -39,14 +40,14 @@ final class Glazing {
     /** The bars, uprights first from the left, then levels from the top. */
     static List<Member> bars(Job job, Boxed.Window window, List<Point> sight, Ledger ledger) {
         if (!(job.section().recess() instanceof Recess.Rabbet) || !job.lean().isFlat()) {
-            throw new ImpossibleFrame(Words.of("impossible.bars"));
+            throw new Refusal(Words.of("impossible.bars"));
         }
         if (job.contents().hasMat() && window.rows() * window.columns() > 1) {
-            throw new ImpossibleFrame(Words.of("impossible.mat_in_window", window.rows() * window.columns()));
+            throw new Refusal(Words.of("impossible.mat_in_window", window.rows() * window.columns()));
         }
         Length web = window.bar().minus(job.section().lip().times(2));
         if (web.isUnder(LEAST_WEB)) {
-            throw new ImpossibleFrame(Words.of("impossible.bar_web", window.bar(), job.section().lip(),
+            throw new Refusal(Words.of("impossible.bar_web", window.bar(), job.section().lip(),
                     job.section().lip().times(2).plus(LEAST_WEB)));
         }
         List<Member> bars = new ArrayList<>();
@@ -67,7 +68,7 @@ final class Glazing {
         double pane = (room - (panes - 1) * bar) / panes;
         Length paneSize = Length.mm(pane);
         if (paneSize.isUnder(Length.mm(10))) {
-            throw new ImpossibleFrame(Words.of("impossible.no_pane", panes, paneSize));
+            throw new Refusal(Words.of("impossible.no_pane", panes, paneSize));
         }
         ledger.enter(Figure.formula(upright ? PANE_WIDTH : PANE_HEIGHT).with("sight_across", Length.mm(room)).with("bar_faces", window.bar().times(panes - 1L))
                 .note("pane", panes).gives(paneSize));

@@ -14,12 +14,13 @@ import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Vector;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
-import neatcorner.core.words.Words;
 
 /**
  * Cuts the members of a loop.
@@ -81,7 +82,7 @@ final class Joinery {
         Point heading = loop.parts().get(index).edge().heading(0);
         Words name = side.words();
         if (to.minus(from).dot(heading) <= 0) {
-            throw new ImpossibleFrame(Words.of("impossible.long_point", name));
+            throw new Refusal(Words.of("impossible.long_point", name));
         }
         Place place = place(side, from, heading);
         Mitre left = job.isPlain() ? Mitre.between(section.width(), section(before(index)).width(), Angle.RIGHT)
@@ -96,7 +97,7 @@ final class Joinery {
         less(sum, "setback_right", right.setback(), right.toEdge());
         Figure<Length> shortPoint = ledger.enter(sum.note("setback").result());
         if (!shortPoint.value().isPositive()) {
-            throw new ImpossibleFrame(Words.of("impossible.short_point", shortPoint.name(), shortPoint.value()));
+            throw new Refusal(Words.of("impossible.short_point", shortPoint.name(), shortPoint.value()));
         }
         Length toRabbet = section.face().minus(section.lip());
         Figure.Sum along = Figure.sum(MemberKey.length(side, What.RABBET)).start("long_point", longPoint.value());
@@ -202,7 +203,7 @@ final class Joinery {
     private Member curved(int index, Side side, Edge.Arc arc) {
         Section section = section(side);
         if (arc.leastRadius() + innerAt(side) < 1) {
-            throw new ImpossibleFrame(Words.of("impossible.tight_curve", side.words(),
+            throw new Refusal(Words.of("impossible.tight_curve", side.words(),
                     Length.mm(arc.leastRadius() - offsets.of(base, side) + offsets.of(Line.OUTSIDE, side)), section.face()));
         }
         Point heading = arc.heading(0.5);
@@ -215,7 +216,7 @@ final class Joinery {
         low = top - width.toMm();
         Words name = side.words();
         if (width.isOver(WIDEST)) {
-            throw new ImpossibleFrame(Words.of("impossible.blank", name, width, WIDEST));
+            throw new Refusal(Words.of("impossible.blank", name, width, WIDEST));
         }
         Figure<Length> blank = ledger.enter(Figure.formula(MemberKey.length(side, What.BLANK))
                 .with("face", section.width()).with("turn", new Angle(arc.sweep())).note("blank_width").gives(width));
@@ -230,10 +231,10 @@ final class Joinery {
         Figure<Length> longPoint = blankEdge(side, What.LONG, arc, to.minus(from).dot(heading));
         Figure<Length> shortPoint = blankEdge(side, What.SHORT, arc, innerTo.minus(innerFrom).dot(heading));
         if (!shortPoint.value().isPositive()) {
-            throw new ImpossibleFrame(Words.of("impossible.short_point", shortPoint.name(), shortPoint.value()));
+            throw new Refusal(Words.of("impossible.short_point", shortPoint.name(), shortPoint.value()));
         }
         if (!longPoint.value().isPositive()) {
-            throw new ImpossibleFrame(Words.of("impossible.long_point", name));
+            throw new Refusal(Words.of("impossible.long_point", name));
         }
         Figure<Length> rabbet = ledger.enter(Figure.formula(MemberKey.length(side, What.RABBET))
                 .note("along_curve").gives(Length.mm(wayAlong(index, this::rabbetAt))));

@@ -5,9 +5,9 @@ import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Quantity;
 import neatcorner.core.outline.Side;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /**
  * A number of one piece: {@code member.top.long} and the like.

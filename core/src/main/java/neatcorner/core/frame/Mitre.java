@@ -2,7 +2,7 @@ package neatcorner.core.frame;
 
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
-import neatcorner.core.words.Words;
+import neatcorner.core.phrase.Words;
 
 /**
  * The cut of one piece at one end: a plane, said by its normal in the piece's own axes. These are the

@@ -10,10 +10,11 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Side;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
-import neatcorner.core.words.Words;
 
 /**
  * How far outwards of the back sight corner each line of a frame runs at each side, as it is seen from the
@@ -29,7 +30,7 @@ final class Offsets {
     /**
      * The offsets of a job.
      *
-     * @throws ImpossibleFrame when a face is too narrow to rise as high as the others
+     * @throws Refusal when a face is too narrow to rise as high as the others
      */
     Offsets(Job job, Habits habits) {
         this.job = job;
@@ -53,7 +54,7 @@ final class Offsets {
         double sine = lean.sin() * job.section().face().ratio(face);
         if (sine >= Math.sin(Math.toRadians(80))) {
             Length least = job.section().face().times(lean.sin() / Math.sin(Math.toRadians(79)));
-            throw new ImpossibleFrame(Words.of("impossible.lean_face", side.words(), face, least));
+            throw new Refusal(Words.of("impossible.lean_face", side.words(), face, least));
         }
         return new Angle(Math.asin(sine));
     }
@@ -94,7 +95,7 @@ final class Offsets {
     private double border(Borders borders, Side side) {
         boolean even = borders.top().equals(borders.sides()) && borders.bottom().equals(borders.sides());
         if (!(job.outline() instanceof Boxed.Rectangle || even)) {
-            throw new ImpossibleFrame(Words.of("impossible.uneven_borders"));
+            throw new Refusal(Words.of("impossible.uneven_borders"));
         }
         return switch (side.name()) {
             case TOP -> borders.top().toMm();

@@ -8,6 +8,8 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Vector;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
@@ -18,7 +20,6 @@ import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /** A frame routed from one board, whose grain runs the longer way. */
 final class OnePiece {
@@ -31,7 +32,7 @@ final class OnePiece {
     /**
      * The board, square at both ends.
      *
-     * @throws ImpossibleFrame when no board is so wide
+     * @throws Refusal when no board is so wide
      */
     static Member board(Frame frame) {
         Length wide = frame.width(Line.OUTSIDE);
@@ -40,7 +41,7 @@ final class OnePiece {
         Length along = wide.max(high);
         Length across = wide.min(high);
         if (across.isOver(Section.WIDEST_BAR)) {
-            throw new ImpossibleFrame(Words.of("impossible.one_piece", across, Section.WIDEST_BAR));
+            throw new Refusal(Words.of("impossible.one_piece", across, Section.WIDEST_BAR));
         }
         Section own = frame.job().section();
         Section section = new Section(own.name(), own.species(), across, own.thickness(), new Recess.Bar(), Profile.FLAT);

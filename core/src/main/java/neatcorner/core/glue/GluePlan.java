@@ -6,8 +6,8 @@ import neatcorner.core.job.Adhesive;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Figure;
-import neatcorner.core.words.Words;
 
 /**
  * The glue-up.

@@ -17,6 +17,7 @@ import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
@@ -27,7 +28,6 @@ import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /** Plans the hanging. Loads are estimates; ratings and walls are for whoever fixes it to judge. */
 public final class HangPlanner {

@@ -1,7 +1,7 @@
 package neatcorner.core.job;
 
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
 
 /**
  * How much mat shows around its opening, from 3 mm to 1 m each.
@@ -15,8 +15,8 @@ public record Borders(Length top, Length sides, Length bottom) {
     private static final Length MOST = Length.mm(1000);
 
     public Borders {
-        Finite.within("top border", top, LEAST, MOST);
-        Finite.within("side border", sides, LEAST, MOST);
-        Finite.within("bottom border", bottom, LEAST, MOST);
+        Range.within("top_border", top, LEAST, MOST);
+        Range.within("side_border", sides, LEAST, MOST);
+        Range.within("bottom_border", bottom, LEAST, MOST);
     }
 }

@@ -3,6 +3,7 @@ package neatcorner.core.job;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.wood.Species;
 
 /**
@@ -27,7 +28,7 @@ public record Choices(Optional<JointKind> joint, Optional<Length> fastener, Adhe
     public Choices {
         finish = List.copyOf(finish);
         if (finish.size() > 40) {
-            throw new IllegalArgumentException("the finish has " + finish.size() + " steps; it may have up to 40");
+            throw Refusal.of("choices.finish_has_steps_may", finish.size());
         }
     }
 

@@ -1,6 +1,7 @@
 package neatcorner.core.job;
 
 import java.time.Duration;
+import neatcorner.core.phrase.Refusal;
 
 /**
  * One step of a finish.
@@ -12,10 +13,10 @@ import java.time.Duration;
 public record Coat(Kind kind, String product, Duration pause) {
     public Coat {
         if (pause.isNegative() || pause.compareTo(Duration.ofDays(30)) > 0) {
-            throw new IllegalArgumentException("waiting time is " + pause + "; it must be from none to 30 days");
+            throw Refusal.of("coat.waiting_time_is_none", pause);
         }
         if (product.length() > 200) {
-            throw new IllegalArgumentException("product has " + product.length() + " characters; it must have 200 or fewer");
+            throw Refusal.of("coat.product_has_characters_have", product.length());
         }
     }
 

@@ -3,10 +3,10 @@ package neatcorner.core.job;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.Material;
 
 /**
@@ -27,14 +27,12 @@ public record Contents(List<Layer> layers, Optional<Borders> borders) {
         layers = layers.stream().sorted(Comparator.comparing(layer -> layer.material().role())).toList();
         boolean mat = layers.stream().anyMatch(layer -> layer.material().role() == Material.Role.MAT);
         if (mat != borders.isPresent()) {
-            throw new IllegalArgumentException(mat ? "a mat needs its borders; say top, sides and bottom"
-                    : "borders are given but no mat; add a mat or leave the borders out");
+            throw Refusal.of(mat ? "contents.no_borders" : "contents.no_mat");
         }
         for (Material.Role role : Material.Role.values()) {
             long count = layers.stream().filter(layer -> layer.material().role() == role).count();
             if (count > (role == Material.Role.MAT ? MOST_MATS : 1)) {
-                throw new IllegalArgumentException(count + " layers are " + role.name().toLowerCase(Locale.ROOT)
-                        + "; there may be " + (role == Material.Role.MAT ? "up to " + MOST_MATS : "one"));
+                throw Refusal.of("contents.layers", count, role, role == Material.Role.MAT ? MOST_MATS : 1);
             }
         }
     }

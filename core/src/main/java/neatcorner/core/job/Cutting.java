@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 
 /**
  * What the maker wishes of the cutting; the planner lays everything else around it.
@@ -24,7 +25,7 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
         forbidden = List.copyOf(forbidden);
         made = List.copyOf(made);
         if (locks.size() + forbidden.size() > 2000) {
-            throw new IllegalArgumentException("there are " + (locks.size() + forbidden.size()) + " locked pieces and forbidden sticks; there may be up to 2000");
+            throw Refusal.of("cutting.there_are_locked_pieces", (locks.size() + forbidden.size()));
         }
     }
 

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -18,6 +17,8 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.Material;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habits;
@@ -46,20 +47,20 @@ public record Job(String title, String order, int quantity, Outline outline, Sec
                   Map<Tape, Length> measured, List<Note> notes, Set<Station> settled) {
     public Job {
         if (title.isBlank() || title.length() > 120) {
-            throw new IllegalArgumentException("title has " + title.strip().length() + " characters; it must have from 1 to 120");
+            throw Refusal.of("job.title_has_characters_have", title.strip().length());
         }
         if (order.length() > 120) {
-            throw new IllegalArgumentException("order has " + order.length() + " characters; it must have 120 or fewer");
+            throw Refusal.of("job.order_has_characters_have", order.length());
         }
         if (quantity < 1 || quantity > 999) {
-            throw new IllegalArgumentException("quantity is " + quantity + "; it must be from 1 to 999");
+            throw Refusal.of("job.quantity_is", quantity);
         }
         faces = Collections.unmodifiableMap(new TreeMap<>(faces));
         checkFaces(outline, faces, section);
         if (outline.isCurved() && !lean.isFlat()) {
-            throw new IllegalArgumentException("the sides lean by " + lean.degrees() + "°; a curved frame lies flat, or give it straight sides");
+            throw Refusal.of("job.sides_lean_by_curved", lean.degrees());
         }
-        measured.forEach((tape, length) -> Finite.within("measured " + tape.id(), length, Size.LEAST, Length.mm(15_000)));
+        measured.forEach((tape, length) -> Range.within(tape.words(), length, Size.LEAST, Length.mm(15_000)));
         measured = measured.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(measured));
         notes = List.copyOf(notes);
         settled = settled.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(settled));
@@ -69,14 +70,13 @@ public record Job(String title, String order, int quantity, Outline outline, Sec
         List<String> known = outline.round().stream().map(Side::faceId).distinct().toList();
         faces.forEach((side, face) -> {
             if (!known.contains(side)) {
-                throw new IllegalArgumentException("a face is given for " + side + ", which this outline does not have; it has "
-                        + String.join(", ", known));
+                throw Refusal.of("job.face_is_given_for", side, String.join(", ", known));
             }
-            Finite.within("face of " + side, face, Length.mm(3).max(section.lip().plus(Length.mm(1))), Length.mm(300));
+            Range.within("face_of", face, Length.mm(3).max(section.lip().plus(Length.mm(1))), Length.mm(300), side);
             try {
                 section.withFace(face);
-            } catch (IllegalArgumentException refused) {
-                throw new IllegalArgumentException("face of " + side + " is " + face + ", which this section cannot have: " + refused.getMessage());
+            } catch (Refusal refused) {
+                throw Refusal.of("job.face_of_is_which", side, face, refused.words());
             }
         });
     }
@@ -125,7 +125,7 @@ public record Job(String title, String order, int quantity, Outline outline, Sec
     /** With another given size on one axis; only for shapes given by width and height. */
     public Job withGiven(Axis axis, Size other) {
         if (!(outline instanceof Boxed boxed)) {
-            throw new IllegalArgumentException("this outline is not given by its " + axis.id() + "; change its sides instead");
+            throw Refusal.of("job.this_outline_is_not", axis.id());
         }
         return withOutline(boxed.with(axis, other));
     }

@@ -1,7 +1,7 @@
 package neatcorner.core.job;
 
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
 import neatcorner.core.rack.Material;
 
 /**
@@ -12,7 +12,7 @@ import neatcorner.core.rack.Material;
  */
 public record Layer(Material material, Length thickness) {
     public Layer {
-        Finite.within("layer thickness", thickness, Length.mm(0.05), Length.mm(100));
+        Range.within("layer_thickness", thickness, Length.mm(0.05), Length.mm(100));
     }
 
     /** As usually bought. */

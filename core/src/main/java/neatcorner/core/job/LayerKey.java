@@ -1,9 +1,9 @@
 package neatcorner.core.job;
 
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /**
  * The thickness of a layer of the package: {@code layer.1} and the like.

@@ -1,6 +1,7 @@
 package neatcorner.core.job;
 
 import java.time.Instant;
+import neatcorner.core.phrase.Refusal;
 
 /**
  * Something the maker wrote down.
@@ -11,7 +12,7 @@ import java.time.Instant;
 public record Note(Instant at, String text) {
     public Note {
         if (text.isBlank() || text.length() > 2000) {
-            throw new IllegalArgumentException("a note has " + text.length() + " characters; it must have from 1 to 2000");
+            throw Refusal.of("note.note_has_characters_have", text.length());
         }
     }
 }

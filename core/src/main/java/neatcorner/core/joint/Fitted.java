@@ -4,8 +4,8 @@ import java.util.List;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Figure;
-import neatcorner.core.words.Words;
 
 /**
  * A way to join, tried in a section.

@@ -2,7 +2,7 @@ package neatcorner.core.joint;
 
 import java.util.List;
 import neatcorner.core.job.JointKind;
-import neatcorner.core.words.Words;
+import neatcorner.core.phrase.Words;
 
 /**
  * The corners decided.

@@ -2,8 +2,8 @@ package neatcorner.core.making;
 
 import java.util.List;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Silhouette;
-import neatcorner.core.words.Words;
 
 /**
  * Something to be cut away.

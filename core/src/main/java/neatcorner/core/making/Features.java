@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Edging;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
@@ -17,7 +18,6 @@ import neatcorner.core.section.Strip;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.wood.Species;
-import neatcorner.core.words.Words;
 
 /**
  * What must be cut from the strips of a section, and how each may be cut. Distances are from the fence to

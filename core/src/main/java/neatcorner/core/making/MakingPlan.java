@@ -1,7 +1,7 @@
 package neatcorner.core.making;
 
 import java.util.List;
-import neatcorner.core.words.Words;
+import neatcorner.core.phrase.Words;
 
 /**
  * How the section is made.

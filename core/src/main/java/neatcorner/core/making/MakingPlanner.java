@@ -17,6 +17,7 @@ import neatcorner.core.making.MakingKey.What;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
 import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Finding;
@@ -36,7 +37,6 @@ import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /** Plans how the section is made from boards. */
 public final class MakingPlanner {

@@ -3,9 +3,9 @@ package neatcorner.core.making;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Silhouette;
 import neatcorner.core.words.Figure;
-import neatcorner.core.words.Words;
 
 /**
  * One step from the board to the section.

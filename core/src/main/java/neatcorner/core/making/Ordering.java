@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Silhouette;
-import neatcorner.core.words.Words;
 
 /**
  * Finds an order of cuts in which the stick is carried at every cut. A depth-first search over the

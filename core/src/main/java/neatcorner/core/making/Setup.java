@@ -3,7 +3,7 @@ package neatcorner.core.making;
 import java.util.Optional;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
-import neatcorner.core.words.Words;
+import neatcorner.core.phrase.Words;
 
 /**
  * One way to make a cut.

@@ -20,12 +20,4 @@ public final class Finite {
         }
         return value;
     }
-
-    /** The length, when it lies from {@code low} to {@code high}, both ends included. */
-    public static Length within(String what, Length value, Length low, Length high) {
-        if (value.isUnder(low) || value.isOver(high)) {
-            throw new OutOfRange(what, value, low, high);
-        }
-        return value;
-    }
 }

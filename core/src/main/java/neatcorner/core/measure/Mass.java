@@ -1,5 +1,7 @@
 package neatcorner.core.measure;
 
+import neatcorner.core.phrase.Range;
+
 /**
  * A mass in whole nanograms, so that grams, ounces (28 349 523 125 ng) and pounds are all exact.
  *
@@ -23,13 +25,13 @@ public record Mass(long nanograms) implements Quantity, Comparable<Mass> {
 
     /** A mass in kilograms, to the nearest nanogram, from 0 up to nine million kilograms. */
     public static Mass kg(double kg) {
-        Finite.within("mass in kg", kg, 0, 9e6);
+        Range.number("mass_in_kg", kg, 0, 9e6);
         return new Mass(Math.round(kg * 1000 * NANOGRAMS_PER_GRAM));
     }
 
     /** A mass in pounds, to the nearest nanogram. */
     public static Mass pounds(double pounds) {
-        Finite.within("mass in lb", pounds, 0, 2e7);
+        Range.number("mass_in_lb", pounds, 0, 2e7);
         return new Mass(Math.round(pounds * NANOGRAMS_PER_POUND));
     }
 

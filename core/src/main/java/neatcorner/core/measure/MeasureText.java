@@ -5,6 +5,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 
 /**
  * Reads lengths, angles and masses as makers write them.
@@ -53,7 +55,7 @@ public final class MeasureText {
      *
      * @param text    what was typed, at most 40 characters
      * @param working the unit meant when none is written
-     * @throws MeasureFormatException when it cannot be understood; the message says what is allowed
+     * @throws Refusal when it cannot be understood; the message says what is allowed
      */
     public static Length length(String text, Unit working) {
         return new Length(sum(text, LENGTH_UNITS, term -> term.fraction() ? Unit.INCH.nanometres() : working.nanometres(),
@@ -63,10 +65,10 @@ public final class MeasureText {
     /** Reads a mass such as {@code 3 lb 4 oz} or {@code 1.2 kg}; the unit must be written. */
     public static Mass mass(String text) {
         long nanograms = sum(text, MASS_UNITS, _ -> {
-            throw new MeasureFormatException(text, "a weight needs its unit: kg, g, lb or oz");
+            throw refused(text, "weight_unit");
         }, "1.2 kg, 850 g or 3 lb 4 oz");
         if (nanograms < 0) {
-            throw new MeasureFormatException(text, "a weight cannot be below zero");
+            throw refused(text, "weight_negative");
         }
         return new Mass(nanograms);
     }
@@ -75,7 +77,7 @@ public final class MeasureText {
     public static Angle angle(String text) {
         Matcher matcher = ANGLE.matcher(prepared(text));
         if (text.length() > LONGEST_ENTRY || !matcher.matches()) {
-            throw new MeasureFormatException(text, "write an angle as 45, 22.5° or 22° 30'");
+            throw refused(text, "angle");
         }
         double degrees = decimal(text, matcher.group("deg")).doubleValue();
         if (matcher.group("min") != null) {
@@ -100,7 +102,7 @@ public final class MeasureText {
         boolean negative = prepared.startsWith("-");
         String rest = negative ? prepared.substring(1) : prepared;
         if (rest.isBlank() || text.length() > LONGEST_ENTRY) {
-            throw new MeasureFormatException(text, "write it as " + examples);
+            throw refused(text, "examples", examples);
         }
         Matcher matcher = TERM.matcher(rest);
         long total = 0;
@@ -109,20 +111,19 @@ public final class MeasureText {
         try {
             while (at < rest.length()) {
                 if (!matcher.find(at) || matcher.start() != at) {
-                    throw new MeasureFormatException(text, "“" + rest.substring(at).strip()
-                            + "” is not understood; write it as " + examples);
+                    throw refused(text, "not_understood", rest.substring(at).strip(), examples);
                 }
                 Term term = term(text, matcher);
                 long unit = unit(text, matcher.group("unit"), units, defaultUnit, term);
                 if (unit >= last) {
-                    throw new MeasureFormatException(text, "the larger unit comes first, as in 3' 4 1/2\"");
+                    throw refused(text, "unit_order");
                 }
                 total = Math.addExact(total, term.times(unit));
                 last = unit;
                 at = matcher.end();
             }
         } catch (ArithmeticException tooLarge) {
-            throw new MeasureFormatException(text, "that is larger than anything a shop could hold");
+            throw refused(text, "too_large");
         }
         return negative ? -total : total;
     }
@@ -136,7 +137,7 @@ public final class MeasureText {
         BigDecimal numerator = new BigDecimal(matcher.group(mixed ? "mn" : "n"));
         BigDecimal denominator = new BigDecimal(matcher.group(mixed ? "md" : "d"));
         if (denominator.signum() == 0) {
-            throw new MeasureFormatException(text, "a fraction cannot be over zero");
+            throw refused(text, "over_zero");
         }
         return new Term(whole.multiply(denominator).add(numerator), denominator, true);
     }
@@ -147,7 +148,7 @@ public final class MeasureText {
         }
         Long unit = units.get(written.toLowerCase(Locale.ROOT));
         if (unit == null) {
-            throw new MeasureFormatException(text, "“" + written + "” is not a unit known here");
+            throw refused(text, "unknown_unit", written);
         }
         return unit;
     }
@@ -155,10 +156,14 @@ public final class MeasureText {
     private static BigDecimal decimal(String text, String digits) {
         int comma = digits.indexOf(',');
         if (comma > 0 && digits.length() - comma == 4) {
-            throw new MeasureFormatException(text, "“" + digits + "” may mean two things; write "
-                    + digits.replace(",", "") + " or " + digits.replace(',', '.'));
+            throw refused(text, "two_meanings", digits, digits.replace(",", ""), digits.replace(',', '.'));
         }
         return new BigDecimal(digits.replace(',', '.'));
+    }
+
+    /** Quotes what was typed, cut short where it is long. */
+    private static Refusal refused(String text, String rule, Object... args) {
+        return Refusal.of("measure", text.length() > 60 ? text.substring(0, 57) + "…" : text, Words.of("refused.measure." + rule, args));
     }
 
     private static String prepared(String text) {

@@ -1,5 +1,7 @@
 package neatcorner.core.measure;
 
+import neatcorner.core.phrase.Refusal;
+
 /**
  * A stretch of something long.
  *
@@ -9,7 +11,7 @@ package neatcorner.core.measure;
 public record Span(Length from, Length to) {
     public Span {
         if (to.isUnder(from)) {
-            throw new IllegalArgumentException("stretch from " + from + " to " + to + " ends before it starts; exchange the two");
+            throw Refusal.of("span.stretch_ends_before_starts", from, to);
         }
     }
 

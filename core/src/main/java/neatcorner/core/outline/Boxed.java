@@ -2,8 +2,10 @@ package neatcorner.core.outline;
 
 import java.util.ArrayList;
 import java.util.List;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 
 /** A shape whose size is one width and one height, each given at any line. */
 public sealed interface Boxed extends Outline {
@@ -107,12 +109,12 @@ public sealed interface Boxed extends Outline {
      */
     record Window(Size width, Size height, int rows, int columns, Length bar) implements Boxed {
         public Window {
-            Finite.within("rows of panes", rows, 1, 12);
-            Finite.within("columns of panes", columns, 1, 12);
+            Range.number("rows_of_panes", rows, 1, 12);
+            Range.number("columns_of_panes", columns, 1, 12);
             if (rows * columns < 2) {
-                throw new IllegalArgumentException("a window of one pane has no bars; give 2 rows or columns or more, or a plain rectangle");
+                throw Refusal.of("boxed.window_of_one_pane");
             }
-            Finite.within("face of the bars", bar, Length.mm(6), Length.mm(150));
+            Range.within("face_of_the_bars", bar, Length.mm(6), Length.mm(150));
         }
 
         @Override
@@ -168,18 +170,17 @@ public sealed interface Boxed extends Outline {
         private static final Side RIGHT = new Side(Side.Name.RIGHT, 0, "B", "C");
 
         public Arched {
-            Finite.within("blanks of the arch", segments, 1, 18);
+            Range.number("blanks_of_the_arch", segments, 1, 18);
             switch (arch) {
-                case HALF_ROUND -> Finite.within("rise of a half-round arch, as a share of half the width", rise, 1, 1);
-                case SEGMENTAL -> Finite.within("rise of a segmental arch, as a share of half the width", rise, 0.01, 0.98);
-                case POINTED -> Finite.within("rise of a pointed arch, as a share of half the width", rise, 1.05, 4);
+                case HALF_ROUND -> Range.number("rise_of_a_half_round_arch", rise, 1, 1);
+                case SEGMENTAL -> Range.number("rise_of_a_segmental_arch_as", rise, 0.01, 0.98);
+                case POINTED -> Range.number("rise_of_a_pointed_arch_as", rise, 1.05, 4);
             }
             if (segments < leastSegments(arch, rise)) {
-                throw new IllegalArgumentException("the arch is sawn from " + segments + " blank; one blank may turn "
-                        + Math.round(MOST_TURN) + "°: give " + leastSegments(arch, rise) + " or more");
+                throw Refusal.of("boxed.arch_is_sawn_blank", segments, Math.round(MOST_TURN), leastSegments(arch, rise));
             }
             if (rise < LEAST_RISE_ALONE && !hasSides(width, height, rise)) {
-                Finite.within("rise of an arch without straight sides, as a share of half the width", rise, LEAST_RISE_ALONE, 4);
+                Range.number("rise_of_an_arch_without_straight", rise, LEAST_RISE_ALONE, 4);
             }
         }
 
@@ -253,7 +254,7 @@ public sealed interface Boxed extends Outline {
             boolean alone = !hasSides();
             double up = alone ? h : rise * w / 2;
             if (!alone && h - up < LEAST_SIDE) {
-                throw new NoRoomForArch(Length.mm(up), Length.mm(h), Length.mm(up + LEAST_SIDE));
+                throw new Refusal(Words.of("impossible.arch_low", Length.mm(up), Length.mm(h), Length.mm(up + LEAST_SIDE)));
             }
             List<Loop.Part> parts = new ArrayList<>();
             switch (arch) {
@@ -302,7 +303,7 @@ public sealed interface Boxed extends Outline {
      */
     record Round(Size width, Size height, int segments) implements Boxed {
         public Round {
-            Finite.within("segments", segments, 3, 36);
+            Range.number("segments", segments, 3, 36);
         }
 
         @Override
@@ -335,35 +336,6 @@ public sealed interface Boxed extends Outline {
                         new Side(Side.Name.SEGMENT, i + 1, Side.letter(i), Side.letter((i + 1) % segments))));
             }
             return new Loop(parts);
-        }
-    }
-
-    /** A height that leaves an arch too little for straight sides below it. */
-    final class NoRoomForArch extends IllegalArgumentException {
-        private final transient Length rise;
-        private final transient Length height;
-        private final transient Length enough;
-
-        NoRoomForArch(Length rise, Length height, Length enough) {
-            super("the arch rises " + rise + ", which leaves no straight sides in a height of " + height + "; give the rise itself for none, " + enough + " or more, or a lower arch");
-            this.rise = rise;
-            this.height = height;
-            this.enough = enough;
-        }
-
-        /** How high the arch rises. */
-        public Length rise() {
-            return rise;
-        }
-
-        /** How high the whole is to be, at the same line. */
-        public Length height() {
-            return height;
-        }
-
-        /** The least height that leaves sides. */
-        public Length enough() {
-            return enough;
         }
     }
 }

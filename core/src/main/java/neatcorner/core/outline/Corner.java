@@ -1,7 +1,7 @@
 package neatcorner.core.outline;
 
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
 
 /**
  * A corner of a free outline, as the maker gave it.
@@ -13,8 +13,8 @@ public record Corner(Length x, Length y) {
     private static final Length FAR = Length.mm(20_000);
 
     public Corner {
-        Finite.within("corner, across", x, FAR.negated(), FAR);
-        Finite.within("corner, down", y, FAR.negated(), FAR);
+        Range.within("corner_across", x, FAR.negated(), FAR);
+        Range.within("corner_down", y, FAR.negated(), FAR);
     }
 
     /** The corner nearest to a place. */

@@ -2,9 +2,9 @@ package neatcorner.core.outline;
 
 import java.util.Locale;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /**
  * The face of a side that is wider or narrower than the rest: {@code face.bottom}, {@code face.side_3}; the

@@ -1,7 +1,7 @@
 package neatcorner.core.outline;
 
 import neatcorner.core.measure.Angle;
-import neatcorner.core.measure.Finite;
+import neatcorner.core.phrase.Range;
 
 /**
  * How the sides of a frame stand. A side that lies flat has its face to the front; one that leans is
@@ -15,7 +15,7 @@ public record Lean(double degrees, Way way) {
     public static final Lean FLAT = new Lean(0, Way.OUTWARDS);
 
     public Lean {
-        Finite.within("lean in degrees", degrees, 0, 90);
+        Range.number("lean_in_degrees", degrees, 0, 90);
     }
 
     /** Which way the sides lean toward the front. */

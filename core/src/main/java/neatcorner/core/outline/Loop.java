@@ -3,6 +3,8 @@ package neatcorner.core.outline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 
 /**
  * A closed run of edges, clockwise as seen from the front. Every other line of a frame runs parallel
@@ -65,7 +67,7 @@ public record Loop(List<Part> parts) {
      * The corner at which a side starts, on the line at these distances.
      *
      * @param index of the side, from 0
-     * @throws NoCorner when the two parallels do not meet there
+     * @throws Refusal when the two parallels do not meet there
      */
     public Point corner(int index, Distance distance) {
         Part before = before(index);
@@ -75,7 +77,7 @@ public record Loop(List<Part> parts) {
         Point base = after.edge().at(0);
         if (isSmooth(index)) {
             if (Math.abs(outBefore - outAfter) > 1e-6) {
-                throw new NoCorner(before.side(), after.side(), true);
+                throw noCorner("impossible.smooth_faces", before, after);
             }
             return base.plus(after.edge().heading(0).outward().times(outAfter));
         }
@@ -90,7 +92,7 @@ public record Loop(List<Part> parts) {
             }
             place = next.get();
         }
-        throw new NoCorner(before.side(), after.side(), false);
+        throw noCorner("impossible.no_corner", before, after);
     }
 
     /** One step of Newton's method for the place at both distances, exact at once for straight sides; empty where it leads nowhere. */
@@ -168,32 +170,7 @@ public record Loop(List<Part> parts) {
     }
 
     /** Two neighbouring sides whose lines do not meet at the distances asked for. */
-    public static final class NoCorner extends IllegalArgumentException {
-        private final transient Side before;
-        private final transient Side after;
-        private final boolean smooth;
-
-        NoCorner(Side before, Side after, boolean smooth) {
-            super("the lines of " + before.id() + " and " + after.id() + " do not meet; they need "
-                    + (smooth ? "the same face, since one runs on into the other" : "a narrower face"));
-            this.before = before;
-            this.after = after;
-            this.smooth = smooth;
-        }
-
-        /** The side that ends there. */
-        public Side before() {
-            return before;
-        }
-
-        /** The side that starts there. */
-        public Side after() {
-            return after;
-        }
-
-        /** Whether one runs on into the other, so that they need the same face. */
-        public boolean isSmooth() {
-            return smooth;
-        }
+    private static Refusal noCorner(String phrase, Part before, Part after) {
+        return new Refusal(Words.of(phrase, before.side().words(), after.side().words()));
     }
 }

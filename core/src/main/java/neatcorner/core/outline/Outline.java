@@ -2,8 +2,9 @@ package neatcorner.core.outline;
 
 import java.util.ArrayList;
 import java.util.List;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 
 /** The shape of a frame with the sizes the maker gave for it. */
 public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
@@ -62,7 +63,7 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
 
         public Regular {
             if (sides < 3 || sides > MOST) {
-                throw new IllegalArgumentException("the polygon has " + sides + " sides; it must have from 3 to " + MOST);
+                throw Refusal.of("outline.polygon_has_sides_have", sides, MOST);
             }
         }
 
@@ -164,17 +165,14 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
 
         public Free {
             if (corners.size() < 3 || corners.size() > MOST_SIDES) {
-                throw new IllegalArgumentException("the outline has " + corners.size() + " corners; it must have from 3 to " + MOST_SIDES);
+                throw Refusal.of("outline.outline_has_corners_have", corners.size(), MOST_SIDES);
             }
             List<Point> places = corners.stream().map(Corner::place).toList();
             for (int i = 0; i < places.size(); i++) {
-                Finite.within("side " + Side.letter(i) + "–" + Side.letter((i + 1) % places.size()) + " in mm",
-                        places.get(i).to(places.get((i + 1) % places.size())), LEAST_SIDE, Size.MOST.toMm());
+                Range.number("side_in_mm", places.get(i).to(places.get((i + 1) % places.size())), LEAST_SIDE, Size.MOST.toMm(), Side.letter(i), Side.letter((i + 1) % places.size()));
             }
             Polygons.crossing(places).ifPresent(at -> {
-                throw new IllegalArgumentException("side " + Side.letter(at[0]) + "–" + Side.letter((at[0] + 1) % places.size())
-                        + " crosses side " + Side.letter(at[1]) + "–" + Side.letter((at[1] + 1) % places.size())
-                        + "; the sides of a frame may not cross");
+                throw Refusal.of("outline.side_crosses_side_sides", Side.letter(at[0]), Side.letter((at[0] + 1) % places.size()), Side.letter(at[1]), Side.letter((at[1] + 1) % places.size()));
             });
             checkCorners(places);
             corners = Polygons.area(places) < 0 ? List.copyOf(corners.reversed()) : List.copyOf(corners);
@@ -187,12 +185,10 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
                 Point after = places.get((i + 1) % places.size());
                 double turn = Math.abs(Polygons.turn(before, here, after));
                 if (turn < LEAST_TURN) {
-                    throw new IllegalArgumentException("corner " + Side.letter(i) + " lies on the straight between its neighbours;"
-                            + " take it out or move it off the line");
+                    throw Refusal.of("outline.corner_lies_on_straight", Side.letter(i));
                 }
                 if (Math.PI - turn < LEAST_ANGLE) {
-                    throw new IllegalArgumentException("corner " + Side.letter(i) + " is " + Math.round(Math.toDegrees(Math.PI - turn))
-                            + "° sharp; it must be 8° or more");
+                    throw Refusal.of("outline.corner_is_sharp_more", Side.letter(i), Math.round(Math.toDegrees(Math.PI - turn)));
                 }
             }
         }

@@ -1,9 +1,9 @@
 package neatcorner.core.outline;
 
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /** The sizes that an outline has apart from its width and height. */
 public final class OutlineKey {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import neatcorner.core.phrase.Refusal;
 
 /** What can be said of a closed run of places, the last joined to the first. */
 public final class Polygons {
@@ -137,12 +138,11 @@ public final class Polygons {
      * The rectangle fits where its middle keeps |nx|·w/2 + |ny|·h/2 from every side; the scale is found
      * by halving, to a millionth.
      *
-     * @throws IllegalArgumentException when a corner points inwards
+     * @throws Refusal when a corner points inwards
      */
     static double scaleAround(List<Point> places, double w, double h) {
         if (!isConvex(places)) {
-            throw new IllegalArgumentException("a corner of the outline points inwards, so there is no one size in which the rectangle just fits;"
-                    + " give its sides");
+            throw Refusal.of("polygons.corner_of_outline_points");
         }
         double low = 0;
         double high = 1;

@@ -1,7 +1,7 @@
 package neatcorner.core.outline;
 
 import java.util.Locale;
-import neatcorner.core.words.Words;
+import neatcorner.core.phrase.Words;
 
 /**
  * One member's place in a frame.

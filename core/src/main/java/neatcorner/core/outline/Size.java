@@ -1,8 +1,7 @@
 package neatcorner.core.outline;
 
-import java.util.Locale;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
 
 /**
  * A size as the maker gives it.
@@ -17,6 +16,6 @@ public record Size(Line line, Length length) {
     public static final Length MOST = Length.mm(10_000);
 
     public Size {
-        Finite.within(line.name().toLowerCase(Locale.ROOT) + " size", length, LEAST, MOST);
+        Range.within("size_at", length, LEAST, MOST, line);
     }
 }

@@ -3,8 +3,9 @@ package neatcorner.core.outline;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.core.measure.Angle;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 
 /**
  * An outline walked by its sides and corner angles, as one measures a niche: along the first side to
@@ -22,21 +23,20 @@ public record Traverse(List<Point> places) {
      */
     public static Traverse walk(List<Length> sides, List<Angle> angles) {
         if (sides.size() < 3 || sides.size() > Outline.MOST_SIDES) {
-            throw new IllegalArgumentException("the outline has " + sides.size() + " sides; it must have from 3 to " + Outline.MOST_SIDES);
+            throw Refusal.of("traverse.outline_has_sides_have", sides.size(), Outline.MOST_SIDES);
         }
         if (angles.size() < sides.size() - 1) {
-            throw new IllegalArgumentException("there are " + angles.size() + " angles for " + sides.size() + " sides; give "
-                    + (sides.size() - 1) + " or " + sides.size());
+            throw Refusal.of("traverse.there_are_angles_for", angles.size(), sides.size(), (sides.size() - 1), sides.size());
         }
         List<Point> places = new ArrayList<>();
         Point at = new Point(0, 0);
         double heading = 0;
         for (int i = 0; i < sides.size(); i++) {
             places.add(at);
-            Finite.within("side " + (i + 1), sides.get(i), Length.mm(5), Size.MOST);
+            Range.within("side", sides.get(i), Length.mm(5), Size.MOST, (i + 1));
             at = at.plus(Point.heading(heading).times(sides.get(i).toMm()));
             if (i < angles.size()) {
-                heading += Math.PI - Math.toRadians(Finite.within("angle " + (i + 1) + " in degrees", angles.get(i).toDegrees(), 8, 352));
+                heading += Math.PI - Math.toRadians(Range.number("angle_in_degrees", angles.get(i).toDegrees(), 8, 352, (i + 1)));
             }
         }
         places.add(at);

@@ -2,9 +2,9 @@ package neatcorner.core.pane;
 
 import java.util.Optional;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
 import neatcorner.core.words.Figure;
-import neatcorner.core.words.Words;
 
 /**
  * A pane of glass, mat or board to cut, by the rectangle it is cut from.

@@ -12,6 +12,7 @@ import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Form;
 import neatcorner.core.outline.Line;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
@@ -21,7 +22,6 @@ import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /** How large everything in the package is cut; whatever must drop in is rounded down. */
 public final class PanePlanner {

@@ -14,6 +14,7 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.report.Draft;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Planned;
@@ -33,7 +34,7 @@ public final class Planner {
     /**
      * Plans a job. A pure function, fast enough for every keystroke.
      *
-     * @throws neatcorner.core.frame.ImpossibleFrame when the numbers leave no frame
+     * @throws neatcorner.core.phrase.Refusal when the numbers leave no frame
      */
     public static Plan plan(Job job, Shop shop) {
         return plan(job, shop, Answers.NONE);
@@ -43,7 +44,7 @@ public final class Planner {
      * Plans a job with what is already known of the best ways to lay its pieces on sticks; what is not
      * known is laid by quick rules.
      *
-     * @throws neatcorner.core.frame.ImpossibleFrame when the numbers leave no frame
+     * @throws neatcorner.core.phrase.Refusal when the numbers leave no frame
      */
     public static Plan plan(Job job, Shop shop, Answers answers) {
         Draft draft = Draft.of(job, shop).with(Answers.class, answers);
@@ -80,7 +81,7 @@ public final class Planner {
     private static boolean isPossible(Edit edit, Frame frame) {
         try {
             return frame.couldBe(edit.apply(frame.job()));
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return false;
         }
     }
@@ -89,7 +90,7 @@ public final class Planner {
      * The job after an edit, with every settled station opened again whose numbers the edit changed:
      * what was ticked off must not change behind the maker's back.
      *
-     * @throws IllegalArgumentException when the edit is refused
+     * @throws Refusal when the edit is refused
      */
     public static Job edited(Plan before, Edit edit, Shop shop) {
         Job after = edit.apply(before.job());

@@ -9,6 +9,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Shop;
@@ -48,7 +49,7 @@ public record Shortage(Optional<Job> smaller, List<Section> others) {
         try {
             Plan plan = Planner.plan(job, shop);
             return plan.cuts().complete() && plan.cuts().toBuy().isEmpty() && plan.cuts().lots().stream().flatMap(l -> l.pieces().stream()).allMatch(p -> p.part().isEmpty());
-        } catch (IllegalArgumentException leavesNoFrame) {
+        } catch (Refusal leavesNoFrame) {
             return false;
         }
     }
@@ -68,7 +69,7 @@ public record Shortage(Optional<Job> smaller, List<Section> others) {
                     low = middle;
                     continue;
                 }
-            } catch (IllegalArgumentException tooSmall) {
+            } catch (Refusal tooSmall) {
                 // Nothing smaller can be a frame either.
                 break;
             }

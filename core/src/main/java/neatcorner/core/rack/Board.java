@@ -3,10 +3,11 @@ package neatcorner.core.rack;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Volume;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.wood.Species;
 
 /**
@@ -27,17 +28,16 @@ public record Board(String label, Species species, Length length, Length width, 
                     List<Defect> defects, Optional<Price> price, String shelf) implements RackItem {
     public Board {
         label = RackItem.checkedLabel(label);
-        Finite.within("length of board " + label, length, Length.mm(100), Length.mm(7_000));
-        Finite.within("width of board " + label, width, Length.mm(20), Length.mm(1_000));
-        Finite.within("thickness of board " + label, thickness, Length.mm(5), Length.mm(150));
+        Range.within("length_of_board", length, Length.mm(100), Length.mm(7_000), label);
+        Range.within("width_of_board", width, Length.mm(20), Length.mm(1_000), label);
+        Range.within("thickness_of_board", thickness, Length.mm(5), Length.mm(150), label);
         if (moisture.isPresent() && !(moisture.get().fraction() >= 0 && moisture.get().fraction() <= 0.4)) {
-            throw new IllegalArgumentException("moisture of board " + label + " is " + moisture.get().toPercent() + " %; it must be from 0 to 40 %");
+            throw Refusal.of("board.moisture_of_board_is", label, moisture.get().toPercent());
         }
         defects = List.copyOf(defects);
         for (Defect defect : defects) {
             if (defect.x().isNegative() || defect.y().isNegative() || defect.right().isOver(length) || defect.top().isOver(width)) {
-                throw new IllegalArgumentException("defect of board " + label + " from " + defect.x() + ", " + defect.y() + " to " + defect.right() + ", "
-                        + defect.top() + " is not on it; it must lie within " + length + " × " + width);
+                throw Refusal.of("board.defect_of_board_is", label, defect.x(), defect.y(), defect.right(), defect.top(), length, width);
             }
         }
     }
@@ -53,8 +53,8 @@ public record Board(String label, Species species, Length length, Length width, 
      */
     public record Defect(Kind kind, Length x, Length y, Length length, Length width) {
         public Defect {
-            Finite.within("length of a defect", length, new Length(1), Length.mm(7_000));
-            Finite.within("width of a defect", width, new Length(1), Length.mm(1_000));
+            Range.within("length_of_a_defect", length, new Length(1), Length.mm(7_000));
+            Range.within("width_of_a_defect", width, new Length(1), Length.mm(1_000));
         }
 
         /** Its right end along the board. */

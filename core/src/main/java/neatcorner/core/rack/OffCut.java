@@ -3,9 +3,10 @@ package neatcorner.core.rack;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.section.Section;
 
 /**
@@ -21,12 +22,11 @@ import neatcorner.core.section.Section;
 public record OffCut(String label, Section section, Length length, List<Span> defects, String shelf, String batch) implements RackItem {
     public OffCut {
         label = RackItem.checkedLabel(label);
-        Finite.within("length of off-cut " + label, length, Length.mm(20), Length.mm(12_000));
+        Range.within("length_of_off_cut", length, Length.mm(20), Length.mm(12_000), label);
         defects = defects.stream().sorted(Comparator.comparing(Span::from)).toList();
         for (Span defect : defects) {
             if (defect.from().isNegative() || defect.to().isOver(length)) {
-                throw new IllegalArgumentException("defect of off-cut " + label + " from " + defect.from() + " to " + defect.to()
-                        + " is not on it; it must lie between 0 and " + length);
+                throw Refusal.of("off_cut.defect_of_off_cut", label, defect.from(), defect.to(), length);
             }
         }
     }

@@ -1,6 +1,7 @@
 package neatcorner.core.rack;
 
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 
 /**
  * What something costs.
@@ -13,7 +14,7 @@ public record Price(long minor, Per per) {
 
     public Price {
         if (minor < 0 || minor > 1_000_000_000L) {
-            throw new IllegalArgumentException("price is " + minor + " in the smallest coin; it must be from 0 to 1000000000");
+            throw Refusal.of("price.price_is_in_smallest", minor);
         }
     }
 

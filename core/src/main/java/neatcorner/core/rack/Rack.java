@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import neatcorner.core.phrase.Refusal;
 
 /**
  * Everything on the rack that has a label.
@@ -19,13 +20,13 @@ public record Rack(List<RackItem> items) {
     public Rack {
         items = List.copyOf(items);
         if (items.size() > MOST) {
-            throw new IllegalArgumentException("the rack has " + items.size() + " items; it may have up to " + MOST);
+            throw Refusal.of("rack.rack_has_items_may", items.size(), MOST);
         }
         if (byLabel(items).size() < items.size()) {
             Map<String, Integer> seen = new LinkedHashMap<>();
             items.forEach(item -> seen.merge(item.label(), 1, Integer::sum));
             String twice = seen.entrySet().stream().filter(e -> e.getValue() > 1).findFirst().orElseThrow().getKey();
-            throw new IllegalArgumentException("two items of the rack are labelled " + twice + "; every label must be written on one item only");
+            throw Refusal.of("rack.two_items_of_rack", twice);
         }
     }
 

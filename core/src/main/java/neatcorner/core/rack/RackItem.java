@@ -1,6 +1,7 @@
 package neatcorner.core.rack;
 
 import java.util.Optional;
+import neatcorner.core.phrase.Refusal;
 
 /** One thing on the rack with a label of its own. */
 public sealed interface RackItem permits OffCut, Board, Sheet {
@@ -16,7 +17,7 @@ public sealed interface RackItem permits OffCut, Board, Sheet {
     /** A label that can be one: 1 to 40 characters, not blank. */
     static String checkedLabel(String label) {
         if (label.isBlank() || label.length() > 40) {
-            throw new IllegalArgumentException("label \"" + label + "\" has " + label.strip().length() + " characters; it must have from 1 to 40");
+            throw Refusal.of("rack_item.label_has_characters_have", label, label.strip().length());
         }
         return label.strip();
     }

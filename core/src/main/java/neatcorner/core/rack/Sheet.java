@@ -1,8 +1,9 @@
 package neatcorner.core.rack;
 
 import java.util.Optional;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 
 /**
  * Sheets that are alike, or one with a label of its own.
@@ -26,11 +27,11 @@ public record Sheet(String label, Material material, Length width, Length height
 
     public Sheet {
         label = RackItem.checkedLabel(label);
-        Finite.within("width of sheet " + label, width, Length.mm(50), Length.mm(4_000));
-        Finite.within("height of sheet " + label, height, Length.mm(50), Length.mm(4_000));
-        Finite.within("thickness of sheet " + label, thickness, Length.mm(0.05), Length.mm(50));
+        Range.within("width_of_sheet", width, Length.mm(50), Length.mm(4_000), label);
+        Range.within("height_of_sheet", height, Length.mm(50), Length.mm(4_000), label);
+        Range.within("thickness_of_sheet", thickness, Length.mm(0.05), Length.mm(50), label);
         if (count < 0 || count > MOST) {
-            throw new IllegalArgumentException("there are " + count + " sheets " + label + "; it must be from 0 to " + MOST);
+            throw Refusal.of("sheet.there_are_sheets", count, label, MOST);
         }
     }
 

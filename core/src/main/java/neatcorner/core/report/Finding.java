@@ -2,8 +2,8 @@ package neatcorner.core.report;
 
 import java.util.Optional;
 import neatcorner.core.measure.Quantity;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /**
  * Something the maker should know before cutting.

@@ -2,8 +2,8 @@ package neatcorner.core.report;
 
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /** The step that would fix it, one press away. */
 public sealed interface Remedy {

@@ -1,7 +1,7 @@
 package neatcorner.core.section;
 
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
 import neatcorner.core.wood.Species;
 
 /**
@@ -16,9 +16,9 @@ import neatcorner.core.wood.Species;
  */
 public record Band(Species species, Length width, Length height, Length reveal, Edging inner, Edging outer) {
     public Band {
-        Finite.within("band width", width, Length.mm(2), Length.mm(100));
-        Finite.within("band height", height, Length.mm(3), Length.mm(250));
-        Finite.within("reveal of the band", reveal, height.negated(), height);
+        Range.within("band_width", width, Length.mm(2), Length.mm(100));
+        Range.within("band_height", height, Length.mm(3), Length.mm(250));
+        Range.within("reveal_of_the_band", reveal, height.negated(), height);
         strip(species, width, height, inner, outer);
     }
 

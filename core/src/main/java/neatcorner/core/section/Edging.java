@@ -1,7 +1,8 @@
 package neatcorner.core.section;
 
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 
 /**
  * How one front edge of a strip is worked.
@@ -19,11 +20,11 @@ public record Edging(Kind kind, Length width, Length depth) {
         kind = kind == Kind.CHAMFER && !width.equals(depth) ? Kind.BEVEL : kind;
         if (kind == Kind.SQUARE) {
             if (!width.isZero() || !depth.isZero()) {
-                throw new IllegalArgumentException("a square edge has no width or depth; it has " + width + " and " + depth);
+                throw Refusal.of("edging.square_edge_has_no", width, depth);
             }
         } else {
-            Finite.within("width of the edge", width, Length.mm(0.5), Recess.MOST);
-            Finite.within("depth of the edge", depth, Length.mm(0.5), Recess.MOST);
+            Range.within("width_of_the_edge", width, Length.mm(0.5), Recess.MOST);
+            Range.within("depth_of_the_edge", depth, Length.mm(0.5), Recess.MOST);
         }
     }
 

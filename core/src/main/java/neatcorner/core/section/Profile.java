@@ -1,7 +1,8 @@
 package neatcorner.core.section;
 
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 
 /**
  * The front of a section.
@@ -15,9 +16,9 @@ public record Profile(Shape shape, Length drop) {
     public static final Profile FLAT = new Profile(Shape.FLAT, Length.ZERO);
 
     public Profile {
-        Finite.within("profile drop", drop, Length.ZERO, Recess.MOST);
+        Range.within("profile_drop", drop, Length.ZERO, Recess.MOST);
         if (shape == Shape.FLAT && !drop.isZero()) {
-            throw new IllegalArgumentException("profile drop is " + drop + "; a flat front has none");
+            throw Refusal.of("profile.profile_drop_is_flat", drop);
         }
     }
 
@@ -48,7 +49,7 @@ public record Profile(Shape shape, Length drop) {
 
     /** The same in mm, unrounded. */
     double belowMm(double across) {
-        double u = Finite.within("place across the face", across, 0, 1);
+        double u = Range.number("place_across_the_face", across, 0, 1);
         return drop.toMm() * switch (shape) {
             case FLAT -> 0;
             case SCOOP -> (1 - u) * (1 - u);

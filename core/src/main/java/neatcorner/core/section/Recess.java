@@ -3,9 +3,10 @@ package neatcorner.core.section;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import neatcorner.core.measure.Angle;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 
 /** How a section holds what it frames. */
 public sealed interface Recess {
@@ -49,8 +50,8 @@ public sealed interface Recess {
      */
     record Rabbet(Length lip, Length depth) implements Covering {
         public Rabbet {
-            Finite.within("lip", lip, Length.mm(1), MOST);
-            Finite.within("rabbet depth", depth, Length.mm(1), MOST);
+            Range.within("lip", lip, Length.mm(1), MOST);
+            Range.within("rabbet_depth", depth, Length.mm(1), MOST);
         }
 
         @Override
@@ -79,11 +80,11 @@ public sealed interface Recess {
      */
     record TiltedRabbet(Length lip, Length depth, double degrees) implements Covering {
         public TiltedRabbet {
-            Finite.within("lip", lip, Length.mm(1), MOST);
-            Finite.within("rabbet depth", depth, Length.mm(1), MOST);
-            Finite.within("tilt of the rabbet in degrees", degrees, -80, 80);
+            Range.within("lip", lip, Length.mm(1), MOST);
+            Range.within("rabbet_depth", depth, Length.mm(1), MOST);
+            Range.number("tilt_of_the_rabbet_in_degrees", degrees, -80, 80);
             if (degrees == 0) {
-                throw new IllegalArgumentException("tilt of the rabbet is 0°; a rabbet without tilt is a plain one");
+                throw Refusal.of("recess.tilt_of_rabbet_is");
             }
         }
 
@@ -149,10 +150,10 @@ public sealed interface Recess {
      */
     record DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) implements Covering {
         public DoubleRabbet {
-            Finite.within("lip", lip, Length.mm(1), MOST);
-            Finite.within("rabbet depth", depth, Length.mm(1), MOST);
-            Finite.within("lip of the step behind", backLip, lip.plus(Length.mm(0.5)), MOST);
-            Finite.within("depth of the step behind", backDepth, Length.mm(0.5), depth.minus(Length.mm(0.5)));
+            Range.within("lip", lip, Length.mm(1), MOST);
+            Range.within("rabbet_depth", depth, Length.mm(1), MOST);
+            Range.within("lip_of_the_step_behind", backLip, lip.plus(Length.mm(0.5)), MOST);
+            Range.within("depth_of_the_step_behind", backDepth, Length.mm(0.5), depth.minus(Length.mm(0.5)));
         }
 
         @Override
@@ -186,9 +187,9 @@ public sealed interface Recess {
      */
     record Slot(Length lip, Length fromBack, Length width) implements Covering {
         public Slot {
-            Finite.within("depth of the groove", lip, Length.mm(1), MOST);
-            Finite.within("wood behind the groove", fromBack, Length.mm(1), MOST);
-            Finite.within("width of the groove", width, Length.mm(1), MOST);
+            Range.within("depth_of_the_groove", lip, Length.mm(1), MOST);
+            Range.within("wood_behind_the_groove", fromBack, Length.mm(1), MOST);
+            Range.within("width_of_the_groove", width, Length.mm(1), MOST);
         }
 
         @Override
@@ -216,8 +217,8 @@ public sealed interface Recess {
      */
     record Floater(Length ledge, Length thickness) implements Recess {
         public Floater {
-            Finite.within("ledge width", ledge, Length.mm(3), MOST);
-            Finite.within("ledge thickness", thickness, Length.mm(3), MOST);
+            Range.within("ledge_width", ledge, Length.mm(3), MOST);
+            Range.within("ledge_thickness", thickness, Length.mm(3), MOST);
         }
     }
 

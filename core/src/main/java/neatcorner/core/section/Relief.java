@@ -1,7 +1,7 @@
 package neatcorner.core.section;
 
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
 
 /**
  * A shallow hollow along the back, so that the frame sits on two lines and not on a bow.
@@ -12,9 +12,9 @@ import neatcorner.core.measure.Length;
  */
 public record Relief(Length from, Length width, Length depth) {
     public Relief {
-        Finite.within("wood outside the back hollow", from, Length.mm(3), Length.mm(300));
-        Finite.within("width of the back hollow", width, Length.mm(3), Length.mm(300));
-        Finite.within("depth of the back hollow", depth, Length.mm(0.5), Length.mm(20));
+        Range.within("wood_outside_the_back_hollow", from, Length.mm(3), Length.mm(300));
+        Range.within("width_of_the_back_hollow", width, Length.mm(3), Length.mm(300));
+        Range.within("depth_of_the_back_hollow", depth, Length.mm(0.5), Length.mm(20));
     }
 
     /** A shallow hollow over a third of a section's back, to start from. */

@@ -5,9 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.recall.Recent;
 import neatcorner.core.wood.Species;
 
@@ -25,39 +26,43 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
     /** A plain bar may be as wide as a glued-up panel, others 300 mm. */
     public static final Length WIDEST_BAR = Length.mm(1200);
     private static final Length LEAST_WOOD = Length.mm(0.5);
+    /** Wood that stays between a hollow in the back and the rabbet. */
+    private static final Length BESIDE_RABBET = Length.mm(2);
+    /** Strips lie on one another so far at least, to be glued. */
+    private static final Length LEAST_SHARED = Length.mm(3);
     private static final Recent<Section, Made> MADE = new Recent<>(64, Section::made);
 
     public Section {
         if (name.isBlank()) {
-            throw new IllegalArgumentException("a section needs a name");
+            throw Refusal.of("section.section_needs_name");
         }
         strips = List.copyOf(strips);
         if (strips.isEmpty() || strips.size() > Strip.MOST) {
-            throw new IllegalArgumentException("section " + name + " has " + strips.size() + " strips; it must have from 1 to " + Strip.MOST);
+            throw Refusal.of("section.section_has_strips_have", name, strips.size(), Strip.MOST);
         }
         if (strips.stream().noneMatch(strip -> strip.setIn().isZero())) {
-            throw new IllegalArgumentException("every strip of " + name + " is set in; the outermost is set in by 0");
+            throw Refusal.of("section.every_strip_of_is", name);
         }
         checkStack(strips);
         Length stacked = Length.sum(strips.stream().map(Strip::thickness).toList());
         Length face = faceOf(strips, recess, band);
-        Finite.within("face", face, Length.mm(3), recess instanceof Recess.Bar ? WIDEST_BAR : Length.mm(300));
-        Finite.within("thickness", stacked, Length.mm(3), Length.mm(200));
+        Range.within("face", face, Length.mm(3), recess instanceof Recess.Bar ? WIDEST_BAR : Length.mm(300));
+        Range.within("thickness", stacked, Length.mm(3), Length.mm(200));
         switch (recess) {
             case Recess.Rabbet(Length lip, Length depth) -> checkRabbet(lip, depth, face, stacked);
             case Recess.TiltedRabbet tilted -> checkTilted(tilted, face, stacked);
             case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, _) -> {
                 checkRabbet(lip, depth, face, stacked);
-                Finite.within("lip of the step behind", backLip, lip, face.minus(Length.mm(1)));
+                Range.within("lip_of_the_step_behind", backLip, lip, face.minus(Length.mm(1)));
             }
             case Recess.Slot(Length lip, Length fromBack, Length width) -> {
-                Finite.within("depth of the groove", lip, Length.mm(1), face.minus(Length.mm(1)));
-                Finite.within("width of the groove", width, Length.mm(1), stacked.minus(fromBack).minus(LEAST_WOOD));
+                Range.within("depth_of_the_groove", lip, Length.mm(1), face.minus(Length.mm(1)));
+                Range.within("width_of_the_groove", width, Length.mm(1), stacked.minus(fromBack).minus(LEAST_WOOD));
             }
             case Recess.Floater(_, Length ledge) -> {
-                Finite.within("ledge thickness", ledge, Length.mm(3), stacked.minus(Length.mm(1)));
+                Range.within("ledge_thickness", ledge, Length.mm(3), stacked.minus(Length.mm(1)));
                 if (strips.size() > 1) {
-                    throw new IllegalArgumentException("a floater is one strip; it has " + strips.size());
+                    throw Refusal.of("section.floater_is_one_strip", strips.size());
                 }
             }
             case Recess.Bar() -> {
@@ -66,15 +71,14 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         Length core = face.minus(band.map(Band::width).orElse(Length.ZERO));
         if (relief.isPresent()) {
             Relief r = relief.get();
-            Length room = core.minus(recess.lip()).minus(r.from()).minus(Length.mm(2));
+            Length room = core.minus(recess.lip()).minus(r.from()).minus(BESIDE_RABBET);
             if (room.isUnder(Length.mm(3))) {
-                throw new IllegalArgumentException("a hollow " + r.from() + " from the outside finds no back there: the back is " + core.minus(recess.lip())
-                        + " wide, and 2 mm beside the rabbet stay; take the hollow out, begin it further out, or give a wider face");
+                throw Refusal.of("section.hollow_outside_finds_no", r.from(), core.minus(recess.lip()), BESIDE_RABBET);
             }
-            Finite.within("width of the back hollow", r.width(), Length.mm(3), room);
-            Finite.within("depth of the back hollow", r.depth(), LEAST_WOOD, strips.getFirst().thickness().minus(Length.mm(1)));
+            Range.within("width_of_the_back_hollow", r.width(), Length.mm(3), room);
+            Range.within("depth_of_the_back_hollow", r.depth(), LEAST_WOOD, strips.getFirst().thickness().minus(Length.mm(1)));
         }
-        band.ifPresent(b -> Finite.within("band height", b.height(), Length.mm(3), stacked.plus(b.reveal())));
+        band.ifPresent(b -> Range.within("band_height", b.height(), Length.mm(3), stacked.plus(b.reveal())));
     }
 
     /** A plain moulding of one strip. */
@@ -84,8 +88,8 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
     }
 
     private static void checkRabbet(Length lip, Length depth, Length face, Length thickness) {
-        Finite.within("lip", lip, Length.mm(1), face.minus(Length.mm(1)));
-        Finite.within("rabbet depth", depth, Length.mm(1), thickness.minus(LEAST_WOOD));
+        Range.within("lip", lip, Length.mm(1), face.minus(Length.mm(1)));
+        Range.within("rabbet_depth", depth, Length.mm(1), thickness.minus(LEAST_WOOD));
     }
 
     private static void checkTilted(Recess.TiltedRabbet tilted, Length face, Length thickness) {
@@ -93,9 +97,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         double highest = Math.max(seat.get(0).y(), seat.get(1).y());
         double widest = Math.max(seat.get(1).x(), seat.get(2).x());
         if (seat.get(0).y() < 1 || highest > thickness.minus(LEAST_WOOD).toMm() || widest > face.toMm() - 1) {
-            throw new IllegalArgumentException("a rabbet of " + tilted.lip() + " × " + tilted.depth() + " tilted by " + tilted.degrees()
-                    + "° reaches " + Length.mm(Math.rint(widest * 10) / 10) + " across and " + Length.mm(Math.rint(highest * 10) / 10)
-                    + " up a stick of " + face + " × " + thickness + "; it must stay inside it");
+            throw Refusal.of("section.rabbet_of_tilted_by", tilted.lip(), tilted.depth(), tilted.degrees(), Length.mm(Math.rint(widest * 10) / 10), Length.mm(Math.rint(highest * 10) / 10), face, thickness);
         }
     }
 
@@ -105,9 +107,8 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
             Strip below = strips.get(i - 1);
             Strip here = strips.get(i);
             Length shared = below.setIn().plus(below.width()).min(here.setIn().plus(here.width())).minus(below.setIn().max(here.setIn()));
-            if (shared.isUnder(Length.mm(3))) {
-                throw new IllegalArgumentException("strip " + (i + 1) + " lies on strip " + i + " over " + shared
-                        + "; they must share 3 mm or more to be glued");
+            if (shared.isUnder(LEAST_SHARED)) {
+                throw Refusal.of("section.strip_lies_on_strip", i + 1, i, shared, LEAST_SHARED);
             }
         }
     }

@@ -2,8 +2,9 @@ package neatcorner.core.section;
 
 import java.util.List;
 import java.util.TreeSet;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.wood.Species;
 
 /**
@@ -25,16 +26,15 @@ public record Strip(Species species, Length width, Length thickness, Length setI
     private static final int FRONT_STEPS = 24;
 
     public Strip {
-        Finite.within("strip width", width, Length.mm(3), Section.WIDEST_BAR);
-        Finite.within("strip thickness", thickness, Length.mm(2), Length.mm(200));
-        Finite.within("set in", setIn, Length.ZERO, Length.mm(300));
-        Finite.within("profile drop", front.drop(), Length.ZERO, thickness.minus(Length.mm(1)));
-        Finite.within("depth of the inner edge", inner.depth(), Length.ZERO, thickness);
-        Finite.within("depth of the outer edge", outer.depth(), Length.ZERO, thickness);
+        Range.within("strip_width", width, Length.mm(3), Section.WIDEST_BAR);
+        Range.within("strip_thickness", thickness, Length.mm(2), Length.mm(200));
+        Range.within("set_in", setIn, Length.ZERO, Length.mm(300));
+        Range.within("profile_drop", front.drop(), Length.ZERO, thickness.minus(Length.mm(1)));
+        Range.within("depth_of_the_inner_edge", inner.depth(), Length.ZERO, thickness);
+        Range.within("depth_of_the_outer_edge", outer.depth(), Length.ZERO, thickness);
         Length room = width.minus(inner.width()).minus(outer.width());
         if (room.isNegative()) {
-            throw new IllegalArgumentException("the worked edges are " + inner.width() + " and " + outer.width() + " wide, the strip " + width
-                    + "; they must fit side by side");
+            throw Refusal.of("strip.worked_edges_are_wide", inner.width(), outer.width(), width);
         }
     }
 

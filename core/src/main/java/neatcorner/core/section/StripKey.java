@@ -2,9 +2,9 @@ package neatcorner.core.section;
 
 import java.util.Locale;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /**
  * A number of one strip: {@code strip.2.inner_width} and the like.

@@ -1,7 +1,8 @@
 package neatcorner.core.shop;
 
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 
 /**
  * Clamps on hand.
@@ -13,8 +14,8 @@ import neatcorner.core.measure.Length;
 public record Clamps(ClampKind kind, int count, Length reach) {
     public Clamps {
         if (count < 0 || count > 999) {
-            throw new IllegalArgumentException("clamp count is " + count + "; it must be from 0 to 999");
+            throw Refusal.of("clamps.clamp_count_is", count);
         }
-        Finite.within("clamp reach", reach, Length.mm(100), Length.mm(20_000));
+        Range.within("clamp_reach", reach, Length.mm(100), Length.mm(20_000));
     }
 }

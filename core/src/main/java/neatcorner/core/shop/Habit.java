@@ -1,8 +1,8 @@
 package neatcorner.core.shop;
 
 import java.util.Locale;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
@@ -104,6 +104,6 @@ public enum Habit implements FigureKey<Length> {
 
     /** The value, when it is allowed for this habit. */
     public Length checked(Length value) {
-        return Finite.within(name().toLowerCase(Locale.ROOT).replace('_', ' '), value, least, most);
+        return Range.within(words(), value, least, most);
     }
 }

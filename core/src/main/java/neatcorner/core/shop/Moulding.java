@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.Price;
 import neatcorner.core.section.Section;
 
@@ -23,7 +24,7 @@ public record Moulding(Section section, List<Sale> sold, List<Sticks> onHand) {
 
     public Moulding {
         if (sold.isEmpty()) {
-            throw new IllegalArgumentException("moulding " + section.name() + " is sold in no length; give at least one");
+            throw Refusal.of("moulding.moulding_is_sold_in", section.name());
         }
         Map<Length, Sale> byLength = new LinkedHashMap<>();
         sold.forEach(sale -> byLength.merge(sale.length(), sale, (one, other) -> other.price().isPresent() ? other : one));

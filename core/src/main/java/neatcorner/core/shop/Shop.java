@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.Board;
 import neatcorner.core.rack.OffCut;
 import neatcorner.core.rack.Rack;
@@ -31,7 +32,7 @@ public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Cl
 
     public Shop {
         if (currency.length() > 8) {
-            throw new IllegalArgumentException("currency \"" + currency + "\" has " + currency.length() + " characters; it may have up to 8");
+            throw Refusal.of("shop.currency_has_characters_may", currency, currency.length());
         }
         mouldings = List.copyOf(mouldings);
         clamps = List.copyOf(clamps);

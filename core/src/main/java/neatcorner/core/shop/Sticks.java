@@ -1,7 +1,8 @@
 package neatcorner.core.shop;
 
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 
 /**
  * Sticks of one length on the rack.
@@ -11,9 +12,9 @@ import neatcorner.core.measure.Length;
  */
 public record Sticks(Length length, int count) {
     public Sticks {
-        Finite.within("stick length", length, Length.mm(50), Length.mm(12_000));
+        Range.within("stick_length", length, Length.mm(50), Length.mm(12_000));
         if (count < 0 || count > 9999) {
-            throw new IllegalArgumentException("stick count is " + count + "; it must be from 0 to 9999");
+            throw Refusal.of("sticks.stick_count_is", count);
         }
     }
 }

@@ -1,7 +1,7 @@
 package neatcorner.core.wood;
 
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Share;
+import neatcorner.core.phrase.Range;
 
 /**
  * The air around wood.
@@ -11,8 +11,8 @@ import neatcorner.core.measure.Share;
  */
 public record Air(Share humidity, double celsius) {
     public Air {
-        Finite.within("humidity in per cent", humidity.toPercent(), 0, 100);
-        Finite.within("temperature in °C", celsius, 0, 50);
+        Range.number("humidity_in_per_cent", humidity.toPercent(), 0, 100);
+        Range.number("temperature_in_c", celsius, 0, 50);
     }
 
     /** Air of so many per cent and degrees Celsius. */

@@ -2,9 +2,10 @@ package neatcorner.core.wood;
 
 import java.util.ArrayList;
 import java.util.List;
-import neatcorner.core.measure.Finite;
-import neatcorner.core.words.Named;
-import neatcorner.core.words.Words;
+import neatcorner.core.phrase.Named;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 
 /**
  * A wood a frame is made of: one of those that are known here, or a maker's own with its own values.
@@ -86,14 +87,14 @@ public record Species(String name, boolean isOwn, double density, double radial,
 
     public Species {
         if (name.isBlank() || name.length() > LONGEST_NAME || name.contains("/") || name.chars().anyMatch(Character::isISOControl)) {
-            throw new IllegalArgumentException("name of the wood \"" + name + "\"; it must have from 1 to " + LONGEST_NAME + " characters, without /");
+            throw Refusal.of("species.name_of_wood_have", name, LONGEST_NAME);
         }
         if (isOwn && KNOWN.stream().anyMatch(known -> known.name.equalsIgnoreCase(name.strip().replace(' ', '_')))) {
-            throw new IllegalArgumentException("name of the wood \"" + name + "\" is that of one whose values are known; it must have another, as \"our " + name + "\"");
+            throw Refusal.of("species.name_of_wood_is", name, name);
         }
-        Finite.within("density in kg/m³", density, 50, 1500);
-        Finite.within("radial movement, as a share per per cent of moisture", radial, 0, 0.01);
-        Finite.within("tangential movement, as a share per per cent of moisture", tangential, 0, 0.01);
+        Range.number("density_in_kg_m", density, 50, 1500);
+        Range.number("radial_movement_per", radial, 0, 0.01);
+        Range.number("tangential_movement_per", tangential, 0, 0.01);
     }
 
     private static Species known(String key, double density, int radial, int tangential, Hardness hardness, int colour, boolean splinters) {

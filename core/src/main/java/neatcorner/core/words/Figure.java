@@ -6,6 +6,7 @@ import java.util.Optional;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Quantity;
 import neatcorner.core.measure.Rounding;
+import neatcorner.core.phrase.Words;
 
 /**
  * A number that can explain itself.

@@ -8,6 +8,8 @@ import neatcorner.core.measure.Mass;
 import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Quantity;
 import neatcorner.core.measure.Share;
+import neatcorner.core.phrase.Named;
+import neatcorner.core.phrase.Words;
 
 /**
  * Which number it is: a value with parts, compared as such and printed only at the edge. Most are plain;

@@ -3,8 +3,6 @@ package neatcorner.core.words;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
-import java.util.MissingResourceException;
-import java.util.ResourceBundle;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Area;
@@ -21,13 +19,14 @@ import neatcorner.core.measure.SecondMoment;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Unit;
 import neatcorner.core.measure.Volume;
+import neatcorner.core.phrase.Phrases;
+import neatcorner.core.phrase.Words;
 
 /**
  * Says {@link Words} and writes quantities for one reader, in that reader's graduation. Numbers are
  * written alike whatever the machine's locale, so that what is written can be read back.
  */
 public final class Phrasebook {
-    private static final ResourceBundle PHRASES = ResourceBundle.getBundle("neatcorner.core.words.phrases", Locale.ROOT);
     private final Graduation graduation;
 
     /** A phrasebook that writes lengths to this graduation, and weights in the units that go with it. */
@@ -42,15 +41,12 @@ public final class Phrasebook {
 
     /** Whether the phrase file has this key. */
     public static boolean knows(String key) {
-        return PHRASES.containsKey(key);
+        return Phrases.knows(key);
     }
 
-    /** The sentence. A key without a phrase is a bug and throws {@link MissingResourceException}. */
+    /** The sentence. */
     public String say(Words words) {
-        if (words.key().equals("plain")) {
-            return (String) words.args().getFirst();
-        }
-        return fill(PHRASES.getString(words.key()), words);
+        return Phrases.say(words, this::value);
     }
 
     /** The sentence for a key. */
@@ -58,45 +54,18 @@ public final class Phrasebook {
         return say(Words.of(key, args));
     }
 
-    /** A sentence begins with a capital whatever is put in front. */
-    private String fill(String phrase, Words words) {
-        String said = filled(phrase, words);
-        boolean sentence = phrase.startsWith("{") && phrase.endsWith(".");
-        return sentence && !said.isEmpty() ? said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1) : said;
-    }
-
-    private String filled(String phrase, Words words) {
-        StringBuilder said = new StringBuilder();
-        int at = 0;
-        while (at < phrase.length()) {
-            int open = phrase.indexOf('{', at);
-            if (open < 0) {
-                return said.append(phrase, at, phrase.length()).toString();
-            }
-            int close = phrase.indexOf('}', open);
-            int index = Integer.parseInt(phrase, open + 1, close, 10);
-            said.append(phrase, at, open).append(argument(words.args().get(index)));
-            at = close + 1;
-        }
-        return said.toString();
-    }
-
-    private String argument(Object argument) {
-        return switch (argument) {
+    private String value(Object value) {
+        return switch (value) {
             case Figure<?> figure -> write(figure);
             case Quantity quantity -> write(quantity);
-            case Words words -> say(words);
             case Duration duration -> write(duration);
-            case Named named -> say(named.words());
-            case Enum<?> constant -> say(keyOf(constant));
-            default -> argument.toString();
+            default -> value.toString();
         };
     }
 
     /** The key under which a constant's name for people stands: {@code joint.kind.splined}. */
     public static String keyOf(Enum<?> constant) {
-        return constant.getDeclaringClass().getSimpleName().toLowerCase(Locale.ROOT) + "."
-                + constant.name().toLowerCase(Locale.ROOT);
+        return Phrases.keyOf(constant);
     }
 
     /** A figure's value, rounded its own way; what was said is written as exactly as it was said. */

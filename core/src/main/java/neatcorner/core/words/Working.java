@@ -3,6 +3,7 @@ package neatcorner.core.words;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Quantity;
+import neatcorner.core.phrase.Words;
 
 /**
  * How a number came about, line by line in the maker's words.

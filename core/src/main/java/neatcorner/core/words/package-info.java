@@ -1,5 +1,5 @@
 /**
- * Text for people. The core speaks in {@link neatcorner.core.words.Words}: a key and its arguments,
+ * Text for people. The core speaks in {@link neatcorner.core.phrase.Words}: a key and its arguments,
  * with lengths still exact. A {@link neatcorner.core.words.Phrasebook} turns them into a sentence in
  * the reader's units when, and only when, somebody reads.
  *

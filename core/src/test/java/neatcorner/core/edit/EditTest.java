@@ -2,7 +2,7 @@ package neatcorner.core.edit;
 
 import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -25,6 +25,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.Material;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
@@ -65,7 +66,7 @@ class EditTest {
 
     @Test
     void aNumberTheJobDoesNotHaveCannotBeEntered() {
-        assertThatIllegalArgumentException().isThrownBy(() -> new Edit.Enter(BorderKey.TOP, in("2")).apply(Sample.job("8", "10")))
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Edit.Enter(BorderKey.TOP, in("2")).apply(Sample.job("8", "10")))
                 .withMessageContaining("border.top");
         assertThat(Entry.of(Sample.stretched("20", "20"), SectionKey.LIP)).isEmpty();
         assertThat(Entry.of(job, new StripKey(0, StripKey.What.DROP))).as("a flat front does not fall").isEmpty();
@@ -125,17 +126,17 @@ class EditTest {
 
     @Test
     void aJobThatCannotBeIsRefusedByName() {
-        assertThatIllegalArgumentException().isThrownBy(() -> job.withTitle(" ")).withMessageContaining("title");
-        assertThatIllegalArgumentException().isThrownBy(() -> job.withTitle("x".repeat(121))).withMessageContaining("1 to 120");
-        assertThatIllegalArgumentException().isThrownBy(() -> job.withOrder("x".repeat(121))).withMessageContaining("order");
-        assertThatIllegalArgumentException().isThrownBy(() -> job.withQuantity(1000)).withMessageContaining("quantity is 1000");
-        assertThatIllegalArgumentException().isThrownBy(() -> job.withFace("bottom", Optional.of(in("1/8")))).withMessageContaining("face of bottom");
-        assertThatIllegalArgumentException().isThrownBy(() -> job.withMeasured(Tape.TOP, Length.mm(1))).withMessageContaining("measured.top");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Note(Instant.EPOCH, "")).withMessageContaining("note");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Coat(Coat.Kind.OIL, "", Duration.ofDays(31))).withMessageContaining("30 days");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Layer(Material.PAPER, Length.ZERO)).withMessageContaining("thickness");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Size(Line.ART, Length.mm(10_001))).withMessageContaining("art size");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Borders(in("2"), Length.mm(1), in("2"))).withMessageContaining("side border");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job.withTitle(" ")).withMessageContaining("title");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job.withTitle("x".repeat(121))).withMessageContaining("1 to 120");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job.withOrder("x".repeat(121))).withMessageContaining("order");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job.withQuantity(1000)).withMessageContaining("quantity is 1000");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job.withFace("bottom", Optional.of(in("1/8")))).withMessageContaining("face of bottom");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job.withMeasured(Tape.TOP, Length.mm(1))).withMessageContaining("measured, top");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Note(Instant.EPOCH, "")).withMessageContaining("note");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Coat(Coat.Kind.OIL, "", Duration.ofDays(31))).withMessageContaining("30 days");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Layer(Material.PAPER, Length.ZERO)).withMessageContaining("thickness");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Size(Line.ART, Length.mm(10_001))).withMessageContaining("size at the picture line");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Borders(in("2"), Length.mm(1), in("2"))).withMessageContaining("side border");
     }
 
     @Property
@@ -145,7 +146,7 @@ class EditTest {
         try {
             assertThat(Habits.USUAL.with(habit, value).get(habit)).isEqualTo(value);
             assertThat(allowed).isTrue();
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             assertThat(allowed).isFalse();
         }
         assertThat(habit.usual()).isBetween(habit.least(), habit.most());
@@ -168,8 +169,8 @@ class EditTest {
         Shop shorter = new ShopEdit.Receive(Sample.plain(), in("40"), 1).apply(more);
         assertThat(shorter.mouldings().getFirst().onHand()).extracting(Sticks::length).containsExactly(in("40"), in("96"));
         assertThat(new ShopEdit.Stock(Sample.plain(), in("40"), 0).apply(shorter)).isEqualTo(more);
-        assertThatIllegalArgumentException().isThrownBy(() -> new ShopEdit.Stock(Sample.plain(), in("96"), -1).apply(shop)).withMessageContaining("count");
-        assertThatIllegalArgumentException().isThrownBy(() -> new ShopEdit.Stock(Sample.bar(), in("96"), 1).apply(shop)).withMessageContaining("bar");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new ShopEdit.Stock(Sample.plain(), in("96"), -1).apply(shop)).withMessageContaining("count");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new ShopEdit.Stock(Sample.bar(), in("96"), 1).apply(shop)).withMessageContaining("bar");
     }
 
     @Test

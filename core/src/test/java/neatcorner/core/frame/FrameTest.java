@@ -15,6 +15,7 @@ import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.shop.Habit;
@@ -139,8 +140,8 @@ class FrameTest {
     @Test
     void numbersThatLeaveNoFrameAreRefusedWithTheirName() {
         assertThatThrownBy(() -> frame(Sample.given(Line.OUTSIDE, "3", "3").withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", "1/2"))))
-                .isInstanceOf(ImpossibleFrame.class).hasMessageContaining("wide would be").hasMessageContaining("must be 10 mm");
-        assertThatThrownBy(() -> frame(Sample.given(Line.MAT, "8", "10"))).isInstanceOf(ImpossibleFrame.class).hasMessageContaining("mat outside");
+                .isInstanceOf(Refusal.class).hasMessageContaining("wide would be").hasMessageContaining("must be 10 mm");
+        assertThatThrownBy(() -> frame(Sample.given(Line.MAT, "8", "10"))).isInstanceOf(Refusal.class).hasMessageContaining("mat outside");
     }
 
     @Test

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.math.BigDecimal;
 import java.util.List;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -47,15 +49,15 @@ class LengthTest {
         assertThatIllegalArgumentException().isThrownBy(() -> new Angle(Double.NaN));
         assertThatIllegalArgumentException().isThrownBy(() -> new Force(Double.NEGATIVE_INFINITY));
         assertThatIllegalArgumentException().isThrownBy(() -> new Share(Double.NaN));
-        assertThatIllegalArgumentException().isThrownBy(() -> Mass.kg(-1)).withMessageContaining("-1");
+        assertThatThrownBy(() -> Mass.kg(-1)).isInstanceOf(Refusal.class).hasMessageContaining("-1");
         assertThatIllegalArgumentException().isThrownBy(() -> new Count(-1));
         assertThatIllegalArgumentException().isThrownBy(() -> Length.inches(1, 1, 0)).withMessageContaining("denominator");
     }
 
     @Test
     void aLengthOutOfRangeSaysWhatIsAllowed() {
-        assertThatThrownBy(() -> Finite.within("face", Length.mm(1), Length.mm(3), Length.mm(300)))
-                .isInstanceOf(OutOfRange.class).hasMessage("face is 1 mm; it must be from 3 mm to 300 mm");
+        assertThatThrownBy(() -> Range.within("face", Length.mm(1), Length.mm(3), Length.mm(300)))
+                .isInstanceOf(Refusal.class).hasMessage("face would be 1 mm; it must be from 3 mm to 300 mm");
     }
 
     @Property

@@ -2,7 +2,7 @@ package neatcorner.core.mill;
 
 import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Comparator;
@@ -28,6 +28,7 @@ import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
 import neatcorner.core.measure.Volume;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.plan.Shortage;
@@ -225,11 +226,11 @@ class RackTest {
 
     @Test
     void badItemsNameTheirLabel() {
-        assertThatIllegalArgumentException().isThrownBy(() -> cut("C-1", "30", new Span(in("29"), in("31")))).withMessageContaining("C-1").withMessageContaining("between 0");
-        assertThatIllegalArgumentException().isThrownBy(() -> board(new Board.Defect(Board.Kind.KNOT, in("59"), in("1"), in("2"), in("1")))).withMessageContaining("B-1")
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> cut("C-1", "30", new Span(in("29"), in("31")))).withMessageContaining("C-1").withMessageContaining("between 0");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> board(new Board.Defect(Board.Kind.KNOT, in("59"), in("1"), in("2"), in("1")))).withMessageContaining("B-1")
                 .withMessageContaining("within");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Rack(List.of(cut("C-1", "30"), cut("C-1", "31")))).withMessageContaining("C-1").withMessageContaining("only");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Price(-1, Price.Per.PIECE)).withMessageContaining("-1");
-        assertThatIllegalArgumentException().isThrownBy(() -> new ShopEdit.Unshelve(List.of("C-9")).apply(shop())).withMessageContaining("C-9");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Rack(List.of(cut("C-1", "30"), cut("C-1", "31")))).withMessageContaining("C-1").withMessageContaining("only");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Price(-1, Price.Per.PIECE)).withMessageContaining("-1");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new ShopEdit.Unshelve(List.of("C-9")).apply(shop())).withMessageContaining("C-9");
     }
 }

@@ -6,6 +6,7 @@ import static neatcorner.core.outline.Outlines.job;
 import static neatcorner.core.outline.Outlines.mm;
 import static neatcorner.core.outline.Outlines.polygon;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
@@ -21,6 +22,7 @@ import neatcorner.core.frame.Mitre;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Remedy;
@@ -194,8 +196,8 @@ class OutlineTest {
         Traverse walk = Traverse.walk(sides, angles);
         assertThat(walk.gap().toMm()).isCloseTo(4, within(1e-6));
         assertThat(new Outline.Free(Line.GLASS, walk.closed()).side(0).toMm()).isCloseTo(301.2, within(0.1));
-        assertThatIllegalArgumentException().isThrownBy(() -> Traverse.walk(sides, angles.subList(0, 2))).withMessageContaining("2 angles for 4 sides");
-        assertThatIllegalArgumentException().isThrownBy(() -> Traverse.walk(List.of(Length.ZERO, Length.ZERO, Length.ZERO), angles))
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> Traverse.walk(sides, angles.subList(0, 2))).withMessageContaining("2 angles for 4 sides");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> Traverse.walk(List.of(Length.ZERO, Length.ZERO, Length.ZERO), angles))
                 .withMessageContaining("side 1");
     }
 
@@ -209,7 +211,7 @@ class OutlineTest {
         "0 0 30000 0 0 100 | corner, across"})
     void outlinesThatCannotBeAreRefusedByCorner(String corners, String why) {
         double[] xy = Arrays.stream(corners.strip().split(" ")).mapToDouble(Double::parseDouble).toArray();
-        assertThatIllegalArgumentException().isThrownBy(() -> free(Line.GLASS, xy)).withMessageContaining(why);
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> free(Line.GLASS, xy)).withMessageContaining(why);
     }
 
     @Test
@@ -221,17 +223,17 @@ class OutlineTest {
 
     @Test
     void numbersOutOfRangeAreRefusedInWords() {
-        assertThatIllegalArgumentException().isThrownBy(() -> regular(2, Outline.Across.SIDE, 100)).withMessageContaining("from 3 to 36");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Lean(91, Lean.Way.INWARDS)).withMessageContaining("from 0.0 to 90");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Lean(Double.NaN, Lean.Way.INWARDS)).withMessageContaining("lean");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Point(Double.NaN, 0)).withMessageContaining("x in mm");
-        assertThatIllegalArgumentException().isThrownBy(() -> frame(job(new Boxed.Arched(mm(Line.SIGHT, 400), mm(Line.SIGHT, 180), Boxed.Arch.HALF_ROUND, 1, 3))))
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> regular(2, Outline.Across.SIDE, 100)).withMessageContaining("from 3 to 36");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Lean(91, Lean.Way.INWARDS)).withMessageContaining("from 0 to 90");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Lean(Double.NaN, Lean.Way.INWARDS)).withMessageContaining("lean");
+        assertThatIllegalArgumentException().as("a bug, not a refusal").isThrownBy(() -> new Point(Double.NaN, 0)).withMessageContaining("x in mm");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> frame(job(new Boxed.Arched(mm(Line.SIGHT, 400), mm(Line.SIGHT, 180), Boxed.Arch.HALF_ROUND, 1, 3))))
                 .withMessageContaining("leaves no straight sides");
-        assertThatIllegalArgumentException().isThrownBy(() -> frame(job(new Outline.Regular(3, Outline.Across.SIDE, mm(Line.OUTSIDE, 100)))));
-        assertThatIllegalArgumentException().isThrownBy(() -> job(ring(300, 8)).withLean(new Lean(20, Lean.Way.OUTWARDS))).withMessageContaining("curved");
-        assertThatIllegalArgumentException().isThrownBy(() -> job(regular(5, Outline.Across.SIDE, 300)).withFaces(Map.of("top", Length.mm(40))))
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> frame(job(new Outline.Regular(3, Outline.Across.SIDE, mm(Line.OUTSIDE, 100)))));
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job(ring(300, 8)).withLean(new Lean(20, Lean.Way.OUTWARDS))).withMessageContaining("curved");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job(regular(5, Outline.Across.SIDE, 300)).withFaces(Map.of("top", Length.mm(40))))
                 .withMessageContaining("side_1");
-        assertThatIllegalArgumentException().isThrownBy(() -> frame(job(new Boxed.Arched(mm(Line.SIGHT, 400), mm(Line.SIGHT, 900), Boxed.Arch.HALF_ROUND, 1, 3))
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> frame(job(new Boxed.Arched(mm(Line.SIGHT, 400), mm(Line.SIGHT, 900), Boxed.Arch.HALF_ROUND, 1, 3))
                 .withFaces(Map.of("arch", Length.mm(60))))).withMessageContaining("same face");
     }
 

@@ -9,6 +9,7 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -80,7 +81,7 @@ public final class Outlines {
     private static boolean canBe(List<Corner> corners) {
         try {
             return !new Outline.Free(Line.SIGHT, corners).corners().isEmpty();
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return false;
         }
     }

@@ -12,10 +12,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.frame.ImpossibleFrame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Assume;
@@ -49,7 +49,7 @@ class ProofTest {
     private static Optional<Frame> made(Job job) {
         try {
             return Optional.of(frame(job));
-        } catch (ImpossibleFrame refused) {
+        } catch (Refusal refused) {
             assertThat(refused.getMessage()).isNotBlank();
             return Optional.empty();
         }

@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
-import neatcorner.core.frame.ImpossibleFrame;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
@@ -29,6 +28,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.Material;
 import neatcorner.core.section.Edging;
 import neatcorner.core.section.Profile;
@@ -53,7 +53,7 @@ final class OddJobs {
         while (true) {
             try {
                 return job();
-            } catch (IllegalArgumentException notSensible) {
+            } catch (Refusal notSensible) {
                 refused++;
             }
         }
@@ -224,7 +224,7 @@ final class OddJobs {
                 }
             }
             return taped;
-        } catch (ImpossibleFrame none) {
+        } catch (Refusal none) {
             return job;
         }
     }

@@ -6,19 +6,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.Sample;
-import neatcorner.core.frame.ImpossibleFrame;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Mass;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
-import neatcorner.core.words.Words;
 import org.junit.jupiter.api.Test;
 
 /** Plans of odd jobs of every kind: none fails, none says what is no number, no remedy leads back to its finding. */
@@ -32,7 +32,7 @@ class OddJobsTest {
     private static Optional<Plan> plan(Job job, Shop shop) {
         try {
             return Optional.of(Planner.plan(job, shop));
-        } catch (ImpossibleFrame refused) {
+        } catch (Refusal refused) {
             assertThat(INCHES.say(refused.words())).isNotBlank();
             return Optional.empty();
         }
@@ -118,7 +118,7 @@ class OddJobsTest {
                 case Remedy.OnShop(_, var edit) -> plan(job, edit.apply(shop));
                 case Remedy.Visit _ -> Optional.empty();
             };
-        } catch (IllegalArgumentException refused) {
+        } catch (Refusal refused) {
             return Optional.empty();
         }
     }

@@ -2,11 +2,12 @@ package neatcorner.core.section;
 
 import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import neatcorner.core.Sample;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.wood.Species;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -62,12 +63,12 @@ class SectionTest {
 
     @Test
     void sectionsThatCannotBeAreRefusedByName() {
-        assertThatIllegalArgumentException().isThrownBy(() -> Sample.rabbeted("1/16", "3/4", "1/32", "1/4")).withMessageContaining("lip");
-        assertThatIllegalArgumentException().isThrownBy(() -> Sample.rabbeted("1", "3/4", "1", "1/4")).withMessageContaining("lip");
-        assertThatIllegalArgumentException().isThrownBy(() -> Sample.rabbeted("1", "3/4", "1/4", "3/4")).withMessageContaining("rabbet depth");
-        assertThatIllegalArgumentException().isThrownBy(() -> Sample.rabbeted("13", "3/4", "1/4", "1/2")).withMessageContaining("face");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Profile(Profile.Shape.FLAT, in("1/8"))).withMessageContaining("flat");
-        assertThatIllegalArgumentException().isThrownBy(() -> profiled(Profile.Shape.SCOOP, "2")).withMessageContaining("drop");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> Sample.rabbeted("1/16", "3/4", "1/32", "1/4")).withMessageContaining("lip");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> Sample.rabbeted("1", "3/4", "1", "1/4")).withMessageContaining("lip");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> Sample.rabbeted("1", "3/4", "1/4", "3/4")).withMessageContaining("rabbet depth");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> Sample.rabbeted("13", "3/4", "1/4", "1/2")).withMessageContaining("face");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Profile(Profile.Shape.FLAT, in("1/8"))).withMessageContaining("flat");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> profiled(Profile.Shape.SCOOP, "2")).withMessageContaining("drop");
     }
 
     @Test

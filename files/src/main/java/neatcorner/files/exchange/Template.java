@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import neatcorner.core.drawing.FullSize;
 import neatcorner.core.outline.Point;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.sheet.Fonts;
 import neatcorner.files.sheet.Letters;
@@ -52,7 +53,7 @@ public final class Template {
     /**
      * The drawings one after the other, each starting a sheet.
      *
-     * @throws IllegalArgumentException when one would need more than 400 sheets
+     * @throws Refusal when one would need more than 400 sheets
      */
     public static byte[] write(List<FullSize> drawings, Phrasebook book, SheetSize size) {
         try {
@@ -80,8 +81,7 @@ public final class Template {
         int columns = tiles(box.width(), tileWidth);
         int rows = tiles(box.height(), tileHeight);
         if ((long) columns * rows > MOST_SHEETS) {
-            throw new IllegalArgumentException(drawing.name() + " would take " + (long) columns * rows + " sheets; it may take " + MOST_SHEETS
-                    + ". Have it plotted from the SVG or DXF instead");
+            throw Refusal.of("template.would_take_sheets_may", drawing.name(), (long) columns * rows, MOST_SHEETS);
         }
         for (int row = 0; row < rows; row++) {
             for (int column = 0; column < columns; column++) {

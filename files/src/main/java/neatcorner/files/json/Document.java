@@ -4,6 +4,7 @@ import java.util.function.BiConsumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import neatcorner.core.job.Job;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Shop;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -65,12 +66,11 @@ public final class Document<T> {
         JsonNode tree = Trees.read(text);
         Fields fields = new Fields(tree, "");
         if (!fields.text("format").equals(kind.format())) {
-            throw new FormatException("format", "is \"" + fields.text("format") + "\"; it must be \"" + kind.format() + "\"");
+            throw new FormatException("format", Words.of("refused.document.is", fields.text("format"), kind.format()));
         }
         int version = fields.whole("version");
         if (version < 1 || version > VERSION) {
-            throw new FormatException("version", "is " + version + "; this Neat Corner reads up to " + VERSION
-                    + (version > VERSION ? ". The file was written by a newer one: update to open it" : ""));
+            throw new FormatException("version", Words.of(version > VERSION ? "refused.document.version_newer" : "refused.document.version", version, VERSION));
         }
         T value = kind.read().apply(fields);
         return new Document<>(kind, value, () -> Unknown.of((ObjectNode) tree, kind.written(value)));

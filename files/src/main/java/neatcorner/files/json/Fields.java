@@ -18,6 +18,8 @@ import java.util.stream.Collectors;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.MeasureText;
 import neatcorner.core.measure.Unit;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -30,7 +32,7 @@ final class Fields {
 
     Fields(JsonNode node, String path) {
         if (!node.isObject()) {
-            throw new FormatException(path, "is " + shown(node) + "; it must be an object { … }");
+            throw new FormatException(path, Words.of("refused.fields.is_object", shown(node)));
         }
         this.node = node;
         this.path = path;
@@ -60,7 +62,7 @@ final class Fields {
 
     private JsonNode get(String name) {
         if (!has(name)) {
-            throw new FormatException(path(name), "is missing");
+            throw new FormatException(path(name), Words.of("refused.fields.is_missing"));
         }
         return node.get(name);
     }
@@ -79,15 +81,15 @@ final class Fields {
             return build.get();
         } catch (FormatException alreadySaid) {
             throw alreadySaid;
-        } catch (IllegalArgumentException refused) {
-            throw new FormatException(path, refused.getMessage());
+        } catch (Refusal refused) {
+            throw new FormatException(path, refused.words());
         }
     }
 
     String text(String name) {
         JsonNode value = get(name);
         if (!value.isString()) {
-            throw new FormatException(path(name), "is " + shown(value) + "; it must be a text");
+            throw new FormatException(path(name), Words.of("refused.fields.is_text", shown(value)));
         }
         return value.stringValue();
     }
@@ -99,11 +101,10 @@ final class Fields {
     int whole(String name) {
         JsonNode value = get(name);
         if (!value.isIntegralNumber()) {
-            throw new FormatException(path(name), "is " + shown(value) + "; it must be a whole number");
+            throw new FormatException(path(name), Words.of("refused.fields.is_whole_number", shown(value)));
         }
         if (!value.canConvertToInt()) {
-            throw new FormatException(path(name), "is " + shown(value) + "; it must be a whole number from "
-                    + Integer.MIN_VALUE + " to " + Integer.MAX_VALUE);
+            throw new FormatException(path(name), Words.of("refused.fields.is_whole_number_2", shown(value), Integer.MIN_VALUE, Integer.MAX_VALUE));
         }
         return value.intValue();
     }
@@ -113,7 +114,7 @@ final class Fields {
         JsonNode value = get(name);
         double number = value.isNumber() ? value.decimalValue().doubleValue() : Double.NaN;
         if (!Double.isFinite(number)) {
-            throw new FormatException(path(name), "is " + shown(value) + "; it must be a number");
+            throw new FormatException(path(name), Words.of("refused.fields.is_number", shown(value)));
         }
         return number;
     }
@@ -131,7 +132,7 @@ final class Fields {
         }
         JsonNode value = get(name);
         if (!value.isBoolean()) {
-            throw new FormatException(path(name), "is " + shown(value) + "; it must be true or false");
+            throw new FormatException(path(name), Words.of("refused.fields.is_true_false", shown(value)));
         }
         return value.booleanValue();
     }
@@ -150,7 +151,7 @@ final class Fields {
     int whole(String name, int otherwise, int least, int most) {
         int value = whole(name, otherwise);
         if (value < least || value > most) {
-            throw wrong(name, "is " + value + "; it must be from " + least + " to " + most);
+            throw wrong(name, Words.of("refused.fields.is_out_of_range", value, least, most));
         }
         return value;
     }
@@ -164,13 +165,13 @@ final class Fields {
     Length length(String name, Length least, Length most) {
         Length value = length(name);
         if (value.isUnder(least) || value.isOver(most)) {
-            throw wrong(name, "is " + value + "; it must be from " + least + " to " + most);
+            throw wrong(name, Words.of("refused.fields.is_out_of_range", value, least, most));
         }
         return value;
     }
 
     /** What is wrong with a field of this object. */
-    FormatException wrong(String name, String rule) {
+    FormatException wrong(String name, Words rule) {
         return new FormatException(path(name), rule);
     }
 
@@ -178,7 +179,7 @@ final class Fields {
     void knowsOnly(String... names) {
         for (String name : node.propertyNames()) {
             if (!List.of(names).contains(name)) {
-                throw wrong(name, "is not known here; known are " + String.join(", ", names));
+                throw wrong(name, Words.of("refused.fields.is_unknown", String.join(", ", names)));
             }
         }
     }
@@ -192,23 +193,22 @@ final class Fields {
         if (value.isNumber()) {
             BigDecimal mm = value.decimalValue();
             if (mm.abs().compareTo(BigDecimal.valueOf(1_000_000)) > 0) {
-                throw new FormatException(path, "is " + shown(value) + " mm; it must be under a kilometre");
+                throw new FormatException(path, Words.of("refused.fields.is_mm_under_kilometre", shown(value)));
             }
             return Length.mm(mm);
         }
         if (value.isString()) {
             String text = value.stringValue();
             if (!text.matches(".*[a-zA-Z\"'″′].*")) {
-                throw new FormatException(path, "is " + shown(value) + "; a length in quotes needs its unit, as \"12 1/2 in\"");
+                throw new FormatException(path, Words.of("refused.fields.is_length_in_quotes", shown(value)));
             }
             try {
                 return MeasureText.length(text, Unit.MM);
-            } catch (IllegalArgumentException refused) {
-                throw new FormatException(path, "is " + refused.getMessage());
+            } catch (Refusal refused) {
+                throw new FormatException(path, Words.of("refused.fields.is", refused.words()));
             }
         }
-        throw new FormatException(path, "is " + shown(value)
-                + "; it must be a number of millimetres or a text with its unit, as \"12 1/2 in\"");
+        throw new FormatException(path, Words.of("refused.fields.is_number_of_millimetres", shown(value)));
     }
 
     Duration minutes(String name, Duration missing) {
@@ -219,7 +219,7 @@ final class Fields {
         try {
             return Instant.parse(text(name));
         } catch (DateTimeParseException refused) {
-            throw new FormatException(path(name), "is \"" + text(name) + "\"; it must be a time as 2026-11-24T09:30:00Z");
+            throw new FormatException(path(name), Words.of("refused.fields.is_time_as_t", text(name)));
         }
     }
 
@@ -233,8 +233,7 @@ final class Fields {
                 return constant;
             }
         }
-        throw new FormatException(path, "is \"" + text + "\"; it must be one of "
-                + Arrays.stream(type.getEnumConstants()).map(Fields::name).collect(Collectors.joining(", ")));
+        throw new FormatException(path, Words.of("refused.fields.is_one_of", text, Arrays.stream(type.getEnumConstants()).map(Fields::name).collect(Collectors.joining(", "))));
     }
 
     /** As a constant is written: {@code saw_tooth}. */
@@ -276,7 +275,7 @@ final class Fields {
             JsonNode value = array(name).get(i);
             String at = path(name) + "[" + i + "]";
             if (!value.isString()) {
-                throw new FormatException(at, "is " + shown(value) + "; it must be a text");
+                throw new FormatException(at, Words.of("refused.fields.is_text", shown(value)));
             }
             values.add(constant(value.stringValue(), type, at));
         }
@@ -286,7 +285,7 @@ final class Fields {
     private JsonNode array(String name) {
         JsonNode value = get(name);
         if (!value.isArray()) {
-            throw new FormatException(path(name), "is " + shown(value) + "; it must be a list [ … ]");
+            throw new FormatException(path(name), Words.of("refused.fields.is_list", shown(value)));
         }
         return value;
     }

@@ -1,7 +1,10 @@
 package neatcorner.files.json;
 
-/** A document that cannot be read. The message names the field, its value and what is allowed. */
-public final class FormatException extends IllegalArgumentException {
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
+
+/** A document that cannot be read. It says the field, its value and what is allowed. */
+public final class FormatException extends Refusal {
     private final String field;
 
     /**
@@ -10,8 +13,8 @@ public final class FormatException extends IllegalArgumentException {
      * @param field such as {@code section.recess.depth}; empty for the document itself
      * @param rule  its value and what is allowed
      */
-    public FormatException(String field, String rule) {
-        super(field.isEmpty() ? rule : "field " + field + ": " + rule);
+    public FormatException(String field, Words rule) {
+        super(field.isEmpty() ? rule : Words.of("refused.field", field, rule));
         this.field = field;
     }
 

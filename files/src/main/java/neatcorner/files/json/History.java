@@ -5,6 +5,8 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -21,7 +23,7 @@ public record History(List<Edit> edits, int current) {
     public History {
         edits = List.copyOf(edits);
         if (current < 1 || current > edits.size()) {
-            throw new IllegalArgumentException("current is " + current + "; it must be from 1 to " + edits.size());
+            throw Refusal.of("history.current_is", current, edits.size());
         }
     }
 
@@ -72,10 +74,10 @@ public record History(List<Edit> edits, int current) {
     public static History read(String text) {
         Fields fields = new Fields(Trees.read(text), "");
         if (!fields.text("format").equals(FORMAT)) {
-            throw new FormatException("format", "is \"" + fields.text("format") + "\"; it must be \"" + FORMAT + "\"");
+            throw new FormatException("format", Words.of("refused.history.is", fields.text("format"), FORMAT));
         }
         if (fields.whole("version") != VERSION) {
-            throw new FormatException("version", "is " + fields.whole("version") + "; this version reads " + VERSION);
+            throw new FormatException("version", Words.of("refused.history.is_this_version_reads", fields.whole("version"), VERSION));
         }
         String[] before = {""};
         return fields.build(() -> new History(fields.list("edits", item -> {
@@ -88,7 +90,7 @@ public record History(List<Edit> edits, int current) {
         try {
             return Instant.parse(item.text("at"));
         } catch (DateTimeException refused) {
-            throw new FormatException(item.path("at"), "is \"" + item.text("at") + "\"; it must be a time as 2026-03-01T08:30:00Z");
+            throw new FormatException(item.path("at"), Words.of("refused.history.is_time_as_t", item.text("at")));
         }
     }
 }

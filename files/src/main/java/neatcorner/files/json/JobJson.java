@@ -23,6 +23,7 @@ import neatcorner.core.job.StickId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Station;
@@ -98,8 +99,7 @@ final class JobJson {
     }
 
     private static PieceId piece(Fields lock) {
-        return PieceId.read(lock.text("piece")).orElseThrow(() -> new FormatException(lock.path("piece"), "is " + lock.text("piece")
-                + "; it must be the letters of a piece, a stroke and the number of its frame, as A–B/1"));
+        return PieceId.read(lock.text("piece")).orElseThrow(() -> new FormatException(lock.path("piece"), Words.of("refused.job_json.is_letters_of_piece", lock.text("piece"))));
     }
 
     private static void writeCutting(Cutting cutting, ObjectNode node) {

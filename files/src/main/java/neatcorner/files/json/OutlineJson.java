@@ -6,6 +6,7 @@ import neatcorner.core.outline.Corner;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Words;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -27,8 +28,7 @@ final class OutlineJson {
             case "arched" -> new Boxed.Arched(width(fields), height(fields), fields.constant("arch", Boxed.Arch.class), fields.number("rise"),
                     fields.whole("segments"));
             case "window" -> new Boxed.Window(width(fields), height(fields), fields.whole("rows"), fields.whole("columns"), fields.length("bar"));
-            case String other -> throw new FormatException("outline.shape", "is \"" + other
-                    + "\"; it must be one of regular, free, round, arched, window, or leave outline out for a rectangle");
+            case String other -> throw new FormatException("outline.shape", Words.of("refused.outline_json.is_one_of_regular", other));
         });
     }
 

@@ -3,6 +3,7 @@ package neatcorner.files.json;
 import java.util.List;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Span;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Board;
 import neatcorner.core.rack.Material;
 import neatcorner.core.rack.OffCut;
@@ -45,7 +46,7 @@ final class RackJson {
                         item.flag("for_sale", false), item.has("grain") ? item.constant("grain", Sheet.Grain.class) : Sheet.Grain.NONE, item.text("face", ""),
                         item.optional("price", name -> price(item.object(name))), item.text("shelf", ""));
             }
-            case String other -> throw new FormatException("kind", "is \"" + other + "\"; it must be one of off_cut, board, sheet");
+            case String other -> throw new FormatException("kind", Words.of("refused.rack_json.is_one_of_off", other));
         };
     }
 
@@ -55,7 +56,7 @@ final class RackJson {
         }
         String name = item.text("moulding");
         return mouldings.stream().map(Moulding::section).filter(s -> s.name().equals(name)).findFirst()
-                .orElseThrow(() -> new FormatException("moulding", "is \"" + name + "\", which is none of the shop's mouldings"));
+                .orElseThrow(() -> new FormatException("moulding", Words.of("refused.rack_json.is_which_is_none", name)));
     }
 
     static void write(RackItem item, ObjectNode node, List<Moulding> mouldings) {

@@ -3,6 +3,7 @@ package neatcorner.files.json;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Band;
 import neatcorner.core.section.Edging;
 import neatcorner.core.section.Profile;
@@ -40,8 +41,7 @@ final class SectionJson {
             case "slot" -> new Recess.Slot(fields.length("lip"), fields.length("from_back"), fields.length("width"));
             case "floater" -> new Recess.Floater(fields.length("ledge"), fields.length("thickness"));
             case "bar" -> new Recess.Bar();
-            case String other -> throw new FormatException("recess.kind", "is \"" + other
-                    + "\"; it must be one of rabbet, double_rabbet, slot, floater, bar, tilted_rabbet");
+            case String other -> throw new FormatException("recess.kind", Words.of("refused.section_json.is_one_of_rabbet", other));
         };
     }
 

@@ -1,6 +1,7 @@
 package neatcorner.files.json;
 
 import java.util.stream.Collectors;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.wood.Species;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -19,9 +20,7 @@ final class SpeciesJson {
         }
         String key = fields.text(NAME);
         return Species.known().stream().filter(s -> s.name().equals(key)).findFirst()
-                .orElseThrow(() -> new FormatException(fields.path(NAME), "is \"" + key + "\"; it must be one of "
-                        + Species.known().stream().map(Species::name).collect(Collectors.joining(", "))
-                        + ", or an object with name, density, radial, tangential and hardness"));
+                .orElseThrow(() -> new FormatException(fields.path(NAME), Words.of("refused.species_json.is_one_of_object", key, Species.known().stream().map(Species::name).collect(Collectors.joining(", ")))));
     }
 
     static void write(Species species, ObjectNode node) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.solve.stick.StickAnswer;
 import neatcorner.core.solve.stick.StickProblem;
 import tools.jackson.databind.node.ArrayNode;
@@ -38,7 +39,7 @@ public final class StickPlanJson {
             if (piece.has("group")) {
                 List<StickProblem.Part> group = groups.computeIfAbsent(piece.text("group"), _ -> new ArrayList<>());
                 if (group.size() + count > StickProblem.MOST_PIECES) {
-                    throw piece.wrong("count", "makes more than " + StickProblem.MOST_PIECES + " pieces in one group");
+                    throw piece.wrong("count", Words.of("refused.stick_plan.too_many", StickProblem.MOST_PIECES));
                 }
                 group.addAll(Collections.nCopies(count, part));
             } else {
@@ -71,7 +72,7 @@ public final class StickPlanJson {
         }
         double degrees = piece.number(side);
         if (!(degrees >= 10 && degrees <= 170)) {
-            throw piece.wrong(side, "is " + degrees + "°; the angle of a cut to the long edge must be from 10 to 170");
+            throw piece.wrong(side, Words.of("refused.stick_plan.angle", degrees));
         }
         if (degrees == 90) {
             return new StickProblem.End(Length.ZERO, kerf);

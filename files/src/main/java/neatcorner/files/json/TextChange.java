@@ -1,5 +1,7 @@
 package neatcorner.files.json;
 
+import neatcorner.core.phrase.Refusal;
+
 /**
  * What turns one text into the next: how much both have in common at their start and at their end, and what
  * stands between. An edit changes one place of a document, so that is little, however long the document is.
@@ -26,11 +28,11 @@ public record TextChange(int keepStart, int keepEnd, String text) {
     /**
      * The text it makes of the one before.
      *
-     * @throws IllegalArgumentException when that is too short to be the one it was taken from
+     * @throws Refusal when that is too short to be the one it was taken from
      */
     public String of(String before) {
         if (keepStart < 0 || keepEnd < 0 || keepStart + (long) keepEnd > before.length()) {
-            throw new IllegalArgumentException("keeps " + keepStart + " and " + keepEnd + " characters of a text of " + before.length());
+            throw Refusal.of("text_change.keeps", keepStart, keepEnd, before.length());
         }
         return before.substring(0, keepStart) + text + before.substring(before.length() - keepEnd);
     }

@@ -1,6 +1,7 @@
 package neatcorner.files.json;
 
 import java.io.StringWriter;
+import neatcorner.core.phrase.Words;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
@@ -46,19 +47,18 @@ final class Trees {
         String bare = text.startsWith("\ufeff") ? text.substring(1) : text;
         try (JsonParser parser = FACTORY.createParser(ObjectReadContext.empty(), bare)) {
             if (parser.nextToken() == null) {
-                throw new FormatException("", "is empty; it must be an object { … }");
+                throw new FormatException("", Words.of("refused.trees.is_empty_object"));
             }
             JsonNode tree = value(parser, 0);
             if (parser.nextToken() != null) {
-                throw new FormatException("", "goes on after its end" + place(parser.currentTokenLocation()));
+                throw new FormatException("", Words.of("refused.trees.goes_on_after_its", place(parser.currentTokenLocation())));
             }
             return tree;
         } catch (StreamConstraintsException tooMuch) {
-            throw new FormatException("", "holds a number or a text that is longer than is read" + place(tooMuch.getLocation()));
+            throw new FormatException("", Words.of("refused.trees.holds_number_text_that", place(tooMuch.getLocation())));
         } catch (JacksonException broken) {
             boolean twice = broken.getOriginalMessage().startsWith("Duplicate");
-            throw new FormatException("", (twice ? "is not JSON: a field stands twice in one object" : "is not JSON: what stands there does not belong there")
-                    + place(broken.getLocation()));
+            throw new FormatException("", Words.of(twice ? "refused.trees.twice" : "refused.trees.no_json", place(broken.getLocation())));
         }
     }
 
@@ -69,7 +69,7 @@ final class Trees {
 
     private static JsonNode value(JsonParser parser, int depth) {
         if (depth > DEEPEST) {
-            throw new FormatException("", "is nested more than " + DEEPEST + " deep" + place(parser.currentTokenLocation()));
+            throw new FormatException("", Words.of("refused.trees.is_nested_more_than", DEEPEST, place(parser.currentTokenLocation())));
         }
         return switch (parser.currentToken()) {
             case START_OBJECT -> {

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import neatcorner.core.phrase.Words;
 
 /**
  * Closed shapes of a DXF drawing (text form): polylines of both kinds with their bulges, circles, and
@@ -45,7 +46,7 @@ final class DxfReader {
             } catch (NumberFormatException refused) {
                 // said below, with its place
             }
-            throw new DrawingException("line " + line, "is \"" + value + "\"; it must be a number (group code " + code + ")");
+            throw new DrawingException("line " + line, Words.of("refused.dxf_reader.is_number_group_code", value, code));
         }
     }
 
@@ -58,7 +59,7 @@ final class DxfReader {
             at += 2;
             return Optional.of(pair);
         } catch (NumberFormatException refused) {
-            throw new DrawingException("line " + (at + 1), "is \"" + shown(lines[at]) + "\"; a DXF has a whole number here. Is it a text DXF?");
+            throw new DrawingException("line " + (at + 1), Words.of("refused.dxf_reader.is_dxf_has_whole", shown(lines[at])));
         }
     }
 
@@ -127,8 +128,7 @@ final class DxfReader {
             case "ARC" -> arc(body);
             case String other when REMARKS.contains(other) -> {
             }
-            case String other -> throw new DrawingException("line " + name.line(), "is the entity " + other
-                    + "; an outline may be drawn with LWPOLYLINE, POLYLINE, CIRCLE, LINE and ARC. Convert it to a polyline");
+            case String other -> throw new DrawingException("line " + name.line(), Words.of("refused.dxf_reader.is_entity_outline_may", other));
         }
     }
 
@@ -148,7 +148,7 @@ final class DxfReader {
 
     private static double[] last(List<double[]> vertices, Pair pair) {
         if (vertices.isEmpty()) {
-            throw new DrawingException("line " + (pair.line() - 1), "is the group code " + pair.code() + " before any x; every point of a polyline begins with its x (group code 10)");
+            throw new DrawingException("line " + (pair.line() - 1), Words.of("refused.dxf_reader.is_group_code_before", pair.code()));
         }
         return vertices.getLast();
     }

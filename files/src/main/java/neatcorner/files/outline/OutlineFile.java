@@ -14,6 +14,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
+import neatcorner.core.phrase.Words;
 import neatcorner.files.disk.FileRefused;
 import neatcorner.files.disk.WholeFile;
 
@@ -56,7 +57,7 @@ public final class OutlineFile {
         private final String size;
 
         UnitMissing(String size) {
-            super("units", "are not said in the drawing, which is " + size + "; say what one unit is: mm, cm, inch, point or pixel");
+            super("units", Words.of("refused.outline_file.units", size));
             this.size = size;
         }
 
@@ -93,7 +94,7 @@ public final class OutlineFile {
                 int numbers = kind == PathIterator.SEG_CLOSE ? 0 : kind == PathIterator.SEG_CUBICTO ? 6 : kind == PathIterator.SEG_QUADTO ? 4 : 2;
                 for (int k = 0; k < numbers; k++) {
                     if (!(Math.abs(at[k]) <= FURTHEST)) {
-                        throw new DrawingException("drawing", "has a place at " + at[k] + "; it must lie between −1 000 000 000 and 1 000 000 000");
+                        throw new DrawingException("drawing", Words.of("refused.outline_file.has_place_at_lie", at[k]));
                     }
                 }
             }
@@ -121,7 +122,7 @@ public final class OutlineFile {
 
     private static Found of(List<Drawn> drawn, Optional<Scale> scale) {
         Drawn largest = drawn.stream().filter(d -> hasSize(d.path())).max(Comparator.comparingDouble(d -> area(d.path()))).orElseThrow(() ->
-                new DrawingException("drawing", "has no closed outline; draw one closed path or polyline"));
+                new DrawingException("drawing", Words.of("refused.outline_file.has_no_closed_outline")));
         Optional<Double> unit = largest.scale().or(() -> scale.map(Scale::mm));
         if (unit.isEmpty()) {
             var box = largest.path().getBounds2D();

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
+import neatcorner.core.phrase.Words;
 
 /**
  * Straight sides in place of whatever was drawn. Points on a straight are dropped; curves become the
@@ -27,11 +28,11 @@ final class Straightening {
         var box = scaled.getBounds2D();
         double size = Math.max(box.getWidth(), box.getHeight());
         if (!(size > 0) || !Double.isFinite(size)) {
-            throw new DrawingException("outline", "has no size; draw it larger than a point");
+            throw new DrawingException("outline", Words.of("refused.straightening.has_no_size_draw"));
         }
         List<Point> points = points(scaled, size / 20_000);
         if (points.size() < 3) {
-            throw new DrawingException("outline", "has " + points.size() + " points; it must have 3 or more");
+            throw new DrawingException("outline", Words.of("refused.straightening.has_points_have_more", points.size()));
         }
         Thinning thinning = new Thinning(points);
         thinning.until(size / 10_000, MOST_SIDES);
@@ -68,7 +69,7 @@ final class Straightening {
                 points.add(next);
             }
             if (points.size() > MOST_POINTS) {
-                throw new DrawingException("outline", "has over " + MOST_POINTS + " points; simplify it in the program it comes from");
+                throw new DrawingException("outline", Words.of("refused.straightening.has_over_points_simplify", MOST_POINTS));
             }
         }
         if (points.size() > 1 && points.getLast().to(points.getFirst()) < 1e-9) {

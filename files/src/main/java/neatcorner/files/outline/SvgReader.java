@@ -9,6 +9,7 @@ import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.StringReader;
+import java.io.UncheckedIOException;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -21,6 +22,8 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import neatcorner.core.measure.Finite;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.files.outline.OutlineFile.Scale;
 import org.apache.batik.parser.AWTPathProducer;
 import org.apache.batik.parser.AWTTransformProducer;
@@ -61,7 +64,7 @@ final class SvgReader {
             }
         } catch (XMLStreamException broken) {
             int line = broken.getLocation() == null ? 1 : broken.getLocation().getLineNumber();
-            throw new DrawingException("line " + line, "is no SVG: " + said(broken));
+            throw new DrawingException("line " + line, Words.of("refused.svg_reader.is_no_svg", said(broken)));
         }
         return reader.found;
     }
@@ -100,9 +103,15 @@ final class SvgReader {
             if (hidden == 0) {
                 shape(name, xml).ifPresent(path -> found.add(new OutlineFile.Drawn(new Path2D.Double(path, here), scale)));
             }
+        } catch (Refusal refused) {
+            throw unreadable(xml, name, refused.words());
         } catch (ParseException | IllegalArgumentException broken) {
-            throw new DrawingException("line " + xml.getLocation().getLineNumber(), "<" + name + "> cannot be read: " + said(broken));
+            throw unreadable(xml, name, Words.plain(said(broken)));
         }
+    }
+
+    private static DrawingException unreadable(XMLStreamReader xml, String name, Words why) {
+        return new DrawingException("line " + xml.getLocation().getLineNumber(), Words.of("refused.svg_reader.cannot_read", name, why));
     }
 
     private void end(String name) {
@@ -133,10 +142,10 @@ final class SvgReader {
             if (numbers.length == 4) {
                 return numbers[2];
             }
-        } catch (IllegalArgumentException said) {
+        } catch (Refusal said) {
             // as below: what it must be
         }
-        throw new DrawingException("line " + xml.getLocation().getLineNumber(), "viewBox is \"" + box + "\"; it must be four numbers");
+        throw new DrawingException("line " + xml.getLocation().getLineNumber(), Words.of("refused.svg_reader.viewbox_is_four_numbers", box));
     }
 
     /** A size in millimetres; one without a unit is in pixels. */
@@ -155,7 +164,7 @@ final class SvgReader {
     private static double[] numbers(String text) {
         Matcher numbers = NUMBER.matcher(text);
         if (!numbers.replaceAll(" ").matches("[\\s,]*+")) {
-            throw new IllegalArgumentException("there is something between its numbers that is none");
+            throw Refusal.of("svg_reader.there_is_something_between");
         }
         return numbers.reset().results().mapToDouble(n -> finite(n.group())).toArray();
     }
@@ -168,7 +177,7 @@ final class SvgReader {
         String text = xml.getAttributeValue(null, name);
         Matcher size = SIZE.matcher(text == null || text.isBlank() ? "0" : text);
         if (!size.matches()) {
-            throw new IllegalArgumentException(name + " is \"" + text + "\"; it must be a number, with px, mm, cm, in, pt, pc or Q if it has a unit");
+            throw Refusal.of("svg_reader.is_number_with_px", name, text);
         }
         return mm(size) / Scale.PIXEL.mm();
     }
@@ -207,13 +216,13 @@ final class SvgReader {
     /** A path may hold several runs; the one with the largest box is the outline, the others are holes. */
     private static Path2D longest(String data) {
         if (!data.isBlank() && Character.toUpperCase(data.strip().charAt(0)) != 'M') {
-            throw new IllegalArgumentException("the path does not begin with a move (M)");
+            throw Refusal.of("svg_reader.path_does_not_begin");
         }
         Shape whole;
         try {
             whole = AWTPathProducer.createShape(new StringReader(data), PathIterator.WIND_NON_ZERO);
         } catch (IOException impossible) {
-            throw new IllegalArgumentException(impossible.getMessage());
+            throw new UncheckedIOException("a text in memory cannot fail to be read", impossible);
         }
         List<Path2D> runs = new ArrayList<>();
         double[] at = new double[6];
@@ -232,7 +241,7 @@ final class SvgReader {
                 default -> run.closePath();
             }
         }
-        return runs.stream().max((a, b) -> Double.compare(box(a), box(b))).orElseThrow(() -> new IllegalArgumentException("the path is empty"));
+        return runs.stream().max((a, b) -> Double.compare(box(a), box(b))).orElseThrow(() -> Refusal.of("svg_reader.path_is_empty"));
     }
 
     private static double box(Path2D path) {

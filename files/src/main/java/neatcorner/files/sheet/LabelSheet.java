@@ -11,6 +11,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.Board;
 import neatcorner.core.rack.OffCut;
 import neatcorner.core.rack.RackItem;
@@ -42,7 +43,7 @@ public final class LabelSheet {
     /** The labels as the bytes of a PDF with its fonts embedded. */
     public static byte[] write(List<RackItem> items, Phrasebook book, SheetSize size) {
         if (items.isEmpty()) {
-            throw new IllegalArgumentException("there is nothing to print labels for; choose one item or more");
+            throw Refusal.of("label_sheet.there_is_nothing_print");
         }
         try (PDDocument document = new PDDocument()) {
             PDType0Font text = font(document, Fonts.TEXT);
@@ -123,7 +124,7 @@ public final class LabelSheet {
         try {
             dots = new QRCodeWriter().encode(content, BarcodeFormat.QR_CODE, CODE_SIZE, CODE_SIZE, Map.of(EncodeHintType.MARGIN, 0, EncodeHintType.CHARACTER_SET, "UTF-8"));
         } catch (WriterException tooLong) {
-            throw new IllegalArgumentException("the label " + content + " is too long for a code", tooLong);
+            throw Refusal.of("label_sheet.too_long", content);
         }
         float dot = size / dots.getWidth();
         out.setNonStrokingColor(0f);

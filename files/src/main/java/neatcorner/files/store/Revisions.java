@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import neatcorner.core.phrase.Refusal;
 import org.jspecify.annotations.Nullable;
 
 /** The texts of documents, edit after edit: kept as differences from one another, put together when they are read. */
@@ -93,7 +94,7 @@ final class Revisions {
         try {
             String difference = RevisionText.difference(text(id, number - 1), body);
             return difference.length() * 2 < body.length() ? Optional.of(difference) : Optional.empty();
-        } catch (StoreException | IndexOutOfBoundsException | IllegalArgumentException damagedBefore) {
+        } catch (StoreException | IndexOutOfBoundsException | Refusal damagedBefore) {
             return Optional.empty();
         }
     }

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import neatcorner.core.job.Job;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.shop.Shop;
 import neatcorner.files.json.Document;
 import neatcorner.files.json.FormatException;
@@ -211,7 +212,7 @@ public final class ShopStore implements AutoCloseable {
             }
             revisions.forget(id);
             return Optional.empty();
-        } catch (StoreException | IndexOutOfBoundsException | IllegalArgumentException damaged) {
+        } catch (StoreException | IndexOutOfBoundsException | Refusal damaged) {
             revisions.forget(id);
             return Optional.empty();
         }
@@ -278,7 +279,7 @@ public final class ShopStore implements AutoCloseable {
                     Instant.parse(row.getString(2)), row.getString(3), Optional.ofNullable((Integer) row.getObject(4))), id)) {
                 try {
                     edits.add(new History.Edit(listed.at, listed.words, listed.step, revisions.text(id, listed.number)));
-                } catch (StoreException | IndexOutOfBoundsException | IllegalArgumentException damaged) {
+                } catch (StoreException | IndexOutOfBoundsException | Refusal damaged) {
                     revisions.forget(id);
                     notices.add("An edit of " + named(id) + " is damaged and was left out: " + listed.words + ".");
                 }

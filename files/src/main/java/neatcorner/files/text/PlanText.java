@@ -15,6 +15,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.pane.Pane;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
 import neatcorner.core.section.Recess;
@@ -23,7 +24,6 @@ import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
-import neatcorner.core.words.Words;
 
 /** A whole plan as text for a terminal, station by station, in one reader's units. */
 public final class PlanText {

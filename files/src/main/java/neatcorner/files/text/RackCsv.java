@@ -17,6 +17,8 @@ import neatcorner.core.measure.MeasureText;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Span;
 import neatcorner.core.measure.Unit;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Board;
 import neatcorner.core.rack.Material;
 import neatcorner.core.rack.OffCut;
@@ -47,7 +49,7 @@ public final class RackCsv {
      * @param items    from good rows
      * @param refusals one for each bad row, naming its line, what is wrong and what is allowed
      */
-    public record Rows(List<RackItem> items, List<String> refusals) {
+    public record Rows(List<RackItem> items, List<Words> refusals) {
     }
 
     /** The text of the rack. */
@@ -89,36 +91,35 @@ public final class RackCsv {
     /**
      * Reads rows; off-cuts must be of a moulding the shop has.
      *
-     * @throws IllegalArgumentException when it is no CSV or its header is not ours
+     * @throws Refusal when it is no CSV or its header is not ours
      */
     public static Rows read(String text, Shop shop) {
         List<RackItem> items = new ArrayList<>();
-        List<String> refusals = new ArrayList<>();
+        List<Words> refusals = new ArrayList<>();
         Set<String> labels = new HashSet<>();
         try (CSVParser parser = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get()
                 .parse(new StringReader(text.startsWith("\uFEFF") ? text.substring(1) : text))) {
             for (String needed : List.of("kind", "label", "what")) {
                 if (!parser.getHeaderMap().containsKey(needed)) {
-                    throw new IllegalArgumentException("the first line has no column \"" + needed + "\"; it must name the columns " + String.join(", ", HEADER));
+                    throw Refusal.of("rack_csv.first_line_has_no", needed, String.join(", ", HEADER));
                 }
             }
             for (CSVRecord row : parser) {
                 try {
                     if (row.size() > parser.getHeaderNames().size()) {
-                        throw new IllegalArgumentException("it has " + row.size() + " cells; the first line names " + parser.getHeaderNames().size()
-                                + " columns. A cell that holds a comma must stand in quotation marks");
+                        throw Refusal.of("rack_csv.has_cells_first_line", row.size(), parser.getHeaderNames().size());
                     }
                     RackItem item = item(new Row(row), shop);
                     if (!labels.add(item.label())) {
-                        throw new IllegalArgumentException("label " + item.label() + " was on an earlier line already; every label must be written once");
+                        throw Refusal.of("rack_csv.label_was_on_earlier", item.label());
                     }
                     items.add(item);
-                } catch (IllegalArgumentException refused) {
-                    refusals.add("line " + parser.getCurrentLineNumber() + ": " + refused.getMessage());
+                } catch (Refusal refused) {
+                    refusals.add(Words.of("refused.csv_line", parser.getCurrentLineNumber(), refused.words()));
                 }
             }
         } catch (IOException | UncheckedIOException broken) {
-            throw new IllegalArgumentException("it is no CSV: " + broken.getMessage());
+            throw Refusal.of("rack_csv.is_no_csv", broken.getMessage());
         }
         return new Rows(List.copyOf(items), List.copyOf(refusals));
     }
@@ -128,7 +129,7 @@ public final class RackCsv {
             case "off_cut" -> new OffCut(row.text("label"), section(row, shop), row.length("length_mm"), row.parts("defects").stream().map(part -> {
                 String[] ends = part.split("-");
                 if (ends.length != 2) {
-                    throw new IllegalArgumentException("defects has \"" + part + "\"; a defect of an off-cut is written from-to in millimetres");
+                    throw Refusal.of("rack_csv.defects_has_defect_of", part);
                 }
                 return new Span(Row.length("defects", ends[0]), Row.length("defects", ends[1]));
             }).toList(), row.text("shelf"), row.text("batch"));
@@ -142,14 +143,14 @@ public final class RackCsv {
                         row.text("count").isEmpty() ? 1 : row.count(), row.isYes("for_sale"),
                         row.text("grain").isEmpty() ? Sheet.Grain.NONE : row.constant("grain", Sheet.Grain.class), row.text("face"), row.price(), row.text("shelf"));
             }
-            case String other -> throw new IllegalArgumentException("kind is \"" + other + "\"; it must be one of off_cut, board, sheet");
+            case String other -> throw Refusal.of("rack_csv.kind_is_one_of", other);
         };
     }
 
     private static Board.Defect defect(String part) {
         String[] words = part.split(" +");
         if (words.length != 5) {
-            throw new IllegalArgumentException("defects has \"" + part + "\"; a defect of a board is written: kind x y length width, in millimetres");
+            throw Refusal.of("rack_csv.defects_has_defect_of_2", part);
         }
         return new Board.Defect(Row.constant("defects", words[0], Board.Kind.class), Row.length("defects", words[1]), Row.length("defects", words[2]),
                 Row.length("defects", words[3]), Row.length("defects", words[4]));
@@ -158,14 +159,13 @@ public final class RackCsv {
     private static Species species(Row row, Shop shop) {
         String name = row.text("what");
         return shop.woods().stream().filter(s -> s.name().equals(name)).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("what is \"" + name + "\", which is none of the woods known here or in this shop: "
-                        + shop.woods().stream().map(Species::name).collect(Collectors.joining(", "))));
+                .orElseThrow(() -> Refusal.of("rack_csv.what_is_which_is", name, shop.woods().stream().map(Species::name).collect(Collectors.joining(", "))));
     }
 
     private static Section section(Row row, Shop shop) {
         String name = row.text("what");
         return shop.mouldings().stream().map(m -> m.section()).filter(s -> s.name().equals(name)).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("what is \"" + name + "\", which is none of the shop's mouldings"));
+                .orElseThrow(() -> Refusal.of("rack_csv.what_is_which_is_2", name));
     }
 
     /** One row by its columns; a missing column is an empty one. */
@@ -177,7 +177,7 @@ public final class RackCsv {
         int count() {
             double count = number("count");
             if (count != Math.rint(count) || count < 0 || count > Sheet.MOST) {
-                throw new IllegalArgumentException("count is \"" + text("count") + "\"; it must be a whole number from 0 to " + Sheet.MOST);
+                throw Refusal.of("rack_csv.count_is_whole_number", text("count"), Sheet.MOST);
             }
             return (int) count;
         }
@@ -186,7 +186,7 @@ public final class RackCsv {
             return switch (text(column).toLowerCase(Locale.ROOT)) {
                 case "yes" -> true;
                 case "no", "" -> false;
-                default -> throw new IllegalArgumentException(column + " is \"" + text(column) + "\"; it must be yes or no");
+                default -> throw Refusal.of("rack_csv.is_yes_no", column, text(column));
             };
         }
 
@@ -198,7 +198,7 @@ public final class RackCsv {
             if (NUMBER.matcher(text(column)).matches()) {
                 return Double.parseDouble(text(column));
             }
-            throw new IllegalArgumentException(column + " is \"" + text(column) + "\"; it must be a number");
+            throw Refusal.of("rack_csv.is_number", column, text(column));
         }
 
         Length length(String column) {
@@ -208,8 +208,8 @@ public final class RackCsv {
         static Length length(String column, String text) {
             try {
                 return MeasureText.length(text.strip(), Unit.MM);
-            } catch (IllegalArgumentException refused) {
-                throw new IllegalArgumentException(column + ": " + refused.getMessage());
+            } catch (Refusal refused) {
+                throw Refusal.of("rack_csv.in_column", column, refused.words());
             }
         }
 
@@ -219,8 +219,7 @@ public final class RackCsv {
 
         static <E extends Enum<E>> E constant(String column, String text, Class<E> type) {
             return Arrays.stream(type.getEnumConstants()).filter(c -> name(c).equals(text)).findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException(column + " has \"" + text + "\"; it must be one of "
-                            + Arrays.stream(type.getEnumConstants()).map(RackCsv::name).collect(Collectors.joining(", "))));
+                    .orElseThrow(() -> Refusal.of("rack_csv.has_one_of", column, text, Arrays.stream(type.getEnumConstants()).map(RackCsv::name).collect(Collectors.joining(", "))));
         }
 
         Optional<Price> price() {
@@ -229,7 +228,7 @@ public final class RackCsv {
             }
             double amount = number("price");
             if (amount < 0) {
-                throw new IllegalArgumentException("price is " + text("price") + "; it must be 0 or more");
+                throw Refusal.of("rack_csv.price_is_more", text("price"));
             }
             return Optional.of(new Price(Math.round(amount * 100), text("price_per").isEmpty() ? Price.Per.PIECE : constant("price_per", Price.Per.class)));
         }

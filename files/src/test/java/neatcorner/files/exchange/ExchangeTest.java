@@ -1,7 +1,7 @@
 package neatcorner.files.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
@@ -19,6 +19,7 @@ import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
 import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.shop.Shop;
@@ -98,6 +99,6 @@ class ExchangeTest {
         }
         FullSize huge = new FullSize("huge", List.of(new FullSize.Trace(FullSize.Layer.EDGE,
                 List.of(new Point(0, 0), new Point(9000, 9000)), false)), List.of());
-        assertThatIllegalArgumentException().isThrownBy(() -> Template.write(List.of(huge), BOOK, SheetSize.A4)).withMessageContaining("sheets");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> Template.write(List.of(huge), BOOK, SheetSize.A4)).withMessageContaining("sheets");
     }
 }

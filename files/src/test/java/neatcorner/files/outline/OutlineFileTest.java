@@ -15,6 +15,7 @@ import java.util.stream.IntStream;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Polygons;
+import neatcorner.core.phrase.Refusal;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -107,7 +108,7 @@ class OutlineFileTest {
 
     @Test
     void anOutlineThatCrossesItselfIsRefusedWhenItBecomesAFrame() {
-        assertThatThrownBy(() -> svg("<polygon points='0,0 200,150 200,0 0,140'/>").outline(Line.GLASS)).isInstanceOf(IllegalArgumentException.class)
+        assertThatThrownBy(() -> svg("<polygon points='0,0 200,150 200,0 0,140'/>").outline(Line.GLASS)).isInstanceOf(Refusal.class)
                 .hasMessageContaining("crosses");
     }
 

@@ -1,7 +1,7 @@
 package neatcorner.files.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.RGBLuminanceSource;
@@ -11,11 +11,13 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Span;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.Board;
 import neatcorner.core.rack.Material;
 import neatcorner.core.rack.OffCut;
@@ -39,6 +41,7 @@ import org.junit.jupiter.api.Test;
 
 /** The rack in its own JSON, as CSV and on labels. */
 class RackCsvTest {
+    private static final Phrasebook BOOK = new Phrasebook(Graduation.MM_TENTH);
     private static final Species PEAR = Species.own("pear", 700, 0.0015, 0.0033, Species.Hardness.MIDDLING, false);
     private static final Shop SHOP = Shop.starting().withMouldings(Stream.concat(Shop.starting().mouldings().stream(),
             Stream.of(new Moulding(Ready.FLAT.in(PEAR, "pear, flat"), Moulding.USUALLY_SOLD, List.of()))).toList());
@@ -72,12 +75,12 @@ class RackCsvTest {
                 """, SHOP);
         assertThat(rows.items()).extracting(RackItem::label).containsExactly("S-2");
         assertThat(rows.refusals()).hasSize(5);
-        assertThat(rows.refusals().get(0)).contains("line 2", "oak", "red_oak");
-        assertThat(rows.refusals().get(1)).contains("line 3", "no such moulding");
-        assertThat(rows.refusals().get(2)).contains("line 5", "S-2", "once");
-        assertThat(rows.refusals().get(3)).contains("line 6", "-1", "0 or more");
-        assertThat(rows.refusals().get(4)).contains("line 7", "log", "off_cut, board, sheet");
-        assertThatIllegalArgumentException().isThrownBy(() -> RackCsv.read("name;size\n", SHOP)).withMessageContaining("kind");
+        assertThat(said(rows, 0)).contains("line 2", "oak", "red_oak");
+        assertThat(said(rows, 1)).contains("line 3", "no such moulding");
+        assertThat(said(rows, 2)).contains("line 5", "S-2", "once");
+        assertThat(said(rows, 3)).contains("line 6", "-1", "0 or more");
+        assertThat(said(rows, 4)).contains("line 7", "log", "off_cut, board, sheet");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> RackCsv.read("name;size\n", SHOP)).withMessageContaining("kind");
     }
 
     /** What a spreadsheet would run is masked, and every text comes back as it was. */
@@ -100,7 +103,7 @@ class RackCsvTest {
                 sheet,S-5,acrylic,600,900,2,YES,3
                 """, SHOP);
         assertThat(rows.items()).singleElement().satisfies(item -> assertThat(((Sheet) item).forSale()).isTrue());
-        assertThat(String.join("\n", rows.refusals())).contains("2.7", "perhaps", "3f", "9 cells");
+        assertThat(rows.refusals().stream().map(BOOK::say).collect(Collectors.joining("\n"))).contains("2.7", "perhaps", "3f", "9 cells");
     }
 
     /** Letters of other scripts are drawn, or named by their code, and control signs left out: nothing is refused. */
@@ -127,6 +130,10 @@ class RackCsvTest {
                         .isEqualTo(LabelSheet.CODE + ITEMS.get(i).label());
             }
         }
-        assertThatIllegalArgumentException().isThrownBy(() -> LabelSheet.write(List.of(), new Phrasebook(Graduation.INCH_16), SheetSize.A4)).withMessageContaining("nothing");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> LabelSheet.write(List.of(), new Phrasebook(Graduation.INCH_16), SheetSize.A4)).withMessageContaining("nothing");
+    }
+
+    private static String said(RackCsv.Rows rows, int line) {
+        return BOOK.say(rows.refusals().get(line));
     }
 }

@@ -2,8 +2,10 @@ package neatcorner.core.solve.sheet;
 
 import java.util.List;
 import java.util.Optional;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 
 /**
  * Rectangles to be cut from sheets by cuts that run from edge to edge.
@@ -23,17 +25,17 @@ public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Len
         panes = List.copyOf(panes);
         stock = List.copyOf(stock);
         if (panes.isEmpty()) {
-            throw new IllegalArgumentException("there are no panes; give one or more");
+            throw Refusal.of("sheet_problem.there_are_no_panes");
         }
         if (stock.isEmpty()) {
-            throw new IllegalArgumentException("there are no sheets; give one or more");
+            throw Refusal.of("sheet_problem.there_are_no_sheets");
         }
-        Finite.within("kerf", kerf, Length.ZERO, Length.mm(20));
-        Finite.within("edge trim", trim, Length.ZERO, Length.mm(200));
-        Finite.within("narrowest strip", leastStrip, Length.ZERO, Length.mm(200));
+        Range.within("kerf", kerf, Length.ZERO, Length.mm(20));
+        Range.within("edge_trim", trim, Length.ZERO, Length.mm(200));
+        Range.within("narrowest_strip", leastStrip, Length.ZERO, Length.mm(200));
         long count = panes.stream().mapToLong(Pane::count).sum();
         if (count > MOST_PANES) {
-            throw new IllegalArgumentException("there are " + count + " panes; there may be up to " + MOST_PANES);
+            throw Refusal.of("sheet_problem.there_are_panes_there", count, MOST_PANES);
         }
         for (Pane pane : panes) {
             boolean fits = false;
@@ -41,9 +43,9 @@ public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Len
                 fits |= fits(pane, sheet, kerf, trim, leastStrip);
             }
             if (!fits) {
-                throw new IllegalArgumentException("pane " + pane.name() + " of " + pane.width() + " × " + pane.height()
-                        + " can be cut from no sheet inside its trims" + (pane.canTurn() ? "" : ", and it may not be turned")
-                        + (leastStrip.isPositive() ? ", nor may a strip narrower than " + leastStrip + " be left beside it" : "") + "; add a larger sheet");
+                throw Refusal.of("sheet_problem.pane_too_large", pane.name(), pane.width(), pane.height(),
+                        pane.canTurn() ? Words.plain("") : Words.of("refused.sheet_problem.not_turned"),
+                        leastStrip.isPositive() ? Words.of("refused.sheet_problem.strip", leastStrip) : Words.plain(""));
             }
         }
     }
@@ -68,10 +70,10 @@ public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Len
      */
     public record Pane(String name, Length width, Length height, int count, boolean canTurn) {
         public Pane {
-            Finite.within("width of pane " + name, width, new Length(1), LARGEST);
-            Finite.within("height of pane " + name, height, new Length(1), LARGEST);
+            Range.within("width_of_pane", width, new Length(1), LARGEST, name);
+            Range.within("height_of_pane", height, new Length(1), LARGEST, name);
             if (count < 1) {
-                throw new IllegalArgumentException("pane " + name + " is wanted " + count + " times; it must be 1 or more");
+                throw Refusal.of("sheet_problem.pane_is_wanted_times", name, count);
             }
         }
 
@@ -92,13 +94,13 @@ public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Len
      */
     public record Stock(String name, Length width, Length height, Optional<Integer> count, long cost) {
         public Stock {
-            Finite.within("width of sheet " + name, width, new Length(1), LARGEST);
-            Finite.within("height of sheet " + name, height, new Length(1), LARGEST);
+            Range.within("width_of_sheet", width, new Length(1), LARGEST, name);
+            Range.within("height_of_sheet", height, new Length(1), LARGEST, name);
             if (count.isPresent() && count.get() < 0) {
-                throw new IllegalArgumentException("there are " + count.get() + " sheets " + name + "; it must be 0 or more");
+                throw Refusal.of("sheet_problem.there_are_sheets_more", count.get(), name);
             }
             if (cost < 0 || cost > 1_000_000_000L) {
-                throw new IllegalArgumentException("sheet " + name + " costs " + cost + "; it must be from 0 to 1000000000");
+                throw Refusal.of("sheet_problem.sheet_costs", name, cost);
             }
         }
     }

@@ -5,9 +5,10 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import neatcorner.core.measure.Finite;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Refusal;
 
 /**
  * Pieces to be cut from sticks, with nothing but lengths, ends and prices.
@@ -31,20 +32,20 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
         stock = List.copyOf(stock);
         locks = List.copyOf(locks);
         if (pieces.isEmpty()) {
-            throw new IllegalArgumentException("there are no pieces; give one or more");
+            throw Refusal.of("stick_problem.there_are_no_pieces");
         }
         if (stock.isEmpty()) {
-            throw new IllegalArgumentException("there are no sticks; give one or more");
+            throw Refusal.of("stick_problem.there_are_no_sticks");
         }
-        Finite.within("gap between pieces", gap, Length.ZERO, LONGEST);
-        Finite.within("end trim", trim, Length.ZERO, Length.mm(1000));
-        Finite.within("smallest useful off-cut", useful, Length.ZERO, LONGEST);
+        Range.within("gap_between_pieces", gap, Length.ZERO, LONGEST);
+        Range.within("end_trim", trim, Length.ZERO, Length.mm(1000));
+        Range.within("smallest_useful_off_cut", useful, Length.ZERO, LONGEST);
         long count = pieces.stream().mapToLong(Kind::count).sum();
         if (count > MOST_PIECES) {
-            throw new IllegalArgumentException("there are " + count + " pieces; there may be up to " + MOST_PIECES);
+            throw Refusal.of("stick_problem.there_are_pieces_there", count, MOST_PIECES);
         }
         if (pieces.size() > MOST_KINDS) {
-            throw new IllegalArgumentException("there are " + pieces.size() + " kinds of pieces; there may be up to " + MOST_KINDS + ". Lay them in several parts");
+            throw Refusal.of("stick_problem.there_are_kinds_of", pieces.size(), MOST_KINDS);
         }
         for (Kind kind : pieces) {
             checkFits(kind, stock, trim);
@@ -62,9 +63,7 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
     private static void checkFits(Kind kind, List<Stock> stock, Length trim) {
         Length longest = stock.stream().flatMap(s -> s.runs(trim).stream()).map(Span::length).max(Length::compareTo).orElse(Length.ZERO);
         if (kind.length().isOver(longest)) {
-            throw new IllegalArgumentException((kind.parts().size() > 1 ? "group " : "piece ") + kind.name() + " is " + kind.length()
-                    + " long and longer than every stick between its trims and defects, the longest " + longest + "; add a longer stick"
-                    + (kind.parts().size() > 1 ? ", or let the group be cut apart" : ", or scarf it from two"));
+            throw Refusal.of(kind.parts().size() > 1 ? "stick_problem.group_too_long" : "stick_problem.piece_too_long", kind.name(), kind.length(), longest);
         }
     }
 
@@ -79,8 +78,8 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
         public static final End SQUARE = new End(Length.ZERO, Length.ZERO);
 
         public End {
-            Finite.within("lean of a cut", lean, LONGEST.negated(), LONGEST);
-            Finite.within("kerf along the stick", kerf, Length.ZERO, Length.mm(500));
+            Range.within("lean_of_a_cut", lean, LONGEST.negated(), LONGEST);
+            Range.within("kerf_along_the_stick", kerf, Length.ZERO, Length.mm(500));
         }
 
         /** How much two cuts one after the other can share: cuts that lean the same way, as far as the lesser leans. */
@@ -99,12 +98,11 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
      */
     public record Part(String name, Length length, End left, End right) {
         public Part {
-            Finite.within(("length of piece " + name).strip(), length, new Length(1), LONGEST);
+            Range.within("length_of_piece", length, new Length(1), LONGEST, name);
             Length near = length.minus(left.lean().max(Length.ZERO)).minus(right.lean().negated().max(Length.ZERO));
             Length far = length.minus(left.lean().negated().max(Length.ZERO)).minus(right.lean().max(Length.ZERO));
             if (near.isNegative() || far.isNegative()) {
-                throw new IllegalArgumentException(("piece " + name).strip() + " is " + length + " long, and its two cuts cross before they reach the other edge; it must be "
-                        + length.minus(near.min(far)) + " or longer");
+                throw Refusal.of("stick_problem.is_long_its_two", ("piece " + name).strip(), length, length.minus(near.min(far)));
             }
         }
 
@@ -129,18 +127,18 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
             parts = List.copyOf(parts);
             gaps = List.copyOf(gaps);
             if (parts.isEmpty()) {
-                throw new IllegalArgumentException("group " + name + " has no pieces; give one or more");
+                throw Refusal.of("stick_problem.group_has_no_pieces", name);
             }
             if (flips && parts.size() > 1) {
-                throw new IllegalArgumentException("group " + name + " cannot be turned over: its grain would not run on");
+                throw Refusal.of("stick_problem.group_cannot_turned_over", name);
             }
             if (count < 1) {
-                throw new IllegalArgumentException(("piece " + name).strip() + " is wanted " + count + " times; it must be 1 or more");
+                throw Refusal.of("stick_problem.is_wanted_times_more", ("piece " + name).strip(), count);
             }
             if (gaps.size() != parts.size() - 1) {
-                throw new IllegalArgumentException("group " + name + " has " + parts.size() + " pieces and " + gaps.size() + " gaps; give one gap less than pieces");
+                throw Refusal.of("stick_problem.group_has_pieces_gaps", name, parts.size(), gaps.size());
             }
-            Finite.within("length of " + name, lengthOf(parts, gaps), new Length(1), LONGEST);
+            Range.within("length_of", lengthOf(parts, gaps), new Length(1), LONGEST, name);
         }
 
         /** A piece with square ends. */
@@ -229,18 +227,17 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
      */
     public record Stock(String name, Length length, Optional<Integer> count, long cost, List<Span> defects) {
         public Stock {
-            Finite.within("length of stick " + name, length, new Length(1), LONGEST);
+            Range.within("length_of_stick", length, new Length(1), LONGEST, name);
             if (count.isPresent() && count.get() < 0) {
-                throw new IllegalArgumentException("there are " + count.get() + " sticks " + name + "; it must be 0 or more");
+                throw Refusal.of("stick_problem.there_are_sticks_more", count.get(), name);
             }
             if (cost < 0 || cost > 1_000_000_000L) {
-                throw new IllegalArgumentException("stick " + name + " costs " + cost + "; it must be from 0 to 1000000000");
+                throw Refusal.of("stick_problem.stick_costs", name, cost);
             }
             defects = defects.stream().sorted(Comparator.comparing(Span::from)).toList();
             for (Span defect : defects) {
                 if (defect.from().isNegative() || defect.to().isOver(length)) {
-                    throw new IllegalArgumentException("defect of stick " + name + " from " + defect.from() + " to " + defect.to()
-                            + " is not on it; it must lie between 0 and " + length);
+                    throw Refusal.of("stick_problem.defect_of_stick_is", name, defect.from(), defect.to(), length);
                 }
             }
         }
@@ -279,15 +276,13 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
     public record Lock(int piece, int stock, int count) {
         private void check(List<Kind> pieces, List<Stock> sticks) {
             if (piece < 0 || piece >= pieces.size() || stock < 0 || stock >= sticks.size()) {
-                throw new IllegalArgumentException("lock of piece " + piece + " to stick " + stock + " names what is not there; there are "
-                        + pieces.size() + " kinds of pieces and " + sticks.size() + " of sticks");
+                throw Refusal.of("stick_problem.lock_of_piece_stick", piece, stock, pieces.size(), sticks.size());
             }
-            String names = "piece " + pieces.get(piece).name() + " is locked to stick " + sticks.get(stock).name();
             if (!sticks.get(stock).count().equals(Optional.of(1))) {
-                throw new IllegalArgumentException(names + ", which is not one stick; give that stick a count of 1");
+                throw Refusal.of("stick_problem.which_is_not_one", pieces.get(piece).name(), sticks.get(stock).name());
             }
             if (count < 1 || count > pieces.get(piece).count()) {
-                throw new IllegalArgumentException(names + " " + count + " times; it must be from 1 to " + pieces.get(piece).count());
+                throw Refusal.of("stick_problem.times", pieces.get(piece).name(), sticks.get(stock).name(), count, pieces.get(piece).count());
             }
         }
     }
@@ -432,8 +427,7 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
         locks.forEach(lock -> wanted[lock.piece()] -= lock.count());
         for (int i = 0; i < wanted.length; i++) {
             if (wanted[i] < 0) {
-                throw new IllegalArgumentException("piece " + pieces.get(i).name() + " is locked " + (pieces.get(i).count() - wanted[i])
-                        + " times but wanted " + pieces.get(i).count() + " times; take a lock away");
+                throw Refusal.of("stick_problem.piece_is_locked_times", pieces.get(i).name(), (pieces.get(i).count() - wanted[i]), pieces.get(i).count());
             }
         }
         return wanted;

@@ -9,6 +9,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import neatcorner.core.cut.Piece;
+import neatcorner.core.phrase.Refusal;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -85,7 +86,7 @@ public final class StickSolver {
      * @param better told of every better answer and of every better bound, on the calling thread
      * @return the best answer found; empty when there are not enough sticks, or when it was stopped before
      *         any answer was found
-     * @throws IllegalArgumentException naming the stick that does not hold what is locked to it
+     * @throws Refusal naming the stick that does not hold what is locked to it
      */
     public static Optional<StickAnswer> solve(StickProblem problem, BooleanSupplier stop, Consumer<StickAnswer> better) {
         return new StickSolver(problem, stop, better).solve();
@@ -154,8 +155,7 @@ public final class StickSolver {
     private void checkLocks() {
         for (int k = 0; k < problem.stock().size(); k++) {
             if (!laying.holdsLocked(k)) {
-                throw new IllegalArgumentException("the pieces locked to stick " + problem.stock().get(k).name() + " do not fit on its "
-                        + problem.stock().get(k).length() + "; take one of the locks away");
+                throw Refusal.of("stick_solver.pieces_locked_stick_do", problem.stock().get(k).name(), problem.stock().get(k).length());
             }
         }
     }

@@ -1,7 +1,7 @@
 package neatcorner.core.solve.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Random;
 import neatcorner.core.cut.Makes;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -226,10 +227,10 @@ class SheetSolverTest {
 
     @Test
     void whatCannotBeSaysWhichPaneAndWhatWouldHelp() {
-        assertThatIllegalArgumentException().isThrownBy(() -> new SheetProblem(List.of(pane(500, 900, 1, false)), List.of(sheet(1000, 800, Optional.empty(), 1)), Length.ZERO,
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new SheetProblem(List.of(pane(500, 900, 1, false)), List.of(sheet(1000, 800, Optional.empty(), 1)), Length.ZERO,
                 Length.ZERO, Length.ZERO)).withMessageContaining("500×900").withMessageContaining("may not be turned").withMessageContaining("larger sheet");
-        assertThatIllegalArgumentException().isThrownBy(() -> new SheetProblem(List.of(pane(595, 300, 1, false)), List.of(sheet(600, 800, Optional.empty(), 1)), Length.ZERO,
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new SheetProblem(List.of(pane(595, 300, 1, false)), List.of(sheet(600, 800, Optional.empty(), 1)), Length.ZERO,
                 Length.ZERO, Length.mm(12))).as("5 mm cannot be snapped off").withMessageContaining("595×300");
-        assertThatIllegalArgumentException().isThrownBy(() -> sheet(600, 800, Optional.of(-1), 1)).withMessageContaining("-1");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> sheet(600, 800, Optional.of(-1), 1)).withMessageContaining("-1");
     }
 }

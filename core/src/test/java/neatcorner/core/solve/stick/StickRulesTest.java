@@ -1,7 +1,7 @@
 package neatcorner.core.solve.stick;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import com.google.ortools.Loader;
 import com.google.ortools.linearsolver.MPConstraint;
@@ -22,6 +22,7 @@ import java.util.OptionalLong;
 import java.util.Random;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.solve.stick.StickProblem.Kind;
 import neatcorner.core.solve.stick.StickProblem.Lie;
 import neatcorner.core.solve.stick.StickProblem.Part;
@@ -147,14 +148,14 @@ class StickRulesTest {
         StickProblem problem;
         try {
             problem = problem(new Random(seed), true, 5);
-        } catch (IllegalArgumentException tooLong) {
+        } catch (Refusal tooLong) {
             return;
         }
         try {
             StickAnswer answer = solved(problem).orElseThrow();
             assertLaidDown(problem, answer);
             assertThat(solved(problem)).as("same problem, same answer").contains(answer);
-        } catch (IllegalArgumentException conflict) {
+        } catch (Refusal conflict) {
             assertThat(conflict).hasMessageContaining("locked to stick odd");
         }
     }
@@ -169,12 +170,12 @@ class StickRulesTest {
         StickProblem problem;
         try {
             problem = problem(new Random(seed), seed % 4 > 0, 4);
-        } catch (IllegalArgumentException tooLong) {
+        } catch (Refusal tooLong) {
             return;
         }
         OptionalLong best = byConstraints(problem);
         if (best.isEmpty()) {
-            assertThatIllegalArgumentException().isThrownBy(() -> solved(problem)).withMessageContaining("locked to stick odd");
+            assertThatExceptionOfType(Refusal.class).isThrownBy(() -> solved(problem)).withMessageContaining("locked to stick odd");
             return;
         }
         StickAnswer answer = solved(problem).orElseThrow();
@@ -332,12 +333,12 @@ class StickRulesTest {
         Kind kind = new Kind("rail", Length.mm(600), 2);
         List<StickProblem.Lock> two = List.of(new StickProblem.Lock(0, 0, 2));
         StickProblem crowded = new StickProblem(List.of(kind), List.of(one, new Stock("s", Length.mm(1000), Optional.empty(), 9)), Length.ZERO, Length.ZERO, Length.ZERO, two);
-        assertThatIllegalArgumentException().isThrownBy(() -> StickSolver.quick(crowded)).withMessageContaining("C-4").withMessageContaining("take one of the locks away");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Stock("C-5", Length.mm(500), Optional.of(1), 0, List.of(new Span(Length.mm(450), Length.mm(510)))))
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> StickSolver.quick(crowded)).withMessageContaining("C-4").withMessageContaining("take one of the locks away");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Stock("C-5", Length.mm(500), Optional.of(1), 0, List.of(new Span(Length.mm(450), Length.mm(510)))))
                 .withMessageContaining("C-5").withMessageContaining("between 0 and 500");
-        assertThatIllegalArgumentException().isThrownBy(() -> new StickProblem(List.of(Kind.group("frame 1", List.of(part("a", 700, 45, 45, 3), part("b", 700, 45, 45, 3)),
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new StickProblem(List.of(Kind.group("frame 1", List.of(part("a", 700, 45, 45, 3), part("b", 700, 45, 45, 3)),
                 Length.mm(3), 1)), List.of(one), Length.ZERO, Length.ZERO)).withMessageContaining("frame 1").withMessageContaining("cut apart");
-        assertThatIllegalArgumentException().isThrownBy(() -> new StickProblem(List.of(kind), List.of(one), Length.ZERO, Length.ZERO, Length.ZERO,
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new StickProblem(List.of(kind), List.of(one), Length.ZERO, Length.ZERO, Length.ZERO,
                 List.of(new StickProblem.Lock(0, 0, 3)))).withMessageContaining("rail").withMessageContaining("from 1 to 2");
     }
 }

@@ -1,7 +1,7 @@
 package neatcorner.core.solve.stick;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -255,7 +256,7 @@ class StickSolverTest {
         check(problem, quick);
         List<StickProblem.Stock> two = List.of(new StickProblem.Stock("two", Length.mm(1000), Optional.of(2), 10));
         assertThat(StickSolver.solve(problem(Map.of(600, 3), two, 3), () -> false, _ -> { })).isEmpty();
-        assertThatIllegalArgumentException().isThrownBy(() -> problem(Map.of(1001, 1), two, 3)).withMessageContaining("p1001").withMessageContaining("longer");
-        assertThatIllegalArgumentException().isThrownBy(() -> sold(1000, -5)).withMessageContaining("costs -5");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> problem(Map.of(1001, 1), two, 3)).withMessageContaining("p1001").withMessageContaining("longer");
+        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> sold(1000, -5)).withMessageContaining("costs -5");
     }
 }

@@ -1,4 +1,4 @@
-package neatcorner.core.words;
+package neatcorner.core.phrase;
 
 import java.util.List;
 
@@ -15,6 +15,9 @@ public record Words(String key, List<Object> args) {
         args = List.copyOf(args);
     }
 
+    /** The key of words that are said as they are. */
+    static final String PLAIN = "plain";
+
     /** Words with their arguments. */
     public static Words of(String key, Object... args) {
         return new Words(key, List.of(args));
@@ -27,6 +30,6 @@ public record Words(String key, List<Object> args) {
 
     /** The maker's own text, said as it is. */
     public static Words plain(String text) {
-        return new Words("plain", List.of(text));
+        return new Words(PLAIN, List.of(text));
     }
 }

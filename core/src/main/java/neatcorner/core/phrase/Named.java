@@ -1,4 +1,4 @@
-package neatcorner.core.words;
+package neatcorner.core.phrase;
 
 /** What has a name for people and can stand in a phrase under it. */
 public interface Named {
