@@ -3,12 +3,9 @@ package neatcorner.app.cli;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import neatcorner.core.cut.Answers;
 import neatcorner.core.cut.CutPlan;
 import neatcorner.core.cut.Lot;
 import neatcorner.core.cut.Lots;
@@ -21,11 +18,8 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Severity;
 import neatcorner.core.shop.Shop;
-import neatcorner.core.solve.sheet.SheetAnswer;
-import neatcorner.core.solve.sheet.SheetProblem;
-import neatcorner.core.solve.stick.StickAnswer;
-import neatcorner.core.solve.stick.StickProblem;
-import neatcorner.core.solve.stick.StickSolver;
+import neatcorner.core.solve.Answers;
+import neatcorner.core.solve.KnownAnswers;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
 import neatcorner.files.disk.WholeFile;
@@ -74,23 +68,12 @@ final class CutsCommand implements Runnable {
 
     /** One job with its own habits and wishes, several together with the shop's. */
     private List<Lot> solved(List<Plan> plans, Shop shop) {
-        Map<StickProblem, StickAnswer> known = new HashMap<>();
-        Answers answers = new Answers() {
-            @Override
-            public Optional<StickAnswer> to(StickProblem problem) {
-                return Optional.ofNullable(known.get(problem));
-            }
-
-            @Override
-            public Optional<SheetAnswer> to(SheetProblem problem) {
-                return Optional.empty();
-            }
-        };
-        CutPlan.problems(lots(plans, shop, answers)).distinct().forEach(problem -> {
+        KnownAnswers known = new KnownAnswers();
+        CutPlan.problems(lots(plans, shop, known)).distinct().forEach(problem -> {
             long start = System.nanoTime();
-            StickSolver.solve(problem, () -> System.nanoTime() - start > seconds * 1e9, _ -> { }).ifPresent(answer -> known.put(problem, answer));
+            problem.solve(() -> System.nanoTime() - start > seconds * 1e9, _ -> { }).ifPresent(answer -> known.put(problem, answer));
         });
-        return lots(plans, shop, answers);
+        return lots(plans, shop, known);
     }
 
     private static List<Lot> lots(List<Plan> plans, Shop shop, Answers answers) {

@@ -14,6 +14,7 @@ import neatcorner.core.mill.BoardBooking;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Problem;
 import neatcorner.files.store.ShopStore;
 import org.jspecify.annotations.Nullable;
 
@@ -59,7 +60,9 @@ public final class CutDesk {
     }
 
     private void improve() {
-        improver.improve(Stream.concat(CutPlan.problems(lots()), laid == Laid.SHEETS ? sheets().stream().flatMap(lot -> lot.problem().stream()) : Stream.empty()).toList());
+        Stream<Problem<?>> sticks = CutPlan.problems(lots()).map(problem -> problem);
+        Stream<Problem<?>> panes = sheets().stream().flatMap(lot -> lot.problem().stream());
+        improver.improve((laid == Laid.SHEETS ? Stream.concat(sticks, panes) : sticks).toList());
     }
 
     /** Reads and lays all open jobs aside, behind the edits under way. */

@@ -2,25 +2,25 @@ package neatcorner.app.desk;
 
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import neatcorner.core.cut.Booking;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.Entry;
 import neatcorner.core.edit.ShopEdit;
-import neatcorner.core.fit.DepthCheck;
 import neatcorner.core.frame.GiveWay;
-import neatcorner.core.glue.GluePlanner;
-import neatcorner.core.hang.HangPlanner;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Note;
@@ -28,14 +28,11 @@ import neatcorner.core.job.Tape;
 import neatcorner.core.joint.FastenerKey;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.MeasureText;
-import neatcorner.core.outline.Axis;
-import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.shop.Shop;
-import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
@@ -61,21 +58,13 @@ public final class Desk implements AutoCloseable {
         thread.setDaemon(true);
         return thread;
     });
-    private Optional<String> unsaved = Optional.empty();
     private final Improver improver;
     private final List<Runnable> listeners = new ArrayList<>();
     private Consumer<String> complaints = _ -> { };
-    private final List<ShopStore.Listed> jobs;
-    private Document<Shop> shop;
-    private String jobId;
-    private Document<Job> job;
-    private Plan plan;
-    private Plan shown;
-    private Station station = Station.BRIEF;
-    private FigureKey<?> selected = Line.OUTSIDE.size(Axis.WIDTH);
+    private DeskState state;
     private Appearance appearance;
     private Phrasebook book;
-    private Page page = Page.JOB;
+    private Optional<String> unsaved = Optional.empty();
     private boolean isMoving;
     private final CutDesk cuts;
 
@@ -85,35 +74,37 @@ public final class Desk implements AutoCloseable {
      * @param interfaceThread runs work on the interface thread
      */
     public Desk(ShopStore store, Clock clock, Executor interfaceThread) {
+        this(store, clock, interfaceThread, Improver.USUAL);
+    }
+
+    /**
+     * Opens the desk on a shop.
+     *
+     * @param search how long better ways to cut are looked for, for each section and material
+     */
+    public Desk(ShopStore store, Clock clock, Executor interfaceThread, Duration search) {
         this.store = store;
         this.clock = clock;
         this.interfaceThread = interfaceThread;
-        this.improver = new Improver(interfaceThread, this::replan);
+        this.improver = new Improver(interfaceThread, search, this::replan);
         this.saver = new Saver(interfaceThread, this::unsaved, this::fault);
         this.cuts = new CutDesk(this, new Gatherer(store, work -> saver.after(() -> reader.execute(work)), reader, interfaceThread), improver, this::changed);
-        this.shop = store.shop();
-        this.jobs = new ArrayList<>(store.jobs());
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);
         this.book = new Phrasebook(appearance.graduation());
-        if (jobs.isEmpty()) {
-            Document<Job> first = Document.of(firstJob("First frame"));
-            store.add(first, "new job");
-            jobs.addAll(store.jobs());
+        Document<Shop> shop = store.shop();
+        if (store.jobs().isEmpty()) {
+            store.add(Document.of(firstJob("First frame", shop.value())), "new job");
         }
+        List<ShopStore.Listed> jobs = store.jobs();
         String last = store.setting("job").orElse("");
         String id = jobs.stream().filter(entry -> entry.id().equals(last)).findFirst().orElse(jobs.getFirst()).id();
-        take(id, store.job(id));
+        this.state = DeskState.of(shop, id, store.job(id), improver.answers(), jobs, DeskState.Where.START);
         cuts.search();
     }
 
-    private Job firstJob(String title) {
-        return Job.starting(title, Length.inches(8), Length.inches(10), shop.value().mouldings().isEmpty()
-                ? Shop.starting().mouldings().getFirst().section() : shop.value().mouldings().getFirst().section());
-    }
-
-    private void planned(Job planned, Shop in) {
-        plan = Planner.plan(planned, in, improver.answers());
-        shown = plan;
+    private static Job firstJob(String title, Shop shop) {
+        return Job.starting(title, Length.inches(8), Length.inches(10), shop.mouldings().isEmpty()
+                ? Shop.starting().mouldings().getFirst().section() : shop.mouldings().getFirst().section());
     }
 
     /** What is laid out to be cut. */
@@ -132,25 +123,25 @@ public final class Desk implements AutoCloseable {
             return Optional.of(book.say("desk.not_saved_first"));
         }
         try {
-            shown = plan;
+            state = state.previewing(Optional.empty(), improver.answers());
             Booking booking = cuts.booking();
             boolean sheets = cuts.laid() == Laid.SHEETS;
             Map<String, List<Cutting.Made>> made = new LinkedHashMap<>();
             Map<String, String> ids = cuts.ids();
             booking.made().forEach((name, from) -> made.put(ids.get(name), from));
-            Document<Shop> after = shop.with(booking.edit().apply(shop.value()));
-            Job cut = !made.containsKey(jobId) ? job.value()
-                    : Planner.edited(plan, new Edit.Cut(job.value().choices().cutting().withMade(sheets, made.get(jobId))), after.value());
-            planned(cut, after.value());
-            shop = after;
-            job = job.with(cut);
+            String inHand = state.jobId();
+            DeskState after = state.edited(booking.edit(), improver.answers());
+            if (made.containsKey(inHand)) {
+                after = after.edited(new Edit.Cut(after.job().value().choices().cutting().withMade(sheets, made.get(inHand))));
+            }
+            state = after;
             String words = book.say(booking.edit().words());
-            String inHand = jobId;
-            Document<Job> mine = job;
+            Document<Job> mine = after.job();
+            Document<Shop> shop = after.shop();
             write(() -> {
                 Map<String, Document<Job>> saved = new LinkedHashMap<>();
                 made.forEach((id, from) -> saved.put(id, id.equals(inHand) ? mine : cut(store.job(id), sheets, from)));
-                store.saveTogether(after, saved, words);
+                store.saveTogether(shop, saved, words);
             });
             cuts.search();
             changed();
@@ -166,9 +157,8 @@ public final class Desk implements AutoCloseable {
 
     /** Better answers came in on another thread: the same job is planned anew with them, unless a number is being typed just now. */
     private void replan() {
-        if (shown == plan) {
-            plan = Planner.plan(job.value(), shop.value(), improver.answers());
-            shown = plan;
+        if (state.shown() == state.plan()) {
+            state = state.replanned(improver.answers());
         }
         cuts.relay();
         changed();
@@ -229,7 +219,7 @@ public final class Desk implements AutoCloseable {
 
     /** The plan of the job in hand, or of what it would become while a number is being typed. */
     public Plan plan() {
-        return shown;
+        return state.shown();
     }
 
     /** The edit that typing this text on this figure's tag stands for; empty when the figure follows from others. */
@@ -237,7 +227,7 @@ public final class Desk implements AutoCloseable {
         return switch (figure) {
             case Tape tape -> Optional.of(new Edit.Measure(tape, value));
             case FastenerKey _ -> Optional.of(new Edit.ChooseFastener(Optional.of(value)));
-            default -> Entry.of(plan.job(), figure).map(entry -> new Edit.Enter(entry.key(), value));
+            default -> Entry.of(state.plan().job(), figure).map(entry -> new Edit.Enter(entry.key(), value));
         };
     }
 
@@ -248,13 +238,9 @@ public final class Desk implements AutoCloseable {
 
     /** Shows what an edit would do without making it; without an edit, the job as it is. */
     public void preview(Optional<Edit> edit) {
-        Plan before = shown;
-        try {
-            shown = edit.isEmpty() ? plan : Planner.plan(edit.get().apply(job.value()), shop.value(), improver.answers());
-        } catch (Refusal notYet) {
-            shown = plan;
-        }
-        if (shown != before) {
+        Plan before = state.shown();
+        state = state.previewing(edit, improver.answers());
+        if (state.shown() != before) {
             changed();
         }
     }
@@ -265,9 +251,9 @@ public final class Desk implements AutoCloseable {
      */
     public void drag(Optional<Edit> edit, boolean moving) {
         isMoving = moving;
-        Plan before = shown;
+        Plan before = state.shown();
         preview(edit);
-        if (shown == before && !moving) {
+        if (state.shown() == before && !moving) {
             changed();
         }
         isMoving = false;
@@ -280,32 +266,32 @@ public final class Desk implements AutoCloseable {
 
     /** The shop. */
     public Shop shop() {
-        return shop.value();
+        return state.shop().value();
     }
 
     /** All jobs of the shop. */
     public List<ShopStore.Listed> jobs() {
-        return List.copyOf(jobs);
+        return state.jobs();
     }
 
     /** The job in hand, by its name in the store. */
     public String jobId() {
-        return jobId;
+        return state.jobId();
     }
 
     /** Where the maker is. */
     public Station station() {
-        return station;
+        return state.where().station();
     }
 
     /** Whether a page of the shop is shown instead of the job. */
     public boolean isInShop() {
-        return page != Page.JOB;
+        return page() != Page.JOB;
     }
 
     /** Which page is shown. */
     public Page page() {
-        return page;
+        return state.where().page();
     }
 
     /** How it looks. */
@@ -320,46 +306,29 @@ public final class Desk implements AutoCloseable {
 
     /** The number whose working is shown. */
     public FigureKey<?> selected() {
-        return plan.figure(selected).isPresent() ? selected : natural(station);
+        return state.selected();
     }
 
     /** Goes to a station. */
     public void go(Station other) {
-        station = other;
-        page = Page.JOB;
-        selected = natural(other);
-        changed();
-    }
-
-    /** The number one comes to a station for. */
-    private FigureKey<?> natural(Station other) {
-        return switch (other) {
-            case BRIEF, CUTS, FINISH, LOG -> first();
-            case SECTION -> DepthCheck.LEFT;
-            case CORNERS -> plan.joints().used().settings().stream().findFirst().<FigureKey<?>>map(Figure::key).orElse(first());
-            case GLUE_UP -> plan.figure(GluePlanner.LEAN).isPresent() ? GluePlanner.LEAN : GluePlanner.DIAGONAL;
-            case FIT -> plan.fit().sheets().stream().findFirst().<FigureKey<?>>map(sheet -> sheet.width().key()).orElse(first());
-            case HANG -> HangPlanner.HOOK_HEIGHT;
-        };
-    }
-
-    /** The length of the first piece. */
-    private FigureKey<?> first() {
-        return plan.frame().members().getFirst().longPoint().key();
+        at(state.where().at(other));
     }
 
     /** Shows another page; asked for the one that is shown, the job again. */
     public void show(Page other) {
-        page = page == other ? Page.JOB : other;
-        changed();
+        at(state.where().on(page() == other ? Page.JOB : other));
     }
 
     /** Shows a figure's working. */
     public void select(FigureKey<?> figure) {
-        if (!figure.equals(selected)) {
-            selected = figure;
-            changed();
+        if (!figure.equals(state.where().selected().orElse(null))) {
+            at(state.where().looking(figure));
         }
+    }
+
+    private void at(DeskState.Where where) {
+        state = state.at(where);
+        changed();
     }
 
     /** Another look. */
@@ -377,29 +346,19 @@ public final class Desk implements AutoCloseable {
      */
     public Optional<String> edit(Edit edit) {
         try {
-            Job after = Planner.edited(plan, edit, shop.value());
-            if (after.equals(job.value())) {
+            DeskState after = state.edited(edit);
+            if (after == state) {
                 return Optional.empty();
             }
-            take(jobId, job.with(after));
+            state = after;
             String words = book.say(edit.words());
-            Document<Job> saved = job;
-            String id = jobId;
-            write(() -> store.save(id, saved, words));
+            write(() -> store.save(after.jobId(), after.job(), words));
             cuts.search();
             changed();
             return Optional.empty();
         } catch (Refusal refused) {
             return Optional.of(said(refused));
         }
-    }
-
-    private void take(String id, Document<Job> document) {
-        planned(document.value(), shop.value());
-        jobId = id;
-        job = document;
-        jobs.replaceAll(entry -> entry.id().equals(id)
-                ? new ShopStore.Listed(id, document.value().title(), document.value().order(), entry.away()) : entry);
     }
 
     /** Why something was refused, in the maker's units. */
@@ -410,11 +369,10 @@ public final class Desk implements AutoCloseable {
     /** Makes a change of the shop and saves it; says why when it is refused. */
     public Optional<String> edit(ShopEdit edit) {
         try {
-            Document<Shop> after = shop.with(edit.apply(shop.value()));
-            planned(job.value(), after.value());
-            shop = after;
+            DeskState after = state.edited(edit, improver.answers());
+            state = after;
             String words = book.say(edit.words());
-            write(() -> store.saveShop(after, words));
+            write(() -> store.saveShop(after.shop(), words));
             cuts.search();
             changed();
             return Optional.empty();
@@ -437,7 +395,7 @@ public final class Desk implements AutoCloseable {
 
     /** The ways in which a worked-out size could become what was typed; empty for any other figure. */
     public List<GiveWay.Option> giveWay(FigureKey<?> figure, Length wanted) {
-        return GiveWay.sizeOf(plan.job(), figure).map(size -> GiveWay.options(plan.job(), shop.value(), size, wanted)).orElse(List.of());
+        return GiveWay.sizeOf(state.plan().job(), figure).map(size -> GiveWay.options(state.plan().job(), shop(), size, wanted)).orElse(List.of());
     }
 
     /** Writes a note with the time. */
@@ -451,31 +409,31 @@ public final class Desk implements AutoCloseable {
 
     /** Takes up another job. */
     public void open(String id) {
-        wait(() -> take(id, store.job(id)));
-        page = Page.JOB;
-        write(() -> store.setting("job", id));
+        ask(() -> store.job(id)).ifPresent(job -> {
+            state = state.open(id, job, improver.answers());
+            write(() -> store.setting("job", id));
+        });
         cuts.search();
         changed();
     }
 
     /** A new job, taken up at once. */
     public void newJob() {
-        Document<Job> document = Document.of(firstJob(book.say("desk.new_job", jobs.size() + 1)));
+        Document<Job> document = Document.of(firstJob(book.say("desk.new_job", jobs().size() + 1), shop()));
         takenUp(document, "new job");
     }
 
     private void takenUp(Document<Job> document, String words) {
-        int before = jobs.size();
-        wait(() -> jobs.add(new ShopStore.Listed(store.add(document, words), document.value().title(), document.value().order())));
-        if (jobs.size() > before) {
-            station = Station.BRIEF;
-            open(jobs.getLast().id());
-        }
+        ask(() -> store.add(document, words)).ifPresent(id -> {
+            state = state.withJobs(Stream.concat(jobs().stream(), Stream.of(new ShopStore.Listed(id, document.value().title(), document.value().order()))).toList())
+                    .at(state.where().at(Station.BRIEF));
+            open(id);
+        });
     }
 
     /** Puts a job away, or takes it out again; the job in hand stays in hand. */
     public void putAway(String id, boolean away) {
-        jobs.replaceAll(entry -> entry.id().equals(id) ? new ShopStore.Listed(id, entry.title(), entry.order(), away) : entry);
+        state = state.withJobs(jobs().stream().map(entry -> entry.id().equals(id) ? new ShopStore.Listed(id, entry.title(), entry.order(), away) : entry).toList());
         write(() -> store.putAway(id, away));
         cuts.search();
         changed();
@@ -483,8 +441,8 @@ public final class Desk implements AutoCloseable {
 
     /** Takes a job out for good, with its history; not the job in hand. */
     public void remove(String id) {
-        if (!id.equals(jobId)) {
-            jobs.removeIf(entry -> entry.id().equals(id));
+        if (!id.equals(jobId())) {
+            state = state.withJobs(jobs().stream().filter(entry -> !entry.id().equals(id)).toList());
             write(() -> store.remove(id));
             cuts.search();
             changed();
@@ -493,7 +451,7 @@ public final class Desk implements AutoCloseable {
 
     /** The job in hand as a file of the published format. */
     public String exported() {
-        return job.text();
+        return state.job().text();
     }
 
     /** Writes the whole shop as open files to a new folder, behind all saves and aside; what came of it is told like a complaint. */
@@ -521,7 +479,7 @@ public final class Desk implements AutoCloseable {
     public Optional<String> takeIn(String text) {
         try {
             Document<Job> document = Document.readJob(text);
-            Planner.plan(document.value(), shop.value());
+            Planner.plan(document.value(), shop());
             takenUp(document, "taken in from a file");
             return Optional.empty();
         } catch (Refusal refused) {
@@ -540,40 +498,42 @@ public final class Desk implements AutoCloseable {
     }
 
     private void move(boolean back) {
-        String id = isInShop() ? ShopStore.shopId() : jobId;
-        wait(() -> {
-            Optional<ShopStore.Moved> moved = back ? store.undo(id) : store.redo(id);
-            moved.ifPresent(step -> {
-                if (!step.done()) {
-                    interfaceThread.execute(() -> complaints.accept(book.say("redo.not_by_halves", step.words(), step.leftAlone())));
-                    return;
-                }
-                shop = store.shop();
-                take(jobId, store.job(jobId));
-                if (step.leftAlone() > 0) {
-                    interfaceThread.execute(() -> complaints.accept(book.say("undo.left_alone", step.words(), step.leftAlone())));
-                }
-            });
-        });
+        String id = isInShop() ? ShopStore.shopId() : jobId();
+        ask(() -> {
+            Optional<ShopStore.Moved> step = back ? store.undo(id) : store.redo(id);
+            return new Moved(step, store.shop(), store.job(jobId()));
+        }).ifPresent(moved -> moved.step().ifPresent(step -> {
+            if (!step.done()) {
+                complaints.accept(book.say("redo.not_by_halves", step.words(), step.leftAlone()));
+                return;
+            }
+            state = state.with(moved.shop(), moved.job(), improver.answers());
+            if (step.leftAlone() > 0) {
+                complaints.accept(book.say("undo.left_alone", step.words(), step.leftAlone()));
+            }
+        }));
         cuts.search();
         changed();
     }
 
-    /** Every edit of the job in hand. */
-    public List<Revision> history() {
-        List<Revision> history = new ArrayList<>();
-        wait(() -> history.addAll(store.history(jobId)));
-        return history;
+    /** What was undone or redone, and how shop and job stand after it. */
+    private record Moved(Optional<ShopStore.Moved> step, Document<Shop> shop, Document<Job> job) {
     }
 
-    /** Runs behind all saves that are under way, and waits for it; reading one job takes well under a frame. */
-    private void wait(Runnable work) {
+    /** Every edit of the job in hand. */
+    public List<Revision> history() {
+        return ask(() -> store.history(jobId())).orElse(List.of());
+    }
+
+    /** Asks the store behind all saves that are under way, and waits; reading one job takes well under a frame. Empty when it cannot answer, which is said. */
+    private <T> Optional<T> ask(Callable<T> question) {
         if (saver.isFailing()) {
             complaints.accept(book.say("desk.not_saved_first"));
-            return;
+            return Optional.empty();
         }
+        Optional<T> answer = Optional.empty();
         try {
-            saver.ask(Executors.callable(work));
+            answer = Optional.of(saver.ask(question));
         } catch (InterruptedException interrupted) {
             Thread.currentThread().interrupt();
         } catch (ExecutionException failed) {
@@ -585,6 +545,7 @@ public final class Desk implements AutoCloseable {
             }
         }
         store.notices().forEach(complaints);
+        return answer;
     }
 
     /** Saves what is under way and closes the shop. */

@@ -8,7 +8,7 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import neatcorner.core.cut.Answers;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Job;
 import neatcorner.core.phrase.Refusal;

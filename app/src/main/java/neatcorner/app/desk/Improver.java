@@ -1,36 +1,37 @@
 package neatcorner.app.desk;
 
+import java.time.Duration;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BooleanSupplier;
-import neatcorner.core.cut.Answers;
 import neatcorner.core.phrase.Refusal;
-import neatcorner.core.solve.sheet.SheetAnswer;
-import neatcorner.core.solve.sheet.SheetProblem;
-import neatcorner.core.solve.sheet.SheetSolver;
-import neatcorner.core.solve.stick.StickAnswer;
-import neatcorner.core.solve.stick.StickProblem;
-import neatcorner.core.solve.stick.StickSolver;
+import neatcorner.core.solve.Answer;
+import neatcorner.core.solve.Answers;
+import neatcorner.core.solve.KnownAnswers;
+import neatcorner.core.solve.Problem;
 
 /**
  * Looks for better ways to cut on a thread of its own. Used from the interface thread only; what it finds is
- * handed over there. A new set of problems ends the search for the last one; cancelling keeps the best so far.
+ * handed over there. Every problem is looked at until its answer is proven best, its time is over, the maker
+ * says enough, or other problems take its place; the best so far stays in any case.
  */
 public final class Improver implements AutoCloseable {
-    /** How long it looks at one problem. */
-    private static final long NANOS_EACH = 5_000_000_000L;
+    /** How long it looks at one problem when nothing else is said. */
+    static final Duration USUAL = Duration.ofSeconds(5);
     /** So many problems that were looked at are remembered. */
     private static final int KEPT = 400;
     private final Executor interfaceThread;
     private final Runnable found;
+    private final long nanosEach;
     private final AtomicInteger round = new AtomicInteger();
     private final KnownAnswers known = new KnownAnswers();
-    private final Set<Object> finished = new HashSet<>();
+    private final Set<Problem<?>> finished = new HashSet<>();
     private final ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
         Thread made = new Thread(work, "stick-solver");
         made.setDaemon(true);
@@ -39,10 +40,17 @@ public final class Improver implements AutoCloseable {
     });
     private boolean on;
     private int left;
-    private List<?> last = List.of();
+    private List<? extends Problem<?>> last = List.of();
 
-    Improver(Executor interfaceThread, Runnable found) {
+    /**
+     * For a desk.
+     *
+     * @param each  how long it looks at one problem
+     * @param found called after everything that was found, on the interface thread
+     */
+    Improver(Executor interfaceThread, Duration each, Runnable found) {
         this.interfaceThread = interfaceThread;
+        this.nanosEach = each.toNanos();
         this.found = found;
     }
 
@@ -82,9 +90,9 @@ public final class Improver implements AutoCloseable {
     }
 
     /** Looks at these problems, those not looked at before, one after another. */
-    void improve(List<?> problems) {
+    void improve(List<? extends Problem<?>> problems) {
         last = problems;
-        List<?> open = problems.stream().distinct().filter(p -> !finished.contains(p)).toList();
+        List<? extends Problem<?>> open = problems.stream().distinct().filter(p -> !finished.contains(p)).toList();
         int mine = round.incrementAndGet();
         left = on ? open.size() : 0;
         if (on) {
@@ -92,20 +100,18 @@ public final class Improver implements AutoCloseable {
         }
     }
 
-    private void solve(Object problem, int mine) {
+    private <A extends Answer> void solve(Problem<A> problem, int mine) {
         if (round.get() != mine) {
             return;
         }
-        long end = System.nanoTime() + NANOS_EACH;
+        long end = System.nanoTime() + nanosEach;
         BooleanSupplier stop = () -> round.get() != mine || System.nanoTime() > end;
         try {
-            switch (problem) {
-                case StickProblem sticks -> StickSolver.solve(sticks, stop, better -> tell(problem, better, mine, false)).ifPresent(best -> tell(problem, best, mine, true));
-                case SheetProblem sheets -> SheetSolver.solve(sheets, stop, better -> tell(problem, better, mine, false)).ifPresent(best -> tell(problem, best, mine, true));
-                default -> throw new IllegalStateException("no solver for " + problem.getClass());
-            }
+            problem.solve(stop, better -> tell(problem, better, mine, false)).ifPresent(best -> tell(problem, best, mine, true));
         } catch (Refusal locksThatCannotBe) {
             // The plan has said so already; there is nothing to improve.
+        } catch (RuntimeException bug) {
+            FaultLog.keep("looking for better cuts", bug);
         }
         interfaceThread.execute(() -> {
             if (round.get() == mine) {
@@ -119,26 +125,17 @@ public final class Improver implements AutoCloseable {
         });
     }
 
-    /** Hands an answer over when it is cheaper or better proven than what is known from before. */
-    private void tell(Object problem, Object answer, int mine, boolean last) {
+    /** Hands an answer over when it is better than what is known from before. */
+    private <A extends Answer> void tell(Problem<A> problem, A answer, int mine, boolean last) {
         interfaceThread.execute(() -> {
-            Object before = known.of(problem);
-            boolean news = before == null || cost(answer) < cost(before) || cost(answer) == cost(before) && bound(answer) >= bound(before);
-            if (news && !answer.equals(before)) {
+            Optional<A> before = known.to(problem);
+            if (before.isEmpty() || answer.isBetterThan(before.get())) {
                 known.put(problem, answer);
                 if (round.get() == mine && !last) {
                     found.run();
                 }
             }
         });
-    }
-
-    private static long cost(Object answer) {
-        return answer instanceof StickAnswer sticks ? sticks.cost() : ((SheetAnswer) answer).cost();
-    }
-
-    private static long bound(Object answer) {
-        return answer instanceof StickAnswer sticks ? sticks.bound() : ((SheetAnswer) answer).bound();
     }
 
     @Override

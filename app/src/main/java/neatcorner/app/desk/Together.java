@@ -6,7 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import neatcorner.core.cut.Answers;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.cut.Lot;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.SheetLot;

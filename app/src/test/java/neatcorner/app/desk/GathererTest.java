@@ -12,7 +12,7 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import neatcorner.core.cut.Answers;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;

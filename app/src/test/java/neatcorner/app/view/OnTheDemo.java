@@ -2,9 +2,12 @@ package neatcorner.app.view;
 
 import static org.mockito.Mockito.mock;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
@@ -19,6 +22,7 @@ import neatcorner.app.desk.Demo;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.words.Station;
+import neatcorner.files.store.ShopStore;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.framework.junit5.ApplicationExtension;
@@ -27,15 +31,30 @@ import org.testfx.util.WaitForAsyncUtils;
 /** The real interface on a copy of the demonstration shop, on the toolkit's offscreen platform. */
 @ExtendWith(ApplicationExtension.class)
 abstract class OnTheDemo {
+    /** Long enough to prove nearly all of the demo's cuts. */
+    private static final Duration SEARCH = Duration.ofMillis(400);
+    /** Made once and copied for every case. */
+    private static final Path PREPARED = prepared();
     final FilePort files = mock(FilePort.class);
     Path folder;
     Desk desk;
     MainView view;
 
+    private static Path prepared() {
+        try {
+            Path file = Files.createTempDirectory("neat-corner-demo").resolve("shop.neatcorner");
+            Demo.store(file, Clock.systemUTC()).close();
+            return file;
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
     /** To be called by the subclass's own start: the extension looks for that in the class itself only. */
     void open(Stage stage) throws Exception {
         folder = Files.createTempDirectory("neat-corner-test");
-        desk = new Desk(Demo.store(folder.resolve("shop.neatcorner"), Clock.systemUTC()), Clock.systemUTC(), Platform::runLater);
+        Path shop = Files.copy(PREPARED, folder.resolve("shop.neatcorner"));
+        desk = new Desk(ShopStore.open(shop, Clock.systemUTC()), Clock.systemUTC(), Platform::runLater, SEARCH);
         view = new MainView(desk, files);
         view.complete();
         stage.setScene(new Scene(view, 1280, 800));

@@ -26,6 +26,7 @@ import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.shop.Sticks;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.solve.stick.StickProblem;
 import neatcorner.core.solve.stick.StickSolver;
 import neatcorner.core.words.Figure;

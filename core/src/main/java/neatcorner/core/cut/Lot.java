@@ -22,9 +22,9 @@ import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Moulding;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.solve.stick.StickAnswer;
 import neatcorner.core.solve.stick.StickProblem;
-import neatcorner.core.solve.stick.StickSolver;
 
 /**
  * All pieces of one section, from one job or from many, and the sticks they are cut from.
@@ -143,7 +143,7 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
     }
 
     private static Optional<StickAnswer> best(StickProblem problem, Answers answers) {
-        return answers.to(problem).or(() -> StickSolver.quick(problem));
+        return answers.to(problem).or(problem::quick);
     }
 
     /** From pieces and sources to the solver's kinds and sticks, and back. */

@@ -15,6 +15,7 @@ import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Answers;
 
 /** Sorts the pieces of one or many jobs by section and lays each section on its sticks. */
 public final class Lots {

@@ -15,9 +15,9 @@ import neatcorner.core.rack.Material;
 import neatcorner.core.rack.Sheet;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.solve.sheet.SheetAnswer;
 import neatcorner.core.solve.sheet.SheetProblem;
-import neatcorner.core.solve.sheet.SheetSolver;
 
 /**
  * All panes of one material, from one job or from many, and the sheets they are cut from. Holes cut out of
@@ -91,7 +91,7 @@ public record SheetLot(Material material, Optional<SheetProblem> problem, Option
             return new SheetLot(material, Optional.empty(), Optional.empty(), List.of(), panes);
         }
         SheetProblem problem = new SheetProblem(fitting.get(true), stock, kerf, Length.ZERO, strip);
-        return new SheetLot(material, Optional.of(problem), answers.to(problem).or(() -> SheetSolver.quick(problem)), List.copyOf(sheets), fitting.get(false));
+        return new SheetLot(material, Optional.of(problem), answers.to(problem).or(problem::quick), List.copyOf(sheets), fitting.get(false));
     }
 
     /** How far what some lots cost may be from the best. */

@@ -9,7 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import neatcorner.core.cut.Answers;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Cutting;
@@ -87,18 +87,19 @@ public final class Planner {
     }
 
     /**
-     * The job after an edit, with every settled station opened again whose numbers the edit changed:
-     * what was ticked off must not change behind the maker's back.
+     * The plan after an edit, in the same shop and with the same answers known, with every settled station
+     * opened again whose numbers the edit changed: what was ticked off must not change behind the maker's back.
      *
      * @throws Refusal when the edit is refused
      */
-    public static Job edited(Plan before, Edit edit, Shop shop) {
+    public static Plan edited(Plan before, Edit edit) {
+        Shop shop = before.results().shop();
+        Answers answers = before.get(Answers.class);
         Job after = edit.apply(before.job());
+        Plan plan = plan(after, shop, answers);
         if (after.settled().isEmpty()) {
-            plan(after, shop);
-            return after;
+            return plan;
         }
-        Plan plan = plan(after, shop);
         Set<Station> kept = EnumSet.copyOf(after.settled());
         kept.removeIf(station -> !numbers(before, station).equals(numbers(plan, station)));
         if (edit instanceof Edit.Settle(Station station, boolean settled) && settled) {
@@ -107,7 +108,7 @@ public final class Planner {
         if (edit instanceof Edit.Cut(Cutting cutting) && cutting.isMade()) {
             kept.add(Station.CUTS);
         }
-        return after.withSettled(kept);
+        return kept.equals(after.settled()) ? plan : plan(after.withSettled(kept), shop, answers);
     }
 
     private static Set<Object> numbers(Plan plan, Station station) {

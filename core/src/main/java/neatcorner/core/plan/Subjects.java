@@ -1,7 +1,7 @@
 package neatcorner.core.plan;
 
 import java.util.List;
-import neatcorner.core.cut.Answers;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.cut.CutPlan;
 import neatcorner.core.cut.CutPlanner;
 import neatcorner.core.finish.FinishPlan;

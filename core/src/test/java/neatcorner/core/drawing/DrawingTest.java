@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
-import neatcorner.core.cut.Answers;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.SheetLot;
 import neatcorner.core.edit.Edit;

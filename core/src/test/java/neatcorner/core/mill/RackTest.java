@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import neatcorner.core.Sample;
-import neatcorner.core.cut.Answers;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.cut.Booking;
 import neatcorner.core.cut.CutPlan;
 import neatcorner.core.cut.CutPlanner;

@@ -4,6 +4,9 @@ import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -12,9 +15,17 @@ import neatcorner.core.Sample;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Note;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.section.SectionKey;
+import neatcorner.core.solve.Answer;
+import neatcorner.core.solve.Answers;
+import neatcorner.core.solve.Problem;
+import neatcorner.core.solve.stick.StickAnswer;
+import neatcorner.core.solve.stick.StickProblem;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -77,6 +88,31 @@ class LedgerTest {
         assertThat(plan.standing(Station.LOG)).isEqualTo(Plan.Standing.OPEN);
         assertThat(plan.standing(Station.CUTS)).as("pieces too short to hold").isEqualTo(Plan.Standing.FINDING);
         assertThat(plan.standing(Station.FINISH)).as("a note alone does not count").isEqualTo(Plan.Standing.OPEN);
+    }
+
+    /** A note changes no number: what is settled stays, also when a better way to cut is known than the quick one. */
+    @Test
+    void aNoteLeavesSettledStationsSettled() {
+        Plan settled = Planner.plan(new Edit.Settle(Station.CUTS, true).apply(Sample.job("12", "14")), Sample.shop(), new OneEach());
+        assertThat(settled.cuts().sticks()).as("another answer than the quick one").hasSize(4);
+        Plan noted = Planner.edited(settled, new Edit.Write(new Note(Instant.EPOCH, "asked for Friday")));
+        assertThat(noted.job().settled()).containsExactly(Station.CUTS);
+        assertThat(Planner.edited(noted, new Edit.Give(Axis.WIDTH, Line.GLASS, in("13"))).job().settled()).isEmpty();
+    }
+
+    /** Every piece on a stick of its own. */
+    private static final class OneEach implements Answers {
+        @Override
+        @SuppressWarnings("unchecked")
+        public <A extends Answer> Optional<A> to(Problem<A> problem) {
+            StickProblem sticks = (StickProblem) problem;
+            List<StickAnswer.Laid> laid = new ArrayList<>();
+            for (int kind = 0; kind < sticks.pieces().size(); kind++) {
+                laid.addAll(Collections.nCopies(sticks.pieces().get(kind).count(),
+                        new StickAnswer.Laid(sticks.stock().size() - 1, List.of(new StickAnswer.Placed(kind, sticks.trim(), StickProblem.Lie.AS_IS)))));
+            }
+            return Optional.of((A) new StickAnswer(laid, 1, 1));
+        }
     }
 
     /** Same input, same plan: nothing hangs on a clock, on chance or on the order of a hash. */

@@ -154,9 +154,9 @@ class PhrasebookTest {
     @Test
     void settledStationsOpenAgainWhenTheirNumbersChange() {
         Job job = Sample.job("12", "13").withSettled(Set.of(Station.BRIEF, Station.FINISH, Station.CUTS));
-        Job wider = Planner.edited(Planner.plan(job, Sample.shop()), new Edit.Give(Axis.WIDTH, Line.GLASS, in("14")), Sample.shop());
+        Job wider = Planner.edited(Planner.plan(job, Sample.shop()), new Edit.Give(Axis.WIDTH, Line.GLASS, in("14"))).job();
         assertThat(wider.settled()).containsExactly(Station.FINISH);
-        Job renamed = Planner.edited(Planner.plan(job, Sample.shop()), new Edit.Name("other"), Sample.shop());
+        Job renamed = Planner.edited(Planner.plan(job, Sample.shop()), new Edit.Name("other")).job();
         assertThat(renamed.settled()).isEqualTo(job.settled());
     }
 }

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
+import neatcorner.core.solve.Answer;
 
 /**
  * Panes on sheets.
@@ -12,7 +13,7 @@ import neatcorner.core.measure.Length;
  * @param cost   of all, in the smallest coin
  * @param bound  no layout costs less, as far as is proven; up to {@code cost}
  */
-public record SheetAnswer(List<Laid> sheets, long cost, long bound) {
+public record SheetAnswer(List<Laid> sheets, long cost, long bound) implements Answer {
     public SheetAnswer {
         sheets = List.copyOf(sheets);
     }
@@ -73,15 +74,5 @@ public record SheetAnswer(List<Laid> sheets, long cost, long bound) {
         public double area() {
             return width.toMm() * height.toMm();
         }
-    }
-
-    /** Whether nothing cheaper is possible. */
-    public boolean isProven() {
-        return cost <= bound;
-    }
-
-    /** How far it may be from the best, as a share of its cost; 0 when it is proven. */
-    public double gap() {
-        return cost == 0 ? 0 : (double) (cost - bound) / cost;
     }
 }

@@ -2,10 +2,13 @@ package neatcorner.core.solve.sheet;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Range;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.solve.Problem;
 
 /**
  * Rectangles to be cut from sheets by cuts that run from edge to edge.
@@ -16,7 +19,7 @@ import neatcorner.core.phrase.Words;
  * @param trim       lost along every edge of a sheet, from 0 to 200 mm
  * @param leastStrip the narrowest strip that can still be snapped or held; nothing narrower may fall off; from 0 to 200 mm
  */
-public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Length trim, Length leastStrip) {
+public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Length trim, Length leastStrip) implements Problem<SheetAnswer> {
     /** The most panes in all. */
     public static final int MOST_PANES = 5_000;
     private static final Length LARGEST = Length.mm(20_000);
@@ -48,6 +51,21 @@ public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Len
                         leastStrip.isPositive() ? Words.of("refused.sheet_problem.strip", leastStrip) : Words.plain(""));
             }
         }
+    }
+
+    @Override
+    public long size() {
+        return panes.stream().mapToLong(Pane::count).sum();
+    }
+
+    @Override
+    public Optional<SheetAnswer> quick() {
+        return SheetSolver.quick(this);
+    }
+
+    @Override
+    public Optional<SheetAnswer> solve(BooleanSupplier stop, Consumer<SheetAnswer> better) {
+        return SheetSolver.solve(this, stop, better);
     }
 
     /** Whether a pane can be cut from a sheet, alone. */

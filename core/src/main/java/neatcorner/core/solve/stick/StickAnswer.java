@@ -2,6 +2,7 @@ package neatcorner.core.solve.stick;
 
 import java.util.List;
 import neatcorner.core.measure.Length;
+import neatcorner.core.solve.Answer;
 
 /**
  * Pieces on sticks.
@@ -10,7 +11,7 @@ import neatcorner.core.measure.Length;
  * @param cost   of all, in the smallest coin
  * @param bound  no layout costs less, as far as is proven; up to {@code cost}
  */
-public record StickAnswer(List<Laid> sticks, long cost, long bound) {
+public record StickAnswer(List<Laid> sticks, long cost, long bound) implements Answer {
     public StickAnswer {
         sticks = List.copyOf(sticks);
     }
@@ -40,15 +41,5 @@ public record StickAnswer(List<Laid> sticks, long cost, long bound) {
      * @param lie   how it lies
      */
     public record Placed(int kind, Length start, StickProblem.Lie lie) {
-    }
-
-    /** Whether nothing cheaper is possible. */
-    public boolean isProven() {
-        return cost <= bound;
-    }
-
-    /** How far it may be from the best, as a share of its cost; 0 when it is proven. */
-    public double gap() {
-        return cost == 0 ? 0 : (double) (cost - bound) / cost;
     }
 }

@@ -5,10 +5,13 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
 import neatcorner.core.phrase.Range;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.solve.Problem;
 
 /**
  * Pieces to be cut from sticks, with nothing but lengths, ends and prices.
@@ -20,7 +23,8 @@ import neatcorner.core.phrase.Refusal;
  * @param useful what is left of a stick is stock from this length on, else waste; from 0 to 20 m
  * @param locks  pieces the maker wants on a certain stick; may be empty
  */
-public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Length trim, Length useful, List<Lock> locks) {
+public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Length trim, Length useful, List<Lock> locks)
+        implements Problem<StickAnswer> {
     /** The most pieces in all. */
     public static final int MOST_PIECES = 20_000;
     /** The most kinds of pieces; a layout says of every kind how many are on each stick. */
@@ -53,6 +57,21 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
         for (Lock lock : locks) {
             lock.check(pieces, stock);
         }
+    }
+
+    @Override
+    public long size() {
+        return pieces.stream().mapToLong(Kind::count).sum();
+    }
+
+    @Override
+    public Optional<StickAnswer> quick() {
+        return StickSolver.quick(this);
+    }
+
+    @Override
+    public Optional<StickAnswer> solve(BooleanSupplier stop, Consumer<StickAnswer> better) {
+        return StickSolver.solve(this, stop, better);
     }
 
     /** Without locks, and with every remnant as good as another. */

@@ -1,4 +1,4 @@
-package neatcorner.app.desk;
+package neatcorner.core.solve;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,0 +1,156 @@
+package neatcorner.app.desk;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.fit.DepthCheck;
+import neatcorner.core.glue.GluePlanner;
+import neatcorner.core.hang.HangPlanner;
+import neatcorner.core.job.Job;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Answers;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
+import neatcorner.files.json.Document;
+import neatcorner.files.store.ShopStore;
+
+/**
+ * Everything that lies on the desk. A change makes another; one that is refused leaves this as it is.
+ *
+ * @param shop  as it is saved
+ * @param jobId of the job in hand, in the store
+ * @param job   in hand, as it is saved
+ * @param plan  of that job in that shop
+ * @param shown the same, or what it would become while a number is being typed or dragged
+ * @param jobs  all of the shop
+ * @param where the maker is
+ */
+record DeskState(Document<Shop> shop, String jobId, Document<Job> job, Plan plan, Plan shown, List<ShopStore.Listed> jobs, Where where) {
+    /**
+     * Where the maker is.
+     *
+     * @param page     what fills the window
+     * @param station  on the rail
+     * @param selected the number whose working is shown; empty for the one that one comes to the station for
+     */
+    record Where(Page page, Station station, Optional<FigureKey<?>> selected) {
+        /** Where everything starts. */
+        static final Where START = new Where(Page.JOB, Station.BRIEF, Optional.empty());
+
+        Where at(Station other) {
+            return new Where(Page.JOB, other, Optional.empty());
+        }
+
+        Where on(Page other) {
+            return new Where(other, station, selected);
+        }
+
+        Where looking(FigureKey<?> figure) {
+            return new Where(page, station, Optional.of(figure));
+        }
+    }
+
+    DeskState {
+        jobs = List.copyOf(jobs);
+    }
+
+    /** A job taken up in a shop. */
+    static DeskState of(Document<Shop> shop, String jobId, Document<Job> job, Answers answers, List<ShopStore.Listed> jobs, Where where) {
+        Plan plan = Planner.plan(job.value(), shop.value(), answers);
+        return new DeskState(shop, jobId, job, plan, plan, jobs, where);
+    }
+
+    /** The same with another plan of the same job, as planned and as shown. */
+    private DeskState planned(Plan other) {
+        return new DeskState(shop, jobId, job, other, other, jobs, where);
+    }
+
+    /**
+     * After an edit of the job.
+     *
+     * @throws Refusal when the edit is refused
+     */
+    DeskState edited(Edit edit) {
+        Plan after = Planner.edited(plan, edit);
+        if (after.job().equals(job.value())) {
+            return this;
+        }
+        return new DeskState(shop, jobId, job.with(after.job()), after, after, named(jobId, after.job()), where);
+    }
+
+    /**
+     * After a change of the shop.
+     *
+     * @throws Refusal when it is refused
+     */
+    DeskState edited(ShopEdit edit, Answers answers) {
+        return of(shop.with(edit.apply(shop.value())), jobId, job, answers, jobs, where);
+    }
+
+    /** With another shop and, of the job in hand, another state of it. */
+    DeskState with(Document<Shop> otherShop, Document<Job> otherJob, Answers answers) {
+        return of(otherShop, jobId, otherJob, answers, named(jobId, otherJob.value()), where);
+    }
+
+    /** With another job in hand. */
+    DeskState open(String id, Document<Job> other, Answers answers) {
+        return of(shop, id, other, answers, named(id, other.value()), where.on(Page.JOB));
+    }
+
+    /** The same job planned anew with what is known now. */
+    DeskState replanned(Answers answers) {
+        return planned(Planner.plan(job.value(), shop.value(), answers));
+    }
+
+    /** Showing what an edit would do; without one, or with one that is refused, the job as it is. */
+    DeskState previewing(Optional<Edit> edit, Answers answers) {
+        return new DeskState(shop, jobId, job, plan, edit.map(change -> preview(change, answers)).orElse(plan), jobs, where);
+    }
+
+    private Plan preview(Edit edit, Answers answers) {
+        try {
+            return Planner.plan(edit.apply(job.value()), shop.value(), answers);
+        } catch (Refusal notYet) {
+            return plan;
+        }
+    }
+
+    /** Somewhere else. */
+    DeskState at(Where other) {
+        return new DeskState(shop, jobId, job, plan, shown, jobs, other);
+    }
+
+    /** With these jobs in the shop. */
+    DeskState withJobs(List<ShopStore.Listed> other) {
+        return new DeskState(shop, jobId, job, plan, shown, other, where);
+    }
+
+    private List<ShopStore.Listed> named(String id, Job now) {
+        List<ShopStore.Listed> renamed = new ArrayList<>(jobs);
+        renamed.replaceAll(entry -> entry.id().equals(id) ? new ShopStore.Listed(id, now.title(), now.order(), entry.away()) : entry);
+        return renamed;
+    }
+
+    /** The number whose working is shown: the one chosen, while the plan has it, else the one that one comes to the station for. */
+    FigureKey<?> selected() {
+        return where.selected().filter(figure -> plan.figure(figure).isPresent()).orElseGet(this::natural);
+    }
+
+    private FigureKey<?> natural() {
+        FigureKey<?> first = plan.frame().members().getFirst().longPoint().key();
+        return switch (where.station()) {
+            case SECTION -> DepthCheck.LEFT;
+            case CORNERS -> plan.joints().used().settings().stream().findFirst().<FigureKey<?>>map(Figure::key).orElse(first);
+            case GLUE_UP -> plan.figure(GluePlanner.LEAN).isPresent() ? GluePlanner.LEAN : GluePlanner.DIAGONAL;
+            case FIT -> plan.fit().sheets().stream().findFirst().<FigureKey<?>>map(sheet -> sheet.width().key()).orElse(first);
+            case HANG -> HangPlanner.HOOK_HEIGHT;
+            default -> first;
+        };
+    }
+}
