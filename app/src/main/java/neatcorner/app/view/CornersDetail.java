@@ -15,6 +15,7 @@ import neatcorner.core.job.JointKind;
 import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.joint.JointOption;
 import neatcorner.core.joint.JointPlan;
+import neatcorner.core.joint.Joints;
 import neatcorner.core.joint.Movement;
 import neatcorner.core.joint.Pins;
 import neatcorner.core.joint.Splines;
@@ -48,9 +49,9 @@ final class CornersDetail extends Panel {
         rows(this::fastener);
         heading(Labels.get("corners.ways"));
         List<Optional<JointKind>> kinds = Stream.concat(Stream.of(Optional.<JointKind>empty()),
-                Stream.of(JointKind.values()).map(Optional::of)).toList();
+                Joints.kinds().stream().map(Optional::of)).toList();
         choice(Labels.get("corners.joint"), () -> kinds, () -> desk.plan().job().choices().joint(),
-                kind -> kind.map(k -> book().say(Phrasebook.keyOf(k))).orElseGet(() -> book().say("corners.free", plan().recommended())),
+                kind -> kind.map(k -> book().say(k.words())).orElseGet(() -> book().say("corners.free", plan().recommended())),
                 kind -> desk.edit(new Edit.ChooseJoint(kind))).setId("joint");
         rows(this::options);
         hidden();
@@ -121,7 +122,7 @@ final class CornersDetail extends Panel {
         for (JointOption option : plan().options()) {
             VBox words = new VBox(1);
             String state = option.isGood() ? "corners.good" : option.fits() ? "corners.weak" : "corners.no_room";
-            HBox head = spread(text(book().say(Phrasebook.keyOf(option.kind())), "strong"), text(Labels.get(state), option.isGood() ? "good-word" : "caution-word"));
+            HBox head = spread(text(book().say(option.kind().words()), "strong"), text(Labels.get(state), option.isGood() ? "good-word" : "caution-word"));
             words.getChildren().add(head);
             for (Words why : option.why()) {
                 words.getChildren().add(text(book().say(why), "soft"));

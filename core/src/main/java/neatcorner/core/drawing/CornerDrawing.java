@@ -6,15 +6,12 @@ import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Member;
-import neatcorner.core.joint.Pins;
-import neatcorner.core.joint.Splines;
-import neatcorner.core.joint.VFasteners;
-import neatcorner.core.measure.Length;
+import neatcorner.core.joint.Insert;
+import neatcorner.core.joint.JointOption;
+import neatcorner.core.joint.Joints;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.wood.Species;
-import neatcorner.core.words.Figure;
-import neatcorner.core.words.FigureKey;
 
 /**
  * Corner B close up, seen from the face as it lies in the frame, with its own angle and faces, and with its
@@ -83,7 +80,7 @@ public final class CornerDrawing {
             rabbet(inner);
         }
         if (plan.joints().used().fits() || !plan.joints().used().settings().isEmpty()) {
-            joint(inner);
+            joint();
         }
         sketch.text(at(in(back, reach * 0.7, wide(before) * 0.4)), "B", Sketch.letters(species), 12, true, Anchor.MIDDLE);
         sketch.text(at(in(on, reach * 0.7, wide(after) * 0.4)), "B", Sketch.letters(species), 12, true, Anchor.MIDDLE);
@@ -128,56 +125,28 @@ public final class CornerDrawing {
         return new Paint.Wood(plan.job().section().species(), Paint.Shade.EDGE);
     }
 
-    private double setting(FigureKey<Length> key) {
-        return plan.joints().used().settings().stream().filter(f -> f.key().equals(key)).findFirst()
-                .map(Figure::value).map(Length::toMm).orElse(0.0);
-    }
-
-    private void joint(Point inner) {
-        switch (plan.joints().chosen()) {
-            case GLUED, SOLID -> {
-            }
-            case PINNED -> {
-                pin(back);
-                pin(on);
-            }
-            case V_FASTENED -> fasteners(before.curve().map(curve -> curve.outer().getLast()).orElse(tip), inner.minus(tip).unit());
-            case SPLINED -> key();
-        }
-    }
-
-    private void pin(Point along) {
-        double length = setting(Pins.LENGTH);
-        double lean = plan.joints().used().lean().radians();
-        Point entry = in(along, setting(Pins.FROM_TIP), 0);
-        Point inward = in(along, 0, 1).minus(tip);
-        Point way = inward.times(Math.sin(lean)).minus(along.times(Math.cos(lean)));
-        sketch.line(at(entry), at(entry.plus(way.times(length))), Ink.METAL, sketch.em(2.2));
-        Point head = along.times(sketch.em(4) / unit);
-        sketch.line(at(entry.minus(head)), at(entry.plus(head)), Ink.METAL, sketch.em(2.4));
-    }
-
-    /** The key's long edge lies square to the middle of the corner, the slot's height from the tip. */
-    private void key() {
-        double half = plan.frame().angles().get(1).radians() / 2;
-        double leg = setting(Splines.HEIGHT) / Math.cos(half);
-        List<At> key = List.of(at(tip), at(in(back, leg, 0)), at(in(on, leg, 0)));
-        sketch.area(key, Ink.KEY);
-        sketch.outline(key, Ink.PENCIL, sketch.em(1));
-    }
-
-    /** A V-fastener bridges the joint with its point toward the outside corner. */
-    private void fasteners(Point outside, Point joint) {
-        double wing = 6;
-        Point across = joint.outward();
-        for (FigureKey<Length> key : List.of(VFasteners.OUTER_PLACE, VFasteners.INNER_PLACE)) {
-            double along = setting(key);
-            if (along > 0) {
-                Point point = outside.plus(joint.times(along - wing * 0.3));
-                Point foot = outside.plus(joint.times(along + wing * 0.4));
-                sketch.line(List.of(at(foot.plus(across.times(wing * 0.7))), at(point), at(foot.minus(across.times(wing * 0.7)))),
-                        Paint.of(Ink.METAL), sketch.em(2.6), Mark.Dash.SOLID);
+    /** What lies in the corner, seen from the front: of several over one another, one. */
+    private void joint() {
+        JointOption used = plan.joints().used();
+        for (Insert insert : Joints.of(used.kind()).inserts(plan.frame(), used)) {
+            List<At> places = insert.places().stream().map(place -> at(new Point(place.x(), place.y()))).toList();
+            switch (insert.form()) {
+                case WIRE -> wire(places.getFirst(), places.getLast());
+                case PLATE -> {
+                    sketch.area(places, Ink.KEY);
+                    sketch.outline(places, Ink.PENCIL, sketch.em(1));
+                }
+                case STRIP -> sketch.line(places, Paint.of(Ink.METAL), sketch.em(2.6), Mark.Dash.SOLID);
             }
         }
+    }
+
+    /** A wire with a head square to it. */
+    private void wire(At head, At point) {
+        sketch.line(head, point, Ink.METAL, sketch.em(2.2));
+        double length = Math.hypot(point.x() - head.x(), point.y() - head.y());
+        double right = -(point.y() - head.y()) / length * sketch.em(4);
+        double down = (point.x() - head.x()) / length * sketch.em(4);
+        sketch.line(head.plus(-right, -down), head.plus(right, down), Ink.METAL, sketch.em(2.4));
     }
 }

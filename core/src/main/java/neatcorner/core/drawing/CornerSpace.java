@@ -2,22 +2,19 @@ package neatcorner.core.drawing;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
-import neatcorner.core.joint.Pins;
-import neatcorner.core.joint.Splines;
-import neatcorner.core.measure.Length;
+import neatcorner.core.joint.Insert;
+import neatcorner.core.joint.JointOption;
+import neatcorner.core.joint.Joints;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.section.Section;
 import neatcorner.core.wood.Species;
-import neatcorner.core.words.FigureKey;
 
 /**
  * The corner between the first piece and the one after it as it stands in space: both pieces with their
@@ -114,42 +111,16 @@ public final class CornerSpace {
         }
     }
 
-    /** Keys and pins where the joint's settings put them, measured from the outside corner. */
+    /** What lies in the corner, as its joint says. */
     private void joint(Plan plan) {
-        Member first = plan.frame().members().getFirst();
-        Member second = plan.frame().members().get(1);
-        Map<FigureKey<Length>, Double> settings = new HashMap<>();
-        plan.joints().used().settings().forEach(f -> settings.put(f.key(), f.value().toMm()));
-        double half = plan.frame().angles().get(1).radians() / 2;
-        for (int i = 1; i <= 4; i++) {
-            double level = settings.getOrDefault(Splines.level(i), settings.getOrDefault(Pins.level(i), Double.NaN));
-            if (Double.isNaN(level)) {
-                continue;
+        JointOption used = plan.joints().used();
+        for (Insert insert : Joints.of(used.kind()).inserts(plan.frame(), used)) {
+            List<Vector> places = new ArrayList<>(insert.places());
+            if (insert.form() == Insert.Form.PLATE) {
+                places.add(places.getFirst());
             }
-            Vector corner = near(first, new Point(first.stock().face().toMm(), level), first.right(), true);
-            if (settings.containsKey(Splines.HEIGHT)) {
-                double leg = settings.get(Splines.HEIGHT) / Math.cos(half);
-                Vector one = corner.minus(first.place().along().times(leg));
-                fasteners.add(List.of(corner, one, corner.plus(second.place().along().times(leg)), corner));
-            } else if (i < 3) {
-                pin(plan, corner, first, first.place().along().times(-1));
-            } else {
-                pin(plan, corner, second, second.place().along());
-            }
+            fasteners.add(places);
         }
-    }
-
-    /** A pin enters some way from the corner along a piece and leans back toward the corner. */
-    private void pin(Plan plan, Vector corner, Member member, Vector along) {
-        double lean = plan.joints().used().lean().radians();
-        double length = setting(plan, Pins.LENGTH);
-        Vector start = corner.plus(along.times(setting(plan, Pins.FROM_TIP)));
-        Vector way = member.place().outward().times(-Math.sin(lean)).minus(along.times(Math.cos(lean)));
-        fasteners.add(List.of(start, start.plus(way.times(length))));
-    }
-
-    private static double setting(Plan plan, FigureKey<Length> key) {
-        return plan.joints().used().settings().stream().filter(f -> f.key().equals(key)).findFirst().orElseThrow().value().toMm();
     }
 
     /** How near a surface is, seen across its piece. */

@@ -156,7 +156,7 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
 
     /** Whether it is routed from one board and has no joints. */
     public boolean isSolid() {
-        return job.choices().joint().filter(kind -> kind == JointKind.SOLID).isPresent();
+        return job.choices().joint().filter(JointKind.SOLID::equals).isPresent();
     }
 
     /** Members, bars and strainer, all that is sawn to length; for a frame in one piece the board it is routed from. */

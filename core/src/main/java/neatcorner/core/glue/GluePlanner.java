@@ -3,7 +3,6 @@ package neatcorner.core.glue;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -16,7 +15,9 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Tape;
+import neatcorner.core.joint.Joint;
 import neatcorner.core.joint.JointPlan;
+import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
@@ -91,7 +92,7 @@ public final class GluePlanner {
 
     private GluePlan plan(JointKind joint) {
         Adhesive adhesive = frame.job().choices().adhesive();
-        if (joint == JointKind.SOLID) {
+        if (frame.isSolid()) {
             return new GluePlan(adhesive, List.of(), List.of(Words.of("close.one_piece")), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), mostLean());
         }
         ledger.warn(Safety.ADHESIVE);
@@ -116,7 +117,7 @@ public final class GluePlanner {
             square.ifPresent(this::judge);
             judgePane(square, mostLean);
         }
-        return new GluePlan(adhesive, List.copyOf(times), steps(joint, adhesive), checks,
+        return new GluePlan(adhesive, List.copyOf(times), steps(Joints.of(joint), adhesive), checks,
                 Optional.of(squeeze(SQUEEZE_LEAST, area, psi[0])), Optional.of(squeeze(SQUEEZE_MOST, area, psi[1])),
                 square, mostLean);
     }
@@ -183,7 +184,7 @@ public final class GluePlanner {
         return Math.round(celsius) + " °C (" + Math.round(celsius * 1.8 + 32) + " °F)";
     }
 
-    private List<Words> steps(JointKind joint, Adhesive adhesive) {
+    private List<Words> steps(Joint joint, Adhesive adhesive) {
         String glue = glueWords(adhesive);
         List<Words> steps = new ArrayList<>();
         boolean rabbetLater = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING || frame.job().outline().isCurved();
@@ -198,19 +199,14 @@ public final class GluePlanner {
             steps.add(Words.of("close.panel"));
         }
         int atOnce = clamping(steps, joint, adhesive);
-        if (joint == JointKind.PINNED || joint == JointKind.V_FASTENED) {
-            boolean curved = frame.job().outline().isCurved();
-            steps.add(Words.of((curved ? "close.fasten_curved." : frame.members().size() == 4 ? "close.fasten." : "close.fasten_many.") + joint.name().toLowerCase(Locale.ROOT)));
-        }
+        steps.addAll(joint.whileClosed(frame));
         if (frame.isFourSquare()) {
             steps.add(Words.of("close.diagonals"));
         } else if (frame.members().size() > 3) {
             steps.add(Words.of(frame.job().outline().isCurved() ? "close.checks_blanks" : "close.checks"));
         }
         steps.add(Words.of("close.squeeze_out." + glue));
-        if (joint == JointKind.SPLINED) {
-            steps.add(Words.of("close.splines", adhesive.clamp()));
-        }
+        steps.addAll(joint.whenSet(adhesive));
         findHurry(adhesive, (long) atOnce * MINUTES_A_JOINT + 3);
         return steps;
     }
@@ -236,7 +232,7 @@ public final class GluePlanner {
     }
 
     /** How the clamps close it; returns how many joints are closed at once. */
-    private int clamping(List<Words> steps, JointKind joint, Adhesive adhesive) {
+    private int clamping(List<Words> steps, Joint joint, Adhesive adhesive) {
         int band = shop.clamps(ClampKind.BAND, frame.around());
         int arms = shop.clamps(ClampKind.CROSSED_ARMS, frame.longSide());
         int vices = shop.clamps(ClampKind.CORNER_VICE, Length.ZERO);
@@ -262,11 +258,11 @@ public final class GluePlanner {
             return 1;
         }
         steps.add(Words.of(four ? "close.block" : "close.many", adhesive.clamp()));
-        if (joint != JointKind.PINNED && joint != JointKind.V_FASTENED) {
+        if (!joint.isDriven()) {
             Finding finding = Finding.of(Severity.CAUTION, Station.GLUE_UP, "no_clamps");
-            ledger.find(joints.option(JointKind.PINNED).isGood()
-                    ? finding.remedy(new Remedy.OnJob(Words.of("remedy.joint", JointKind.PINNED), new Edit.ChooseJoint(Optional.of(JointKind.PINNED))))
-                    : finding.remedy(new Remedy.Visit(Station.GLUE_UP)));
+            ledger.find(finding.remedy(Joints.ALL.stream().filter(Joint::isDriven).map(Joint::kind).filter(kind -> joints.option(kind).isGood()).findFirst()
+                    .<Remedy>map(kind -> new Remedy.OnJob(Words.of("remedy.joint", kind), new Edit.ChooseJoint(Optional.of(kind))))
+                    .orElse(new Remedy.Visit(Station.GLUE_UP))));
         }
         return 1;
     }

@@ -1,15 +1,28 @@
 package neatcorner.core.job;
 
-/** Ways to join a corner, in the order of the strength they add. */
-public enum JointKind {
+import neatcorner.core.phrase.Named;
+import neatcorner.core.phrase.Words;
+
+/**
+ * A way to join a corner, by its name. What each can do stands in its own class, and which there are in
+ * {@link neatcorner.core.joint.Joints}.
+ *
+ * @param id its name for machines, such as {@code splined}; its phrase is {@code jointkind.ID}
+ */
+public record JointKind(String id) implements Named {
     /** Sized and glued, nothing else. */
-    GLUED,
+    public static final JointKind GLUED = new JointKind("glued");
     /** Glued, with pins driven crosswise through the outside edges. */
-    PINNED,
+    public static final JointKind PINNED = new JointKind("pinned");
     /** Glued, with V-shaped fasteners driven from the back. */
-    V_FASTENED,
+    public static final JointKind V_FASTENED = new JointKind("v_fastened");
     /** Glued, with splines (keys) let in across the corner. */
-    SPLINED,
+    public static final JointKind SPLINED = new JointKind("splined");
     /** No joint at all: the frame is routed from one board. */
-    SOLID
+    public static final JointKind SOLID = new JointKind("solid");
+
+    @Override
+    public Words words() {
+        return Words.of("jointkind." + id);
+    }
 }

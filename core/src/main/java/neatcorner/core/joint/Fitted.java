@@ -1,6 +1,7 @@
 package neatcorner.core.joint;
 
 import java.util.List;
+import neatcorner.core.frame.Frame;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
@@ -16,12 +17,20 @@ import neatcorner.core.words.Figure;
  * @param obstacles why it does not fit; empty when it does
  * @param lean      between fastener and edge; a right angle unless it is driven aslant
  */
-record Fitted(JointKind kind, List<Figure<Length>> settings, int count, List<Words> obstacles, Angle lean) {
-    boolean fits() {
+public record Fitted(JointKind kind, List<Figure<Length>> settings, int count, List<Words> obstacles, Angle lean) {
+    /** Whether there is room for it. */
+    public boolean fits() {
         return obstacles.isEmpty();
     }
 
-    static Fitted not(JointKind kind, Words why) {
+    /** A way that does not fit, and why. */
+    public static Fitted not(JointKind kind, Words why) {
         return new Fitted(kind, List.of(), 0, List.of(why), Angle.RIGHT);
+    }
+
+    /** Fasteners are driven while the corners are closed, and how hangs on the frame. */
+    static List<Words> fastened(Frame frame, JointKind kind) {
+        String where = frame.job().outline().isCurved() ? "close.fasten_curved." : frame.members().size() == 4 ? "close.fasten." : "close.fasten_many.";
+        return List.of(Words.of(where + kind.id()));
     }
 }

@@ -1,11 +1,13 @@
 package neatcorner.core.joint;
 
 import java.util.List;
+import java.util.Optional;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 
 /**
  * One way to join, judged for one frame.
@@ -28,5 +30,10 @@ public record JointOption(JointKind kind, boolean enough, boolean fits, List<Wor
     /** Whether it can be used with a good conscience. */
     public boolean isGood() {
         return enough && fits;
+    }
+
+    /** A setting, in mm; empty when this way has none such. */
+    public Optional<Double> setting(FigureKey<Length> key) {
+        return settings.stream().filter(figure -> figure.key().equals(key)).findFirst().map(figure -> figure.value().toMm());
     }
 }

@@ -15,7 +15,7 @@ import neatcorner.core.phrase.Words;
 public record JointPlan(List<JointOption> options, JointKind recommended, JointKind chosen, List<Words> demands) {
     /** The option for a kind. */
     public JointOption option(JointKind kind) {
-        return options.get(kind.ordinal());
+        return options.stream().filter(option -> option.kind().equals(kind)).findFirst().orElseThrow();
     }
 
     /** The option that is used. */

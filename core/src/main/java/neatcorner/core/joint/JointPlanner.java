@@ -2,7 +2,7 @@ package neatcorner.core.joint;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,9 +18,7 @@ import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
-import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
-import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Station;
@@ -31,20 +29,21 @@ import neatcorner.core.words.Station;
  * not a strength calculation, and the plan says so.
  */
 public final class JointPlanner {
-    /**
-     * Over these weights glue, pins, V-fasteners and splines are each no longer enough; over the last the table
-     * ends. Common practice, no source.
-     */
-    private static final List<Mass> MOST = List.of(Mass.kg(1.5), Mass.kg(4), Mass.kg(9), Mass.kg(25));
     /** A side this many times as thick as its face is wide levers the corner open. Common practice, no source. */
     private static final double TALL = 1.5;
+    /** Over this, glue alone is no caution any more. Common practice, no source. */
+    private static final Mass GLUE_ALONE_STOPS = Mass.kg(4);
+    /** Those that join pieces, the one that holds least first. */
+    private static final List<Joint> JOINED = Joints.ALL.stream().filter(joint -> isJoined(joint.kind())).toList();
+    /** Where the table ends. */
+    private static final Mass MOST = JOINED.getLast().most();
     private static final Length THIN = Length.inches(0, 1, 2);
 
     private final Frame frame;
     private final Ledger ledger;
     private final List<Words> demands = new ArrayList<>();
-    private final Map<JointKind, List<Words>> reasons = new EnumMap<>(JointKind.class);
-    private JointKind demanded = JointKind.GLUED;
+    private final Map<JointKind, List<Words>> reasons = new LinkedHashMap<>();
+    private JointKind demanded = JOINED.getFirst().kind();
     private boolean beyond;
 
     private JointPlanner(Frame frame, Ledger ledger) {
@@ -62,38 +61,32 @@ public final class JointPlanner {
         weigh(weight);
         Optional<Length> wish = frame.job().choices().fastener();
         JointKind wished = frame.job().choices().joint().orElse(null);
-        List<JointOption> options = List.of(
-                new JointOption(JointKind.GLUED, isEnough(JointKind.GLUED), true, why(JointKind.GLUED, List.of()), List.of(), 0, Angle.RIGHT),
-                option(new Pins(frame, ledger).fitted(wished == JointKind.PINNED ? wish : Optional.empty())),
-                option(new VFasteners(frame, ledger).fitted(wished == JointKind.V_FASTENED ? wish : Optional.empty())),
-                option(new Splines(frame, ledger).fitted(wished == JointKind.SPLINED ? wish : Optional.empty())), solid());
-        Optional<JointOption> best = options.stream().filter(o -> o.isGood() && o.kind() != JointKind.SOLID).findFirst();
+        List<JointOption> options = Joints.ALL.stream().map(joint -> option(joint.fitted(frame, joint.kind().equals(wished) ? wish : Optional.empty(), ledger))).toList();
+        Optional<JointOption> best = options.stream().filter(o -> o.isGood() && isJoined(o.kind())).findFirst();
         JointKind recommended = best.map(JointOption::kind).orElseGet(() -> options.reversed().stream()
-                .filter(o -> o.fits() && o.kind() != JointKind.SOLID).findFirst().orElseThrow().kind());
+                .filter(o -> o.fits() && isJoined(o.kind())).findFirst().orElseThrow().kind());
         JointKind chosen = frame.job().choices().joint().orElse(recommended);
         JointPlan plan = new JointPlan(options, recommended, chosen, List.copyOf(demands));
         find(plan, best.isPresent(), weight);
-        warn(chosen);
+        Joints.of(chosen).caution().ifPresent(ledger::warn);
         return plan;
     }
 
-    /** One board has no corners to come apart, but must be as wide as the frame; it is never recommended, only chosen. */
-    private JointOption solid() {
-        boolean fits = frame.job().lean().isFlat() && frame.bars().isEmpty() && frame.job().section().recess() instanceof Recess.Rabbet
-                && frame.job().section().strips().size() == 1;
-        return new JointOption(JointKind.SOLID, true, fits, List.of(Words.of(fits ? "joint.one_board" : "obstacle.one_board")), List.of(), 0, Angle.RIGHT);
+    /** A frame in one piece has nothing to come apart; it is never recommended, only chosen. */
+    private static boolean isJoined(JointKind kind) {
+        return !kind.equals(JointKind.SOLID);
+    }
+
+    private static boolean isStronger(JointKind one, JointKind other) {
+        return Joints.of(one).most().isOver(Joints.of(other).most());
     }
 
     private void weigh(Weight weight) {
         Section section = frame.job().section();
         Mass total = weight.total().value();
-        beyond = total.isOver(MOST.getLast());
-        for (int i = MOST.size() - 1; i >= 0; i--) {
-            if (total.isOver(MOST.get(i))) {
-                demand(JointKind.values()[Math.min(i + 1, JointKind.SPLINED.ordinal())], Words.of("demand.weight", total, MOST.get(i)));
-                break;
-            }
-        }
+        beyond = total.isOver(MOST);
+        JOINED.stream().map(Joint::most).filter(total::isOver).reduce((_, more) -> more).ifPresent(passed -> demand(
+                JOINED.stream().filter(joint -> !total.isOver(joint.most())).findFirst().orElse(JOINED.getLast()).kind(), Words.of("demand.weight", total, passed)));
         Length big = frame.habits().get(Habit.BIG_SIDE);
         if (frame.longSide().isOver(big)) {
             demand(JointKind.V_FASTENED, Words.of("demand.size", frame.longSide(), frame.habits().said(Habit.BIG_SIDE)));
@@ -114,17 +107,20 @@ public final class JointPlanner {
     private void demand(JointKind kind, Words words) {
         demands.add(words);
         reasons.computeIfAbsent(kind, _ -> new ArrayList<>()).add(words);
-        if (kind.compareTo(demanded) > 0) {
+        if (isStronger(kind, demanded)) {
             demanded = kind;
         }
     }
 
     private boolean isEnough(JointKind kind) {
-        return kind == JointKind.SOLID || !beyond && kind.compareTo(demanded) >= 0;
+        return !isJoined(kind) || !beyond && !isStronger(demanded, kind);
     }
 
     private JointOption option(Fitted fitted) {
         List<Words> why = new ArrayList<>(why(fitted.kind(), fitted.obstacles()));
+        if (!isJoined(fitted.kind()) && fitted.fits()) {
+            why = List.of(Words.of("joint.one_board"));
+        }
         if (fitted.lean().compareTo(Angle.RIGHT) < 0) {
             why.add(Words.of("joint.pin_lean", fitted.lean()));
         }
@@ -144,13 +140,13 @@ public final class JointPlanner {
 
     /** What asks for more than this kind. */
     private List<Words> against(JointKind kind) {
-        return reasons.entrySet().stream().filter(reason -> beyond || reason.getKey().compareTo(kind) > 0).flatMap(reason -> reason.getValue().stream()).toList();
+        return reasons.entrySet().stream().filter(reason -> beyond || isStronger(reason.getKey(), kind)).flatMap(reason -> reason.getValue().stream()).toList();
     }
 
     private void find(JointPlan plan, boolean anyGood, Weight weight) {
         JointOption used = plan.used();
-        if (beyond && used.kind() != JointKind.SOLID) {
-            ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_beyond", weight.total().value(), MOST.getLast())
+        if (beyond && isJoined(used.kind())) {
+            ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_beyond", weight.total().value(), MOST)
                     .by(weight.total().value()).remedy(new Remedy.Visit(Station.BRIEF)));
         } else if (!used.enough() && used.fits()) {
             findWeak(plan, anyGood, weight);
@@ -172,25 +168,14 @@ public final class JointPlanner {
     private void findWeak(JointPlan plan, boolean anyGood, Weight weight) {
         JointOption used = plan.used();
         Words why = Words.listed(against(used.kind()));
-        boolean glueOnly = used.kind() == JointKind.GLUED;
-        Severity severity = glueOnly && weight.total().value().isOver(MOST.get(1)) ? Severity.STOP : Severity.CAUTION;
-        if (plan.recommended().compareTo(used.kind()) > 0) {
+        boolean glueOnly = used.kind().equals(JointKind.GLUED);
+        Severity severity = glueOnly && weight.total().value().isOver(GLUE_ALONE_STOPS) ? Severity.STOP : Severity.CAUTION;
+        if (isStronger(plan.recommended(), used.kind())) {
             ledger.find(Finding.of(severity, Station.CORNERS, glueOnly ? "glue_alone" : "joint_too_weak", used.kind(), plan.recommended(), why)
                     .by(weight.total().value()).remedy(use(plan.recommended())));
         } else if (!anyGood) {
             ledger.find(Finding.of(severity, Station.CORNERS, "no_joint_enough", used.kind(), why).by(weight.total().value())
                     .remedy(new Remedy.Visit(Station.SECTION)));
-        }
-    }
-
-    private void warn(JointKind chosen) {
-        switch (chosen) {
-            case GLUED -> {
-            }
-            case SOLID -> ledger.warn(Safety.ROUTER);
-            case PINNED -> ledger.warn(Safety.PINS);
-            case V_FASTENED -> ledger.warn(Safety.FASTENERS);
-            case SPLINED -> ledger.warn(Safety.SPLINE_SLOT);
         }
     }
 

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
-import neatcorner.core.solve.Answers;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.SheetLot;
 import neatcorner.core.edit.Edit;
@@ -17,6 +16,7 @@ import neatcorner.core.finish.Recipes;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Tape;
+import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Numeral;
@@ -28,6 +28,7 @@ import neatcorner.core.rack.RackItem;
 import neatcorner.core.rack.Sheet;
 import neatcorner.core.section.Ready;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
@@ -151,7 +152,7 @@ class DrawingTest {
 
     @Test
     void cornersOfAllJointsAreDrawn() {
-        for (JointKind kind : JointKind.values()) {
+        for (JointKind kind : Joints.kinds()) {
             Plan plan = plan(new Edit.ChooseJoint(Optional.of(kind)).apply(Sample.job("12", "13")));
             assertThat(CornerDrawing.draw(plan, READER, 300, 200).marks()).isNotEmpty();
         }

@@ -20,6 +20,7 @@ import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Tape;
+import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Corner;
@@ -198,7 +199,7 @@ final class OddJobs {
         for (int i = 0; chance(0.5) && i < 6; i++) {
             finish.add(Coat.of(one(Coat.Kind.values()), "p"));
         }
-        Choices choices = new Choices(chance(0.6) ? Optional.of(one(JointKind.values())) : Optional.empty(),
+        Choices choices = new Choices(chance(0.6) ? Optional.of(one(Joints.kinds().toArray(JointKind[]::new))) : Optional.empty(),
                 chance(0.1) ? Optional.of(Length.mm(mm(5, 60))) : Optional.empty(), one(Adhesive.values()), finish,
                 chance(0.4) ? Optional.of(one(Hardware.values())) : Optional.empty(), chance(0.2), one(Rabbeting.values()), one(Species.Grain.values()), Cutting.FREE);
         Map<Tape, Length> measured = new EnumMap<>(Tape.class);

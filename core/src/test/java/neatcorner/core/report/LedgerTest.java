@@ -31,7 +31,7 @@ import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class LedgerTest {
     @Test
@@ -68,7 +68,7 @@ class LedgerTest {
 
     /** Every number of every plan stands under its own key, and no two are printed alike. */
     @ParameterizedTest
-    @EnumSource(JointKind.class)
+    @MethodSource("neatcorner.core.joint.Joints#kinds")
     void everyFigureHasANameOfItsOwn(JointKind joint) {
         Stream.of(Sample.job("8", "10"), Sample.matted("2", "2", "2"), Sample.floating("20", "30"), Sample.stretched("20", "30"))
                 .map(job -> Planner.plan(new Edit.ChooseJoint(Optional.of(joint)).apply(job), Sample.shop()))

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
@@ -21,6 +22,7 @@ import neatcorner.core.job.PieceId;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.StickId;
 import neatcorner.core.job.Tape;
+import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.phrase.Words;
@@ -79,7 +81,7 @@ final class JobJson {
     }
 
     private static Choices choices(Fields fields) {
-        return fields.build(() -> new Choices(fields.optional("joint", name -> fields.constant(name, JointKind.class)),
+        return fields.build(() -> new Choices(fields.optional("joint", name -> joint(fields, name)),
                 fields.optional("fastener", fields::length),
                 fields.has("adhesive") ? fields.constant("adhesive", Adhesive.class) : Adhesive.PVA,
                 fields.list("finish", JobJson::coat),
@@ -87,6 +89,12 @@ final class JobJson {
                 fields.has("rabbeting") ? fields.constant("rabbeting", Rabbeting.class) : Rabbeting.BEFORE_MITRING,
                 fields.has("grain") ? fields.constant("grain", Species.Grain.class) : Species.Grain.FLAT_SAWN,
                 fields.has("cutting") ? cutting(fields.object("cutting")) : Cutting.FREE));
+    }
+
+    private static JointKind joint(Fields fields, String name) {
+        String id = fields.text(name);
+        return Joints.named(id).orElseThrow(() -> fields.wrong(name, Words.of("refused.fields.is_one_of", id,
+                Joints.kinds().stream().map(JointKind::id).collect(Collectors.joining(", ")))));
     }
 
     private static Cutting cutting(Fields fields) {
@@ -156,7 +164,7 @@ final class JobJson {
     }
 
     private static void writeChoices(Choices choices, ObjectNode node) {
-        choices.joint().ifPresent(joint -> node.put("joint", Fields.name(joint)));
+        choices.joint().ifPresent(joint -> node.put("joint", joint.id()));
         choices.fastener().ifPresent(length -> node.put("fastener", length.toExactMm()));
         node.put("adhesive", Fields.name(choices.adhesive()));
         ArrayNode finish = node.putArray("finish");

@@ -134,12 +134,12 @@ public final class PlanJson {
     }
 
     private static void joints(Plan plan, ObjectNode node) {
-        node.put("chosen", Fields.name(plan.joints().chosen()));
-        node.put("recommended", Fields.name(plan.joints().recommended()));
+        node.put("chosen", plan.joints().chosen().id());
+        node.put("recommended", plan.joints().recommended().id());
         ArrayNode options = node.putArray("options");
         plan.joints().options().forEach(option -> {
             ObjectNode item = options.addObject();
-            item.put("kind", Fields.name(option.kind()));
+            item.put("kind", option.kind().id());
             item.put("enough", option.enough());
             item.put("fits", option.fits());
             item.put("fasteners_a_corner", option.count());

@@ -195,7 +195,7 @@ public final class ShopSheet {
         heading(MARGIN, top, wide, book.say("text.section", plan.job().section().name(), plan.job().section().species()));
         page.picture(SectionDrawing.dimensioned(plan, new Reader(book, face, 0.62), wide, height), MARGIN, top + 16, 10.5);
         double x = MARGIN + wide + GUTTER;
-        heading(x, top, third, book.say(Phrasebook.keyOf(plan.joints().chosen())));
+        heading(x, top, third, book.say(plan.joints().chosen().words()));
         page.picture(CornerDrawing.draw(plan, reader, third, height), x, top + 16, 10.5);
         x += third + GUTTER;
         double at = heading(x, top, third, book.say("sheet.joint"));

@@ -1,0 +1,34 @@
+package neatcorner.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Safety;
+
+/** Sized and glued, nothing else. */
+final class Glued implements Joint {
+    @Override
+    public JointKind kind() {
+        return JointKind.GLUED;
+    }
+
+    @Override
+    public Mass most() {
+        return Mass.kg(1.5);
+    }
+
+    @Override
+    public Optional<Safety> caution() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
+        return new Fitted(kind(), List.of(), 0, List.of(), Angle.RIGHT);
+    }
+}

@@ -1,0 +1,54 @@
+package neatcorner.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Safety;
+
+/**
+ * A way to join a corner. It answers for itself: how much it holds, whether and how it fits a frame, what the
+ * hands do at the glue-up, what lies in the corner. One class a kind, and one line in {@link Joints}.
+ */
+public interface Joint {
+    /** Its name. */
+    JointKind kind();
+
+    /** The heaviest frame it is enough for, and so where it stands among the others. Common practice, no source. */
+    Mass most();
+
+    /** What to watch out for when it is made. */
+    Optional<Safety> caution();
+
+    /** Whether it holds the corner by itself while the glue sets. */
+    default boolean isDriven() {
+        return false;
+    }
+
+    /**
+     * Tried in a frame; its settings are entered.
+     *
+     * @param wish the maker's own length of the fastener, where this kind is chosen
+     */
+    Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger);
+
+    /** What is done at the glue-up as soon as the corners are closed; may be empty. */
+    default List<Words> whileClosed(Frame frame) {
+        return List.of();
+    }
+
+    /** What is done when the glue has set; may be empty. */
+    default List<Words> whenSet(Adhesive adhesive) {
+        return List.of();
+    }
+
+    /** What lies in the second corner of a frame, from one side to the other, with these settings; may be empty. */
+    default List<Insert> inserts(Frame frame, JointOption used) {
+        return List.of();
+    }
+}

@@ -1,0 +1,29 @@
+package neatcorner.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.job.JointKind;
+
+/** The ways to join that are known: a line each, the one that holds least first. */
+public final class Joints {
+    /** All of them. */
+    public static final List<Joint> ALL = List.of(new Glued(), new Pinned(), new VFastened(), new Splined(), new Solid());
+
+    private Joints() {
+    }
+
+    /** Their names. */
+    public static List<JointKind> kinds() {
+        return ALL.stream().map(Joint::kind).toList();
+    }
+
+    /** The way of this name, which is known: what is read from a file is checked there. */
+    public static Joint of(JointKind kind) {
+        return ALL.stream().filter(joint -> joint.kind().equals(kind)).findFirst().orElseThrow();
+    }
+
+    /** The name as it is written in files; empty when no way is called so. */
+    public static Optional<JointKind> named(String id) {
+        return kinds().stream().filter(kind -> kind.id().equals(id)).findFirst();
+    }
+}

@@ -1,0 +1,39 @@
+package neatcorner.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Safety;
+import neatcorner.core.section.Recess;
+
+/** One board has no corners to come apart, but must be as wide as the frame. */
+final class Solid implements Joint {
+    @Override
+    public JointKind kind() {
+        return JointKind.SOLID;
+    }
+
+    /** Past the end of the table: there is no joint to fail. */
+    @Override
+    public Mass most() {
+        return Mass.kg(1e6);
+    }
+
+    @Override
+    public Optional<Safety> caution() {
+        return Optional.of(Safety.ROUTER);
+    }
+
+    @Override
+    public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
+        boolean fits = frame.job().lean().isFlat() && frame.bars().isEmpty() && frame.job().section().recess() instanceof Recess.Rabbet
+                && frame.job().section().strips().size() == 1;
+        return fits ? new Fitted(kind(), List.of(), 0, List.of(), Angle.RIGHT) : Fitted.not(kind(), Words.of("obstacle.one_board"));
+    }
+}

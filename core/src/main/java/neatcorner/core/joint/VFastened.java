@@ -1,0 +1,72 @@
+package neatcorner.core.joint;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Vector;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Safety;
+import neatcorner.core.words.FigureKey;
+
+/** Glued, with V-shaped fasteners driven from the back. */
+final class VFastened implements Joint {
+    /** Half of what a fastener spans, in mm, as it is drawn. */
+    private static final double WING = 6;
+
+    @Override
+    public JointKind kind() {
+        return JointKind.V_FASTENED;
+    }
+
+    @Override
+    public Mass most() {
+        return Mass.kg(9);
+    }
+
+    @Override
+    public Optional<Safety> caution() {
+        return Optional.of(Safety.FASTENERS);
+    }
+
+    @Override
+    public boolean isDriven() {
+        return true;
+    }
+
+    @Override
+    public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
+        return new VFasteners(frame, ledger).fitted(wish);
+    }
+
+    @Override
+    public List<Words> whileClosed(Frame frame) {
+        return Fitted.fastened(frame, kind());
+    }
+
+    /** Each bridges the joint with its point toward the outside corner. */
+    @Override
+    public List<Insert> inserts(Frame frame, JointOption used) {
+        Member before = frame.members().getFirst();
+        Point tip = before.outline().get(1);
+        Point outside = before.curve().map(curve -> curve.outer().getLast()).orElse(tip);
+        Point joint = before.outline().get(2).minus(tip).unit();
+        Point across = joint.outward();
+        List<Insert> fasteners = new ArrayList<>();
+        for (FigureKey<Length> key : List.of(VFasteners.OUTER_PLACE, VFasteners.INNER_PLACE)) {
+            used.setting(key).ifPresent(along -> {
+                Point point = outside.plus(joint.times(along - WING * 0.3));
+                Point foot = outside.plus(joint.times(along + WING * 0.4));
+                fasteners.add(new Insert(Insert.Form.STRIP, List.of(Vector.of(foot.plus(across.times(WING * 0.7)), 0), Vector.of(point, 0),
+                        Vector.of(foot.minus(across.times(WING * 0.7)), 0))));
+            });
+        }
+        return fasteners;
+    }
+}
