@@ -2,12 +2,15 @@ package neatcorner.app.view;
 
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.LogDrawing;
 import neatcorner.core.job.Note;
 import neatcorner.files.store.Revision;
 
@@ -39,6 +42,19 @@ final class LogDetail extends Panel {
         rows(this::notes);
         heading(Labels.get("log.history"));
         rows(this::history);
+    }
+
+    /** Everything that happened to the job in hand, oldest first. */
+    static List<LogDrawing.Event> events(Desk desk) {
+        List<LogDrawing.Event> events = new ArrayList<>();
+        for (Revision revision : desk.history()) {
+            events.add(new LogDrawing.Event(revision.at().getEpochSecond(), TIME.format(revision.at()), revision.words(), false));
+        }
+        for (Note note : desk.plan().job().notes()) {
+            events.add(new LogDrawing.Event(note.at().getEpochSecond(), TIME.format(note.at()), note.text(), true));
+        }
+        events.sort(Comparator.comparingLong(LogDrawing.Event::second));
+        return events;
     }
 
     private void notes(VBox box) {

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
 import javafx.animation.PauseTransition;
@@ -29,11 +30,8 @@ import javafx.util.Duration;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.FaultLog;
 import neatcorner.app.desk.Page;
-import neatcorner.core.drawing.FrameDrawing;
 import neatcorner.core.drawing.Ink;
-import neatcorner.core.drawing.MakingDrawing;
 import neatcorner.core.drawing.Palette;
-import neatcorner.core.drawing.SectionDrawing;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Unit;
@@ -50,7 +48,7 @@ import org.jspecify.annotations.Nullable;
 public final class MainView extends StackPane {
     private static final double USUAL_WIDTH = 1280;
     /** The sticks never take more of the window's height: the drawing stays on screen. */
-    private static final double MOST_FOR_STICKS = 0.42;
+    private static final double MOST_FOR_FOOT = 0.42;
     private static final int FRAMES_BEFORE_THE_REST = 4;
     private static final PseudoClass ON = PseudoClass.getPseudoClass("on");
     private final Desk desk;
@@ -68,7 +66,17 @@ public final class MainView extends StackPane {
     private final PictureView sticks;
     private final LateScroll sticksPane = new LateScroll();
     private final Label sticksTitle = new Label();
+    private final Label sticksSummary = new Label();
+    private final PictureView footPicture;
+    private final LateScroll footPane = new LateScroll();
     private final Label footTitle = new Label();
+    private final Label footSummary = new Label();
+    private final Label pictureTitle = new Label();
+    private final Label pictureHint = new Label();
+    private final VBox frameCard = card();
+    private final VBox sticksCard = card();
+    private final VBox footCard = card();
+    private final HBox top = new HBox(12);
     private final SticksBar sticksBar;
     private @Nullable SideColumn side;
     private final LateScroll sidePane = new LateScroll("card", "side");
@@ -96,6 +104,7 @@ public final class MainView extends StackPane {
         this.rail = new Rail(desk);
         this.frame = new PictureView(desk, typist);
         this.sticks = new PictureView(desk, typist);
+        this.footPicture = new PictureView(desk, typist);
         this.sticksBar = new SticksBar(desk, sticks, sticksPane, this::say);
         frame.onDrag(new GripDrag(desk, this::say));
         getStyleClass().add("neat-corner");
@@ -146,18 +155,26 @@ public final class MainView extends StackPane {
     private void build() {
         frame.setId("frame-picture");
         sticks.setId("sticks-picture");
-        VBox frameCard = card(frame);
+        pictureTitle.getStyleClass().add("heading");
+        pictureHint.getStyleClass().add("soft");
+        frameCard.getChildren().setAll(head(pictureTitle, pictureHint), frame);
         VBox.setVgrow(frame, Priority.ALWAYS);
-        HBox.setHgrow(frameCard, Priority.ALWAYS);
-        detailPane.setId("detail");
-        HBox top = new HBox(12, frameCard, detailPane);
-        VBox.setVgrow(top, Priority.ALWAYS);
-        sticksTitle.getStyleClass().add("soft");
-        footTitle.getStyleClass().add("heading");
-        Node sticksHead = sticksBar.head(footTitle, sticksTitle);
-        VBox sticksCard = card(sticksHead, sticksPane);
+        sticksTitle.getStyleClass().add("heading");
+        sticksSummary.getStyleClass().add("soft");
+        sticksCard.getChildren().setAll(sticksBar.head(sticksTitle, sticksSummary), sticksPane);
         VBox.setVgrow(sticksPane, Priority.ALWAYS);
-        VBox left = new VBox(12, top, sticksCard);
+        HBox.setHgrow(frameCard, Priority.ALWAYS);
+        HBox.setHgrow(sticksCard, Priority.ALWAYS);
+        detailPane.setId("detail");
+        top.getChildren().setAll(frameCard, detailPane);
+        VBox.setVgrow(top, Priority.ALWAYS);
+        footTitle.getStyleClass().add("heading");
+        footSummary.getStyleClass().add("soft");
+        footCard.getChildren().setAll(head(footTitle, footSummary), footPane);
+        footPicture.setId("foot-picture");
+        footCard.setVisible(false);
+        footCard.setManaged(false);
+        VBox left = new VBox(12, top, footCard);
         HBox.setHgrow(left, Priority.ALWAYS);
         sidePane.setId("side");
         jobPage.setSpacing(12);
@@ -177,6 +194,13 @@ public final class MainView extends StackPane {
         StackPane.setAlignment(message, Pos.BOTTOM_CENTER);
         StackPane.setMargin(message, new Insets(0, 0, 18, 0));
         getChildren().addAll(all, message);
+    }
+
+    /** A heading and what is said beside it. */
+    private static HBox head(Label title, Label beside) {
+        HBox head = new HBox(12, title, beside);
+        head.setAlignment(Pos.BASELINE_LEFT);
+        return head;
     }
 
     private static VBox card(Node... content) {
@@ -420,17 +444,7 @@ public final class MainView extends StackPane {
     }
 
     private Panel detail(Station station) {
-        return details.computeIfAbsent(station, s -> switch (s) {
-            case BRIEF -> new BriefDetail(desk, typist, outlines::ask);
-            case SECTION -> new SectionDetail(desk, typist);
-            case CORNERS -> new CornersDetail(desk, typist);
-            case CUTS -> new CutsDetail(desk, typist);
-            case GLUE_UP -> new GlueDetail(desk, typist);
-            case FINISH -> new FinishDetail(desk, typist);
-            case FIT -> new FitDetail(desk, typist);
-            case HANG -> new HangDetail(desk, typist);
-            case LOG -> new LogDetail(desk, typist);
-        });
+        return details.computeIfAbsent(station, here -> Rooms.of(here).panel(new Room.Tools(desk, typist, outlines::ask)));
     }
 
     /** Reads the desk anew. An edit made while a control loses focus asks for it again; once is enough. */
@@ -482,22 +496,39 @@ public final class MainView extends StackPane {
     }
 
     private void drawing(Station station) {
-        frame.draw(SideColumn.spoken(desk) + (station == Station.SECTION ? ". " + Labels.get("picture.section") : ""), space ->
-                station == Station.SECTION ? SectionDrawing.draw(desk.plan(), PictureView.reader(desk), space.getWidth(), space.getHeight())
-                        : FrameDrawing.draw(desk.plan(), station, PictureView.reader(desk), space.getWidth(), space.getHeight()));
+        Room room = Rooms.of(station);
+        String hint = Labels.get("room." + station.id() + ".hint");
+        pictureTitle.setText(Labels.get("room." + station.id()));
+        pictureHint.setText(hint);
+        if (!room.isLaidOut()) {
+            frame.draw(SideColumn.spoken(desk) + ". " + pictureTitle.getText(), space ->
+                    room.picture(desk, PictureView.reader(desk), space.getWidth(), space.getHeight()));
+        }
     }
 
-    /** Below the drawing: the stick's making at Section, else the pieces on the sticks. */
+    /** Below the picture, or in its place where pieces are laid out to be cut. */
     private void foot(Station station) {
-        boolean making = station == Station.SECTION;
-        footTitle.setText(Labels.get(making ? "making.heading" : station == Station.CUTS ? "laid.heading." + desk.cuts().laid().name().toLowerCase(Locale.ROOT) : "sticks.heading"));
-        if (making) {
-            sticksTitle.setText(desk.book().say("making.summary", desk.plan().making().steps().size()));
-            sticks.drawTall(Labels.get("picture.making"), width -> MakingDrawing.draw(desk.plan(), PictureView.reader(desk), width));
-            sticksBar.hide();
-            return;
+        Room room = Rooms.of(station);
+        Node main = room.isLaidOut() ? sticksCard : frameCard;
+        if (top.getChildren().getFirst() != main) {
+            top.getChildren().set(0, main);
         }
-        sticksTitle.setText(sticksBar.show(station == Station.CUTS));
+        if (room.isLaidOut()) {
+            sticksTitle.setText(Labels.get("laid.heading." + desk.cuts().laid().name().toLowerCase(Locale.ROOT)));
+            sticksSummary.setText(sticksBar.show());
+        }
+        Optional<Room.Foot> foot = side == null ? Optional.empty() : room.foot(desk);
+        footCard.setVisible(foot.isPresent());
+        footCard.setManaged(foot.isPresent());
+        foot.ifPresent(strip -> {
+            footTitle.setText(strip.heading());
+            footSummary.setText(strip.beside());
+            footPane.show(footPicture);
+            footPicture.drawTall(strip.heading(), strip.picture());
+            double high = Math.min(strip.height() * desk.appearance().textSize() / 100.0, Math.max(92, getHeight() * MOST_FOR_FOOT));
+            footPane.setMinHeight(high);
+            footPane.setPrefHeight(high);
+        });
     }
 
     /** Puts the keyboard on the drawing's first number. */
@@ -507,15 +538,10 @@ public final class MainView extends StackPane {
 
     /** How the width is shared: large text must not squeeze the drawing away. */
     private void columns() {
-        boolean section = desk.station() == Station.SECTION;
         double size = desk.appearance().textSize() / 100.0;
         double room = getWidth() > 0 ? getWidth() : USUAL_WIDTH;
         width(detailPane, Math.min(350 * size, room * 0.30));
         width(sidePane, Math.min(320 * size, room * 0.29));
-        double shown = (section ? 132 : desk.station() == Station.CUTS ? Math.clamp(sticksBar.shown() * 36L + 16, 120, 330) : 92) * size;
-        double high = Math.min(shown, Math.max(92, getHeight() * MOST_FOR_STICKS / size));
-        sticksPane.setMinHeight(high);
-        sticksPane.setPrefHeight(high);
     }
 
     private static void width(Region region, double width) {

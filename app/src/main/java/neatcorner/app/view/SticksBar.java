@@ -11,7 +11,6 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.geometry.VPos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -116,35 +115,12 @@ final class SticksBar implements PictureView.Pressing {
         pane.zoom(zoom);
     }
 
-    /** Nothing but the title stands above what is no layout of sticks. */
-    void hide() {
-        for (Node node : List.of(proof, stop, tools)) {
-            node.setVisible(false);
-            node.setManaged(false);
-        }
-    }
-
-    /** How many sticks there are to show. */
-    int shown() {
-        return switch (desk.cuts().laid()) {
-            case STICKS -> sticks().size();
-            case BOARDS -> 2 * desk.cuts().milling().boards().size() + 2;
-            case SHEETS -> MANY;
-        };
-    }
-
     private List<StickLayout> sticks() {
         return desk.cuts().together().isPresent() ? CutPlan.sticks(desk.cuts().lots()) : desk.plan().cuts().sticks();
     }
 
-    /** Shows the sticks, with the tools at the station where they are cut; returns what is said beside the title. */
-    String show(boolean cutting) {
-        hide();
-        proof.setVisible(cutting);
-        proof.setManaged(cutting);
-        tools.setVisible(cutting);
-        tools.setManaged(cutting);
-        picture.setFocusTraversable(cutting);
+    /** Shows what is laid out; returns what is said beside the title. */
+    String show() {
         one.pseudoClassStateChanged(ON, !desk.cuts().isTogether());
         all.pseudoClassStateChanged(ON, desk.cuts().isTogether());
         for (Button size : List.of(smaller, larger)) {
@@ -154,17 +130,16 @@ final class SticksBar implements PictureView.Pressing {
         laidButtons.forEach((laid, button) -> button.pseudoClassStateChanged(ON, laid == desk.cuts().laid()));
         boolean working = desk.improver().isWorking();
         stop.setText(Labels.get(working ? "sticks.stop" : "sticks.again"));
-        if (cutting && desk.cuts().laid() != Laid.STICKS) {
+        if (desk.cuts().laid() != Laid.STICKS) {
             return desk.cuts().laid() == Laid.BOARDS ? boards() : sheets();
         }
-        prove(cutting, Proof.of(desk.cuts().lots()), desk.cuts().lots().isEmpty());
-        if (cutting && desk.cuts().together().isPresent()) {
+        prove(Proof.of(desk.cuts().lots()), desk.cuts().lots().isEmpty());
+        if (desk.cuts().together().isPresent()) {
             Together together = desk.cuts().together().get();
             picture.drawTall(Labels.get("picture.sticks"), width -> StickDrawing.draw(together.lots(), desk.shop().habits(), PictureView.reader(desk), width));
             return desk.book().say("sticks.together", together.orders().size(), sticks().size(), sticks().stream().filter(StickLayout::bought).count());
         }
-        picture.drawTall(Labels.get("picture.sticks"), width -> StickDrawing.draw(desk.plan(), PictureView.reader(desk), width,
-                cutting ? StickDrawing.MOST_SHOWN : StickDrawing.FEW_SHOWN));
+        picture.drawTall(Labels.get("picture.sticks"), width -> StickDrawing.draw(desk.plan(), PictureView.reader(desk), width, StickDrawing.MOST_SHOWN));
         if (desk.plan().job().choices().cutting().isMade()) {
             return Labels.get("sticks.made");
         }
@@ -173,9 +148,9 @@ final class SticksBar implements PictureView.Pressing {
                 + desk.plan().cuts().share().map(s -> desk.book().say("sticks.waste", s)).orElse("");
     }
 
-    private void prove(boolean cutting, Proof now, boolean nothing) {
+    private void prove(Proof now, boolean nothing) {
         boolean working = desk.improver().isWorking();
-        stop.setVisible(cutting && !nothing && (working || !now.proven()));
+        stop.setVisible(!nothing && (working || !now.proven()));
         stop.setManaged(stop.isVisible());
         proof.setText(nothing ? "" : desk.book().say(now.words()) + (working ? Labels.get("sticks.working", desk.improver().left()) : ""));
         proof.pseudoClassStateChanged(ON, now.proven());
@@ -193,7 +168,7 @@ final class SticksBar implements PictureView.Pressing {
     private String sheets() {
         List<SheetLot> lots = desk.cuts().sheets();
         List<SheetAnswer> answers = lots.stream().flatMap(lot -> lot.answer().stream()).toList();
-        prove(true, SheetLot.proof(lots), answers.isEmpty());
+        prove(SheetLot.proof(lots), answers.isEmpty());
         picture.drawTall(Labels.get("picture.sheets"), width -> SheetDrawing.draw(lots, PictureView.reader(desk), width));
         return Labels.get("sheets.summary", lots.stream().flatMap(l -> l.problem().stream()).flatMap(p -> p.panes().stream()).mapToInt(SheetProblem.Pane::count).sum(),
                 answers.stream().mapToInt(a -> a.sheets().size()).sum());

@@ -70,8 +70,17 @@ public final class FrameDrawing {
         return sketch.picture(width, height);
     }
 
+    /** The back, with what holds the package. */
+    public static Picture back(Plan plan, Reader reader, double width, double height) {
+        Sketch sketch = new Sketch(reader);
+        FrameSketch frame = new FrameSketch(plan, sketch, true, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4));
+        frame.draw();
+        frame.back(true);
+        return sketch.picture(width, height);
+    }
+
     /** The picture from the front without tags and letters, to be set small into another. */
-    static Picture small(Plan plan, Reader reader, double width, double height) {
+    public static Picture small(Plan plan, Reader reader, double width, double height) {
         Sketch sketch = new Sketch(reader);
         new FrameSketch(plan, sketch, false, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4)).draw();
         return sketch.picture(width, height);
@@ -91,6 +100,7 @@ public final class FrameDrawing {
         }
         switch (station) {
             case GLUE_UP -> {
+                clamps();
                 if (frame().isFourSquare()) {
                     measuring();
                 } else {
@@ -267,6 +277,61 @@ public final class FrameDrawing {
                 sketch.tag(plan, sketch.tagMiddle(at), figure, caption);
             });
         });
+    }
+
+    /** The clamps round the frame, and in which order its corners are closed. */
+    private void clamps() {
+        List<At> corners = frameSketch.at(frame().corners());
+        switch (plan.glue().closing()) {
+            case BAND -> band();
+            case CROSSED_ARMS -> {
+                for (int i = 0; i < corners.size() / 2; i++) {
+                    sketch.line(corners.get(i), corners.get((i + corners.size() / 2) % corners.size()), Ink.METAL, sketch.em(3));
+                }
+                corners.forEach(this::jaw);
+            }
+            case FOUR_VICES -> corners.forEach(this::jaw);
+            case HALVES -> {
+                for (int i = 0; i < corners.size(); i++) {
+                    jaw(corners.get(i));
+                    turn(corners.get(i), i % 2 == 0 ? 1 : 2);
+                }
+            }
+            case ONE_VICE, BY_HAND -> {
+                if (corners.size() <= 8) {
+                    for (int i = 0; i < corners.size(); i++) {
+                        turn(corners.get(i), i + 1);
+                    }
+                }
+            }
+            case NOTHING -> {
+            }
+        }
+    }
+
+    private void band() {
+        List<At> outside = frameSketch.line(Line.OUTSIDE);
+        double x = outside.stream().mapToDouble(At::x).average().orElseThrow();
+        double y = outside.stream().mapToDouble(At::y).average().orElseThrow();
+        double away = sketch.em(7);
+        List<At> round = outside.stream().map(at -> at.plus(Math.signum(at.x() - x) * away, Math.signum(at.y() - y) * away)).toList();
+        sketch.outline(round, Ink.METAL, sketch.em(4));
+        double low = round.stream().mapToDouble(At::y).max().orElseThrow();
+        sketch.area(Sketch.rectangle(x - sketch.em(16), low - sketch.em(6), x + sketch.em(16), low + sketch.em(6)), Ink.METAL);
+    }
+
+    /** A block of a clamp outside a corner. */
+    private void jaw(At corner) {
+        double half = sketch.em(7);
+        sketch.area(Sketch.rectangle(corner.x() - half, corner.y() - half, corner.x() + half, corner.y() + half), Ink.METAL);
+    }
+
+    /** When it is a corner's turn. */
+    private void turn(At corner, int number) {
+        double half = sketch.em(9);
+        sketch.area(Sketch.rectangle(corner.x() - half, corner.y() - half, corner.x() + half, corner.y() + half), Ink.PANEL);
+        sketch.outline(Sketch.rectangle(corner.x() - half, corner.y() - half, corner.x() + half, corner.y() + half), Ink.INK, sketch.em(1.2));
+        sketch.text(corner, Integer.toString(number), Ink.INK, 12.5, true, Mark.Anchor.MIDDLE);
     }
 
     /** Corner to corner across, as the tape must read when it is closed. */

@@ -1,8 +1,10 @@
 package neatcorner.core.glue;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
@@ -21,8 +23,10 @@ import neatcorner.core.words.Figure;
  * @param most     squeeze over one joint, the upper end, an estimate; empty where nothing is glued
  * @param square   the glued frame; empty until it is measured
  * @param mostLean how far it may lean before the glass no longer drops in; empty where there is none
+ * @param closing  with which clamps
+ * @param planned  what the tape should read on the outside of a four-square frame; empty for any other
  */
 public record GluePlan(Adhesive adhesive, List<Words> times, List<Words> steps, List<Figure<Length>> checks,
                        Optional<Figure<Force>> least, Optional<Figure<Force>> most, Optional<Square> square,
-                       Optional<Figure<Angle>> mostLean) {
+                       Optional<Figure<Angle>> mostLean, Closing closing, Map<Tape, Length> planned) {
 }

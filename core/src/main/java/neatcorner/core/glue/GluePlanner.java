@@ -72,6 +72,8 @@ public final class GluePlanner {
     private final List<Member> joined;
     private final Ledger ledger;
 
+    private Closing closing = Closing.BY_HAND;
+
     private GluePlanner(Frame frame, JointPlan joints, Shop shop, List<Member> joined, Ledger ledger) {
         this.frame = frame;
         this.joints = joints;
@@ -93,7 +95,8 @@ public final class GluePlanner {
     private GluePlan plan(JointKind joint) {
         Adhesive adhesive = frame.job().choices().adhesive();
         if (frame.isSolid()) {
-            return new GluePlan(adhesive, List.of(), List.of(Words.of("close.one_piece")), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), mostLean());
+            return new GluePlan(adhesive, List.of(), List.of(Words.of("close.one_piece")), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), mostLean(), Closing.NOTHING,
+                    Map.of());
         }
         ledger.warn(Safety.ADHESIVE);
         Length width = frame.width(Line.OUTSIDE);
@@ -117,9 +120,10 @@ public final class GluePlanner {
             square.ifPresent(this::judge);
             judgePane(square, mostLean);
         }
-        return new GluePlan(adhesive, List.copyOf(times), steps(Joints.of(joint), adhesive), checks,
+        List<Words> steps = steps(Joints.of(joint), adhesive);
+        return new GluePlan(adhesive, List.copyOf(times), steps, checks,
                 Optional.of(squeeze(SQUEEZE_LEAST, area, psi[0])), Optional.of(squeeze(SQUEEZE_MOST, area, psi[1])),
-                square, mostLean);
+                square, mostLean, closing, frame.isFourSquare() ? planned() : Map.of());
     }
 
     /** The face of a joint, in mm²: a curved piece is glued as a blank, with all its wood. */
@@ -240,22 +244,22 @@ public final class GluePlanner {
         boolean four = corners == 4 && frame.isFourSquare();
         if (!frame.isConvex()) {
             steps.add(Words.of("close.concave"));
-            return 1;
+            return closed(Closing.BY_HAND, 1);
         } else if (four && arms > 0) {
             steps.add(Words.of("close.crossed_arms"));
-            return corners;
+            return closed(Closing.CROSSED_ARMS, corners);
         } else if (band > 0) {
             steps.add(Words.of("close.band", corners));
-            return corners;
+            return closed(Closing.BAND, corners);
         } else if (four && vices >= 4) {
             steps.add(Words.of("close.four_vices"));
-            return corners;
+            return closed(Closing.FOUR_VICES, corners);
         } else if (vices >= 2 && (four || frame.members().stream().noneMatch(m -> m.curve().isPresent()))) {
             steps.add(Words.of(four ? "close.halves" : "close.halves_many", adhesive.clamp()));
-            return 2;
+            return closed(Closing.HALVES, 2);
         } else if (four && vices == 1) {
             steps.add(Words.of("close.one_vice", adhesive.clamp()));
-            return 1;
+            return closed(Closing.ONE_VICE, 1);
         }
         steps.add(Words.of(four ? "close.block" : "close.many", adhesive.clamp()));
         if (!joint.isDriven()) {
@@ -264,7 +268,12 @@ public final class GluePlanner {
                     .<Remedy>map(kind -> new Remedy.OnJob(Words.of("remedy.joint", kind), new Edit.ChooseJoint(Optional.of(kind))))
                     .orElse(new Remedy.Visit(Station.GLUE_UP))));
         }
-        return 1;
+        return closed(Closing.BY_HAND, 1);
+    }
+
+    private int closed(Closing way, int atOnce) {
+        closing = way;
+        return atOnce;
     }
 
     private void findHurry(Adhesive adhesive, long needed) {

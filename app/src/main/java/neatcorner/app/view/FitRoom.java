@@ -1,0 +1,42 @@
+package neatcorner.app.view;
+
+import java.util.Optional;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.FitDrawing;
+import neatcorner.core.drawing.FrameDrawing;
+import neatcorner.core.drawing.Picture;
+import neatcorner.core.drawing.Reader;
+import neatcorner.core.words.Station;
+
+/** The package pulled apart, and the back with what holds it. */
+final class FitRoom implements Room {
+    @Override
+    public Station station() {
+        return Station.FIT;
+    }
+
+    @Override
+    public Panel panel(Tools tools) {
+        return new FitDetail(tools.desk(), tools.typing());
+    }
+
+    @Override
+    public Picture picture(Desk desk, Reader reader, double width, double height) {
+        return FitDrawing.draw(desk.plan(), reader, width, height);
+    }
+
+    @Override
+    public void tally(Tally tally) {
+        tally.plan().fit().sheets().stream().findFirst().ifPresent(sheet -> {
+            tally.big(sheet.width(), tally.say(sheet.name()), tally.say("side.wide"));
+            tally.big(sheet.height(), "", tally.say("side.high"));
+        });
+        tally.row(tally.plan().depth().left());
+    }
+
+    @Override
+    public Optional<Foot> foot(Desk desk) {
+        return desk.plan().fit().points().isEmpty() ? Optional.empty() : Optional.of(new Foot(Labels.get("fit.points"), "", 190,
+                width -> FrameDrawing.back(desk.plan(), PictureView.reader(desk), width, PictureView.reader(desk).scale() * 180)));
+    }
+}

@@ -1,0 +1,35 @@
+package neatcorner.app.view;
+
+import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.Picture;
+import neatcorner.core.drawing.Reader;
+import neatcorner.core.drawing.WallDrawing;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.words.Station;
+
+/** The wall, and the back with its hardware. */
+final class HangRoom implements Room {
+    @Override
+    public Station station() {
+        return Station.HANG;
+    }
+
+    @Override
+    public Panel panel(Tools tools) {
+        return new HangDetail(tools.desk(), tools.typing());
+    }
+
+    @Override
+    public Picture picture(Desk desk, Reader reader, double width, double height) {
+        return WallDrawing.draw(desk.plan(), reader, width, height);
+    }
+
+    @Override
+    public void tally(Tally tally) {
+        Plan plan = tally.plan();
+        tally.big(plan.hang().hookHeight());
+        tally.row(plan.hang().weight().total());
+        plan.hang().wire().ifPresent(wire -> tally.row(wire.tension()));
+        tally.row(plan.hang().rating());
+    }
+}

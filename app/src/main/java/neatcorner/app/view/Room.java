@@ -1,0 +1,53 @@
+package neatcorner.app.view;
+
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.Picture;
+import neatcorner.core.drawing.Reader;
+import neatcorner.core.words.Station;
+
+/** What one station shows: its picture, its panel, its tally and its strip at the foot. One class a station, one line in {@link Rooms}. */
+interface Room {
+    /** Which station it is the room of. */
+    Station station();
+
+    /** What is chosen and typed there beside the picture; made once a window. */
+    Panel panel(Tools tools);
+
+    /** What it is about, to fill a space of this size. */
+    Picture picture(Desk desk, Reader reader, double width, double height);
+
+    /** What the station decides, in large figures. */
+    void tally(Tally tally);
+
+    /** What stands below the picture; empty for nothing. */
+    default Optional<Foot> foot(Desk desk) {
+        return Optional.empty();
+    }
+
+    /** Whether what is laid out to be cut takes the picture's place. */
+    default boolean isLaidOut() {
+        return false;
+    }
+
+    /**
+     * What a panel works with.
+     *
+     * @param typing        what happens when a number is typed
+     * @param importOutline asks for a drawing and takes its outline
+     */
+    record Tools(Desk desk, TagField.Typing typing, Runnable importOutline) {
+    }
+
+    /**
+     * The strip at a station's foot.
+     *
+     * @param heading what it shows
+     * @param beside  said beside the heading; may be empty
+     * @param height  so much of it is seen at once, at the usual size of text
+     * @param picture for a width
+     */
+    record Foot(String heading, String beside, double height, DoubleFunction<Picture> picture) {
+    }
+}

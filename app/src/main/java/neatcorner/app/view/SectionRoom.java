@@ -1,0 +1,40 @@
+package neatcorner.app.view;
+
+import java.util.Optional;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.MakingDrawing;
+import neatcorner.core.drawing.Picture;
+import neatcorner.core.drawing.Reader;
+import neatcorner.core.drawing.SectionDrawing;
+import neatcorner.core.words.Station;
+
+/** The stick cut through with the package in it, and its making at the foot. */
+final class SectionRoom implements Room {
+    @Override
+    public Station station() {
+        return Station.SECTION;
+    }
+
+    @Override
+    public Panel panel(Tools tools) {
+        return new SectionDetail(tools.desk(), tools.typing());
+    }
+
+    @Override
+    public Picture picture(Desk desk, Reader reader, double width, double height) {
+        return SectionDrawing.draw(desk.plan(), reader, width, height);
+    }
+
+    @Override
+    public void tally(Tally tally) {
+        tally.big(tally.plan().depth().left());
+        tally.row(tally.plan().depth().stack());
+        tally.row(tally.plan().depth().front());
+    }
+
+    @Override
+    public Optional<Foot> foot(Desk desk) {
+        return Optional.of(new Foot(Labels.get("making.heading"), desk.book().say("making.summary", desk.plan().making().steps().size()), 132,
+                width -> MakingDrawing.draw(desk.plan(), PictureView.reader(desk), width)));
+    }
+}

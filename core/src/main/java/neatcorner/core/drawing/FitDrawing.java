@@ -1,0 +1,181 @@
+package neatcorner.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.drawing.Mark.Anchor;
+import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Straining;
+import neatcorner.core.job.Layer;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Point;
+import neatcorner.core.pane.Pane;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.rack.Material;
+import neatcorner.core.words.Phrasebook;
+
+/** The package pulled apart, the front at the left: the frame, every layer and what is behind, each with its size. */
+public final class FitDrawing {
+    /** How much of its width a layer keeps, seen so far from the side. */
+    private static final double ACROSS = 0.42;
+    /** How far a layer rises along its width. */
+    private static final double RISE = 0.3;
+    private final Plan plan;
+    private final Sketch sketch;
+    private final double width;
+    private final double height;
+    private final List<Part> parts = new ArrayList<>();
+
+    /**
+     * One thing of the package.
+     *
+     * @param outline  in the frame's plane, mm
+     * @param openings cut out of it; may be empty
+     * @param says     name, size and what else there is to know, a line each
+     */
+    private record Part(List<Point> outline, List<List<Point>> openings, Paint fill, Paint edge, String name, String size, String more) {
+    }
+
+    private FitDrawing(Plan plan, Reader reader, double width, double height) {
+        this.plan = plan;
+        this.sketch = new Sketch(reader);
+        this.width = width;
+        this.height = height;
+    }
+
+    /** The picture, to fill a space of this size. */
+    public static Picture draw(Plan plan, Reader reader, double width, double height) {
+        FitDrawing drawing = new FitDrawing(plan, reader, width, height);
+        drawing.gather();
+        drawing.paint();
+        return drawing.sketch.picture(width, height);
+    }
+
+    private void gather() {
+        Frame frame = plan.frame();
+        boolean holds = frame.has(Line.RABBET);
+        String size = !holds ? sketch.say("sheet.size", frame.widths().get(Line.OUTSIDE), frame.heights().get(Line.OUTSIDE))
+                : sketch.say("fit.rabbet_size", frame.widths().get(Line.RABBET), frame.heights().get(Line.RABBET));
+        String depth = holds && plan.job().section().recessDepth().isPositive() ? sketch.say("fit.deep", plan.job().section().recessDepth()) : "";
+        parts.add(new Part(frame.lines().get(Line.OUTSIDE), List.of(frame.inner()), new Paint.Wood(plan.job().section().species(), Paint.Shade.FACE),
+                new Paint.Wood(plan.job().section().species(), Paint.Shade.EDGE), sketch.say("fit.the_frame"), size, depth));
+        List<Layer> layers = plan.job().contents().layers();
+        List<Pane> sheets = plan.fit().sheets();
+        for (int i = 0; i < sheets.size(); i++) {
+            layer(sheets.get(i), i < layers.size() ? Optional.of(layers.get(i)) : Optional.empty(), i);
+        }
+        plan.fit().strainer().ifPresent(strainer -> {
+            double strip = Straining.STRIP.face().toMm();
+            List<Point> round = box(frame.lines().get(Line.RABBET), strainer.rail().value(), strainer.stile().value().plus(Straining.STRIP.face().times(2)));
+            parts.add(new Part(round, List.of(shrunk(round, strip)), new Paint.Wood(Straining.STRIP.species(), Paint.Shade.FACE),
+                    new Paint.Wood(Straining.STRIP.species(), Paint.Shade.EDGE), sketch.say("fit.the_strainer"),
+                    sketch.say("sheet.size", strainer.rail(), strainer.stile().value().plus(Straining.STRIP.face().times(2))), ""));
+        });
+    }
+
+    private void layer(Pane sheet, Optional<Layer> layer, int index) {
+        Material.Role role = sheet.material().map(Material::role).orElse(Material.Role.ART);
+        Line line = role == Material.Role.ART ? Line.ART : Line.GLASS;
+        List<Point> around = plan.frame().has(line) ? plan.frame().lines().get(line) : plan.frame().lines().get(Line.OUTSIDE);
+        List<Point> outline = plan.frame().isFourSquare() && plan.frame().bars().isEmpty() ? box(around, sheet.width().value(), sheet.height().value()) : around;
+        List<List<Point>> openings = new ArrayList<>();
+        String more = layer.map(l -> sketch.book().exactly(l.thickness())).orElse("");
+        if (role == Material.Role.MAT) {
+            int mat = (int) plan.job().contents().layers().subList(0, index).stream().filter(l -> l.material().role() == Material.Role.MAT).count();
+            Pane hole = plan.fit().matOpenings().get(mat);
+            openings.add(plan.frame().isFourSquare() ? box(around, hole.width().value(), hole.height().value())
+                    : shrunk(around, (sheet.width().value().toMm() - hole.width().value().toMm()) / 2));
+            more = sketch.say("fit.opening", hole.width(), hole.height());
+        }
+        Words name = sheet.material().map(material -> Words.of(Phrasebook.keyOf(material))).orElse(sheet.name());
+        String count = sheet.count() > 1 ? sheet.count() + " × " : "";
+        parts.add(new Part(outline, openings, Paint.of(switch (role) {
+            case GLAZING -> plan.job().contents().isMirror() ? Ink.SILVER : Ink.GLASS;
+            case MAT -> Ink.MAT;
+            case ART -> Ink.ART;
+            case MOUNT, BACKING -> Ink.BOARD;
+        }), Paint.of(Ink.INK), count + sketch.say(name), sketch.say("sheet.size", sheet.width(), sheet.height()), more));
+    }
+
+    /** A rectangle of this size about the middle of a line. */
+    private static List<Point> box(List<Point> around, Length wide, Length high) {
+        Point middle = middle(around);
+        double w = wide.toMm() / 2;
+        double h = high.toMm() / 2;
+        return List.of(middle.plus(new Point(-w, -h)), middle.plus(new Point(w, -h)), middle.plus(new Point(w, h)), middle.plus(new Point(-w, h)));
+    }
+
+    /** Drawn in by so much at its widest. */
+    private static List<Point> shrunk(List<Point> around, double by) {
+        Point middle = middle(around);
+        double half = around.stream().mapToDouble(p -> Math.abs(p.x() - middle.x())).max().orElseThrow();
+        double share = Math.max(0.05, 1 - by / half);
+        return around.stream().map(p -> middle.plus(p.minus(middle).times(share))).toList();
+    }
+
+    private static Point middle(List<Point> around) {
+        var x = around.stream().mapToDouble(Point::x).summaryStatistics();
+        var y = around.stream().mapToDouble(Point::y).summaryStatistics();
+        return new Point((x.getMin() + x.getMax()) / 2, (y.getMin() + y.getMax()) / 2);
+    }
+
+    private void paint() {
+        List<Point> outside = plan.frame().lines().get(Line.OUTSIDE);
+        Point middle = middle(outside);
+        double wide = plan.frame().width(Line.OUTSIDE).toMm();
+        double high = plan.frame().height(Line.OUTSIDE).toMm();
+        double below = sketch.em(74);
+        double column = width / parts.size();
+        double unit = Math.min((column - sketch.em(18)) / (wide * ACROSS), (height - below - sketch.em(16)) / (high + wide * ACROSS * RISE * 2));
+        double axis = (height - below) / 2;
+        for (int i = 0; i < parts.size(); i++) {
+            Part part = parts.get(i);
+            At at = new At(column * (i + 0.5), axis);
+            List<At> drawn = placed(part.outline(), middle, unit, at);
+            List<At> behind = drawn.stream().map(a -> a.plus(sketch.em(4), sketch.em(2))).toList();
+            sketch.area(behind, Ink.SOFT);
+            sketch.area(drawn, part.fill());
+            sketch.outline(drawn, part.edge(), sketch.em(1.2));
+            for (List<Point> opening : part.openings()) {
+                List<At> hole = placed(opening, middle, unit, at);
+                sketch.area(hole, Ink.PANEL);
+                sketch.outline(hole, part.edge(), sketch.em(1));
+            }
+            double y = axis + (high + wide * ACROSS * RISE) * unit / 2 + sketch.em(18);
+            said(part, at.x(), Math.min(y, height - below + sketch.em(12)), column - sketch.em(6));
+        }
+        sketch.line(List.of(new At(sketch.em(8), axis), new At(width - sketch.em(8), axis)), Paint.of(Ink.GIVEN), sketch.em(1), Mark.Dash.HIDDEN);
+    }
+
+    private static List<At> placed(List<Point> outline, Point middle, double unit, At at) {
+        return outline.stream().map(p -> p.minus(middle)).map(p -> at.plus(p.x() * ACROSS * unit, (p.y() - p.x() * ACROSS * RISE) * unit)).toList();
+    }
+
+    private void said(Part part, double x, double top, double room) {
+        double y = top;
+        for (String line : wrapped(part.name(), 12, room)) {
+            sketch.text(new At(x, y), line, Ink.INK, 12, true, Anchor.MIDDLE);
+            y += sketch.em(15);
+        }
+        sketch.text(new At(x, y), part.size(), Ink.INK, sketch.widthOf(part.size(), sketch.em(13), false) < room ? 13 : 11, false, Anchor.MIDDLE);
+        for (String line : wrapped(part.more(), 11, room)) {
+            y += sketch.em(15);
+            sketch.small(new At(x, y), line, Anchor.MIDDLE);
+        }
+    }
+
+    /** In two lines at most. */
+    private List<String> wrapped(String text, double size, double room) {
+        if (text.isEmpty()) {
+            return List.of();
+        }
+        if (sketch.widthOf(text, sketch.em(size), true) < room) {
+            return List.of(text);
+        }
+        int half = text.indexOf(' ', text.length() / 2 - 2);
+        return half < 0 ? List.of(text) : List.of(text.substring(0, half), text.substring(half + 1));
+    }
+}

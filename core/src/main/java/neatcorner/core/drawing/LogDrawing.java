@@ -1,0 +1,91 @@
+package neatcorner.core.drawing;
+
+import java.util.List;
+import java.util.Map;
+import neatcorner.core.drawing.Mark.Anchor;
+import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.job.Tape;
+import neatcorner.core.measure.Length;
+import neatcorner.core.plan.Plan;
+
+/** What happened, over time, and what was measured beside what was planned. */
+public final class LogDrawing {
+    /** So many words stand beside the line at most. */
+    private static final int MOST_SAID = 9;
+
+    private LogDrawing() {
+    }
+
+    /**
+     * Something that happened.
+     *
+     * @param second since the epoch
+     * @param when   as it is said
+     * @param what   as it is said
+     * @param note   whether somebody wrote it down, else an edit
+     */
+    public record Event(long second, String when, String what, boolean note) {
+    }
+
+    /** The picture, to fill a space of this size; the events oldest first, at least one. */
+    public static Picture draw(Plan plan, List<Event> events, Reader reader, double width, double height) {
+        Sketch sketch = new Sketch(reader);
+        double table = plan.job().measured().isEmpty() ? 0 : sketch.em(40) + plan.job().measured().size() * sketch.em(24);
+        over(sketch, events, width, height - table);
+        if (table > 0) {
+            measured(sketch, plan, width, height - table + sketch.em(14));
+        } else {
+            sketch.small(new At(width / 2, height - sketch.em(8)), sketch.say("log.nothing_measured"), Anchor.MIDDLE);
+        }
+        return sketch.picture(width, height);
+    }
+
+    /** A line down the left with a dot for everything; the latest are said, notes before edits. */
+    private static void over(Sketch sketch, List<Event> events, double width, double height) {
+        List<Event> said = events.subList(Math.max(0, events.size() - MOST_SAID), events.size());
+        double x = sketch.em(150);
+        double top = sketch.em(18);
+        double row = Math.min(sketch.em(44), (height - top - sketch.em(20)) / Math.max(1, said.size()));
+        sketch.line(new At(x, top - sketch.em(10)), new At(x, top + row * (said.size() - 1) + sketch.em(10)), Ink.HAIRLINE, sketch.em(2));
+        if (events.size() > said.size()) {
+            sketch.small(new At(x + sketch.em(14), top - sketch.em(12)), sketch.say("log.before", events.size() - said.size()), Anchor.START);
+        }
+        for (int i = 0; i < said.size(); i++) {
+            Event event = said.get(i);
+            double y = top + row * i + (events.size() > said.size() ? sketch.em(8) : 0);
+            double dot = sketch.em(event.note() ? 6 : 4);
+            sketch.area(Sketch.rectangle(x - dot, y - dot, x + dot, y + dot), event.note() ? Ink.GIVEN : Ink.KEY);
+            sketch.small(new At(x - sketch.em(14), y), event.when(), Anchor.END);
+            sketch.text(new At(x + sketch.em(14), y), shortened(sketch, event.what(), width - x - sketch.em(24)), Ink.INK, 12.5, event.note(), Anchor.START);
+        }
+    }
+
+    private static String shortened(Sketch sketch, String text, double room) {
+        String shown = text.lines().findFirst().orElse("");
+        while (shown.length() > 4 && sketch.widthOf(shown + "…", sketch.em(12.5), true) > room) {
+            shown = shown.substring(0, shown.length() - 1);
+        }
+        return shown.equals(text) ? text : shown.strip() + "…";
+    }
+
+    private static void measured(Sketch sketch, Plan plan, double width, double top) {
+        double first = sketch.em(40);
+        double step = Math.min(sketch.em(140), (width - first) / 4);
+        String[] heads = {"log.tape", "log.planned", "log.measured", "log.off"};
+        for (int i = 0; i < heads.length; i++) {
+            sketch.small(new At(first + step * i, top), sketch.say(heads[i]), Anchor.START);
+        }
+        double y = top;
+        Map<Tape, Length> planned = plan.glue().planned();
+        for (Map.Entry<Tape, Length> entry : plan.job().measured().entrySet()) {
+            y += sketch.em(24);
+            Length should = planned.getOrDefault(entry.getKey(), Length.ZERO);
+            Length off = entry.getValue().minus(should);
+            sketch.text(new At(first, y), sketch.say("tag." + entry.getKey().id()), Ink.INK, 12.5, true, Anchor.START);
+            sketch.text(new At(first + step, y), should.isZero() ? "" : sketch.book().write(should), Ink.INK, 12.5, false, Anchor.START);
+            sketch.text(new At(first + 2 * step, y), sketch.book().exactly(entry.getValue()), Ink.INK, 12.5, false, Anchor.START);
+            sketch.text(new At(first + 3 * step, y), should.isZero() ? "" : off.isZero() ? "0" : (off.isNegative() ? "−" : "+") + sketch.book().exactly(off.abs()), Ink.INK, 12.5,
+                    true, Anchor.START);
+        }
+    }
+}

@@ -1,0 +1,88 @@
+package neatcorner.core.drawing;
+
+import java.util.List;
+import java.util.Locale;
+import neatcorner.core.drawing.Mark.Anchor;
+import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.hang.HangPlan;
+import neatcorner.core.hang.HangPlanner;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.words.Station;
+
+/** The wall to scale: floor, centre line and hook with their heights, the frame where it will hang, and beside it its back. */
+public final class WallDrawing {
+    /** So much of a wall is shown at least, in mm. */
+    private static final double LEAST_SHOWN = 2000;
+    private static final double ABOVE = 180;
+    private final Plan plan;
+    private final Reader reader;
+    private final Sketch sketch;
+    private final double width;
+    private final double height;
+
+    private WallDrawing(Plan plan, Reader reader, double width, double height) {
+        this.plan = plan;
+        this.reader = reader;
+        this.sketch = new Sketch(reader);
+        this.width = width;
+        this.height = height;
+    }
+
+    /** The picture, to fill a space of this size. */
+    public static Picture draw(Plan plan, Reader reader, double width, double height) {
+        WallDrawing drawing = new WallDrawing(plan, reader, width, height);
+        double wall = Math.min(width * 0.5, height * 0.95);
+        drawing.wall(wall);
+        drawing.sketch.line(new At(wall, 0), new At(wall, height), Ink.HAIRLINE, drawing.sketch.em(1));
+        drawing.sketch.small(new At((wall + width) / 2, drawing.sketch.em(12)), drawing.sketch.say("wall.back"), Anchor.MIDDLE);
+        drawing.sketch.inset(FrameDrawing.draw(plan, Station.HANG, reader, width - wall, height - drawing.sketch.em(16)), wall, drawing.sketch.em(16));
+        return drawing.sketch.picture(width, height);
+    }
+
+    private void wall(double room) {
+        double wide = plan.frame().width(Line.OUTSIDE).toMm();
+        double high = plan.frame().height(Line.OUTSIDE).toMm();
+        double centre = plan.frame().habits().get(Habit.CENTRE_HEIGHT).toMm();
+        double shown = Math.max(LEAST_SHOWN, centre + high / 2 + ABOVE);
+        double floor = height - sketch.em(34);
+        double side = sketch.em(92);
+        double unit = Math.min((floor - sketch.em(24)) / shown, (room - 2 * side) / wide);
+        double x = room / 2;
+        sketch.area(Sketch.rectangle(0, floor, room, height), Ink.BOARD);
+        sketch.line(new At(0, floor), new At(room, floor), Ink.INK, sketch.em(1.6));
+        sketch.small(new At(sketch.em(8), floor + sketch.em(14)), sketch.say("wall.floor"), Anchor.START);
+        At middle = new At(x, floor - centre * unit);
+        sketch.line(List.of(new At(sketch.em(6), middle.y()), new At(room - sketch.em(6), middle.y())), Paint.of(Ink.GIVEN), sketch.em(1.2), Mark.Dash.HIDDEN);
+        sketch.inset(FrameDrawing.small(plan, reader, wide * unit + sketch.em(4), high * unit + sketch.em(4)),
+                x - wide * unit / 2 - sketch.em(2), middle.y() - high * unit / 2 - sketch.em(2));
+        double top = middle.y() - high * unit / 2;
+        hook(x, top, unit, floor, room);
+        sketch.line(new At(sketch.em(46), middle.y()), new At(sketch.em(46), floor), Ink.SOFT, sketch.em(1));
+        sketch.tag(plan, new At(sketch.em(46), (middle.y() + floor) / 2), Habit.CENTRE_HEIGHT, sketch.say("wall.centre"));
+    }
+
+    private void hook(double x, double top, double unit, double floor, double room) {
+        HangPlan hang = plan.hang();
+        double y = floor - hang.hookHeight().value().toMm() * unit;
+        hang.wire().ifPresent(wire -> hang.rings().ifPresent(rings -> {
+            double half = rings.apart().value().toMm() / 2 * unit;
+            double low = top + rings.down().value().toMm() * unit;
+            sketch.line(List.of(new At(x - half, low), new At(x, y), new At(x + half, low)), Paint.of(Ink.SAW), sketch.em(1.4), Mark.Dash.SOLID);
+            String pull = sketch.say("wall.pull", wire.tension());
+            sketch.text(new At(x, top - sketch.em(14)), pull, Ink.SOFT, 11.5, false, Anchor.MIDDLE);
+        }));
+        double dot = sketch.em(4);
+        sketch.area(Sketch.rectangle(x - dot, y - dot, x + dot, y + dot), Ink.SAW);
+        double right = room - sketch.em(46);
+        sketch.line(List.of(new At(x, y), new At(right, y)), Paint.of(Ink.SAW), sketch.em(1), Mark.Dash.HIDDEN);
+        sketch.line(new At(right, y), new At(right, floor), Ink.SOFT, sketch.em(1));
+        Length height = hang.hookHeight().value();
+        if (height.isPositive()) {
+            sketch.tag(plan, new At(right, (y + floor) / 2 - sketch.em(30)), HangPlanner.HOOK_HEIGHT,
+                    sketch.say("tag.height_of." + hang.chosen().name().toLowerCase(Locale.ROOT)));
+        }
+    }
+}
