@@ -5,11 +5,17 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** The boundaries: nothing in a lower module knows an upper one, and the core knows nothing of the world. */
@@ -50,9 +56,22 @@ class ArchitectureTest {
                 .resideInAnyPackage("neatcorner.app.view..", "neatcorner.app.cli..", "javafx..").check(CLASSES);
     }
 
+    /** The layout stands in the page on architecture, and nowhere else. */
     @Test
-    void subjectsOfTheCoreDoNotRunInCircles() {
-        slices().matching("neatcorner.core.(*)..").should().beFreeOfCycles().check(CLASSES);
+    void packagesOfTheCoreKnowOnlyThoseBeforeThem() throws IOException {
+        List<String> order = Files.readAllLines(Path.of("../docs/architecture.md")).stream().map(String::strip).filter(line -> line.startsWith("phrase measure "))
+                .map(line -> List.of(line.split(" "))).findFirst().orElseThrow();
+        assertThat(CLASSES.stream().map(JavaClass::getPackageName).filter(name -> name.startsWith("neatcorner.core.")).map(name -> name.split("\\.")[2])
+                .collect(Collectors.toSet())).containsExactlyInAnyOrderElementsOf(order);
+        for (int i = 0; i < order.size() - 1; i++) {
+            String[] later = order.subList(i + 1, order.size()).stream().map(name -> "neatcorner.core." + name + "..").toArray(String[]::new);
+            noClasses().that().resideInAPackage("neatcorner.core." + order.get(i) + "..").should().dependOnClassesThat().resideInAnyPackage(later).check(CLASSES);
+        }
+    }
+
+    @Test
+    void modulesDoNotRunInCircles() {
+        slices().matching("neatcorner.(files|app).(*)..").should().beFreeOfCycles().check(CLASSES);
     }
 
     @Test

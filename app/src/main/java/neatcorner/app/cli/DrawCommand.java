@@ -1,17 +1,12 @@
 package neatcorner.app.cli;
 
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Locale;
-import neatcorner.core.drawing.FullSize;
 import neatcorner.core.measure.Graduation;
-import neatcorner.core.plan.Plan;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.disk.WholeFile;
-import neatcorner.files.exchange.DxfFile;
-import neatcorner.files.exchange.SvgFile;
-import neatcorner.files.exchange.Template;
+import neatcorner.files.export.Export;
+import neatcorner.files.export.Exports;
 import neatcorner.files.sheet.SheetSize;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -43,25 +38,8 @@ final class DrawCommand implements Runnable {
     @Override
     public void run() {
         String name = out.getFileName().toString().toLowerCase(Locale.ROOT);
-        Plan plan = arguments.plan();
-        if (name.endsWith(".svg")) {
-            WholeFile.write(out, SvgFile.write(drawing(plan)).getBytes(StandardCharsets.UTF_8));
-        } else if (name.endsWith(".dxf")) {
-            WholeFile.write(out, DxfFile.write(drawing(plan)).getBytes(StandardCharsets.UTF_8));
-        } else if (name.endsWith(".pdf")) {
-            List<FullSize> drawings = what == What.PIECES
-                    ? plan.frame().alike().stream().map(List::getFirst).map(FullSize::piece).toList() : List.of(drawing(plan));
-            WholeFile.write(out, Template.write(drawings, new Phrasebook(Graduation.MM_TENTH), paper));
-        } else {
-            throw new CommandException(out + " ends in nothing known; a drawing ends in .svg, .dxf or .pdf");
-        }
-    }
-
-    private FullSize drawing(Plan plan) {
-        return switch (what) {
-            case FRAME -> FullSize.frame(plan.frame());
-            case PIECES -> FullSize.pieces(plan.frame());
-            case SECTION -> FullSize.section(plan.job().section());
-        };
+        Export export = Exports.of(what.name().toLowerCase(Locale.ROOT), name.substring(name.lastIndexOf('.') + 1))
+                .orElseThrow(() -> new CommandException(out + " ends in nothing known; a drawing ends in .svg, .dxf or .pdf"));
+        WholeFile.write(out, export.content().apply(new Export.Request(arguments.plan(), new Phrasebook(Graduation.MM_TENTH), paper)));
     }
 }

@@ -1,5 +1,6 @@
 package neatcorner.app.desk;
 
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -15,6 +16,7 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.cut.Booking;
 import neatcorner.core.edit.Edit;
@@ -48,6 +50,7 @@ import neatcorner.files.store.StoreException;
  * one edit after another in the order they were made.
  */
 public final class Desk implements AutoCloseable {
+    private static final int MOST_RECENT = 6;
     private final ShopStore store;
     private final Clock clock;
     private final Executor interfaceThread;
@@ -65,6 +68,7 @@ public final class Desk implements AutoCloseable {
     private Appearance appearance;
     private Phrasebook book;
     private Optional<String> unsaved = Optional.empty();
+    private List<Path> recent;
     private boolean isMoving;
     private final CutDesk cuts;
 
@@ -91,6 +95,7 @@ public final class Desk implements AutoCloseable {
         this.cuts = new CutDesk(this, new Gatherer(store, work -> saver.after(() -> reader.execute(work)), reader, interfaceThread), improver, this::changed);
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);
         this.book = new Phrasebook(appearance.graduation());
+        this.recent = store.setting("recent").map(Desk::paths).orElse(List.of());
         Document<Shop> shop = store.shop();
         if (store.jobs().isEmpty()) {
             store.add(Document.of(firstJob("First frame", shop.value())), "new job");
@@ -100,6 +105,19 @@ public final class Desk implements AutoCloseable {
         String id = jobs.stream().filter(entry -> entry.id().equals(last)).findFirst().orElse(jobs.getFirst()).id();
         this.state = DeskState.of(shop, id, store.job(id), improver.answers(), jobs, DeskState.Where.START);
         cuts.search();
+    }
+
+    /** What cannot be a path on this machine is left out. */
+    private static List<Path> paths(String lines) {
+        List<Path> paths = new ArrayList<>();
+        for (String line : lines.lines().toList()) {
+            try {
+                paths.add(Path.of(line));
+            } catch (InvalidPathException elsewhere) {
+                // Written on another machine.
+            }
+        }
+        return List.copyOf(paths);
     }
 
     private static Job firstJob(String title, Shop shop) {
@@ -447,6 +465,18 @@ public final class Desk implements AutoCloseable {
             cuts.search();
             changed();
         }
+    }
+
+    /** Files that were written or read lately and can be read again, the last first. */
+    public List<Path> recentFiles() {
+        return recent;
+    }
+
+    /** A file was written or read. */
+    public void used(Path file) {
+        recent = Stream.concat(Stream.of(file.toAbsolutePath()), recent.stream().filter(other -> !other.equals(file.toAbsolutePath()))).limit(MOST_RECENT).toList();
+        String kept = recent.stream().map(Path::toString).collect(Collectors.joining("\n"));
+        write(() -> store.setting("recent", kept));
     }
 
     /** The job in hand as a file of the published format. */

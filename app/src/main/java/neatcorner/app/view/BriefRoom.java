@@ -26,6 +26,5 @@ final class BriefRoom implements Room {
     @Override
     public void tally(Tally tally) {
         tally.outside();
-        tally.pieces();
     }
 }

@@ -1,7 +1,9 @@
 package neatcorner.app.view;
 
 import java.io.File;
+import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -24,6 +26,20 @@ record Chooser(Stage stage) implements FilePort {
         FileChooser chooser = new FileChooser();
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("JSON, SVG, DXF, CSV", "*.json", "*.svg", "*.dxf", "*.csv"));
         return Optional.ofNullable(chooser.showOpenDialog(stage)).map(File::toPath);
+    }
+
+    /** By the platform's own command for opening a folder. */
+    @Override
+    public boolean show(Path file) {
+        String system = System.getProperty("os.name").toLowerCase(Locale.ROOT);
+        List<String> command = system.startsWith("win") ? List.of("explorer", "/select,", file.toString())
+                : system.startsWith("mac") ? List.of("open", "-R", file.toString()) : List.of("xdg-open", file.toAbsolutePath().getParent().toString());
+        try {
+            new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).start();
+            return true;
+        } catch (IOException none) {
+            return false;
+        }
     }
 
     @Override

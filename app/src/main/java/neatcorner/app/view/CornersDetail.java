@@ -7,9 +7,6 @@ import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
-import neatcorner.core.drawing.CornerDrawing;
-import neatcorner.core.drawing.CornerSpace;
-import neatcorner.core.drawing.MitreFaceDrawing;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.joint.HiddenPlan;
@@ -26,22 +23,12 @@ import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
-import neatcorner.core.words.Phrasebook;
 
 /** One corner close up, and the ways to join it. */
 final class CornersDetail extends Panel {
     CornersDetail(Desk desk, TagField.Typing typing) {
         super(desk, typing);
         heading(() -> book().say("corners.chosen", plan().chosen()));
-        PictureView picture = new PictureView(desk, typing);
-        picture.setId("corner-picture");
-        onUpdate(() -> {
-            picture.setMinHeight(170 * desk.appearance().textSize() / 100.0);
-            picture.draw(Labels.get("picture.corner"), space ->
-                    CornerDrawing.draw(desk.plan(), PictureView.reader(desk), space.getWidth(), space.getHeight()));
-        });
-        getChildren().add(picture);
-        space();
         for (FigureKey<Length> key : List.of(Pins.LENGTH, VFasteners.HEIGHT, Splines.HEIGHT)) {
             getChildren().add(entryRow(() -> used(key), key));
         }
@@ -62,27 +49,9 @@ final class CornersDetail extends Panel {
         habit(Habit.BIG_SIDE);
     }
 
-    /** The corner as it stands in space. */
-    private void space() {
-        PictureView space = new PictureView(desk(), typing());
-        space.setId("space-picture");
-        onUpdate(() -> {
-            space.setMinHeight(190 * desk().appearance().textSize() / 100.0);
-            space.draw(Labels.get("picture.space"), room -> CornerSpace.draw(desk().plan(), PictureView.reader(desk()), room.getWidth(), room.getHeight()));
-        });
-        getChildren().add(space);
-    }
-
     /** What may lie hidden in the corner. */
     private void hidden() {
         heading(Labels.get("corners.hidden"));
-        PictureView face = new PictureView(desk(), typing());
-        face.setId("mitre-picture");
-        onUpdate(() -> {
-            face.setMinHeight(130 * desk().appearance().textSize() / 100.0);
-            face.draw(Labels.get("picture.mitre"), room -> MitreFaceDrawing.draw(desk().plan(), PictureView.reader(desk()), room.getWidth(), room.getHeight()));
-        });
-        getChildren().add(face);
         rows(box -> {
             for (HiddenPlan.Fit fit : desk().plan().hidden().fits()) {
                 VBox words = new VBox(1);

@@ -12,6 +12,9 @@ public interface FilePort {
     /** The file chosen to be read; empty when the maker thought better of it. */
     Optional<Path> which();
 
+    /** Shows the maker a file where it lies; whether that could be done. */
+    boolean show(Path file);
+
     /**
      * The unit of a drawing that does not say it; empty when the maker thought better of it.
      *

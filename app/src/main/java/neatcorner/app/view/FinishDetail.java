@@ -13,7 +13,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
-import neatcorner.core.drawing.FinishDrawing;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.finish.Recipes;
 import neatcorner.core.job.Coat;
@@ -36,13 +35,6 @@ final class FinishDetail extends Panel {
         heading(Labels.get("finish.steps"));
         rows(this::steps);
         add();
-        heading(Labels.get("finish.when"));
-        PictureView picture = new PictureView(desk, typing);
-        picture.setId("finish-picture");
-        onUpdate(() -> {
-            picture.drawTall(Labels.get("picture.finish"), width -> FinishDrawing.draw(desk.plan(), PictureView.reader(desk), width));
-        });
-        getChildren().add(picture);
     }
 
     private List<Coat> coats() {

@@ -40,18 +40,19 @@ final class LogDetail extends Panel {
         });
         getChildren().addAll(entry, write);
         rows(this::notes);
-        heading(Labels.get("log.history"));
         rows(this::history);
     }
 
     /** Everything that happened to the job in hand, oldest first. */
     static List<LogDrawing.Event> events(Desk desk) {
         List<LogDrawing.Event> events = new ArrayList<>();
+        boolean undone = false;
         for (Revision revision : desk.history()) {
-            events.add(new LogDrawing.Event(revision.at().getEpochSecond(), TIME.format(revision.at()), revision.words(), false));
+            events.add(new LogDrawing.Event(revision.at().getEpochSecond(), TIME.format(revision.at()), revision.words(), false, undone));
+            undone |= revision.current();
         }
         for (Note note : desk.plan().job().notes()) {
-            events.add(new LogDrawing.Event(note.at().getEpochSecond(), TIME.format(note.at()), note.text(), true));
+            events.add(new LogDrawing.Event(note.at().getEpochSecond(), TIME.format(note.at()), note.text(), true, false));
         }
         events.sort(Comparator.comparingLong(LogDrawing.Event::second));
         return events;
@@ -67,6 +68,10 @@ final class LogDetail extends Panel {
 
     private void history(VBox box) {
         List<Revision> all = desk().history();
+        if (all.size() + desk().plan().job().notes().size() <= LogDrawing.MOST_SAID) {
+            return;
+        }
+        box.getChildren().add(text(Labels.get("log.history"), "heading"));
         boolean undone = all.stream().noneMatch(Revision::current);
         for (Revision revision : all.reversed().stream().limit(SHOWN).toList()) {
             undone |= revision.current();

@@ -1,6 +1,7 @@
 package neatcorner.app.view;
 
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -16,6 +17,9 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
@@ -35,13 +39,14 @@ import neatcorner.core.drawing.Palette;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Unit;
-import neatcorner.core.plan.Plan;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
 import neatcorner.files.disk.FileRefused;
 import neatcorner.files.disk.WholeFile;
+import neatcorner.files.export.Export;
+import neatcorner.files.export.Exports;
 import neatcorner.files.sheet.SheetSize;
-import neatcorner.files.sheet.ShopSheet;
 import org.jspecify.annotations.Nullable;
 
 /** The window's content: the bar, the rail, the drawing with the station beside it, sticks and tally. */
@@ -89,6 +94,9 @@ public final class MainView extends StackPane {
     private @Nullable JobsDrawer jobs;
     private @Nullable ShortcutsCard shortcuts;
     private final Label message = new Label();
+    private final Button showFile = new Button();
+    private final HBox said = new HBox(8);
+    private Optional<Path> shown = Optional.empty();
     private final PauseTransition hush = new PauseTransition();
     private final Button unsaved = new Button();
     private static final long LARGEST_JOB = 64L << 20;
@@ -186,14 +194,22 @@ public final class MainView extends StackPane {
         VBox.setVgrow(body, Priority.ALWAYS);
         VBox all = new VBox(bar(), body);
         message.getStyleClass().add("message");
-        message.setVisible(false);
-        message.setManaged(false);
         message.setWrapText(true);
         message.setMaxWidth(620);
         message.setOnMouseClicked(_ -> silent());
-        StackPane.setAlignment(message, Pos.BOTTOM_CENTER);
-        StackPane.setMargin(message, new Insets(0, 0, 18, 0));
-        getChildren().addAll(all, message);
+        showFile.setText(Labels.get("file.show"));
+        showFile.setId("show-file");
+        showFile.getStyleClass().add("quiet");
+        showFile.setOnAction(_ -> showWritten());
+        said.getChildren().setAll(message, showFile);
+        said.setAlignment(Pos.CENTER);
+        said.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        said.getStyleClass().add("said");
+        said.setVisible(false);
+        said.setManaged(false);
+        StackPane.setAlignment(said, Pos.BOTTOM_CENTER);
+        StackPane.setMargin(said, new Insets(0, 0, 18, 0));
+        getChildren().addAll(all, said);
     }
 
     /** A heading and what is said beside it. */
@@ -248,6 +264,9 @@ public final class MainView extends StackPane {
         sheet.setId("sheet");
         sheet.getStyleClass().add("main-action");
         sheet.setOnAction(_ -> sheet());
+        MenuButton more = new MenuButton(Labels.get("bar.write"));
+        more.setId("write");
+        more.setOnShowing(_ -> offer(more));
         settle.setId("settle");
         settle.setOnAction(_ -> toggleSettled());
         unsaved.setId("unsaved");
@@ -255,7 +274,7 @@ public final class MainView extends StackPane {
         unsaved.setVisible(false);
         unsaved.setManaged(false);
         unsaved.setOnAction(_ -> desk.saveAgain());
-        HBox bar = new HBox(10, mark, name, job, between, unsaved, settle, units, light, rack, shop, help, sheet);
+        HBox bar = new HBox(10, mark, name, job, between, unsaved, settle, units, light, rack, shop, help, more, sheet);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("bar");
         return bar;
@@ -383,10 +402,35 @@ public final class MainView extends StackPane {
     }
 
     private void sheet() {
-        Plan plan = desk.plan();
+        export(Exports.ALL.getFirst());
+    }
+
+    private void export(Export what) {
         Phrasebook book = desk.book();
-        SheetSize size = book.graduation().unit() == Unit.INCH ? SheetSize.LETTER : SheetSize.A4;
-        write(".pdf", () -> ShopSheet.write(plan, book, size));
+        Export.Request request = new Export.Request(desk.plan(), book, book.graduation().unit() == Unit.INCH ? SheetSize.LETTER : SheetSize.A4);
+        String name = what.what().equals("sheet") ? "" : " " + what.what();
+        write(name + "." + what.ending(), () -> what.content().apply(request));
+    }
+
+    /** Everything that can be written, and what was written or read lately. */
+    private void offer(MenuButton button) {
+        button.getItems().clear();
+        for (Export export : Exports.ALL) {
+            MenuItem item = new MenuItem(desk.book().say(export.words()));
+            item.setId("export-" + export.what() + "-" + export.ending());
+            item.setOnAction(_ -> export(export));
+            button.getItems().add(item);
+        }
+        MenuItem whole = new MenuItem(Labels.get("write.job"));
+        whole.setOnAction(_ -> saveAs());
+        MenuItem take = new MenuItem(Labels.get("write.open"));
+        take.setOnAction(_ -> open());
+        button.getItems().addAll(whole, new SeparatorMenuItem(), take);
+        for (Path recent : desk.recentFiles()) {
+            MenuItem item = new MenuItem(Labels.get("write.recent", recent.getFileName(), recent.getParent()));
+            item.setOnAction(_ -> open(recent));
+            button.getItems().add(item);
+        }
     }
 
     private void saveAs() {
@@ -398,40 +442,58 @@ public final class MainView extends StackPane {
     private void write(String ending, Supplier<byte[]> content) {
         String name = desk.plan().job().title().replaceAll("[^\\p{L}\\p{N} _-]", "");
         files.whereTo(name + ending).ifPresent(file -> Thread.ofVirtual().start(() -> {
-            String said;
+            Runnable then;
             try {
                 WholeFile.write(file, content.get());
-                said = Labels.get("file.written", file);
+                then = () -> written(file);
             } catch (FileRefused failed) {
-                said = Labels.get("file.failed", failed.getMessage());
+                then = () -> say(Labels.get("file.failed", failed.getMessage()));
+            } catch (Refusal refused) {
+                then = () -> say(Labels.get("file.failed", desk.said(refused)));
             } catch (RuntimeException bug) {
                 FaultLog.keep("writing " + ending, bug);
-                said = Labels.get("file.failed", file);
+                then = () -> say(Labels.get("file.failed", file));
             }
-            String text = said;
-            Platform.runLater(() -> say(text));
+            Platform.runLater(then);
         }));
     }
 
+    private void written(Path file) {
+        say(Labels.get("file.written", file));
+        desk.used(file);
+        shown = Optional.of(file);
+        showFile.setVisible(true);
+        showFile.setManaged(true);
+    }
+
+    private void showWritten() {
+        shown.filter(file -> !files.show(file)).ifPresent(file -> say(Labels.get("file.not_shown", file)));
+    }
+
     private void open() {
-        files.which().ifPresent(file -> {
-            if (OutlineImport.isDrawing(file)) {
-                outlines.read(file);
-                return;
-            }
-            try {
-                desk.takeIn(WholeFile.readText(file, LARGEST_JOB)).ifPresent(refused -> say(Labels.get("file.unread", file + ": " + refused)));
-            } catch (FileRefused failed) {
-                say(Labels.get("file.unread", failed.getMessage()));
-            }
-        });
+        files.which().ifPresent(this::open);
+    }
+
+    private void open(Path file) {
+        desk.used(file);
+        if (OutlineImport.isDrawing(file)) {
+            outlines.read(file);
+            return;
+        }
+        try {
+            desk.takeIn(WholeFile.readText(file, LARGEST_JOB)).ifPresent(refused -> say(Labels.get("file.unread", file + ": " + refused)));
+        } catch (FileRefused failed) {
+            say(Labels.get("file.unread", failed.getMessage()));
+        }
     }
 
     /** Says something below everything for a while; a press takes it away. */
     void say(String text) {
         message.setText(Labels.brief(text));
-        message.setVisible(true);
-        message.setManaged(true);
+        showFile.setVisible(false);
+        showFile.setManaged(false);
+        said.setVisible(true);
+        said.setManaged(true);
         hush.setDuration(Duration.seconds(Math.clamp(text.length() / 12, 6, 20)));
         hush.setOnFinished(_ -> silent());
         hush.playFromStart();
@@ -439,8 +501,8 @@ public final class MainView extends StackPane {
 
     private void silent() {
         hush.stop();
-        message.setVisible(false);
-        message.setManaged(false);
+        said.setVisible(false);
+        said.setManaged(false);
     }
 
     private Panel detail(Station station) {

@@ -20,4 +20,9 @@ public final class NoFiles implements FilePort {
     public Optional<OutlineFile.Scale> unitOf(Path file, String drawn) {
         return Optional.empty();
     }
+
+    @Override
+    public boolean show(Path file) {
+        return false;
+    }
 }

@@ -21,7 +21,7 @@ final class NumeralView extends Region {
     void show(Numeral numeral, double size, Color colour) {
         StackedNumeral set = StackedNumeral.of(numeral, size, FxFonts.SHIPPED);
         wide = Math.ceil(set.width()) + 2;
-        high = Math.ceil(size * 1.12);
+        high = Math.ceil(set.height());
         canvas.setWidth(wide);
         canvas.setHeight(high);
         canvas.getGraphicsContext2D().clearRect(0, 0, wide, high);

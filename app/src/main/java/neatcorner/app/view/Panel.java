@@ -238,7 +238,6 @@ class Panel extends VBox {
     final TextField line(String name, Supplier<String> now, Function<String, Optional<String>> save) {
         TextField field = new TextField();
         field.setAccessibleText(name);
-        field.setPromptText(name);
         // What was last shown: a text that still is it was not typed, and follows undo and other jobs even in hand.
         String[] shown = {""};
         onUpdate(() -> {

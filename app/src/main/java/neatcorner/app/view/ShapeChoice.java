@@ -276,13 +276,14 @@ final class ShapeChoice {
                 return Optional.of(desk().said(refused));
             }
         });
+        field.setPromptText(Labels.get("shape.around_prompt"));
         field.setId("around");
     }
 
     private void lean() {
         Supplier<Lean> now = () -> desk().plan().job().lean();
-        TextField lean = panel.line(Labels.get("shape.lean"), () -> panel.book().write(now.get().angle()),
-                text -> number(text, degrees -> desk().edit(new Edit.Tilt(new Lean(degrees, now.get().way())))));
+        TextField lean = panel.line(Labels.get("shape.lean"), () -> now.get().isFlat() ? Labels.get("shape.flat") : panel.book().write(now.get().angle()),
+                text -> number(text.strip().equalsIgnoreCase(Labels.get("shape.flat")) ? "0" : text, degrees -> desk().edit(new Edit.Tilt(new Lean(degrees, now.get().way())))));
         lean.setId("lean");
         only(lean, o -> !o.isCurved());
         var way = panel.choice(Labels.get("shape.way"), () -> List.of(Lean.Way.values()), () -> now.get().way(), this::said,

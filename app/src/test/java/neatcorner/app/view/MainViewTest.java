@@ -451,7 +451,7 @@ class MainViewTest extends OnTheDemo {
         int jobs = on(() -> desk.jobs().size());
         for (int job = 0; job < jobs; job++) {
             take(job);
-            for (Station station : List.of(Station.BRIEF, Station.SECTION, Station.CUTS, Station.GLUE_UP, Station.HANG)) {
+            for (Station station : List.of(Station.BRIEF, Station.SECTION, Station.GLUE_UP, Station.HANG)) {
                 go(station);
                 List<String> clashes = on(() -> clashes(view.lookup("#frame-picture")));
                 assertThat(clashes).as("job " + job + " " + station).isEmpty();

@@ -13,16 +13,17 @@ public final class CornerSheet {
     public static Picture draw(Plan plan, Reader reader, double width, double height) {
         Sketch sketch = new Sketch(reader);
         double head = sketch.em(22);
-        double left = width * 0.54;
-        double high = (height - 2 * head) / 2;
+        double top = height * 0.52;
+        double half = width / 2;
+        double low = height - top - head;
         sketch.small(new At(sketch.em(4), head / 2), sketch.say("corner.flat"), Anchor.START);
-        sketch.inset(CornerDrawing.draw(plan, reader, left - sketch.em(12), height - head), 0, head);
-        sketch.line(new At(left, 0), new At(left, height), Ink.HAIRLINE, sketch.em(1));
-        double room = width - left - sketch.em(12);
-        sketch.small(new At(left + sketch.em(12), head / 2), sketch.say("corner.space"), Anchor.START);
-        sketch.inset(CornerSpace.draw(plan, reader, room, high), left + sketch.em(12), head);
-        sketch.small(new At(left + sketch.em(12), head + high + head / 2), sketch.say("corner.mitre"), Anchor.START);
-        sketch.inset(MitreFaceDrawing.draw(plan, reader, room, high), left + sketch.em(12), 2 * head + high);
+        sketch.inset(CornerDrawing.draw(plan, reader, width, top - head - sketch.em(6)), 0, head);
+        sketch.line(new At(0, top), new At(width, top), Ink.HAIRLINE, sketch.em(1));
+        sketch.small(new At(sketch.em(4), top + head / 2), sketch.say("corner.space"), Anchor.START);
+        sketch.inset(CornerSpace.draw(plan, reader, half - sketch.em(10), low), 0, top + head);
+        sketch.line(new At(half, top), new At(half, height), Ink.HAIRLINE, sketch.em(1));
+        sketch.small(new At(half + sketch.em(12), top + head / 2), sketch.say("corner.mitre"), Anchor.START);
+        sketch.inset(MitreFaceDrawing.draw(plan, reader, half - sketch.em(12), low), half + sketch.em(12), top + head);
         return sketch.picture(width, height);
     }
 }

@@ -3,6 +3,7 @@ package neatcorner.core.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Frame;
@@ -23,6 +24,11 @@ public final class FitDrawing {
     private static final double ACROSS = 0.42;
     /** How far a layer rises along its width. */
     private static final double RISE = 0.3;
+    /** Wider than this for its height, it is long. */
+    private static final double LONG = 1.7;
+    /** How much of its height a long one keeps as it lies, and how far that leans over. */
+    private static final double LYING = 0.4;
+    private static final double LYING_OVER = 0.35;
     private final Plan plan;
     private final Sketch sketch;
     private final double width;
@@ -57,8 +63,8 @@ public final class FitDrawing {
     private void gather() {
         Frame frame = plan.frame();
         boolean holds = frame.has(Line.RABBET);
-        String size = !holds ? sketch.say("sheet.size", frame.widths().get(Line.OUTSIDE), frame.heights().get(Line.OUTSIDE))
-                : sketch.say("fit.rabbet_size", frame.widths().get(Line.RABBET), frame.heights().get(Line.RABBET));
+        Line line = holds ? Line.RABBET : Line.OUTSIDE;
+        String size = sketch.say("sheet.size", frame.widths().get(line), frame.heights().get(line));
         String depth = holds && plan.job().section().recessDepth().isPositive() ? sketch.say("fit.deep", plan.job().section().recessDepth()) : "";
         parts.add(new Part(frame.lines().get(Line.OUTSIDE), List.of(frame.inner()), new Paint.Wood(plan.job().section().species(), Paint.Shade.FACE),
                 new Paint.Wood(plan.job().section().species(), Paint.Shade.EDGE), sketch.say("fit.the_frame"), size, depth));
@@ -122,7 +128,46 @@ public final class FitDrawing {
         return new Point((x.getMin() + x.getMax()) / 2, (y.getMin() + y.getMax()) / 2);
     }
 
+    /** Long ones lie in rows below one another, the front above. */
     private void paint() {
+        if (plan.frame().width(Line.OUTSIDE).ratio(plan.frame().height(Line.OUTSIDE)) > LONG) {
+            rows();
+        } else {
+            columns();
+        }
+    }
+
+    private void rows() {
+        Point middle = middle(plan.frame().lines().get(Line.OUTSIDE));
+        double wide = plan.frame().width(Line.OUTSIDE).toMm();
+        double high = plan.frame().height(Line.OUTSIDE).toMm();
+        double words = Math.min(width * 0.36, sketch.em(190));
+        double row = height / parts.size();
+        double unit = Math.min((width - words - sketch.em(20)) / (wide + high * LYING_OVER), (row - sketch.em(12)) / (high * LYING));
+        for (int i = 0; i < parts.size(); i++) {
+            Part part = parts.get(i);
+            At at = new At((width - words) / 2, row * (i + 0.5));
+            draw(part, p -> at.plus((p.x() - middle.x() + (middle.y() - p.y()) * LYING_OVER) * unit, (p.y() - middle.y()) * LYING * unit));
+            double x = width - words + sketch.em(8);
+            sketch.text(new At(x, at.y() - sketch.em(14)), part.name(), Ink.INK, 12, true, Anchor.START);
+            sketch.text(new At(x, at.y() + sketch.em(2)), part.size(), Ink.INK, 13, false, Anchor.START);
+            sketch.small(new At(x, at.y() + sketch.em(17)), part.more(), Anchor.START);
+        }
+    }
+
+    private void draw(Part part, Function<Point, At> seen) {
+        List<At> drawn = part.outline().stream().map(seen).toList();
+        sketch.area(drawn.stream().map(a -> a.plus(sketch.em(4), sketch.em(2))).toList(), Ink.SOFT);
+        sketch.area(drawn, part.fill());
+        sketch.outline(drawn, part.edge(), sketch.em(1.2));
+        for (List<Point> opening : part.openings()) {
+            List<At> hole = opening.stream().map(seen).toList();
+            sketch.area(hole, Ink.PANEL);
+            sketch.outline(hole, part.edge(), sketch.em(1));
+        }
+    }
+
+    private void columns() {
         List<Point> outside = plan.frame().lines().get(Line.OUTSIDE);
         Point middle = middle(outside);
         double wide = plan.frame().width(Line.OUTSIDE).toMm();
@@ -134,24 +179,11 @@ public final class FitDrawing {
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
             At at = new At(column * (i + 0.5), axis);
-            List<At> drawn = placed(part.outline(), middle, unit, at);
-            List<At> behind = drawn.stream().map(a -> a.plus(sketch.em(4), sketch.em(2))).toList();
-            sketch.area(behind, Ink.SOFT);
-            sketch.area(drawn, part.fill());
-            sketch.outline(drawn, part.edge(), sketch.em(1.2));
-            for (List<Point> opening : part.openings()) {
-                List<At> hole = placed(opening, middle, unit, at);
-                sketch.area(hole, Ink.PANEL);
-                sketch.outline(hole, part.edge(), sketch.em(1));
-            }
+            draw(part, p -> at.plus((p.x() - middle.x()) * ACROSS * unit, (p.y() - middle.y() - (p.x() - middle.x()) * ACROSS * RISE) * unit));
             double y = axis + (high + wide * ACROSS * RISE) * unit / 2 + sketch.em(18);
             said(part, at.x(), Math.min(y, height - below + sketch.em(12)), column - sketch.em(6));
         }
         sketch.line(List.of(new At(sketch.em(8), axis), new At(width - sketch.em(8), axis)), Paint.of(Ink.GIVEN), sketch.em(1), Mark.Dash.HIDDEN);
-    }
-
-    private static List<At> placed(List<Point> outline, Point middle, double unit, At at) {
-        return outline.stream().map(p -> p.minus(middle)).map(p -> at.plus(p.x() * ACROSS * unit, (p.y() - p.x() * ACROSS * RISE) * unit)).toList();
     }
 
     private void said(Part part, double x, double top, double room) {

@@ -70,6 +70,15 @@ public final class FrameDrawing {
         return sketch.picture(width, height);
     }
 
+    /** The back with its hardware; how high it hangs is said on the wall. */
+    static Picture hardware(Plan plan, Reader reader, double width, double height) {
+        FrameDrawing drawing = new FrameDrawing(plan, Station.HANG, reader, width, height);
+        drawing.frameSketch.draw();
+        drawing.frameSketch.back(false);
+        drawing.mounted();
+        return drawing.sketch.picture(width, height);
+    }
+
     /** The back, with what holds the package. */
     public static Picture back(Plan plan, Reader reader, double width, double height) {
         Sketch sketch = new Sketch(reader);
@@ -423,6 +432,12 @@ public final class FrameDrawing {
     }
 
     private void hanging() {
+        mounted();
+        sketch.tag(plan, new At(at(0, 0).x() - sketch.em(48), at(0, plan.hang().drop().toMm()).y()), HangPlanner.HOOK_HEIGHT,
+                sketch.say("tag.height_of." + plan.hang().chosen().name().toLowerCase(Locale.ROOT)));
+    }
+
+    private void mounted() {
         double w = outsideWidth();
         plan.hang().rings().ifPresent(rings -> {
             double down = rings.down().value().toMm();
@@ -448,8 +463,6 @@ public final class FrameDrawing {
         if (plan.hang().rings().isEmpty()) {
             fixedAtTop(plan.hang(), drop);
         }
-        sketch.tag(plan, new At(at(0, 0).x() - sketch.em(48), at(0, drop).y()), HangPlanner.HOOK_HEIGHT,
-                sketch.say("tag.height_of." + plan.hang().chosen().name().toLowerCase(Locale.ROOT)));
     }
 
     /** The middle of the frame at a depth, mirrored as it is drawn from behind. */

@@ -10,8 +10,8 @@ import neatcorner.core.plan.Plan;
 
 /** What happened, over time, and what was measured beside what was planned. */
 public final class LogDrawing {
-    /** So many words stand beside the line at most. */
-    private static final int MOST_SAID = 9;
+    /** So many are said, the latest. */
+    public static final int MOST_SAID = 16;
 
     private LogDrawing() {
     }
@@ -23,8 +23,9 @@ public final class LogDrawing {
      * @param when   as it is said
      * @param what   as it is said
      * @param note   whether somebody wrote it down, else an edit
+     * @param undone whether it was undone since
      */
-    public record Event(long second, String when, String what, boolean note) {
+    public record Event(long second, String when, String what, boolean note, boolean undone) {
     }
 
     /** The picture, to fill a space of this size; the events oldest first, at least one. */
@@ -45,7 +46,7 @@ public final class LogDrawing {
         List<Event> said = events.subList(Math.max(0, events.size() - MOST_SAID), events.size());
         double x = sketch.em(150);
         double top = sketch.em(18);
-        double row = Math.min(sketch.em(44), (height - top - sketch.em(20)) / Math.max(1, said.size()));
+        double row = Math.min(sketch.em(30), (height - top - sketch.em(20)) / Math.max(1, said.size()));
         sketch.line(new At(x, top - sketch.em(10)), new At(x, top + row * (said.size() - 1) + sketch.em(10)), Ink.HAIRLINE, sketch.em(2));
         if (events.size() > said.size()) {
             sketch.small(new At(x + sketch.em(14), top - sketch.em(12)), sketch.say("log.before", events.size() - said.size()), Anchor.START);
@@ -56,7 +57,7 @@ public final class LogDrawing {
             double dot = sketch.em(event.note() ? 6 : 4);
             sketch.area(Sketch.rectangle(x - dot, y - dot, x + dot, y + dot), event.note() ? Ink.GIVEN : Ink.KEY);
             sketch.small(new At(x - sketch.em(14), y), event.when(), Anchor.END);
-            sketch.text(new At(x + sketch.em(14), y), shortened(sketch, event.what(), width - x - sketch.em(24)), Ink.INK, 12.5, event.note(), Anchor.START);
+            sketch.text(new At(x + sketch.em(14), y), shortened(sketch, event.what(), width - x - sketch.em(24)), event.undone() ? Ink.SOFT : Ink.INK, 12.5, event.note(), Anchor.START);
         }
     }
 
@@ -84,7 +85,7 @@ public final class LogDrawing {
             sketch.text(new At(first, y), sketch.say("tag." + entry.getKey().id()), Ink.INK, 12.5, true, Anchor.START);
             sketch.text(new At(first + step, y), should.isZero() ? "" : sketch.book().write(should), Ink.INK, 12.5, false, Anchor.START);
             sketch.text(new At(first + 2 * step, y), sketch.book().exactly(entry.getValue()), Ink.INK, 12.5, false, Anchor.START);
-            sketch.text(new At(first + 3 * step, y), should.isZero() ? "" : off.isZero() ? "0" : (off.isNegative() ? "−" : "+") + sketch.book().exactly(off.abs()), Ink.INK, 12.5,
+            sketch.text(new At(first + 3 * step, y), should.isZero() ? "" : off.isZero() ? sketch.say("log.as_planned") : sketch.say(off.isNegative() ? "log.shorter" : "log.longer", off.abs()), Ink.INK, 12.5,
                     true, Anchor.START);
         }
     }

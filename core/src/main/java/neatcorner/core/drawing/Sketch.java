@@ -95,9 +95,10 @@ final class Sketch {
 
     /** Half the width and half the height a tag takes with its caption, a little generous. */
     double[] tagSize(Figure<Length> figure, String caption) {
-        double number = StackedNumeral.of(book().numeral(figure), em(TAG), reader.lettering()).width() + em(20);
+        StackedNumeral set = StackedNumeral.of(book().numeral(figure), em(TAG), reader.lettering());
+        double number = set.width() + em(20);
         double words = caption.isEmpty() ? 0 : widthOf(caption, em(11.5), false) + em(6);
-        return new double[] {Math.max(number, words) / 2, em(TAG * 1.12 + 10 + (caption.isEmpty() ? 0 : 16)) / 2};
+        return new double[] {Math.max(number, words) / 2, (set.height() + em(10 + (caption.isEmpty() ? 0 : 16))) / 2};
     }
 
     /** Where a tag's number has its middle when number and caption together are to have theirs there. */

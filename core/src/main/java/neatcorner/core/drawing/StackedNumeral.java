@@ -14,9 +14,15 @@ import neatcorner.core.measure.Unit;
  * @param barAt    its height over the baseline
  * @param barThick its thickness
  * @param width    of it all
+ * @param height   of it all, as far above the middle of a figure as below it
  */
-public record StackedNumeral(List<Run> runs, double barFrom, double barTo, double barAt, double barThick, double width) {
+public record StackedNumeral(List<Run> runs, double barFrom, double barTo, double barAt, double barThick, double width, double height) {
+    /** A fraction's figures, as a share of the number's own size, where that is large. */
     private static final double SMALL = 0.6;
+    /** Numbers smaller than this have no room for figures over one another: their fractions are set level. */
+    private static final double LEAST_STACKED = 18.9;
+    /** A fraction's figures are no smaller than this, so that they are 11 high. */
+    private static final double LEAST_SMALL = 15.8;
     /** Height of a figure over the baseline, as a share of its size, in the condensed face. */
     public static final double CAP = 0.70;
 
@@ -42,10 +48,19 @@ public record StackedNumeral(List<Run> runs, double barFrom, double barTo, doubl
         }
         double barFrom = x;
         double barTo = x;
-        double small = size * SMALL;
+        double small = Math.max(size * SMALL, Math.min(size * 0.84, LEAST_SMALL));
         double barAt = size * CAP / 2;
         double thick = size * 0.055;
-        if (numeral.hasFraction()) {
+        double high = size * CAP;
+        if (numeral.hasFraction() && size < LEAST_STACKED) {
+            String level = numeral.numerator() + "/" + numeral.denominator();
+            x += whole.isEmpty() ? 0 : size * 0.22;
+            barFrom = x;
+            barTo = x;
+            runs.add(new Run(level, x, 0, size));
+            x += lettering.figures(level, size);
+        } else if (numeral.hasFraction()) {
+            high = 2 * (thick * 1.4 + small * CAP);
             String over = Integer.toString(numeral.numerator());
             String under = Integer.toString(numeral.denominator());
             double gap = size * 0.10;
@@ -61,6 +76,6 @@ public record StackedNumeral(List<Run> runs, double barFrom, double barTo, doubl
         double tailSize = numeral.unit() == Unit.INCH ? size : size * 0.62;
         runs.add(new Run(tail, x, 0, tailSize));
         x += lettering.figures(tail, tailSize);
-        return new StackedNumeral(List.copyOf(runs), barFrom, barTo, barAt, thick, x);
+        return new StackedNumeral(List.copyOf(runs), barFrom, barTo, barAt, thick, x, Math.max(high, size * 1.12));
     }
 }

@@ -10,7 +10,6 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.shop.Habit;
-import neatcorner.core.words.Station;
 
 /** The wall to scale: floor, centre line and hook with their heights, the frame where it will hang, and beside it its back. */
 public final class WallDrawing {
@@ -34,11 +33,11 @@ public final class WallDrawing {
     /** The picture, to fill a space of this size. */
     public static Picture draw(Plan plan, Reader reader, double width, double height) {
         WallDrawing drawing = new WallDrawing(plan, reader, width, height);
-        double wall = Math.min(width * 0.5, height * 0.95);
+        double wall = Math.min(width * 0.58, height * 0.95);
         drawing.wall(wall);
         drawing.sketch.line(new At(wall, 0), new At(wall, height), Ink.HAIRLINE, drawing.sketch.em(1));
         drawing.sketch.small(new At((wall + width) / 2, drawing.sketch.em(12)), drawing.sketch.say("wall.back"), Anchor.MIDDLE);
-        drawing.sketch.inset(FrameDrawing.draw(plan, Station.HANG, reader, width - wall, height - drawing.sketch.em(16)), wall, drawing.sketch.em(16));
+        drawing.sketch.inset(FrameDrawing.hardware(plan, reader, width - wall, height - drawing.sketch.em(16)), wall, drawing.sketch.em(16));
         return drawing.sketch.picture(width, height);
     }
 
@@ -48,7 +47,7 @@ public final class WallDrawing {
         double centre = plan.frame().habits().get(Habit.CENTRE_HEIGHT).toMm();
         double shown = Math.max(LEAST_SHOWN, centre + high / 2 + ABOVE);
         double floor = height - sketch.em(34);
-        double side = sketch.em(92);
+        double side = sketch.em(84);
         double unit = Math.min((floor - sketch.em(24)) / shown, (room - 2 * side) / wide);
         double x = room / 2;
         sketch.area(Sketch.rectangle(0, floor, room, height), Ink.BOARD);
@@ -61,7 +60,7 @@ public final class WallDrawing {
         double top = middle.y() - high * unit / 2;
         hook(x, top, unit, floor, room);
         sketch.line(new At(sketch.em(46), middle.y()), new At(sketch.em(46), floor), Ink.SOFT, sketch.em(1));
-        sketch.tag(plan, new At(sketch.em(46), (middle.y() + floor) / 2), Habit.CENTRE_HEIGHT, sketch.say("wall.centre"));
+        sketch.tag(plan, new At(sketch.em(46), floor - sketch.em(54)), Habit.CENTRE_HEIGHT, sketch.say("wall.centre"));
     }
 
     private void hook(double x, double top, double unit, double floor, double room) {
@@ -76,12 +75,12 @@ public final class WallDrawing {
         }));
         double dot = sketch.em(4);
         sketch.area(Sketch.rectangle(x - dot, y - dot, x + dot, y + dot), Ink.SAW);
-        double right = room - sketch.em(46);
+        double right = room - sketch.em(54);
         sketch.line(List.of(new At(x, y), new At(right, y)), Paint.of(Ink.SAW), sketch.em(1), Mark.Dash.HIDDEN);
         sketch.line(new At(right, y), new At(right, floor), Ink.SOFT, sketch.em(1));
         Length height = hang.hookHeight().value();
         if (height.isPositive()) {
-            sketch.tag(plan, new At(right, (y + floor) / 2 - sketch.em(30)), HangPlanner.HOOK_HEIGHT,
+            sketch.tag(plan, new At(right, floor - sketch.em(54)), HangPlanner.HOOK_HEIGHT,
                     sketch.say("tag.height_of." + hang.chosen().name().toLowerCase(Locale.ROOT)));
         }
     }

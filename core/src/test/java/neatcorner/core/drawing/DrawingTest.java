@@ -35,6 +35,7 @@ import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class DrawingTest {
     /** A face in which every sign is half as wide as it is high. */
@@ -196,8 +197,44 @@ class DrawingTest {
                     StickDrawing.draw(plan, READER, 700, StickDrawing.FEW_SHOWN), MitreFaceDrawing.draw(plan, READER, 400, 300), FinishDrawing.draw(plan, READER, 400),
                     SheetDrawing.draw(SheetLot.of(List.of(new Lots.Order("a", plan.frame())), shop, Answers.NONE), READER, 700)));
             Stream.of(Station.values()).forEach(station -> pictures.add(FrameDrawing.draw(plan, station, READER, 600, 500)));
+            pictures.addAll(rooms(plan));
             pictures.forEach(DrawingTest::isLegible);
         }
+    }
+
+    /** The pictures that stand for a station alone. */
+    private static List<Picture> rooms(Plan plan) {
+        List<LogDrawing.Event> events = List.of(new LogDrawing.Event(1, "1 May", "new job", false, false), new LogDrawing.Event(2, "2 May", "x".repeat(300), true, false));
+        return List.of(CornerSheet.draw(plan, READER, 540, 600), GlueClock.draw(plan, READER, 880), FrameDrawing.back(plan, READER, 880, 180),
+                FitDrawing.draw(plan, READER, 540, 400), WallDrawing.draw(plan, READER, 540, 600), LogDrawing.draw(plan, events, READER, 540, 600));
+    }
+
+    /** Nothing that is said in a station's picture is cut off at its edge, whatever the job. */
+    @Test
+    void wordsOfTheRoomsStayInside() {
+        jobs().map(DrawingTest::plan).flatMap(plan -> rooms(plan).stream()).forEach(picture -> picture.marks().forEach(mark -> {
+            if (mark instanceof Mark.Text text) {
+                double wide = PLAIN.width(text.text(), text.size(), text.bold());
+                double left = text.at().x() - switch (text.anchor()) {
+                    case START -> 0;
+                    case MIDDLE -> wide / 2;
+                    case END -> wide;
+                };
+                assertThat(left).as(text.text()).isGreaterThanOrEqualTo(-1);
+                assertThat(left + wide).as(text.text()).isLessThanOrEqualTo(picture.width() + 1);
+                assertThat(text.at().y()).as(text.text()).isBetween(0.0, picture.height());
+            }
+        }));
+    }
+
+    /** However a number is set, the figures of its fraction are 11 high or as high as the number's own. */
+    @ParameterizedTest
+    @ValueSource(doubles = {12, 15, 16.9, 17, 19, 24, 36, 72})
+    void fractionsCanBeRead(double size) {
+        StackedNumeral set = StackedNumeral.of(Graduation.INCH_16.write(in("14 7/8")), size, PLAIN);
+        assertThat(set.runs()).allMatch(run -> run.size() * StackedNumeral.CAP >= Math.min(11, size * StackedNumeral.CAP) - 1e-9);
+        assertThat(set.runs().stream().map(StackedNumeral.Run::text).toList()).isEqualTo(size < 18.9 ? List.of("14", "7/8", "″") : List.of("14", "7", "8", "″"));
+        assertThat(set.height()).isGreaterThanOrEqualTo(size);
     }
 
     private static void isLegible(Picture picture) {

@@ -1,0 +1,31 @@
+package neatcorner.files.export;
+
+import java.util.function.Function;
+import neatcorner.core.phrase.Named;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.words.Phrasebook;
+import neatcorner.files.sheet.SheetSize;
+
+/**
+ * One thing that can be written of a plan.
+ *
+ * @param what    it shows: {@code sheet}, {@code frame}, {@code pieces}; with the ending its phrase is {@code export.WHAT.ENDING}
+ * @param ending  of its file, without the point
+ * @param content makes the file; may refuse what is too large
+ */
+public record Export(String what, String ending, Function<Request, byte[]> content) implements Named {
+    /**
+     * What is to be written, and for whom.
+     *
+     * @param book  the reader's units
+     * @param paper to print on, where it is printed
+     */
+    public record Request(Plan plan, Phrasebook book, SheetSize paper) {
+    }
+
+    @Override
+    public Words words() {
+        return Words.of("export." + what + "." + ending);
+    }
+}
