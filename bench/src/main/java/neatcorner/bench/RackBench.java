@@ -34,6 +34,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Warmup(iterations = 2, time = 2)
 @Measurement(iterations = 3, time = 2)
 @Fork(1)
+@SuppressWarnings("NullAway.Init") // Set up before every measurement.
 public class RackBench {
     /** How many off-cuts; they are of all the shop's mouldings in turn. */
     @Param({"100", "1000", "5000"})

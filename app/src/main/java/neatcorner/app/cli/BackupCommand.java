@@ -2,7 +2,6 @@ package neatcorner.app.cli;
 
 import java.nio.file.Path;
 import neatcorner.files.store.ShopStore;
-import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
@@ -10,9 +9,9 @@ import picocli.CommandLine.Parameters;
 @Command(name = "backup", description = "Write a whole copy of a shop to a new file, also while a window has it open.", mixinStandardHelpOptions = true)
 final class BackupCommand implements Runnable {
     @Parameters(index = "0", paramLabel = "SHOP", description = "The shop.")
-    private @Nullable Path shop;
+    private Path shop;
     @Parameters(index = "1", paramLabel = "FILE", description = "Where the copy goes; nothing may be there yet.")
-    private @Nullable Path copy;
+    private Path copy;
 
     @Override
     public void run() {

@@ -23,4 +23,10 @@ public final class CommandException extends RuntimeException {
     public CommandException(String message) {
         super(message);
     }
+
+    /** Why, as a sentence; it is always there. */
+    @Override
+    public String getMessage() {
+        return String.valueOf(super.getMessage());
+    }
 }

@@ -42,16 +42,16 @@ public final class Commands implements Callable<Integer> {
             try {
                 return new Commands().call();
             } catch (Window.NoDisplay refused) {
-                return complain(refused.getMessage());
+                return complain(String.valueOf(refused.getMessage()));
             }
         }
         CommandLine line = new CommandLine(new Commands());
         line.setExpandAtFiles(false);
-        line.setParameterExceptionHandler((wrong, _) -> complain(wrong.getMessage()));
+        line.setParameterExceptionHandler((wrong, _) -> complain(String.valueOf(wrong.getMessage())));
         line.setExecutionExceptionHandler((failed, _, _) -> {
             if (failed instanceof CommandException || failed instanceof StoreException || failed instanceof ParameterException
                     || failed instanceof FileRefused || failed instanceof Window.NoDisplay) {
-                return complain(failed.getMessage());
+                return complain(String.valueOf(failed.getMessage()));
             }
             return failed instanceof Refusal refused ? complain(CommandException.said(refused)) : keepFault(String.join(" ", args), failed);
         });
@@ -64,7 +64,7 @@ public final class Commands implements Callable<Integer> {
 
     /** A bug: its trace goes to the log beside the shop, a sentence to the person. */
     private static int keepFault(String doing, Throwable fault) {
-        Path folder = ownShop().toAbsolutePath().getParent();
+        Path folder = Optional.ofNullable(ownShop().toAbsolutePath().getParent()).orElse(Path.of("."));
         FaultLog.keepIn(folder);
         FaultLog.keep(doing, fault);
         System.err.println("neat-corner: something went wrong in the program itself; nothing was changed. What happened is kept in "

@@ -5,7 +5,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import neatcorner.files.store.ShopStore;
-import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
@@ -13,7 +12,7 @@ import picocli.CommandLine.Parameters;
 @Command(name = "compact", description = "Give the room back that removed jobs left in a shop's file; no window may have it open.", mixinStandardHelpOptions = true)
 final class CompactCommand implements Runnable {
     @Parameters(paramLabel = "SHOP", description = "The shop.")
-    private @Nullable Path shop;
+    private Path shop;
 
     @Override
     public void run() {

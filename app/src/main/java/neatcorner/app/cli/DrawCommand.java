@@ -8,7 +8,6 @@ import neatcorner.files.disk.WholeFile;
 import neatcorner.files.export.Export;
 import neatcorner.files.export.Exports;
 import neatcorner.files.sheet.SheetSize;
-import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -29,7 +28,7 @@ final class DrawCommand implements Runnable {
     @Mixin
     private JobArguments arguments = new JobArguments();
     @Option(names = {"-o", "--out"}, required = true, paramLabel = "OUT", description = "Where it goes; .svg, .dxf or .pdf says what it is.")
-    private @Nullable Path out;
+    private Path out;
     @Option(names = "--what", defaultValue = "FRAME", description = "${COMPLETION-CANDIDATES}.")
     private What what = What.FRAME;
     @Option(names = "--paper", defaultValue = "A4", description = "For a PDF: ${COMPLETION-CANDIDATES}.")

@@ -5,7 +5,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import neatcorner.files.store.ShopFolder;
 import neatcorner.files.store.ShopStore;
-import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
@@ -13,9 +12,9 @@ import picocli.CommandLine.Parameters;
 @Command(name = "export", description = "Write a whole shop as open files to a folder: shop.json, a file for every job, and their histories.", mixinStandardHelpOptions = true)
 final class ExportCommand implements Runnable {
     @Parameters(index = "0", paramLabel = "SHOP", description = "The shop; no window may have it open.")
-    private @Nullable Path shop;
+    private Path shop;
     @Parameters(index = "1", paramLabel = "FOLDER", description = "A folder that is not there yet, or is empty.")
-    private @Nullable Path folder;
+    private Path folder;
 
     @Override
     public void run() {

@@ -3,7 +3,6 @@ package neatcorner.app.cli;
 import java.nio.file.Path;
 import java.time.Clock;
 import neatcorner.files.store.ShopFolder;
-import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
@@ -11,9 +10,9 @@ import picocli.CommandLine.Parameters;
 @Command(name = "import", description = "Make a new shop of a folder of open files, as export writes them.", mixinStandardHelpOptions = true)
 final class ImportCommand implements Runnable {
     @Parameters(index = "0", paramLabel = "FOLDER", description = "The folder, with shop.json, jobs and away in it.")
-    private @Nullable Path folder;
+    private Path folder;
     @Parameters(index = "1", paramLabel = "SHOP", description = "The new shop's file; nothing may be there yet.")
-    private @Nullable Path shop;
+    private Path shop;
 
     @Override
     public void run() {

@@ -10,7 +10,7 @@ import picocli.CommandLine.Parameters;
 /** What every command that plans a job is given. */
 final class JobArguments {
     @Parameters(paramLabel = "JOB.json", description = "The job.")
-    private @Nullable Path job;
+    private Path job;
     @Option(names = {"--shop-file", "--shop"}, paramLabel = "SHOP.json", description = "The shop to plan for; a new shop without it.")
     private @Nullable Path shop;
 

@@ -21,9 +21,9 @@ import picocli.CommandLine.Parameters;
 @Command(name = "outline", description = "Make a job of the outline in an SVG or DXF drawing.", mixinStandardHelpOptions = true)
 final class OutlineCommand implements Runnable {
     @Parameters(paramLabel = "DRAWING", description = "An SVG or DXF with a closed outline: the edge of the glass.")
-    private @Nullable Path drawing;
+    private Path drawing;
     @Option(names = {"-o", "--out"}, required = true, paramLabel = "JOB.json", description = "Where the job goes.")
-    private @Nullable Path out;
+    private Path out;
     @Option(names = "--unit", paramLabel = "UNIT", description = "One unit of the drawing, when it does not say: ${COMPLETION-CANDIDATES}.")
     private OutlineFile.@Nullable Scale unit;
     @Option(names = {"--shop-file", "--shop"}, paramLabel = "SHOP.json", description = "The shop whose first moulding with a rabbet is taken.")

@@ -6,7 +6,6 @@ import neatcorner.core.words.Phrasebook;
 import neatcorner.files.disk.WholeFile;
 import neatcorner.files.sheet.SheetSize;
 import neatcorner.files.sheet.ShopSheet;
-import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -17,7 +16,7 @@ final class SheetCommand implements Runnable {
     @Mixin
     private JobArguments arguments = new JobArguments();
     @Option(names = {"-o", "--out"}, required = true, paramLabel = "OUT.pdf", description = "Where it goes.")
-    private @Nullable Path out;
+    private Path out;
     @Option(names = "--paper", defaultValue = "A4", description = "${COMPLETION-CANDIDATES}.")
     private SheetSize paper = SheetSize.A4;
     @Option(names = "--tape", defaultValue = "INCH_16", description = "How lengths are written: ${COMPLETION-CANDIDATES}.")

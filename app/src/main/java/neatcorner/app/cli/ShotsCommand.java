@@ -3,7 +3,6 @@ package neatcorner.app.cli;
 import java.nio.file.Path;
 import java.time.Clock;
 import neatcorner.app.view.Shots;
-import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
@@ -11,7 +10,7 @@ import picocli.CommandLine.Parameters;
 @Command(name = "shots", description = "Render each main view at 1280 × 800 from the demonstration.", mixinStandardHelpOptions = true)
 final class ShotsCommand implements Runnable {
     @Parameters(paramLabel = "DIR", description = "The folder for the pictures.")
-    private @Nullable Path folder;
+    private Path folder;
 
     @Override
     public void run() {

@@ -7,14 +7,13 @@ import java.util.function.BiFunction;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import neatcorner.core.phrase.Refusal;
-import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 /** What every command that solves a bare planning problem is given. */
 final class SolverArguments {
     @Parameters(paramLabel = "PROBLEM.json", description = "The problem; docs/formats tells how it is written.")
-    private @Nullable Path problem;
+    private Path problem;
     @Option(names = "--seconds", paramLabel = "S", defaultValue = "10", description = "Time to look for better layouts; ${DEFAULT-VALUE} when not said.")
     private double seconds;
     @Option(names = "--json", description = "Print the answer as JSON.")

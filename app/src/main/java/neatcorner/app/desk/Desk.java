@@ -491,7 +491,7 @@ public final class Desk implements AutoCloseable {
             try {
                 said = book.say("desk.exported", ShopFolder.write(store, folder), folder.toString());
             } catch (StoreException | FileRefused refused) {
-                said = book.say("desk.not_exported", refused.getMessage());
+                said = book.say("desk.not_exported", String.valueOf(refused.getMessage()));
             } catch (RuntimeException bug) {
                 FaultLog.keep("writing everything", bug);
                 said = book.say("desk.fault");
@@ -570,7 +570,7 @@ public final class Desk implements AutoCloseable {
             if (failed.getCause() instanceof StoreException said) {
                 complaints.accept(said.getMessage());
             } else {
-                FaultLog.keep("reading", failed.getCause());
+                FaultLog.keep("reading", failed);
                 complaints.accept(book.say("desk.fault"));
             }
         }

@@ -33,7 +33,7 @@ record Chooser(Stage stage) implements FilePort {
     public boolean show(Path file) {
         String system = System.getProperty("os.name").toLowerCase(Locale.ROOT);
         List<String> command = system.startsWith("win") ? List.of("explorer", "/select,", file.toString())
-                : system.startsWith("mac") ? List.of("open", "-R", file.toString()) : List.of("xdg-open", file.toAbsolutePath().getParent().toString());
+                : system.startsWith("mac") ? List.of("open", "-R", file.toString()) : List.of("xdg-open", file.toAbsolutePath().resolveSibling("").toString());
         try {
             new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).start();
             return true;

@@ -27,7 +27,6 @@ final class CornersRoom implements Room {
     public void tally(Tally tally) {
         tally.text(tally.say(tally.plan().joints().chosen().words()), "big-text");
         tally.plan().joints().used().settings().stream().findFirst().ifPresent(tally::big);
-        tally.plan().joints().used().settings().stream().skip(1).forEach(tally::row);
         tally.saw();
     }
 }

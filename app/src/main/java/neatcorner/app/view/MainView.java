@@ -427,7 +427,7 @@ public final class MainView extends StackPane {
         take.setOnAction(_ -> open());
         button.getItems().addAll(whole, new SeparatorMenuItem(), take);
         for (Path recent : desk.recentFiles()) {
-            MenuItem item = new MenuItem(Labels.get("write.recent", recent.getFileName(), recent.getParent()));
+            MenuItem item = new MenuItem(Labels.get("write.recent", recent.getFileName(), recent.resolveSibling("")));
             item.setOnAction(_ -> open(recent));
             button.getItems().add(item);
         }

@@ -197,7 +197,7 @@ final class PictureView extends Region {
     }
 
     @Override
-    public Orientation getContentBias() {
+    public @Nullable Orientation getContentBias() {
         return tall.isPresent() ? Orientation.HORIZONTAL : null;
     }
 
@@ -241,11 +241,13 @@ final class PictureView extends Region {
 
     /** The picture for a space; layout asks for it more than once. */
     private Picture drawn(double width, double height) {
-        boolean fits = last != null && last.width() == width && (tall.isPresent() || last.height() == height);
-        if (!fits) {
-            last = drawing.apply(new Dimension2D(width, height));
+        Picture shown = last;
+        if (shown != null && shown.width() == width && (tall.isPresent() || shown.height() == height)) {
+            return shown;
         }
-        return last;
+        Picture anew = drawing.apply(new Dimension2D(width, height));
+        last = anew;
+        return anew;
     }
 
     /** Puts the keyboard on the first number that was given. */

@@ -12,6 +12,7 @@ import javafx.scene.shape.Polyline;
 import javafx.scene.shape.SVGPath;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.recall.Known;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
 
@@ -38,7 +39,7 @@ final class Rail extends Pane {
 
     void update() {
         for (Station station : Station.values()) {
-            Button piece = pieces.get(station);
+            Button piece = Known.in(pieces, station);
             Plan.Standing standing = desk.plan().standing(station);
             String name = desk.book().say(Phrasebook.keyOf(station));
             piece.setText(name);

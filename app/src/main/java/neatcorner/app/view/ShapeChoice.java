@@ -33,6 +33,7 @@ import neatcorner.core.outline.Size;
 import neatcorner.core.outline.Traverse;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.recall.Known;
 import neatcorner.core.words.Phrasebook;
 
 /** The shape of the frame: which, how many sides, how it stands; what of it cannot be typed on the drawing. */
@@ -96,7 +97,7 @@ final class ShapeChoice {
     private Outline usual(Form form) {
         Frame frame = desk().plan().frame();
         Line line = outline().line();
-        List<Point> corners = outline().isCurved() ? List.of() : frame.lines().get(line);
+        List<Point> corners = outline().isCurved() ? List.of() : Known.in(frame.lines(), line);
         return form.in(new Size(line, frame.width(line)), new Size(line, frame.height(line)), corners);
     }
 

@@ -34,6 +34,7 @@ import neatcorner.core.job.Cutting;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.job.StickId;
 import neatcorner.core.mill.Milling;
+import neatcorner.core.recall.Known;
 import neatcorner.core.solve.sheet.SheetAnswer;
 import neatcorner.core.solve.sheet.SheetProblem;
 
@@ -161,7 +162,7 @@ final class SticksBar implements PictureView.Pressing {
         proof.setText("");
         picture.drawTall(Labels.get("picture.boards"), width -> BoardDrawing.draw(milling, PictureView.reader(desk), width));
         int missing = milling.missingCount();
-        return desk.book().say("boards.summary", milling.boards().size(), milling.wood().get(Milling.Step.ROUGH), milling.wood().get(Milling.Step.FINISHED))
+        return desk.book().say("boards.summary", milling.boards().size(), Known.in(milling.wood(), Milling.Step.ROUGH), Known.in(milling.wood(), Milling.Step.FINISHED))
                 + (missing > 0 ? Labels.get("boards.missing", missing) : "");
     }
 

@@ -12,6 +12,7 @@ import neatcorner.core.cut.SheetLot;
 import neatcorner.core.measure.Money;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.recall.Known;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.sheet.SheetAnswer;
 import neatcorner.core.solve.sheet.SheetProblem;
@@ -27,7 +28,7 @@ final class StockRows {
         Phrasebook book = panel.book();
         for (Milling.Step step : Milling.Step.values()) {
             String lost = step == Milling.Step.ROUGH ? "" : book.say("board.lost", milling.lost(step));
-            box.getChildren().add(Panel.spread(Panel.text(book.say(Phrasebook.keyOf(step)), "soft"), Panel.text(book.write(milling.wood().get(step)) + lost, "strong")));
+            box.getChildren().add(Panel.spread(Panel.text(book.say(Phrasebook.keyOf(step)), "soft"), Panel.text(book.write(Known.in(milling.wood(), step)) + lost, "strong")));
         }
         if (milling.missingCount() > 0) {
             box.getChildren().add(Panel.text(Labels.get("rack.milling_missing", milling.missingCount()), "soft"));

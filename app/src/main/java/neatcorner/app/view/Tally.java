@@ -18,6 +18,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.recall.Known;
 import neatcorner.core.words.Figure;
 
 /** The large figures of a station: each can be pressed for its working. */
@@ -67,8 +68,8 @@ final class Tally {
 
     /** How large the frame is. */
     void outside() {
-        big(plan().frame().widths().get(Line.OUTSIDE), say("line.outside"), say("side.wide"));
-        big(plan().frame().heights().get(Line.OUTSIDE), "", say("side.high"));
+        big(Known.in(plan().frame().widths(), Line.OUTSIDE), say("line.outside"), say("side.wide"));
+        big(Known.in(plan().frame().heights(), Line.OUTSIDE), "", say("side.high"));
         row(plan().hang().weight().total());
     }
 

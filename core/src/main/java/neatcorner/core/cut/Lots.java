@@ -10,6 +10,7 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.measure.Length;
+import neatcorner.core.recall.Known;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
@@ -81,7 +82,7 @@ public final class Lots {
         bySection.forEach((section, pieces) -> {
             Moulding stock = Source.mouldingFor(section, shop);
             lots.add(Lot.of(stock, List.copyOf(pieces), Source.of(stock, shop),
-                    new Lot.Terms(kerf, gaps.get(section), trim, habits.get(Habit.USEFUL), oneBatch, wishes), answers));
+                    new Lot.Terms(kerf, Known.in(gaps, section), trim, habits.get(Habit.USEFUL), oneBatch, wishes), answers));
         });
         return List.copyOf(lots);
     }

@@ -13,6 +13,7 @@ import neatcorner.core.pane.PanePlanner;
 import neatcorner.core.pane.Panes;
 import neatcorner.core.rack.Material;
 import neatcorner.core.rack.Sheet;
+import neatcorner.core.recall.Known;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Answers;
@@ -87,11 +88,11 @@ public record SheetLot(Material material, Optional<SheetProblem> problem, Option
         Length strip = material.isGlass() ? shop.habits().get(Habit.SNAP_STRIP) : Length.ZERO;
         Map<Boolean, List<SheetProblem.Pane>> fitting = panes.stream().collect(Collectors.partitioningBy(pane ->
                 stock.stream().anyMatch(sheet -> SheetProblem.fits(pane, sheet, material.isSawn() ? shop.habits().get(Habit.KERF) : Length.ZERO, Length.ZERO, strip))));
-        if (fitting.get(true).isEmpty()) {
+        if (Known.in(fitting, true).isEmpty()) {
             return new SheetLot(material, Optional.empty(), Optional.empty(), List.of(), panes);
         }
-        SheetProblem problem = new SheetProblem(fitting.get(true), stock, kerf, Length.ZERO, strip);
-        return new SheetLot(material, Optional.of(problem), answers.to(problem).or(problem::quick), List.copyOf(sheets), fitting.get(false));
+        SheetProblem problem = new SheetProblem(Known.in(fitting, true), stock, kerf, Length.ZERO, strip);
+        return new SheetLot(material, Optional.of(problem), answers.to(problem).or(problem::quick), List.copyOf(sheets), Known.in(fitting, false));
     }
 
     /** How far what some lots cost may be from the best. */

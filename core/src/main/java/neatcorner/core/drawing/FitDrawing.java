@@ -16,6 +16,7 @@ import neatcorner.core.pane.Pane;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.rack.Material;
+import neatcorner.core.recall.Known;
 import neatcorner.core.words.Phrasebook;
 
 /** The package pulled apart, the front at the left: the frame, every layer and what is behind, each with its size. */
@@ -64,9 +65,9 @@ public final class FitDrawing {
         Frame frame = plan.frame();
         boolean holds = frame.has(Line.RABBET);
         Line line = holds ? Line.RABBET : Line.OUTSIDE;
-        String size = sketch.say("sheet.size", frame.widths().get(line), frame.heights().get(line));
+        String size = sketch.say("sheet.size", Known.in(frame.widths(), line), Known.in(frame.heights(), line));
         String depth = holds && plan.job().section().recessDepth().isPositive() ? sketch.say("fit.deep", plan.job().section().recessDepth()) : "";
-        parts.add(new Part(frame.lines().get(Line.OUTSIDE), List.of(frame.inner()), new Paint.Wood(plan.job().section().species(), Paint.Shade.FACE),
+        parts.add(new Part(Known.in(frame.lines(), Line.OUTSIDE), List.of(frame.inner()), new Paint.Wood(plan.job().section().species(), Paint.Shade.FACE),
                 new Paint.Wood(plan.job().section().species(), Paint.Shade.EDGE), sketch.say("fit.the_frame"), size, depth));
         List<Layer> layers = plan.job().contents().layers();
         List<Pane> sheets = plan.fit().sheets();
@@ -75,7 +76,7 @@ public final class FitDrawing {
         }
         plan.fit().strainer().ifPresent(strainer -> {
             double strip = Straining.STRIP.face().toMm();
-            List<Point> round = box(frame.lines().get(Line.RABBET), strainer.rail().value(), strainer.stile().value().plus(Straining.STRIP.face().times(2)));
+            List<Point> round = box(Known.in(frame.lines(), Line.RABBET), strainer.rail().value(), strainer.stile().value().plus(Straining.STRIP.face().times(2)));
             parts.add(new Part(round, List.of(shrunk(round, strip)), new Paint.Wood(Straining.STRIP.species(), Paint.Shade.FACE),
                     new Paint.Wood(Straining.STRIP.species(), Paint.Shade.EDGE), sketch.say("fit.the_strainer"),
                     sketch.say("sheet.size", strainer.rail(), strainer.stile().value().plus(Straining.STRIP.face().times(2))), ""));
@@ -85,7 +86,7 @@ public final class FitDrawing {
     private void layer(Pane sheet, Optional<Layer> layer, int index) {
         Material.Role role = sheet.material().map(Material::role).orElse(Material.Role.ART);
         Line line = role == Material.Role.ART ? Line.ART : Line.GLASS;
-        List<Point> around = plan.frame().has(line) ? plan.frame().lines().get(line) : plan.frame().lines().get(Line.OUTSIDE);
+        List<Point> around = Known.in(plan.frame().lines(), plan.frame().has(line) ? line : Line.OUTSIDE);
         List<Point> outline = plan.frame().isFourSquare() && plan.frame().bars().isEmpty() ? box(around, sheet.width().value(), sheet.height().value()) : around;
         List<List<Point>> openings = new ArrayList<>();
         String more = layer.map(l -> sketch.book().exactly(l.thickness())).orElse("");
@@ -138,7 +139,7 @@ public final class FitDrawing {
     }
 
     private void rows() {
-        Point middle = middle(plan.frame().lines().get(Line.OUTSIDE));
+        Point middle = middle(Known.in(plan.frame().lines(), Line.OUTSIDE));
         double wide = plan.frame().width(Line.OUTSIDE).toMm();
         double high = plan.frame().height(Line.OUTSIDE).toMm();
         double words = Math.min(width * 0.36, sketch.em(190));
@@ -168,7 +169,7 @@ public final class FitDrawing {
     }
 
     private void columns() {
-        List<Point> outside = plan.frame().lines().get(Line.OUTSIDE);
+        List<Point> outside = Known.in(plan.frame().lines(), Line.OUTSIDE);
         Point middle = middle(outside);
         double wide = plan.frame().width(Line.OUTSIDE).toMm();
         double high = plan.frame().height(Line.OUTSIDE).toMm();

@@ -23,6 +23,7 @@ import neatcorner.core.outline.OutlineKey;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.recall.Known;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Station;
@@ -177,7 +178,7 @@ public final class FrameDrawing {
 
     /** From where to where a line reaches on an axis, in mm. */
     private double[] extent(Line line, Axis axis) {
-        var along = frame().lines().get(line).stream().mapToDouble(p -> axis == Axis.WIDTH ? p.x() : p.y()).summaryStatistics();
+        var along = Known.in(frame().lines(), line).stream().mapToDouble(p -> axis == Axis.WIDTH ? p.x() : p.y()).summaryStatistics();
         return new double[] {along.getMin(), along.getMax()};
     }
 
@@ -192,7 +193,7 @@ public final class FrameDrawing {
     private void regularSizes(Outline.Regular regular) {
         boolean even = regular.sides() % 2 == 0;
         Line line = regular.line();
-        List<Point> run = frame().lines().get(line);
+        List<Point> run = Known.in(frame().lines(), line);
         double low = at(0, outsideHeight()).y() + sketch.em(36);
         double left = at(0, 0).x() - sketch.em(48);
         double right = at(outsideWidth(), 0).x() + sketch.em(48);

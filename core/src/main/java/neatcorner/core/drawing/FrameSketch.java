@@ -15,6 +15,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.recall.Known;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
@@ -70,7 +71,7 @@ final class FrameSketch {
     }
 
     List<At> line(Line line) {
-        return at(frame().lines().get(line));
+        return at(Known.in(frame().lines(), line));
     }
 
     /** Everything but tags. */
@@ -126,7 +127,7 @@ final class FrameSketch {
         }
         double overlap = frame().habits().get(Habit.MAT_OVERLAP).toMm();
         List<At> opening = frame().isFourSquare() ? matRectangle()
-                : shrunk(frame().lines().get(Line.ART), overlap);
+                : shrunk(Known.in(frame().lines(), Line.ART), overlap);
         sketch.area(opening, Ink.ART);
         sketch.outline(opening, Ink.HAIRLINE, sketch.em(1.4));
     }
@@ -151,7 +152,7 @@ final class FrameSketch {
     /** Where the opening of a rectangular mat starts. */
     Point matTopLeft() {
         Borders borders = frame().job().contents().borders().orElseThrow();
-        Point glass = frame().lines().get(Line.GLASS).getFirst();
+        Point glass = Known.in(frame().lines(), Line.GLASS).getFirst();
         return glass.plus(new Point(borders.sides().toMm(), borders.top().toMm()));
     }
 

@@ -9,6 +9,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Vector;
+import neatcorner.core.recall.Known;
 import neatcorner.core.section.Section;
 
 /**
@@ -61,10 +62,10 @@ public record FullSize(String name, List<Trace> traces, List<Word> words) {
     public static FullSize frame(Frame frame) {
         List<Trace> traces = new ArrayList<>();
         List<Word> words = new ArrayList<>();
-        traces.add(new Trace(Layer.EDGE, frame.lines().get(Line.OUTSIDE), true));
+        traces.add(new Trace(Layer.EDGE, Known.in(frame.lines(), Line.OUTSIDE), true));
         traces.add(new Trace(Layer.EDGE, frame.inner(), true));
         if (frame.job().section().lip().isPositive()) {
-            traces.add(new Trace(Layer.RABBET, frame.lines().get(Line.RABBET), true));
+            traces.add(new Trace(Layer.RABBET, Known.in(frame.lines(), Line.RABBET), true));
         }
         for (int i = 0; i < frame.members().size(); i++) {
             Member member = frame.members().get(i);

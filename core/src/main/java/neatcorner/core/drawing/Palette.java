@@ -3,6 +3,7 @@ package neatcorner.core.drawing;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import neatcorner.core.recall.Known;
 import neatcorner.core.wood.Species;
 
 /**
@@ -28,7 +29,7 @@ public enum Palette {
 
     /** The colour of an ink. */
     public int rgb(Ink ink) {
-        return colours.get(ink);
+        return Known.in(colours, ink);
     }
 
     /** The colour of a paint; wood is a little darker in the evening. */

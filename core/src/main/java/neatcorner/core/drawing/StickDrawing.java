@@ -104,7 +104,8 @@ public final class StickDrawing {
     }
 
     private double high(StickLayout stick) {
-        return Math.clamp(stick.section().width().toMm() * unit, sketch.em(24), sketch.em(44));
+        double least = sketch.em(sticks.size() <= FEW_SHOWN ? 36 : 24);
+        return Math.clamp(stick.section().width().toMm() * unit, least, sketch.em(48));
     }
 
     private void stick(StickLayout stick, double y, double high, int number) {

@@ -11,6 +11,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Polygons;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
+import neatcorner.core.recall.Known;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
@@ -101,7 +102,7 @@ final class FitCheck {
     /** A score runs on past a corner that points inwards. */
     private void inwardGlass() {
         Optional<Layer> glass = frame.job().contents().layer(Material.Role.GLAZING).filter(layer -> layer.material().isGlass());
-        if (glass.isPresent() && frame.has(Line.GLASS) && !Polygons.isConvex(frame.lines().get(Line.GLASS))) {
+        if (glass.isPresent() && frame.has(Line.GLASS) && !Polygons.isConvex(Known.in(frame.lines(), Line.GLASS))) {
             ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "glass_inward", glass.get().material()).by(glass.get().thickness())
                     .remedy(new Remedy.OnJob(Words.of("remedy.acrylic"), new Edit.Pack(Material.Role.GLAZING, Optional.of(Material.ACRYLIC)))));
         }

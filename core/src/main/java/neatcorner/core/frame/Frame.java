@@ -20,6 +20,7 @@ import neatcorner.core.outline.Side;
 import neatcorner.core.outline.SizeKey;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.recall.Known;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
 import neatcorner.core.section.Section;
@@ -178,7 +179,7 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
 
     /** The part of a line that runs along one member, counted from 0, from corner to corner. */
     public List<Point> run(Line line, int member) {
-        List<Point> whole = lines.get(line);
+        List<Point> whole = Known.in(lines, line);
         int start = members.subList(0, member).stream().mapToInt(Frame::steps).sum();
         List<Point> run = new ArrayList<>(whole.subList(start, start + steps(members.get(member))));
         run.add(whole.get((start + steps(members.get(member))) % whole.size()));
@@ -191,7 +192,7 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
 
     /** The area inside a line this frame has, in mm². */
     public double area(Line line) {
-        return Polygons.area(lines.get(line));
+        return Polygons.area(Known.in(lines, line));
     }
 
     /** Whether it has four square corners and lies flat, with glazing bars or without. */
@@ -215,7 +216,7 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
 
     /** Whether no corner points inwards, so that a band around it pulls every joint tight. */
     public boolean isConvex() {
-        return Polygons.isConvex(lines.get(Line.OUTSIDE));
+        return Polygons.isConvex(Known.in(lines, Line.OUTSIDE));
     }
 
     /** The angle inside each corner, between the pieces that meet there, starting where the first piece starts. */
@@ -237,7 +238,7 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
 
     /** How far it is round the outside. */
     public Length around() {
-        return Length.mm(Polygons.around(lines.get(Line.OUTSIDE)));
+        return Length.mm(Polygons.around(Known.in(lines, Line.OUTSIDE)));
     }
 
     /** The narrowest of the faces. */
@@ -252,7 +253,7 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
      * @param down mm from the top of the box, within the line
      */
     public double[] chord(Line line, double down) {
-        List<Point> run = lines.get(line);
+        List<Point> run = Known.in(lines, line);
         double left = Double.MAX_VALUE;
         double right = -Double.MAX_VALUE;
         for (int i = 0; i < run.size(); i++) {

@@ -20,6 +20,7 @@ import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.recall.Known;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Figure;
@@ -129,7 +130,7 @@ final class Framing {
     /** Moves everything so that the outside line starts at (0, 0), checks that the lines hold, and cuts the members. */
     private Frame finish(Loop loop, Line base, Map<Line, List<Point>> runs, Map<Line, Figure<Length>> widths,
                          Map<Line, Figure<Length>> heights, Optional<Chain> across, Optional<Chain> down) {
-        List<Point> outside = runs.get(Line.OUTSIDE);
+        List<Point> outside = Known.in(runs, Line.OUTSIDE);
         Point origin = new Point(outside.stream().mapToDouble(Point::x).min().orElseThrow(),
                 outside.stream().mapToDouble(Point::y).min().orElseThrow());
         Map<Line, List<Point>> moved = new EnumMap<>(Line.class);
@@ -147,7 +148,7 @@ final class Framing {
             throw new Refusal(Words.of("impossible.crosses"));
         });
         List<Member> bars = job.outline() instanceof Boxed.Window window
-                ? Glazing.bars(job, window, moved.get(Line.SIGHT), ledger) : List.of();
+                ? Glazing.bars(job, window, Known.in(moved, Line.SIGHT), ledger) : List.of();
         List<Member> strainer = Straining.members(job, habits, widths, heights, moved.getOrDefault(Line.RABBET, List.of()), ledger);
         return new Frame(job, habits, widths, heights, List.copyOf(members), bars, strainer, Collections.unmodifiableMap(moved), inner);
     }

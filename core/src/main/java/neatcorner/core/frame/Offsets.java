@@ -12,6 +12,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Side;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.recall.Known;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
@@ -60,17 +61,17 @@ final class Offsets {
     }
 
     Angle lean(Side side) {
-        return leans.get(side);
+        return Known.in(leans, side);
     }
 
     /** A width across the piece, as it is seen from the front. */
     Length run(Side side, Length across) {
-        return across.times(leans.get(side).cos());
+        return across.times(Known.in(leans, side).cos());
     }
 
     /** How far forward of the sight line's back the outside edge's back stands; negative when it lies behind. */
     double rise(Side side, Length across) {
-        return across.toMm() * leans.get(side).sin() * job.lean().forward();
+        return across.toMm() * Known.in(leans, side).sin() * job.lean().forward();
     }
 
     /** From one line outwards to the next, as it is seen from the front. */
@@ -80,14 +81,14 @@ final class Offsets {
 
     /** How far a line runs outwards of the back sight corner at a side, in mm. */
     double of(Line line, Side side) {
-        double rabbet = seats.get(side).wall();
+        Seat seat = Known.in(seats, side);
         return switch (line) {
-            case SIGHT -> seats.get(side).sight();
+            case SIGHT -> seat.sight();
             case OUTSIDE -> run(side, job.faceOf(side)).toMm();
-            case RABBET -> rabbet;
-            case GLASS, MAT -> rabbet - habits.get(Habit.PLAY).toMm() / 2;
+            case RABBET -> seat.wall();
+            case GLASS, MAT -> seat.wall() - habits.get(Habit.PLAY).toMm() / 2;
             case ART -> job.section().recess() instanceof Recess.Floater ? -habits.get(Habit.FLOAT_GAP).toMm()
-                    : rabbet - habits.get(Habit.PLAY).toMm() / 2
+                    : seat.wall() - habits.get(Habit.PLAY).toMm() / 2
                             - job.contents().borders().map(b -> border(b, side) - habits.get(Habit.MAT_OVERLAP).toMm()).orElse(0.0);
         };
     }

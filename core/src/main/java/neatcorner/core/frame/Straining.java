@@ -14,6 +14,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Vector;
+import neatcorner.core.recall.Known;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
@@ -76,13 +77,13 @@ public final class Straining {
         if (!isIn(job)) {
             return List.of();
         }
-        return isTooSmall(widths.get(Line.RABBET).value().min(heights.get(Line.RABBET).value()), habits) ? List.of()
+        return isTooSmall(Known.in(widths, Line.RABBET).value().min(Known.in(heights, Line.RABBET).value()), habits) ? List.of()
                 : new Straining(job, habits, widths, heights, rabbet, ledger).members();
     }
 
     private List<Member> members() {
         Length strip = STRIP.face();
-        boolean level = isBraceLevel(job, widths.get(Line.RABBET).value(), heights.get(Line.RABBET).value());
+        boolean level = isBraceLevel(job, Known.in(widths, Line.RABBET).value(), Known.in(heights, Line.RABBET).value());
         Figure<Length> rail = length("strainer.rail", Axis.WIDTH, Length.ZERO);
         Figure<Length> stile = length("strainer.stile", Axis.HEIGHT, strip.times(2));
         Figure<Length> brace = length(level ? "strainer.brace" : "strainer.brace_upright", level ? Axis.WIDTH : Axis.HEIGHT, strip.times(2));
@@ -109,7 +110,7 @@ public final class Straining {
     }
 
     private Figure<Length> length(String id, Axis axis, Length strips) {
-        return ledger.enter(Figure.sum(FigureKey.length(Station.FIT, id)).start("rabbet", (axis == Axis.WIDTH ? widths : heights).get(Line.RABBET).value())
+        return ledger.enter(Figure.sum(FigureKey.length(Station.FIT, id)).start("rabbet", Known.in((axis == Axis.WIDTH ? widths : heights), Line.RABBET).value())
                 .minus("slack", slack).minus("strainer_rails", strips, STRIP.face()).rounded(Rounding.DOWN).result());
     }
 

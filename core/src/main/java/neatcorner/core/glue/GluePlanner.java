@@ -28,6 +28,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.recall.Known;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
@@ -291,8 +292,8 @@ public final class GluePlanner {
         Map<Tape, Length> measured = frame.job().measured();
         List<TapedFrame.Wrong> wrong = frame.isFourSquare() && measured.size() == Tape.values().length ? TapedFrame.wrong(measured, planned()) : List.of();
         wrong.forEach(reading -> ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "reading_wrong", Words.of("figure." + reading.tape().id()),
-                        measured.get(reading.tape()), reading.implied())
-                .by(reading.implied().minus(measured.get(reading.tape())).abs()).remedy(new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain()))));
+                        Known.in(measured, reading.tape()), reading.implied())
+                .by(reading.implied().minus(Known.in(measured, reading.tape())).abs()).remedy(new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain()))));
         return !wrong.isEmpty();
     }
 
@@ -306,12 +307,12 @@ public final class GluePlanner {
         Map<Tape, Length> readings = new EnumMap<>(planned);
         readings.putAll(measured);
         if (!measured.containsKey(Tape.DIAGONAL_AC) || !measured.containsKey(Tape.DIAGONAL_BD)) {
-            double wide = readings.get(Tape.TOP).plus(readings.get(Tape.BOTTOM)).over(2).toMm();
-            double high = readings.get(Tape.LEFT).plus(readings.get(Tape.RIGHT)).over(2).toMm();
+            double wide = Known.in(readings, Tape.TOP).plus(Known.in(readings, Tape.BOTTOM)).over(2).toMm();
+            double high = Known.in(readings, Tape.LEFT).plus(Known.in(readings, Tape.RIGHT)).over(2).toMm();
             readings.put(Tape.DIAGONAL_AC, measured.getOrDefault(Tape.DIAGONAL_AC, Length.mm(Math.hypot(wide, high))));
             readings.put(Tape.DIAGONAL_BD, measured.getOrDefault(Tape.DIAGONAL_BD, Length.mm(Math.hypot(wide, high))));
         }
-        TapedFrame taped = TapedFrame.of(readings, planned.get(Tape.TOP).toMm(), planned.get(Tape.LEFT).toMm());
+        TapedFrame taped = TapedFrame.of(readings, Known.in(planned, Tape.TOP).toMm(), Known.in(planned, Tape.LEFT).toMm());
         double[] inset = Stream.of(Side.Name.TOP, Side.Name.RIGHT, Side.Name.BOTTOM, Side.Name.LEFT)
                 .mapToDouble(name -> frame.member(name).section().face().minus(frame.job().section().lip()).toMm()).toArray();
         Length width = frame.width(Line.GLASS);
@@ -357,8 +358,8 @@ public final class GluePlanner {
 
     private void judge(Square square) {
         ledger.enter(Figure.formula(LEAN)
-                .with("diagonal_ac", frame.job().measured().get(Tape.DIAGONAL_AC))
-                .with("diagonal_bd", frame.job().measured().get(Tape.DIAGONAL_BD)).note("lean").gives(square.lean()));
+                .with("diagonal_ac", Known.in(frame.job().measured(), Tape.DIAGONAL_AC))
+                .with("diagonal_bd", Known.in(frame.job().measured(), Tape.DIAGONAL_BD)).note("lean").gives(square.lean()));
         Remedy again = new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain());
         boolean acLong = square.difference().isPositive();
         if (!square.isSquare()) {

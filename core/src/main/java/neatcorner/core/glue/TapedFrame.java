@@ -8,6 +8,7 @@ import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
+import neatcorner.core.recall.Known;
 
 /**
  * A four-sided frame as the tape found it. Four sides and two diagonals are one reading more than a
@@ -32,7 +33,7 @@ record TapedFrame(List<Point> corners) {
             Point[] moves = {new Point(0, 0), new Point(0, 0), new Point(0, 0), new Point(0, 0)};
             double worst = 0;
             for (Map.Entry<Tape, Length> reading : readings.entrySet()) {
-                int[] ends = ENDS.get(reading.getKey());
+                int[] ends = Known.in(ENDS, reading.getKey());
                 Point way = corners[ends[1]].minus(corners[ends[0]]);
                 double over = way.length() - reading.getValue().toMm();
                 Point pull = way.times(over / way.length() / 4);
@@ -52,7 +53,7 @@ record TapedFrame(List<Point> corners) {
 
     /** What the tape would read here. */
     Length reading(Tape tape) {
-        int[] ends = ENDS.get(tape);
+        int[] ends = Known.in(ENDS, tape);
         return Length.mm(corners.get(ends[0]).to(corners.get(ends[1])));
     }
 
@@ -70,8 +71,8 @@ record TapedFrame(List<Point> corners) {
      * nearest to what was planned. Empty where they agree as far as a tape can tell.
      */
     static List<Wrong> wrong(Map<Tape, Length> readings, Map<Tape, Length> planned) {
-        double width = planned.get(Tape.TOP).toMm();
-        double height = planned.get(Tape.LEFT).toMm();
+        double width = Known.in(planned, Tape.TOP).toMm();
+        double height = Known.in(planned, Tape.LEFT).toMm();
         TapedFrame all = of(readings, width, height);
         if (readings.size() < 6 || readings.entrySet().stream().noneMatch(r -> all.reading(r.getKey()).minus(r.getValue()).abs().isOver(WRONG.over(4)))) {
             return List.of();
@@ -82,8 +83,8 @@ record TapedFrame(List<Point> corners) {
             Map<Tape, Length> rest = new EnumMap<>(readings);
             rest.remove(left);
             Length implied = of(rest, width, height).reading(left);
-            double away = implied.minus(planned.get(left)).abs().toMm()
-                    + rest.entrySet().stream().mapToDouble(r -> r.getValue().minus(planned.get(r.getKey())).abs().toMm()).sum();
+            double away = implied.minus(Known.in(planned, left)).abs().toMm()
+                    + rest.entrySet().stream().mapToDouble(r -> r.getValue().minus(Known.in(planned, r.getKey())).abs().toMm()).sum();
             if (away < least && implied.minus(readings.get(left)).abs().isOver(WRONG)) {
                 least = away;
                 best = List.of(new Wrong(left, implied));

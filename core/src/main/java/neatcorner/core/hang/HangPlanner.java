@@ -18,6 +18,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.recall.Known;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
@@ -151,7 +152,7 @@ public final class HangPlanner {
 
     /** Where the middle of the whole lies beside the middle of the box, to the right: that of its outline. */
     private Length offCentre() {
-        List<Point> outside = frame.lines().get(Line.OUTSIDE);
+        List<Point> outside = Known.in(frame.lines(), Line.OUTSIDE);
         return Length.mm(Polygons.centroid(outside).x()).minus(frame.width(Line.OUTSIDE).over(2));
     }
 

@@ -19,6 +19,7 @@ import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
+import neatcorner.core.recall.Known;
 import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
@@ -387,7 +388,7 @@ public final class MakingPlanner {
 
     /** The opening of a frame in one piece: bored, sawn close, routed along a template. */
     private void opening(Silhouette stack) {
-        step(Tool.HAND_ROUTER, Words.of("making.opening"), List.of(Words.of("making.opening.how", frame.widths().get(Line.SIGHT), frame.heights().get(Line.SIGHT))), stack);
+        step(Tool.HAND_ROUTER, Words.of("making.opening"), List.of(Words.of("making.opening.how", Known.in(frame.widths(), Line.SIGHT), Known.in(frame.heights(), Line.SIGHT))), stack);
     }
 
     /** The rabbet cut in the glued frame: its corners keep the bit's radius. */

@@ -16,6 +16,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
 import neatcorner.core.measure.Volume;
 import neatcorner.core.rack.Board;
+import neatcorner.core.recall.Known;
 import neatcorner.core.section.Strip;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
@@ -143,7 +144,7 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
 
     /** What is lost from one step to the next. */
     public Volume lost(Step step) {
-        return step == Step.ROUGH ? Volume.ZERO : wood.get(Step.values()[step.ordinal() - 1]).minus(wood.get(step));
+        return step == Step.ROUGH ? Volume.ZERO : Known.in(wood, Step.values()[step.ordinal() - 1]).minus(Known.in(wood, step));
     }
 
     private static final class Mill {

@@ -10,6 +10,7 @@ import java.util.TreeSet;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Stream;
 import neatcorner.core.outline.Point;
+import neatcorner.core.recall.Known;
 
 /**
  * Wood cut through, in millimetres: x runs outwards from the sight line, y from the back to the front.
@@ -518,12 +519,12 @@ public final class Silhouette {
         List<List<Point>> loops = new ArrayList<>();
         List<Point> starts = edges.keySet().stream().sorted(Comparator.comparingDouble(Point::x).thenComparingDouble(Point::y)).toList();
         for (Point start : starts) {
-            while (!edges.get(start).isEmpty()) {
+            while (!Known.in(edges, start).isEmpty()) {
                 List<Point> loop = new ArrayList<>();
                 Point at = start;
                 do {
                     loop.add(at);
-                    List<Point> ways = edges.get(at);
+                    List<Point> ways = Known.in(edges, at);
                     at = ways.removeLast();
                 } while (!at.equals(start) && !edges.getOrDefault(at, List.of()).isEmpty());
                 loops.add(straightened(loop));

@@ -8,4 +8,10 @@ public final class FileRefused extends RuntimeException {
     public FileRefused(Path file, String why) {
         super(file + ": " + why);
     }
+
+    /** Why, as a sentence; it is always there. */
+    @Override
+    public String getMessage() {
+        return String.valueOf(super.getMessage());
+    }
 }

@@ -49,7 +49,7 @@ public final class WholeFile {
 
     private static Path linked(Path link) throws IOException {
         Path to = Files.readSymbolicLink(link);
-        Path there = link.toAbsolutePath().getParent().resolve(to);
+        Path there = link.toAbsolutePath().resolveSibling(to);
         return Files.isSymbolicLink(there) ? there.toRealPath() : there;
     }
 

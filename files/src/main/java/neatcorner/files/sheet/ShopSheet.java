@@ -51,6 +51,7 @@ public final class ShopSheet {
     private int pages;
     private double y;
 
+    @SuppressWarnings("NullAway.Init") // Every sheet begins with a new page, and that sets both.
     private ShopSheet(Plan plan, Phrasebook book, SheetSize size) throws IOException {
         this.plan = plan;
         this.book = book;

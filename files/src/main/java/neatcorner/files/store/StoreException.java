@@ -9,4 +9,10 @@ public final class StoreException extends RuntimeException {
     StoreException(String message, Throwable cause) {
         super(message, cause);
     }
+
+    /** Why, as a sentence; it is always there. */
+    @Override
+    public String getMessage() {
+        return String.valueOf(super.getMessage());
+    }
 }

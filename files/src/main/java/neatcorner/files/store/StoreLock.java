@@ -7,6 +7,7 @@ import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Keeps a second window off a shop. The operating system lets go of the lock when the process ends,
@@ -38,7 +39,7 @@ final class StoreLock implements AutoCloseable {
         }
     }
 
-    private static FileLock tried(FileChannel channel) throws IOException {
+    private static @Nullable FileLock tried(FileChannel channel) throws IOException {
         try {
             return channel.tryLock();
         } catch (OverlappingFileLockException sameProcess) {

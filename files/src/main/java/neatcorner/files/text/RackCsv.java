@@ -119,7 +119,7 @@ public final class RackCsv {
                 }
             }
         } catch (IOException | UncheckedIOException broken) {
-            throw Refusal.of("rack_csv.is_no_csv", broken.getMessage());
+            throw Refusal.of("rack_csv.is_no_csv", String.valueOf(broken.getMessage()));
         }
         return new Rows(List.copyOf(items), List.copyOf(refusals));
     }

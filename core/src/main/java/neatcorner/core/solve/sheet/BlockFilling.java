@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Fills one sheet after the other with blocks: into each free rectangle goes the largest block that fits it, in
@@ -39,7 +40,7 @@ final class BlockFilling {
         int[] left = problem.panes().stream().mapToInt(SheetProblem.Pane::count).toArray();
         int[] stock = problem.stock().stream().mapToInt(s -> s.count().orElse(Integer.MAX_VALUE)).toArray();
         while (Arrays.stream(left).anyMatch(n -> n > 0)) {
-            Filled best = null;
+            @Nullable Filled best = null;
             for (int order = 0; order < ORDERS && !stop.getAsBoolean(); order++) {
                 Filled filled = best(order(seed * 1_000L + sheets.size() * ORDERS + order, (double) order / ORDERS), left, stock);
                 best = filled != null && (best == null || worth(filled) > worth(best)) ? filled : best;
@@ -66,8 +67,8 @@ final class BlockFilling {
         return cost == 0 ? 1 + filled.share : filled.share * filled.sheet.area() / cost * 1e-18;
     }
 
-    private Filled best(List<BlockSearch.Joined> order, int[] left, int[] stock) {
-        Filled best = null;
+    private @Nullable Filled best(List<BlockSearch.Joined> order, int[] left, int[] stock) {
+        @Nullable Filled best = null;
         for (int k = 0; k < stock.length; k++) {
             for (SheetLayout.Split split : SheetLayout.Split.values()) {
                 Filled filled = stock[k] > 0 ? filled(new SheetLayout(k, problem), order, split, left.clone()) : null;
@@ -95,7 +96,7 @@ final class BlockFilling {
     }
 
     /** The first in the order that there are panes for and that fits, taken from what is left; null when none does. */
-    private static Block first(SheetLayout sheet, SheetLayout.Area area, List<BlockSearch.Joined> order, int[] left) {
+    private static @Nullable Block first(SheetLayout sheet, SheetLayout.Area area, List<BlockSearch.Joined> order, int[] left) {
         for (BlockSearch.Joined joined : order) {
             Block block = joined.block();
             boolean lies = sheet.fits(area, block.width(), block.height());

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
+import org.jspecify.annotations.Nullable;
 
 /** A sheet being filled: rectangles that are free, and how each that was used is cut apart. */
 final class SheetLayout {
@@ -14,16 +15,21 @@ final class SheetLayout {
     private final Area whole;
     private final List<Area> free = new ArrayList<>();
 
+    /**
+     * What an area is filled with.
+     *
+     * @param upperFirst whether the strip above is cut off first
+     */
+    private record Filling(Block block, boolean upperFirst, Area beside, Area above) {
+    }
+
     /** A rectangle of the sheet: free, or holding a block with what is cut off beside and above it. */
     static final class Area {
         final long x;
         final long y;
         final long width;
         final long height;
-        private Block block;
-        private boolean upperFirst;
-        private Area beside;
-        private Area above;
+        private @Nullable Filling filling;
 
         private Area(long x, long y, long width, long height) {
             this.x = x;
@@ -96,14 +102,13 @@ final class SheetLayout {
 
     /** Puts a block into a corner of a free rectangle and cuts the rest off, the strip above first or the strip beside. */
     void place(Area area, Block block, boolean upperFirst) {
-        area.block = block;
-        area.upperFirst = upperFirst;
         long right = Math.max(0, area.width - block.width() - kerf);
         long up = Math.max(0, area.height - block.height() - kerf);
-        area.beside = new Area(area.x + area.width - right, area.y, right, upperFirst ? block.height() : area.height);
-        area.above = new Area(area.x, area.y + area.height - up, upperFirst ? area.width : block.width(), up);
+        Area beside = new Area(area.x + area.width - right, area.y, right, upperFirst ? block.height() : area.height);
+        Area above = new Area(area.x, area.y + area.height - up, upperFirst ? area.width : block.width(), up);
+        area.filling = new Filling(block, upperFirst, beside, above);
         free.remove(area);
-        for (Area rest : List.of(area.beside, area.above)) {
+        for (Area rest : List.of(beside, above)) {
             if (rest.width > 0 && rest.height > 0) {
                 free.add(rest);
             }
@@ -122,24 +127,25 @@ final class SheetLayout {
         if (area.width <= 0 || area.height <= 0) {
             return;
         }
-        if (area.block == null) {
+        Filling filling = area.filling;
+        if (filling == null) {
             rests.add(rest(area.x, area.y, area.width, area.height));
             return;
         }
-        long right = area.x + area.block.width();
-        long top = area.y + area.block.height();
+        long right = area.x + filling.block().width();
+        long top = area.y + filling.block().height();
         long farX = area.x + area.width;
         long farY = area.y + area.height;
-        for (boolean upper : new boolean[] {area.upperFirst, !area.upperFirst}) {
+        for (boolean upper : new boolean[] {filling.upperFirst(), !filling.upperFirst()}) {
             if (upper && top < farY) {
-                cuts.add(cut(area.x, top, area.upperFirst ? farX : right, top));
+                cuts.add(cut(area.x, top, filling.upperFirst() ? farX : right, top));
             } else if (!upper && right < farX) {
-                cuts.add(cut(right, area.y, right, area.upperFirst ? top : farY));
+                cuts.add(cut(right, area.y, right, filling.upperFirst() ? top : farY));
             }
         }
-        apart(area.block, area.x, area.y, panes, cuts, rests);
-        apart(area.beside, panes, cuts, rests);
-        apart(area.above, panes, cuts, rests);
+        apart(filling.block(), area.x, area.y, panes, cuts, rests);
+        apart(filling.beside(), panes, cuts, rests);
+        apart(filling.above(), panes, cuts, rests);
     }
 
     private void apart(Block block, long x, long y, List<SheetAnswer.Placed> panes, List<SheetAnswer.Cut> cuts, List<SheetAnswer.Rest> rests) {

@@ -270,7 +270,7 @@ public final class SheetSolver {
                 }
             }
         }
-        if (where == null) {
+        if (where == null || best == null || how == null) {
             return false;
         }
         where.place(best, how, split.upperFirst(best, how));
