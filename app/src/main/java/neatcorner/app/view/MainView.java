@@ -1,13 +1,11 @@
 package neatcorner.app.view;
 
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -18,8 +16,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
@@ -32,21 +28,13 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polygon;
 import javafx.util.Duration;
 import neatcorner.app.desk.Desk;
-import neatcorner.app.desk.FaultLog;
 import neatcorner.app.desk.Page;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Palette;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Unit;
-import neatcorner.core.phrase.Refusal;
-import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
-import neatcorner.files.disk.FileRefused;
-import neatcorner.files.disk.WholeFile;
-import neatcorner.files.export.Export;
-import neatcorner.files.export.Exports;
-import neatcorner.files.sheet.SheetSize;
 import org.jspecify.annotations.Nullable;
 
 /** The window's content: the bar, the rail, the drawing with the station beside it, sticks and tally. */
@@ -60,6 +48,7 @@ public final class MainView extends StackPane {
     private final FilePort files;
     private final Typist typist;
     private final OutlineImport outlines;
+    private final Papers papers;
     private final Label title = new Label();
     private final Label order = new Label();
     private final Button inch = new Button();
@@ -99,7 +88,6 @@ public final class MainView extends StackPane {
     private Optional<Path> shown = Optional.empty();
     private final PauseTransition hush = new PauseTransition();
     private final Button unsaved = new Button();
-    private static final long LARGEST_JOB = 64L << 20;
     private boolean refreshing;
     private boolean whole;
 
@@ -109,6 +97,7 @@ public final class MainView extends StackPane {
         this.files = files;
         this.typist = new Typist(desk);
         this.outlines = new OutlineImport(desk, files, this::say);
+        this.papers = new Papers(desk, files, outlines, this::say, this::written);
         this.rail = new Rail(desk);
         this.frame = new PictureView(desk, typist);
         this.sticks = new PictureView(desk, typist);
@@ -200,7 +189,7 @@ public final class MainView extends StackPane {
         showFile.setText(Labels.get("file.show"));
         showFile.setId("show-file");
         showFile.getStyleClass().add("quiet");
-        showFile.setOnAction(_ -> showWritten());
+        showFile.setOnAction(_ -> shown.ifPresent(papers::show));
         said.getChildren().setAll(message, showFile);
         said.setAlignment(Pos.CENTER);
         said.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
@@ -263,10 +252,10 @@ public final class MainView extends StackPane {
         Button sheet = new Button(Labels.get("bar.sheet"));
         sheet.setId("sheet");
         sheet.getStyleClass().add("main-action");
-        sheet.setOnAction(_ -> sheet());
+        sheet.setOnAction(_ -> papers.sheet());
         MenuButton more = new MenuButton(Labels.get("bar.write"));
         more.setId("write");
-        more.setOnShowing(_ -> offer(more));
+        more.setOnShowing(_ -> papers.offer(more));
         settle.setId("settle");
         settle.setOnAction(_ -> toggleSettled());
         unsaved.setId("unsaved");
@@ -370,9 +359,9 @@ public final class MainView extends StackPane {
             case LIGHT -> toggleLight();
             case LARGER -> desk.look(desk.appearance().larger(10));
             case SMALLER -> desk.look(desk.appearance().larger(-10));
-            case SHEET -> sheet();
-            case SAVE_AS -> saveAs();
-            case OPEN -> open();
+            case SHEET -> papers.sheet();
+            case SAVE_AS -> papers.saveAs();
+            case OPEN -> papers.open();
             case TYPE -> throw new IllegalStateException("tags take F2 themselves");
         }
     }
@@ -401,92 +390,6 @@ public final class MainView extends StackPane {
         desk.edit(new Edit.Settle(desk.station(), !settled)).ifPresent(this::say);
     }
 
-    private void sheet() {
-        export(Exports.ALL.getFirst());
-    }
-
-    private void export(Export what) {
-        Phrasebook book = desk.book();
-        Export.Request request = new Export.Request(desk.plan(), book, book.graduation().unit() == Unit.INCH ? SheetSize.LETTER : SheetSize.A4);
-        String name = what.what().equals("sheet") ? "" : " " + what.what();
-        write(name + "." + what.ending(), () -> what.content().apply(request));
-    }
-
-    /** Everything that can be written, and what was written or read lately. */
-    private void offer(MenuButton button) {
-        button.getItems().clear();
-        for (Export export : Exports.ALL) {
-            MenuItem item = new MenuItem(desk.book().say(export.words()));
-            item.setId("export-" + export.what() + "-" + export.ending());
-            item.setOnAction(_ -> export(export));
-            button.getItems().add(item);
-        }
-        MenuItem whole = new MenuItem(Labels.get("write.job"));
-        whole.setOnAction(_ -> saveAs());
-        MenuItem take = new MenuItem(Labels.get("write.open"));
-        take.setOnAction(_ -> open());
-        button.getItems().addAll(whole, new SeparatorMenuItem(), take);
-        for (Path recent : desk.recentFiles()) {
-            MenuItem item = new MenuItem(Labels.get("write.recent", recent.getFileName(), recent.resolveSibling("")));
-            item.setOnAction(_ -> open(recent));
-            button.getItems().add(item);
-        }
-    }
-
-    private void saveAs() {
-        String text = desk.exported();
-        write(".json", () -> text.getBytes(StandardCharsets.UTF_8));
-    }
-
-    /** Makes a file's content and writes it off the interface thread. */
-    private void write(String ending, Supplier<byte[]> content) {
-        String name = desk.plan().job().title().replaceAll("[^\\p{L}\\p{N} _-]", "");
-        files.whereTo(name + ending).ifPresent(file -> Thread.ofVirtual().start(() -> {
-            Runnable then;
-            try {
-                WholeFile.write(file, content.get());
-                then = () -> written(file);
-            } catch (FileRefused failed) {
-                then = () -> say(Labels.get("file.failed", failed.getMessage()));
-            } catch (Refusal refused) {
-                then = () -> say(Labels.get("file.failed", desk.said(refused)));
-            } catch (RuntimeException bug) {
-                FaultLog.keep("writing " + ending, bug);
-                then = () -> say(Labels.get("file.failed", file));
-            }
-            Platform.runLater(then);
-        }));
-    }
-
-    private void written(Path file) {
-        say(Labels.get("file.written", file));
-        desk.used(file);
-        shown = Optional.of(file);
-        showFile.setVisible(true);
-        showFile.setManaged(true);
-    }
-
-    private void showWritten() {
-        shown.filter(file -> !files.show(file)).ifPresent(file -> say(Labels.get("file.not_shown", file)));
-    }
-
-    private void open() {
-        files.which().ifPresent(this::open);
-    }
-
-    private void open(Path file) {
-        desk.used(file);
-        if (OutlineImport.isDrawing(file)) {
-            outlines.read(file);
-            return;
-        }
-        try {
-            desk.takeIn(WholeFile.readText(file, LARGEST_JOB)).ifPresent(refused -> say(Labels.get("file.unread", file + ": " + refused)));
-        } catch (FileRefused failed) {
-            say(Labels.get("file.unread", failed.getMessage()));
-        }
-    }
-
     /** Says something below everything for a while; a press takes it away. */
     void say(String text) {
         message.setText(Labels.brief(text));
@@ -497,6 +400,12 @@ public final class MainView extends StackPane {
         hush.setDuration(Duration.seconds(Math.clamp(text.length() / 12, 6, 20)));
         hush.setOnFinished(_ -> silent());
         hush.playFromStart();
+    }
+
+    private void written(Path file) {
+        shown = Optional.of(file);
+        showFile.setVisible(true);
+        showFile.setManaged(true);
     }
 
     private void silent() {
