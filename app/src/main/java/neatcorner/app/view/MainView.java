@@ -468,10 +468,9 @@ public final class MainView extends StackPane {
 
     private void drawing(Station station) {
         Room room = Rooms.of(station);
-        String hint = Labels.get("room." + station.id() + ".hint");
-        pictureTitle.setText(Labels.get("room." + station.id()));
-        pictureHint.setText(hint);
         if (!room.isLaidOut()) {
+            pictureTitle.setText(desk.book().say("room." + station.id()));
+            pictureHint.setText(desk.book().say("room." + station.id() + ".hint"));
             frame.draw(SideColumn.spoken(desk) + ". " + pictureTitle.getText(), space ->
                     room.picture(desk, PictureView.reader(desk), space.getWidth(), space.getHeight()));
         }
