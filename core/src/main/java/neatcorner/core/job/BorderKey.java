@@ -6,7 +6,7 @@ import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
 /** The borders of a mat. */
-public enum BorderKey implements FigureKey<Length> {
+public enum BorderKey implements FigureKey.OfLength {
     /** Above the picture. */
     TOP,
     /** Left and right of it. */
@@ -22,11 +22,6 @@ public enum BorderKey implements FigureKey<Length> {
     @Override
     public Station station() {
         return Station.BRIEF;
-    }
-
-    @Override
-    public Class<Length> kind() {
-        return Length.class;
     }
 
     /** This border of some. */

@@ -1,6 +1,5 @@
 package neatcorner.core.job;
 
-import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -10,7 +9,7 @@ import neatcorner.core.words.Station;
  *
  * @param layer counted from 0, the front first
  */
-public record LayerKey(int layer) implements FigureKey<Length> {
+public record LayerKey(int layer) implements FigureKey.OfLength {
     @Override
     public String id() {
         return "layer." + (layer + 1);
@@ -19,11 +18,6 @@ public record LayerKey(int layer) implements FigureKey<Length> {
     @Override
     public Station station() {
         return Station.SECTION;
-    }
-
-    @Override
-    public Class<Length> kind() {
-        return Length.class;
     }
 
     @Override

@@ -1,12 +1,11 @@
 package neatcorner.core.job;
 
 import java.util.Locale;
-import neatcorner.core.measure.Length;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
 /** Where the tape goes when a glued frame is checked, corner letters as on the drawing. */
-public enum Tape implements FigureKey<Length> {
+public enum Tape implements FigureKey.OfLength {
     /** Outside, A to B. */
     TOP,
     /** Outside, B to C. */
@@ -29,10 +28,5 @@ public enum Tape implements FigureKey<Length> {
     @Override
     public Station station() {
         return Station.GLUE_UP;
-    }
-
-    @Override
-    public Class<Length> kind() {
-        return Length.class;
     }
 }

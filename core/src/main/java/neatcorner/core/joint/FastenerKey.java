@@ -1,6 +1,5 @@
 package neatcorner.core.joint;
 
-import neatcorner.core.measure.Length;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
@@ -9,14 +8,9 @@ import neatcorner.core.words.Station;
  *
  * @param id its name for machines
  */
-public record FastenerKey(String id) implements FigureKey<Length> {
+public record FastenerKey(String id) implements FigureKey.OfLength {
     @Override
     public Station station() {
         return Station.CORNERS;
-    }
-
-    @Override
-    public Class<Length> kind() {
-        return Length.class;
     }
 }

@@ -1,7 +1,6 @@
 package neatcorner.core.making;
 
 import java.util.Locale;
-import neatcorner.core.measure.Length;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
@@ -11,7 +10,7 @@ import neatcorner.core.words.Station;
  * @param step the step's number, or what it is called when it comes after the glue-up
  * @param what which setting
  */
-public record MakingKey(String step, What what) implements FigureKey<Length> {
+public record MakingKey(String step, What what) implements FigureKey.OfLength {
     /** A rabbet that is routed after the glue-up. */
     public static final MakingKey RABBET_LATER = new MakingKey("later", What.HEIGHT);
     /** The step behind it. */
@@ -35,10 +34,5 @@ public record MakingKey(String step, What what) implements FigureKey<Length> {
     @Override
     public Station station() {
         return Station.SECTION;
-    }
-
-    @Override
-    public Class<Length> kind() {
-        return Length.class;
     }
 }

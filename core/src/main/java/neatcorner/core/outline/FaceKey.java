@@ -1,7 +1,6 @@
 package neatcorner.core.outline;
 
 import java.util.Locale;
-import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -13,7 +12,7 @@ import neatcorner.core.words.Station;
  * @param name   of the side
  * @param number of one of many sides, from 1; 0 for every other
  */
-public record FaceKey(Side.Name name, int number) implements FigureKey<Length> {
+public record FaceKey(Side.Name name, int number) implements FigureKey.OfLength {
     /** The face of a side. */
     public static FaceKey of(Side side) {
         return new FaceKey(side.name(), side.name() == Side.Name.SIDE ? side.number() : 0);
@@ -27,11 +26,6 @@ public record FaceKey(Side.Name name, int number) implements FigureKey<Length> {
     @Override
     public Station station() {
         return Station.SECTION;
-    }
-
-    @Override
-    public Class<Length> kind() {
-        return Length.class;
     }
 
     @Override

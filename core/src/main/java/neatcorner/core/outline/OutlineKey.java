@@ -20,7 +20,7 @@ public final class OutlineKey {
         return new OfSide(side);
     }
 
-    private record OfSide(Side side) implements FigureKey<Length> {
+    private record OfSide(Side side) implements FigureKey.OfLength {
         @Override
         public String id() {
             return "outline." + side.id();
@@ -29,11 +29,6 @@ public final class OutlineKey {
         @Override
         public Station station() {
             return Station.BRIEF;
-        }
-
-        @Override
-        public Class<Length> kind() {
-            return Length.class;
         }
 
         @Override

@@ -1,7 +1,6 @@
 package neatcorner.core.outline;
 
 import java.util.Locale;
-import neatcorner.core.measure.Length;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
@@ -11,7 +10,7 @@ import neatcorner.core.words.Station;
  * @param line which line
  * @param axis which way
  */
-public record SizeKey(Line line, Axis axis) implements FigureKey<Length> {
+public record SizeKey(Line line, Axis axis) implements FigureKey.OfLength {
     @Override
     public String id() {
         return line.name().toLowerCase(Locale.ROOT) + "." + axis.id();
@@ -20,10 +19,5 @@ public record SizeKey(Line line, Axis axis) implements FigureKey<Length> {
     @Override
     public Station station() {
         return Station.BRIEF;
-    }
-
-    @Override
-    public Class<Length> kind() {
-        return Length.class;
     }
 }

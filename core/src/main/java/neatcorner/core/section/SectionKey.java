@@ -1,12 +1,11 @@
 package neatcorner.core.section;
 
 import java.util.List;
-import neatcorner.core.measure.Length;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
 /** The numbers by which a section is given, apart from those of its single strips; which there are hangs on the section. */
-public enum SectionKey implements FigureKey<Length> {
+public enum SectionKey implements FigureKey.OfLength {
     /** Across the whole. */
     FACE("section.face"),
     /** Through the whole. */
@@ -62,10 +61,5 @@ public enum SectionKey implements FigureKey<Length> {
     @Override
     public Station station() {
         return Station.SECTION;
-    }
-
-    @Override
-    public Class<Length> kind() {
-        return Length.class;
     }
 }

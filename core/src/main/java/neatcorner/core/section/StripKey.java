@@ -1,7 +1,6 @@
 package neatcorner.core.section;
 
 import java.util.Locale;
-import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -12,7 +11,7 @@ import neatcorner.core.words.Station;
  * @param strip counted from 0
  * @param what  which of its numbers
  */
-public record StripKey(int strip, What what) implements FigureKey<Length> {
+public record StripKey(int strip, What what) implements FigureKey.OfLength {
     /** The numbers of a strip. */
     public enum What {
         /** Across. */
@@ -41,11 +40,6 @@ public record StripKey(int strip, What what) implements FigureKey<Length> {
     @Override
     public Station station() {
         return Station.SECTION;
-    }
-
-    @Override
-    public Class<Length> kind() {
-        return Length.class;
     }
 
     @Override

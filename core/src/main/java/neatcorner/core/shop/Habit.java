@@ -10,7 +10,7 @@ import neatcorner.core.words.Station;
  * Numbers a shop always uses until a job says otherwise. The starting values are common practice
  * without a published source.
  */
-public enum Habit implements FigureKey<Length> {
+public enum Habit implements FigureKey.OfLength {
     /** Room for the glass in the rabbet, in all, not a side. */
     PLAY(Station.BRIEF, Length.inches(0, 1, 8), 0, 12),
     /** Free gap around a picture in a floater, on each side. */
@@ -95,11 +95,6 @@ public enum Habit implements FigureKey<Length> {
     @Override
     public Station station() {
         return station;
-    }
-
-    @Override
-    public Class<Length> kind() {
-        return Length.class;
     }
 
     /** The value, when it is allowed for this habit. */

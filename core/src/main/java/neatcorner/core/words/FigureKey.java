@@ -34,6 +34,14 @@ public interface FigureKey<Q extends Quantity> extends Named {
         return Words.of("figure." + id());
     }
 
+    /** A key of a length. */
+    interface OfLength extends FigureKey<Length> {
+        @Override
+        default Class<Length> kind() {
+            return Length.class;
+        }
+    }
+
     /**
      * A key with no parts that matter to others.
      *
