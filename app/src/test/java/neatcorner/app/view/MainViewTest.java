@@ -8,16 +8,19 @@ import static org.mockito.Mockito.when;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
@@ -26,6 +29,7 @@ import javafx.stage.Stage;
 import neatcorner.app.desk.Appearance;
 import neatcorner.app.desk.Page;
 import neatcorner.core.drawing.Palette;
+import neatcorner.core.drawing.Picture;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Graduation;
@@ -423,6 +427,39 @@ class MainViewTest extends OnTheDemo {
         robot.clickOn("#sheet");
         WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, () -> Files.exists(pdf) && Files.size(pdf) > 1000);
         verify(files).whereTo("Seaweed pressing set of six.pdf");
+    }
+
+    /** Every export can be written from the window; a drawing is kept among the recent files, and shown in its folder. */
+    @Test
+    void whatIsWrittenCanBeFoundAgain(FxRobot robot) throws Exception {
+        Path svg = folder.resolve("frame.svg");
+        when(files.whereTo(any())).thenReturn(Optional.of(svg));
+        MenuButton write = (MenuButton) view.lookup("#write");
+        on(() -> {
+            write.fireEvent(new Event(MenuButton.ON_SHOWING));
+            return true;
+        });
+        assertThat(write.getItems()).extracting(MenuItem::getId).contains("export-frame-pdf", "export-pieces-dxf", "export-section-svg", "export-cuts-csv");
+        on(() -> {
+            write.getItems().stream().filter(item -> "export-frame-svg".equals(item.getId())).findFirst().orElseThrow().fire();
+            return true;
+        });
+        WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, () -> Files.exists(svg) && Files.readString(svg).contains("</svg>") && !on(desk::recentFiles).isEmpty());
+        assertThat(on(desk::recentFiles)).containsExactly(svg.toAbsolutePath());
+        verify(files).whereTo("Seaweed pressing set of six frame.svg");
+        robot.clickOn("#show-file");
+        verify(files).show(svg);
+    }
+
+    /** Each station shows a picture of its own. */
+    @Test
+    void everyStationHasItsOwnPicture() throws Exception {
+        Set<Picture> pictures = new HashSet<>();
+        for (Station station : Station.values()) {
+            pictures.add(on(() -> Rooms.of(station).picture(desk, PictureView.reader(desk), 540, 600)));
+            assertThat(on(() -> Rooms.of(station).station())).isEqualTo(station);
+        }
+        assertThat(pictures).hasSize(Station.values().length);
     }
 
     @Test
