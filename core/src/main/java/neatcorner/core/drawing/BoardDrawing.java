@@ -1,16 +1,20 @@
 package neatcorner.core.drawing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
-import neatcorner.core.measure.Length;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.rack.Board;
 
 /** Boards to scale with their defects, and the cuts of the milling plan in the order they are made: rips first, then crosscuts. */
 public final class BoardDrawing {
     private static final double LABELS = 138;
+    /** A board is drawn no higher, at the usual size of text. */
+    private static final double HIGHEST = 230;
+    /** Only where more than this of a board is left alone is that left out. */
+    private static final double MOST_LEFT_OUT = 0.8;
     private final Sketch sketch;
     private final double labels;
     private final double width;
@@ -25,20 +29,28 @@ public final class BoardDrawing {
     /** The boards of a milling plan, one below the other; as high as it needs to be. */
     public static Picture draw(Milling milling, Reader reader, double width) {
         BoardDrawing drawing = new BoardDrawing(reader, width, LABELS);
-        Length longest = milling.boards().stream().map(Board::length).max(Length::compareTo).orElse(Length.inches(96));
-        double unit = (width - drawing.labels - drawing.sketch.em(4)) / longest.toMm();
         double y = drawing.sketch.em(4);
         for (Board board : milling.boards()) {
-            drawing.beside(board, milling, y);
-            y = Math.max(drawing.board(board, milling, y, unit), y + drawing.sketch.em(52)) + drawing.sketch.em(14);
+            double shown = worked(board, milling);
+            double beside = drawing.beside(board, milling, y, shown);
+            double unit = Math.min((width - drawing.labels - drawing.sketch.em(4)) / shown, drawing.sketch.em(HIGHEST) / board.width().toMm());
+            y = Math.max(drawing.board(board, milling, y, unit, shown), beside) + drawing.sketch.em(14);
         }
         return drawing.sketch.picture(width, y);
+    }
+
+    /** How far along a board there is work, in mm, and a little more; all of it where most is worked. */
+    private static double worked(Board board, Milling milling) {
+        double whole = board.length().toMm();
+        double end = milling.parts().stream().filter(s -> s.board().label().equals(board.label())).map(Milling.Sawn::area)
+                .mapToDouble(area -> area.x().plus(area.length()).toMm()).max().orElse(whole);
+        return end * 1.1 > whole * MOST_LEFT_OUT ? whole : end * 1.1;
     }
 
     /** One board as large as it goes, with its cuts if it is used; its defects can be dragged. */
     public static Picture draw(Board board, Milling milling, Reader reader, double width) {
         BoardDrawing drawing = new BoardDrawing(reader, width, 0);
-        double bottom = drawing.board(board, milling, drawing.sketch.em(4), unit(board, reader, width));
+        double bottom = drawing.board(board, milling, drawing.sketch.em(4), unit(board, reader, width), board.length().toMm());
         return drawing.sketch.picture(width, bottom + drawing.sketch.em(6));
     }
 
@@ -47,32 +59,50 @@ public final class BoardDrawing {
         return (width - 4 * reader.scale()) / board.length().toMm();
     }
 
-    private void beside(Board board, Milling milling, double top) {
+    /** What a board is, line by line, and what stays of it where that is not drawn; returns where the lines end. */
+    private double beside(Board board, Milling milling, double top, double shown) {
         sketch.text(new At(0, top + sketch.em(6)), board.label() + " · " + sketch.say(board.species().words()), Ink.INK, 11.5, true, Anchor.START);
-        sketch.small(new At(0, top + sketch.em(20)), sketch.say("board.size", board.length(), board.width()), Anchor.START);
-        sketch.small(new At(0, top + sketch.em(33)), sketch.say("board.thick", board.thickness()), Anchor.START);
+        List<String> lines = new ArrayList<>();
+        lines.add(sketch.say("board.size", board.length(), board.width()));
+        lines.add(sketch.say("board.thick", board.thickness()));
         milling.parts().stream().filter(s -> s.board().equals(board) && s.layers() > 1).findFirst()
-                .ifPresent(s -> sketch.small(new At(0, top + sketch.em(46)), sketch.say("board.layers", s.layers()), Anchor.START));
+                .ifPresent(s -> lines.add(sketch.say("board.layers", s.layers())));
+        if (shown < board.length().toMm()) {
+            milling.stays().getOrDefault(board.label(), List.of()).stream().max(Comparator.comparing(Milling.Area::length))
+                    .ifPresent(area -> lines.add(sketch.say("board.stays", area.length(), area.width())));
+        }
+        double y = top + sketch.em(20);
+        for (String line : lines) {
+            sketch.small(new At(0, y), line, Anchor.START);
+            y += sketch.em(13);
+        }
+        return y;
     }
 
     /** Draws it with its near edge down and returns where it ends. */
-    private double board(Board board, Milling milling, double top, double unit) {
+    private double board(Board board, Milling milling, double top, double unit, double shown) {
         double left = labels;
-        double right = left + board.length().toMm() * unit;
+        double right = left + shown * unit;
         double bottom = top + board.width().toMm() * unit;
         List<Milling.Sawn> sawn = milling.parts().stream().filter(s -> s.board().label().equals(board.label())).toList();
         String label = board.label();
         sketch.wood(new At(left, top), new At(right, top), new At(right, bottom), new At(left, bottom), board.species(), label.hashCode() % 50, sawn.isEmpty());
         sketch.outline(Sketch.rectangle(left, top, right, bottom), new Paint.Wood(board.species(), Paint.Shade.EDGE), sketch.em(1));
         for (Milling.Area area : milling.stays().getOrDefault(label, List.of())) {
-            stays(board, area, left, bottom, unit);
+            stays(board, area, left, bottom, unit, right);
         }
         sawn.forEach(s -> cuts(s, left, bottom, unit));
+        if (shown < board.length().toMm()) {
+            broken(right, top, bottom);
+        }
         numbers();
         for (int i = 0; i < board.defects().size(); i++) {
             Board.Defect defect = board.defects().get(i);
             double x1 = left + defect.x().toMm() * unit;
-            double x2 = left + defect.right().toMm() * unit;
+            double x2 = Math.min(right, left + defect.right().toMm() * unit);
+            if (x1 >= right) {
+                continue;
+            }
             double y1 = bottom - defect.top().toMm() * unit;
             double y2 = bottom - defect.y().toMm() * unit;
             sketch.area(Sketch.rectangle(x1, y1, x2, y2), new Paint.Wood(board.species(), Paint.Shade.EDGE));
@@ -84,11 +114,22 @@ public final class BoardDrawing {
         return bottom;
     }
 
+    /** The board goes on, but nothing is done there. */
+    private void broken(double x, double top, double bottom) {
+        double step = (bottom - top) / 4;
+        double out = sketch.em(6);
+        sketch.area(List.of(new At(x + 1, top - 1), new At(x + 1, bottom + 1), new At(x, bottom + 1), new At(x - out, bottom - step), new At(x, bottom - 2 * step),
+                new At(x - out, bottom - 3 * step), new At(x, top - 1)), Ink.PANEL);
+    }
+
     /** What is not taken stays a board. */
-    private void stays(Board board, Milling.Area area, double left, double bottom, double unit) {
+    private void stays(Board board, Milling.Area area, double left, double bottom, double unit, double right) {
         double x = left + area.x().toMm() * unit;
         double y = bottom - area.y().toMm() * unit;
-        double end = x + area.length().toMm() * unit;
+        double end = Math.min(right, x + area.length().toMm() * unit);
+        if (x >= right) {
+            return;
+        }
         double far = y - area.width().toMm() * unit;
         sketch.wood(new At(x, far), new At(end, far), new At(end, y), new At(x, y), board.species(), 1, true);
         String text = sketch.say("board.stays", area.length(), area.width());

@@ -20,7 +20,7 @@ final class SheetLayout {
      *
      * @param upperFirst whether the strip above is cut off first
      */
-    private record Filling(Block block, boolean upperFirst, Area beside, Area above) {
+    private record Occupied(Block block, boolean upperFirst, Area beside, Area above) {
     }
 
     /** A rectangle of the sheet: free, or holding a block with what is cut off beside and above it. */
@@ -29,7 +29,7 @@ final class SheetLayout {
         final long y;
         final long width;
         final long height;
-        private @Nullable Filling filling;
+        private @Nullable Occupied occupied;
 
         private Area(long x, long y, long width, long height) {
             this.x = x;
@@ -106,7 +106,7 @@ final class SheetLayout {
         long up = Math.max(0, area.height - block.height() - kerf);
         Area beside = new Area(area.x + area.width - right, area.y, right, upperFirst ? block.height() : area.height);
         Area above = new Area(area.x, area.y + area.height - up, upperFirst ? area.width : block.width(), up);
-        area.filling = new Filling(block, upperFirst, beside, above);
+        area.occupied = new Occupied(block, upperFirst, beside, above);
         free.remove(area);
         for (Area rest : List.of(beside, above)) {
             if (rest.width > 0 && rest.height > 0) {
@@ -127,25 +127,25 @@ final class SheetLayout {
         if (area.width <= 0 || area.height <= 0) {
             return;
         }
-        Filling filling = area.filling;
-        if (filling == null) {
+        Occupied occupied = area.occupied;
+        if (occupied == null) {
             rests.add(rest(area.x, area.y, area.width, area.height));
             return;
         }
-        long right = area.x + filling.block().width();
-        long top = area.y + filling.block().height();
+        long right = area.x + occupied.block().width();
+        long top = area.y + occupied.block().height();
         long farX = area.x + area.width;
         long farY = area.y + area.height;
-        for (boolean upper : new boolean[] {filling.upperFirst(), !filling.upperFirst()}) {
+        for (boolean upper : new boolean[] {occupied.upperFirst(), !occupied.upperFirst()}) {
             if (upper && top < farY) {
-                cuts.add(cut(area.x, top, filling.upperFirst() ? farX : right, top));
+                cuts.add(cut(area.x, top, occupied.upperFirst() ? farX : right, top));
             } else if (!upper && right < farX) {
-                cuts.add(cut(right, area.y, right, filling.upperFirst() ? top : farY));
+                cuts.add(cut(right, area.y, right, occupied.upperFirst() ? top : farY));
             }
         }
-        apart(filling.block(), area.x, area.y, panes, cuts, rests);
-        apart(filling.beside(), panes, cuts, rests);
-        apart(filling.above(), panes, cuts, rests);
+        apart(occupied.block(), area.x, area.y, panes, cuts, rests);
+        apart(occupied.beside(), panes, cuts, rests);
+        apart(occupied.above(), panes, cuts, rests);
     }
 
     private void apart(Block block, long x, long y, List<SheetAnswer.Placed> panes, List<SheetAnswer.Cut> cuts, List<SheetAnswer.Rest> rests) {

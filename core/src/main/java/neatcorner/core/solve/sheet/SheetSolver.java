@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.solve.Chance;
+import neatcorner.core.solve.Divisor;
 
 /**
  * The cheapest sheets for the panes of a {@link SheetProblem}, cut from edge to edge.
@@ -337,7 +338,7 @@ public final class SheetSolver {
             cost += used / room(sheet) * sheet.cost();
             area -= used;
         }
-        long step = problem.stock().stream().mapToLong(SheetProblem.Stock::cost).reduce(0, SheetSolver::gcd);
+        long step = problem.stock().stream().mapToLong(SheetProblem.Stock::cost).reduce(0, Divisor::common);
         long byArea = step == 0 ? 0 : (long) Math.ceil(cost / step - 1e-6) * step;
         return Math.max(Math.max(byArea, large()), scarce());
     }
@@ -417,9 +418,5 @@ public final class SheetSolver {
     private static List<long[]> lies(SheetProblem.Pane pane) {
         long[] upright = {pane.width().nanometres(), pane.height().nanometres()};
         return pane.canTurn() ? List.of(upright, new long[] {upright[1], upright[0]}) : List.of(upright);
-    }
-
-    private static long gcd(long a, long b) {
-        return b == 0 ? a : gcd(b, a % b);
     }
 }

@@ -5,6 +5,7 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import neatcorner.core.solve.Divisor;
 
 /**
  * Fills one stick with the greatest value: a bounded knapsack, solved by branching. Kinds are taken in
@@ -37,11 +38,7 @@ final class Filling {
 
     Filling(long[] needs) {
         this.needs = needs;
-        this.needGrid = Arrays.stream(needs).reduce(0, Filling::gcd);
-    }
-
-    private static long gcd(long a, long b) {
-        return b == 0 ? a : gcd(b, a % b);
+        this.needGrid = Arrays.stream(needs).reduce(0, Divisor::common);
     }
 
     /** Whether the last answer is proven to be the best. */

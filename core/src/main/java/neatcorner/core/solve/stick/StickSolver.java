@@ -10,6 +10,7 @@ import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import neatcorner.core.cut.Piece;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.solve.Divisor;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -70,13 +71,9 @@ public final class StickSolver {
         this.laying = new Laying(problem, model);
         this.stop = stop;
         this.better = better;
-        this.step = Math.max(1, model.places().stream().mapToLong(StickModel.Place::cost).reduce(0, StickSolver::gcd));
+        this.step = Math.max(1, model.places().stream().mapToLong(StickModel.Place::cost).reduce(0, Divisor::common));
         this.count = problem.pieces().stream().mapToInt(StickProblem.Kind::count).sum();
         this.committed = IntStream.range(0, problem.stock().size()).filter(problem::isLockedTo).mapToLong(k -> problem.stock().get(k).cost()).sum();
-    }
-
-    private static long gcd(long a, long b) {
-        return b == 0 ? a : gcd(b, a % b);
     }
 
     /**
