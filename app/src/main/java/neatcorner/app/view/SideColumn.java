@@ -12,6 +12,7 @@ import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
+import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
@@ -89,13 +90,13 @@ final class SideColumn extends Panel {
         return line;
     }
 
+    /** A finding of the station that is open, with the step that mends it, unless that would only lead here. */
     private Node finding(Finding finding) {
         VBox card = new VBox(2);
         card.getStyleClass().addAll("finding", finding.severity().name().toLowerCase(Locale.ROOT));
-        String where = finding.station() == desk().station() ? "" : " · " + book().say(Phrasebook.keyOf(finding.station()));
-        card.getChildren().addAll(Panel.text(book().say(Phrasebook.keyOf(finding.severity())) + where, "severity"),
+        card.getChildren().addAll(Panel.text(book().say(Phrasebook.keyOf(finding.severity())), "severity"),
                 Panel.text(book().say(finding.what())), Panel.text(book().say(finding.cure()), "soft"));
-        finding.remedy().ifPresent(remedy -> {
+        finding.remedy().filter(remedy -> !(remedy instanceof Remedy.Visit(_, Station where) && where == desk().station())).ifPresent(remedy -> {
             Button button = new Button(book().say(remedy.words()));
             button.getStyleClass().add("remedy");
             button.setId("remedy-" + finding.id());

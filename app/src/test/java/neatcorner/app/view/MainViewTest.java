@@ -38,6 +38,7 @@ import neatcorner.core.measure.Unit;
 import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Finding;
+import neatcorner.core.report.Remedy;
 import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -273,6 +274,21 @@ class MainViewTest extends OnTheDemo {
         settle();
         assertThat(plan().findings()).extracting(Finding::id).doesNotContain("side_joined");
         assertThat(plan().cuts().sticks()).isNotEmpty();
+    }
+
+    @Test
+    void noRemedyLeadsToWhereOneAlreadyIs() throws Exception {
+        int shown = 0;
+        for (int job = 0; job < 7; job++) {
+            take(job);
+            for (Finding finding : plan().findings()) {
+                go(finding.station());
+                boolean here = finding.remedy().filter(r -> !(r instanceof Remedy.Visit(_, Station where) && where == finding.station())).isPresent();
+                assertThat(on(() -> view.lookup("#remedy-" + finding.id()) != null)).as(finding.id()).isEqualTo(here);
+                shown++;
+            }
+        }
+        assertThat(shown).isGreaterThan(10);
     }
 
     @Test
