@@ -267,13 +267,13 @@ public final class CutPlanner {
      * rectangle two opposite pieces are then mirror images of each other.
      */
     private void findUnequalMitres() {
-        List<Member> odd = frame.members().stream().filter(m -> !m.left().isSetLike(m.right())).toList();
+        List<Member> odd = frame.members().stream().filter(m -> !m.left().isOneSettingWith(m.right())).toList();
         if (odd.isEmpty()) {
             return;
         }
         Member first = odd.getFirst();
         Optional<Member> mirrored = odd.stream().filter(m -> m != first && m.section().equals(first.section())
-                && m.left().isSetLike(first.right()) && m.right().isSetLike(first.left())).findFirst();
+                && m.left().isOneSettingWith(first.right()) && m.right().isOneSettingWith(first.left())).findFirst();
         Finding finding = mirrored.map(other -> Finding.of(Severity.CAUTION, Station.CUTS, "mirror_images", first.side().words(), other.side().words(),
                         first.left().said(true), first.right().said(false)))
                 .orElseGet(() -> Finding.of(Severity.CAUTION, Station.CUTS, "unlike_ends", first.left().said(true), first.right().said(false), first.side().letters()));

@@ -15,6 +15,9 @@ import neatcorner.core.phrase.Words;
  * @param face    of the piece that is cut
  */
 public record Mitre(double along, double across, double through, Length face) {
+    /** A twentieth of a degree, in rad: what a saw can be set and proved to by hand (common practice, no source). */
+    private static final double FINEST_SETTING = Math.toRadians(0.05);
+
     /** A cut square to the piece. */
     public static Mitre square(Length face) {
         return new Mitre(1, 0, 0, face);
@@ -127,6 +130,15 @@ public record Mitre(double along, double across, double through, Length face) {
 
     /** Whether the saw needs the same settings for both. */
     public boolean isSetLike(Mitre other) {
-        return Math.abs(swing().minus(other.swing()).radians()) < 1e-7 && Math.abs(tilt().minus(other.tilt()).radians()) < 1e-7;
+        return isWithin(1e-7, other);
+    }
+
+    /** Whether no hand could set a saw differently for the two; nobody is told to keep such cuts apart. */
+    public boolean isOneSettingWith(Mitre other) {
+        return isWithin(FINEST_SETTING, other);
+    }
+
+    private boolean isWithin(double radians, Mitre other) {
+        return Math.abs(swing().minus(other.swing()).radians()) < radians && Math.abs(tilt().minus(other.tilt()).radians()) < radians;
     }
 }

@@ -256,7 +256,7 @@ public final class GluePlanner {
             steps.add(Words.of("close.four_vices"));
             return closed(Closing.FOUR_VICES, corners);
         } else if (vices >= 2 && (four || frame.members().stream().noneMatch(m -> m.curve().isPresent()))) {
-            steps.add(Words.of(four ? "close.halves" : "close.halves_many", adhesive.clamp()));
+            steps.add(Words.of(four ? "close.halves" : corners == 3 ? "close.halves_three" : "close.halves_many", adhesive.clamp()));
             return closed(Closing.HALVES, 2);
         } else if (four && vices == 1) {
             steps.add(Words.of("close.one_vice", adhesive.clamp()));

@@ -245,6 +245,9 @@ class OutlineTest {
         assertThat(findings(job(ring(400, 6)))).contains("short_grain");
         assertThat(findings(job(ring(1700, 6)))).contains("blank_too_wide");
         assertThat(findings(job(free(Line.SIGHT, 0, 0, 300, 0, 304, 9, 150, 260)))).contains("sliver", "unlike_ends");
+        // Corners of 60° but for a twentieth of a millimetre: no saw tells the two mitres apart, 2 mm it does.
+        assertThat(findings(job(free(Line.SIGHT, 0, 0, 300, 0, 150.05, 259.8)))).doesNotContain("unlike_ends", "mirror_images");
+        assertThat(findings(job(free(Line.SIGHT, 0, 0, 300, 0, 152, 259.8)))).containsAnyOf("unlike_ends", "mirror_images");
     }
 
     /** Every remedy that changes the number of segments takes its own finding away, and its blanks fit the board. */
