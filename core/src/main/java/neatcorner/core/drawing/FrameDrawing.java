@@ -443,7 +443,7 @@ public final class FrameDrawing {
         plan.hang().rings().ifPresent(rings -> {
             double down = rings.down().value().toMm();
             double half = rings.apart().value().toMm() / 2;
-            double middle = middleAt(down);
+            double middle = w - middleAt(frame(), down);
             At left = at(middle - half, down);
             At right = at(middle + half, down);
             plan.hang().wire().ifPresent(wire -> {
@@ -466,15 +466,20 @@ public final class FrameDrawing {
         }
     }
 
-    /** The middle of the frame at a depth, mirrored as it is drawn from behind. */
-    private double middleAt(double down) {
-        double[] chord = frame().chord(Line.OUTSIDE, down);
-        return chord[0] < chord[1] ? outsideWidth() - (chord[0] + chord[1]) / 2 : outsideWidth() / 2;
+    /** The middle of a frame at a depth under its top, in mm from its left as seen from the front. */
+    static double middleAt(Frame frame, double down) {
+        double[] chord = frame.chord(Line.OUTSIDE, down);
+        return chord[0] < chord[1] ? (chord[0] + chord[1]) / 2 : frame.width(Line.OUTSIDE).toMm() / 2;
     }
 
-    /** A saw-tooth in the middle of the top rail, or a cleat along it. */
+    /** Half of how long what is fixed at the top is drawn, in mm: a saw-tooth in the middle of the rail, or a cleat along it. */
+    static double fixedHalf(Plan plan) {
+        double wide = plan.frame().width(Line.OUTSIDE).toMm();
+        return plan.hang().chosen() == Hardware.CLEAT ? wide * 0.35 : Math.min(25, wide / 6);
+    }
+
     private void fixedAtTop(HangPlan hang, double y) {
-        double half = hang.chosen() == Hardware.CLEAT ? outsideWidth() * 0.35 : Math.min(25, outsideWidth() / 6);
+        double half = fixedHalf(plan);
         At left = at(outsideWidth() / 2 - half, y);
         At right = at(outsideWidth() / 2 + half, y);
         double thick = hang.chosen() == Hardware.CLEAT ? Math.max(sketch.em(4), 12 * frameSketch.unit()) : sketch.em(4);

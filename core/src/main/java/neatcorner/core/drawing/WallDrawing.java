@@ -58,25 +58,33 @@ public final class WallDrawing {
         sketch.inset(FrameDrawing.small(plan, reader, wide * unit + sketch.em(4), high * unit + sketch.em(4)),
                 x - wide * unit / 2 - sketch.em(2), middle.y() - high * unit / 2 - sketch.em(2));
         double top = middle.y() - high * unit / 2;
-        hook(x, top, unit, floor, room);
+        hook(x - wide * unit / 2, top, unit, floor, room);
         sketch.line(new At(sketch.em(46), middle.y()), new At(sketch.em(46), floor), Ink.SOFT, sketch.em(1));
         sketch.tag(plan, new At(sketch.em(46), floor - sketch.em(54)), Habit.CENTRE_HEIGHT, sketch.say("wall.centre"));
     }
 
-    private void hook(double x, double top, double unit, double floor, double room) {
+    /** What it hangs on, where that is in the wall, seen through the frame: one hook, two, or a cleat. */
+    private void hook(double left, double top, double unit, double floor, double room) {
         HangPlan hang = plan.hang();
         double y = floor - hang.hookHeight().value().toMm() * unit;
+        double middle = left + FrameDrawing.middleAt(plan.frame(), hang.rings().map(rings -> rings.down().value().toMm()).orElse(0.0)) * unit;
+        double half = hang.rings().map(rings -> rings.apart().value().toMm() / 2).orElse(FrameDrawing.fixedHalf(plan)) * unit;
         hang.wire().ifPresent(wire -> hang.rings().ifPresent(rings -> {
-            double half = rings.apart().value().toMm() / 2 * unit;
             double low = top + rings.down().value().toMm() * unit;
-            sketch.line(List.of(new At(x - half, low), new At(x, y), new At(x + half, low)), Paint.of(Ink.SAW), sketch.em(1.4), Mark.Dash.SOLID);
-            String pull = sketch.say("wall.pull", wire.tension());
-            sketch.text(new At(x, top - sketch.em(14)), pull, Ink.SOFT, 11.5, false, Anchor.MIDDLE);
+            sketch.line(List.of(new At(middle - half, low), new At(middle, y), new At(middle + half, low)), Paint.of(Ink.SAW), sketch.em(1.4), Mark.Dash.SOLID);
+            sketch.text(new At(middle, top - sketch.em(14)), sketch.say("wall.pull", wire.tension()), Ink.SOFT, 11.5, false, Anchor.MIDDLE);
         }));
         double dot = sketch.em(4);
-        sketch.area(Sketch.rectangle(x - dot, y - dot, x + dot, y + dot), Ink.SAW);
+        switch (hang.chosen()) {
+            case RINGS_AND_WIRE, SAW_TOOTH -> sketch.area(Sketch.rectangle(middle - dot, y - dot, middle + dot, y + dot), Ink.SAW);
+            case TWO_HOOKS -> {
+                sketch.area(Sketch.rectangle(middle - half - dot, y - dot, middle - half + dot, y + dot), Ink.SAW);
+                sketch.area(Sketch.rectangle(middle + half - dot, y - dot, middle + half + dot, y + dot), Ink.SAW);
+            }
+            case CLEAT -> sketch.area(Sketch.rectangle(middle - half, y - dot / 2, middle + half, y + dot / 2), Ink.SAW);
+        }
         double right = room - sketch.em(54);
-        sketch.line(List.of(new At(x, y), new At(right, y)), Paint.of(Ink.SAW), sketch.em(1), Mark.Dash.HIDDEN);
+        sketch.line(List.of(new At(middle, y), new At(right, y)), Paint.of(Ink.SAW), sketch.em(1), Mark.Dash.HIDDEN);
         sketch.line(new At(right, y), new At(right, floor), Ink.SOFT, sketch.em(1));
         Length height = hang.hookHeight().value();
         if (height.isPositive()) {

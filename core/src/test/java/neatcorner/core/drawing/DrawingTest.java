@@ -13,6 +13,7 @@ import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.SheetLot;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.finish.Recipes;
+import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Tape;
@@ -34,6 +35,7 @@ import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -207,6 +209,24 @@ class DrawingTest {
         List<LogDrawing.Event> events = List.of(new LogDrawing.Event(1, "1 May", "new job", false, false), new LogDrawing.Event(2, "2 May", "x".repeat(300), true, false));
         return List.of(CornerSheet.draw(plan, READER, 540, 600), GlueClock.draw(plan, READER, 880), FrameDrawing.back(plan, READER, 880, 180),
                 FitDrawing.draw(plan, READER, 540, 400), WallDrawing.draw(plan, READER, 540, 600), LogDrawing.draw(plan, events, READER, 540, 600));
+    }
+
+    /** On the wall there is what the frame hangs on: as many hooks as are named, as far apart as its rings; a cleat is long. */
+    @ParameterizedTest
+    @CsvSource({"RINGS_AND_WIRE, 1", "SAW_TOOTH, 1", "TWO_HOOKS, 2", "CLEAT, 1"})
+    void theWallShowsWhatTheFrameHangsOn(Hardware hardware, int places) {
+        Job job = Sample.job("24", "18");
+        Plan plan = Planner.plan(job.withChoices(job.choices().withHardware(Optional.of(hardware))), Sample.shop());
+        List<Mark.Area> areas = WallDrawing.draw(plan, READER, 540, 600).marks().stream().filter(Mark.Area.class::isInstance).map(Mark.Area.class::cast).toList();
+        List<Mark.Area> drawn = areas.stream().filter(area -> area.fill().equals(Paint.of(Ink.SAW))).toList();
+        assertThat(drawn).hasSize(places);
+        double floor = areas.stream().filter(area -> area.fill().equals(Paint.of(Ink.BOARD))).findFirst().orElseThrow().outline().getFirst().y();
+        double hook = drawn.getFirst().outline().stream().mapToDouble(Mark.At::y).average().orElseThrow();
+        double unit = (floor - hook) / plan.hang().hookHeight().value().toMm();
+        double across = drawn.getLast().outline().getFirst().x() - drawn.getFirst().outline().getFirst().x();
+        assertThat(across).isCloseTo(places == 1 ? 0 : plan.hang().rings().orElseThrow().apart().value().toMm() * unit, within(0.5));
+        double wide = drawn.getFirst().outline().get(1).x() - drawn.getFirst().outline().getFirst().x();
+        assertThat(wide > 20).isEqualTo(hardware == Hardware.CLEAT);
     }
 
     /** Nothing that is said in a station's picture is cut off at its edge, whatever the job. */
