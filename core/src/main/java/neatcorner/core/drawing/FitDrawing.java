@@ -41,7 +41,7 @@ public final class FitDrawing {
      *
      * @param outline  in the frame's plane, mm
      * @param openings cut out of it; may be empty
-     * @param says     name, size and what else there is to know, a line each
+     * @param more     what else there is to know of it; may be empty
      */
     private record Part(List<Point> outline, List<List<Point>> openings, Paint fill, Paint edge, String name, String size, String more) {
     }
@@ -72,14 +72,15 @@ public final class FitDrawing {
         List<Layer> layers = plan.job().contents().layers();
         List<Pane> sheets = plan.fit().sheets();
         for (int i = 0; i < sheets.size(); i++) {
-            layer(sheets.get(i), i < layers.size() ? Optional.of(layers.get(i)) : Optional.empty(), i);
+            Pane sheet = sheets.get(i);
+            layer(sheet, layers.stream().skip(i).findFirst().filter(layer -> sheet.material().equals(Optional.of(layer.material()))), i);
         }
         plan.fit().strainer().ifPresent(strainer -> {
             double strip = Straining.STRIP.face().toMm();
-            List<Point> round = box(Known.in(frame.lines(), Line.RABBET), strainer.rail().value(), strainer.stile().value().plus(Straining.STRIP.face().times(2)));
+            List<Point> round = box(Known.in(frame.lines(), Line.RABBET), strainer.rail().value(), strainer.high());
             parts.add(new Part(round, List.of(shrunk(round, strip)), new Paint.Wood(Straining.STRIP.species(), Paint.Shade.FACE),
                     new Paint.Wood(Straining.STRIP.species(), Paint.Shade.EDGE), sketch.say("fit.the_strainer"),
-                    sketch.say("sheet.size", strainer.rail(), strainer.stile().value().plus(Straining.STRIP.face().times(2))), ""));
+                    sketch.say("sheet.size", strainer.rail(), strainer.high()), ""));
         });
     }
 

@@ -3,6 +3,7 @@ package neatcorner.core.fit;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.frame.Member;
+import neatcorner.core.frame.Straining;
 import neatcorner.core.measure.Length;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.pane.Panes;
@@ -57,5 +58,9 @@ public record FitPlan(Panes panes, List<Points> points, Optional<Strainer> strai
      */
     public record Strainer(Figure<Length> rail, Figure<Length> stile, Figure<Length> brace,
                            List<Length> shortScrews, List<Length> longScrews) {
+        /** How high it is over all: a stile between two rails. */
+        public Length high() {
+            return stile.value().plus(Straining.STRIP.face().times(2));
+        }
     }
 }
