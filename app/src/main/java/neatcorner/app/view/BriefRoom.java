@@ -1,9 +1,7 @@
 package neatcorner.app.view;
 
-import neatcorner.app.desk.Desk;
+import java.util.Optional;
 import neatcorner.core.drawing.FrameDrawing;
-import neatcorner.core.drawing.Picture;
-import neatcorner.core.drawing.Reader;
 import neatcorner.core.words.Station;
 
 /** The frame with its sizes. */
@@ -19,8 +17,8 @@ final class BriefRoom implements Room {
     }
 
     @Override
-    public Picture picture(Desk desk, Reader reader, double width, double height) {
-        return FrameDrawing.draw(desk.plan(), Station.BRIEF, reader, width, height);
+    public Optional<Drawn> picture() {
+        return Optional.of((desk, reader, width, height) -> FrameDrawing.draw(desk.plan(), Station.BRIEF, reader, width, height));
     }
 
     @Override

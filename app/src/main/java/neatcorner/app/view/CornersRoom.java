@@ -1,9 +1,7 @@
 package neatcorner.app.view;
 
-import neatcorner.app.desk.Desk;
+import java.util.Optional;
 import neatcorner.core.drawing.CornerSheet;
-import neatcorner.core.drawing.Picture;
-import neatcorner.core.drawing.Reader;
 import neatcorner.core.words.Station;
 
 /** One corner large: flat, in space, and the face of its mitre. */
@@ -19,8 +17,8 @@ final class CornersRoom implements Room {
     }
 
     @Override
-    public Picture picture(Desk desk, Reader reader, double width, double height) {
-        return CornerSheet.draw(desk.plan(), reader, width, height);
+    public Optional<Drawn> picture() {
+        return Optional.of((desk, reader, width, height) -> CornerSheet.draw(desk.plan(), reader, width, height));
     }
 
     @Override

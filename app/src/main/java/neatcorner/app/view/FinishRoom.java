@@ -4,8 +4,6 @@ import java.util.Optional;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.FinishDrawing;
 import neatcorner.core.drawing.FrameDrawing;
-import neatcorner.core.drawing.Picture;
-import neatcorner.core.drawing.Reader;
 import neatcorner.core.words.Station;
 
 /** The frame in its wood, and the coats over the days. */
@@ -21,8 +19,8 @@ final class FinishRoom implements Room {
     }
 
     @Override
-    public Picture picture(Desk desk, Reader reader, double width, double height) {
-        return FrameDrawing.small(desk.plan(), reader, width, height);
+    public Optional<Drawn> picture() {
+        return Optional.of((desk, reader, width, height) -> FrameDrawing.small(desk.plan(), reader, width, height));
     }
 
     @Override

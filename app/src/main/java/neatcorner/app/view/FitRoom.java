@@ -4,8 +4,6 @@ import java.util.Optional;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.FitDrawing;
 import neatcorner.core.drawing.FrameDrawing;
-import neatcorner.core.drawing.Picture;
-import neatcorner.core.drawing.Reader;
 import neatcorner.core.words.Station;
 
 /** The package pulled apart, and the back with what holds it. */
@@ -21,8 +19,8 @@ final class FitRoom implements Room {
     }
 
     @Override
-    public Picture picture(Desk desk, Reader reader, double width, double height) {
-        return FitDrawing.draw(desk.plan(), reader, width, height);
+    public Optional<Drawn> picture() {
+        return Optional.of((desk, reader, width, height) -> FitDrawing.draw(desk.plan(), reader, width, height));
     }
 
     @Override

@@ -4,8 +4,6 @@ import java.util.Optional;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.FrameDrawing;
 import neatcorner.core.drawing.GlueClock;
-import neatcorner.core.drawing.Picture;
-import neatcorner.core.drawing.Reader;
 import neatcorner.core.glue.GluePlanner;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.words.Phrasebook;
@@ -24,8 +22,8 @@ final class GlueRoom implements Room {
     }
 
     @Override
-    public Picture picture(Desk desk, Reader reader, double width, double height) {
-        return FrameDrawing.draw(desk.plan(), Station.GLUE_UP, reader, width, height);
+    public Optional<Drawn> picture() {
+        return Optional.of((desk, reader, width, height) -> FrameDrawing.draw(desk.plan(), Station.GLUE_UP, reader, width, height));
     }
 
     @Override

@@ -1,8 +1,6 @@
 package neatcorner.app.view;
 
-import neatcorner.app.desk.Desk;
-import neatcorner.core.drawing.Picture;
-import neatcorner.core.drawing.Reader;
+import java.util.Optional;
 import neatcorner.core.drawing.WallDrawing;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.words.Station;
@@ -20,8 +18,8 @@ final class HangRoom implements Room {
     }
 
     @Override
-    public Picture picture(Desk desk, Reader reader, double width, double height) {
-        return WallDrawing.draw(desk.plan(), reader, width, height);
+    public Optional<Drawn> picture() {
+        return Optional.of((desk, reader, width, height) -> WallDrawing.draw(desk.plan(), reader, width, height));
     }
 
     @Override

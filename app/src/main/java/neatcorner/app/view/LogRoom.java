@@ -1,9 +1,7 @@
 package neatcorner.app.view;
 
-import neatcorner.app.desk.Desk;
+import java.util.Optional;
 import neatcorner.core.drawing.LogDrawing;
-import neatcorner.core.drawing.Picture;
-import neatcorner.core.drawing.Reader;
 import neatcorner.core.words.Station;
 
 /** What happened, over time, planned against measured. */
@@ -19,8 +17,8 @@ final class LogRoom implements Room {
     }
 
     @Override
-    public Picture picture(Desk desk, Reader reader, double width, double height) {
-        return LogDrawing.draw(desk.plan(), LogDetail.events(desk), reader, width, height);
+    public Optional<Drawn> picture() {
+        return Optional.of((desk, reader, width, height) -> LogDrawing.draw(desk.plan(), LogDetail.events(desk), reader, width, height));
     }
 
     @Override

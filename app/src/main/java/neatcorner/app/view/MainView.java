@@ -467,23 +467,22 @@ public final class MainView extends StackPane {
     }
 
     private void drawing(Station station) {
-        Room room = Rooms.of(station);
-        if (!room.isLaidOut()) {
+        Rooms.of(station).picture().ifPresent(picture -> {
             pictureTitle.setText(desk.book().say("room." + station.id()));
             pictureHint.setText(desk.book().say("room." + station.id() + ".hint"));
             frame.draw(SideColumn.spoken(desk) + ". " + pictureTitle.getText(), space ->
-                    room.picture(desk, PictureView.reader(desk), space.getWidth(), space.getHeight()));
-        }
+                    picture.draw(desk, PictureView.reader(desk), space.getWidth(), space.getHeight()));
+        });
     }
 
     /** Below the picture, or in its place where pieces are laid out to be cut. */
     private void foot(Station station) {
         Room room = Rooms.of(station);
-        Node main = room.isLaidOut() ? sticksCard : frameCard;
+        Node main = room.picture().isPresent() ? frameCard : sticksCard;
         if (top.getChildren().getFirst() != main) {
             top.getChildren().set(0, main);
         }
-        if (room.isLaidOut()) {
+        if (main == sticksCard) {
             sticksTitle.setText(Labels.get("laid.heading." + desk.cuts().laid().name().toLowerCase(Locale.ROOT)));
             sticksSummary.setText(sticksBar.show());
         }

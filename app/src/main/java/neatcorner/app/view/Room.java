@@ -15,8 +15,10 @@ interface Room {
     /** What is chosen and typed there beside the picture; made once a window. */
     Panel panel(Tools tools);
 
-    /** What it is about, to fill a space of this size. */
-    Picture picture(Desk desk, Reader reader, double width, double height);
+    /** What it is about; empty where what is laid out to be cut takes the picture's place. */
+    default Optional<Drawn> picture() {
+        return Optional.empty();
+    }
 
     /** What the station decides, in large figures. */
     void tally(Tally tally);
@@ -26,9 +28,10 @@ interface Room {
         return Optional.empty();
     }
 
-    /** Whether what is laid out to be cut takes the picture's place. */
-    default boolean isLaidOut() {
-        return false;
+    /** How a station's picture is drawn. */
+    interface Drawn {
+        /** To fill a space of this size. */
+        Picture draw(Desk desk, Reader reader, double width, double height);
     }
 
     /**

@@ -3,8 +3,6 @@ package neatcorner.app.view;
 import java.util.Optional;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.MakingDrawing;
-import neatcorner.core.drawing.Picture;
-import neatcorner.core.drawing.Reader;
 import neatcorner.core.drawing.SectionDrawing;
 import neatcorner.core.words.Station;
 
@@ -21,8 +19,8 @@ final class SectionRoom implements Room {
     }
 
     @Override
-    public Picture picture(Desk desk, Reader reader, double width, double height) {
-        return SectionDrawing.draw(desk.plan(), reader, width, height);
+    public Optional<Drawn> picture() {
+        return Optional.of((desk, reader, width, height) -> SectionDrawing.draw(desk.plan(), reader, width, height));
     }
 
     @Override
