@@ -14,7 +14,8 @@ public final class Main {
 
     /** Our texts are full of signs like × and −, whatever the terminal's language is set to. */
     private static PrintStream utf8(FileDescriptor to) {
-        return new PrintStream(new BufferedOutputStream(new FileOutputStream(to)), to == FileDescriptor.err, StandardCharsets.UTF_8);
+        return new PrintStream(
+                new BufferedOutputStream(new FileOutputStream(to)), to == FileDescriptor.err, StandardCharsets.UTF_8);
     }
 
     /** The command line; without a command the window opens on the maker's own shop. */

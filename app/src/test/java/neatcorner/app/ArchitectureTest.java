@@ -14,13 +14,17 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** The boundaries: nothing in a lower module knows an upper one, and the core knows nothing of the world. */
 class ArchitectureTest {
-    private static final JavaClasses CLASSES = new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+    private static final JavaClasses CLASSES = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("neatcorner.core", "neatcorner.files", "neatcorner.app");
 
     @Test
@@ -30,18 +34,61 @@ class ArchitectureTest {
 
     @Test
     void theCoreDependsOnNothingButTheJdkAndItself() {
-        classes().that().resideInAPackage("neatcorner.core..").should().onlyDependOnClassesThat()
-                .resideInAnyPackage("neatcorner.core..", "java.lang..", "java.util..", "java.math..", "java.time..", "org.jspecify.annotations..")
+        classes()
+                .that()
+                .resideInAPackage("neatcorner.core..")
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage(
+                        "neatcorner.core..",
+                        "java.lang..",
+                        "java.util..",
+                        "java.math..",
+                        "java.time..",
+                        "org.jspecify.annotations..")
                 .check(CLASSES);
     }
 
     @Test
     void theCoreHasNoFilesNoClockAndNoChance() {
-        noClasses().that().resideInAPackage("neatcorner.core..").should().dependOnClassesThat()
-                .haveFullyQualifiedName(Clock.class.getName()).orShould().dependOnClassesThat().resideInAnyPackage("java.io..", "java.nio..", "javafx..")
-                .orShould().dependOnClassesThat().haveNameMatching("java\\.util\\.(Random|concurrent\\..*Random|UUID)")
-                .orShould().callMethod(Instant.class, "now").orShould().callMethod(System.class, "nanoTime")
-                .orShould().callMethod(System.class, "currentTimeMillis").orShould().callMethod(Math.class, "random").check(CLASSES);
+        noClasses()
+                .that()
+                .resideInAPackage("neatcorner.core..")
+                .should()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName(Clock.class.getName())
+                .orShould()
+                .dependOnClassesThat()
+                .resideInAnyPackage("java.io..", "java.nio..", "javafx..")
+                .orShould()
+                .dependOnClassesThat()
+                .haveNameMatching("java\\.util\\.(Random|concurrent\\..*Random|UUID)")
+                .orShould()
+                .callMethod(Instant.class, "now")
+                .orShould()
+                .callMethod(System.class, "nanoTime")
+                .orShould()
+                .callMethod(System.class, "currentTimeMillis")
+                .orShould()
+                .callMethod(Math.class, "random")
+                .check(CLASSES);
+    }
+
+    /** Lines that are longer hide how much they do. */
+    @Test
+    void linesEndAtAHundredAndTwenty() throws IOException {
+        List<String> longer = new ArrayList<>();
+        for (String module : List.of("core", "files", "app", "bench")) {
+            try (Stream<Path> files = Files.walk(Path.of("..", module, "src"))) {
+                for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+                    List<String> lines = Files.readAllLines(file);
+                    IntStream.range(0, lines.size())
+                            .filter(i -> lines.get(i).length() > 120)
+                            .forEach(i -> longer.add(file.getFileName() + ":" + (i + 1)));
+                }
+            }
+        }
+        assertThat(longer).isEmpty();
     }
 
     @Test
@@ -59,13 +106,29 @@ class ArchitectureTest {
     /** The layout stands in the page on architecture, and nowhere else. */
     @Test
     void packagesOfTheCoreKnowOnlyThoseBeforeThem() throws IOException {
-        List<String> order = Files.readAllLines(Path.of("../docs/architecture.md")).stream().map(String::strip).filter(line -> line.startsWith("phrase measure "))
-                .map(line -> List.of(line.split(" "))).findFirst().orElseThrow();
-        assertThat(CLASSES.stream().map(JavaClass::getPackageName).filter(name -> name.startsWith("neatcorner.core.")).map(name -> name.split("\\.")[2])
-                .collect(Collectors.toSet())).containsExactlyInAnyOrderElementsOf(order);
+        List<String> order = Files.readAllLines(Path.of("../docs/architecture.md")).stream()
+                .map(String::strip)
+                .filter(line -> line.startsWith("phrase measure "))
+                .map(line -> List.of(line.split(" ")))
+                .findFirst()
+                .orElseThrow();
+        assertThat(CLASSES.stream()
+                        .map(JavaClass::getPackageName)
+                        .filter(name -> name.startsWith("neatcorner.core."))
+                        .map(name -> name.split("\\.")[2])
+                        .collect(Collectors.toSet()))
+                .containsExactlyInAnyOrderElementsOf(order);
         for (int i = 0; i < order.size() - 1; i++) {
-            String[] later = order.subList(i + 1, order.size()).stream().map(name -> "neatcorner.core." + name + "..").toArray(String[]::new);
-            noClasses().that().resideInAPackage("neatcorner.core." + order.get(i) + "..").should().dependOnClassesThat().resideInAnyPackage(later).check(CLASSES);
+            String[] later = order.subList(i + 1, order.size()).stream()
+                    .map(name -> "neatcorner.core." + name + "..")
+                    .toArray(String[]::new);
+            noClasses()
+                    .that()
+                    .resideInAPackage("neatcorner.core." + order.get(i) + "..")
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(later)
+                    .check(CLASSES);
         }
     }
 
@@ -76,7 +139,17 @@ class ArchitectureTest {
 
     @Test
     void nothingIsCalledUtilHelperManagerOrImpl() {
-        noClasses().should().haveSimpleNameEndingWith("Util").orShould().haveSimpleNameEndingWith("Utils").orShould().haveSimpleNameEndingWith("Helper")
-                .orShould().haveSimpleNameEndingWith("Manager").orShould().haveSimpleNameEndingWith("Impl").check(CLASSES);
+        noClasses()
+                .should()
+                .haveSimpleNameEndingWith("Util")
+                .orShould()
+                .haveSimpleNameEndingWith("Utils")
+                .orShould()
+                .haveSimpleNameEndingWith("Helper")
+                .orShould()
+                .haveSimpleNameEndingWith("Manager")
+                .orShould()
+                .haveSimpleNameEndingWith("Impl")
+                .check(CLASSES);
     }
 }

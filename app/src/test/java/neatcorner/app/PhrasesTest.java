@@ -45,7 +45,9 @@ class PhrasesTest {
     }
 
     private static List<Path> sources() throws IOException {
-        try (Stream<Path> files = Stream.of("../core", "../files", ".").map(module -> Path.of(module, "src/main/java")).flatMap(PhrasesTest::walk)) {
+        try (Stream<Path> files = Stream.of("../core", "../files", ".")
+                .map(module -> Path.of(module, "src/main/java"))
+                .flatMap(PhrasesTest::walk)) {
             return files.filter(file -> file.toString().endsWith(".java")).toList();
         }
     }

@@ -40,14 +40,28 @@ public final class DragFrames {
                 shown.take(9, Station.BRIEF);
                 Outline.Free free = (Outline.Free) desk.plan().job().outline();
                 Corner corner = free.corners().get(1);
-                measure("a corner of a polygon", desk, scene, runs, i -> new Edit.Draw(free.withCorner(1,
-                        new Corner(corner.x().plus(Length.mm(i % 60 * 0.5)), corner.y()))));
+                measure(
+                        "a corner of a polygon",
+                        desk,
+                        scene,
+                        runs,
+                        i -> new Edit.Draw(free.withCorner(
+                                1, new Corner(corner.x().plus(Length.mm(i % 60 * 0.5)), corner.y()))));
             });
             runs.add(() -> {
                 shown.take(4, Station.SECTION);
-                measure("a rabbet of a built-up section", desk, scene, runs, i -> new Edit.Enter(SectionKey.LIP, Length.mm(6 + i % 97 * 0.05)));
+                measure(
+                        "a rabbet of a built-up section",
+                        desk,
+                        scene,
+                        runs,
+                        i -> new Edit.Enter(SectionKey.LIP, Length.mm(6 + i % 97 * 0.05)));
             });
-            runs.add(() -> measure("an edge of a built-up section", desk, scene, runs,
+            runs.add(() -> measure(
+                    "an edge of a built-up section",
+                    desk,
+                    scene,
+                    runs,
                     i -> new Edit.Enter(new StripKey(1, StripKey.What.INNER_WIDTH), Length.mm(6 + i % 89 * 0.05))));
             runs.add(() -> System.exit(0));
             runs.remove().run();
@@ -97,8 +111,15 @@ public final class DragFrames {
         for (double[] times : new double[][] {plan, thread, apart}) {
             Arrays.sort(times);
         }
-        System.out.printf("%-31s plan and drawing: median %.1f ms, 95 %% %.1f ms; with style and layout: median %.1f ms, 95 %% %.1f ms; "
-                + "from frame to frame: median %.1f ms, 95 %% %.1f ms%n", what, plan[FRAMES / 2], plan[FRAMES * 95 / 100],
-                thread[FRAMES / 2], thread[FRAMES * 95 / 100], apart[FRAMES / 2], apart[FRAMES * 95 / 100]);
+        System.out.printf(
+                "%-31s plan and drawing: median %.1f ms, 95 %% %.1f ms; with style and layout: median %.1f ms, 95 %%"
+                        + " %.1f ms; from frame to frame: median %.1f ms, 95 %% %.1f ms%n",
+                what,
+                plan[FRAMES / 2],
+                plan[FRAMES * 95 / 100],
+                thread[FRAMES / 2],
+                thread[FRAMES * 95 / 100],
+                apart[FRAMES / 2],
+                apart[FRAMES * 95 / 100]);
     }
 }

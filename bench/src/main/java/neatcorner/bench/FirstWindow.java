@@ -41,7 +41,8 @@ public final class FirstWindow {
             @Override
             public void handle(long now) {
                 if (++frames == 2) {
-                    System.out.println(System.currentTimeMillis() - ManagementFactory.getRuntimeMXBean().getStartTime());
+                    System.out.println(System.currentTimeMillis()
+                            - ManagementFactory.getRuntimeMXBean().getStartTime());
                     System.exit(0);
                 }
             }

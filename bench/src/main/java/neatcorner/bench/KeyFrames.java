@@ -31,7 +31,9 @@ public final class KeyFrames {
 
     /** Quantities, or none for 1, 50, 500 and 999. */
     public static void main(String[] args) throws Exception {
-        int[] quantities = args.length == 0 ? new int[] {1, 50, 500, 999} : Arrays.stream(args).mapToInt(Integer::parseInt).toArray();
+        int[] quantities = args.length == 0
+                ? new int[] {1, 50, 500, 999}
+                : Arrays.stream(args).mapToInt(Integer::parseInt).toArray();
         ShownDesk.open(shown -> {
             shown.take(0, Station.BRIEF);
             measure(shown.desk(), shown.view(), shown.scene(), quantities, 0);
@@ -103,7 +105,8 @@ public final class KeyFrames {
     }
 
     private static KeyEvent event(EventType<KeyEvent> type, String typed, KeyCode code) {
-        return new KeyEvent(type, typed.isEmpty() ? KeyEvent.CHAR_UNDEFINED : typed, "", code, false, false, false, false);
+        return new KeyEvent(
+                type, typed.isEmpty() ? KeyEvent.CHAR_UNDEFINED : typed, "", code, false, false, false, false);
     }
 
     private static void say(int quantity, int seen, double[] keys, double[] gaps) {
@@ -112,7 +115,9 @@ public final class KeyFrames {
         if (seen < KEYS / 2) {
             throw new IllegalStateException("only " + seen + " keys changed the plan");
         }
-        System.out.printf("%4d frames alike: key to laid out, median %.1f ms, 95 %% %.1f ms, slowest %.1f ms; longest the window stood still %.1f ms%n", quantity,
-                keys[KEYS / 2], keys[KEYS * 95 / 100], keys[KEYS - 1], gaps[gaps.length - 1]);
+        System.out.printf(
+                "%4d frames alike: key to laid out, median %.1f ms, 95 %% %.1f ms, slowest %.1f ms; longest the window"
+                        + " stood still %.1f ms%n",
+                quantity, keys[KEYS / 2], keys[KEYS * 95 / 100], keys[KEYS - 1], gaps[gaps.length - 1]);
     }
 }

@@ -27,7 +27,10 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A rack of thousands: a re-plan after every digit, an edit of one item with the document that is saved, and the rack as CSV. */
+/**
+ * A rack of thousands: a re-plan after every digit, an edit of one item with the document that is saved, and the rack
+ * as CSV.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -50,7 +53,13 @@ public class RackBench {
         Shop demo = Demo.shop().value();
         List<RackItem> rack = new ArrayList<>();
         for (int i = 0; i < items; i++) {
-            rack.add(new OffCut("X-" + i, demo.mouldings().get(i % demo.mouldings().size()).section(), Length.inches(12 + random.nextInt(60)), List.of(), "shelf " + i % 40, ""));
+            rack.add(new OffCut(
+                    "X-" + i,
+                    demo.mouldings().get(i % demo.mouldings().size()).section(),
+                    Length.inches(12 + random.nextInt(60)),
+                    List.of(),
+                    "shelf " + i % 40,
+                    ""));
         }
         shop = demo.withRack(demo.rack().with(rack));
         job = Demo.jobs().getFirst().value();

@@ -12,8 +12,8 @@ import neatcorner.core.solve.sheet.SheetSolver;
 
 /**
  * Sheets cut apart at random from edge to edge, nothing left over, solved again within five seconds;
- * {@code bench/sheets [FIRST_SEED [SHRUNK_MM]]}: with a second number every pane is smaller by up to so much each way. One sheet is the best there is. Area used counts the last sheet less the
- * largest rectangle that is left of it.
+ * {@code bench/sheets [FIRST_SEED [SHRUNK_MM]]}: with a second number every pane is smaller by up to so much each way.
+ * One sheet is the best there is. Area used counts the last sheet less the largest rectangle that is left of it.
  */
 public final class SheetFamilies {
     private static final int SEEDS = 10;
@@ -52,17 +52,35 @@ public final class SheetFamilies {
             parts.add(across ? new int[] {side - at - kerf, part[1]} : new int[] {part[0], side - at - kerf});
         }
         parts.replaceAll(p -> new int[] {p[0] - random.nextInt(shrunk + 1), p[1] - random.nextInt(shrunk + 1)});
-        List<SheetProblem.Pane> panes = parts.stream().map(p -> turn && random.nextBoolean() ? new int[] {p[1], p[0]} : p)
-                .map(p -> new SheetProblem.Pane(p[0] + " × " + p[1], Length.mm(p[0]), Length.mm(p[1]), 1, turn)).toList();
-        SheetProblem problem = new SheetProblem(panes, List.of(new SheetProblem.Stock("sheet", Length.mm(WIDTH), Length.mm(HEIGHT), Optional.empty(), 100)),
-                Length.mm(kerf), Length.ZERO, Length.ZERO);
+        List<SheetProblem.Pane> panes = parts.stream()
+                .map(p -> turn && random.nextBoolean() ? new int[] {p[1], p[0]} : p)
+                .map(p -> new SheetProblem.Pane(p[0] + " × " + p[1], Length.mm(p[0]), Length.mm(p[1]), 1, turn))
+                .toList();
+        SheetProblem problem = new SheetProblem(
+                panes,
+                List.of(new SheetProblem.Stock("sheet", Length.mm(WIDTH), Length.mm(HEIGHT), Optional.empty(), 100)),
+                Length.mm(kerf),
+                Length.ZERO,
+                Length.ZERO);
         long start = System.nanoTime();
         double[] last = {0};
         SheetAnswer answer = SheetSolver.solve(problem, () -> System.nanoTime() - start > SECONDS * 1e9,
                 _ -> last[0] = (System.nanoTime() - start) / 1e9).orElseThrow();
         double used = answer.sheets().size() * (double) WIDTH * HEIGHT
-                - answer.sheets().stream().flatMap(s -> s.largestRest().stream()).mapToDouble(SheetAnswer.Rest::area).max().orElse(0);
-        System.out.printf(Locale.ROOT, "%5d  %-4s  %4d  %6d  %17.1f %%  %10.2f  %7.2f%n", count, turn ? "yes" : "no", kerf, answer.sheets().size(),
-                100 * (used / (WIDTH * (double) HEIGHT) - 1), last[0], (System.nanoTime() - start) / 1e9);
+                - answer.sheets().stream()
+                        .flatMap(s -> s.largestRest().stream())
+                        .mapToDouble(SheetAnswer.Rest::area)
+                        .max()
+                        .orElse(0);
+        System.out.printf(
+                Locale.ROOT,
+                "%5d  %-4s  %4d  %6d  %17.1f %%  %10.2f  %7.2f%n",
+                count,
+                turn ? "yes" : "no",
+                kerf,
+                answer.sheets().size(),
+                100 * (used / (WIDTH * (double) HEIGHT) - 1),
+                last[0],
+                (System.nanoTime() - start) / 1e9);
     }
 }

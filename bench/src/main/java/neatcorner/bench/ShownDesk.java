@@ -26,7 +26,10 @@ record ShownDesk(Desk desk, MainView view, Scene scene) {
     static void open(Consumer<ShownDesk> then) throws IOException {
         Path folder = Files.createTempDirectory("neat-corner-bench");
         Platform.startup(() -> {
-            Desk desk = new Desk(Demo.store(folder.resolve("shop.neatcorner"), Clock.systemUTC()), Clock.systemUTC(), Platform::runLater);
+            Desk desk = new Desk(
+                    Demo.store(folder.resolve("shop.neatcorner"), Clock.systemUTC()),
+                    Clock.systemUTC(),
+                    Platform::runLater);
             MainView view = new MainView(desk, new NoFiles());
             view.complete();
             Scene scene = new Scene(view, 1280, 800);

@@ -54,13 +54,21 @@ public final class StickFamilies {
             pieces.merge(128 + random.nextInt(512), 2 * many, Integer::sum);
             pieces.merge(128 + random.nextInt(512), 2 * many, Integer::sum);
         }
-        List<StickProblem.Stock> stock = new ArrayList<>(List.of(sold(96, 1180 + random.nextInt(60)), sold(120, 1460 + random.nextInt(80)),
+        List<StickProblem.Stock> stock = new ArrayList<>(List.of(
+                sold(96, 1180 + random.nextInt(60)),
+                sold(120, 1460 + random.nextInt(80)),
                 sold(144, 1740 + random.nextInt(90))));
         for (int i = 0; offCuts && i < 10 + random.nextInt(31); i++) {
-            stock.add(new StickProblem.Stock("off-cut " + i, Length.inches(10 + random.nextInt(50)), Optional.of(1), 0));
+            stock.add(
+                    new StickProblem.Stock("off-cut " + i, Length.inches(10 + random.nextInt(50)), Optional.of(1), 0));
         }
-        return new StickProblem(pieces.entrySet().stream().map(e -> new StickProblem.Kind("", Length.inches(0, e.getKey(), 16), e.getValue())).toList(),
-                stock, Length.inches(0, 3, 16), Length.inches(0, 1, 4));
+        return new StickProblem(
+                pieces.entrySet().stream()
+                        .map(e -> new StickProblem.Kind("", Length.inches(0, e.getKey(), 16), e.getValue()))
+                        .toList(),
+                stock,
+                Length.inches(0, 3, 16),
+                Length.inches(0, 1, 4));
     }
 
     private static StickProblem.Stock sold(int inches, long cost) {
@@ -99,12 +107,20 @@ public final class StickFamilies {
         while (lengths.size() < kinds) {
             lengths.add(1_500 + random.nextInt(7_500));
         }
-        return new StickProblem(lengths.stream().map(l -> new StickProblem.Kind("", Length.mm(l / 10.0), ofEach)).toList(),
-                List.of(new StickProblem.Stock("a", Length.mm(2_400), Optional.empty(), 1_200), new StickProblem.Stock("b", Length.mm(3_000), Optional.empty(), 1_480)),
-                Length.mm(3), Length.mm(5));
+        return new StickProblem(
+                lengths.stream()
+                        .map(l -> new StickProblem.Kind("", Length.mm(l / 10.0), ofEach))
+                        .toList(),
+                List.of(
+                        new StickProblem.Stock("a", Length.mm(2_400), Optional.empty(), 1_200),
+                        new StickProblem.Stock("b", Length.mm(3_000), Optional.empty(), 1_480)),
+                Length.mm(3),
+                Length.mm(5));
     }
 
-    /** Sticks of 2400 mm cut in three to nine pieces, to a tenth of a millimetre, with kerfs of 3 mm and nothing left. */
+    /**
+     * Sticks of 2400 mm cut in three to nine pieces, to a tenth of a millimetre, with kerfs of 3 mm and nothing left.
+     */
     private static StickProblem partition(int sticks, int seed) {
         Random random = new Random(seed * 77L + sticks);
         Map<Integer, Integer> pieces = new TreeMap<>();
@@ -129,8 +145,13 @@ public final class StickFamilies {
     }
 
     private static StickProblem whole(Map<Integer, Integer> pieces, int stick, int kerf, double perMm) {
-        return new StickProblem(pieces.entrySet().stream().map(e -> new StickProblem.Kind("", Length.mm(e.getKey() / perMm), e.getValue())).toList(),
-                List.of(new StickProblem.Stock("", Length.mm(stick / perMm), Optional.empty(), 1)), Length.mm(kerf / perMm), Length.ZERO);
+        return new StickProblem(
+                pieces.entrySet().stream()
+                        .map(e -> new StickProblem.Kind("", Length.mm(e.getKey() / perMm), e.getValue()))
+                        .toList(),
+                List.of(new StickProblem.Stock("", Length.mm(stick / perMm), Optional.empty(), 1)),
+                Length.mm(kerf / perMm),
+                Length.ZERO);
     }
 
     private static void run(String family, StickProblem problem, double seconds) {
@@ -141,7 +162,15 @@ public final class StickFamilies {
                 quick[0] = better.cost();
             }
         }).orElseThrow();
-        System.out.printf(Locale.ROOT, "%-30s %5d %6d %5d %6d  %-6s %7.2f%n", family, problem.pieces().stream().mapToInt(StickProblem.Kind::count).sum(),
-                quick[0], answer.cost(), answer.bound(), answer.isProven() ? "yes" : "no", (System.nanoTime() - start) / 1e9);
+        System.out.printf(
+                Locale.ROOT,
+                "%-30s %5d %6d %5d %6d  %-6s %7.2f%n",
+                family,
+                problem.pieces().stream().mapToInt(StickProblem.Kind::count).sum(),
+                quick[0],
+                answer.cost(),
+                answer.bound(),
+                answer.isProven() ? "yes" : "no",
+                (System.nanoTime() - start) / 1e9);
     }
 }

@@ -12,7 +12,10 @@ import neatcorner.core.solve.stick.StickAnswer;
 import neatcorner.core.solve.stick.StickProblem;
 import neatcorner.core.solve.stick.StickSolver;
 
-/** How cost grows with size: orders of 10 to 2 000 pieces in up to 200 kinds, ten seconds each; {@code bench/growth [SEED]}. */
+/**
+ * How cost grows with size: orders of 10 to 2 000 pieces in up to 200 kinds, ten seconds each;
+ * {@code bench/growth [SEED]}.
+ */
 public final class StickGrowth {
     private static final double SECONDS = 10;
 
@@ -41,8 +44,10 @@ public final class StickGrowth {
             left -= count;
             wanted.add(new StickProblem.Kind("", Length.inches(0, sixteenths, 16), count));
         }
-        List<StickProblem.Stock> stock = List.of(new StickProblem.Stock("8 ft", Length.inches(96), Optional.empty(), 1180),
-                new StickProblem.Stock("10 ft", Length.inches(120), Optional.empty(), 1490), new StickProblem.Stock("12 ft", Length.inches(144), Optional.empty(), 1765));
+        List<StickProblem.Stock> stock = List.of(
+                new StickProblem.Stock("8 ft", Length.inches(96), Optional.empty(), 1180),
+                new StickProblem.Stock("10 ft", Length.inches(120), Optional.empty(), 1490),
+                new StickProblem.Stock("12 ft", Length.inches(144), Optional.empty(), 1765));
         return new StickProblem(wanted, stock, Length.inches(0, 3, 16), Length.inches(0, 1, 4));
     }
 
@@ -63,7 +68,15 @@ public final class StickGrowth {
             }
         }).orElseThrow();
         double took = (System.nanoTime() - start) / 1e9;
-        System.out.printf(Locale.ROOT, "%6d  %5d  %9.1f  %11.2f  %8s  %7.2f  %9d%n", problem.pieces().stream().mapToInt(StickProblem.Kind::count).sum(), problem.pieces().size(), quick,
-                near[0], answer.isProven() ? String.format(Locale.ROOT, "%.2f", took) : "no", answer.gap() * 100, heap[0] >> 20);
+        System.out.printf(
+                Locale.ROOT,
+                "%6d  %5d  %9.1f  %11.2f  %8s  %7.2f  %9d%n",
+                problem.pieces().stream().mapToInt(StickProblem.Kind::count).sum(),
+                problem.pieces().size(),
+                quick,
+                near[0],
+                answer.isProven() ? String.format(Locale.ROOT, "%.2f", took) : "no",
+                answer.gap() * 100,
+                heap[0] >> 20);
     }
 }

@@ -34,7 +34,9 @@ public final class TogetherGrowth {
 
     /** Numbers of jobs; none for 100, 1 000 and 5 000. */
     public static void main(String[] args) throws Exception {
-        for (int jobs : args.length == 0 ? new int[] {100, 1000, 5000} : Arrays.stream(args).mapToInt(Integer::parseInt).toArray()) {
+        for (int jobs : args.length == 0
+                ? new int[] {100, 1000, 5000}
+                : Arrays.stream(args).mapToInt(Integer::parseInt).toArray()) {
             new TogetherGrowth().measure(jobs);
         }
         System.exit(0);
@@ -67,8 +69,10 @@ public final class TogetherGrowth {
         }
         Arrays.sort(edits);
         long used = Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory();
-        System.out.printf("%5d jobs: together after %.2f s; after an edit %.2f s (median of %d); the interface thread was held up %.0f ms at most; heap %d MB%n", jobs, first,
-                edits[edits.length / 2], edits.length, longest.get() / 1e6, used >> 20);
+        System.out.printf(
+                "%5d jobs: together after %.2f s; after an edit %.2f s (median of %d); the interface thread was held"
+                        + " up %.0f ms at most; heap %d MB%n",
+                jobs, first, edits[edits.length / 2], edits.length, longest.get() / 1e6, used >> 20);
         on(() -> {
             desk.close();
             return desk;

@@ -47,7 +47,8 @@ public final class Sample {
 
     /** A flat moulding with a rabbet. */
     public static Section rabbeted(String face, String thickness, String lip, String depth) {
-        return new Section("flat", Species.MAPLE, in(face), in(thickness), new Recess.Rabbet(in(lip), in(depth)), Profile.FLAT);
+        return new Section(
+                "flat", Species.MAPLE, in(face), in(thickness), new Recess.Rabbet(in(lip), in(depth)), Profile.FLAT);
     }
 
     /** 1 1/2 in face, 3/4 in thick, 1/4 in lip, 1/2 in rabbet. */
@@ -57,7 +58,13 @@ public final class Sample {
 
     /** A floater with a 3/8 in wall and a 3/4 in ledge. */
     public static Section floater() {
-        return new Section("floater", Species.BASSWOOD, in("3/8"), in("1 1/2"), new Recess.Floater(in("3/4"), in("3/8")), Profile.FLAT);
+        return new Section(
+                "floater",
+                Species.BASSWOOD,
+                in("3/8"),
+                in("1 1/2"),
+                new Recess.Floater(in("3/4"), in("3/8")),
+                Profile.FLAT);
     }
 
     /** A plain bar. */
@@ -87,21 +94,50 @@ public final class Sample {
 
     /** A canvas in a floater. */
     public static Job floating(String width, String height) {
-        return new Job("Canvas", "", 1, new Boxed.Rectangle(new Size(Line.ART, in(width)), new Size(Line.ART, in(height))), floater(), Map.of(), Lean.FLAT,
-                new Contents(List.of(Layer.of(Material.CANVAS_ON_BARS)), Optional.empty()), Habits.USUAL, Choices.NONE,
-                Map.of(), List.of(), Set.of());
+        return new Job(
+                "Canvas",
+                "",
+                1,
+                new Boxed.Rectangle(new Size(Line.ART, in(width)), new Size(Line.ART, in(height))),
+                floater(),
+                Map.of(),
+                Lean.FLAT,
+                new Contents(List.of(Layer.of(Material.CANVAS_ON_BARS)), Optional.empty()),
+                Habits.USUAL,
+                Choices.NONE,
+                Map.of(),
+                List.of(),
+                Set.of());
     }
 
     /** Bars for stretched cloth. */
     public static Job stretched(String width, String height) {
-        return new Job("Cloth", "", 1, new Boxed.Rectangle(new Size(Line.OUTSIDE, in(width)), new Size(Line.OUTSIDE, in(height))), bar(), Map.of(), Lean.FLAT,
-                Contents.NOTHING, Habits.USUAL, Choices.NONE, Map.of(), List.of(), Set.of());
+        return new Job(
+                "Cloth",
+                "",
+                1,
+                new Boxed.Rectangle(new Size(Line.OUTSIDE, in(width)), new Size(Line.OUTSIDE, in(height))),
+                bar(),
+                Map.of(),
+                Lean.FLAT,
+                Contents.NOTHING,
+                Habits.USUAL,
+                Choices.NONE,
+                Map.of(),
+                List.of(),
+                Set.of());
     }
 
     /** A shop with these sticks of a section, sold in 8 ft, and four vices. */
     public static Shop shop(Section section, Sticks... sticks) {
-        return new Shop("", Habits.USUAL, List.of(new Moulding(section, List.of(Sale.of(in("96"))), List.of(sticks))),
-                List.of(new Clamps(ClampKind.CORNER_VICE, 4, in("96"))), Climate.USUAL, Rack.EMPTY, Shop.USUAL_CURRENCY);
+        return new Shop(
+                "",
+                Habits.USUAL,
+                List.of(new Moulding(section, List.of(Sale.of(in("96"))), List.of(sticks))),
+                List.of(new Clamps(ClampKind.CORNER_VICE, 4, in("96"))),
+                Climate.USUAL,
+                Rack.EMPTY,
+                Shop.USUAL_CURRENCY);
     }
 
     /** A shop with plenty of the plain moulding. */
@@ -113,7 +149,8 @@ public final class Sample {
     public static Cutting kept(String... piecesAndSticks) {
         Cutting wishes = Cutting.FREE;
         for (int i = 0; i < piecesAndSticks.length; i += 2) {
-            wishes = wishes.withLock(PieceId.read(piecesAndSticks[i]).orElseThrow(), StickId.read(piecesAndSticks[i + 1]));
+            wishes = wishes.withLock(
+                    PieceId.read(piecesAndSticks[i]).orElseThrow(), StickId.read(piecesAndSticks[i + 1]));
         }
         return wishes;
     }

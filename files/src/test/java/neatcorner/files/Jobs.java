@@ -43,26 +43,76 @@ public final class Jobs {
 
     /** A job that uses every field of the format. */
     public static Job full() {
-        Section section = new Section("scoop “A”", Species.own("pear", 700, 0.0015, 0.0033, Species.Hardness.MIDDLING, true), Length.inches(1, 9, 16), Length.inches(1, 1, 8),
-                new Recess.Rabbet(Length.inches(0, 3, 16), Length.inches(0, 9, 16)), new Profile(Profile.Shape.SCOOP, Length.inches(0, 1, 4)));
-        Contents contents = new Contents(List.of(Layer.of(Material.PICTURE_GLASS), Layer.of(Material.MAT_4_PLY), Layer.of(Material.PAPER),
-                Layer.of(Material.CORRUGATED)), Optional.of(new Borders(Length.inches(2), Length.inches(2), Length.inches(2, 1, 2))));
-        Choices choices = new Choices(Optional.of(JointKind.SPLINED), Optional.of(Length.inches(0, 5, 8)), Adhesive.HIDE,
-                List.of(new Coat(Coat.Kind.SAND, "", Duration.ZERO), new Coat(Coat.Kind.STAIN, "no. 3 – two coats", Duration.ofHours(13))),
-                Optional.of(Hardware.TWO_HOOKS), true, Rabbeting.AFTER_ROUNDED, Species.Grain.QUARTER_SAWN,
-                new Cutting(true, true, List.of(new Cutting.Lock(new PieceId("A–B", 2, 0), StickId.read("C-3"))), List.of(StickId.read("rack 2438.4 #1")),
-                List.of(new Cutting.Made(Cutting.Stuff.STICK, "C-2", "scoop", Length.inches(61), Length.ZERO, "A–B #1, C–D #1", "C-9", Length.inches(14)),
-                        new Cutting.Made(Cutting.Stuff.SHEET, "S-2", "", Length.inches(40), Length.inches(32), "3", "", Length.ZERO))));
-        return new Job("Grüße aus dem Hafen", "Autumn", 6, new Boxed.Rectangle(new Size(Line.GLASS, Length.inches(12)), new Size(Line.ART, Length.mm(333.3))), section,
-                Map.of("bottom", Length.inches(2)), Lean.FLAT, contents, Habits.USUAL.with(Habit.PLAY, Length.inches(0, 1, 16)), choices,
+        Section section = new Section(
+                "scoop “A”",
+                Species.own("pear", 700, 0.0015, 0.0033, Species.Hardness.MIDDLING, true),
+                Length.inches(1, 9, 16),
+                Length.inches(1, 1, 8),
+                new Recess.Rabbet(Length.inches(0, 3, 16), Length.inches(0, 9, 16)),
+                new Profile(Profile.Shape.SCOOP, Length.inches(0, 1, 4)));
+        Contents contents = new Contents(
+                List.of(
+                        Layer.of(Material.PICTURE_GLASS),
+                        Layer.of(Material.MAT_4_PLY),
+                        Layer.of(Material.PAPER),
+                        Layer.of(Material.CORRUGATED)),
+                Optional.of(new Borders(Length.inches(2), Length.inches(2), Length.inches(2, 1, 2))));
+        Choices choices = new Choices(
+                Optional.of(JointKind.SPLINED),
+                Optional.of(Length.inches(0, 5, 8)),
+                Adhesive.HIDE,
+                List.of(
+                        new Coat(Coat.Kind.SAND, "", Duration.ZERO),
+                        new Coat(Coat.Kind.STAIN, "no. 3 – two coats", Duration.ofHours(13))),
+                Optional.of(Hardware.TWO_HOOKS),
+                true,
+                Rabbeting.AFTER_ROUNDED,
+                Species.Grain.QUARTER_SAWN,
+                new Cutting(
+                        true,
+                        true,
+                        List.of(new Cutting.Lock(new PieceId("A–B", 2, 0), StickId.read("C-3"))),
+                        List.of(StickId.read("rack 2438.4 #1")),
+                        List.of(
+                                new Cutting.Made(
+                                        Cutting.Stuff.STICK,
+                                        "C-2",
+                                        "scoop",
+                                        Length.inches(61),
+                                        Length.ZERO,
+                                        "A–B #1, C–D #1",
+                                        "C-9",
+                                        Length.inches(14)),
+                                new Cutting.Made(
+                                        Cutting.Stuff.SHEET,
+                                        "S-2",
+                                        "",
+                                        Length.inches(40),
+                                        Length.inches(32),
+                                        "3",
+                                        "",
+                                        Length.ZERO))));
+        return new Job(
+                "Grüße aus dem Hafen",
+                "Autumn",
+                6,
+                new Boxed.Rectangle(new Size(Line.GLASS, Length.inches(12)), new Size(Line.ART, Length.mm(333.3))),
+                section,
+                Map.of("bottom", Length.inches(2)),
+                Lean.FLAT,
+                contents,
+                Habits.USUAL.with(Habit.PLAY, Length.inches(0, 1, 16)),
+                choices,
                 Map.of(Tape.DIAGONAL_AC, Length.inches(21), Tape.TOP, Length.mm(400.1)),
-                List.of(new Note(Instant.parse("2026-11-24T09:30:00Z"), "a knot")), Set.of(Station.BRIEF, Station.FIT));
+                List.of(new Note(Instant.parse("2026-11-24T09:30:00Z"), "a knot")),
+                Set.of(Station.BRIEF, Station.FIT));
     }
 
     /** A plain job around a pane of 8 × 10 in. */
     public static Job plain() {
         Section section = new Section("plain", Species.PINE, Length.inches(1, 1, 2), Length.inches(0, 3, 4),
                 new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 1, 2)), Profile.FLAT);
-        return Job.starting("Plain", Length.inches(8), Length.inches(10), section).withGiven(Axis.WIDTH, new Size(Line.GLASS, Length.inches(8)));
+        return Job.starting("Plain", Length.inches(8), Length.inches(10), section)
+                .withGiven(Axis.WIDTH, new Size(Line.GLASS, Length.inches(8)));
     }
 }

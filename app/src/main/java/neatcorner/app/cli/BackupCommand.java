@@ -6,7 +6,10 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
 /** {@code neat-corner backup SHOP FILE}. */
-@Command(name = "backup", description = "Write a whole copy of a shop to a new file, also while a window has it open.", mixinStandardHelpOptions = true)
+@Command(
+        name = "backup",
+        description = "Write a whole copy of a shop to a new file, also while a window has it open.",
+        mixinStandardHelpOptions = true)
 final class BackupCommand implements Runnable {
     @Parameters(index = "0", paramLabel = "SHOP", description = "The shop.")
     private Path shop;

@@ -18,11 +18,26 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 
 /** The command line. */
-@Command(name = "neat-corner", mixinStandardHelpOptions = true, version = "Neat Corner 0.1.0",
+@Command(
+        name = "neat-corner",
+        mixinStandardHelpOptions = true,
+        version = "Neat Corner 0.1.0",
         description = "From what goes in the frame to a frame on the wall. Without a command: opens your shop.",
-        subcommands = {DemoCommand.class, PlanCommand.class, SheetCommand.class, CutsCommand.class, DrawCommand.class, OutlineCommand.class,
-                StickPlanCommand.class, SheetPlanCommand.class, ShotsCommand.class, BackupCommand.class, CompactCommand.class, ExportCommand.class,
-                ImportCommand.class})
+        subcommands = {
+            DemoCommand.class,
+            PlanCommand.class,
+            SheetCommand.class,
+            CutsCommand.class,
+            DrawCommand.class,
+            OutlineCommand.class,
+            StickPlanCommand.class,
+            SheetPlanCommand.class,
+            ShotsCommand.class,
+            BackupCommand.class,
+            CompactCommand.class,
+            ExportCommand.class,
+            ImportCommand.class
+        })
 public final class Commands implements Callable<Integer> {
     /** The answer of {@link #run} while a window is open: the process ends with it. */
     public static final int WINDOW_OPEN = -1;
@@ -49,11 +64,16 @@ public final class Commands implements Callable<Integer> {
         line.setExpandAtFiles(false);
         line.setParameterExceptionHandler((wrong, _) -> complain(String.valueOf(wrong.getMessage())));
         line.setExecutionExceptionHandler((failed, _, _) -> {
-            if (failed instanceof CommandException || failed instanceof StoreException || failed instanceof ParameterException
-                    || failed instanceof FileRefused || failed instanceof Window.NoDisplay) {
+            if (failed instanceof CommandException
+                    || failed instanceof StoreException
+                    || failed instanceof ParameterException
+                    || failed instanceof FileRefused
+                    || failed instanceof Window.NoDisplay) {
                 return complain(String.valueOf(failed.getMessage()));
             }
-            return failed instanceof Refusal refused ? complain(CommandException.said(refused)) : keepFault(String.join(" ", args), failed);
+            return failed instanceof Refusal refused
+                    ? complain(CommandException.said(refused))
+                    : keepFault(String.join(" ", args), failed);
         });
         try {
             return line.execute(args);
@@ -67,8 +87,10 @@ public final class Commands implements Callable<Integer> {
         Path folder = Optional.ofNullable(ownShop().toAbsolutePath().getParent()).orElse(Path.of("."));
         FaultLog.keepIn(folder);
         FaultLog.keep(doing, fault);
-        System.err.println("neat-corner: something went wrong in the program itself; nothing was changed. What happened is kept in "
-                + folder.resolve("faults.0.log"));
+        System.err.println(
+                "neat-corner: something went wrong in the program itself; nothing was changed. What happened is kept"
+                        + " in "
+                        + folder.resolve("faults.0.log"));
         return BUG;
     }
 
@@ -84,7 +106,8 @@ public final class Commands implements Callable<Integer> {
     @Override
     public Integer call() {
         if (!Display.isThere(System.getProperty("os.name"), System.getenv())) {
-            throw new CommandException("there is no display to open a window on; see neat-corner --help for what works without one");
+            throw new CommandException(
+                    "there is no display to open a window on; see neat-corner --help for what works without one");
         }
         Path file = Optional.ofNullable(shop).orElseGet(Commands::ownShop);
         Window.open(() -> ShopStore.open(file.toAbsolutePath(), Clock.systemUTC()), () -> { });

@@ -9,7 +9,10 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
 /** {@code neat-corner compact SHOP}. */
-@Command(name = "compact", description = "Give the room back that removed jobs left in a shop's file; no window may have it open.", mixinStandardHelpOptions = true)
+@Command(
+        name = "compact",
+        description = "Give the room back that removed jobs left in a shop's file; no window may have it open.",
+        mixinStandardHelpOptions = true)
 final class CompactCommand implements Runnable {
     @Parameters(paramLabel = "SHOP", description = "The shop.")
     private Path shop;

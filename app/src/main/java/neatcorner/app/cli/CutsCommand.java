@@ -30,16 +30,33 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 /** {@code neat-corner cuts JOB.json...}. */
-@Command(name = "cuts", description = "Lay the pieces of one or several jobs on the sticks of a shop, with a proven bound.", mixinStandardHelpOptions = true)
+@Command(
+        name = "cuts",
+        description = "Lay the pieces of one or several jobs on the sticks of a shop, with a proven bound.",
+        mixinStandardHelpOptions = true)
 final class CutsCommand implements Runnable {
-    @Parameters(paramLabel = "JOB.json", arity = "1..*", description = "The jobs; pieces of one section share their sticks.")
+    @Parameters(
+            paramLabel = "JOB.json",
+            arity = "1..*",
+            description = "The jobs; pieces of one section share their sticks.")
     private List<Path> jobs = new ArrayList<>();
-    @Option(names = {"--shop-file", "--shop"}, paramLabel = "SHOP.json", description = "The shop to plan for; a new shop without it.")
+
+    @Option(
+            names = {"--shop-file", "--shop"},
+            paramLabel = "SHOP.json",
+            description = "The shop to plan for; a new shop without it.")
     private @Nullable Path shopFile;
+
     @Option(names = {"-o", "--out"}, paramLabel = "OUT.csv", description = "Write the cut list as CSV.")
     private @Nullable Path out;
-    @Option(names = "--seconds", paramLabel = "S", defaultValue = "5", description = "Time to look at each section; ${DEFAULT-VALUE} when not said.")
+
+    @Option(
+            names = "--seconds",
+            paramLabel = "S",
+            defaultValue = "5",
+            description = "Time to look at each section; ${DEFAULT-VALUE} when not said.")
     private double seconds;
+
     private final Phrasebook book = new Phrasebook(Graduation.MM_TENTH);
 
     @Override
@@ -61,9 +78,14 @@ final class CutsCommand implements Runnable {
     }
 
     private void refuseTheImpossible(Path file, Plan plan) {
-        plan.findings().stream().filter(f -> f.severity() == Severity.STOP && f.station() == Station.CUTS && !plan.cuts().complete()).findFirst().ifPresent(f -> {
-            throw new CommandException(file + ": " + book.say(f.what()) + " " + book.say(f.cure()));
-        });
+        plan.findings().stream()
+                .filter(f -> f.severity() == Severity.STOP
+                        && f.station() == Station.CUTS
+                        && !plan.cuts().complete())
+                .findFirst()
+                .ifPresent(f -> {
+                    throw new CommandException(file + ": " + book.say(f.what()) + " " + book.say(f.cure()));
+                });
     }
 
     /** One job with its own habits and wishes, several together with the shop's. */
@@ -71,7 +93,8 @@ final class CutsCommand implements Runnable {
         KnownAnswers known = new KnownAnswers();
         CutPlan.problems(lots(plans, shop, known)).distinct().forEach(problem -> {
             long start = System.nanoTime();
-            problem.solve(() -> System.nanoTime() - start > seconds * 1e9, _ -> { }).ifPresent(answer -> known.put(problem, answer));
+            problem.solve(() -> System.nanoTime() - start > seconds * 1e9, _ -> {})
+                    .ifPresent(answer -> known.put(problem, answer));
         });
         return lots(plans, shop, known);
     }
@@ -87,11 +110,19 @@ final class CutsCommand implements Runnable {
     }
 
     private String said(Lot lot, Shop shop) {
-        StringBuilder text = new StringBuilder(String.format(Locale.ROOT, "%s, %s face: pieces %d, sticks %d", lot.section().name(), lot.section().face(), lot.pieces().size(),
+        StringBuilder text = new StringBuilder(String.format(
+                Locale.ROOT,
+                "%s, %s face: pieces %d, sticks %d",
+                lot.section().name(),
+                lot.section().face(),
+                lot.pieces().size(),
                 lot.sticks().size()));
         lot.toBuy().forEach((length, count) -> text.append(", to buy ").append(count).append(" × ").append(length));
         if (lot.stock().isPriced() && !lot.toBuy().isEmpty()) {
-            text.append(", ").append(new Money(lot.answer().orElseThrow().cost(), shop.currency()).text().replace('\u00a0', ' '));
+            text.append(", ")
+                    .append(new Money(lot.answer().orElseThrow().cost(), shop.currency())
+                            .text()
+                            .replace('\u00a0', ' '));
         }
         return text.append(", ").append(book.say(Proof.of(List.of(lot)).words())).toString();
     }

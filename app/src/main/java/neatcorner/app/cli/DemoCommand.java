@@ -13,7 +13,9 @@ import neatcorner.app.view.Window;
 import picocli.CommandLine.Command;
 
 /** {@code neat-corner demo}. */
-@Command(name = "demo", description = "Open a copy of the demonstration shop; with no display, walk through it into pictures.",
+@Command(
+        name = "demo",
+        description = "Open a copy of the demonstration shop; with no display, walk through it into pictures.",
         mixinStandardHelpOptions = true)
 final class DemoCommand implements Callable<Integer> {
     @Override

@@ -9,7 +9,9 @@ final class Display {
     }
 
     static boolean isThere(String system, Map<String, String> environment) {
-        return !system.toLowerCase(Locale.ROOT).contains("linux") || isSet(environment, "DISPLAY") || isSet(environment, "WAYLAND_DISPLAY");
+        return !system.toLowerCase(Locale.ROOT).contains("linux")
+                || isSet(environment, "DISPLAY")
+                || isSet(environment, "WAYLAND_DISPLAY");
     }
 
     private static boolean isSet(Map<String, String> environment, String name) {

@@ -13,7 +13,10 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** {@code neat-corner draw JOB.json -o OUT.svg}. */
-@Command(name = "draw", description = "Draw a job at full size as SVG, DXF or a PDF tiled over sheets.", mixinStandardHelpOptions = true)
+@Command(
+        name = "draw",
+        description = "Draw a job at full size as SVG, DXF or a PDF tiled over sheets.",
+        mixinStandardHelpOptions = true)
 final class DrawCommand implements Runnable {
     /** What can be drawn. */
     enum What {
@@ -27,8 +30,14 @@ final class DrawCommand implements Runnable {
 
     @Mixin
     private JobArguments arguments = new JobArguments();
-    @Option(names = {"-o", "--out"}, required = true, paramLabel = "OUT", description = "Where it goes; .svg, .dxf or .pdf says what it is.")
+
+    @Option(
+            names = {"-o", "--out"},
+            required = true,
+            paramLabel = "OUT",
+            description = "Where it goes; .svg, .dxf or .pdf says what it is.")
     private Path out;
+
     @Option(names = "--what", defaultValue = "FRAME", description = "${COMPLETION-CANDIDATES}.")
     private What what = What.FRAME;
     @Option(names = "--paper", defaultValue = "A4", description = "For a PDF: ${COMPLETION-CANDIDATES}.")
@@ -38,7 +47,11 @@ final class DrawCommand implements Runnable {
     public void run() {
         String name = out.getFileName().toString().toLowerCase(Locale.ROOT);
         Export export = Exports.of(what.name().toLowerCase(Locale.ROOT), name.substring(name.lastIndexOf('.') + 1))
-                .orElseThrow(() -> new CommandException(out + " ends in nothing known; a drawing ends in .svg, .dxf or .pdf"));
-        WholeFile.write(out, export.content().apply(new Export.Request(arguments.plan(), new Phrasebook(Graduation.MM_TENTH), paper)));
+                .orElseThrow(() ->
+                        new CommandException(out + " ends in nothing known; a drawing ends in .svg, .dxf or .pdf"));
+        WholeFile.write(
+                out,
+                export.content()
+                        .apply(new Export.Request(arguments.plan(), new Phrasebook(Graduation.MM_TENTH), paper)));
     }
 }

@@ -9,7 +9,11 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
 /** {@code neat-corner export SHOP FOLDER}: every job and the shop itself as open files, with what was done to them. */
-@Command(name = "export", description = "Write a whole shop as open files to a folder: shop.json, a file for every job, and their histories.", mixinStandardHelpOptions = true)
+@Command(
+        name = "export",
+        description =
+                "Write a whole shop as open files to a folder: shop.json, a file for every job, and their histories.",
+        mixinStandardHelpOptions = true)
 final class ExportCommand implements Runnable {
     @Parameters(index = "0", paramLabel = "SHOP", description = "The shop; no window may have it open.")
     private Path shop;

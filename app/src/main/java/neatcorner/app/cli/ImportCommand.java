@@ -7,7 +7,10 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
 /** {@code neat-corner import FOLDER SHOP}: reads back what {@code export} wrote. */
-@Command(name = "import", description = "Make a new shop of a folder of open files, as export writes them.", mixinStandardHelpOptions = true)
+@Command(
+        name = "import",
+        description = "Make a new shop of a folder of open files, as export writes them.",
+        mixinStandardHelpOptions = true)
 final class ImportCommand implements Runnable {
     @Parameters(index = "0", paramLabel = "FOLDER", description = "The folder, with shop.json, jobs and away in it.")
     private Path folder;

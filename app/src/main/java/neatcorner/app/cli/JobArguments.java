@@ -11,7 +11,11 @@ import picocli.CommandLine.Parameters;
 final class JobArguments {
     @Parameters(paramLabel = "JOB.json", description = "The job.")
     private Path job;
-    @Option(names = {"--shop-file", "--shop"}, paramLabel = "SHOP.json", description = "The shop to plan for; a new shop without it.")
+
+    @Option(
+            names = {"--shop-file", "--shop"},
+            paramLabel = "SHOP.json",
+            description = "The shop to plan for; a new shop without it.")
     private @Nullable Path shop;
 
     /** The job's file. */

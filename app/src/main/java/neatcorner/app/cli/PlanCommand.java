@@ -16,7 +16,11 @@ final class PlanCommand implements Runnable {
     private JobArguments arguments = new JobArguments();
     @Option(names = "--json", description = "As JSON: millimetres and degrees, unrounded.")
     private boolean json;
-    @Option(names = "--tape", defaultValue = "INCH_16", description = "How lengths are written: ${COMPLETION-CANDIDATES}.")
+
+    @Option(
+            names = "--tape",
+            defaultValue = "INCH_16",
+            description = "How lengths are written: ${COMPLETION-CANDIDATES}.")
     private Graduation tape = Graduation.INCH_16;
 
     @Override

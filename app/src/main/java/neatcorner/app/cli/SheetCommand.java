@@ -19,7 +19,11 @@ final class SheetCommand implements Runnable {
     private Path out;
     @Option(names = "--paper", defaultValue = "A4", description = "${COMPLETION-CANDIDATES}.")
     private SheetSize paper = SheetSize.A4;
-    @Option(names = "--tape", defaultValue = "INCH_16", description = "How lengths are written: ${COMPLETION-CANDIDATES}.")
+
+    @Option(
+            names = "--tape",
+            defaultValue = "INCH_16",
+            description = "How lengths are written: ${COMPLETION-CANDIDATES}.")
     private Graduation tape = Graduation.INCH_16;
 
     @Override

@@ -7,7 +7,10 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
 /** {@code neat-corner shots DIR}. */
-@Command(name = "shots", description = "Render each main view at 1280 × 800 from the demonstration.", mixinStandardHelpOptions = true)
+@Command(
+        name = "shots",
+        description = "Render each main view at 1280 × 800 from the demonstration.",
+        mixinStandardHelpOptions = true)
 final class ShotsCommand implements Runnable {
     @Parameters(paramLabel = "DIR", description = "The folder for the pictures.")
     private Path folder;

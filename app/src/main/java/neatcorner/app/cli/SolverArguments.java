@@ -14,8 +14,14 @@ import picocli.CommandLine.Parameters;
 final class SolverArguments {
     @Parameters(paramLabel = "PROBLEM.json", description = "The problem; docs/formats tells how it is written.")
     private Path problem;
-    @Option(names = "--seconds", paramLabel = "S", defaultValue = "10", description = "Time to look for better layouts; ${DEFAULT-VALUE} when not said.")
+
+    @Option(
+            names = "--seconds",
+            paramLabel = "S",
+            defaultValue = "10",
+            description = "Time to look for better layouts; ${DEFAULT-VALUE} when not said.")
     private double seconds;
+
     @Option(names = "--json", description = "Print the answer as JSON.")
     private boolean json;
 
@@ -29,14 +35,16 @@ final class SolverArguments {
     }
 
     /** Reads the problem and solves it within its time. */
-    <P, A> Solved<P, A> solve(Function<String, P> read, BiFunction<P, BooleanSupplier, Optional<A>> solver, String tooFew) {
+    <P, A> Solved<P, A> solve(
+            Function<String, P> read, BiFunction<P, BooleanSupplier, Optional<A>> solver, String tooFew) {
         if (!(seconds > 0 && seconds <= 86_400)) {
             throw new CommandException("--seconds is " + seconds + "; it must be over 0 and up to 86400");
         }
         try {
             P given = read.apply(JobFile.text(problem));
             long start = System.nanoTime();
-            A answer = solver.apply(given, () -> System.nanoTime() - start > seconds * 1e9).orElseThrow(() -> new CommandException(problem + ": " + tooFew));
+            A answer = solver.apply(given, () -> System.nanoTime() - start > seconds * 1e9)
+                    .orElseThrow(() -> new CommandException(problem + ": " + tooFew));
             return new Solved<>(given, answer, (System.nanoTime() - start) / 1e9);
         } catch (Refusal refused) {
             throw new CommandException(problem, refused);
@@ -45,6 +53,8 @@ final class SolverArguments {
 
     /** "Proven best", or how far it may be from it. */
     static String proof(boolean proven, double gap, long bound) {
-        return proven ? "proven best" : String.format(Locale.ROOT, "at most %.1f %% from best (bound %d)", gap * 100, bound);
+        return proven
+                ? "proven best"
+                : String.format(Locale.ROOT, "at most %.1f %% from best (bound %d)", gap * 100, bound);
     }
 }

@@ -12,15 +12,20 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 
 /** {@code neat-corner stickplan PROBLEM.json}. */
-@Command(name = "stickplan", description = "Lay bare lengths on sticks for the least cost, with a proven bound.", mixinStandardHelpOptions = true)
+@Command(
+        name = "stickplan",
+        description = "Lay bare lengths on sticks for the least cost, with a proven bound.",
+        mixinStandardHelpOptions = true)
 final class StickPlanCommand implements Runnable {
     @Mixin
     private SolverArguments arguments = new SolverArguments();
 
     @Override
     public void run() {
-        SolverArguments.Solved<StickProblem, StickAnswer> solved = arguments.solve(StickPlanJson::read,
-                (problem, stop) -> StickSolver.solve(problem, stop, _ -> { }), "the sticks do not hold all pieces; add sticks, or give some without a count");
+        SolverArguments.Solved<StickProblem, StickAnswer> solved = arguments.solve(
+                StickPlanJson::read,
+                (problem, stop) -> StickSolver.solve(problem, stop, _ -> {}),
+                "the sticks do not hold all pieces; add sticks, or give some without a count");
         System.out.print(arguments.isJson() ? StickPlanJson.write(solved.problem(), solved.answer(), solved.seconds())
                 : text(solved.problem(), solved.answer(), solved.seconds()));
     }
@@ -36,12 +41,26 @@ final class StickPlanCommand implements Runnable {
                 }
             }
             StickProblem.Stock stock = problem.stock().get(laid.stock());
-            text.append(String.format(Locale.ROOT, "stick %d, %s%s: %s; %s left%n", number++, stock.name().isBlank() ? "" : stock.name() + " ", stock.length(),
-                    pieces.entrySet().stream().map(e -> (e.getValue() > 1 ? e.getValue() + " × " : "") + e.getKey()).collect(Collectors.joining(", ")),
+            text.append(String.format(
+                    Locale.ROOT,
+                    "stick %d, %s%s: %s; %s left%n",
+                    number++,
+                    stock.name().isBlank() ? "" : stock.name() + " ",
+                    stock.length(),
+                    pieces.entrySet().stream()
+                            .map(e -> (e.getValue() > 1 ? e.getValue() + " × " : "") + e.getKey())
+                            .collect(Collectors.joining(", ")),
                     problem.left(laid)));
         }
         String proof = SolverArguments.proof(answer.isProven(), answer.gap(), answer.bound());
-        return text.append(String.format(Locale.ROOT, "sticks %d, cost %d, waste %s, %s, %.2f s%n", answer.sticks().size(), answer.cost(), problem.waste(answer),
-                proof, took)).toString();
+        return text.append(String.format(
+                        Locale.ROOT,
+                        "sticks %d, cost %d, waste %s, %s, %.2f s%n",
+                        answer.sticks().size(),
+                        answer.cost(),
+                        problem.waste(answer),
+                        proof,
+                        took))
+                .toString();
     }
 }

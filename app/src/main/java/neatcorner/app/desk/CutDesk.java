@@ -18,7 +18,9 @@ import neatcorner.core.solve.Problem;
 import neatcorner.files.store.ShopStore;
 import org.jspecify.annotations.Nullable;
 
-/** What is laid out to be cut: the job in hand or all open jobs, on sticks, boards or sheets. On the interface thread. */
+/**
+ * What is laid out to be cut: the job in hand or all open jobs, on sticks, boards or sheets. On the interface thread.
+ */
 public final class CutDesk {
     private final Desk desk;
     private final Gatherer gatherer;
@@ -42,7 +44,10 @@ public final class CutDesk {
         this.changed = changed;
     }
 
-    /** Looks for better cuts; called when job and shop are in hand and their saving is under way, so that all jobs are read as they are now. */
+    /**
+     * Looks for better cuts; called when job and shop are in hand and their saving is under way, so that all jobs are
+     * read as they are now.
+     */
     void search() {
         if (wantsTogether) {
             gather();
@@ -124,7 +129,10 @@ public final class CutDesk {
         return together.map(Together::lots).orElseGet(() -> desk.plan().cuts().lots());
     }
 
-    /** Their panes by material, with the best answers known; those of a job whose panes are cut are not among them, nor what is still being gathered. */
+    /**
+     * Their panes by material, with the best answers known; those of a job whose panes are cut are not among them, nor
+     * what is still being gathered.
+     */
     public List<SheetLot> sheets() {
         if (together.isPresent()) {
             return together.get().sheets().orElse(List.of());
@@ -161,22 +169,33 @@ public final class CutDesk {
 
     /** Whether everything that is laid out has its place, so that it can be cut. */
     public boolean isReady() {
-        return !isGathering() && switch (laid) {
-            case STICKS -> !lots().isEmpty() && lots().stream().allMatch(lot -> lot.answer().isPresent());
-            case BOARDS -> !milling().boards().isEmpty() && milling().missing().isEmpty();
-            case SHEETS -> {
-                List<SheetLot> sheets = sheets();
-                yield !sheets.isEmpty() && sheets.stream().allMatch(lot -> lot.answer().isPresent() && lot.tooLarge().isEmpty());
-            }
-        };
+        return !isGathering()
+                && switch (laid) {
+                    case STICKS ->
+                        !lots().isEmpty()
+                                && lots().stream().allMatch(lot -> lot.answer().isPresent());
+                    case BOARDS ->
+                        !milling().boards().isEmpty() && milling().missing().isEmpty();
+                    case SHEETS -> {
+                        List<SheetLot> sheets = sheets();
+                        yield !sheets.isEmpty()
+                                && sheets.stream()
+                                        .allMatch(lot -> lot.answer().isPresent()
+                                                && lot.tooLarge().isEmpty());
+                    }
+                };
     }
 
     /** What cutting it does to the rack. */
     Booking booking() {
         return switch (laid) {
-            case STICKS -> Booking.ofSticks(lots(), desk.shop(), desk.plan().frame().habits().get(Habit.USEFUL));
+            case STICKS ->
+                Booking.ofSticks(
+                        lots(), desk.shop(), desk.plan().frame().habits().get(Habit.USEFUL));
             case BOARDS -> BoardBooking.of(milling(), desk.shop());
-            case SHEETS -> Booking.ofSheets(sheets(), desk.shop(), desk.plan().frame().habits().get(Habit.USEFUL_SHEET));
+            case SHEETS ->
+                Booking.ofSheets(
+                        sheets(), desk.shop(), desk.plan().frame().habits().get(Habit.USEFUL_SHEET));
         };
     }
 

@@ -92,7 +92,11 @@ public final class Desk implements AutoCloseable {
         this.interfaceThread = interfaceThread;
         this.improver = new Improver(interfaceThread, search, this::replan);
         this.saver = new Saver(interfaceThread, this::unsaved, this::fault);
-        this.cuts = new CutDesk(this, new Gatherer(store, work -> saver.after(() -> reader.execute(work)), reader, interfaceThread), improver, this::changed);
+        this.cuts = new CutDesk(
+                this,
+                new Gatherer(store, work -> saver.after(() -> reader.execute(work)), reader, interfaceThread),
+                improver,
+                this::changed);
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);
         this.book = new Phrasebook(appearance.graduation());
         this.recent = store.setting("recent").map(Desk::paths).orElse(List.of());
@@ -131,8 +135,8 @@ public final class Desk implements AutoCloseable {
     }
 
     /**
-     * What is laid out is cut, of the job in hand or of all open jobs: it goes off the rack, what is worth keeping comes on it.
-     * That is one step: the rack and the jobs are undone together.
+     * What is laid out is cut, of the job in hand or of all open jobs: it goes off the rack, what is worth keeping
+     * comes on it. That is one step: the rack and the jobs are undone together.
      *
      * @return why it was refused, in the maker's units; empty when it was booked
      */
@@ -150,7 +154,8 @@ public final class Desk implements AutoCloseable {
             String inHand = state.jobId();
             DeskState after = state.edited(booking.edit(), improver.answers());
             if (made.containsKey(inHand)) {
-                after = after.edited(new Edit.Cut(after.job().value().choices().cutting().withMade(sheets, made.get(inHand))));
+                after = after.edited(
+                        new Edit.Cut(after.job().value().choices().cutting().withMade(sheets, made.get(inHand))));
             }
             state = after;
             String words = book.say(booking.edit().words());
@@ -170,10 +175,14 @@ public final class Desk implements AutoCloseable {
     }
 
     private static Document<Job> cut(Document<Job> document, boolean sheets, List<Cutting.Made> from) {
-        return document.with(new Edit.Cut(document.value().choices().cutting().withMade(sheets, from)).apply(document.value()));
+        return document.with(
+                new Edit.Cut(document.value().choices().cutting().withMade(sheets, from)).apply(document.value()));
     }
 
-    /** Better answers came in on another thread: the same job is planned anew with them, unless a number is being typed just now. */
+    /**
+     * Better answers came in on another thread: the same job is planned anew with them, unless a number is being typed
+     * just now.
+     */
     private void replan() {
         if (state.shown() == state.plan()) {
             state = state.replanned(improver.answers());
@@ -413,7 +422,9 @@ public final class Desk implements AutoCloseable {
 
     /** The ways in which a worked-out size could become what was typed; empty for any other figure. */
     public List<GiveWay.Option> giveWay(FigureKey<?> figure, Length wanted) {
-        return GiveWay.sizeOf(state.plan().job(), figure).map(size -> GiveWay.options(state.plan().job(), shop(), size, wanted)).orElse(List.of());
+        return GiveWay.sizeOf(state.plan().job(), figure)
+                .map(size -> GiveWay.options(state.plan().job(), shop(), size, wanted))
+                .orElse(List.of());
     }
 
     /** Writes a note with the time. */
@@ -443,7 +454,13 @@ public final class Desk implements AutoCloseable {
 
     private void takenUp(Document<Job> document, String words) {
         ask(() -> store.add(document, words)).ifPresent(id -> {
-            state = state.withJobs(Stream.concat(jobs().stream(), Stream.of(new ShopStore.Listed(id, document.value().title(), document.value().order()))).toList())
+            state = state.withJobs(Stream.concat(
+                                    jobs().stream(),
+                                    Stream.of(new ShopStore.Listed(
+                                            id,
+                                            document.value().title(),
+                                            document.value().order())))
+                            .toList())
                     .at(state.where().at(Station.BRIEF));
             open(id);
         });
@@ -451,7 +468,10 @@ public final class Desk implements AutoCloseable {
 
     /** Puts a job away, or takes it out again; the job in hand stays in hand. */
     public void putAway(String id, boolean away) {
-        state = state.withJobs(jobs().stream().map(entry -> entry.id().equals(id) ? new ShopStore.Listed(id, entry.title(), entry.order(), away) : entry).toList());
+        state = state.withJobs(jobs().stream()
+                .map(entry ->
+                        entry.id().equals(id) ? new ShopStore.Listed(id, entry.title(), entry.order(), away) : entry)
+                .toList());
         write(() -> store.putAway(id, away));
         cuts.search();
         changed();
@@ -474,7 +494,11 @@ public final class Desk implements AutoCloseable {
 
     /** A file was written or read. */
     public void used(Path file) {
-        recent = Stream.concat(Stream.of(file.toAbsolutePath()), recent.stream().filter(other -> !other.equals(file.toAbsolutePath()))).limit(MOST_RECENT).toList();
+        recent = Stream.concat(
+                        Stream.of(file.toAbsolutePath()),
+                        recent.stream().filter(other -> !other.equals(file.toAbsolutePath())))
+                .limit(MOST_RECENT)
+                .toList();
         String kept = recent.stream().map(Path::toString).collect(Collectors.joining("\n"));
         write(() -> store.setting("recent", kept));
     }
@@ -484,7 +508,10 @@ public final class Desk implements AutoCloseable {
         return state.job().text();
     }
 
-    /** Writes the whole shop as open files to a new folder, behind all saves and aside; what came of it is told like a complaint. */
+    /**
+     * Writes the whole shop as open files to a new folder, behind all saves and aside; what came of it is told like a
+     * complaint.
+     */
     public void exportAll(Path folder) {
         saver.after(() -> reader.execute(() -> {
             String said;
@@ -555,7 +582,10 @@ public final class Desk implements AutoCloseable {
         return ask(() -> store.history(jobId())).orElse(List.of());
     }
 
-    /** Asks the store behind all saves that are under way, and waits; reading one job takes well under a frame. Empty when it cannot answer, which is said. */
+    /**
+     * Asks the store behind all saves that are under way, and waits; reading one job takes well under a frame. Empty
+     * when it cannot answer, which is said.
+     */
     private <T> Optional<T> ask(Callable<T> question) {
         if (saver.isFailing()) {
             complaints.accept(book.say("desk.not_saved_first"));

@@ -31,7 +31,14 @@ import neatcorner.files.store.ShopStore;
  * @param jobs  all of the shop
  * @param where the maker is
  */
-record DeskState(Document<Shop> shop, String jobId, Document<Job> job, Plan plan, Plan shown, List<ShopStore.Listed> jobs, Where where) {
+record DeskState(
+        Document<Shop> shop,
+        String jobId,
+        Document<Job> job,
+        Plan plan,
+        Plan shown,
+        List<ShopStore.Listed> jobs,
+        Where where) {
     /**
      * Where the maker is.
      *
@@ -61,7 +68,13 @@ record DeskState(Document<Shop> shop, String jobId, Document<Job> job, Plan plan
     }
 
     /** A job taken up in a shop. */
-    static DeskState of(Document<Shop> shop, String jobId, Document<Job> job, Answers answers, List<ShopStore.Listed> jobs, Where where) {
+    static DeskState of(
+            Document<Shop> shop,
+            String jobId,
+            Document<Job> job,
+            Answers answers,
+            List<ShopStore.Listed> jobs,
+            Where where) {
         Plan plan = Planner.plan(job.value(), shop.value(), answers);
         return new DeskState(shop, jobId, job, plan, plan, jobs, where);
     }
@@ -110,7 +123,14 @@ record DeskState(Document<Shop> shop, String jobId, Document<Job> job, Plan plan
 
     /** Showing what an edit would do; without one, or with one that is refused, the job as it is. */
     DeskState previewing(Optional<Edit> edit, Answers answers) {
-        return new DeskState(shop, jobId, job, plan, edit.map(change -> preview(change, answers)).orElse(plan), jobs, where);
+        return new DeskState(
+                shop,
+                jobId,
+                job,
+                plan,
+                edit.map(change -> preview(change, answers)).orElse(plan),
+                jobs,
+                where);
     }
 
     private Plan preview(Edit edit, Answers answers) {
@@ -133,11 +153,15 @@ record DeskState(Document<Shop> shop, String jobId, Document<Job> job, Plan plan
 
     private List<ShopStore.Listed> named(String id, Job now) {
         List<ShopStore.Listed> renamed = new ArrayList<>(jobs);
-        renamed.replaceAll(entry -> entry.id().equals(id) ? new ShopStore.Listed(id, now.title(), now.order(), entry.away()) : entry);
+        renamed.replaceAll(entry ->
+                entry.id().equals(id) ? new ShopStore.Listed(id, now.title(), now.order(), entry.away()) : entry);
         return renamed;
     }
 
-    /** The number whose working is shown: the one chosen, while the plan has it, else the one that one comes to the station for. */
+    /**
+     * The number whose working is shown: the one chosen, while the plan has it, else the one that one comes to the
+     * station for.
+     */
     FigureKey<?> selected() {
         return where.selected().filter(figure -> plan.figure(figure).isPresent()).orElseGet(this::natural);
     }
@@ -146,9 +170,17 @@ record DeskState(Document<Shop> shop, String jobId, Document<Job> job, Plan plan
         FigureKey<?> first = plan.frame().members().getFirst().longPoint().key();
         return switch (where.station()) {
             case SECTION -> DepthCheck.LEFT;
-            case CORNERS -> plan.joints().used().settings().stream().findFirst().<FigureKey<?>>map(Figure::key).orElse(first);
+            case CORNERS ->
+                plan.joints().used().settings().stream()
+                        .findFirst()
+                        .<FigureKey<?>>map(Figure::key)
+                        .orElse(first);
             case GLUE_UP -> plan.figure(GluePlanner.LEAN).isPresent() ? GluePlanner.LEAN : GluePlanner.DIAGONAL;
-            case FIT -> plan.fit().sheets().stream().findFirst().<FigureKey<?>>map(sheet -> sheet.width().key()).orElse(first);
+            case FIT ->
+                plan.fit().sheets().stream()
+                        .findFirst()
+                        .<FigureKey<?>>map(sheet -> sheet.width().key())
+                        .orElse(first);
             case HANG -> HangPlanner.HOOK_HEIGHT;
             default -> first;
         };

@@ -8,12 +8,12 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import neatcorner.core.solve.Answers;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Job;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Answers;
 import neatcorner.files.store.ShopStore;
 
 /**
@@ -53,7 +53,10 @@ final class Gatherer {
         start(behindSaves, () -> read(ids, shop).laid(shop, answers, laid), then);
     }
 
-    /** Lays what was gathered before once more, with the answers known now; what is being gathered just now will have them anyway. */
+    /**
+     * Lays what was gathered before once more, with the answers known now; what is being gathered just now will have
+     * them anyway.
+     */
     void relay(Together before, Shop shop, Answers answers, Laid laid, Consumer<Together> then) {
         if (!gathering) {
             start(aside, () -> before.laid(shop, answers, laid), then);

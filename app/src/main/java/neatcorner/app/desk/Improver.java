@@ -107,7 +107,8 @@ public final class Improver implements AutoCloseable {
         long end = System.nanoTime() + nanosEach;
         BooleanSupplier stop = () -> round.get() != mine || System.nanoTime() > end;
         try {
-            problem.solve(stop, better -> tell(problem, better, mine, false)).ifPresent(best -> tell(problem, best, mine, true));
+            problem.solve(stop, better -> tell(problem, better, mine, false))
+                    .ifPresent(best -> tell(problem, best, mine, true));
         } catch (Refusal locksThatCannotBe) {
             // The plan has said so already; there is nothing to improve.
         } catch (RuntimeException bug) {

@@ -107,7 +107,10 @@ final class Saver {
         thread.execute(work);
     }
 
-    /** Asks something behind all saves that are under way, and waits for the answer; not while something cannot be saved. */
+    /**
+     * Asks something behind all saves that are under way, and waits for the answer; not while something cannot be
+     * saved.
+     */
     <T> T ask(Callable<T> question) throws ExecutionException, InterruptedException {
         return thread.submit(question).get();
     }

@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import neatcorner.core.solve.Answers;
 import neatcorner.core.cut.Lot;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.SheetLot;
@@ -15,6 +14,7 @@ import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Answers;
 
 /**
  * All open jobs laid on the rack together.
@@ -26,12 +26,22 @@ import neatcorner.core.shop.Shop;
  * @param sheets  their panes by material, where they were asked for
  * @param milling their strips from the boards of the rack, where they were asked for
  */
-public record Together(List<Lots.Order> orders, List<Lots.Order> panes, Map<String, String> ids, List<Lot> lots, Optional<List<SheetLot>> sheets,
-                       Optional<Milling> milling) {
+public record Together(
+        List<Lots.Order> orders,
+        List<Lots.Order> panes,
+        Map<String, String> ids,
+        List<Lot> lots,
+        Optional<List<SheetLot>> sheets,
+        Optional<Milling> milling) {
     /** The same laid anew on the sticks of a shop, and on what else is asked for. */
     Together laid(Shop shop, Answers answers, Laid laid) {
         List<Lot> sticks = Lots.ofAll(orders, shop, answers);
-        return new Together(orders, panes, ids, sticks, laid == Laid.SHEETS ? Optional.of(SheetLot.of(panes, shop, answers)) : Optional.empty(),
+        return new Together(
+                orders,
+                panes,
+                ids,
+                sticks,
+                laid == Laid.SHEETS ? Optional.of(SheetLot.of(panes, shop, answers)) : Optional.empty(),
                 laid == Laid.BOARDS ? Optional.of(Milling.of(sticks, shop)) : Optional.empty());
     }
 
@@ -61,7 +71,8 @@ public record Together(List<Lots.Order> orders, List<Lots.Order> panes, Map<Stri
 
         /** Gathered, but laid on nothing yet. */
         Together done() {
-            return new Together(List.copyOf(orders), List.copyOf(panes), ids, List.of(), Optional.empty(), Optional.empty());
+            return new Together(
+                    List.copyOf(orders), List.copyOf(panes), ids, List.of(), Optional.empty(), Optional.empty());
         }
     }
 }

@@ -18,7 +18,8 @@ final class BriefRoom implements Room {
 
     @Override
     public Optional<Drawn> picture() {
-        return Optional.of((desk, reader, width, height) -> FrameDrawing.draw(desk.plan(), Station.BRIEF, reader, width, height));
+        return Optional.of(
+                (desk, reader, width, height) -> FrameDrawing.draw(desk.plan(), Station.BRIEF, reader, width, height));
     }
 
     @Override

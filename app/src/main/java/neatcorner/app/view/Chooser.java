@@ -24,7 +24,8 @@ record Chooser(Stage stage) implements FilePort {
     @Override
     public Optional<Path> which() {
         FileChooser chooser = new FileChooser();
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("JSON, SVG, DXF, CSV", "*.json", "*.svg", "*.dxf", "*.csv"));
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter("JSON, SVG, DXF, CSV", "*.json", "*.svg", "*.dxf", "*.csv"));
         return Optional.ofNullable(chooser.showOpenDialog(stage)).map(File::toPath);
     }
 
@@ -32,10 +33,18 @@ record Chooser(Stage stage) implements FilePort {
     @Override
     public boolean show(Path file) {
         String system = System.getProperty("os.name").toLowerCase(Locale.ROOT);
-        List<String> command = system.startsWith("win") ? List.of("explorer", "/select,", file.toString())
-                : system.startsWith("mac") ? List.of("open", "-R", file.toString()) : List.of("xdg-open", file.toAbsolutePath().resolveSibling("").toString());
+        List<String> command = system.startsWith("win")
+                ? List.of("explorer", "/select,", file.toString())
+                : system.startsWith("mac")
+                        ? List.of("open", "-R", file.toString())
+                        : List.of(
+                                "xdg-open",
+                                file.toAbsolutePath().resolveSibling("").toString());
         try {
-            new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).start();
+            new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                    .start();
             return true;
         } catch (IOException none) {
             return false;
@@ -44,12 +53,17 @@ record Chooser(Stage stage) implements FilePort {
 
     @Override
     public Optional<OutlineFile.Scale> unitOf(Path file, String drawn) {
-        ChoiceDialog<String> dialog = new ChoiceDialog<>(Labels.get("import.unit.mm"), Stream.of(OutlineFile.Scale.values()).map(Chooser::name).toList());
+        ChoiceDialog<String> dialog = new ChoiceDialog<>(
+                Labels.get("import.unit.mm"),
+                Stream.of(OutlineFile.Scale.values()).map(Chooser::name).toList());
         dialog.initOwner(stage);
         dialog.setTitle(Labels.get("shape.unit_title"));
         dialog.setHeaderText(Labels.get("shape.unit_text", file.getFileName(), drawn));
         dialog.setGraphic(null);
-        return dialog.showAndWait().flatMap(name -> Stream.of(OutlineFile.Scale.values()).filter(s -> name(s).equals(name)).findFirst());
+        return dialog.showAndWait()
+                .flatMap(name -> Stream.of(OutlineFile.Scale.values())
+                        .filter(s -> name(s).equals(name))
+                        .findFirst());
     }
 
     private static String name(OutlineFile.Scale scale) {

@@ -32,19 +32,29 @@ final class CornersDetail extends Panel {
         for (FigureKey<Length> key : List.of(Pins.LENGTH, VFasteners.HEIGHT, Splines.HEIGHT)) {
             getChildren().add(entryRow(() -> used(key), key));
         }
-        rows(box -> plan().used().settings().stream().skip(1).forEach(setting -> box.getChildren().add(figureRow(setting))));
+        rows(box -> plan().used().settings().stream()
+                .skip(1)
+                .forEach(setting -> box.getChildren().add(figureRow(setting))));
         rows(this::fastener);
         heading(Labels.get("corners.ways"));
         List<Optional<JointKind>> kinds = Stream.concat(Stream.of(Optional.<JointKind>empty()),
                 Joints.kinds().stream().map(Optional::of)).toList();
-        choice(Labels.get("corners.joint"), () -> kinds, () -> desk.plan().job().choices().joint(),
-                kind -> kind.map(k -> book().say(k.words())).orElseGet(() -> book().say("corners.free", plan().recommended())),
-                kind -> desk.edit(new Edit.ChooseJoint(kind))).setId("joint");
+        choice(
+                        Labels.get("corners.joint"),
+                        () -> kinds,
+                        () -> desk.plan().job().choices().joint(),
+                        kind -> kind.map(k -> book().say(k.words()))
+                                .orElseGet(() -> book().say("corners.free", plan().recommended())),
+                        kind -> desk.edit(new Edit.ChooseJoint(kind)))
+                .setId("joint");
         rows(this::options);
         hidden();
         habit(Habit.SAFE_MARGIN);
         heading(Labels.get("corners.movement"));
-        rows(box -> Stream.of(Movement.DRY, Movement.DAMP).flatMap(key -> desk.plan().figure(key).stream()).map(this::figureRow).forEach(box.getChildren()::add));
+        rows(box -> Stream.of(Movement.DRY, Movement.DAMP)
+                .flatMap(key -> desk.plan().figure(key).stream())
+                .map(this::figureRow)
+                .forEach(box.getChildren()::add));
         habit(Habit.KERF);
         habit(Habit.BIG_SIDE);
     }
@@ -56,7 +66,15 @@ final class CornersDetail extends Panel {
             for (HiddenPlan.Fit fit : desk().plan().hidden().fits()) {
                 VBox words = new VBox(1);
                 words.getStyleClass().add("option");
-                words.getChildren().add(text(book().say("hidden.fits", fit.fastener().kind(), fit.fastener().thick(), fit.fastener().along(), fit.fastener().deep()), "strong"));
+                words.getChildren()
+                        .add(text(
+                                book().say(
+                                                "hidden.fits",
+                                                fit.fastener().kind(),
+                                                fit.fastener().thick(),
+                                                fit.fastener().along(),
+                                                fit.fastener().deep()),
+                                "strong"));
                 words.getChildren().add(text(book().say(fit.place()), "soft"));
                 box.getChildren().add(words);
             }
@@ -77,7 +95,10 @@ final class CornersDetail extends Panel {
 
     private void fastener(VBox box) {
         if (plan().used().count() > 0) {
-            box.getChildren().add(spread(text(Labels.get("corners.count"), "soft"), text(Integer.toString(plan().used().count()), "strong")));
+            box.getChildren()
+                    .add(spread(
+                            text(Labels.get("corners.count"), "soft"),
+                            text(Integer.toString(plan().used().count()), "strong")));
         }
         if (desk().plan().job().choices().fastener().isPresent()) {
             Button free = new Button(book().say("remedy.fastener"));
@@ -91,7 +112,9 @@ final class CornersDetail extends Panel {
         for (JointOption option : plan().options()) {
             VBox words = new VBox(1);
             String state = option.isGood() ? "corners.good" : option.fits() ? "corners.weak" : "corners.no_room";
-            HBox head = spread(text(book().say(option.kind().words()), "strong"), text(Labels.get(state), option.isGood() ? "good-word" : "caution-word"));
+            HBox head = spread(
+                    text(book().say(option.kind().words()), "strong"),
+                    text(Labels.get(state), option.isGood() ? "good-word" : "caution-word"));
             words.getChildren().add(head);
             for (Words why : option.why()) {
                 words.getChildren().add(text(book().say(why), "soft"));

@@ -26,7 +26,10 @@ import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.FigureKey;
 
-/** Every piece with its lengths and the saw's settings at both ends; for all open jobs, every section with what it takes. */
+/**
+ * Every piece with its lengths and the saw's settings at both ends; for all open jobs, every section with what it
+ * takes.
+ */
 final class CutsDetail extends Panel {
     private final Aside<Situation, Shortage> shortage = new Aside<>();
 
@@ -79,7 +82,8 @@ final class CutsDetail extends Panel {
             box.getChildren().add(again);
             return;
         }
-        Button cut = quiet((desk().cuts().together().isPresent() ? "cuts.book_all." : "cuts.book.") + laid.name().toLowerCase(Locale.ROOT));
+        Button cut = quiet((desk().cuts().together().isPresent() ? "cuts.book_all." : "cuts.book.")
+                + laid.name().toLowerCase(Locale.ROOT));
         cut.setId("book-cuts");
         boolean ready = desk().cuts().isReady();
         cut.setDisable(!ready);
@@ -90,10 +94,13 @@ final class CutsDetail extends Panel {
     private String madeOf(Cutting.Made made) {
         String kept = made.offCut().isEmpty() ? "" : book().say("cuts.made_kept", made.offCut());
         return switch (made.of()) {
-            case STICK -> book().say("cuts.made_of", made.section(), made.length(), made.stick(), made.pieces())
-                    + (made.offCut().isEmpty() ? "" : book().say("cuts.made_left", made.left(), made.offCut()));
-            case BOARD -> book().say("cuts.made_board", made.length(), made.width(), made.stick(), made.pieces()) + kept;
-            case SHEET -> book().say("cuts.made_sheet", made.length(), made.width(), made.stick(), made.pieces()) + kept;
+            case STICK ->
+                book().say("cuts.made_of", made.section(), made.length(), made.stick(), made.pieces())
+                        + (made.offCut().isEmpty() ? "" : book().say("cuts.made_left", made.left(), made.offCut()));
+            case BOARD ->
+                book().say("cuts.made_board", made.length(), made.width(), made.stick(), made.pieces()) + kept;
+            case SHEET ->
+                book().say("cuts.made_sheet", made.length(), made.width(), made.stick(), made.pieces()) + kept;
         };
     }
 
@@ -107,7 +114,8 @@ final class CutsDetail extends Panel {
         CheckBox matched = new CheckBox(Labels.get("cuts.matched"));
         matched.setId("matched");
         matched.setWrapText(true);
-        matched.setOnAction(_ -> complain(matched, desk().edit(new Edit.Cut(cutting().withMatched(matched.isSelected())))));
+        matched.setOnAction(_ ->
+                complain(matched, desk().edit(new Edit.Cut(cutting().withMatched(matched.isSelected())))));
         CheckBox batch = new CheckBox(Labels.get("cuts.one_batch"));
         batch.setId("one-batch");
         batch.setWrapText(true);
@@ -135,9 +143,17 @@ final class CutsDetail extends Panel {
         }
         desk().plan().cuts().waste().map(this::figureRow).ifPresent(box.getChildren()::add);
         desk().plan().figure(CutPlanner.GAP).map(this::figureRow).ifPresent(box.getChildren()::add);
-        desk().plan().cuts().biggest().ifPresent(biggest -> box.getChildren().add(text(book().say("text.biggest", biggest.stick(), biggest.width(),
-                biggest.height()), "soft")));
-        if (!desk().plan().cuts().toBuy().isEmpty() || desk().plan().cuts().lots().stream().flatMap(l -> l.pieces().stream()).anyMatch(p -> p.part().isPresent())) {
+        desk().plan()
+                .cuts()
+                .biggest()
+                .ifPresent(biggest -> box.getChildren()
+                        .add(text(
+                                book().say("text.biggest", biggest.stick(), biggest.width(), biggest.height()),
+                                "soft")));
+        if (!desk().plan().cuts().toBuy().isEmpty()
+                || desk().plan().cuts().lots().stream()
+                        .flatMap(l -> l.pieces().stream())
+                        .anyMatch(p -> p.part().isPresent())) {
             shortage(box);
         }
         box.getChildren().addAll(text(Labels.get("cuts.pieces"), "heading"), text(book().say("sheet.lie"), "soft"));
@@ -164,10 +180,17 @@ final class CutsDetail extends Panel {
         }
         Shortage found = shortage.answer(now).get();
         found.smaller().ifPresent(job -> {
-            String size = job.given(Axis.WIDTH).map(s -> book().write(s.length())).orElse("") + " × " + job.given(Axis.HEIGHT).map(s -> book().write(s.length())).orElse("");
+            String size = job.given(Axis.WIDTH)
+                            .map(s -> book().write(s.length()))
+                            .orElse("") + " × "
+                    + job.given(Axis.HEIGHT).map(s -> book().write(s.length())).orElse("");
             box.getChildren().add(offer(Labels.get("cuts.smaller", size), new Edit.Draw(job.outline())));
         });
-        found.others().forEach(section -> box.getChildren().add(offer(Labels.get("cuts.other", section.name(), book().exactly(section.face())), new Edit.ChooseSection(section))));
+        found.others()
+                .forEach(section -> box.getChildren()
+                        .add(offer(
+                                Labels.get("cuts.other", section.name(), book().exactly(section.face())),
+                                new Edit.ChooseSection(section))));
         if (found.smaller().isEmpty() && found.others().isEmpty()) {
             box.getChildren().add(text(Labels.get("cuts.no_way"), "soft"));
         }
@@ -186,36 +209,87 @@ final class CutsDetail extends Panel {
         for (Lot lot : together.lots()) {
             VBox rows = new VBox(1);
             rows.getStyleClass().add("option");
-            rows.getChildren().add(text(book().say("cuts.lot", lot.section().name(), book().exactly(lot.section().face())), "strong"));
+            rows.getChildren()
+                    .add(text(
+                            book().say(
+                                            "cuts.lot",
+                                            lot.section().name(),
+                                            book().exactly(lot.section().face())),
+                            "strong"));
             long jobs = lot.pieces().stream().map(p -> p.job()).distinct().count();
-            rows.getChildren().add(text(book().say("cuts.lot_pieces", lot.pieces().size(), jobs, lot.sticks().size()), "soft"));
-            lot.toBuy().forEach((length, count) -> rows.getChildren().add(text(book().say("cuts.lot_buy", count, book().exactly(length)), "soft")));
+            rows.getChildren()
+                    .add(text(
+                            book().say(
+                                            "cuts.lot_pieces",
+                                            lot.pieces().size(),
+                                            jobs,
+                                            lot.sticks().size()),
+                            "soft"));
+            lot.toBuy()
+                    .forEach((length, count) -> rows.getChildren()
+                            .add(text(book().say("cuts.lot_buy", count, book().exactly(length)), "soft")));
             if (lot.answer().isEmpty()) {
                 rows.getChildren().add(text(Labels.get("cuts.lot_none"), "severity"));
             } else {
-                Optional<String> cost = lot.stock().isPriced() && lot.sticks().stream().anyMatch(StickLayout::bought)
-                        ? Optional.of(new Money(lot.answer().get().cost(), desk().shop().currency()).text()) : Optional.empty();
-                rows.getChildren().add(text(cost.map(c -> c + ", ").orElse("") + book().say(Proof.of(List.of(lot)).words()), "soft"));
+                Optional<String> cost = lot.stock().isPriced()
+                                && lot.sticks().stream().anyMatch(StickLayout::bought)
+                        ? Optional.of(new Money(
+                                        lot.answer().get().cost(), desk().shop().currency())
+                                .text())
+                        : Optional.empty();
+                rows.getChildren()
+                        .add(text(
+                                cost.map(c -> c + ", ").orElse("")
+                                        + book().say(Proof.of(List.of(lot)).words()),
+                                "soft"));
             }
             box.getChildren().add(rows);
         }
         Length useful = desk().shop().habits().get(Habit.USEFUL);
-        long kept = together.lots().stream().flatMap(l -> l.sticks().stream()).mapToLong(s -> s.offCuts(useful).size()).sum();
+        long kept = together.lots().stream()
+                .flatMap(l -> l.sticks().stream())
+                .mapToLong(s -> s.offCuts(useful).size())
+                .sum();
         box.getChildren().add(text(book().say("cuts.lot_kept", kept, useful), "soft"));
     }
 
     private void member(VBox box, Member member) {
         VBox rows = new VBox(1);
         rows.getStyleClass().add("option");
-        rows.getChildren().add(spread(text(book().say("cuts.member", member.side().words(), member.side().letters()), "strong"),
-                text(book().write(member.longPoint()), "strong")));
-        rows.getChildren().add(text(book().say(member.section().lip().isPositive() ? "cuts.inner" : "cuts.inner_bar", member.shortPoint(), member.rabbet()), "soft"));
+        rows.getChildren()
+                .add(spread(
+                        text(
+                                book().say(
+                                                "cuts.member",
+                                                member.side().words(),
+                                                member.side().letters()),
+                                "strong"),
+                        text(book().write(member.longPoint()), "strong")));
+        rows.getChildren()
+                .add(text(
+                        book().say(
+                                        member.section().lip().isPositive() ? "cuts.inner" : "cuts.inner_bar",
+                                        member.shortPoint(),
+                                        member.rabbet()),
+                        "soft"));
         rows.getChildren().add(text(book().say("cuts.left_end", member.left().said(true)), "soft"));
         rows.getChildren().add(text(book().say("cuts.right_end", member.right().said(false)), "soft"));
         if (!member.left().isUpright() || !member.right().isUpright()) {
-            rows.getChildren().add(text(book().say("text.standing", member.left().saidStanding(), member.right().saidStanding()).strip(), "soft"));
+            rows.getChildren()
+                    .add(text(
+                            book().say(
+                                            "text.standing",
+                                            member.left().saidStanding(),
+                                            member.right().saidStanding())
+                                    .strip(),
+                            "soft"));
         }
-        member.curve().ifPresent(curve -> rows.getChildren().add(text(book().say("text.curve", curve.blank(), curve.turn(), curve.runOut()).strip(), "soft")));
+        member.curve()
+                .ifPresent(curve -> rows.getChildren()
+                        .add(text(
+                                book().say("text.curve", curve.blank(), curve.turn(), curve.runOut())
+                                        .strip(),
+                                "soft")));
         rows.setAccessibleText(book().say(member.side().words()));
         box.getChildren().add(rows);
     }

@@ -65,7 +65,9 @@ final class FinishDetail extends Panel {
             product.setId("product-" + (index + 1));
             Runnable save = () -> {
                 if (!product.getText().equals(coat.product())) {
-                    complain(product, change(index, Optional.of(new Coat(coat.kind(), product.getText(), coat.pause()))));
+                    complain(
+                            product,
+                            change(index, Optional.of(new Coat(coat.kind(), product.getText(), coat.pause()))));
                 }
             };
             product.setOnAction(_ -> save.run());
@@ -97,15 +99,20 @@ final class FinishDetail extends Panel {
     }
 
     private void add() {
-        ComboBox<Optional<Coat.Kind>> box = choice(Labels.get("finish.add"), () -> {
-            List<Optional<Coat.Kind>> kinds = new ArrayList<>(List.of(Optional.empty()));
-            List.of(Coat.Kind.values()).forEach(kind -> kinds.add(Optional.of(kind)));
-            return kinds;
-        }, Optional::empty, kind -> kind.map(k -> book().say(Phrasebook.keyOf(k))).orElse(Labels.get("finish.pick")), kind -> {
-            List<Coat> more = new ArrayList<>(coats());
-            kind.ifPresent(k -> more.add(Coat.of(k, "")));
-            return desk().edit(new Edit.Finish(more));
-        });
+        ComboBox<Optional<Coat.Kind>> box = choice(
+                Labels.get("finish.add"),
+                () -> {
+                    List<Optional<Coat.Kind>> kinds = new ArrayList<>(List.of(Optional.empty()));
+                    List.of(Coat.Kind.values()).forEach(kind -> kinds.add(Optional.of(kind)));
+                    return kinds;
+                },
+                Optional::empty,
+                kind -> kind.map(k -> book().say(Phrasebook.keyOf(k))).orElse(Labels.get("finish.pick")),
+                kind -> {
+                    List<Coat> more = new ArrayList<>(coats());
+                    kind.ifPresent(k -> more.add(Coat.of(k, "")));
+                    return desk().edit(new Edit.Finish(more));
+                });
         box.setId("add-coat");
     }
 }

@@ -31,8 +31,13 @@ final class FinishRoom implements Room {
 
     @Override
     public Optional<Foot> foot(Desk desk) {
-        return desk.plan().finish().steps().isEmpty() ? Optional.empty()
-                : Optional.of(new Foot(Labels.get("finish.when"), desk.book().say("side.finish_total", desk.plan().finish().total()),
-                Math.min(190, 40 + 24 * desk.plan().finish().steps().size()), width -> FinishDrawing.draw(desk.plan(), PictureView.reader(desk), width)));
+        return desk.plan().finish().steps().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Foot(
+                        Labels.get("finish.when"),
+                        desk.book()
+                                .say("side.finish_total", desk.plan().finish().total()),
+                        Math.min(190, 40 + 24 * desk.plan().finish().steps().size()),
+                        width -> FinishDrawing.draw(desk.plan(), PictureView.reader(desk), width)));
     }
 }

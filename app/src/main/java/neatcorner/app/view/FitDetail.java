@@ -47,6 +47,8 @@ final class FitDetail extends Panel {
     }
 
     private Node sheet(Pane sheet) {
-        return spread(text(book().say(sheet.name()), "soft"), text(book().say("sheet.size", sheet.width(), sheet.height()), "strong"));
+        return spread(
+                text(book().say(sheet.name()), "soft"),
+                text(book().say("sheet.size", sheet.width(), sheet.height()), "strong"));
     }
 }

@@ -34,7 +34,16 @@ final class FitRoom implements Room {
 
     @Override
     public Optional<Foot> foot(Desk desk) {
-        return desk.plan().fit().points().isEmpty() ? Optional.empty() : Optional.of(new Foot(Labels.get("fit.points"), "", 190,
-                width -> FrameDrawing.back(desk.plan(), PictureView.reader(desk), width, PictureView.reader(desk).scale() * 180)));
+        return desk.plan().fit().points().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Foot(
+                        Labels.get("fit.points"),
+                        "",
+                        190,
+                        width -> FrameDrawing.back(
+                                desk.plan(),
+                                PictureView.reader(desk),
+                                width,
+                                PictureView.reader(desk).scale() * 180)));
     }
 }

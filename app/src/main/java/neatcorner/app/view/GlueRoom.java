@@ -23,13 +23,18 @@ final class GlueRoom implements Room {
 
     @Override
     public Optional<Drawn> picture() {
-        return Optional.of((desk, reader, width, height) -> FrameDrawing.draw(desk.plan(), Station.GLUE_UP, reader, width, height));
+        return Optional.of((desk, reader, width, height) ->
+                FrameDrawing.draw(desk.plan(), Station.GLUE_UP, reader, width, height));
     }
 
     @Override
     public void tally(Tally tally) {
         Plan plan = tally.plan();
-        plan.glue().checks().stream().findFirst().ifPresent(check -> tally.big(check, plan.frame().isFourSquare() ? Labels.get("side.both_diagonals") : tally.say(check.name())));
+        plan.glue().checks().stream()
+                .findFirst()
+                .ifPresent(check -> tally.big(
+                        check,
+                        plan.frame().isFourSquare() ? Labels.get("side.both_diagonals") : tally.say(check.name())));
         plan.glue().checks().stream().skip(1).limit(5).forEach(tally::row);
         plan.glue().least().ifPresent(tally::row);
         plan.glue().most().ifPresent(tally::row);
@@ -39,7 +44,10 @@ final class GlueRoom implements Room {
 
     @Override
     public Optional<Foot> foot(Desk desk) {
-        return Optional.of(new Foot(Labels.get("clock.heading"), desk.book().say(Phrasebook.keyOf(desk.plan().glue().adhesive())), 92,
+        return Optional.of(new Foot(
+                Labels.get("clock.heading"),
+                desk.book().say(Phrasebook.keyOf(desk.plan().glue().adhesive())),
+                92,
                 width -> GlueClock.draw(desk.plan(), PictureView.reader(desk), width)));
     }
 }

@@ -55,14 +55,19 @@ final class GripDrag implements PictureView.Dragging {
     private Optional<Edit> edit(Job start, PictureView.Pull pull) {
         try {
             return switch (pull.grip().what()) {
-                case Handle.Corner(int index) when start.outline() instanceof Outline.Free free -> {
+                case Handle.Corner(int index)
+                when start.outline() instanceof Outline.Free free -> {
                     Corner corner = free.corners().get(index);
-                    yield Optional.of(new Edit.Draw(free.withCorner(index, new Corner(onMark(corner.x(), pull.dx()), onMark(corner.y(), pull.dy())))));
+                    yield Optional.of(new Edit.Draw(free.withCorner(
+                            index, new Corner(onMark(corner.x(), pull.dx()), onMark(corner.y(), pull.dy())))));
                 }
                 case Handle.Corner _ -> Optional.empty();
                 case Handle.Number(FigureKey<Length> key) -> {
-                    double grown = pull.dx() * pull.grip().right() + pull.dy() * pull.grip().down();
-                    yield Entry.of(start, key).map(entry -> new Edit.Enter(key, onMark(entry.read().apply(start), grown)));
+                    double grown = pull.dx() * pull.grip().right()
+                            + pull.dy() * pull.grip().down();
+                    yield Entry.of(start, key)
+                            .map(entry ->
+                                    new Edit.Enter(key, onMark(entry.read().apply(start), grown)));
                 }
             };
         } catch (Refusal refused) {
@@ -71,6 +76,8 @@ final class GripDrag implements PictureView.Dragging {
     }
 
     private Length onMark(Length place, double by) {
-        return Math.abs(by) < 1e-9 ? place : desk.appearance().graduation().round(place.plus(Length.mm(by)), Rounding.NEAREST);
+        return Math.abs(by) < 1e-9
+                ? place
+                : desk.appearance().graduation().round(place.plus(Length.mm(by)), Rounding.NEAREST);
     }
 }

@@ -17,9 +17,15 @@ final class HangDetail extends Panel {
         heading(() -> book().say(Phrasebook.keyOf(desk.plan().hang().chosen())));
         List<Optional<Hardware>> kinds = Stream.concat(Stream.of(Optional.<Hardware>empty()),
                 Stream.of(Hardware.values()).map(Optional::of)).toList();
-        choice(Labels.get("hang.with"), () -> kinds, () -> desk.plan().job().choices().hardware(),
-                kind -> kind.map(k -> book().say(Phrasebook.keyOf(k))).orElseGet(() -> book().say("hang.free", desk.plan().hang().recommended())),
-                kind -> desk.edit(new Edit.ChooseHardware(kind))).setId("hardware");
+        choice(
+                        Labels.get("hang.with"),
+                        () -> kinds,
+                        () -> desk.plan().job().choices().hardware(),
+                        kind -> kind.map(k -> book().say(Phrasebook.keyOf(k)))
+                                .orElseGet(() -> book().say(
+                                                "hang.free", desk.plan().hang().recommended())),
+                        kind -> desk.edit(new Edit.ChooseHardware(kind)))
+                .setId("hardware");
         habit(Habit.CENTRE_HEIGHT);
         rows(box -> desk.plan().figures(Station.HANG).stream().filter(f -> !(f.key() instanceof Habit))
                 .forEach(f -> box.getChildren().add(figureRow(f))));

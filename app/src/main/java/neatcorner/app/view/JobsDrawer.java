@@ -70,7 +70,11 @@ final class JobsDrawer extends VBox {
 
     /** The job that stands first. */
     private Optional<Button> first() {
-        return list.getChildren().stream().limit(1).filter(HBox.class::isInstance).map(row -> (Button) ((HBox) row).getChildren().getFirst()).findFirst();
+        return list.getChildren().stream()
+                .limit(1)
+                .filter(HBox.class::isInstance)
+                .map(row -> (Button) ((HBox) row).getChildren().getFirst())
+                .findFirst();
     }
 
     private void fill() {

@@ -21,7 +21,9 @@ final class Labels {
         return text;
     }
 
-    /** A refusal that echoes what was typed, with the middle left out of words far longer than any number, name or path. */
+    /**
+     * A refusal that echoes what was typed, with the middle left out of words far longer than any number, name or path.
+     */
     static String brief(String refusal) {
         return LONG_WORD.matcher(refusal).replaceAll("$1…$2");
     }

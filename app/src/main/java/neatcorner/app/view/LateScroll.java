@@ -39,8 +39,10 @@ final class LateScroll extends StackPane {
         pane.setHbarPolicy(times > 1 ? ScrollPane.ScrollBarPolicy.AS_NEEDED : ScrollPane.ScrollBarPolicy.NEVER);
         pane.setFitToWidth(times <= 1);
         if (pane.getContent() instanceof Region content) {
-            content.setMinWidth(times > 1 ? Math.round(times * pane.getViewportBounds().getWidth()) : Region.USE_COMPUTED_SIZE);
-            content.setPrefWidth(times > 1 ? Math.round(times * pane.getViewportBounds().getWidth()) : Region.USE_COMPUTED_SIZE);
+            content.setMinWidth(
+                    times > 1 ? Math.round(times * pane.getViewportBounds().getWidth()) : Region.USE_COMPUTED_SIZE);
+            content.setPrefWidth(
+                    times > 1 ? Math.round(times * pane.getViewportBounds().getWidth()) : Region.USE_COMPUTED_SIZE);
         }
     }
 }

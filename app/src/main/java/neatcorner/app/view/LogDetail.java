@@ -16,7 +16,8 @@ import neatcorner.files.store.Revision;
 
 /** What happened: notes, and every edit of the job. */
 final class LogDetail extends Panel {
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ROOT).withZone(ZoneId.systemDefault());
+    private static final DateTimeFormatter TIME =
+            DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ROOT).withZone(ZoneId.systemDefault());
     private static final int SHOWN = 60;
 
     LogDetail(Desk desk, TagField.Typing typing) {
@@ -48,11 +49,13 @@ final class LogDetail extends Panel {
         List<LogDrawing.Event> events = new ArrayList<>();
         boolean undone = false;
         for (Revision revision : desk.history()) {
-            events.add(new LogDrawing.Event(revision.at().getEpochSecond(), TIME.format(revision.at()), revision.words(), false, undone));
+            events.add(new LogDrawing.Event(
+                    revision.at().getEpochSecond(), TIME.format(revision.at()), revision.words(), false, undone));
             undone |= revision.current();
         }
         for (Note note : desk.plan().job().notes()) {
-            events.add(new LogDrawing.Event(note.at().getEpochSecond(), TIME.format(note.at()), note.text(), true, false));
+            events.add(
+                    new LogDrawing.Event(note.at().getEpochSecond(), TIME.format(note.at()), note.text(), true, false));
         }
         events.sort(Comparator.comparingLong(LogDrawing.Event::second));
         return events;
@@ -75,7 +78,8 @@ final class LogDetail extends Panel {
         boolean undone = all.stream().noneMatch(Revision::current);
         for (Revision revision : all.reversed().stream().limit(SHOWN).toList()) {
             undone |= revision.current();
-            var row = spread(text(revision.words(), undone ? "plain" : "undone"), text(TIME.format(revision.at()), "soft"));
+            var row = spread(
+                    text(revision.words(), undone ? "plain" : "undone"), text(TIME.format(revision.at()), "soft"));
             if (revision.current()) {
                 row.getStyleClass().add("current");
             }

@@ -18,7 +18,8 @@ final class LogRoom implements Room {
 
     @Override
     public Optional<Drawn> picture() {
-        return Optional.of((desk, reader, width, height) -> LogDrawing.draw(desk.plan(), LogDetail.events(desk), reader, width, height));
+        return Optional.of((desk, reader, width, height) ->
+                LogDrawing.draw(desk.plan(), LogDetail.events(desk), reader, width, height));
     }
 
     @Override

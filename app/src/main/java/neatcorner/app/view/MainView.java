@@ -415,7 +415,8 @@ public final class MainView extends StackPane {
     }
 
     private Panel detail(Station station) {
-        return details.computeIfAbsent(station, here -> Rooms.of(here).panel(new Room.Tools(desk, typist, outlines::ask)));
+        return details.computeIfAbsent(
+                station, here -> Rooms.of(here).panel(new Room.Tools(desk, typist, outlines::ask)));
     }
 
     /** Reads the desk anew. An edit made while a control loses focus asks for it again; once is enough. */
@@ -494,7 +495,8 @@ public final class MainView extends StackPane {
             footSummary.setText(strip.beside());
             footPane.show(footPicture);
             footPicture.drawTall(strip.heading(), strip.picture());
-            double high = Math.min(strip.height() * desk.appearance().textSize() / 100.0, Math.max(92, getHeight() * MOST_FOR_FOOT));
+            double high = Math.min(
+                    strip.height() * desk.appearance().textSize() / 100.0, Math.max(92, getHeight() * MOST_FOR_FOOT));
             footPane.setMinHeight(high);
             footPane.setPrefHeight(high);
         });
@@ -520,8 +522,9 @@ public final class MainView extends StackPane {
 
     private void look() {
         Palette palette = desk.appearance().palette();
-        StringBuilder style = new StringBuilder("-fx-font-family: \"" + FxFonts.SHIPPED.text(13, false).getFamily() + "\"; -fx-font-size: "
-                + 13 * desk.appearance().textSize() / 100.0 + "px;");
+        StringBuilder style = new StringBuilder(
+                "-fx-font-family: \"" + FxFonts.SHIPPED.text(13, false).getFamily() + "\"; -fx-font-size: "
+                        + 13 * desk.appearance().textSize() / 100.0 + "px;");
         for (Ink ink : Ink.values()) {
             style.append(" -nc-").append(ink.name().toLowerCase(Locale.ROOT).replace('_', '-')).append(": ")
                     .append(palette.hex(ink)).append(';');
@@ -529,7 +532,8 @@ public final class MainView extends StackPane {
         setStyle(style.toString());
         Graduation graduation = desk.appearance().graduation();
         boolean inches = graduation.unit() == Unit.INCH;
-        inch.setText(inches ? Labels.get("unit." + graduation.name().toLowerCase(Locale.ROOT)) : Labels.get("unit.inch"));
+        inch.setText(
+                inches ? Labels.get("unit." + graduation.name().toLowerCase(Locale.ROOT)) : Labels.get("unit.inch"));
         mm.setText(inches ? Labels.get("unit.mm") : Labels.get("unit." + graduation.name().toLowerCase(Locale.ROOT)));
         inch.pseudoClassStateChanged(ON, inches);
         mm.pseudoClassStateChanged(ON, !inches);

@@ -40,6 +40,10 @@ final class MouldingChoice {
 
     private static String said(Panel panel, Section section) {
         boolean kept = panel.desk().shop().mouldings().stream().anyMatch(m -> m.section().equals(section));
-        return panel.book().say(kept ? "section.pick" : "section.pick_changed", section.name(), panel.book().exactly(section.face()));
+        return panel.book()
+                .say(
+                        kept ? "section.pick" : "section.pick_changed",
+                        section.name(),
+                        panel.book().exactly(section.face()));
     }
 }

@@ -49,7 +49,8 @@ final class OutlineImport {
                 OutlineFile.Found found = OutlineFile.read(file, scale);
                 Platform.runLater(() -> use(found, job));
             } catch (OutlineFile.UnitMissing missing) {
-                Platform.runLater(() -> files.unitOf(file, missing.size()).ifPresent(unit -> read(file, Optional.of(unit), job)));
+                Platform.runLater(
+                        () -> files.unitOf(file, missing.size()).ifPresent(unit -> read(file, Optional.of(unit), job)));
             } catch (FileRefused refused) {
                 Platform.runLater(() -> say.accept(Labels.get("file.unread", refused.getMessage())));
             } catch (DrawingException refused) {

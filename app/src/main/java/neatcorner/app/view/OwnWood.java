@@ -31,13 +31,24 @@ final class OwnWood {
     static void add(Panel panel, String id, Supplier<Species> now, Function<Species, Optional<String>> save) {
         OwnWood own = new OwnWood(panel, id, now, save);
         own.start();
-        own.row(panel.line(Labels.get("wood.name"), () -> now.get().name(), text -> own.tried(() -> now.get().named(text))));
+        own.row(panel.line(
+                Labels.get("wood.name"),
+                () -> now.get().name(),
+                text -> own.tried(() -> now.get().named(text))));
         own.number("wood.density", 1, Species::density, d -> now.get().withDensity(d));
         own.number("wood.tangential", 100, Species::tangential, t -> now.get().withMovement(now.get().radial(), t));
         own.number("wood.radial", 100, Species::radial, r -> now.get().withMovement(r, now.get().tangential()));
-        own.row(panel.choice(Labels.get("wood.hardness"), () -> List.of(Species.Hardness.values()), () -> now.get().hardness(), h -> panel.book().say(Phrasebook.keyOf(h)),
+        own.row(panel.choice(
+                Labels.get("wood.hardness"),
+                () -> List.of(Species.Hardness.values()),
+                () -> now.get().hardness(),
+                h -> panel.book().say(Phrasebook.keyOf(h)),
                 h -> own.tried(() -> now.get().withHardness(h))));
-        own.row(panel.choice(Labels.get("wood.splinters"), () -> List.of(false, true), () -> now.get().isSplintering(), on -> Labels.get(on ? "wood.splinters_yes" : "wood.splinters_no"),
+        own.row(panel.choice(
+                Labels.get("wood.splinters"),
+                () -> List.of(false, true),
+                () -> now.get().isSplintering(),
+                on -> Labels.get(on ? "wood.splinters_yes" : "wood.splinters_no"),
                 on -> own.tried(() -> now.get().withSplintering(on))));
     }
 
@@ -46,7 +57,11 @@ final class OwnWood {
         Button button = new Button(Labels.get("wood.own"));
         button.setId(id + "-own");
         button.getStyleClass().add("quiet");
-        button.setOnAction(_ -> panel.complain(button, tried(() -> now.get().named(Labels.get("wood.own_name", panel.book().say(now.get().words()))))));
+        button.setOnAction(_ -> panel.complain(
+                button,
+                tried(() -> now.get()
+                        .named(Labels.get(
+                                "wood.own_name", panel.book().say(now.get().words()))))));
         panel.getChildren().add(button);
         panel.onlyWhile(button, () -> !now.get().isOwn());
     }

@@ -48,7 +48,8 @@ final class Painter {
                 }
                 case Mark.Stroke stroke -> stroke(stroke);
                 case Mark.Text text -> text(text);
-                case Mark.Number number -> number(number.at(), number.numeral(), number.ink(), number.size(), number.anchor());
+                case Mark.Number number ->
+                    number(number.at(), number.numeral(), number.ink(), number.size(), number.anchor());
                 case Mark.Tag _ -> { }
                 case Mark.Grip grip -> grip(grip);
                 case Mark.Spot _ -> { }
@@ -117,7 +118,11 @@ final class Painter {
             on.fillText(run.text(), x + run.x(), baseline - run.baseline());
         }
         if (set.barTo() > set.barFrom()) {
-            on.fillRect(x + set.barFrom(), baseline - set.barAt() - set.barThick() / 2, set.barTo() - set.barFrom(), set.barThick());
+            on.fillRect(
+                    x + set.barFrom(),
+                    baseline - set.barAt() - set.barThick() / 2,
+                    set.barTo() - set.barFrom(),
+                    set.barThick());
         }
     }
 }

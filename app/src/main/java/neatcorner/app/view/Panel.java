@@ -175,8 +175,14 @@ class Panel extends VBox {
     }
 
     final void show(TagField tag, Figure<Length> figure) {
-        tag.show(book().numeral(figure), figure.origin(), "", book().say(figure.name()),
-                15 * desk.appearance().textSize() / 100.0, desk.appearance().palette(), figure.key().equals(desk.selected()));
+        tag.show(
+                book().numeral(figure),
+                figure.origin(),
+                "",
+                book().say(figure.name()),
+                15 * desk.appearance().textSize() / 100.0,
+                desk.appearance().palette(),
+                figure.key().equals(desk.selected()));
     }
 
     final void entry(FigureKey<Length> key) {
@@ -301,7 +307,12 @@ class Panel extends VBox {
             complainedAt = desk.plan();
             Label label = text(Labels.brief(reason), "refusal");
             Node row = rowOf(at);
-            parent.getChildren().add(row == null ? parent.getChildren().size() : parent.getChildren().indexOf(row) + 1, label);
+            parent.getChildren()
+                    .add(
+                            row == null
+                                    ? parent.getChildren().size()
+                                    : parent.getChildren().indexOf(row) + 1,
+                            label);
         });
     }
 }

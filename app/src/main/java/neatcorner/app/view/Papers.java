@@ -20,7 +20,10 @@ import neatcorner.files.export.Export;
 import neatcorner.files.export.Exports;
 import neatcorner.files.sheet.SheetSize;
 
-/** Files that are written and read: every export, the job itself, and what was used lately. Writing is done off the interface thread. */
+/**
+ * Files that are written and read: every export, the job itself, and what was used lately. Writing is done off the
+ * interface thread.
+ */
 final class Papers {
     private static final long LARGEST_JOB = 64L << 20;
     private final Desk desk;
@@ -50,7 +53,8 @@ final class Papers {
 
     private void export(Export what) {
         Phrasebook book = desk.book();
-        Export.Request request = new Export.Request(desk.plan(), book, book.graduation().unit() == Unit.INCH ? SheetSize.LETTER : SheetSize.A4);
+        Export.Request request = new Export.Request(
+                desk.plan(), book, book.graduation().unit() == Unit.INCH ? SheetSize.LETTER : SheetSize.A4);
         String name = what.what().equals("sheet") ? "" : " " + what.what();
         write(name + "." + what.ending(), () -> what.content().apply(request));
     }
@@ -133,7 +137,8 @@ final class Papers {
             return;
         }
         try {
-            desk.takeIn(WholeFile.readText(file, LARGEST_JOB)).ifPresent(refused -> say.accept(Labels.get("file.unread", file + ": " + refused)));
+            desk.takeIn(WholeFile.readText(file, LARGEST_JOB))
+                    .ifPresent(refused -> say.accept(Labels.get("file.unread", file + ": " + refused)));
         } catch (FileRefused failed) {
             say.accept(Labels.get("file.unread", failed.getMessage()));
         }

@@ -144,7 +144,9 @@ final class PictureView extends Region {
                 }
             });
         });
-        setOnMouseMoved(move -> setCursor(spotAt(move.getX(), move.getY()).map(spot -> does.canMove(spot) ? Cursor.OPEN_HAND : Cursor.HAND).orElse(Cursor.DEFAULT)));
+        setOnMouseMoved(move -> setCursor(spotAt(move.getX(), move.getY())
+                .map(spot -> does.canMove(spot) ? Cursor.OPEN_HAND : Cursor.HAND)
+                .orElse(Cursor.DEFAULT)));
     }
 
     /** The topmost thing here. */
@@ -154,12 +156,15 @@ final class PictureView extends Region {
 
     /** What can be pressed now, from the lowest up. */
     Stream<Mark.Spot> spots() {
-        return last == null ? Stream.empty() : last.marks().stream().filter(Mark.Spot.class::isInstance).map(Mark.Spot.class::cast);
+        return last == null
+                ? Stream.empty()
+                : last.marks().stream().filter(Mark.Spot.class::isInstance).map(Mark.Spot.class::cast);
     }
 
     /** The nearest grip within reach. */
     private Optional<Mark.Grip> gripAt(MouseEvent mouse) {
-        return grips().filter(grip -> away(grip, mouse) < REACH).min(Comparator.comparingDouble(grip -> away(grip, mouse)));
+        return grips().filter(grip -> away(grip, mouse) < REACH)
+                .min(Comparator.comparingDouble(grip -> away(grip, mouse)));
     }
 
     private static double away(Mark.Grip grip, MouseEvent mouse) {
@@ -168,7 +173,9 @@ final class PictureView extends Region {
 
     /** What can be dragged now. */
     Stream<Mark.Grip> grips() {
-        return last == null ? Stream.empty() : last.marks().stream().filter(Mark.Grip.class::isInstance).map(Mark.Grip.class::cast);
+        return last == null
+                ? Stream.empty()
+                : last.marks().stream().filter(Mark.Grip.class::isInstance).map(Mark.Grip.class::cast);
     }
 
     private void moved(MouseEvent mouse, boolean dropped) {
@@ -252,7 +259,10 @@ final class PictureView extends Region {
 
     /** Puts the keyboard on the first number that was given. */
     void focusFirst() {
-        tags.values().stream().filter(tag -> tag.getStyleClass().contains("given")).findFirst().ifPresent(TagField::focus);
+        tags.values().stream()
+                .filter(tag -> tag.getStyleClass().contains("given"))
+                .findFirst()
+                .ifPresent(TagField::focus);
     }
 
     private void show(Picture picture) {

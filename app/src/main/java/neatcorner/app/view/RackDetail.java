@@ -43,7 +43,10 @@ import neatcorner.core.wood.Species;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Phrasebook;
 
-/** One item of the rack: its picture, its numbers to type, and what can be made of it. A board's defects are dragged on its picture. */
+/**
+ * One item of the rack: its picture, its numbers to type, and what can be made of it. A board's defects are dragged on
+ * its picture.
+ */
 final class RackDetail extends Panel implements PictureView.Pressing {
     private static final Pattern NUMBER = Pattern.compile("-?\\d{1,9}(\\.\\d{0,6})?");
     private final String label;
@@ -98,14 +101,41 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     private static RackItem withShelf(RackItem item, String shelf) {
         return switch (item) {
             case OffCut c -> new OffCut(c.label(), c.section(), c.length(), c.defects(), shelf.strip(), c.batch());
-            case Board b -> new Board(b.label(), b.species(), b.length(), b.width(), b.thickness(), b.moisture(), b.grade(), b.defects(), b.price(), shelf.strip());
-            case Sheet s -> new Sheet(s.label(), s.material(), s.width(), s.height(), s.thickness(), s.count(), s.forSale(), s.grain(), s.face(), s.price(), shelf.strip());
+            case Board b ->
+                new Board(
+                        b.label(),
+                        b.species(),
+                        b.length(),
+                        b.width(),
+                        b.thickness(),
+                        b.moisture(),
+                        b.grade(),
+                        b.defects(),
+                        b.price(),
+                        shelf.strip());
+            case Sheet s ->
+                new Sheet(
+                        s.label(),
+                        s.material(),
+                        s.width(),
+                        s.height(),
+                        s.thickness(),
+                        s.count(),
+                        s.forSale(),
+                        s.grain(),
+                        s.face(),
+                        s.price(),
+                        shelf.strip());
         };
     }
 
     /** A length typed in a line; what cannot be read or must not be is said below it. */
-    private <T extends RackItem> void length(String key, Class<T> of, Function<T, Length> read, BiFunction<T, Length, RackItem> write) {
-        line(Labels.get(key), () -> book().exactly(read.apply(of.cast(now()))), text -> tried(() -> save(write.apply(of.cast(now()), desk().parsed(text)))));
+    private <T extends RackItem> void length(
+            String key, Class<T> of, Function<T, Length> read, BiFunction<T, Length, RackItem> write) {
+        line(
+                Labels.get(key),
+                () -> book().exactly(read.apply(of.cast(now()))),
+                text -> tried(() -> save(write.apply(of.cast(now()), desk().parsed(text)))));
     }
 
     private Optional<String> tried(Supplier<Optional<String>> change) {
@@ -117,13 +147,27 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     }
 
     private void offCut() {
-        choice(Labels.get("rack.moulding"), () -> desk().shop().mouldings().stream().map(Moulding::section).toList(), () -> ((OffCut) now()).section(), Section::name, section -> {
-            OffCut c = (OffCut) now();
-            return save(new OffCut(label, section, c.length(), c.defects(), c.shelf(), c.batch()));
-        });
-        length("rack.length", OffCut.class, OffCut::length, (c, l) -> new OffCut(label, c.section(), l, c.defects(), c.shelf(), c.batch()));
-        line(Labels.get("rack.defects"), () -> ((OffCut) now()).defects().stream().map(d -> book().exactly(d.from()) + " – " + book().exactly(d.to()))
-                .collect(Collectors.joining("; ")), text -> tried(() -> save(((OffCut) now()).withDefects(spans(text)))));
+        choice(
+                Labels.get("rack.moulding"),
+                () -> desk().shop().mouldings().stream().map(Moulding::section).toList(),
+                () -> ((OffCut) now()).section(),
+                Section::name,
+                section -> {
+                    OffCut c = (OffCut) now();
+                    return save(new OffCut(label, section, c.length(), c.defects(), c.shelf(), c.batch()));
+                });
+        length(
+                "rack.length",
+                OffCut.class,
+                OffCut::length,
+                (c, l) -> new OffCut(label, c.section(), l, c.defects(), c.shelf(), c.batch()));
+        line(
+                Labels.get("rack.defects"),
+                () -> ((OffCut) now())
+                        .defects().stream()
+                                .map(d -> book().exactly(d.from()) + " – " + book().exactly(d.to()))
+                                .collect(Collectors.joining("; ")),
+                text -> tried(() -> save(((OffCut) now()).withDefects(spans(text)))));
         line(Labels.get("rack.batch"), () -> ((OffCut) now()).batch(), text -> {
             OffCut c = (OffCut) now();
             return save(new OffCut(label, c.section(), c.length(), c.defects(), c.shelf(), text.strip()));
@@ -146,34 +190,94 @@ final class RackDetail extends Panel implements PictureView.Pressing {
         onUpdate(() -> draw((Board) now(), desk().cuts().milling()));
         getChildren().add(picture);
         rows(box -> box.getChildren().add(text(Labels.get("rack.drag_defect"), "soft")));
-        choice(Labels.get("rack.species"), () -> desk().shop().woods(), () -> ((Board) now()).species(), s -> book().say(s.words()), this::ofWood);
+        choice(
+                Labels.get("rack.species"),
+                () -> desk().shop().woods(),
+                () -> ((Board) now()).species(),
+                s -> book().say(s.words()),
+                this::ofWood);
         OwnWood.add(this, "board-species", () -> ((Board) now()).species(), this::ofWood);
         length("rack.length", Board.class, Board::length, (b, l) -> sized(b, l, b.width(), b.thickness()));
         length("rack.width", Board.class, Board::width, (b, l) -> sized(b, b.length(), l, b.thickness()));
         length("rack.thickness", Board.class, Board::thickness, (b, l) -> sized(b, b.length(), b.width(), l));
-        line(Labels.get("rack.moisture"), () -> ((Board) now()).moisture().map(book()::write).orElse(""), text -> tried(() -> {
-            Board b = (Board) now();
-            Optional<Share> moisture = text.isBlank() ? Optional.empty() : Optional.of(new Share(number(text.replace("%", "")) / 100));
-            return save(new Board(label, b.species(), b.length(), b.width(), b.thickness(), moisture, b.grade(), b.defects(), b.price(), b.shelf()));
-        }));
+        line(
+                Labels.get("rack.moisture"),
+                () -> ((Board) now()).moisture().map(book()::write).orElse(""),
+                text -> tried(() -> {
+                    Board b = (Board) now();
+                    Optional<Share> moisture = text.isBlank()
+                            ? Optional.empty()
+                            : Optional.of(new Share(number(text.replace("%", "")) / 100));
+                    return save(new Board(
+                            label,
+                            b.species(),
+                            b.length(),
+                            b.width(),
+                            b.thickness(),
+                            moisture,
+                            b.grade(),
+                            b.defects(),
+                            b.price(),
+                            b.shelf()));
+                }));
         line(Labels.get("rack.grade"), () -> ((Board) now()).grade(), text -> {
             Board b = (Board) now();
-            return save(new Board(label, b.species(), b.length(), b.width(), b.thickness(), b.moisture(), text.strip(), b.defects(), b.price(), b.shelf()));
+            return save(new Board(
+                    label,
+                    b.species(),
+                    b.length(),
+                    b.width(),
+                    b.thickness(),
+                    b.moisture(),
+                    text.strip(),
+                    b.defects(),
+                    b.price(),
+                    b.shelf()));
         });
         price((item, price) -> {
             Board b = (Board) item;
-            return new Board(label, b.species(), b.length(), b.width(), b.thickness(), b.moisture(), b.grade(), b.defects(), price, b.shelf());
+            return new Board(
+                    label,
+                    b.species(),
+                    b.length(),
+                    b.width(),
+                    b.thickness(),
+                    b.moisture(),
+                    b.grade(),
+                    b.defects(),
+                    price,
+                    b.shelf());
         });
         rows(this::defects, RackDetail::isTyping);
     }
 
     private Optional<String> ofWood(Species species) {
         Board b = (Board) now();
-        return save(new Board(label, species, b.length(), b.width(), b.thickness(), b.moisture(), b.grade(), b.defects(), b.price(), b.shelf()));
+        return save(new Board(
+                label,
+                species,
+                b.length(),
+                b.width(),
+                b.thickness(),
+                b.moisture(),
+                b.grade(),
+                b.defects(),
+                b.price(),
+                b.shelf()));
     }
 
     private static Board sized(Board b, Length length, Length width, Length thickness) {
-        return new Board(b.label(), b.species(), length, width, thickness, b.moisture(), b.grade(), b.defects(), b.price(), b.shelf());
+        return new Board(
+                b.label(),
+                b.species(),
+                length,
+                width,
+                thickness,
+                b.moisture(),
+                b.grade(),
+                b.defects(),
+                b.price(),
+                b.shelf());
     }
 
     private static double number(String text) {
@@ -193,14 +297,26 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     }
 
     private void price(BiFunction<RackItem, Optional<Price>, RackItem> write) {
-        line(Labels.get("rack.price_in", desk().shop().currency()), () -> now().price().map(p -> new Money(p.minor(), "").text()).orElse(""), text -> tried(() -> {
-            Optional<Price> price = text.isBlank() ? Optional.empty() : Optional.of(new Price(Math.round(number(text.replace(desk().shop().currency(), "")) * 100),
-                    now().price().map(Price::per).orElse(Price.Per.PIECE)));
-            return save(write.apply(now(), price));
-        }));
-        choice(Labels.get("rack.price_per"), () -> List.of(Price.Per.values()), () -> now().price().map(Price::per).orElse(Price.Per.PIECE),
-                per -> Labels.get("per." + per.name().toLowerCase(Locale.ROOT)), per -> now().price().isEmpty() ? Optional.of(Labels.get("rack.price_first"))
-                        : save(write.apply(now(), Optional.of(new Price(now().price().get().minor(), per)))));
+        line(
+                Labels.get("rack.price_in", desk().shop().currency()),
+                () -> now().price().map(p -> new Money(p.minor(), "").text()).orElse(""),
+                text -> tried(() -> {
+                    Optional<Price> price = text.isBlank()
+                            ? Optional.empty()
+                            : Optional.of(new Price(
+                                    Math.round(number(text.replace(desk().shop().currency(), "")) * 100),
+                                    now().price().map(Price::per).orElse(Price.Per.PIECE)));
+                    return save(write.apply(now(), price));
+                }));
+        choice(
+                Labels.get("rack.price_per"),
+                () -> List.of(Price.Per.values()),
+                () -> now().price().map(Price::per).orElse(Price.Per.PIECE),
+                per -> Labels.get("per." + per.name().toLowerCase(Locale.ROOT)),
+                per -> now().price().isEmpty()
+                        ? Optional.of(Labels.get("rack.price_first"))
+                        : save(write.apply(
+                                now(), Optional.of(new Price(now().price().get().minor(), per)))));
     }
 
     /** Whether a text is another than the one that was shown or saved last. */
@@ -226,8 +342,12 @@ final class RackDetail extends Panel implements PictureView.Pressing {
                 left.remove(index);
                 complain(remove, save(((Board) now()).withDefects(left)));
             });
-            TextField where = new TextField(book().say("board.defect", book().exactly(defect.length()), book().exactly(defect.width()),
-                    book().exactly(defect.x()), book().exactly(defect.y())));
+            TextField where = new TextField(book().say(
+                            "board.defect",
+                            book().exactly(defect.length()),
+                            book().exactly(defect.width()),
+                            book().exactly(defect.x()),
+                            book().exactly(defect.y())));
             where.setAccessibleText(book().say("board.defect_name", i + 1, defect.kind()));
             where.setId("defect-" + (i + 1));
             where.setUserData(where.getText());
@@ -244,7 +364,11 @@ final class RackDetail extends Panel implements PictureView.Pressing {
                 }
             });
             HBox.setHgrow(where, Priority.ALWAYS);
-            HBox row = new HBox(6, text(book().say(Words.of("kind." + defect.kind().name().toLowerCase(Locale.ROOT))), "soft"), where, remove);
+            HBox row = new HBox(
+                    6,
+                    text(book().say(Words.of("kind." + defect.kind().name().toLowerCase(Locale.ROOT))), "soft"),
+                    where,
+                    remove);
             row.setAlignment(Pos.CENTER_LEFT);
             box.getChildren().add(row);
         }
@@ -272,13 +396,22 @@ final class RackDetail extends Panel implements PictureView.Pressing {
             throw new Refusal(Words.plain(Labels.get("rack.defect_rule", typed)));
         }
         List<Board.Defect> defects = new ArrayList<>(((Board) now()).defects());
-        defects.set(index, new Board.Defect(defects.get(index).kind(), desk().parsed(numbers[2]), desk().parsed(numbers[3]), desk().parsed(numbers[0]), desk().parsed(numbers[1])));
+        defects.set(
+                index,
+                new Board.Defect(
+                        defects.get(index).kind(),
+                        desk().parsed(numbers[2]),
+                        desk().parsed(numbers[3]),
+                        desk().parsed(numbers[0]),
+                        desk().parsed(numbers[1])));
         return defects;
     }
 
     private void draw(Board board, Milling milling) {
         last = board;
-        picture.drawTall(Labels.get("picture.board", label), width -> BoardDrawing.draw(board, milling, PictureView.reader(desk()), width));
+        picture.drawTall(
+                Labels.get("picture.board", label),
+                width -> BoardDrawing.draw(board, milling, PictureView.reader(desk()), width));
     }
 
     @Override
@@ -294,7 +427,8 @@ final class RackDetail extends Panel implements PictureView.Pressing {
     /** One mark of the tape. */
     @Override
     public Mark.At step(Mark.Spot spot) {
-        double mark = desk().book().graduation().step().toMm() * BoardDrawing.unit((Board) now(), PictureView.reader(desk()), picture.getWidth());
+        double mark = desk().book().graduation().step().toMm()
+                * BoardDrawing.unit((Board) now(), PictureView.reader(desk()), picture.getWidth());
         return new Mark.At(mark, mark);
     }
 
@@ -320,41 +454,171 @@ final class RackDetail extends Panel implements PictureView.Pressing {
         rows(box -> {
             Board board = (Board) now();
             Milling milling = desk().cuts().milling();
-            box.getChildren().add(text(book().say("board.wood", board.volume(), board.price().map(p ->
-                    new Money(p.of(board.length(), board.width(), board.thickness()), desk().shop().currency()).text()).orElse("–")), "strong"));
+            box.getChildren()
+                    .add(text(
+                            book().say(
+                                            "board.wood",
+                                            board.volume(),
+                                            board.price()
+                                                    .map(p -> new Money(
+                                                                    p.of(
+                                                                            board.length(),
+                                                                            board.width(),
+                                                                            board.thickness()),
+                                                                    desk().shop()
+                                                                            .currency())
+                                                            .text())
+                                                    .orElse("–")),
+                            "strong"));
             box.getChildren().add(text(Labels.get("rack.milling"), "heading"));
             StockRows.milling(this, box, milling);
         });
     }
 
     private void sheet() {
-        choice(Labels.get("rack.material"), () -> Arrays.stream(Material.values()).filter(m -> m.role() != Material.Role.ART).toList(), () -> ((Sheet) now()).material(),
-                m -> book().say(Phrasebook.keyOf(m)), m -> {
+        choice(
+                Labels.get("rack.material"),
+                () -> Arrays.stream(Material.values())
+                        .filter(m -> m.role() != Material.Role.ART)
+                        .toList(),
+                () -> ((Sheet) now()).material(),
+                m -> book().say(Phrasebook.keyOf(m)),
+                m -> {
                     Sheet s = (Sheet) now();
-                    return save(new Sheet(label, m, s.width(), s.height(), m.usualThickness(), s.count(), s.forSale(), s.grain(), s.face(), s.price(), s.shelf()));
+                    return save(new Sheet(
+                            label,
+                            m,
+                            s.width(),
+                            s.height(),
+                            m.usualThickness(),
+                            s.count(),
+                            s.forSale(),
+                            s.grain(),
+                            s.face(),
+                            s.price(),
+                            s.shelf()));
                 });
-        length("rack.width", Sheet.class, Sheet::width, (s, l) -> new Sheet(label, s.material(), l, s.height(), s.thickness(), s.count(), s.forSale(), s.grain(), s.face(), s.price(), s.shelf()));
-        length("rack.height", Sheet.class, Sheet::height, (s, l) -> new Sheet(label, s.material(), s.width(), l, s.thickness(), s.count(), s.forSale(), s.grain(), s.face(), s.price(), s.shelf()));
-        length("rack.thickness", Sheet.class, Sheet::thickness, (s, l) -> new Sheet(label, s.material(), s.width(), s.height(), l, s.count(), s.forSale(), s.grain(), s.face(), s.price(), s.shelf()));
-        line(Labels.get("rack.on_hand"), () -> Integer.toString(((Sheet) now()).count()), text -> tried(() -> save(((Sheet) now()).withCount(whole(text)))));
+        length(
+                "rack.width",
+                Sheet.class,
+                Sheet::width,
+                (s, l) -> new Sheet(
+                        label,
+                        s.material(),
+                        l,
+                        s.height(),
+                        s.thickness(),
+                        s.count(),
+                        s.forSale(),
+                        s.grain(),
+                        s.face(),
+                        s.price(),
+                        s.shelf()));
+        length(
+                "rack.height",
+                Sheet.class,
+                Sheet::height,
+                (s, l) -> new Sheet(
+                        label,
+                        s.material(),
+                        s.width(),
+                        l,
+                        s.thickness(),
+                        s.count(),
+                        s.forSale(),
+                        s.grain(),
+                        s.face(),
+                        s.price(),
+                        s.shelf()));
+        length(
+                "rack.thickness",
+                Sheet.class,
+                Sheet::thickness,
+                (s, l) -> new Sheet(
+                        label,
+                        s.material(),
+                        s.width(),
+                        s.height(),
+                        l,
+                        s.count(),
+                        s.forSale(),
+                        s.grain(),
+                        s.face(),
+                        s.price(),
+                        s.shelf()));
+        line(
+                Labels.get("rack.on_hand"),
+                () -> Integer.toString(((Sheet) now()).count()),
+                text -> tried(() -> save(((Sheet) now()).withCount(whole(text)))));
         CheckBox sale = new CheckBox(Labels.get("rack.for_sale"));
         onUpdate(() -> sale.setSelected(((Sheet) now()).forSale()));
         sale.setOnAction(_ -> {
             Sheet s = (Sheet) now();
-            complain(sale, save(new Sheet(label, s.material(), s.width(), s.height(), s.thickness(), s.count(), sale.isSelected(), s.grain(), s.face(), s.price(), s.shelf())));
+            complain(
+                    sale,
+                    save(new Sheet(
+                            label,
+                            s.material(),
+                            s.width(),
+                            s.height(),
+                            s.thickness(),
+                            s.count(),
+                            sale.isSelected(),
+                            s.grain(),
+                            s.face(),
+                            s.price(),
+                            s.shelf())));
         });
         getChildren().add(sale);
-        choice(Labels.get("rack.grain"), () -> List.of(Sheet.Grain.values()), () -> ((Sheet) now()).grain(), g -> book().say(Words.of("sheet_grain." + g.name().toLowerCase(Locale.ROOT))), g -> {
-            Sheet s = (Sheet) now();
-            return save(new Sheet(label, s.material(), s.width(), s.height(), s.thickness(), s.count(), s.forSale(), g, s.face(), s.price(), s.shelf()));
-        });
+        choice(
+                Labels.get("rack.grain"),
+                () -> List.of(Sheet.Grain.values()),
+                () -> ((Sheet) now()).grain(),
+                g -> book().say(Words.of("sheet_grain." + g.name().toLowerCase(Locale.ROOT))),
+                g -> {
+                    Sheet s = (Sheet) now();
+                    return save(new Sheet(
+                            label,
+                            s.material(),
+                            s.width(),
+                            s.height(),
+                            s.thickness(),
+                            s.count(),
+                            s.forSale(),
+                            g,
+                            s.face(),
+                            s.price(),
+                            s.shelf()));
+                });
         line(Labels.get("rack.face"), () -> ((Sheet) now()).face(), text -> {
             Sheet s = (Sheet) now();
-            return save(new Sheet(label, s.material(), s.width(), s.height(), s.thickness(), s.count(), s.forSale(), s.grain(), text.strip(), s.price(), s.shelf()));
+            return save(new Sheet(
+                    label,
+                    s.material(),
+                    s.width(),
+                    s.height(),
+                    s.thickness(),
+                    s.count(),
+                    s.forSale(),
+                    s.grain(),
+                    text.strip(),
+                    s.price(),
+                    s.shelf()));
         });
         price((item, price) -> {
             Sheet s = (Sheet) item;
-            return new Sheet(label, s.material(), s.width(), s.height(), s.thickness(), s.count(), s.forSale(), s.grain(), s.face(), price, s.shelf());
+            return new Sheet(
+                    label,
+                    s.material(),
+                    s.width(),
+                    s.height(),
+                    s.thickness(),
+                    s.count(),
+                    s.forSale(),
+                    s.grain(),
+                    s.face(),
+                    price,
+                    s.shelf());
         });
     }
 
@@ -364,10 +628,20 @@ final class RackDetail extends Panel implements PictureView.Pressing {
             OffCut cut = (OffCut) now();
             List<OffCut> pile = desk().shop().offCutsFor(cut.section());
             box.getChildren().add(text(Labels.get("rack.makes"), "heading"));
-            StockRows.makes(this, box, Makes.of(cut.section(), List.of(cut), desk().shop().habits()));
+            StockRows.makes(
+                    this,
+                    box,
+                    Makes.of(cut.section(), List.of(cut), desk().shop().habits()));
             if (pile.size() > 1) {
                 Shop shop = desk().shop();
-                StockRows.asked(this, box, pileMakes, shop, Labels.get("rack.pile_makes", pile.size()), () -> List.of(new StockRows.Lines(Optional.empty(), Makes.of(cut.section(), pile, shop.habits()))));
+                StockRows.asked(
+                        this,
+                        box,
+                        pileMakes,
+                        shop,
+                        Labels.get("rack.pile_makes", pile.size()),
+                        () -> List.of(
+                                new StockRows.Lines(Optional.empty(), Makes.of(cut.section(), pile, shop.habits()))));
             }
         });
     }

@@ -75,7 +75,11 @@ final class RackPage extends HBox {
         table.setItems(sorted);
         table.setId("rack-table");
         table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        column("rack.label", 62, RackItem::label, Comparator.comparing(RackPage::serial).thenComparing(RackItem::label));
+        column(
+                "rack.label",
+                62,
+                RackItem::label,
+                Comparator.comparing(RackPage::serial).thenComparing(RackItem::label));
         column("rack.what", 150, this::what, Comparator.comparing(this::what));
         column("rack.size", 228, this::size, Comparator.comparingDouble(RackPage::extent));
         column("rack.price", 148, this::price, Comparator.comparing(this::price));
@@ -128,16 +132,69 @@ final class RackPage extends HBox {
 
     private FlowPane tools() {
         FlowPane tools = new FlowPane(6, 6);
-        tools.getChildren().addAll(
-                button("rack.add_off_cut", () -> add("C", label -> new OffCut(label, desk.shop().mouldings().getFirst().section(), Length.inches(24), List.of(), "", ""))),
-                button("rack.add_board", () -> add("B", label -> new Board(label, Species.POPLAR, Length.inches(96), Length.inches(6), Length.inches(1), Optional.empty(), "",
-                        List.of(), Optional.empty(), ""))),
-                button("rack.add_sheet", () -> add("S", label -> new Sheet(label, Material.PICTURE_GLASS, Length.inches(36), Length.inches(48),
-                        Material.PICTURE_GLASS.usualThickness(), 1, true, Sheet.Grain.NONE, "", Optional.empty(), ""))),
-                button("rack.labels", () -> write("labels.pdf", () -> LabelSheet.write(List.copyOf(found), desk.book(),
-                        desk.book().graduation().unit() == Unit.INCH ? SheetSize.LETTER : SheetSize.A4))),
-                button("rack.export", () -> write("rack.csv", () -> RackCsv.write(List.copyOf(found)).getBytes(StandardCharsets.UTF_8))),
-                button("rack.import", this::takeIn));
+        tools.getChildren()
+                .addAll(
+                        button(
+                                "rack.add_off_cut",
+                                () -> add(
+                                        "C",
+                                        label -> new OffCut(
+                                                label,
+                                                desk.shop()
+                                                        .mouldings()
+                                                        .getFirst()
+                                                        .section(),
+                                                Length.inches(24),
+                                                List.of(),
+                                                "",
+                                                ""))),
+                        button(
+                                "rack.add_board",
+                                () -> add(
+                                        "B",
+                                        label -> new Board(
+                                                label,
+                                                Species.POPLAR,
+                                                Length.inches(96),
+                                                Length.inches(6),
+                                                Length.inches(1),
+                                                Optional.empty(),
+                                                "",
+                                                List.of(),
+                                                Optional.empty(),
+                                                ""))),
+                        button(
+                                "rack.add_sheet",
+                                () -> add(
+                                        "S",
+                                        label -> new Sheet(
+                                                label,
+                                                Material.PICTURE_GLASS,
+                                                Length.inches(36),
+                                                Length.inches(48),
+                                                Material.PICTURE_GLASS.usualThickness(),
+                                                1,
+                                                true,
+                                                Sheet.Grain.NONE,
+                                                "",
+                                                Optional.empty(),
+                                                ""))),
+                        button(
+                                "rack.labels",
+                                () -> write(
+                                        "labels.pdf",
+                                        () -> LabelSheet.write(
+                                                List.copyOf(found),
+                                                desk.book(),
+                                                desk.book().graduation().unit() == Unit.INCH
+                                                        ? SheetSize.LETTER
+                                                        : SheetSize.A4))),
+                        button(
+                                "rack.export",
+                                () -> write(
+                                        "rack.csv",
+                                        () -> RackCsv.write(List.copyOf(found)).getBytes(StandardCharsets.UTF_8))),
+                        button("rack.import", this::takeIn));
         return tools;
     }
 
@@ -202,16 +259,38 @@ final class RackPage extends HBox {
     /** Labels of things on the rack in whose place something else would come. */
     private List<String> replaced(List<RackItem> more) {
         Rack rack = desk.shop().rack();
-        return more.stream().filter(item -> rack.item(item.label()).filter(there -> !there.equals(item)).isPresent()).map(RackItem::label).toList();
+        return more.stream()
+                .filter(item -> rack.item(item.label())
+                        .filter(there -> !there.equals(item))
+                        .isPresent())
+                .map(RackItem::label)
+                .toList();
     }
 
     private void ask(RackCsv.Rows rows, List<String> replaced) {
         if (!rows.refusals().isEmpty()) {
-            questions.getChildren().add(Panel.text(Labels.get("rack.bad_rows", rows.refusals().size(), rows.items().size()), "strong"));
-            rows.refusals().stream().limit(8).forEach(line -> questions.getChildren().add(Panel.text(desk.book().say(line), "refusal")));
+            questions
+                    .getChildren()
+                    .add(Panel.text(
+                            Labels.get(
+                                    "rack.bad_rows",
+                                    rows.refusals().size(),
+                                    rows.items().size()),
+                            "strong"));
+            rows.refusals().stream()
+                    .limit(8)
+                    .forEach(line ->
+                            questions.getChildren().add(Panel.text(desk.book().say(line), "refusal")));
         }
         if (!replaced.isEmpty()) {
-            questions.getChildren().add(Panel.text(Labels.get("rack.replaced", replaced.size(), String.join(", ", replaced.subList(0, Math.min(8, replaced.size())))), "strong"));
+            questions
+                    .getChildren()
+                    .add(Panel.text(
+                            Labels.get(
+                                    "rack.replaced",
+                                    replaced.size(),
+                                    String.join(", ", replaced.subList(0, Math.min(8, replaced.size())))),
+                            "strong"));
         }
         Button take = button(rows.refusals().isEmpty() ? "rack.take_all" : "rack.take_good", () -> {
             questions.getChildren().clear();
@@ -223,7 +302,8 @@ final class RackPage extends HBox {
 
     private void shelve(List<RackItem> more) {
         if (!more.isEmpty()) {
-            desk.edit(new ShopEdit.Shelve(more)).ifPresentOrElse(say, () -> say.accept(Labels.get("rack.taken_in", more.size())));
+            desk.edit(new ShopEdit.Shelve(more))
+                    .ifPresentOrElse(say, () -> say.accept(Labels.get("rack.taken_in", more.size())));
         }
     }
 
@@ -252,17 +332,28 @@ final class RackPage extends HBox {
     private String what(RackItem item) {
         return switch (item) {
             case OffCut cut -> cut.section().name();
-            case Board board -> Labels.get("rack.board_of", desk.book().say(board.species().words()));
-            case Sheet sheet -> desk.book().say(Phrasebook.keyOf(sheet.material())) + (sheet.face().isEmpty() ? "" : ", " + sheet.face());
+            case Board board ->
+                Labels.get("rack.board_of", desk.book().say(board.species().words()));
+            case Sheet sheet ->
+                desk.book().say(Phrasebook.keyOf(sheet.material()))
+                        + (sheet.face().isEmpty() ? "" : ", " + sheet.face());
         };
     }
 
     private String size(RackItem item) {
         Phrasebook book = desk.book();
         return switch (item) {
-            case OffCut cut -> book.exactly(cut.length()) + (cut.defects().isEmpty() ? "" : Labels.get("rack.with_defects", cut.defects().size()));
-            case Board board -> sides(board.length(), board.width(), board.thickness())
-                    + (board.defects().isEmpty() ? "" : Labels.get("rack.with_defects", board.defects().size()));
+            case OffCut cut ->
+                book.exactly(cut.length())
+                        + (cut.defects().isEmpty()
+                                ? ""
+                                : Labels.get("rack.with_defects", cut.defects().size()));
+            case Board board ->
+                sides(board.length(), board.width(), board.thickness())
+                        + (board.defects().isEmpty()
+                                ? ""
+                                : Labels.get(
+                                        "rack.with_defects", board.defects().size()));
             case Sheet sheet -> Labels.get("rack.sheets", sheet.count(), sides(sheet.width(), sheet.height()));
         };
     }
@@ -274,7 +365,10 @@ final class RackPage extends HBox {
     }
 
     private String price(RackItem item) {
-        return item.price().map(p -> new Money(p.minor(), desk.shop().currency()).text() + " " + Labels.get("per." + p.per().name().toLowerCase(Locale.ROOT))).orElse("");
+        return item.price()
+                .map(p -> new Money(p.minor(), desk.shop().currency()).text() + " "
+                        + Labels.get("per." + p.per().name().toLowerCase(Locale.ROOT)))
+                .orElse("");
     }
 
     private static double extent(RackItem item) {
@@ -304,13 +398,17 @@ final class RackPage extends HBox {
 
     /** Whether the plan of the job in hand takes something from it: such a board is what one comes to see first. */
     private boolean isUsed(RackItem item) {
-        return item instanceof Board && desk.cuts().milling().boards().stream().anyMatch(board -> board.label().equals(item.label()));
+        return item instanceof Board
+                && desk.cuts().milling().boards().stream()
+                        .anyMatch(board -> board.label().equals(item.label()));
     }
 
     void update() {
         List<RackItem> now = desk.shop().rack().items();
         if (!now.equals(known)) {
-            Optional<String> chosen = Optional.ofNullable(table.getSelectionModel().getSelectedItem()).map(RackItem::label);
+            Optional<String> chosen = Optional.ofNullable(
+                            table.getSelectionModel().getSelectedItem())
+                    .map(RackItem::label);
             known = now;
             items.setAll(now);
             filter(search.getText());
@@ -319,7 +417,11 @@ final class RackPage extends HBox {
         table.refresh();
         if (table.getSelectionModel().isEmpty() && !table.getItems().isEmpty()) {
             Node focused = getScene() == null ? null : getScene().getFocusOwner();
-            table.getSelectionModel().select(table.getItems().stream().filter(this::isUsed).findFirst().orElse(table.getItems().getFirst()));
+            table.getSelectionModel()
+                    .select(table.getItems().stream()
+                            .filter(this::isUsed)
+                            .findFirst()
+                            .orElse(table.getItems().getFirst()));
             table.scrollTo(0);
             if (focused != null) {
                 focused.requestFocus();

@@ -87,7 +87,8 @@ final class Rail extends Pane {
             double bottomLeft = first || !longUp ? 0 : cut;
             double bottomRight = last || !longUp ? each : each - cut;
             SVGPath shape = new SVGPath();
-            shape.setContent("M" + topLeft + ",0 L" + topRight + ",0 L" + bottomRight + "," + high + " L" + bottomLeft + "," + high + " Z");
+            shape.setContent("M" + topLeft + ",0 L" + topRight + ",0 L" + bottomRight + "," + high + " L" + bottomLeft
+                    + "," + high + " Z");
             piece.setShape(shape);
             piece.setScaleShape(false);
             piece.setCenterShape(false);

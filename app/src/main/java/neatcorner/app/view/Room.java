@@ -7,7 +7,10 @@ import neatcorner.core.drawing.Picture;
 import neatcorner.core.drawing.Reader;
 import neatcorner.core.words.Station;
 
-/** What one station shows: its picture, its panel, its tally and its strip at the foot. One class a station, one line in {@link Rooms}. */
+/**
+ * What one station shows: its picture, its panel, its tally and its strip at the foot. One class a station, one line in
+ * {@link Rooms}.
+ */
 interface Room {
     /** Which station it is the room of. */
     Station station();

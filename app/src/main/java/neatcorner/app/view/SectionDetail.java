@@ -44,7 +44,11 @@ final class SectionDetail extends Panel {
         MouldingChoice.add(this);
         ready();
         MouldingChoice.addBottomRail(this);
-        Button keep = quiet("section.keep", () -> desk.edit(new ShopEdit.Keep(section(), Moulding.USUALLY_SOLD.stream().map(Sale::length).toList())));
+        Button keep = quiet(
+                "section.keep",
+                () -> desk.edit(new ShopEdit.Keep(
+                        section(),
+                        Moulding.USUALLY_SOLD.stream().map(Sale::length).toList())));
         onUpdate(() -> {
             boolean unknown = desk.shop().stockFor(section()).isEmpty();
             keep.setVisible(unknown);
@@ -59,16 +63,35 @@ final class SectionDetail extends Panel {
         recess();
         relief();
         band();
-        choice(Labels.get("section.rabbeting"), () -> List.of(Rabbeting.values()), () -> desk.plan().job().choices().rabbeting(),
-                r -> book().say(Phrasebook.keyOf(r)), r -> desk.edit(new Edit.ChooseRabbeting(r))).setId("rabbeting");
-        choice(Labels.get("section.grain"), () -> List.of(Species.Grain.values()), () -> desk.plan().job().choices().grain(),
-                g -> book().say(Phrasebook.keyOf(g)), g -> desk.edit(new Edit.ChooseGrain(g))).setId("grain");
+        choice(
+                        Labels.get("section.rabbeting"),
+                        () -> List.of(Rabbeting.values()),
+                        () -> desk.plan().job().choices().rabbeting(),
+                        r -> book().say(Phrasebook.keyOf(r)),
+                        r -> desk.edit(new Edit.ChooseRabbeting(r)))
+                .setId("rabbeting");
+        choice(
+                        Labels.get("section.grain"),
+                        () -> List.of(Species.Grain.values()),
+                        () -> desk.plan().job().choices().grain(),
+                        g -> book().say(Phrasebook.keyOf(g)),
+                        g -> desk.edit(new Edit.ChooseGrain(g)))
+                .setId("grain");
         heading(Labels.get("section.package"));
         for (int i = 0; i < Contents.MOST_LAYERS; i++) {
             entry(new LayerKey(i));
         }
-        rows(box -> Stream.of(DepthCheck.STACK, DepthCheck.LEFT, DepthCheck.FRONT_WOOD, SectionFigures.AREA, SectionFigures.PER_METRE,
-                SectionFigures.STIFF_OUT, SectionFigures.STIFF_IN).flatMap(key -> desk.plan().figure(key).stream()).map(this::figureRow).forEach(box.getChildren()::add));
+        rows(box -> Stream.of(
+                        DepthCheck.STACK,
+                        DepthCheck.LEFT,
+                        DepthCheck.FRONT_WOOD,
+                        SectionFigures.AREA,
+                        SectionFigures.PER_METRE,
+                        SectionFigures.STIFF_OUT,
+                        SectionFigures.STIFF_IN)
+                .flatMap(key -> desk.plan().figure(key).stream())
+                .map(this::figureRow)
+                .forEach(box.getChildren()::add));
         habit(Habit.POINT_ROOM);
         habit(Habit.FRONT_WOOD);
         habit(Habit.SAFE_MARGIN);
@@ -103,26 +126,67 @@ final class SectionDetail extends Panel {
     }
 
     private void ready() {
-        List<Optional<Ready>> items = Stream.concat(Stream.of(Optional.<Ready>empty()), Stream.of(Ready.values()).map(Optional::of)).toList();
-        choice(Labels.get("section.ready"), () -> items, Optional::<Ready>empty, r -> r.map(one -> book().say(Phrasebook.keyOf(one))).orElse(Labels.get("section.ready_pick")),
-                r -> r.flatMap(one -> change(now -> one.in(now.species(), book().say(Phrasebook.keyOf(one)))))).setId("ready");
+        List<Optional<Ready>> items = Stream.concat(
+                        Stream.of(Optional.<Ready>empty()),
+                        Stream.of(Ready.values()).map(Optional::of))
+                .toList();
+        choice(
+                        Labels.get("section.ready"),
+                        () -> items,
+                        Optional::<Ready>empty,
+                        r -> r.map(one -> book().say(Phrasebook.keyOf(one))).orElse(Labels.get("section.ready_pick")),
+                        r -> r.flatMap(one -> change(now -> one.in(now.species(), book().say(Phrasebook.keyOf(one))))))
+                .setId("ready");
     }
 
     private void strip(int index) {
         VBox rows = new VBox(5);
         Panel inner = new Panel(desk(), typing());
-        inner.heading(() -> section().strips().size() == 1 ? Labels.get("section.strip_only") : book().say("making.strip", index + 1));
-        inner.choice(Labels.get("section.species"), this::woods, () -> strip(index, Strip::species, Species.ASH), s -> book().say("species.pick", s, s.hardness()),
-                s -> onStrip(index, strip -> strip.withSpecies(s))).setId("species-" + (index + 1));
-        OwnWood.add(inner, "species-" + (index + 1), () -> strip(index, Strip::species, Species.ASH), s -> onStrip(index, strip -> strip.withSpecies(s)));
-        inner.choice(Labels.get("section.front"), () -> List.of(Profile.Shape.values()), () -> strip(index, s -> s.front().shape(), Profile.Shape.FLAT),
-                s -> book().say(Phrasebook.keyOf(s)), s -> onStrip(index, strip -> strip.withFront(s))).setId("front-" + (index + 1));
-        inner.choice(Labels.get("section.inner"), () -> List.of(Edging.Kind.values()), () -> strip(index, s -> s.inner().kind(), Edging.Kind.SQUARE),
-                k -> book().say(Phrasebook.keyOf(k)), k -> onStrip(index, strip -> strip.withInner(strip.inner().as(k)))).setId("inner-" + (index + 1));
-        inner.choice(Labels.get("section.outer"), () -> List.of(Edging.Kind.values()), () -> strip(index, s -> s.outer().kind(), Edging.Kind.SQUARE),
-                k -> book().say(Phrasebook.keyOf(k)), k -> onStrip(index, strip -> strip.withOuter(strip.outer().as(k)))).setId("outer-" + (index + 1));
-        inner.choice(Labels.get("section.source"), () -> List.of(Strip.Source.values()), () -> strip(index, Strip::source, Strip.Source.BOARD),
-                s -> book().say(Phrasebook.keyOf(s)), s -> onStrip(index, strip -> strip.from(s))).setId("source-" + (index + 1));
+        inner.heading(() -> section().strips().size() == 1
+                ? Labels.get("section.strip_only")
+                : book().say("making.strip", index + 1));
+        inner.choice(
+                        Labels.get("section.species"),
+                        this::woods,
+                        () -> strip(index, Strip::species, Species.ASH),
+                        s -> book().say("species.pick", s, s.hardness()),
+                        s -> onStrip(index, strip -> strip.withSpecies(s)))
+                .setId("species-" + (index + 1));
+        OwnWood.add(
+                inner,
+                "species-" + (index + 1),
+                () -> strip(index, Strip::species, Species.ASH),
+                s -> onStrip(index, strip -> strip.withSpecies(s)));
+        inner.choice(
+                        Labels.get("section.front"),
+                        () -> List.of(Profile.Shape.values()),
+                        () -> strip(index, s -> s.front().shape(), Profile.Shape.FLAT),
+                        s -> book().say(Phrasebook.keyOf(s)),
+                        s -> onStrip(index, strip -> strip.withFront(s)))
+                .setId("front-" + (index + 1));
+        inner.choice(
+                        Labels.get("section.inner"),
+                        () -> List.of(Edging.Kind.values()),
+                        () -> strip(index, s -> s.inner().kind(), Edging.Kind.SQUARE),
+                        k -> book().say(Phrasebook.keyOf(k)),
+                        k -> onStrip(
+                                index, strip -> strip.withInner(strip.inner().as(k))))
+                .setId("inner-" + (index + 1));
+        inner.choice(
+                        Labels.get("section.outer"),
+                        () -> List.of(Edging.Kind.values()),
+                        () -> strip(index, s -> s.outer().kind(), Edging.Kind.SQUARE),
+                        k -> book().say(Phrasebook.keyOf(k)),
+                        k -> onStrip(
+                                index, strip -> strip.withOuter(strip.outer().as(k))))
+                .setId("outer-" + (index + 1));
+        inner.choice(
+                        Labels.get("section.source"),
+                        () -> List.of(Strip.Source.values()),
+                        () -> strip(index, Strip::source, Strip.Source.BOARD),
+                        s -> book().say(Phrasebook.keyOf(s)),
+                        s -> onStrip(index, strip -> strip.from(s)))
+                .setId("source-" + (index + 1));
         for (StripKey.What what : StripKey.What.values()) {
             inner.entry(new StripKey(index, what));
         }
@@ -152,28 +216,51 @@ final class SectionDetail extends Panel {
     }
 
     private void recess() {
-        choice(Labels.get("section.holds"), () -> List.of(Holds.values()), () -> Holds.of(section().recess()), h -> Labels.get("section.holds." + h.name().toLowerCase(Locale.ROOT)),
-                h -> change(s -> s.withRecess(h.in(s)))).setId("holds");
+        choice(
+                        Labels.get("section.holds"),
+                        () -> List.of(Holds.values()),
+                        () -> Holds.of(section().recess()),
+                        h -> Labels.get("section.holds." + h.name().toLowerCase(Locale.ROOT)),
+                        h -> change(s -> s.withRecess(h.in(s))))
+                .setId("holds");
         for (SectionKey key : SectionKey.RECESS) {
             entry(key);
         }
     }
 
     private void relief() {
-        choice(Labels.get("section.relief"), () -> List.of(false, true), () -> section().relief().isPresent(), on -> Labels.get(on ? "section.relief_on" : "section.relief_off"),
-                on -> change(s -> s.withRelief(on ? Optional.of(Relief.usual(s)) : Optional.empty()))).setId("relief");
+        choice(
+                        Labels.get("section.relief"),
+                        () -> List.of(false, true),
+                        () -> section().relief().isPresent(),
+                        on -> Labels.get(on ? "section.relief_on" : "section.relief_off"),
+                        on -> change(s -> s.withRelief(on ? Optional.of(Relief.usual(s)) : Optional.empty())))
+                .setId("relief");
         for (SectionKey key : SectionKey.RELIEF) {
             entry(key);
         }
     }
 
     private void band() {
-        choice(Labels.get("section.band"), () -> List.of(false, true), () -> section().band().isPresent(), on -> Labels.get(on ? "section.band_on" : "section.band_off"),
-                on -> change(s -> s.withBand(on ? Optional.of(Band.usual(s)) : Optional.empty()))).setId("band");
-        var species = choice(Labels.get("section.band_species"), this::woods, () -> section().band().map(Band::species).orElse(section().species()),
-                s -> book().say(s.words()), s -> change(now -> now.withBand(now.band().map(b -> b.withSpecies(s)))));
-        var edge = choice(Labels.get("section.outer"), () -> List.of(Edging.Kind.values()), () -> section().band().map(b -> b.outer().kind()).orElse(Edging.Kind.SQUARE),
-                k -> book().say(Phrasebook.keyOf(k)), k -> change(now -> now.withBand(now.band().map(b -> b.withOuter(k)))));
+        choice(
+                        Labels.get("section.band"),
+                        () -> List.of(false, true),
+                        () -> section().band().isPresent(),
+                        on -> Labels.get(on ? "section.band_on" : "section.band_off"),
+                        on -> change(s -> s.withBand(on ? Optional.of(Band.usual(s)) : Optional.empty())))
+                .setId("band");
+        var species = choice(
+                Labels.get("section.band_species"),
+                this::woods,
+                () -> section().band().map(Band::species).orElse(section().species()),
+                s -> book().say(s.words()),
+                s -> change(now -> now.withBand(now.band().map(b -> b.withSpecies(s)))));
+        var edge = choice(
+                Labels.get("section.outer"),
+                () -> List.of(Edging.Kind.values()),
+                () -> section().band().map(b -> b.outer().kind()).orElse(Edging.Kind.SQUARE),
+                k -> book().say(Phrasebook.keyOf(k)),
+                k -> change(now -> now.withBand(now.band().map(b -> b.withOuter(k)))));
         onUpdate(() -> Stream.of(species, edge).map(Node::getParent).forEach(row -> {
             row.setVisible(section().band().isPresent());
             row.setManaged(row.isVisible());

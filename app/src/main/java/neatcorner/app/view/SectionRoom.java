@@ -32,7 +32,10 @@ final class SectionRoom implements Room {
 
     @Override
     public Optional<Foot> foot(Desk desk) {
-        return Optional.of(new Foot(Labels.get("making.heading"), desk.book().say("making.summary", desk.plan().making().steps().size()), 132,
+        return Optional.of(new Foot(
+                Labels.get("making.heading"),
+                desk.book().say("making.summary", desk.plan().making().steps().size()),
+                132,
                 width -> MakingDrawing.draw(desk.plan(), PictureView.reader(desk), width)));
     }
 }

@@ -64,8 +64,16 @@ final class ShapeChoice {
         regular();
         arched();
         count("shape.segments", Boxed.Round.class, Boxed.Round::segments, (round, n) -> round.withSegments(n));
-        count("shape.rows", Boxed.Window.class, Boxed.Window::rows, (w, n) -> new Boxed.Window(w.width(), w.height(), n, w.columns(), w.bar()));
-        count("shape.columns", Boxed.Window.class, Boxed.Window::columns, (w, n) -> new Boxed.Window(w.width(), w.height(), w.rows(), n, w.bar()));
+        count(
+                "shape.rows",
+                Boxed.Window.class,
+                Boxed.Window::rows,
+                (w, n) -> new Boxed.Window(w.width(), w.height(), n, w.columns(), w.bar()));
+        count(
+                "shape.columns",
+                Boxed.Window.class,
+                Boxed.Window::columns,
+                (w, n) -> new Boxed.Window(w.width(), w.height(), w.rows(), n, w.bar()));
         panel.entry(OutlineKey.BAR);
         panel.entry(OutlineKey.SIZE);
         free();
@@ -107,8 +115,13 @@ final class ShapeChoice {
     }
 
     private <S extends Outline> void count(String label, Class<S> type, Function<S, Integer> now, Counted<S> with) {
-        TextField field = panel.line(Labels.get(label), () -> type.isInstance(outline()) ? now.apply(type.cast(outline())).toString() : "",
-                text -> !type.isInstance(outline()) ? Optional.empty()
+        TextField field = panel.line(
+                Labels.get(label),
+                () -> type.isInstance(outline())
+                        ? now.apply(type.cast(outline())).toString()
+                        : "",
+                text -> !type.isInstance(outline())
+                        ? Optional.empty()
                         : whole(text, n -> desk().edit(new Edit.Draw(with.with(type.cast(outline()), n)))));
         field.setId(label.replace('.', '-'));
         only(field, type::isInstance);
@@ -134,14 +147,23 @@ final class ShapeChoice {
     }
 
     private void arched() {
-        var arch = panel.choice(Labels.get("shape.arch"), () -> List.of(Boxed.Arch.values()),
-                () -> outline() instanceof Boxed.Arched arched ? arched.arch() : Boxed.Arch.HALF_ROUND, this::said,
+        var arch = panel.choice(
+                Labels.get("shape.arch"),
+                () -> List.of(Boxed.Arch.values()),
+                () -> outline() instanceof Boxed.Arched arched ? arched.arch() : Boxed.Arch.HALF_ROUND,
+                this::said,
                 a -> outline() instanceof Boxed.Arched arched
-                        ? desk().edit(new Edit.Draw(Boxed.Arched.usual(arched.width(), arched.height(), a, Math.max(2, arched.segments())))) : Optional.empty());
+                        ? desk().edit(new Edit.Draw(
+                                Boxed.Arched.usual(arched.width(), arched.height(), a, Math.max(2, arched.segments()))))
+                        : Optional.empty());
         arch.setId("arch");
         only(arch, Boxed.Arched.class::isInstance);
-        TextField rise = panel.line(Labels.get("shape.rise"), () -> outline() instanceof Boxed.Arched a ? percent(a.rise()) : "", text ->
-                outline() instanceof Boxed.Arched a ? number(text.replace("%", ""), share -> desk().edit(new Edit.Draw(a.withRise(share / 100)))) : Optional.empty());
+        TextField rise = panel.line(
+                Labels.get("shape.rise"),
+                () -> outline() instanceof Boxed.Arched a ? percent(a.rise()) : "",
+                text -> outline() instanceof Boxed.Arched a
+                        ? number(text.replace("%", ""), share -> desk().edit(new Edit.Draw(a.withRise(share / 100))))
+                        : Optional.empty());
         only(rise, o -> o instanceof Boxed.Arched arched && arched.arch() != Boxed.Arch.HALF_ROUND);
         count("shape.blanks", Boxed.Arched.class, Boxed.Arched::segments, Boxed.Arched::withSegments);
     }
@@ -162,7 +184,10 @@ final class ShapeChoice {
 
     /** Corners as typed coordinates, a walk along the sides, a corner more or less. */
     private void free() {
-        TextField corners = panel.line(Labels.get("shape.corners"), () -> outline() instanceof Outline.Free free ? written(free) : "", this::readCorners);
+        TextField corners = panel.line(
+                Labels.get("shape.corners"),
+                () -> outline() instanceof Outline.Free free ? written(free) : "",
+                this::readCorners);
         corners.setId("corners");
         only(corners, Outline.Free.class::isInstance);
         TextField walk = panel.line(Labels.get("shape.walk"), () -> "", this::readWalk);
@@ -175,9 +200,19 @@ final class ShapeChoice {
             buttons.getChildren().clear();
             if (outline() instanceof Outline.Free free) {
                 for (int i = 0; i < Math.min(free.corners().size(), MOST_BUTTONS); i++) {
-                    buttons.getChildren().add(cornerButton("shape.split", Side.letter(i) + "–" + Side.letter((i + 1) % free.corners().size()), i, free::split));
+                    buttons.getChildren()
+                            .add(cornerButton(
+                                    "shape.split",
+                                    Side.letter(i) + "–"
+                                            + Side.letter(
+                                                    (i + 1) % free.corners().size()),
+                                    i,
+                                    free::split));
                 }
-                for (int i = 0; i < Math.min(free.corners().size(), MOST_BUTTONS) && free.corners().size() > 3; i++) {
+                for (int i = 0;
+                        i < Math.min(free.corners().size(), MOST_BUTTONS)
+                                && free.corners().size() > 3;
+                        i++) {
                     buttons.getChildren().add(cornerButton("shape.without", Side.letter(i), i, free::without));
                 }
             }
@@ -223,7 +258,10 @@ final class ShapeChoice {
         }
     }
 
-    /** Side, angle, side, angle…; a gap over a tape's width is shown, and closed only when asked for with a final “close”. */
+    /**
+     * Side, angle, side, angle…; a gap over a tape's width is shown, and closed only when asked for with a final
+     * “close”.
+     */
     private Optional<String> readWalk(String text) {
         if (text.isBlank()) {
             return Optional.empty();
@@ -256,7 +294,11 @@ final class ShapeChoice {
 
     /** Boxed shapes say their line by where a number is typed; the others here. */
     private void given() {
-        var line = panel.choice(Labels.get("shape.line"), () -> List.copyOf(desk().plan().frame().lines().keySet()), () -> outline().line(), this::said,
+        var line = panel.choice(
+                Labels.get("shape.line"),
+                () -> List.copyOf(desk().plan().frame().lines().keySet()),
+                () -> outline().line(),
+                this::said,
                 l -> desk().edit(new Edit.Draw(outline().at(l))));
         only(line, o -> !(o instanceof Boxed));
     }
@@ -271,8 +313,11 @@ final class ShapeChoice {
                 return Optional.of(Labels.get("shape.around_rule"));
             }
             try {
-                Line line = desk().plan().frame().has(Line.GLASS) ? Line.GLASS : desk().plan().frame().has(Line.ART) ? Line.ART : Line.SIGHT;
-                return desk().edit(new Edit.Around(desk().parsed(sizes[0].strip()), desk().parsed(sizes[1].strip()), line));
+                Line line = desk().plan().frame().has(Line.GLASS)
+                        ? Line.GLASS
+                        : desk().plan().frame().has(Line.ART) ? Line.ART : Line.SIGHT;
+                return desk().edit(new Edit.Around(
+                        desk().parsed(sizes[0].strip()), desk().parsed(sizes[1].strip()), line));
             } catch (Refusal refused) {
                 return Optional.of(desk().said(refused));
             }
@@ -283,11 +328,22 @@ final class ShapeChoice {
 
     private void lean() {
         Supplier<Lean> now = () -> desk().plan().job().lean();
-        TextField lean = panel.line(Labels.get("shape.lean"), () -> now.get().isFlat() ? Labels.get("shape.flat") : panel.book().write(now.get().angle()),
-                text -> number(text.strip().equalsIgnoreCase(Labels.get("shape.flat")) ? "0" : text, degrees -> desk().edit(new Edit.Tilt(new Lean(degrees, now.get().way())))));
+        TextField lean = panel.line(
+                Labels.get("shape.lean"),
+                () -> now.get().isFlat()
+                        ? Labels.get("shape.flat")
+                        : panel.book().write(now.get().angle()),
+                text -> number(
+                        text.strip().equalsIgnoreCase(Labels.get("shape.flat")) ? "0" : text,
+                        degrees -> desk().edit(new Edit.Tilt(
+                                new Lean(degrees, now.get().way())))));
         lean.setId("lean");
         only(lean, o -> !o.isCurved());
-        var way = panel.choice(Labels.get("shape.way"), () -> List.of(Lean.Way.values()), () -> now.get().way(), this::said,
+        var way = panel.choice(
+                Labels.get("shape.way"),
+                () -> List.of(Lean.Way.values()),
+                () -> now.get().way(),
+                this::said,
                 w -> desk().edit(new Edit.Tilt(new Lean(now.get().degrees(), w))));
         way.setId("way");
         only(way, o -> !o.isCurved() && !now.get().isFlat());

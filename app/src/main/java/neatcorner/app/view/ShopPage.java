@@ -42,9 +42,12 @@ import neatcorner.core.words.Phrasebook;
 /** The shop itself: sticks on the rack, clamps on hand, and the habits every job starts from. */
 final class ShopPage extends HBox {
     /** As {@code 50 % 20 °C}. */
-    private static final Pattern AIR = Pattern.compile("\\s*(\\d+(?:[.,]\\d+)?)\\s*%?[\\s;,/·]+(\\d+(?:[.,]\\d+)?)\\s*(?:°\\s*C?|C)?\\s*");
+    private static final Pattern AIR =
+            Pattern.compile("\\s*(\\d+(?:[.,]\\d+)?)\\s*%?[\\s;,/·]+(\\d+(?:[.,]\\d+)?)\\s*(?:°\\s*C?|C)?\\s*");
     /** As {@code 19.80}, {@code 2.10 / ft}, {@code 6.90 / m} or {@code 8.40 / bd ft}. */
-    private static final Pattern PRICE = Pattern.compile("\\s*(\\d{1,7}(?:[.,]\\d{1,2})?)\\s*(?:/\\s*(ft|m|bd ft))?\\s*");
+    private static final Pattern PRICE =
+            Pattern.compile("\\s*(\\d{1,7}(?:[.,]\\d{1,2})?)\\s*(?:/\\s*(ft|m|bd ft))?\\s*");
+
     private final Desk desk;
     private final Panel rack;
     private final Panel habits;
@@ -98,13 +101,30 @@ final class ShopPage extends HBox {
         air("shop", Climate::shop, (c, a) -> new Climate(a, c.dry(), c.damp()));
         air("dry", Climate::dry, (c, a) -> new Climate(c.shop(), a, c.damp()));
         air("damp", Climate::damp, (c, a) -> new Climate(c.shop(), c.dry(), a));
-        habits.rows(box -> box.getChildren().add(Panel.text(desk.book().say("shop.moisture", desk.shop().climate().shop().equilibriumMoisture(),
-                desk.shop().climate().dry().equilibriumMoisture(), desk.shop().climate().damp().equilibriumMoisture()), "soft")));
+        habits.rows(box -> box.getChildren()
+                .add(Panel.text(
+                        desk.book()
+                                .say(
+                                        "shop.moisture",
+                                        desk.shop().climate().shop().equilibriumMoisture(),
+                                        desk.shop().climate().dry().equilibriumMoisture(),
+                                        desk.shop().climate().damp().equilibriumMoisture()),
+                        "soft")));
     }
 
     private void air(String where, Function<Climate, Air> read, BiFunction<Climate, Air, Climate> write) {
-        habits.line(Labels.get("shop.air." + where), () -> desk.book().say("shop.air", read.apply(desk.shop().climate()).humidity(),
-                Math.round(read.apply(desk.shop().climate()).celsius() * 10) / 10.0), text -> aired(text, write)).setId("air-" + where);
+        habits.line(
+                        Labels.get("shop.air." + where),
+                        () -> desk.book()
+                                .say(
+                                        "shop.air",
+                                        read.apply(desk.shop().climate()).humidity(),
+                                        Math.round(read.apply(desk.shop().climate())
+                                                                .celsius()
+                                                        * 10)
+                                                / 10.0),
+                        text -> aired(text, write))
+                .setId("air-" + where);
     }
 
     private Optional<String> aired(String text, BiFunction<Climate, Air, Climate> write) {
@@ -113,7 +133,9 @@ final class ShopPage extends HBox {
             return Optional.of(Labels.get("shop.air_rule", text));
         }
         try {
-            Air air = Air.of(Double.parseDouble(numbers.group(1).replace(',', '.')), Double.parseDouble(numbers.group(2).replace(',', '.')));
+            Air air = Air.of(
+                    Double.parseDouble(numbers.group(1).replace(',', '.')),
+                    Double.parseDouble(numbers.group(2).replace(',', '.')));
             return desk.edit(new ShopEdit.SetClimate(write.apply(desk.shop().climate(), air)));
         } catch (Refusal refused) {
             return Optional.of(desk.said(refused));
@@ -148,8 +170,18 @@ final class ShopPage extends HBox {
         box.getStyleClass().add("option");
         var section = moulding.section();
         Button drop = quiet(Labels.get("shop.drop"), () -> desk.edit(new ShopEdit.Drop(section)), box);
-        box.getChildren().add(Panel.spread(Panel.text(desk.book().say("shop.moulding", section.name(), section.species(),
-                desk.book().exactly(section.face()), desk.book().exactly(section.thickness())), "strong"), drop));
+        box.getChildren()
+                .add(Panel.spread(
+                        Panel.text(
+                                desk.book()
+                                        .say(
+                                                "shop.moulding",
+                                                section.name(),
+                                                section.species(),
+                                                desk.book().exactly(section.face()),
+                                                desk.book().exactly(section.thickness())),
+                                "strong"),
+                        drop));
         moulding.sold().forEach(sale -> box.getChildren().add(sale(moulding, sale, box)));
         for (Sticks sticks : moulding.onHand()) {
             Button less = quiet("−", () -> stock(moulding, sticks.length(), sticks.count() - 1), box);
@@ -157,7 +189,14 @@ final class ShopPage extends HBox {
             Button more = quiet("+", () -> stock(moulding, sticks.length(), sticks.count() + 1), box);
             more.setAccessibleText(Labels.get("shop.more"));
             HBox buttons = new HBox(4, less, more);
-            box.getChildren().add(Panel.spread(Panel.text(desk.book().say("shop.sticks", sticks.count(), desk.book().exactly(sticks.length()))), buttons));
+            box.getChildren()
+                    .add(Panel.spread(
+                            Panel.text(desk.book()
+                                    .say(
+                                            "shop.sticks",
+                                            sticks.count(),
+                                            desk.book().exactly(sticks.length()))),
+                            buttons));
         }
         if (moulding.onHand().isEmpty()) {
             box.getChildren().add(Panel.text(Labels.get("shop.none"), "soft"));
@@ -165,7 +204,13 @@ final class ShopPage extends HBox {
         box.getChildren().add(adding(moulding, box));
         if (!moulding.onHand().isEmpty()) {
             Shop shop = desk.shop();
-            StockRows.asked(rack, box, makes.computeIfAbsent(section, _ -> new Aside<>()), shop, Labels.get("shop.makes"), () -> makes(moulding, shop));
+            StockRows.asked(
+                    rack,
+                    box,
+                    makes.computeIfAbsent(section, _ -> new Aside<>()),
+                    shop,
+                    Labels.get("shop.makes"),
+                    () -> makes(moulding, shop));
         }
         return box;
     }
@@ -244,7 +289,10 @@ final class ShopPage extends HBox {
     private Optional<String> added(Moulding moulding, String text, boolean onHand) {
         try {
             Length length = desk.parsed(text);
-            return desk.edit(onHand ? new ShopEdit.Receive(moulding.section(), length, 1) : new ShopEdit.Keep(moulding.section(), List.of(length)));
+            return desk.edit(
+                    onHand
+                            ? new ShopEdit.Receive(moulding.section(), length, 1)
+                            : new ShopEdit.Keep(moulding.section(), List.of(length)));
         } catch (Refusal refused) {
             return Optional.of(desk.said(refused));
         }
@@ -254,7 +302,8 @@ final class ShopPage extends HBox {
         int count = desk.shop().clamps(kind, Length.ZERO);
         Length reach = desk.shop().clamps().stream().filter(c -> c.kind() == kind).map(Clamps::reach)
                 .max(Length::compareTo).orElse(Length.inches(96));
-        Button less = quiet("−", () -> desk.edit(new ShopEdit.HaveClamps(new Clamps(kind, Math.max(0, count - 1), reach))), habits);
+        Button less = quiet(
+                "−", () -> desk.edit(new ShopEdit.HaveClamps(new Clamps(kind, Math.max(0, count - 1), reach))), habits);
         less.setAccessibleText(Labels.get("shop.less"));
         Button more = quiet("+", () -> desk.edit(new ShopEdit.HaveClamps(new Clamps(kind, count + 1, reach))), habits);
         more.setAccessibleText(Labels.get("shop.more"));
@@ -262,14 +311,22 @@ final class ShopPage extends HBox {
         reaching.setPrefColumnCount(7);
         reaching.setAccessibleText(Labels.get("shop.reach"));
         reaching.setOnAction(_ -> reach(kind, count, reaching.getText()));
-        HBox buttons = new HBox(6, Panel.text(Integer.toString(count), "strong"), less, more, Panel.text(Labels.get("shop.reach"), "soft"), reaching);
+        HBox buttons = new HBox(
+                6,
+                Panel.text(Integer.toString(count), "strong"),
+                less,
+                more,
+                Panel.text(Labels.get("shop.reach"), "soft"),
+                reaching);
         buttons.setAlignment(Pos.CENTER_RIGHT);
         return Panel.spread(Panel.text(desk.book().say(Phrasebook.keyOf(kind)), "soft"), buttons);
     }
 
     private void reach(ClampKind kind, int count, String text) {
         try {
-            habits.complain(habits, desk.edit(new ShopEdit.HaveClamps(new Clamps(kind, Math.max(1, count), desk.parsed(text)))));
+            habits.complain(
+                    habits,
+                    desk.edit(new ShopEdit.HaveClamps(new Clamps(kind, Math.max(1, count), desk.parsed(text)))));
         } catch (Refusal refused) {
             habits.complain(habits, Optional.of(desk.said(refused)));
         }

@@ -65,7 +65,9 @@ enum Shortcut {
 
     /** Whether these keys are meant; the plus sign has several keys. */
     boolean matches(KeyEvent key) {
-        boolean plus = this == LARGER && key.isShortcutDown() && (key.getCode() == KeyCode.EQUALS || key.getCode() == KeyCode.ADD);
+        boolean plus = this == LARGER
+                && key.isShortcutDown()
+                && (key.getCode() == KeyCode.EQUALS || key.getCode() == KeyCode.ADD);
         boolean minus = this == SMALLER && key.isShortcutDown() && key.getCode() == KeyCode.SUBTRACT;
         return keys.match(key) || plus || minus;
     }

@@ -53,7 +53,10 @@ final class SideColumn extends Panel {
         }
         for (Working.Line line : shown.working().lines()) {
             String sign = line.step().sign().isEmpty() ? "" : line.step().sign() + " ";
-            box.getChildren().add(Panel.spread(Panel.text(sign + book().say(line.words())), Panel.text(book().exactly(line.amount()), "strong")));
+            box.getChildren()
+                    .add(Panel.spread(
+                            Panel.text(sign + book().say(line.words())),
+                            Panel.text(book().exactly(line.amount()), "strong")));
         }
         if (!shown.working().lines().isEmpty()) {
             HBox result = Panel.spread(Panel.text(book().say(shown.name())), Panel.text(book().write(shown), "strong"));
@@ -80,9 +83,14 @@ final class SideColumn extends Panel {
 
     /** What there is to know at another station, in one line that leads there. */
     private Button elsewhere(Station station, List<Finding> there) {
-        Button line = new Button(book().say(Phrasebook.keyOf(station)) + ": " + there.stream().map(finding -> book().say(Phrasebook.keyOf(finding.severity())))
-                .collect(Collectors.groupingBy(word -> word, LinkedHashMap::new, Collectors.counting())).entrySet().stream()
-                .map(entry -> entry.getValue() > 1 ? entry.getValue() + " × " + entry.getKey() : entry.getKey()).collect(Collectors.joining(", ")));
+        Button line = new Button(book().say(Phrasebook.keyOf(station)) + ": "
+                + there.stream()
+                        .map(finding -> book().say(Phrasebook.keyOf(finding.severity())))
+                        .collect(Collectors.groupingBy(word -> word, LinkedHashMap::new, Collectors.counting()))
+                        .entrySet()
+                        .stream()
+                        .map(entry -> entry.getValue() > 1 ? entry.getValue() + " × " + entry.getKey() : entry.getKey())
+                        .collect(Collectors.joining(", ")));
         line.getStyleClass().addAll("elsewhere", there.getFirst().severity().name().toLowerCase(Locale.ROOT));
         line.setId("elsewhere-" + station.id());
         line.setMaxWidth(Double.MAX_VALUE);
@@ -96,13 +104,16 @@ final class SideColumn extends Panel {
         card.getStyleClass().addAll("finding", finding.severity().name().toLowerCase(Locale.ROOT));
         card.getChildren().addAll(Panel.text(book().say(Phrasebook.keyOf(finding.severity())), "severity"),
                 Panel.text(book().say(finding.what())), Panel.text(book().say(finding.cure()), "soft"));
-        finding.remedy().filter(remedy -> !(remedy instanceof Remedy.Visit(_, Station where) && where == desk().station())).ifPresent(remedy -> {
-            Button button = new Button(book().say(remedy.words()));
-            button.getStyleClass().add("remedy");
-            button.setId("remedy-" + finding.id());
-            button.setOnAction(_ -> complain(button, desk().remedy(remedy)));
-            card.getChildren().add(button);
-        });
+        finding.remedy()
+                .filter(remedy ->
+                        !(remedy instanceof Remedy.Visit(_, Station where) && where == desk().station()))
+                .ifPresent(remedy -> {
+                    Button button = new Button(book().say(remedy.words()));
+                    button.getStyleClass().add("remedy");
+                    button.setId("remedy-" + finding.id());
+                    button.setOnAction(_ -> complain(button, desk().remedy(remedy)));
+                    card.getChildren().add(button);
+                });
         return card;
     }
 

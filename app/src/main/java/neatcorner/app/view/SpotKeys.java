@@ -79,7 +79,10 @@ final class SpotKeys {
     }
 
     private boolean press() {
-        spot().ifPresent(spot -> does.pressed(spot, (spot.from().x() + spot.to().x()) / 2, (spot.from().y() + spot.to().y()) / 2));
+        spot().ifPresent(spot -> does.pressed(
+                spot,
+                (spot.from().x() + spot.to().x()) / 2,
+                (spot.from().y() + spot.to().y()) / 2));
         return true;
     }
 

@@ -22,7 +22,10 @@ public final class SteadyCaret {
     private static void stand(TextInputControl control) {
         for (Node node : control.lookupAll("*")) {
             if (node instanceof Path caret && caret.opacityProperty().isBound()) {
-                caret.opacityProperty().bind(Bindings.when(control.focusedProperty().and(control.editableProperty())).then(1.0).otherwise(0.0));
+                caret.opacityProperty()
+                        .bind(Bindings.when(control.focusedProperty().and(control.editableProperty()))
+                                .then(1.0)
+                                .otherwise(0.0));
             }
         }
     }

@@ -40,7 +40,8 @@ import neatcorner.core.solve.sheet.SheetProblem;
 
 /**
  * The sticks with what stands above them: this job or all open jobs, how good the layout is proven to be,
- * larger and smaller. Pieces are dragged from stick to stick; pressing a piece or a stick tells what can be wished of it.
+ * larger and smaller. Pieces are dragged from stick to stick; pressing a piece or a stick tells what can be wished of
+ * it.
  */
 final class SticksBar implements PictureView.Pressing {
     private static final PseudoClass ON = PseudoClass.getPseudoClass("on");
@@ -137,10 +138,19 @@ final class SticksBar implements PictureView.Pressing {
         prove(Proof.of(desk.cuts().lots()), desk.cuts().lots().isEmpty());
         if (desk.cuts().together().isPresent()) {
             Together together = desk.cuts().together().get();
-            picture.drawTall(Labels.get("picture.sticks"), width -> StickDrawing.draw(together.lots(), desk.shop().habits(), PictureView.reader(desk), width));
-            return desk.book().say("sticks.together", together.orders().size(), sticks().size(), sticks().stream().filter(StickLayout::bought).count());
+            picture.drawTall(
+                    Labels.get("picture.sticks"),
+                    width -> StickDrawing.draw(together.lots(), desk.shop().habits(), PictureView.reader(desk), width));
+            return desk.book()
+                    .say(
+                            "sticks.together",
+                            together.orders().size(),
+                            sticks().size(),
+                            sticks().stream().filter(StickLayout::bought).count());
         }
-        picture.drawTall(Labels.get("picture.sticks"), width -> StickDrawing.draw(desk.plan(), PictureView.reader(desk), width, StickDrawing.MOST_SHOWN));
+        picture.drawTall(
+                Labels.get("picture.sticks"),
+                width -> StickDrawing.draw(desk.plan(), PictureView.reader(desk), width, StickDrawing.MOST_SHOWN));
         if (desk.plan().job().choices().cutting().isMade()) {
             return Labels.get("sticks.made");
         }
@@ -153,16 +163,30 @@ final class SticksBar implements PictureView.Pressing {
         boolean working = desk.improver().isWorking();
         stop.setVisible(!nothing && (working || !now.proven()));
         stop.setManaged(stop.isVisible());
-        proof.setText(nothing ? "" : desk.book().say(now.words()) + (working ? Labels.get("sticks.working", desk.improver().left()) : ""));
+        proof.setText(
+                nothing
+                        ? ""
+                        : desk.book().say(now.words())
+                                + (working
+                                        ? Labels.get(
+                                                "sticks.working",
+                                                desk.improver().left())
+                                        : ""));
         proof.pseudoClassStateChanged(ON, now.proven());
     }
 
     private String boards() {
         Milling milling = desk.cuts().milling();
         proof.setText("");
-        picture.drawTall(Labels.get("picture.boards"), width -> BoardDrawing.draw(milling, PictureView.reader(desk), width));
+        picture.drawTall(
+                Labels.get("picture.boards"), width -> BoardDrawing.draw(milling, PictureView.reader(desk), width));
         int missing = milling.missingCount();
-        return desk.book().say("boards.summary", milling.boards().size(), Known.in(milling.wood(), Milling.Step.ROUGH), Known.in(milling.wood(), Milling.Step.FINISHED))
+        return desk.book()
+                        .say(
+                                "boards.summary",
+                                milling.boards().size(),
+                                Known.in(milling.wood(), Milling.Step.ROUGH),
+                                Known.in(milling.wood(), Milling.Step.FINISHED))
                 + (missing > 0 ? Labels.get("boards.missing", missing) : "");
     }
 
@@ -170,8 +194,15 @@ final class SticksBar implements PictureView.Pressing {
         List<SheetLot> lots = desk.cuts().sheets();
         List<SheetAnswer> answers = lots.stream().flatMap(lot -> lot.answer().stream()).toList();
         prove(SheetLot.proof(lots), answers.isEmpty());
-        picture.drawTall(Labels.get("picture.sheets"), width -> SheetDrawing.draw(lots, PictureView.reader(desk), width));
-        return Labels.get("sheets.summary", lots.stream().flatMap(l -> l.problem().stream()).flatMap(p -> p.panes().stream()).mapToInt(SheetProblem.Pane::count).sum(),
+        picture.drawTall(
+                Labels.get("picture.sheets"), width -> SheetDrawing.draw(lots, PictureView.reader(desk), width));
+        return Labels.get(
+                "sheets.summary",
+                lots.stream()
+                        .flatMap(l -> l.problem().stream())
+                        .flatMap(p -> p.panes().stream())
+                        .mapToInt(SheetProblem.Pane::count)
+                        .sum(),
                 answers.stream().mapToInt(a -> a.sheets().size()).sum());
     }
 
@@ -210,8 +241,11 @@ final class SticksBar implements PictureView.Pressing {
     }
 
     private Optional<StickId> stickAt(double x, double y) {
-        return picture.spots().filter(spot -> spot.has(x, y)).map(Mark.Spot::what)
-                .flatMap(thing -> thing instanceof Thing.Stick(StickId stick) ? Stream.of(stick) : Stream.empty()).findFirst();
+        return picture.spots()
+                .filter(spot -> spot.has(x, y))
+                .map(Mark.Spot::what)
+                .flatMap(thing -> thing instanceof Thing.Stick(StickId stick) ? Stream.of(stick) : Stream.empty())
+                .findFirst();
     }
 
     @Override
@@ -226,11 +260,13 @@ final class SticksBar implements PictureView.Pressing {
                 stickAt(x, y).ifPresent(stick -> item(menu, kept ? "sticks.free" : "sticks.keep", piece.toString(),
                         kept ? wishes().withoutLock(piece) : wishes().withLock(piece, stick)));
             }
-            case Thing.Stick(StickId stick) -> item(menu, "sticks.forbid", stick.toString(), wishes().withForbidden(stick, true));
+            case Thing.Stick(StickId stick) ->
+                item(menu, "sticks.forbid", stick.toString(), wishes().withForbidden(stick, true));
             case Thing.Defect _ -> {
             }
         }
-        wishes().forbidden().forEach(stick -> item(menu, "sticks.allow", stick.toString(), wishes().withForbidden(stick, false)));
+        wishes().forbidden()
+                .forEach(stick -> item(menu, "sticks.allow", stick.toString(), wishes().withForbidden(stick, false)));
         if (!wishes().isFree()) {
             item(menu, "sticks.free_all", "", wishes().freed());
         }

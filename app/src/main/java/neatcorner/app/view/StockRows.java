@@ -28,7 +28,10 @@ final class StockRows {
         Phrasebook book = panel.book();
         for (Milling.Step step : Milling.Step.values()) {
             String lost = step == Milling.Step.ROUGH ? "" : book.say("board.lost", milling.lost(step));
-            box.getChildren().add(Panel.spread(Panel.text(book.say(Phrasebook.keyOf(step)), "soft"), Panel.text(book.write(Known.in(milling.wood(), step)) + lost, "strong")));
+            box.getChildren()
+                    .add(Panel.spread(
+                            Panel.text(book.say(Phrasebook.keyOf(step)), "soft"),
+                            Panel.text(book.write(Known.in(milling.wood(), step)) + lost, "strong")));
         }
         if (milling.missingCount() > 0) {
             box.getChildren().add(Panel.text(Labels.get("rack.milling_missing", milling.missingCount()), "soft"));
@@ -51,14 +54,38 @@ final class StockRows {
             box.getChildren().add(Panel.text(Labels.get("rack.makes_nothing"), "soft"));
             return;
         }
-        box.getChildren().add(Panel.text(Labels.get("rack.makes_largest", makes.largest().stream().map(s -> book.write(s.width()) + " × " + book.write(s.height()))
-                .collect(Collectors.joining(", ")))));
-        box.getChildren().add(Panel.text(makes.sizes().isEmpty() ? Labels.get("rack.makes_no_standard") : Labels.get("rack.makes_standard", makes.sizes().stream()
-                .map(s -> book.say("rack.makes_size", s.count(), book.exactly(s.width()), book.exactly(s.height()))).collect(Collectors.joining(", ")))));
+        box.getChildren()
+                .add(Panel.text(Labels.get(
+                        "rack.makes_largest",
+                        makes.largest().stream()
+                                .map(s -> book.write(s.width()) + " × " + book.write(s.height()))
+                                .collect(Collectors.joining(", ")))));
+        box.getChildren()
+                .add(Panel.text(
+                        makes.sizes().isEmpty()
+                                ? Labels.get("rack.makes_no_standard")
+                                : Labels.get(
+                                        "rack.makes_standard",
+                                        makes.sizes().stream()
+                                                .map(s -> book.say(
+                                                        "rack.makes_size",
+                                                        s.count(),
+                                                        book.exactly(s.width()),
+                                                        book.exactly(s.height())))
+                                                .collect(Collectors.joining(", ")))));
     }
 
-    /** A button that asks what sticks make; the answer is worked out beside the window and stays as long as the shop does. */
-    static void asked(Panel panel, VBox box, Aside<Shop, List<Lines>> aside, Shop shop, String question, Supplier<List<Lines>> work) {
+    /**
+     * A button that asks what sticks make; the answer is worked out beside the window and stays as long as the shop
+     * does.
+     */
+    static void asked(
+            Panel panel,
+            VBox box,
+            Aside<Shop, List<Lines>> aside,
+            Shop shop,
+            String question,
+            Supplier<List<Lines>> work) {
         if (!aside.isAsked(shop)) {
             Button ask = new Button(question);
             ask.getStyleClass().add("quiet");
@@ -79,23 +106,48 @@ final class StockRows {
         }
     }
 
-    /** Of every material the panes, the sheets they take and how good that is; first those with panes that no sheet holds. */
+    /**
+     * Of every material the panes, the sheets they take and how good that is; first those with panes that no sheet
+     * holds.
+     */
     static void sheets(Panel panel, VBox box, List<SheetLot> lots, String currency) {
         Phrasebook book = panel.book();
         for (SheetLot lot : lots.stream().sorted(Comparator.comparing(lot -> lot.tooLarge().isEmpty())).toList()) {
             VBox rows = new VBox(1);
             rows.getStyleClass().add("option");
             rows.getChildren().add(Panel.text(book.say(Phrasebook.keyOf(lot.material())), "strong"));
-            lot.problem().ifPresent(problem -> lot.answer().ifPresent(answer -> {
-                int panes = problem.panes().stream().mapToInt(SheetProblem.Pane::count).sum();
-                List<SheetAnswer.Laid> bought = answer.sheets().stream().filter(lot::isBought).toList();
-                rows.getChildren().add(Panel.text(book.say("cuts.sheet_lot", panes, answer.sheets().size()), "soft"));
-                if (!bought.isEmpty()) {
-                    rows.getChildren().add(Panel.text(book.say("cuts.sheets_bought", bought.size(), new Money(answer.cost(), currency).text()), "soft"));
-                }
-                rows.getChildren().add(Panel.text(book.say(SheetLot.proof(List.of(lot)).words()), "soft"));
-            }));
-            lot.tooLarge().forEach(pane -> rows.getChildren().add(Panel.text(book.say("cuts.sheet_none", pane.name(), pane.width(), pane.height()), "severity")));
+            lot.problem()
+                    .ifPresent(problem -> lot.answer().ifPresent(answer -> {
+                        int panes = problem.panes().stream()
+                                .mapToInt(SheetProblem.Pane::count)
+                                .sum();
+                        List<SheetAnswer.Laid> bought =
+                                answer.sheets().stream().filter(lot::isBought).toList();
+                        rows.getChildren()
+                                .add(Panel.text(
+                                        book.say(
+                                                "cuts.sheet_lot",
+                                                panes,
+                                                answer.sheets().size()),
+                                        "soft"));
+                        if (!bought.isEmpty()) {
+                            rows.getChildren()
+                                    .add(Panel.text(
+                                            book.say(
+                                                    "cuts.sheets_bought",
+                                                    bought.size(),
+                                                    new Money(answer.cost(), currency).text()),
+                                            "soft"));
+                        }
+                        rows.getChildren()
+                                .add(Panel.text(
+                                        book.say(SheetLot.proof(List.of(lot)).words()), "soft"));
+                    }));
+            lot.tooLarge()
+                    .forEach(pane -> rows.getChildren()
+                            .add(Panel.text(
+                                    book.say("cuts.sheet_none", pane.name(), pane.width(), pane.height()),
+                                    "severity")));
             box.getChildren().add(rows);
         }
     }

@@ -42,8 +42,8 @@ final class TagField extends VBox {
     private @Nullable Shown shown;
 
     /** What is shown; showing the same again costs nothing. */
-    private record Shown(Numeral numeral, Origin origin, String words, String name, double size, Palette palette, boolean chosen) {
-    }
+    private record Shown(
+            Numeral numeral, Origin origin, String words, String name, double size, Palette palette, boolean chosen) {}
 
     /** What a tag does. */
     interface Typing {
@@ -82,7 +82,10 @@ final class TagField extends VBox {
             click.consume();
         });
         box.addEventHandler(KeyEvent.KEY_TYPED, key -> {
-            if (!this.typing && !key.isShortcutDown() && !key.isAltDown() && key.getCharacter().matches("[0-9.,½¼¾⅛⅜⅝⅞]")) {
+            if (!this.typing
+                    && !key.isShortcutDown()
+                    && !key.isAltDown()
+                    && key.getCharacter().matches("[0-9.,½¼¾⅛⅜⅝⅞]")) {
                 begin(key.getCharacter()).end();
                 key.consume();
             }

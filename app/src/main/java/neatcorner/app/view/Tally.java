@@ -77,14 +77,25 @@ final class Tally {
     void pieces() {
         for (List<Member> group : plan().frame().alike()) {
             Member member = group.getFirst();
-            String names = plan().frame().isFourSquare() ? group.stream().map(m -> panel.book().say(m.side().words())).collect(Collectors.joining(", "))
+            String names = plan().frame().isFourSquare()
+                    ? group.stream()
+                            .map(m -> panel.book().say(m.side().words()))
+                            .collect(Collectors.joining(", "))
                     : group.stream().map(m -> m.side().letters()).distinct().collect(Collectors.joining(", "));
             HBox row = big(member.longPoint(), names.substring(0, 1).toUpperCase(Locale.ROOT) + names.substring(1), "");
             row.getChildren().addFirst(count(group.size() * plan().job().quantity()));
             VBox words = (VBox) row.getChildren().getLast();
-            boolean plain = member.longPoint().value().equals(member.shortPoint().value()) && member.left().isSquare() && member.right().isSquare();
-            words.getChildren().setAll(plain ? List.of(Panel.text(panel.book().say("sheet.square_ends"), "soft"))
-                    : List.of(Panel.text(panel.book().say("tag.long_point"), "soft"), Panel.text(panel.book().say("sheet.short", member.shortPoint()), "soft")));
+            boolean plain =
+                    member.longPoint().value().equals(member.shortPoint().value())
+                            && member.left().isSquare()
+                            && member.right().isSquare();
+            words.getChildren()
+                    .setAll(
+                            plain
+                                    ? List.of(Panel.text(panel.book().say("sheet.square_ends"), "soft"))
+                                    : List.of(
+                                            Panel.text(panel.book().say("tag.long_point"), "soft"),
+                                            Panel.text(panel.book().say("sheet.short", member.shortPoint()), "soft")));
         }
     }
 
@@ -92,9 +103,14 @@ final class Tally {
     void saw() {
         List<Member> pieces = plan().frame().pieces().toList();
         Member first = pieces.getFirst();
-        boolean same = pieces.stream().allMatch(m -> m.left().isSetLike(first.left()) && m.right().isSetLike(first.left()));
-        Label saw = same ? Panel.text(panel.book().write(first.left().swing()), "big-angle") : Panel.text(swings(), "big-text");
-        VBox words = new VBox(Panel.text(Labels.get(same ? "side.saw_both" : "side.saw_differs"), "soft"), Panel.text(Labels.get("side.saw_lie"), "soft"));
+        boolean same = pieces.stream()
+                .allMatch(m -> m.left().isSetLike(first.left()) && m.right().isSetLike(first.left()));
+        Label saw = same
+                ? Panel.text(panel.book().write(first.left().swing()), "big-angle")
+                : Panel.text(swings(), "big-text");
+        VBox words = new VBox(
+                Panel.text(Labels.get(same ? "side.saw_both" : "side.saw_differs"), "soft"),
+                Panel.text(Labels.get("side.saw_lie"), "soft"));
         HBox row = new HBox(10, saw, words);
         row.setAlignment(Pos.CENTER_LEFT);
         saw.setMinWidth(Region.USE_PREF_SIZE);

@@ -5,8 +5,8 @@ import javafx.scene.input.InputEvent;
 
 /**
  * Keeps the window's memory small. The collector lets the heap grow as far as it may before it looks at what has
- * grown old, which the answers and plans of a second ago soon do; so it is asked to when there is a pause, and when there
- * is none for long. It holds the window up for a tenth of a second.
+ * grown old, which the answers and plans of a second ago soon do; so it is asked to when there is a pause, and when
+ * there is none for long. It holds the window up for a tenth of a second.
  */
 final class Tidying {
     private static final long PAUSE_NANOS = 1_500_000_000L;

@@ -50,7 +50,8 @@ final class Typist implements TagField.Typing {
         title.setDisable(true);
         menu.getItems().addAll(title, new SeparatorMenuItem());
         for (GiveWay.Option option : options) {
-            MenuItem item = new MenuItem(desk.book().say("giveway.becomes", option.number(), desk.book().exactly(option.value())));
+            MenuItem item = new MenuItem(desk.book()
+                    .say("giveway.becomes", option.number(), desk.book().exactly(option.value())));
             item.setOnAction(_ -> desk.edit(option.edit()));
             menu.getItems().add(item);
         }

@@ -20,7 +20,10 @@ public final class Window {
     /** There is nothing to show a window on after all. The message says what there is without. */
     public static final class NoDisplay extends RuntimeException {
         NoDisplay(Throwable cause) {
-            super("no window can be opened, for the display does not answer (" + cause.getMessage() + "); see neat-corner --help for what works without one", cause);
+            super(
+                    "no window can be opened, for the display does not answer (" + cause.getMessage()
+                            + "); see neat-corner --help for what works without one",
+                    cause);
         }
     }
 
@@ -37,7 +40,10 @@ public final class Window {
                 try {
                     show(desk.join(), whenShown);
                 } catch (CompletionException failed) {
-                    refuse(failed.getCause() instanceof StoreException said ? said.getMessage() : String.valueOf(failed.getCause()));
+                    refuse(
+                            failed.getCause() instanceof StoreException said
+                                    ? said.getMessage()
+                                    : String.valueOf(failed.getCause()));
                 }
             });
         } catch (UnsupportedOperationException | LinkageError none) {

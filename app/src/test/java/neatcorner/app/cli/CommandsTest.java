@@ -73,7 +73,9 @@ class CommandsTest {
         }
     }
 
-    /** Backed up, compacted, written as open files and read back: the same shop each time, and what is wrong is said. */
+    /**
+     * Backed up, compacted, written as open files and read back: the same shop each time, and what is wrong is said.
+     */
     @Test
     void aWholeShopGoesOutAndComesBack() {
         Path store = folder.resolve("demo.neatcorner");
@@ -86,7 +88,8 @@ class CommandsTest {
         assertThat(said()).contains("KB before");
         assertThat(Commands.run("export", copy, open)).isZero();
         assertThat(Commands.run("import", open, back)).isZero();
-        try (ShopStore was = ShopStore.open(store, Clock.systemUTC()); ShopStore is = ShopStore.open(Path.of(back), Clock.systemUTC())) {
+        try (ShopStore was = ShopStore.open(store, Clock.systemUTC());
+                ShopStore is = ShopStore.open(Path.of(back), Clock.systemUTC())) {
             assertThat(is.shop().text()).isEqualTo(was.shop().text());
             assertThat(is.jobs()).hasSameSizeAs(was.jobs());
             for (int i = 0; i < was.jobs().size(); i++) {
@@ -104,8 +107,10 @@ class CommandsTest {
     @Test
     void aBareProblemIsLaidOnSticksWithItsProof() throws IOException {
         Path problem = Files.writeString(folder.resolve("sticks.json"), """
-                { "kerf": 4, "pieces": [ { "name": "a", "length": 400, "count": 3 }, { "name": "b", "length": 596, "count": 3 } ],
-                  "stock": [ { "name": "s", "length": "1 m", "cost": 7 } ] }""");
+            { "kerf": 4, "pieces": [
+                { "name": "a", "length": 400, "count": 3 }, { "name": "b", "length": 596, "count": 3 } ],
+              "stock": [ { "name": "s", "length": "1 m", "cost": 7 } ] }\
+            """);
         assertThat(Commands.run("stickplan", problem.toString())).isZero();
         assertThat(said()).contains("sticks 3, cost 21").contains("proven best");
         out.reset();
@@ -118,29 +123,43 @@ class CommandsTest {
             assertThat(Commands.run("stickplan", problem.toString())).isEqualTo(2);
             Files.writeString(problem, Files.readString(problem).replace(wrong, "\"length\": 400"));
         }
-        assertThat(complained()).contains("longer than every stick").contains("length of piece a").contains("pieces[0].length");
+        assertThat(complained())
+                .contains("longer than every stick")
+                .contains("length of piece a")
+                .contains("pieces[0].length");
     }
 
-    /** Slanted ends that may be turned share their cut: two of 500 mm, 60 wide at 45°, and a kerf of 3 take 2 · 500 − 60 + 3·√2. */
+    /**
+     * Slanted ends that may be turned share their cut: two of 500 mm, 60 wide at 45°, and a kerf of 3 take 2 · 500 − 60
+     * + 3·√2.
+     */
     @Test
     void aBareProblemMayHaveSlantedEndsGroupsDefectsAndLocks() throws IOException {
         Path problem = Files.writeString(folder.resolve("sticks.json"), """
-                { "kerf": 3, "pieces": [ { "name": "a", "length": 500, "count": 2, "left": 45, "right": 45, "width": 60, "flip": true },
-                    { "name": "x", "length": 200, "group": "g" }, { "name": "y", "length": 150, "group": "g" } ],
-                  "stock": [ { "name": "s", "length": 945, "cost": 7 }, { "name": "o", "length": 700, "count": 1, "defects": [ { "from": 100, "to": 120 } ] } ],
-                  "locks": [ { "piece": 1, "stock": 1 } ] }""");
+            { "kerf": 3, "pieces": [
+                { "name": "a", "length": 500, "count": 2, "left": 45, "right": 45, "width": 60, "flip": true },
+                { "name": "x", "length": 200, "group": "g" }, { "name": "y", "length": 150, "group": "g" } ],
+              "stock": [ { "name": "s", "length": 945, "cost": 7 },
+                { "name": "o", "length": 700, "count": 1, "defects": [ { "from": 100, "to": 120 } ] } ],
+              "locks": [ { "piece": 1, "stock": 1 } ] }\
+            """);
         assertThat(Commands.run("stickplan", "--json", problem.toString())).isZero();
         JsonNode answer = JsonMapper.shared().readTree(said());
         assertThat(answer.at("/cost").intValue()).isEqualTo(7);
-        assertThat(answer.at("/sticks/0/pieces/1/start_mm").doubleValue()).isEqualTo(500 - 60 + 3 * Math.sqrt(2), within(1e-5));
-        assertThat(answer.at("/sticks/1/pieces/0/start_mm").doubleValue()).as("past the defect").isGreaterThanOrEqualTo(120);
+        assertThat(answer.at("/sticks/0/pieces/1/start_mm").doubleValue())
+                .isEqualTo(500 - 60 + 3 * Math.sqrt(2), within(1e-5));
+        assertThat(answer.at("/sticks/1/pieces/0/start_mm").doubleValue())
+                .as("past the defect")
+                .isGreaterThanOrEqualTo(120);
         assertThat(answer.at("/sticks/1/pieces/1/name").stringValue()).isEqualTo("y");
     }
 
     @Test
     void aBareProblemOfPanesIsLaidOnSheets() throws IOException {
         Path problem = Files.writeString(folder.resolve("sheets.json"), """
-                { "panes": [ { "name": "p", "width": 500, "height": 300, "count": 4 } ], "stock": [ { "name": "s", "width": 1000, "height": 600, "cost": 9 } ] }""");
+            { "panes": [ { "name": "p", "width": 500, "height": 300, "count": 4 } ],
+              "stock": [ { "name": "s", "width": 1000, "height": 600, "cost": 9 } ] }\
+            """);
         assertThat(Commands.run("sheetplan", problem.toString())).isZero();
         assertThat(said()).contains("sheets 1, cost 9, proven best").contains("4 × p").contains("3 cuts");
         Files.writeString(problem, Files.readString(problem).replace("\"height\": 300", "\"height\": 3000"));
@@ -152,7 +171,9 @@ class CommandsTest {
     void severalJobsAreCutTogether() throws IOException {
         Path other = Files.writeString(folder.resolve("other.json"), Demo.jobs().get(2).text());
         Path csv = folder.resolve("both.csv");
-        assertThat(Commands.run("cuts", job.toString(), other.toString(), "--shop-file", shop.toString(), "-o", csv.toString())).isZero();
+        assertThat(Commands.run(
+                        "cuts", job.toString(), other.toString(), "--shop-file", shop.toString(), "-o", csv.toString()))
+                .isZero();
         assertThat(said()).contains("maple scoop", "oak flat, wide", "proven best");
         assertThat(Files.readAllLines(csv)).hasSize(1 + 24 + 4);
     }
@@ -199,22 +220,45 @@ class CommandsTest {
 
     @Test
     void aSideTooLongForAnyStickMakesNoCutListButSaysWhatWouldHelp() throws IOException {
-        Files.writeString(job, Demo.jobs().get(3).text().replace("\"choices\"", "\"overrides\": {}, \"choices\"").replaceFirst("\"adhesive\"", "\"cutting\": {\"matched\": true}, \"adhesive\""));
+        Files.writeString(
+                job,
+                Demo.jobs()
+                        .get(3)
+                        .text()
+                        .replace("\"choices\"", "\"overrides\": {}, \"choices\"")
+                        .replaceFirst("\"adhesive\"", "\"cutting\": {\"matched\": true}, \"adhesive\""));
         long before = files();
-        assertThat(Commands.run("cuts", job.toString(), "-o", folder.resolve("x.csv").toString(), "--shop-file", shop.toString())).isEqualTo(2);
+        assertThat(Commands.run(
+                        "cuts",
+                        job.toString(),
+                        "-o",
+                        folder.resolve("x.csv").toString(),
+                        "--shop-file",
+                        shop.toString()))
+                .isEqualTo(2);
         assertThat(complained()).contains("job.json", "ash slope", "matched less strictly");
         assertThat(files()).isEqualTo(before);
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
-        "\"length\" : 304.8 | \"length\" : -3 | width | 10 mm", "\"version\" : 1 | \"version\" : 9 | version | update",
-        "\"quantity\" : 6 | \"quantity\" : 5000 | quantity | 999", "{ | [ | JSON | line", "\"lip\" : 4.7625 | \"lip\" : \"4 spans\" | section.recess.lip | spans",
-        "\"line\" : \"glass\" | \"line\" : \"rim\" | width.line | outside"})
-    void badInputNamesTheFileTheFieldAndWhatIsAllowedAndNothingIsWritten(String good, String bad, String field, String allowed) throws IOException {
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "\"length\" : 304.8 | \"length\" : -3 | width | 10 mm",
+                "\"version\" : 1 | \"version\" : 9 | version | update",
+                "\"quantity\" : 6 | \"quantity\" : 5000 | quantity | 999",
+                "{ | [ | JSON | line",
+                "\"lip\" : 4.7625 | \"lip\" : \"4 spans\" | section.recess.lip | spans",
+                "\"line\" : \"glass\" | \"line\" : \"rim\" | width.line | outside"
+            })
+    void badInputNamesTheFileTheFieldAndWhatIsAllowedAndNothingIsWritten(
+            String good, String bad, String field, String allowed) throws IOException {
         Files.writeString(job, Files.readString(job).replaceFirst(Pattern.quote(good), Matcher.quoteReplacement(bad)));
         long before = files();
-        for (List<String> command : List.of(List.of("plan", job.toString()), List.of("sheet", job.toString(), "-o", folder.resolve("o.pdf").toString()),
+        for (List<String> command : List.of(
+                List.of("plan", job.toString()),
+                List.of("sheet", job.toString(), "-o", folder.resolve("o.pdf").toString()),
                 List.of("cuts", job.toString(), "-o", folder.resolve("o.csv").toString()))) {
             err.reset();
             assertThat(Commands.run(command.toArray(String[]::new))).isEqualTo(2);
@@ -226,8 +270,12 @@ class CommandsTest {
 
     @Test
     void numbersThatLeaveNoFrameAreRefused() throws IOException {
-        Files.writeString(job, Files.readString(job).replaceFirst("\"face\" : 39.6875", "\"face\" : 39.6875").replaceFirst("\"line\" : \"glass\"", "\"line\" : \"outside\"")
-                .replaceFirst("\"length\" : 304.8", "\"length\" : 60"));
+        Files.writeString(
+                job,
+                Files.readString(job)
+                        .replaceFirst("\"face\" : 39.6875", "\"face\" : 39.6875")
+                        .replaceFirst("\"line\" : \"glass\"", "\"line\" : \"outside\"")
+                        .replaceFirst("\"length\" : 304.8", "\"length\" : 60"));
         assertThat(Commands.run("plan", job.toString())).isEqualTo(2);
         assertThat(complained()).contains("job.json", "would be", "10 mm");
     }
@@ -254,16 +302,32 @@ class CommandsTest {
         assertThat(Display.isThere("Mac OS X", Map.of())).isTrue();
     }
 
-    /** The launchers' own flags, and a quick-start cache the virtual machine cannot use: whatever it says of that, the plan on standard output is JSON. */
+    /**
+     * The launchers' own flags, and a quick-start cache the virtual machine cannot use: whatever it says of that, the
+     * plan on standard output is JSON.
+     */
     @ParameterizedTest
     @ValueSource(strings = {"neat-corner", "neat-corner.cmd"})
     void whatTheVirtualMachineSaysDoesNotMixWithThePlan(String launcher) throws Exception {
-        Matcher flags = Pattern.compile("-Xlog:\\S+|-XX:\\+DisplayVM\\w+").matcher(Files.readString(Path.of("..", launcher)).lines()
-                .filter(line -> line.matches("(set \")?(flags|FLAGS)=.*")).findFirst().orElseThrow().replace("\"", " "));
-        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+        Matcher flags = Pattern.compile("-Xlog:\\S+|-XX:\\+DisplayVM\\w+")
+                .matcher(Files.readString(Path.of("..", launcher))
+                        .lines()
+                        .filter(line -> line.matches("(set \")?(flags|FLAGS)=.*"))
+                        .findFirst()
+                        .orElseThrow()
+                        .replace("\"", " "));
+        List<String> command = new ArrayList<>(
+                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
         flags.results().forEach(flag -> command.add(flag.group()));
         Path cache = Files.writeString(folder.resolve("broken.aot"), "no cache at all");
-        command.addAll(List.of("-XX:AOTCache=" + cache, "-cp", System.getProperty("java.class.path"), "neatcorner.app.Main", "plan", "--json", job.toString()));
+        command.addAll(List.of(
+                "-XX:AOTCache=" + cache,
+                "-cp",
+                System.getProperty("java.class.path"),
+                "neatcorner.app.Main",
+                "plan",
+                "--json",
+                job.toString()));
         Process process = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD).start();
         String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertThat(process.waitFor()).isZero();
@@ -274,7 +338,12 @@ class CommandsTest {
     @Test
     @EnabledOnOs(OS.LINUX)
     void aDisplayThatDoesNotAnswerIsSaid() throws Exception {
-        ProcessBuilder start = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp", System.getProperty("java.class.path"), "neatcorner.app.Main", "demo");
+        ProcessBuilder start = new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-cp",
+                System.getProperty("java.class.path"),
+                "neatcorner.app.Main",
+                "demo");
         start.environment().put("DISPLAY", ":4242");
         start.environment().remove("WAYLAND_DISPLAY");
         Process process = start.redirectOutput(ProcessBuilder.Redirect.DISCARD).start();

@@ -37,7 +37,9 @@ class DemoJobsTest {
         assertThat(plan.frame().size(line, Axis.HEIGHT).orElseThrow().value()).as(line + " high").isEqualTo(in(height));
     }
 
-    /** Glass 12 × 13; rabbet + 1/8; sight − 2 × 3/16; outside + 2 × 1 9/16; picture − 4 + 2 × 1/4 and − 4 1/2 + 2 × 1/4. */
+    /**
+     * Glass 12 × 13; rabbet + 1/8; sight − 2 × 3/16; outside + 2 × 1 9/16; picture − 4 + 2 × 1/4 and − 4 1/2 + 2 × 1/4.
+     */
     @Test
     void theSetOfSixPressings() {
         Plan plan = plan(0);
@@ -46,8 +48,11 @@ class DemoJobsTest {
         assertSize(plan, Line.OUTSIDE, "14 7/8", "15 7/8");
         assertSize(plan, Line.ART, "8 1/2", "9");
         assertThat(plan.cuts().sticks().stream().mapToInt(s -> s.placed().size()).sum()).isEqualTo(24);
-        assertThat(plan.cuts().sticks()).as("12 × 14 7/8 + 12 × 15 7/8 with their gaps is 374 in: three sticks of 95.5 usable and off-cuts for 88")
-                .noneMatch(StickLayout::bought).anyMatch(s -> s.id().toString().equals("C-1"));
+        assertThat(plan.cuts().sticks())
+                .as("12 × 14 7/8 + 12 × 15 7/8 with their gaps is 374 in: three sticks of 95.5 usable and off-cuts"
+                        + " for 88")
+                .noneMatch(StickLayout::bought)
+                .anyMatch(s -> s.id().toString().equals("C-1"));
         assertThat(plan.findings()).isEmpty();
     }
 
@@ -61,7 +66,10 @@ class DemoJobsTest {
         assertThat(plan.findings()).extracting(Finding::id).contains("flat_wire").doesNotContain("slender");
     }
 
-    /** Sides: face 1 1/2 against a rail of 2 1/2 is cut at atan(1.5/2.5) = 30.96° to its edge, swing 59.04°; the rail at 30.96° swing. */
+    /**
+     * Sides: face 1 1/2 against a rail of 2 1/2 is cut at atan(1.5/2.5) = 30.96° to its edge, swing 59.04°; the rail at
+     * 30.96° swing.
+     */
     @Test
     void theCertificateWithItsWideBottomRail() {
         Plan plan = plan(2);
@@ -76,7 +84,10 @@ class DemoJobsTest {
                 .satisfies(stick -> assertThat(stick.bought()).isFalse());
     }
 
-    /** 110 + 1/8 − 5/8 + 4 = 113 1/2 in long points, past every stick of 8 ft: two lengths, a joint of 8 × 1 1/4 in between. */
+    /**
+     * 110 + 1/8 − 5/8 + 4 = 113 1/2 in long points, past every stick of 8 ft: two lengths, a joint of 8 × 1 1/4 in
+     * between.
+     */
     @Test
     void theSurveyMapIsJoinedFromTwoLengths() {
         Plan plan = plan(3);
@@ -88,7 +99,10 @@ class DemoJobsTest {
         assertThat(plan.findings()).extracting(Finding::id).contains("side_joined").doesNotContain("piece_too_long");
     }
 
-    /** Mirror 24 × 60 × 4 mm weighs 0.9290 m² × 10 kg/m² = 9.29 kg; with wood and backing it wants a cleat and two people. */
+    /**
+     * Mirror 24 × 60 × 4 mm weighs 0.9290 m² × 10 kg/m² = 9.29 kg; with wood and backing it wants a cleat and two
+     * people.
+     */
     @Test
     void theHallMirrorIsHeavy() {
         Plan plan = plan(4);
@@ -115,13 +129,25 @@ class DemoJobsTest {
         assertThat(plan(6).fit().sheets().getFirst().height().value()).isEqualTo(in("34 1/2"));
     }
 
-    /** Glass 6 × 4 + 1/16 − 2 × 1/4 + 2 × 1 1/4; the board is as large, its grain the longer way, twelve of them to a stick's worth. */
+    /**
+     * Glass 6 × 4 + 1/16 − 2 × 1/4 + 2 × 1 1/4; the board is as large, its grain the longer way, twelve of them to a
+     * stick's worth.
+     */
     @Test
     void theTideCardsAreRoutedFromOneBoardEach() {
         Plan plan = plan(15);
         assertSize(plan, Line.OUTSIDE, "8 1/16", "6 1/16");
         assertThat(plan.cuts().sticks().stream().mapToInt(s -> s.placed().size()).sum()).isEqualTo(12);
-        assertThat(plan.cuts().sticks().getFirst().placed().getFirst().piece().member().longPoint().value()).isEqualTo(in("8 1/16"));
+        assertThat(plan.cuts()
+                        .sticks()
+                        .getFirst()
+                        .placed()
+                        .getFirst()
+                        .piece()
+                        .member()
+                        .longPoint()
+                        .value())
+                .isEqualTo(in("8 1/16"));
         assertThat(plan.findings()).extracting(Finding::id).contains("round_corners").doesNotContain("glue_alone");
         assertThat(plan.movement().dry().value()).isEqualTo(Length.ZERO);
     }
@@ -131,7 +157,10 @@ class DemoJobsTest {
     @ValueSource(ints = {0, 1, 2, 4, 5})
     void everyDemoJobIsLaidOutSoundly(int job) {
         Plan plan = plan(job);
-        assertThat(plan.cuts().sticks().stream().mapToInt(s -> s.placed().size()).sum()).isEqualTo((int) plan.frame().pieces().count() * plan.job().quantity());
+        assertThat(plan.cuts().sticks().stream()
+                        .mapToInt(s -> s.placed().size())
+                        .sum())
+                .isEqualTo((int) plan.frame().pieces().count() * plan.job().quantity());
         for (StickLayout stick : plan.cuts().sticks()) {
             assertThat(stick.placed().getFirst().start()).isGreaterThanOrEqualTo(in("1/4"));
             assertThat(stick.placed().getLast().end()).isLessThanOrEqualTo(stick.length().minus(in("1/4")));

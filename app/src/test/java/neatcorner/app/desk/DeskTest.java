@@ -91,15 +91,22 @@ class DeskTest {
             assertThat(width(desk)).isEqualTo(Length.inches(12));
             desk.redo();
             assertThat(width(desk)).isEqualTo(Length.inches(14));
-            assertThat(desk.history()).extracting(Revision::words).containsExactly("demonstration", "glass, wide: 14\"");
+            assertThat(desk.history())
+                    .extracting(Revision::words)
+                    .containsExactly("demonstration", "glass, wide: 14\"");
         }
     }
 
     @Test
     void aRefusedEditChangesNothingAndSaysWhyInTheMakersUnits() {
         try (Desk desk = demo()) {
-            assertThat(desk.edit(new Edit.Enter(SectionKey.LIP, Length.inches(3))).orElseThrow()).contains("lip would be 3\"").contains("1 1/2\"");
-            assertThat(desk.edit(new Edit.Give(Axis.WIDTH, Line.OUTSIDE, Length.inches(2))).orElseThrow()).contains("wide would be");
+            assertThat(desk.edit(new Edit.Enter(SectionKey.LIP, Length.inches(3)))
+                            .orElseThrow())
+                    .contains("lip would be 3\"")
+                    .contains("1 1/2\"");
+            assertThat(desk.edit(new Edit.Give(Axis.WIDTH, Line.OUTSIDE, Length.inches(2)))
+                            .orElseThrow())
+                    .contains("wide would be");
             assertThat(desk.edit(new Edit.Quantity(0)).orElseThrow()).contains("from 1 to 999");
             assertThat(desk.history()).hasSize(1);
             assertThat(width(desk)).isEqualTo(Length.inches(12));
@@ -179,7 +186,10 @@ class DeskTest {
     void remediesDoWhatTheySay() {
         try (Desk desk = demo()) {
             desk.open(desk.jobs().get(3).id());
-            var finding = desk.plan().findings().stream().filter(f -> f.id().equals("side_joined")).findFirst().orElseThrow();
+            var finding = desk.plan().findings().stream()
+                    .filter(f -> f.id().equals("side_joined"))
+                    .findFirst()
+                    .orElseThrow();
             assertThat(desk.remedy(finding.remedy().orElseThrow())).isEmpty();
             assertThat(desk.plan().cuts().sticks()).isNotEmpty();
             desk.open(desk.jobs().get(0).id());
@@ -189,7 +199,10 @@ class DeskTest {
         }
     }
 
-    /** Everything out of a running window, to a new folder; another time to the same one is refused in words and changes nothing. */
+    /**
+     * Everything out of a running window, to a new folder; another time to the same one is refused in words and changes
+     * nothing.
+     */
     @Test
     void everythingIsWrittenWhileTheShopIsOpen() throws InterruptedException {
         Path out = folder.resolve("everything");
@@ -205,7 +218,10 @@ class DeskTest {
         Path copy = folder.resolve("copy.neatcorner");
         assertThat(ShopFolder.read(out, copy, NOON)).isEqualTo(16);
         try (ShopStore store = ShopStore.open(copy, NOON)) {
-            assertThat(store.jobs()).extracting(ShopStore.Listed::title).as("the edit made just before is in it").contains("Renamed just now");
+            assertThat(store.jobs())
+                    .extracting(ShopStore.Listed::title)
+                    .as("the edit made just before is in it")
+                    .contains("Renamed just now");
         }
     }
 
@@ -275,8 +291,10 @@ class DeskTest {
             desk.edit(new Edit.Quantity(3));
             desk.edit(new Edit.Quantity(5));
         }
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file()); var statement = connection.createStatement()) {
-            statement.execute("UPDATE revision SET body = 'rot' WHERE document = '" + job + "' AND number = (SELECT max(number) FROM revision WHERE document = '" + job + "')");
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+                var statement = connection.createStatement()) {
+            statement.execute("UPDATE revision SET body = 'rot' WHERE document = '" + job
+                    + "' AND number = (SELECT max(number) FROM revision WHERE document = '" + job + "')");
         }
         List<String> told = new ArrayList<>();
         try (Desk desk = reopened()) {
@@ -289,9 +307,13 @@ class DeskTest {
     @Test
     void theShopIsKeptWhereThePlatformKeepsSuchThings() {
         Path home = Path.of("/home/maker");
-        assertThat(Places.shop("Linux", home, Map.of())).isEqualTo(home.resolve(".local/share/neat-corner/shop.neatcorner"));
-        assertThat(Places.shop("Linux", home, Map.of("XDG_DATA_HOME", "/data"))).isEqualTo(Path.of("/data/neat-corner/shop.neatcorner"));
-        assertThat(Places.shop("Mac OS X", home, Map.of())).isEqualTo(home.resolve("Library/Application Support/Neat Corner/shop.neatcorner"));
-        assertThat(Places.shop("Windows 11", home, Map.of("APPDATA", "/roaming"))).isEqualTo(Path.of("/roaming/Neat Corner/shop.neatcorner"));
+        assertThat(Places.shop("Linux", home, Map.of()))
+                .isEqualTo(home.resolve(".local/share/neat-corner/shop.neatcorner"));
+        assertThat(Places.shop("Linux", home, Map.of("XDG_DATA_HOME", "/data")))
+                .isEqualTo(Path.of("/data/neat-corner/shop.neatcorner"));
+        assertThat(Places.shop("Mac OS X", home, Map.of()))
+                .isEqualTo(home.resolve("Library/Application Support/Neat Corner/shop.neatcorner"));
+        assertThat(Places.shop("Windows 11", home, Map.of("APPDATA", "/roaming")))
+                .isEqualTo(Path.of("/roaming/Neat Corner/shop.neatcorner"));
     }
 }

@@ -12,12 +12,12 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import neatcorner.core.solve.Answers;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Answers;
 import neatcorner.files.json.Document;
 import neatcorner.files.store.ShopStore;
 import org.junit.jupiter.api.BeforeEach;
@@ -41,7 +41,11 @@ class GathererTest {
 
     private void is(String id, String state, int inches) {
         states.put(id, state);
-        Job job = Job.starting("frame", Length.inches(inches), Length.inches(12), shop.mouldings().getFirst().section());
+        Job job = Job.starting(
+                "frame",
+                Length.inches(inches),
+                Length.inches(12),
+                shop.mouldings().getFirst().section());
         when(store.job(id)).thenReturn(Document.of(job));
     }
 
@@ -65,9 +69,15 @@ class GathererTest {
         verify(store, times(2)).job("a");
         verify(store, times(1)).job("b");
         assertThat(handed).hasSize(2);
-        assertThat(handed.getLast().lots()).flatExtracting(lot -> lot.pieces().stream().map(piece -> piece.job()).distinct().toList())
-                .as("jobs of one title are told apart").containsExactlyInAnyOrder("frame", "frame (2)");
-        assertThat(handed.getLast().orders().getFirst().frame()).isNotEqualTo(handed.getFirst().orders().getFirst().frame());
+        assertThat(handed.getLast().lots())
+                .flatExtracting(lot -> lot.pieces().stream()
+                        .map(piece -> piece.job())
+                        .distinct()
+                        .toList())
+                .as("jobs of one title are told apart")
+                .containsExactlyInAnyOrder("frame", "frame (2)");
+        assertThat(handed.getLast().orders().getFirst().frame())
+                .isNotEqualTo(handed.getFirst().orders().getFirst().frame());
         assertThat(handed.getLast().orders().getLast().frame()).isSameAs(handed.getFirst().orders().getLast().frame());
     }
 
@@ -81,7 +91,9 @@ class GathererTest {
         verify(store, times(2)).job("b");
     }
 
-    /** Better answers that come in while jobs wait to be read must not push the reading aside; what goes wrong ends it. */
+    /**
+     * Better answers that come in while jobs wait to be read must not push the reading aside; what goes wrong ends it.
+     */
     @Test
     void answersDoNotTakeTheTurnOfAReading() {
         gather(shop);

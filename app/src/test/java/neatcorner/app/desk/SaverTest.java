@@ -31,7 +31,10 @@ class SaverTest {
         return full;
     }
 
-    /** Edits fail at random and are tried again: each is saved once, none before the one it builds on, and who waits is told why and when it is over. */
+    /**
+     * Edits fail at random and are tried again: each is saved once, none before the one it builds on, and who waits is
+     * told why and when it is over.
+     */
     @Property(tries = 30)
     void everyEditIsSavedOnceAndInOrder(@ForAll long seed) throws Exception {
         Random random = new Random(seed);

@@ -59,8 +59,14 @@ class CuttingTest extends OnTheDemo {
 
     private void drag(FxRobot robot, PictureView picture, Thing what, double dx, double dy) throws Exception {
         Mark.Spot spot = on(() -> picture.spots().filter(s -> s.what().equals(what)).findFirst().orElseThrow());
-        Point2D from = on(() -> picture.localToScreen((spot.from().x() + spot.to().x()) / 2, (spot.from().y() + spot.to().y()) / 2));
-        robot.moveTo(from).press(MouseButton.PRIMARY).moveTo(from.add(dx / 2, dy / 2)).moveTo(from.add(dx, dy)).release(MouseButton.PRIMARY);
+        Point2D from = on(() -> picture.localToScreen(
+                (spot.from().x() + spot.to().x()) / 2,
+                (spot.from().y() + spot.to().y()) / 2));
+        robot.moveTo(from)
+                .press(MouseButton.PRIMARY)
+                .moveTo(from.add(dx / 2, dy / 2))
+                .moveTo(from.add(dx, dy))
+                .release(MouseButton.PRIMARY);
         settle();
     }
 
@@ -84,11 +90,17 @@ class CuttingTest extends OnTheDemo {
         StickLayout from = plan().cuts().sticks().get(3);
         Thing piece = new Thing.Piece(from.placed().getFirst().piece().id());
         PictureView sticks = picture("#sticks-picture");
-        Mark.Spot target = on(() -> sticks.spots().filter(s -> s.what().equals(new Thing.Stick(new StickId.Labelled("C-1")))).findFirst().orElseThrow());
+        Mark.Spot target = on(() -> sticks.spots()
+                .filter(s -> s.what().equals(new Thing.Stick(new StickId.Labelled("C-1"))))
+                .findFirst()
+                .orElseThrow());
         Mark.Spot source = on(() -> sticks.spots().filter(s -> s.what().equals(piece)).findFirst().orElseThrow());
         drag(robot, sticks, piece, 0, (target.from().y() + target.to().y() - source.from().y() - source.to().y()) / 2);
-        assertThat(plan().cuts().sticks()).filteredOn(s -> s.id().toString().equals("C-1")).singleElement()
-                .satisfies(s -> assertThat(s.placed()).anyMatch(p -> p.locked() && new Thing.Piece(p.piece().id()).equals(piece)));
+        assertThat(plan().cuts().sticks())
+                .filteredOn(s -> s.id().toString().equals("C-1"))
+                .singleElement()
+                .satisfies(s -> assertThat(s.placed())
+                        .anyMatch(p -> p.locked() && new Thing.Piece(p.piece().id()).equals(piece)));
         assertThat(plan().figure(CutPlanner.WISHES)).isPresent();
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
@@ -108,7 +120,9 @@ class CuttingTest extends OnTheDemo {
         assertThat(plan().cuts().sticks()).isEmpty();
         assertThat(plan().job().choices().cutting().made()).hasSameSizeAs(used);
         assertThat(plan().job().settled()).contains(Station.CUTS);
-        assertThat(on(() -> desk.shop().rack().items())).noneMatch(item -> used.contains(item.label())).anyMatch(item -> item.label().equals("C-13"));
+        assertThat(on(() -> desk.shop().rack().items()))
+                .noneMatch(item -> used.contains(item.label()))
+                .anyMatch(item -> item.label().equals("C-13"));
         assertThat(before).isPositive();
         assertThat(texts("#detail")).anySatisfy(text -> assertThat(text).contains("kept as C-13"));
         go(Station.LOG);
@@ -126,7 +140,12 @@ class CuttingTest extends OnTheDemo {
         assertThat(plan().cuts().sticks()).isEmpty();
         robot.push(KeyCode.SHORTCUT, KeyCode.Z);
         settle();
-        assertThat(on(() -> picture("#sticks-picture").spots().filter(spot -> spot.what() instanceof Thing.Piece).count())).as("pieces drawn again").isPositive();
+        assertThat(on(() -> picture("#sticks-picture")
+                        .spots()
+                        .filter(spot -> spot.what() instanceof Thing.Piece)
+                        .count()))
+                .as("pieces drawn again")
+                .isPositive();
         assertThat(on(() -> picture("#sticks-picture").getHeight())).isGreaterThan(60);
     }
 
@@ -192,7 +211,10 @@ class CuttingTest extends OnTheDemo {
         assertThat(board("B-5")).isEqualTo(before);
     }
 
-    /** Without a mouse: a piece is chosen with the arrows and moved to the next stick with Shift; a defect is typed and moved by a mark. */
+    /**
+     * Without a mouse: a piece is chosen with the arrows and moved to the next stick with Shift; a defect is typed and
+     * moved by a mark.
+     */
     @Test
     void piecesAndDefectsAreMovedByKeys(FxRobot robot) throws Exception {
         take(CERTIFICATE);
@@ -203,13 +225,19 @@ class CuttingTest extends OnTheDemo {
             sticks.requestFocus();
             return true;
         });
-        Thing first = on(() -> sticks.spots().map(Mark.Spot::what).filter(Thing.Piece.class::isInstance).findFirst().orElseThrow());
+        Thing first = on(() -> sticks.spots()
+                .map(Mark.Spot::what)
+                .filter(Thing.Piece.class::isInstance)
+                .findFirst()
+                .orElseThrow());
         for (int i = 0; i <= on(() -> sticks.spots().map(Mark.Spot::what).toList()).indexOf(first); i++) {
             robot.push(KeyCode.RIGHT);
         }
         robot.push(KeyCode.SHIFT, KeyCode.DOWN);
         settle();
-        assertThat(plan().job().choices().cutting().locks()).singleElement().satisfies(lock -> assertThat(new Thing.Piece(lock.piece())).isEqualTo(first));
+        assertThat(plan().job().choices().cutting().locks())
+                .singleElement()
+                .satisfies(lock -> assertThat(new Thing.Piece(lock.piece())).isEqualTo(first));
         on(() -> {
             desk.show(Page.RACK);
             return true;
@@ -231,12 +259,20 @@ class CuttingTest extends OnTheDemo {
             return true;
         });
         settle();
-        assertThat(on(() -> ((TextField) view.lookup("#defect-1")).getText())).as("what is being typed stays when something else changes").isEqualTo("half ty");
+        assertThat(on(() -> ((TextField) view.lookup("#defect-1")).getText()))
+                .as("what is being typed stays when something else changes")
+                .isEqualTo("half ty");
         on(() -> {
             ((TextField) view.lookup("#defect-1")).setText("3 x 1 1/2 at 20 / 1");
             return true;
         });
-        assertThat(typed).isEqualTo(new Board.Defect(before.defects().getFirst().kind(), Length.inches(20), Length.inches(1), Length.inches(3), Length.inches(1, 1, 2)));
+        assertThat(typed)
+                .isEqualTo(new Board.Defect(
+                        before.defects().getFirst().kind(),
+                        Length.inches(20),
+                        Length.inches(1),
+                        Length.inches(3),
+                        Length.inches(1, 1, 2)));
         PictureView picture = picture("#board-picture");
         on(() -> {
             picture.requestFocus();
@@ -244,7 +280,9 @@ class CuttingTest extends OnTheDemo {
         });
         robot.push(KeyCode.RIGHT).push(KeyCode.SHIFT, KeyCode.RIGHT);
         settle();
-        assertThat(board("B-5").defects().getFirst().x().minus(typed.x()).toMm()).as("one mark of the tape").isCloseTo(25.4 / 16, within(0.01));
+        assertThat(board("B-5").defects().getFirst().x().minus(typed.x()).toMm())
+                .as("one mark of the tape")
+                .isCloseTo(25.4 / 16, within(0.01));
     }
 
     private Board board(String label) throws Exception {
@@ -258,7 +296,10 @@ class CuttingTest extends OnTheDemo {
 
     private void choose(String label) throws Exception {
         on(() -> {
-            table().getItems().stream().filter(i -> i.label().equals(label)).findFirst().ifPresent(table().getSelectionModel()::select);
+            table().getItems().stream()
+                    .filter(i -> i.label().equals(label))
+                    .findFirst()
+                    .ifPresent(table().getSelectionModel()::select);
             return true;
         });
     }
@@ -271,8 +312,10 @@ class CuttingTest extends OnTheDemo {
         });
         settle();
         robot.clickOn("What will these make?");
-        until(() -> all(view.lookup("#rack"), Label.class::isInstance).anyMatch(n -> ((Label) n).getText().startsWith("Of the standard sizes")));
-        assertThat(texts("#rack")).anySatisfy(text -> assertThat(text).isEqualTo("all of it on the rack, off-cuts too"));
+        until(() -> all(view.lookup("#rack"), Label.class::isInstance)
+                .anyMatch(n -> ((Label) n).getText().startsWith("Of the standard sizes")));
+        assertThat(texts("#rack"))
+                .anySatisfy(text -> assertThat(text).isEqualTo("all of it on the rack, off-cuts too"));
     }
 
     @Test
@@ -281,10 +324,15 @@ class CuttingTest extends OnTheDemo {
         settle();
         robot.clickOn("#rack-search").write("red oak");
         settle();
-        assertThat(on(() -> List.copyOf(table().getItems()))).extracting(RackItem::label).containsExactlyInAnyOrder("B-1", "B-5");
+        assertThat(on(() -> List.copyOf(table().getItems())))
+                .extracting(RackItem::label)
+                .containsExactlyInAnyOrder("B-1", "B-5");
         robot.push(KeyCode.SHORTCUT, KeyCode.A).write(LabelSheet.CODE + "C-8");
         settle();
-        assertThat(on(() -> table().getSelectionModel().getSelectedItem())).isInstanceOf(OffCut.class).extracting(RackItem::label).isEqualTo("C-8");
+        assertThat(on(() -> table().getSelectionModel().getSelectedItem()))
+                .isInstanceOf(OffCut.class)
+                .extracting(RackItem::label)
+                .isEqualTo("C-8");
         assertThat(texts("#rack-item")).anySatisfy(text -> assertThat(text).contains("Largest, by the glass"));
     }
 
@@ -295,22 +343,36 @@ class CuttingTest extends OnTheDemo {
             desk.show(Page.SHOP);
             return true;
         });
-        TextField price = on(() -> (TextField) all(view.lookup("#rack"), n -> n instanceof TextField t && t.getText().equals("19.80")).findFirst().orElseThrow());
+        TextField price = on(() -> (TextField) all(
+                        view.lookup("#rack"),
+                        n -> n instanceof TextField t && t.getText().equals("19.80"))
+                .findFirst()
+                .orElseThrow());
         robot.clickOn(price).push(KeyCode.SHORTCUT, KeyCode.A).write("2.10 / ft").push(KeyCode.ENTER);
         settle();
-        assertThat(on(() -> desk.shop().mouldings().getFirst().sold().getFirst().price())).contains(new Price(210, Price.Per.FOOT));
-        TextField again = on(() -> (TextField) all(view.lookup("#rack"), n -> n instanceof TextField t && t.getText().equals("2.10 / ft")).findFirst().orElseThrow());
+        assertThat(on(() -> desk.shop().mouldings().getFirst().sold().getFirst().price()))
+                .contains(new Price(210, Price.Per.FOOT));
+        TextField again = on(() -> (TextField) all(
+                        view.lookup("#rack"),
+                        n -> n instanceof TextField t && t.getText().equals("2.10 / ft"))
+                .findFirst()
+                .orElseThrow());
         robot.clickOn(again).push(KeyCode.SHORTCUT, KeyCode.A).write("cheap").push(KeyCode.ENTER);
         settle();
         assertThat(texts("#rack")).anySatisfy(text -> assertThat(text).contains("cheap", "19.80"));
-        assertThat(on(() -> desk.shop().mouldings().getFirst().sold().getFirst().price())).contains(new Price(210, Price.Per.FOOT));
+        assertThat(on(() -> desk.shop().mouldings().getFirst().sold().getFirst().price()))
+                .contains(new Price(210, Price.Per.FOOT));
     }
 
     /** Bad rows are said by line; good ones come in only when the maker agrees. */
     @Test
     void aRackIsReadFromCsvAndWrittenAgain(FxRobot robot) throws Exception {
         Path csv = folder.resolve("more.csv");
-        Files.writeString(csv, "kind,label,what,length_mm,width_mm,thickness_mm,defects\nboard,B-9,ash,2000,150,27,knot 100 20 30 30\nboard,B-10,ash,2000,150,27,knot 1990 20 30 30\n");
+        Files.writeString(
+                csv,
+                "kind,label,what,length_mm,width_mm,thickness_mm,defects\n"
+                        + "board,B-9,ash,2000,150,27,knot 100 20 30 30\n"
+                        + "board,B-10,ash,2000,150,27,knot 1990 20 30 30\n");
         when(files.which()).thenReturn(Optional.of(csv));
         on(() -> {
             desk.show(Page.RACK);
@@ -319,7 +381,10 @@ class CuttingTest extends OnTheDemo {
         robot.clickOn("#rack-import");
         settle();
         assertThat(on(() -> desk.shop().rack().item("B-9"))).as("nothing is taken yet").isEmpty();
-        assertThat(on(() -> all(view, Label.class::isInstance).map(n -> ((Label) n).getText()).toList())).anySatisfy(text -> assertThat(text).contains("line 3", "B-10", "not on it"));
+        assertThat(on(() -> all(view, Label.class::isInstance)
+                        .map(n -> ((Label) n).getText())
+                        .toList()))
+                .anySatisfy(text -> assertThat(text).contains("line 3", "B-10", "not on it"));
         robot.clickOn("#rack-take-good");
         settle();
         assertThat(on(() -> desk.shop().rack().item("B-9"))).isPresent();

@@ -55,7 +55,13 @@ class MainViewTest extends OnTheDemo {
     }
 
     private Node tag(String figure) {
-        return all(view, node -> node instanceof TagField tag && tag.figure().id().equals(figure) && node.getScene() != null).findFirst().orElseThrow();
+        return all(
+                        view,
+                        node -> node instanceof TagField tag
+                                && tag.figure().id().equals(figure)
+                                && node.getScene() != null)
+                .findFirst()
+                .orElseThrow();
     }
 
     private void type(FxRobot robot, String figure, String text) {
@@ -72,7 +78,9 @@ class MainViewTest extends OnTheDemo {
     @Test
     void aSizeIsTypedOnTheDrawingAndTheWholePlanFollows(FxRobot robot) throws Exception {
         type(robot, "glass.width", "14 1/2");
-        assertThat(plan().frame().width(Line.GLASS)).as("it already shows while it is typed").isEqualTo(Length.inches(14, 1, 2));
+        assertThat(plan().frame().width(Line.GLASS))
+                .as("it already shows while it is typed")
+                .isEqualTo(Length.inches(14, 1, 2));
         robot.push(KeyCode.ENTER);
         settle();
         assertThat(plan().frame().width(Line.OUTSIDE)).isEqualTo(Length.inches(17, 3, 8));
@@ -138,7 +146,9 @@ class MainViewTest extends OnTheDemo {
         type(robot, "glass.width", "12 apples");
         robot.push(KeyCode.ENTER);
         settle();
-        assertThat(all(view, n -> n.getStyleClass().contains("refusal") && n.isVisible()).map(n -> ((Labeled) n).getText()).toList())
+        assertThat(all(view, n -> n.getStyleClass().contains("refusal") && n.isVisible())
+                        .map(n -> ((Labeled) n).getText())
+                        .toList())
                 .anySatisfy(reason -> assertThat(reason).contains("apples", "not a unit"));
         assertThat(plan().frame().width(Line.GLASS)).isEqualTo(Length.inches(12));
     }
@@ -151,7 +161,9 @@ class MainViewTest extends OnTheDemo {
         List<MenuItem> choices = robot.robotContext().getWindowFinder().listWindows().stream()
                 .filter(ContextMenu.class::isInstance).map(ContextMenu.class::cast)
                 .flatMap(menu -> menu.getItems().stream()).filter(item -> item.getOnAction() != null).toList();
-        assertThat(choices).extracting(MenuItem::getText).anySatisfy(text -> assertThat(text).contains("face becomes 2 1/16"))
+        assertThat(choices)
+                .extracting(MenuItem::getText)
+                .anySatisfy(text -> assertThat(text).contains("face becomes 2 1/16"))
                 .anySatisfy(text -> assertThat(text).contains("glass, wide becomes 13"));
         on(() -> {
             choices.stream().filter(item -> item.getText().startsWith("face")).findFirst().orElseThrow().fire();
@@ -208,7 +220,8 @@ class MainViewTest extends OnTheDemo {
         assertThat(on(desk::station)).isEqualTo(station);
         robot.push(KeyCode.SHORTCUT, KeyCode.ENTER);
         settle();
-        assertThat(plan().job().settled().contains(station)).isEqualTo(station != Station.BRIEF && station != Station.SECTION);
+        assertThat(plan().job().settled().contains(station))
+                .isEqualTo(station != Station.BRIEF && station != Station.SECTION);
     }
 
     /** Every control a screen reader can stop at has a name, on every station and on the shop's page. */
@@ -238,7 +251,9 @@ class MainViewTest extends OnTheDemo {
     private static boolean isNamed(Node node) {
         boolean said = node.getAccessibleText() != null && !node.getAccessibleText().isBlank();
         boolean labelled = node instanceof Labeled labeled && labeled.getText() != null && !labeled.getText().isBlank();
-        boolean prompted = node instanceof TextInputControl input && input.getPromptText() != null && !input.getPromptText().isBlank();
+        boolean prompted = node instanceof TextInputControl input
+                && input.getPromptText() != null
+                && !input.getPromptText().isBlank();
         return said || labelled || prompted || node instanceof ComboBoxBase<?> box && box.getAccessibleText() != null;
     }
 
@@ -283,7 +298,10 @@ class MainViewTest extends OnTheDemo {
             take(job);
             for (Finding finding : plan().findings()) {
                 go(finding.station());
-                boolean here = finding.remedy().filter(r -> !(r instanceof Remedy.Visit(_, Station where) && where == finding.station())).isPresent();
+                boolean here = finding.remedy()
+                        .filter(r ->
+                                !(r instanceof Remedy.Visit(_, Station where) && where == finding.station()))
+                        .isPresent();
                 assertThat(on(() -> view.lookup("#remedy-" + finding.id()) != null)).as(finding.id()).isEqualTo(here);
                 shown++;
             }
@@ -371,7 +389,10 @@ class MainViewTest extends OnTheDemo {
         assertThat(plan().job().title()).as("the second, by arrows").isEqualTo(on(() -> desk.jobs().get(1).title()));
     }
 
-    /** A job put away leaves the list and is found among those put away, comes back, and is removed only when asked twice. */
+    /**
+     * A job put away leaves the list and is found among those put away, comes back, and is removed only when asked
+     * twice.
+     */
     @Test
     void jobsArePutAwayAndRemoved(FxRobot robot) throws Exception {
         robot.push(KeyCode.SHORTCUT, KeyCode.J);
@@ -393,15 +414,21 @@ class MainViewTest extends OnTheDemo {
         assertThat(listed()).as("asked once").contains("Hall mirror");
         press("Remove: Hall mirror", robot);
         assertThat(listed()).doesNotContain("Hall mirror");
-        assertThat(on(() -> desk.jobs().stream().map(job -> job.title()).toList())).doesNotContain("Hall mirror").isNotEmpty();
+        assertThat(on(() -> desk.jobs().stream().map(job -> job.title()).toList()))
+                .doesNotContain("Hall mirror")
+                .isNotEmpty();
     }
 
     private List<String> listed() throws Exception {
-        return on(() -> all(view.lookup("#jobs"), n -> n.getStyleClass().contains("job")).map(Node::getAccessibleText).toList());
+        return on(() -> all(view.lookup("#jobs"), n -> n.getStyleClass().contains("job"))
+                .map(Node::getAccessibleText)
+                .toList());
     }
 
     private void press(String button, FxRobot robot) throws Exception {
-        robot.clickOn(on(() -> all(view.lookup("#jobs"), n -> button.equals(n.getAccessibleText())).findFirst().orElseThrow()));
+        robot.clickOn(on(() -> all(view.lookup("#jobs"), n -> button.equals(n.getAccessibleText()))
+                .findFirst()
+                .orElseThrow()));
         settle();
     }
 
@@ -410,7 +437,9 @@ class MainViewTest extends OnTheDemo {
         Set<Station> settled = plan().job().settled();
         robot.push(KeyCode.F1);
         settle();
-        List<String> texts = on(() -> all(view.lookup("#shortcuts"), Labeled.class::isInstance).map(n -> ((Labeled) n).getText()).toList());
+        List<String> texts = on(() -> all(view.lookup("#shortcuts"), Labeled.class::isInstance)
+                .map(n -> ((Labeled) n).getText())
+                .toList());
         for (Shortcut shortcut : Shortcut.values()) {
             assertThat(texts).contains(shortcut.shown());
         }
@@ -445,7 +474,9 @@ class MainViewTest extends OnTheDemo {
         verify(files).whereTo("Seaweed pressing set of six.pdf");
     }
 
-    /** Every export can be written from the window; a drawing is kept among the recent files, and shown in its folder. */
+    /**
+     * Every export can be written from the window; a drawing is kept among the recent files, and shown in its folder.
+     */
     @Test
     void whatIsWrittenCanBeFoundAgain(FxRobot robot) throws Exception {
         Path svg = folder.resolve("frame.svg");
@@ -455,12 +486,23 @@ class MainViewTest extends OnTheDemo {
             write.fireEvent(new Event(MenuButton.ON_SHOWING));
             return true;
         });
-        assertThat(write.getItems()).extracting(MenuItem::getId).contains("export-frame-pdf", "export-pieces-dxf", "export-section-svg", "export-cuts-csv");
+        assertThat(write.getItems())
+                .extracting(MenuItem::getId)
+                .contains("export-frame-pdf", "export-pieces-dxf", "export-section-svg", "export-cuts-csv");
         on(() -> {
-            write.getItems().stream().filter(item -> "export-frame-svg".equals(item.getId())).findFirst().orElseThrow().fire();
+            write.getItems().stream()
+                    .filter(item -> "export-frame-svg".equals(item.getId()))
+                    .findFirst()
+                    .orElseThrow()
+                    .fire();
             return true;
         });
-        WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, () -> Files.exists(svg) && Files.readString(svg).contains("</svg>") && !on(desk::recentFiles).isEmpty());
+        WaitForAsyncUtils.waitFor(
+                15,
+                TimeUnit.SECONDS,
+                () -> Files.exists(svg)
+                        && Files.readString(svg).contains("</svg>")
+                        && !on(desk::recentFiles).isEmpty());
         assertThat(on(desk::recentFiles)).containsExactly(svg.toAbsolutePath());
         verify(files).whereTo("Seaweed pressing set of six frame.svg");
         robot.clickOn("#show-file");
@@ -472,7 +514,8 @@ class MainViewTest extends OnTheDemo {
     void everyStationHasItsOwnPicture() throws Exception {
         Set<Optional<Picture>> pictures = new HashSet<>();
         for (Station station : Station.values()) {
-            pictures.add(on(() -> Rooms.of(station).picture().map(drawn -> drawn.draw(desk, PictureView.reader(desk), 540, 600))));
+            pictures.add(on(() ->
+                    Rooms.of(station).picture().map(drawn -> drawn.draw(desk, PictureView.reader(desk), 540, 600))));
             assertThat(on(() -> Rooms.of(station).station())).isEqualTo(station);
         }
         assertThat(pictures).hasSize(Station.values().length);
@@ -494,8 +537,11 @@ class MainViewTest extends OnTheDemo {
         robot.push(KeyCode.SHORTCUT, KeyCode.O);
         settle();
         assertThat(plan().job().title()).isEqualTo("Came back");
-        assertThat(on(() -> all(view, n -> n.getStyleClass().contains("message")).map(n -> ((Labeled) n).getText()).toList()))
-                .singleElement().satisfies(said -> assertThat(said).contains("job.json", "format"));
+        assertThat(on(() -> all(view, n -> n.getStyleClass().contains("message"))
+                        .map(n -> ((Labeled) n).getText())
+                        .toList()))
+                .singleElement()
+                .satisfies(said -> assertThat(said).contains("job.json", "format"));
     }
 
     /** Nothing of the drawing's tags is cut off or lies over another, on any station of any demo job. */
@@ -515,7 +561,9 @@ class MainViewTest extends OnTheDemo {
     /** Large text and millimetres make tags wider; they still find room. */
     @Test
     void tagsDoNotOverlapInLargeTextNorInMillimetres() throws Exception {
-        for (Appearance look : List.of(new Appearance(Graduation.INCH_64, Palette.DAY, 130), new Appearance(Graduation.MM_TENTH, Palette.EVENING, 100))) {
+        for (Appearance look : List.of(
+                new Appearance(Graduation.INCH_64, Palette.DAY, 130),
+                new Appearance(Graduation.MM_TENTH, Palette.EVENING, 100))) {
             on(() -> {
                 desk.look(look);
                 return true;
@@ -551,7 +599,9 @@ class MainViewTest extends OnTheDemo {
         type(robot, "section.lip", "3");
         robot.push(KeyCode.ENTER);
         settle();
-        assertThat(plan().job().section().lip()).as("a lip wider than the face is refused").isEqualTo(Length.inches(0, 3, 16));
+        assertThat(plan().job().section().lip())
+                .as("a lip wider than the face is refused")
+                .isEqualTo(Length.inches(0, 3, 16));
     }
 
     @Test
@@ -559,7 +609,11 @@ class MainViewTest extends OnTheDemo {
         robot.push(KeyCode.SHORTCUT, KeyCode.K);
         settle();
         int before = on(() -> desk.shop().mouldings().getFirst().onHand().getFirst().count());
-        Node more = on(() -> all(view.lookup("#rack"), n -> n instanceof Button b && b.getText().equals("+")).findFirst().orElseThrow());
+        Node more = on(() -> all(
+                        view.lookup("#rack"),
+                        n -> n instanceof Button b && b.getText().equals("+"))
+                .findFirst()
+                .orElseThrow());
         robot.clickOn(more);
         settle();
         assertThat(on(() -> desk.shop().mouldings().getFirst().onHand().getFirst().count())).isEqualTo(before + 1);
@@ -592,7 +646,8 @@ class MainViewTest extends OnTheDemo {
                 boolean apart = a.getMaxX() <= b.getMinX() + 1 || b.getMaxX() <= a.getMinX() + 1
                         || a.getMaxY() <= b.getMinY() + 1 || b.getMaxY() <= a.getMinY() + 1;
                 if (!apart) {
-                    clashes.add(((TagField) tags.get(i)).figure().id() + " over " + ((TagField) tags.get(j)).figure().id());
+                    clashes.add(((TagField) tags.get(i)).figure().id() + " over "
+                            + ((TagField) tags.get(j)).figure().id());
                 }
             }
         }

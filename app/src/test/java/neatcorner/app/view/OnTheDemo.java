@@ -99,7 +99,8 @@ abstract class OnTheDemo {
 
     static Stream<Node> all(Node root, Predicate<Node> wanted) {
         Stream<Node> below = root instanceof Parent parent && root.isVisible()
-                ? List.copyOf(parent.getChildrenUnmodifiable()).stream().flatMap(child -> all(child, wanted)) : Stream.empty();
+                ? List.copyOf(parent.getChildrenUnmodifiable()).stream().flatMap(child -> all(child, wanted))
+                : Stream.empty();
         return Stream.concat(Stream.of(root).filter(Node::isVisible).filter(wanted), below);
     }
 }

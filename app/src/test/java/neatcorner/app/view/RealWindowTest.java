@@ -26,10 +26,16 @@ class RealWindowTest {
 
     private ProcessBuilder java(String... arguments) {
         String path = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
-        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "--enable-native-access=ALL-UNNAMED", "-Djava.io.tmpdir=" + folder, "-cp", path));
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "--enable-native-access=ALL-UNNAMED",
+                "-Djava.io.tmpdir=" + folder,
+                "-cp",
+                path));
         command.addAll(List.of(arguments));
-        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(folder.resolve("said.txt").toFile());
+        ProcessBuilder builder = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve("said.txt").toFile());
         builder.environment().remove("DISPLAY");
         builder.environment().remove("WAYLAND_DISPLAY");
         return builder;
@@ -54,8 +60,10 @@ class RealWindowTest {
     void aRealWindowOpensUnderAnXServer() throws Exception {
         assumeTrue(has("/usr/bin/Xvfb") && has("/usr/lib/x86_64-linux-gnu/libgtk-3.so.0", "/usr/lib64/libgtk-3.so.0"),
                 "needs Xvfb and GTK 3");
-        Process server = new ProcessBuilder("/usr/bin/Xvfb", ":187", "-screen", "0", "1400x900x24").redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.DISCARD).start();
+        Process server = new ProcessBuilder("/usr/bin/Xvfb", ":187", "-screen", "0", "1400x900x24")
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
         try {
             Thread.sleep(1000);
             ProcessBuilder window = java(ShownWindow.class.getName(), folder.resolve("shop.neatcorner").toString());

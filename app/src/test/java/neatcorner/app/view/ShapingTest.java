@@ -49,7 +49,11 @@ class ShapingTest extends OnTheDemo {
         PictureView picture = (PictureView) view.lookup("#frame-picture");
         Mark.Grip mark = on(() -> picture.grips().filter(g -> g.what().equals(grip)).findFirst().orElseThrow());
         Point2D from = on(() -> picture.localToScreen(mark.at().x(), mark.at().y()));
-        robot.moveTo(from).press(MouseButton.PRIMARY).moveTo(from.add(dx / 2, dy / 2)).moveTo(from.add(dx, dy)).release(MouseButton.PRIMARY);
+        robot.moveTo(from)
+                .press(MouseButton.PRIMARY)
+                .moveTo(from.add(dx / 2, dy / 2))
+                .moveTo(from.add(dx, dy))
+                .release(MouseButton.PRIMARY);
         WaitForAsyncUtils.waitForFxEvents();
         return mark;
     }
@@ -116,7 +120,9 @@ class ShapingTest extends OnTheDemo {
             field.getOnAction().handle(new ActionEvent());
             return true;
         });
-        assertThat(on(() -> ((Label) view.lookup(".refusal")).getText())).contains("999…999", "1 to 999").hasSizeLessThan(200);
+        assertThat(on(() -> ((Label) view.lookup(".refusal")).getText()))
+                .contains("999…999", "1 to 999")
+                .hasSizeLessThan(200);
     }
 
     /** A wood with the maker's own density weighs what he says: mass grows with it, volume stays. */
@@ -141,14 +147,19 @@ class ShapingTest extends OnTheDemo {
             field.getOnAction().handle(new ActionEvent());
             return true;
         });
-        assertThat(plan().hang().weight().total().value().toKg() - before).as("twice the density more, twice the weight more").isCloseTo(2 * wood, within(0.005));
+        assertThat(plan().hang().weight().total().value().toKg() - before)
+                .as("twice the density more, twice the weight more")
+                .isCloseTo(2 * wood, within(0.005));
     }
 
     /** A stranger's drawing becomes a frame with a cut list in two steps: choose the file, say the unit. */
     @Test
     void anOutlineFromADrawingBecomesAFrame() throws Exception {
         Path drawing = folder.resolve("pond.svg");
-        Files.writeString(drawing, "<svg xmlns='http://www.w3.org/2000/svg' width='300mm' height='200mm' viewBox='0 0 300 200'><path d='M 0 0 H 300 V 150 L 220 200 H 0 Z'/></svg>");
+        Files.writeString(
+                drawing,
+                "<svg xmlns='http://www.w3.org/2000/svg' width='300mm' height='200mm' viewBox='0 0 300 200'><path d='M"
+                        + " 0 0 H 300 V 150 L 220 200 H 0 Z'/></svg>");
         when(files.which()).thenReturn(Optional.of(drawing));
         at(0, Station.BRIEF);
         on(() -> {

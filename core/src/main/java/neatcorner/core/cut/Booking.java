@@ -44,12 +44,32 @@ public record Booking(ShopEdit edit, List<RackItem> kept, Map<String, List<Cutti
             }
             List<RackItem> left = new ArrayList<>();
             for (Span span : stick.offCuts(useful)) {
-                left.add(keeper.keep(label -> new OffCut(label, stick.section(), span.length(), defectsIn(stick, span), stick.source().shelf(),
-                        stick.source().from() == Source.From.OFF_CUT ? stick.source().batch() : "")));
+                left.add(keeper.keep(label -> new OffCut(
+                        label,
+                        stick.section(),
+                        span.length(),
+                        defectsIn(stick, span),
+                        stick.source().shelf(),
+                        stick.source().from() == Source.From.OFF_CUT
+                                ? stick.source().batch()
+                                : "")));
             }
-            Keeper.byJob(stick.placed(), p -> p.piece().job()).forEach((job, placed) -> keeper.enter(job, new Cutting.Made(Cutting.Stuff.STICK, stick.id().toString(), stick.section().name(),
-                    stick.length(), Length.ZERO, placed.stream().map(p -> p.piece().id().toString()).collect(Collectors.joining(", ")), Keeper.labels(left),
-                    Length.sum(left.stream().map(item -> ((OffCut) item).length()).toList()))));
+            Keeper.byJob(stick.placed(), p -> p.piece().job())
+                    .forEach((job, placed) -> keeper.enter(
+                            job,
+                            new Cutting.Made(
+                                    Cutting.Stuff.STICK,
+                                    stick.id().toString(),
+                                    stick.section().name(),
+                                    stick.length(),
+                                    Length.ZERO,
+                                    placed.stream()
+                                            .map(p -> p.piece().id().toString())
+                                            .collect(Collectors.joining(", ")),
+                                    Keeper.labels(left),
+                                    Length.sum(left.stream()
+                                            .map(item -> ((OffCut) item).length())
+                                            .toList()))));
         }
         return keeper.booking(sticks.size());
     }
@@ -65,7 +85,9 @@ public record Booking(ShopEdit edit, List<RackItem> kept, Map<String, List<Cutti
         int cut = 0;
         for (SheetLot lot : lots) {
             List<SheetAnswer.Laid> sheets = lot.answer().map(SheetAnswer::sheets).orElse(List.of());
-            Optional<Sheet> alike = sheets.stream().flatMap(laid -> lot.sheets().get(laid.stock()).stream()).findFirst();
+            Optional<Sheet> alike = sheets.stream()
+                    .flatMap(laid -> lot.sheets().get(laid.stock()).stream())
+                    .findFirst();
             int[] used = new int[lot.sheets().size()];
             for (SheetAnswer.Laid laid : sheets) {
                 cut++;
@@ -75,12 +97,28 @@ public record Booking(ShopEdit edit, List<RackItem> kept, Map<String, List<Cutti
                     sheet.ifPresent(s -> keeper.takeOne(s));
                 }
                 List<RackItem> left = new ArrayList<>();
-                laid.rests().stream().filter(rest -> !rest.width().isUnder(least) && !rest.height().isUnder(least))
-                        .forEach(rest -> sheet.or(() -> alike).ifPresent(s -> left.add(keeper.keep(label -> s.part(label, rest.width(), rest.height())))));
+                laid.rests().stream()
+                        .filter(rest ->
+                                !rest.width().isUnder(least) && !rest.height().isUnder(least))
+                        .forEach(rest -> sheet.or(() -> alike)
+                                .ifPresent(s ->
+                                        left.add(keeper.keep(label -> s.part(label, rest.width(), rest.height())))));
                 SheetProblem problem = lot.problem().orElseThrow();
                 SheetProblem.Stock whole = problem.stock().get(laid.stock());
-                Keeper.byJob(laid.panes(), placed -> problem.panes().get(placed.pane()).name()).forEach((job, panes) -> keeper.enter(job, new Cutting.Made(Cutting.Stuff.SHEET,
-                        whole.name(), "", whole.width(), whole.height(), String.valueOf(panes.size()), Keeper.labels(left), Length.ZERO)));
+                Keeper.byJob(
+                                laid.panes(),
+                                placed -> problem.panes().get(placed.pane()).name())
+                        .forEach((job, panes) -> keeper.enter(
+                                job,
+                                new Cutting.Made(
+                                        Cutting.Stuff.SHEET,
+                                        whole.name(),
+                                        "",
+                                        whole.width(),
+                                        whole.height(),
+                                        String.valueOf(panes.size()),
+                                        Keeper.labels(left),
+                                        Length.ZERO)));
             }
             for (int k = 0; k < used.length; k++) {
                 SheetProblem.Stock hole = lot.problem().orElseThrow().stock().get(k);
@@ -93,7 +131,11 @@ public record Booking(ShopEdit edit, List<RackItem> kept, Map<String, List<Cutti
     }
 
     private static List<Span> defectsIn(StickLayout stick, Span left) {
-        return stick.source().defects().stream().filter(d -> d.to().isOver(left.from()) && d.from().isUnder(left.to()))
-                .map(d -> new Span(d.from().max(left.from()).minus(left.from()), d.to().min(left.to()).minus(left.from()))).toList();
+        return stick.source().defects().stream()
+                .filter(d -> d.to().isOver(left.from()) && d.from().isUnder(left.to()))
+                .map(d -> new Span(
+                        d.from().max(left.from()).minus(left.from()),
+                        d.to().min(left.to()).minus(left.from())))
+                .toList();
     }
 }

@@ -40,8 +40,14 @@ public record CutPlan(List<Lot> lots, boolean complete, Optional<Figure<Length>>
 
     /** The sides for which no stick was long enough, each of several parts. */
     public List<Member> joined() {
-        return sticks().stream().flatMap(stick -> stick.placed().stream()).map(StickLayout.Placed::piece).filter(piece -> piece.part().isPresent())
-                .map(Piece::member).distinct().sorted(Comparator.comparing(member -> member.side().letters())).toList();
+        return sticks().stream()
+                .flatMap(stick -> stick.placed().stream())
+                .map(StickLayout.Placed::piece)
+                .filter(piece -> piece.part().isPresent())
+                .map(Piece::member)
+                .distinct()
+                .sorted(Comparator.comparing(member -> member.side().letters()))
+                .toList();
     }
 
     /** The sticks of several lots. */
@@ -58,7 +64,8 @@ public record CutPlan(List<Lot> lots, boolean complete, Optional<Figure<Length>>
 
     /** Every problem a better answer would serve, those without the wishes included. */
     public static Stream<StickProblem> problems(List<Lot> lots) {
-        return lots.stream().flatMap(lot -> Stream.concat(lot.problem().stream(), lot.free().map(Lot.Free::problem).stream()));
+        return lots.stream()
+                .flatMap(lot -> Stream.concat(lot.problem().stream(), lot.free().map(Lot.Free::problem).stream()));
     }
 
     /** How good the answers are. */

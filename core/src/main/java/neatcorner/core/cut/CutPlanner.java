@@ -122,25 +122,53 @@ public final class CutPlanner {
             cost += buys ? lot.answer().orElseThrow().cost() : 0;
         }
         ledger.enter(Figure.formula(COST).note("cuts_cost").gives(money(cost)));
-        lots.stream().filter(lot -> lot.stock().isPriced()).map(Lot::priceOfWishes).flatMap(Optional::stream).reduce(Long::sum)
-                .ifPresent(price -> ledger.enter(Figure.formula(WISHES).note("cuts_wishes").gives(money(price))));
+        lots.stream()
+                .filter(lot -> lot.stock().isPriced())
+                .map(Lot::priceOfWishes)
+                .flatMap(Optional::stream)
+                .reduce(Long::sum)
+                .ifPresent(price ->
+                        ledger.enter(Figure.formula(WISHES).note("cuts_wishes").gives(money(price))));
     }
 
     private void findRefused(Lot lot) {
-        lot.refused().ifPresent(why -> ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "wishes_refused", lot.section().name(), why)
-                .remedy(new Remedy.OnJob(Words.of("remedy.free_cutting"), new Edit.Cut(frame.job().choices().cutting().freed())))));
+        lot.refused()
+                .ifPresent(why -> ledger.find(Finding.of(
+                                Severity.CAUTION,
+                                Station.CUTS,
+                                "wishes_refused",
+                                lot.section().name(),
+                                why)
+                        .remedy(new Remedy.OnJob(
+                                Words.of("remedy.free_cutting"),
+                                new Edit.Cut(frame.job().choices().cutting().freed())))));
     }
 
     private void findJoined(List<Lot> lots) {
-        lots.stream().flatMap(lot -> lot.pieces().stream()).filter(p -> p.part().isPresent()).findFirst().ifPresent(piece -> {
-            Scarf part = piece.part().orElseThrow();
-            Length needed = piece.member().overall().plus(trim.times(2));
-            Length order = Rounding.UP.toWhole(needed, Length.inches(12));
-            Finding found = Finding.of(Severity.CAUTION, Station.CUTS, "side_joined", piece.member().overall(), part.of(), part.overlap());
-            ledger.find(order.isOver(LONGEST_SOLD) ? found.by(part.overlap()).remedy(new Remedy.Visit(Station.CUTS))
-                    : found.by(part.overlap()).remedy(new Remedy.OnShop(Words.of("remedy.sell_length", order),
-                            new ShopEdit.Keep(piece.member().stock(), List.of(order)))));
-        });
+        lots.stream()
+                .flatMap(lot -> lot.pieces().stream())
+                .filter(p -> p.part().isPresent())
+                .findFirst()
+                .ifPresent(piece -> {
+                    Scarf part = piece.part().orElseThrow();
+                    Length needed = piece.member().overall().plus(trim.times(2));
+                    Length order = Rounding.UP.toWhole(needed, Length.inches(12));
+                    Finding found = Finding.of(
+                            Severity.CAUTION,
+                            Station.CUTS,
+                            "side_joined",
+                            piece.member().overall(),
+                            part.of(),
+                            part.overlap());
+                    ledger.find(
+                            order.isOver(LONGEST_SOLD)
+                                    ? found.by(part.overlap()).remedy(new Remedy.Visit(Station.CUTS))
+                                    : found.by(part.overlap())
+                                            .remedy(new Remedy.OnShop(
+                                                    Words.of("remedy.sell_length", order),
+                                                    new ShopEdit.Keep(
+                                                            piece.member().stock(), List.of(order)))));
+                });
     }
 
     private Figure<Length> waste(List<StickLayout> sticks) {
@@ -169,7 +197,10 @@ public final class CutPlanner {
             return Optional.empty();
         }
         Section section = frame.job().section();
-        Length longest = Source.of(Source.mouldingFor(section, shop), shop).stream().map(Source::length).max(Length::compareTo).orElseThrow();
+        Length longest = Source.of(Source.mouldingFor(section, shop), shop).stream()
+                .map(Source::length)
+                .max(Length::compareTo)
+                .orElseThrow();
         List<Member> members = frame.members();
         if (members.stream().anyMatch(m -> !m.section().equals(section))) {
             // No one stick makes a frame of several sections.
@@ -177,8 +208,12 @@ public final class CutPlanner {
         }
         Length outside = Length.sum(members.stream().map(Member::overall).toList());
         Length sight = Length.sum(members.stream().map(CutPlanner::sight).toList());
-        double scale = Flipping.isPlain(section) && frame.job().lean().isFlat() ? turnedScale(members, longest)
-                : longest.minus(trim.times(2)).minus(gap.times(members.size() - 1L)).minus(outside.minus(sight)).ratio(sight);
+        double scale = Flipping.isPlain(section) && frame.job().lean().isFlat()
+                ? turnedScale(members, longest)
+                : longest.minus(trim.times(2))
+                        .minus(gap.times(members.size() - 1L))
+                        .minus(outside.minus(sight))
+                        .ratio(sight);
         if (scale <= 0) {
             return Optional.empty();
         }
@@ -188,10 +223,16 @@ public final class CutPlanner {
     }
 
     private static Length sight(Member member) {
-        return member.longPoint().value().minus(member.left().setbackOver(member.section().face())).minus(member.right().setbackOver(member.section().face()));
+        return member.longPoint()
+                .value()
+                .minus(member.left().setbackOver(member.section().face()))
+                .minus(member.right().setbackOver(member.section().face()));
     }
 
-    /** Pieces that may be turned over share cuts; the scale at which they just fit is found by halving, to a tenth of a millimetre. */
+    /**
+     * Pieces that may be turned over share cuts; the scale at which they just fit is found by halving, to a tenth of a
+     * millimetre.
+     */
     private double turnedScale(List<Member> members, Length longest) {
         double low = 0;
         double high = longest.ratio(sight(members.getFirst()));
@@ -209,13 +250,20 @@ public final class CutPlanner {
 
     private boolean fits(List<Member> members, double scale, Length stick) {
         try {
-            List<StickProblem.Kind> kinds = members.stream().map(member -> {
-                Piece piece = new Piece("", member, 1, Optional.empty());
-                StickProblem.Part part = new StickProblem.Part("", member.overall().plus(sight(member).times(scale - 1)),
-                        Flipping.end(piece, false, frame.habits().get(Habit.KERF)), Flipping.end(piece, true, frame.habits().get(Habit.KERF)));
-                return new StickProblem.Kind("", List.of(part), List.of(), 1, true);
-            }).toList();
-            return StickSolver.quick(new StickProblem(kinds, List.of(new StickProblem.Stock("", stick, Optional.of(1), 0)), gap, trim)).isPresent();
+            List<StickProblem.Kind> kinds = members.stream()
+                    .map(member -> {
+                        Piece piece = new Piece("", member, 1, Optional.empty());
+                        StickProblem.Part part = new StickProblem.Part(
+                                "",
+                                member.overall().plus(sight(member).times(scale - 1)),
+                                Flipping.end(piece, false, frame.habits().get(Habit.KERF)),
+                                Flipping.end(piece, true, frame.habits().get(Habit.KERF)));
+                        return new StickProblem.Kind("", List.of(part), List.of(), 1, true);
+                    })
+                    .toList();
+            return StickSolver.quick(new StickProblem(
+                            kinds, List.of(new StickProblem.Stock("", stick, Optional.of(1), 0)), gap, trim))
+                    .isPresent();
         } catch (Refusal tooShortOrTooLong) {
             return false;
         }
@@ -231,24 +279,54 @@ public final class CutPlanner {
         Length longest = lot.stock().sold().getLast().length();
         if (frame.job().choices().cutting().matched() && !longestPiece.plus(trim.times(2)).isOver(longest)) {
             Length around = Length.sum(lot.pieces().stream().filter(p -> p.frame() == 1).map(Piece::length).toList());
-            ledger.find(Finding.of(Severity.STOP, Station.CUTS, "group_too_long", lot.section().name(), around, longest).by(around.minus(longest))
-                    .remedy(new Remedy.OnJob(Words.of("remedy.not_matched"), new Edit.Cut(frame.job().choices().cutting().withMatched(false)))));
+            ledger.find(Finding.of(
+                            Severity.STOP,
+                            Station.CUTS,
+                            "group_too_long",
+                            lot.section().name(),
+                            around,
+                            longest)
+                    .by(around.minus(longest))
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.not_matched"),
+                            new Edit.Cut(frame.job().choices().cutting().withMatched(false)))));
             return;
         }
         Length needed = longestPiece.plus(trim.times(2));
         Length order = Rounding.UP.toWhole(needed, Length.inches(12));
-        ledger.find(Finding.of(Severity.STOP, Station.CUTS, "piece_too_long", lot.section().name(), longestPiece, longest, needed)
+        ledger.find(Finding.of(
+                        Severity.STOP,
+                        Station.CUTS,
+                        "piece_too_long",
+                        lot.section().name(),
+                        longestPiece,
+                        longest,
+                        needed)
                 .by(needed.minus(longest))
-                .remedy(new Remedy.OnShop(Words.of("remedy.sell_length", order), new ShopEdit.Keep(lot.section(), List.of(order)))));
+                .remedy(new Remedy.OnShop(
+                        Words.of("remedy.sell_length", order), new ShopEdit.Keep(lot.section(), List.of(order)))));
     }
 
     private void findToBuy(Lot lot) {
-        int onHand = lot.stock().onHand().stream().mapToInt(Sticks::count).sum() + shop.offCutsFor(lot.section()).size();
-        boolean plain = lot.section().recess() instanceof Recess.Bar && !(frame.job().section().recess() instanceof Recess.Bar);
+        int onHand = lot.stock().onHand().stream().mapToInt(Sticks::count).sum()
+                + shop.offCutsFor(lot.section()).size();
+        boolean plain = lot.section().recess() instanceof Recess.Bar
+                && !(frame.job().section().recess() instanceof Recess.Bar);
         Words name = Words.of(plain ? "stock.plain_strip" : "list.one", lot.section().name());
-        lot.toBuy().forEach((length, count) -> ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "rack_short", name,
-                lot.section().face(), count, length, onHand).by(new Count(count))
-                .remedy(new Remedy.OnShop(Words.of("remedy.bought", count, length), new ShopEdit.Receive(lot.section(), length, count)))));
+        lot.toBuy()
+                .forEach((length, count) -> ledger.find(Finding.of(
+                                Severity.CAUTION,
+                                Station.CUTS,
+                                "rack_short",
+                                name,
+                                lot.section().face(),
+                                count,
+                                length,
+                                onHand)
+                        .by(new Count(count))
+                        .remedy(new Remedy.OnShop(
+                                Words.of("remedy.bought", count, length),
+                                new ShopEdit.Receive(lot.section(), length, count)))));
     }
 
     private void findShortPieces() {
@@ -257,7 +335,13 @@ public final class CutPlanner {
         if (!tooShort.isEmpty()) {
             Length shortest = tooShort.stream().map(Member::shorterEdge).min(Length::compareTo).orElseThrow();
             ledger.warn(Safety.SHORT_PIECE);
-            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "short_piece", shortest, frame.habits().said(Habit.SAFE_HOLD)).by(safe.minus(shortest))
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.CUTS,
+                            "short_piece",
+                            shortest,
+                            frame.habits().said(Habit.SAFE_HOLD))
+                    .by(safe.minus(shortest))
                     .remedy(new Remedy.Visit(Station.CUTS)));
         }
     }
@@ -274,11 +358,26 @@ public final class CutPlanner {
         Member first = odd.getFirst();
         Optional<Member> mirrored = odd.stream().filter(m -> m != first && m.section().equals(first.section())
                 && m.left().isOneSettingWith(first.right()) && m.right().isOneSettingWith(first.left())).findFirst();
-        Finding finding = mirrored.map(other -> Finding.of(Severity.CAUTION, Station.CUTS, "mirror_images", first.side().words(), other.side().words(),
-                        first.left().said(true), first.right().said(false)))
-                .orElseGet(() -> Finding.of(Severity.CAUTION, Station.CUTS, "unlike_ends", first.left().said(true), first.right().said(false), first.side().letters()));
+        Finding finding = mirrored.map(other -> Finding.of(
+                        Severity.CAUTION,
+                        Station.CUTS,
+                        "mirror_images",
+                        first.side().words(),
+                        other.side().words(),
+                        first.left().said(true),
+                        first.right().said(false)))
+                .orElseGet(() -> Finding.of(
+                        Severity.CAUTION,
+                        Station.CUTS,
+                        "unlike_ends",
+                        first.left().said(true),
+                        first.right().said(false),
+                        first.side().letters()));
         boolean byFaces = frame.job().isPlain() && !frame.job().faces().isEmpty();
-        ledger.find(finding.by(first.left().swing().minus(first.right().swing())).remedy(byFaces
-                ? new Remedy.OnJob(Words.of("remedy.equal_rails"), new Edit.LikeFaces()) : new Remedy.Visit(Station.CUTS)));
+        ledger.find(finding.by(first.left().swing().minus(first.right().swing()))
+                .remedy(
+                        byFaces
+                                ? new Remedy.OnJob(Words.of("remedy.equal_rails"), new Edit.LikeFaces())
+                                : new Remedy.Visit(Station.CUTS)));
     }
 }

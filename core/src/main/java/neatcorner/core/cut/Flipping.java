@@ -20,14 +20,22 @@ final class Flipping {
 
     static boolean isAllowed(Piece piece) {
         Member member = piece.member();
-        return piece.part().isEmpty() && isPlain(member.stock()) && member.left().isUpright() && member.right().isUpright();
+        return piece.part().isEmpty()
+                && isPlain(member.stock())
+                && member.left().isUpright()
+                && member.right().isUpright();
     }
 
     /** Whether the strip is the same whichever way it is turned. */
     static boolean isPlain(Section section) {
         Strip strip = section.strips().getFirst();
-        return section.strips().size() == 1 && section.recess() instanceof Recess.Bar && section.relief().isEmpty() && section.band().isEmpty()
-                && strip.front().shape() == Profile.Shape.FLAT && strip.inner().kind() == Edging.Kind.SQUARE && strip.outer().kind() == Edging.Kind.SQUARE;
+        return section.strips().size() == 1
+                && section.recess() instanceof Recess.Bar
+                && section.relief().isEmpty()
+                && section.band().isEmpty()
+                && strip.front().shape() == Profile.Shape.FLAT
+                && strip.inner().kind() == Edging.Kind.SQUARE
+                && strip.outer().kind() == Edging.Kind.SQUARE;
     }
 
     /** The end as it lies with its outside edge to the fence: the left cut of a long point leans to the right. */

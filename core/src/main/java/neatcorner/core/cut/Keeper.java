@@ -79,7 +79,8 @@ public final class Keeper {
         if (!kept.isEmpty() || !fewer.isEmpty()) {
             edits.add(new ShopEdit.Shelve(Stream.concat(fewer.stream(), kept.stream()).toList()));
         }
-        return new Booking(new ShopEdit.Together(edits, Words.of("edit.booked", cut, kept.size())), List.copyOf(kept), made);
+        return new Booking(
+                new ShopEdit.Together(edits, Words.of("edit.booked", cut, kept.size())), List.copyOf(kept), made);
     }
 
     /** Puts what belongs to each job together, the jobs in the order of their first. */

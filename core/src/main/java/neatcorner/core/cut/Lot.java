@@ -37,8 +37,14 @@ import neatcorner.core.solve.stick.StickProblem;
  * @param free     the problem without the maker's wishes, and its best known cost; empty when there are none
  * @param refused  why the wishes cannot be met and were left aside; may be empty
  */
-public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> problem, Optional<StickAnswer> answer, List<StickLayout> sticks,
-                  Optional<Free> free, Optional<Words> refused) {
+public record Lot(
+        Moulding stock,
+        List<Piece> pieces,
+        Optional<StickProblem> problem,
+        Optional<StickAnswer> answer,
+        List<StickLayout> sticks,
+        Optional<Free> free,
+        Optional<Words> refused) {
     /**
      * What it would be without the maker's wishes.
      *
@@ -75,11 +81,16 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
 
         /** Forbidden by any of the jobs. */
         Set<StickId> forbidden() {
-            return wishes.values().stream().flatMap(cutting -> cutting.forbidden().stream()).collect(Collectors.toCollection(LinkedHashSet::new));
+            return wishes.values().stream()
+                    .flatMap(cutting -> cutting.forbidden().stream())
+                    .collect(Collectors.toCollection(LinkedHashSet::new));
         }
 
         List<Kept> kept() {
-            return wishes.entrySet().stream().flatMap(wish -> wish.getValue().locks().stream().map(lock -> new Kept(wish.getKey(), lock.piece(), lock.stick()))).toList();
+            return wishes.entrySet().stream()
+                    .flatMap(wish -> wish.getValue().locks().stream()
+                            .map(lock -> new Kept(wish.getKey(), lock.piece(), lock.stick())))
+                    .toList();
         }
     }
 
@@ -100,13 +111,35 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
     /** The lot with the best answers known, else with quick ones. */
     static Lot of(Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms, Answers answers) {
         if (terms.oneBatch()) {
-            Set<String> batches = sources.stream().map(Source::batch).filter(b -> !b.isEmpty()).collect(Collectors.toCollection(LinkedHashSet::new));
-            List<Lot> one = batches.stream().map(batch -> mixed(stock, pieces, sources.stream().filter(s -> s.batch().equals(batch)).toList(),
-                    terms, answers)).filter(lot -> lot.answer().isPresent()).toList();
-            return one.stream().min(Comparator.comparingLong((Lot lot) -> lot.answer().orElseThrow().cost()).thenComparingInt(lot -> lot.sticks().size()))
+            Set<String> batches = sources.stream()
+                    .map(Source::batch)
+                    .filter(b -> !b.isEmpty())
+                    .collect(Collectors.toCollection(LinkedHashSet::new));
+            List<Lot> one = batches.stream()
+                    .map(batch -> mixed(
+                            stock,
+                            pieces,
+                            sources.stream()
+                                    .filter(s -> s.batch().equals(batch))
+                                    .toList(),
+                            terms,
+                            answers))
+                    .filter(lot -> lot.answer().isPresent())
+                    .toList();
+            return one.stream()
+                    .min(Comparator.comparingLong(
+                                    (Lot lot) -> lot.answer().orElseThrow().cost())
+                            .thenComparingInt(lot -> lot.sticks().size()))
                     .orElseGet(() -> {
                         Lot mixed = mixed(stock, pieces, sources, terms, answers);
-                        return new Lot(stock, pieces, mixed.problem(), mixed.answer(), mixed.sticks(), mixed.free(), Optional.of(Words.of("wishes.no_batch")));
+                        return new Lot(
+                                stock,
+                                pieces,
+                                mixed.problem(),
+                                mixed.answer(),
+                                mixed.sticks(),
+                                mixed.free(),
+                                Optional.of(Words.of("wishes.no_batch")));
                     });
         }
         return mixed(stock, pieces, sources, terms, answers);
@@ -116,8 +149,15 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
     private static Lot mixed(Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms, Answers answers) {
         Setting setting = new Setting(stock, pieces, sources, terms);
         if (setting.isTooMuch()) {
-            return new Lot(stock, pieces, Optional.empty(), Optional.empty(), List.of(), Optional.empty(),
-                    Optional.of(Words.of("wishes.too_many", pieces.size(), StickProblem.MOST_PIECES, StickProblem.MOST_KINDS)));
+            return new Lot(
+                    stock,
+                    pieces,
+                    Optional.empty(),
+                    Optional.empty(),
+                    List.of(),
+                    Optional.empty(),
+                    Optional.of(Words.of(
+                            "wishes.too_many", pieces.size(), StickProblem.MOST_PIECES, StickProblem.MOST_KINDS)));
         }
         Optional<StickProblem> problem = setting.problem();
         if (problem.isEmpty()) {
@@ -125,7 +165,14 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
         }
         if (terms.isFree()) {
             Optional<StickAnswer> answer = best(problem.get(), answers);
-            return new Lot(stock, pieces, problem, answer, answer.map(a -> setting.layouts(problem.get(), a)).orElse(List.of()), Optional.empty(), Optional.empty());
+            return new Lot(
+                    stock,
+                    pieces,
+                    problem,
+                    answer,
+                    answer.map(a -> setting.layouts(problem.get(), a)).orElse(List.of()),
+                    Optional.empty(),
+                    Optional.empty());
         }
         Lot free = mixed(stock, pieces, sources, terms.freed(), answers);
         Optional<Words> refused;
@@ -133,7 +180,14 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
             Optional<StickAnswer> answer = best(problem.get(), answers);
             if (answer.isPresent() || free.answer().isEmpty()) {
                 Optional<Free> without = free.answer().map(a -> new Free(free.problem().orElseThrow(), a.cost()));
-                return new Lot(stock, pieces, problem, answer, answer.map(a -> setting.layouts(problem.get(), a)).orElse(List.of()), without, Optional.empty());
+                return new Lot(
+                        stock,
+                        pieces,
+                        problem,
+                        answer,
+                        answer.map(a -> setting.layouts(problem.get(), a)).orElse(List.of()),
+                        without,
+                        Optional.empty());
             }
             refused = Optional.of(Words.of("wishes.forbidden"));
         } catch (Refusal conflict) {
@@ -162,7 +216,8 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
             this.stock = stock;
             this.terms = terms;
             for (List<Piece> together : together(pieces)) {
-                kinds.computeIfAbsent(together.stream().map(this::shape).toList(), _ -> new ArrayList<>()).add(together);
+                kinds.computeIfAbsent(together.stream().map(this::shape).toList(), _ -> new ArrayList<>())
+                        .add(together);
             }
             sources.forEach(this::sticks);
             terms.kept().forEach(this::lock);
@@ -171,7 +226,12 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
         /** Pieces of matched frames by frame, every other by itself. */
         private List<List<Piece>> together(List<Piece> pieces) {
             Map<Object, List<Piece>> together = new LinkedHashMap<>();
-            pieces.forEach(piece -> together.computeIfAbsent(terms.isMatched(piece) ? List.of(piece.job(), piece.frame()) : List.of(piece.job(), piece.id()), _ -> new ArrayList<>()).add(piece));
+            pieces.forEach(piece -> together.computeIfAbsent(
+                            terms.isMatched(piece)
+                                    ? List.of(piece.job(), piece.frame())
+                                    : List.of(piece.job(), piece.id()),
+                            _ -> new ArrayList<>())
+                    .add(piece));
             return List.copyOf(together.values());
         }
 
@@ -208,7 +268,10 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
         private void add(Source source, Optional<StickId> id, Optional<Integer> count) {
             stockSources.add(source);
             stockIds.add(id);
-            String name = id.map(StickId::toString).orElseGet(() -> source.from() == Source.From.OFF_CUT ? source.label() : source.length().toString());
+            String name = id.map(StickId::toString)
+                    .orElseGet(() -> source.from() == Source.From.OFF_CUT
+                            ? source.label()
+                            : source.length().toString());
             sticks.add(new StickProblem.Stock(name, source.length(), count, source.cost(), source.defects()));
         }
 
@@ -218,7 +281,10 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
             int kind = 0;
             for (List<List<Piece>> alike : kinds.values()) {
                 for (List<Piece> together : alike) {
-                    if (stick >= 0 && together.stream().anyMatch(p -> p.job().equals(lock.job()) && p.id().equals(lock.piece())) && lockedTo.values().stream().noneMatch(l -> l.containsAll(together))) {
+                    if (stick >= 0
+                            && together.stream()
+                                    .anyMatch(p -> p.job().equals(lock.job()) && p.id().equals(lock.piece()))
+                            && lockedTo.values().stream().noneMatch(l -> l.containsAll(together))) {
                         locks.add(new StickProblem.Lock(kind, stick, 1));
                         lockedTo.computeIfAbsent(lock.stick(), _ -> new ArrayList<>()).addAll(together);
                         return;
@@ -230,7 +296,8 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
 
         /** More than can be laid at once. */
         boolean isTooMuch() {
-            return kinds.size() > StickProblem.MOST_KINDS || kinds.values().stream().mapToLong(List::size).sum() > StickProblem.MOST_PIECES;
+            return kinds.size() > StickProblem.MOST_KINDS
+                    || kinds.values().stream().mapToLong(List::size).sum() > StickProblem.MOST_PIECES;
         }
 
         Optional<StickProblem> problem() {
@@ -239,15 +306,28 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
             }
             List<StickProblem.Kind> made = new ArrayList<>();
             kinds.forEach((_, alike) -> {
-                List<StickProblem.Part> parts = alike.getFirst().stream().map(piece -> {
-                    Shape shape = shape(piece);
-                    return new StickProblem.Part(piece.id().toString(), shape.length(), shape.left(), shape.right());
-                }).toList();
+                List<StickProblem.Part> parts = alike.getFirst().stream()
+                        .map(piece -> {
+                            Shape shape = shape(piece);
+                            return new StickProblem.Part(
+                                    piece.id().toString(), shape.length(), shape.left(), shape.right());
+                        })
+                        .toList();
                 String name = alike.getFirst().getFirst().id().toString();
-                made.add(parts.size() > 1 ? StickProblem.Kind.group(name, parts, terms.gap(), alike.size())
-                        : new StickProblem.Kind(name, parts, List.of(), alike.size(), shape(alike.getFirst().getFirst()).flips()));
+                made.add(
+                        parts.size() > 1
+                                ? StickProblem.Kind.group(name, parts, terms.gap(), alike.size())
+                                : new StickProblem.Kind(
+                                        name,
+                                        parts,
+                                        List.of(),
+                                        alike.size(),
+                                        shape(alike.getFirst().getFirst()).flips()));
             });
-            Length longest = stockSources.stream().map(s -> s.longestRun(terms.trim())).max(Length::compareTo).orElseThrow();
+            Length longest = stockSources.stream()
+                    .map(s -> s.longestRun(terms.trim()))
+                    .max(Length::compareTo)
+                    .orElseThrow();
             if (made.stream().anyMatch(kind -> kind.length().isOver(longest))) {
                 return Optional.empty();
             }
@@ -257,9 +337,14 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
         List<StickLayout> layouts(StickProblem problem, StickAnswer answer) {
             List<List<List<Piece>>> alike = List.copyOf(kinds.values());
             Set<List<Piece>> kept = new HashSet<>();
-            lockedTo.values().forEach(pieces -> alike.forEach(kind -> kind.stream().filter(pieces::containsAll).forEach(kept::add)));
-            List<Deque<List<Piece>>> left = alike.stream().map(kind -> (Deque<List<Piece>>) new ArrayDeque<>(kind.stream()
-                    .filter(together -> !kept.contains(together)).toList())).toList();
+            lockedTo.values()
+                    .forEach(pieces -> alike.forEach(
+                            kind -> kind.stream().filter(pieces::containsAll).forEach(kept::add)));
+            List<Deque<List<Piece>>> left = alike.stream()
+                    .map(kind -> (Deque<List<Piece>>) new ArrayDeque<>(kind.stream()
+                            .filter(together -> !kept.contains(together))
+                            .toList()))
+                    .toList();
             Map<Source, Integer> numbers = new HashMap<>();
             Set<StickId> reserved = stockIds.stream().flatMap(Optional::stream).collect(Collectors.toSet());
             List<StickLayout> layouts = new ArrayList<>();
@@ -276,11 +361,19 @@ public record Lot(Moulding stock, List<Piece> pieces, Optional<StickProblem> pro
                     List<Piece> together = own.orElseGet(() -> left.get(one.kind()).removeFirst());
                     List<Length> starts = problem.pieces().get(one.kind()).starts();
                     for (int i = 0; i < together.size(); i++) {
-                        placed.add(new StickLayout.Placed(together.get(i), one.start().plus(starts.get(i)), one.lie(), own.isPresent()));
+                        placed.add(new StickLayout.Placed(
+                                together.get(i), one.start().plus(starts.get(i)), one.lie(), own.isPresent()));
                     }
                 }
                 if (!placed.isEmpty()) {
-                    layouts.add(new StickLayout(stock.section(), source, id, List.copyOf(placed), problem.left(laid), terms.trim(), terms.gap()));
+                    layouts.add(new StickLayout(
+                            stock.section(),
+                            source,
+                            id,
+                            List.copyOf(placed),
+                            problem.left(laid),
+                            terms.trim(),
+                            terms.gap()));
                 }
             }
             return List.copyOf(layouts);

@@ -25,8 +25,8 @@ public final class Lots {
 
     /**
      * The lots of several jobs together: pieces of one section share its sticks. Trims and useful lengths are
-     * the shop's; the kerf is the widest of the jobs'. Matched corners and pieces kept on a stick are each job's own; a stick
-     * that one job must not be cut from is left alone. One batch for all holds only in the job's own plan.
+     * the shop's; the kerf is the widest of the jobs'. Matched corners and pieces kept on a stick are each job's own; a
+     * stick that one job must not be cut from is left alone. One batch for all holds only in the job's own plan.
      *
      * @param orders the jobs
      */
@@ -45,14 +45,22 @@ public final class Lots {
 
     /** The lots of one job. */
     static List<Lot> of(Frame frame, Shop shop, Answers answers) {
-        return lots(List.of(new Order(frame.job().title(), frame)), shop, frame.habits(), frame.job().choices().cutting().oneBatch(), answers);
+        return lots(
+                List.of(new Order(frame.job().title(), frame)),
+                shop,
+                frame.habits(),
+                frame.job().choices().cutting().oneBatch(),
+                answers);
     }
 
     private static List<Lot> lots(List<Order> orders, Shop shop, Habits habits, boolean oneBatch, Answers answers) {
         Map<Section, List<Piece>> bySection = new LinkedHashMap<>();
         Map<Section, Length> gaps = new LinkedHashMap<>();
         Map<Section, Length> longest = new LinkedHashMap<>();
-        Length kerf = orders.stream().map(o -> o.frame().habits().get(Habit.KERF)).max(Length::compareTo).orElse(Length.ZERO);
+        Length kerf = orders.stream()
+                .map(o -> o.frame().habits().get(Habit.KERF))
+                .max(Length::compareTo)
+                .orElse(Length.ZERO);
         Length trim = habits.get(Habit.END_TRIM);
         for (Order order : orders) {
             Frame frame = order.frame();
@@ -81,8 +89,12 @@ public final class Lots {
         List<Lot> lots = new ArrayList<>();
         bySection.forEach((section, pieces) -> {
             Moulding stock = Source.mouldingFor(section, shop);
-            lots.add(Lot.of(stock, List.copyOf(pieces), Source.of(stock, shop),
-                    new Lot.Terms(kerf, Known.in(gaps, section), trim, habits.get(Habit.USEFUL), oneBatch, wishes), answers));
+            lots.add(Lot.of(
+                    stock,
+                    List.copyOf(pieces),
+                    Source.of(stock, shop),
+                    new Lot.Terms(kerf, Known.in(gaps, section), trim, habits.get(Habit.USEFUL), oneBatch, wishes),
+                    answers));
         });
         return List.copyOf(lots);
     }
@@ -94,10 +106,16 @@ public final class Lots {
     }
 
     private static Length longestRun(Section section, Shop shop, Length trim) {
-        return Source.of(Source.mouldingFor(section, shop), shop).stream().map(s -> s.longestRun(trim)).max(Length::compareTo).orElse(Length.ZERO);
+        return Source.of(Source.mouldingFor(section, shop), shop).stream()
+                .map(s -> s.longestRun(trim))
+                .max(Length::compareTo)
+                .orElse(Length.ZERO);
     }
 
-    /** What a side of the first frame is cut as: one for which no stick is long enough, on the rack or for sale, is joined from several. */
+    /**
+     * What a side of the first frame is cut as: one for which no stick is long enough, on the rack or for sale, is
+     * joined from several.
+     */
     private static List<Piece> parts(Order order, Member member, int place, Length longest) {
         String job = order.name();
         if (member.overall().isOver(longest) && member.curve().isEmpty() && !order.frame().isSolid()) {

@@ -27,9 +27,22 @@ public record Makes(List<Size> largest, List<Size> sizes) {
     private static final int MOST = 60;
     private static final double[] PROPORTIONS = {1, 1.25, 1.5, Math.sqrt(2)};
     /** Common practice for prints, and ISO 216 A5 to A2. */
-    private static final List<Size> STANDARD = List.of(inches(4, 6), inches(5, 7), inches(8, 10), new Size(Length.inches(8, 1, 2), Length.inches(11), 1), inches(9, 12),
-            inches(11, 14), inches(12, 16), inches(16, 20), inches(18, 24), inches(20, 24), inches(24, 36),
-            mm(148, 210), mm(210, 297), mm(297, 420), mm(420, 594));
+    private static final List<Size> STANDARD = List.of(
+            inches(4, 6),
+            inches(5, 7),
+            inches(8, 10),
+            new Size(Length.inches(8, 1, 2), Length.inches(11), 1),
+            inches(9, 12),
+            inches(11, 14),
+            inches(12, 16),
+            inches(16, 20),
+            inches(18, 24),
+            inches(20, 24),
+            inches(24, 36),
+            mm(148, 210),
+            mm(210, 297),
+            mm(297, 420),
+            mm(420, 594));
 
     private static Size inches(int width, int height) {
         return new Size(Length.inches(width), Length.inches(height), 1);
@@ -61,8 +74,15 @@ public record Makes(List<Size> largest, List<Size> sizes) {
 
     /** What everything of a moulding on the rack makes, off-cuts and whole sticks. */
     public static Makes of(Moulding moulding, Shop shop) {
-        return new Pile(moulding.section(), Stream.concat(shop.offCutsFor(moulding.section()).stream().map(Makes::stock), moulding.onHand().stream().map(Makes::stock)).toList(),
-                shop.habits()).makes();
+        return new Pile(
+                        moulding.section(),
+                        Stream.concat(
+                                        shop.offCutsFor(moulding.section()).stream()
+                                                .map(Makes::stock),
+                                        moulding.onHand().stream().map(Makes::stock))
+                                .toList(),
+                        shop.habits())
+                .makes();
     }
 
     private static StickProblem.Stock stock(OffCut cut) {
@@ -100,7 +120,11 @@ public record Makes(List<Size> largest, List<Size> sizes) {
                 return new StickProblem.Kind(name, longPoint(glass), count);
             }
             Length kerf = habits.get(Habit.KERF).times(Math.sqrt(2));
-            StickProblem.Part part = new StickProblem.Part(name, longPoint(glass), new StickProblem.End(section.face(), kerf), new StickProblem.End(section.face().negated(), kerf));
+            StickProblem.Part part = new StickProblem.Part(
+                    name,
+                    longPoint(glass),
+                    new StickProblem.End(section.face(), kerf),
+                    new StickProblem.End(section.face().negated(), kerf));
             return new StickProblem.Kind(name, List.of(part), List.of(), count, true);
         }
 
@@ -108,7 +132,9 @@ public record Makes(List<Size> largest, List<Size> sizes) {
             try {
                 List<StickProblem.Kind> kinds = width.equals(height) ? List.of(side("side", width, 4 * count))
                         : List.of(side("wide", width, 2 * count), side("high", height, 2 * count));
-                return StickSolver.quick(new StickProblem(kinds, stock, habits.get(Habit.KERF).times(Math.sqrt(2)), habits.get(Habit.END_TRIM))).isPresent();
+                return StickSolver.quick(new StickProblem(
+                                kinds, stock, habits.get(Habit.KERF).times(Math.sqrt(2)), habits.get(Habit.END_TRIM)))
+                        .isPresent();
             } catch (Refusal longerThanEveryStick) {
                 return false;
             }
@@ -135,7 +161,8 @@ public record Makes(List<Size> largest, List<Size> sizes) {
             double high = stock.stream().mapToDouble(s -> s.length().toMm() * s.count().orElse(0)).sum();
             while (high - low > 0.5) {
                 double middle = (low + high) / 2;
-                if (longPoint(Length.mm(middle)).isOver(section.face().times(2)) && makes(Length.mm(middle * proportion), Length.mm(middle), 1)) {
+                if (longPoint(Length.mm(middle)).isOver(section.face().times(2))
+                        && makes(Length.mm(middle * proportion), Length.mm(middle), 1)) {
                     low = middle;
                 } else {
                     high = middle;

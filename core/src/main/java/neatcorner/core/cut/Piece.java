@@ -29,8 +29,16 @@ public record Piece(String job, Member member, int frame, Optional<Scarf> part, 
         return new PieceId(member.side().letters(), frame, part.map(Scarf::number).orElse(0));
     }
 
-    /** What it takes of the wood: the mean length of one that may share its cuts with its neighbours, else all of it. */
+    /**
+     * What it takes of the wood: the mean length of one that may share its cuts with its neighbours, else all of it.
+     */
     Length wood() {
-        return Flipping.isAllowed(this) ? length().minus(member.left().setback().abs().plus(member.right().setback().abs()).over(2)) : length();
+        return Flipping.isAllowed(this)
+                ? length().minus(member.left()
+                        .setback()
+                        .abs()
+                        .plus(member.right().setback().abs())
+                        .over(2))
+                : length();
     }
 }

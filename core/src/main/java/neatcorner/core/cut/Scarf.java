@@ -51,7 +51,9 @@ public record Scarf(int number, int of, Length length, Length overlap) {
                 double latest = from + most - middle - (i == 0 ? 0 : middle);
                 double soonest = whole.toMm() - (parts - 1 - i) * (most - 2 * middle) - middle;
                 double beforeRightEnd = whole.toMm() - last + middle;
-                to = Math.min(Math.min(latest, beforeRightEnd), Math.max(Math.max(soonest, i == 0 ? first - middle : 0), wanted));
+                to = Math.min(
+                        Math.min(latest, beforeRightEnd),
+                        Math.max(Math.max(soonest, i == 0 ? first - middle : 0), wanted));
             }
             double reach = to - from + (i == 0 ? 0 : middle) + (i == parts - 1 ? 0 : middle);
             if (i == 0 && reach < first || i == parts - 1 && reach < last || reach > most + 1e-6) {

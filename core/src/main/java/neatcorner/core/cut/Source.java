@@ -27,7 +27,15 @@ import neatcorner.core.solve.stick.StickProblem;
  * @param shelf   where it lies; may be empty
  * @param batch   that matches in colour
  */
-public record Source(From from, Length length, Optional<Integer> count, long cost, List<Span> defects, String label, String shelf, String batch) {
+public record Source(
+        From from,
+        Length length,
+        Optional<Integer> count,
+        long cost,
+        List<Span> defects,
+        String label,
+        String shelf,
+        String batch) {
     /** Where a stick comes from. */
     public enum From {
         /** A whole stick on the rack. */
@@ -51,7 +59,8 @@ public record Source(From from, Length length, Optional<Integer> count, long cos
     boolean has(StickId stick) {
         return switch (stick) {
             case StickId.Labelled _ -> stick.equals(id(1));
-            case StickId.Counted counted -> stick.equals(id(counted.number())) && counted.number() <= count.orElse(Integer.MAX_VALUE);
+            case StickId.Counted counted ->
+                stick.equals(id(counted.number())) && counted.number() <= count.orElse(Integer.MAX_VALUE);
         };
     }
 
@@ -59,20 +68,33 @@ public record Source(From from, Length length, Optional<Integer> count, long cos
     static List<Source> of(Moulding stock, Shop shop) {
         List<Source> sources = new ArrayList<>();
         for (OffCut cut : shop.offCutsFor(stock.section())) {
-            sources.add(new Source(From.OFF_CUT, cut.length(), Optional.of(1), 0, cut.defects(), cut.label(), cut.shelf(), cut.batch()));
+            sources.add(new Source(
+                    From.OFF_CUT,
+                    cut.length(),
+                    Optional.of(1),
+                    0,
+                    cut.defects(),
+                    cut.label(),
+                    cut.shelf(),
+                    cut.batch()));
         }
         for (Sticks sticks : stock.onHand()) {
             if (sticks.count() > 0) {
-                sources.add(new Source(From.RACK, sticks.length(), Optional.of(sticks.count()), 0, List.of(), "", "", "on the rack"));
+                sources.add(new Source(
+                        From.RACK, sticks.length(), Optional.of(sticks.count()), 0, List.of(), "", "", "on the rack"));
             }
         }
         for (Sale sale : stock.sold()) {
-            sources.add(new Source(From.TO_BUY, sale.length(), Optional.empty(), stock.cost(sale), List.of(), "", "", "bought"));
+            sources.add(new Source(
+                    From.TO_BUY, sale.length(), Optional.empty(), stock.cost(sale), List.of(), "", "", "bought"));
         }
         return sources;
     }
 
-    /** The moulding a section is cut from; what is not on the list comes in the usual length, or in those of its namesake. */
+    /**
+     * The moulding a section is cut from; what is not on the list comes in the usual length, or in those of its
+     * namesake.
+     */
     static Moulding mouldingFor(Section section, Shop shop) {
         return shop.stockFor(section).orElseGet(() -> new Moulding(section, shop.mouldings().stream()
                 .filter(m -> m.section().name().equals(section.name())).map(Moulding::sold)
@@ -84,12 +106,14 @@ public record Source(From from, Length length, Optional<Integer> count, long cos
         return switch (from) {
             case TO_BUY -> Words.of("stick.to_buy");
             case RACK -> Words.of("stick.on_rack");
-            case OFF_CUT -> shelf.isEmpty() ? Words.of("stick.off_cut", label) : Words.of("stick.off_cut_at", label, shelf);
+            case OFF_CUT ->
+                shelf.isEmpty() ? Words.of("stick.off_cut", label) : Words.of("stick.off_cut_at", label, shelf);
         };
     }
 
     /** The longest clean run. */
     Length longestRun(Length trim) {
-        return new StickProblem.Stock(label, length, count, cost, defects).runs(trim).stream().map(Span::length).max(Length::compareTo).orElse(Length.ZERO);
+        return new StickProblem.Stock(label, length, count, cost, defects)
+                .runs(trim).stream().map(Span::length).max(Length::compareTo).orElse(Length.ZERO);
     }
 }

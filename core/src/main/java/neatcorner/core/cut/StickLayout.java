@@ -20,7 +20,8 @@ import neatcorner.core.solve.stick.StickProblem;
  * @param trim    lost at either end
  * @param gap     least between neighbours
  */
-public record StickLayout(Section section, Source source, StickId id, List<Placed> placed, Length remnant, Length trim, Length gap) {
+public record StickLayout(
+        Section section, Source source, StickId id, List<Placed> placed, Length remnant, Length trim, Length gap) {
     /** Its whole length. */
     public Length length() {
         return source.length();
@@ -32,7 +33,8 @@ public record StickLayout(Section section, Source source, StickId id, List<Place
     }
 
     /**
-     * What is left in one piece when all is cut, with ends that were not trimmed and defects that lie in it, from the left.
+     * What is left in one piece when all is cut, with ends that were not trimmed and defects that lie in it, from the
+     * left.
      *
      * @param useful only stretches with a clean run of this length or longer, never of nothing
      */

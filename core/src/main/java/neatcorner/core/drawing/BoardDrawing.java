@@ -8,7 +8,10 @@ import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.rack.Board;
 
-/** Boards to scale with their defects, and the cuts of the milling plan in the order they are made: rips first, then crosscuts. */
+/**
+ * Boards to scale with their defects, and the cuts of the milling plan in the order they are made: rips first, then
+ * crosscuts.
+ */
 public final class BoardDrawing {
     private static final double LABELS = 138;
     /** A board is drawn no higher, at the usual size of text. */
@@ -33,7 +36,9 @@ public final class BoardDrawing {
         for (Board board : milling.boards()) {
             double shown = worked(board, milling);
             double beside = drawing.beside(board, milling, y, shown);
-            double unit = Math.min((width - drawing.labels - drawing.sketch.em(4)) / shown, drawing.sketch.em(HIGHEST) / board.width().toMm());
+            double unit = Math.min(
+                    (width - drawing.labels - drawing.sketch.em(4)) / shown,
+                    drawing.sketch.em(HIGHEST) / board.width().toMm());
             y = Math.max(drawing.board(board, milling, y, unit, shown), beside) + drawing.sketch.em(14);
         }
         return drawing.sketch.picture(width, y);
@@ -42,15 +47,24 @@ public final class BoardDrawing {
     /** How far along a board there is work, in mm, and a little more; all of it where most is worked. */
     private static double worked(Board board, Milling milling) {
         double whole = board.length().toMm();
-        double end = milling.parts().stream().filter(s -> s.board().label().equals(board.label())).map(Milling.Sawn::area)
-                .mapToDouble(area -> area.x().plus(area.length()).toMm()).max().orElse(whole);
+        double end = milling.parts().stream()
+                .filter(s -> s.board().label().equals(board.label()))
+                .map(Milling.Sawn::area)
+                .mapToDouble(area -> area.x().plus(area.length()).toMm())
+                .max()
+                .orElse(whole);
         return end * 1.1 > whole * MOST_LEFT_OUT ? whole : end * 1.1;
     }
 
     /** One board as large as it goes, with its cuts if it is used; its defects can be dragged. */
     public static Picture draw(Board board, Milling milling, Reader reader, double width) {
         BoardDrawing drawing = new BoardDrawing(reader, width, 0);
-        double bottom = drawing.board(board, milling, drawing.sketch.em(4), unit(board, reader, width), board.length().toMm());
+        double bottom = drawing.board(
+                board,
+                milling,
+                drawing.sketch.em(4),
+                unit(board, reader, width),
+                board.length().toMm());
         return drawing.sketch.picture(width, bottom + drawing.sketch.em(6));
     }
 
@@ -61,14 +75,21 @@ public final class BoardDrawing {
 
     /** What a board is, line by line, and what stays of it where that is not drawn; returns where the lines end. */
     private double beside(Board board, Milling milling, double top, double shown) {
-        sketch.text(new At(0, top + sketch.em(6)), board.label() + " · " + sketch.say(board.species().words()), Ink.INK, 11.5, true, Anchor.START);
+        sketch.text(
+                new At(0, top + sketch.em(6)),
+                board.label() + " · " + sketch.say(board.species().words()),
+                Ink.INK,
+                11.5,
+                true,
+                Anchor.START);
         List<String> lines = new ArrayList<>();
         lines.add(sketch.say("board.size", board.length(), board.width()));
         lines.add(sketch.say("board.thick", board.thickness()));
         milling.parts().stream().filter(s -> s.board().equals(board) && s.layers() > 1).findFirst()
                 .ifPresent(s -> lines.add(sketch.say("board.layers", s.layers())));
         if (shown < board.length().toMm()) {
-            milling.stays().getOrDefault(board.label(), List.of()).stream().max(Comparator.comparing(Milling.Area::length))
+            milling.stays().getOrDefault(board.label(), List.of()).stream()
+                    .max(Comparator.comparing(Milling.Area::length))
                     .ifPresent(area -> lines.add(sketch.say("board.stays", area.length(), area.width())));
         }
         double y = top + sketch.em(20);
@@ -84,10 +105,22 @@ public final class BoardDrawing {
         double left = labels;
         double right = left + shown * unit;
         double bottom = top + board.width().toMm() * unit;
-        List<Milling.Sawn> sawn = milling.parts().stream().filter(s -> s.board().label().equals(board.label())).toList();
+        List<Milling.Sawn> sawn = milling.parts().stream()
+                .filter(s -> s.board().label().equals(board.label()))
+                .toList();
         String label = board.label();
-        sketch.wood(new At(left, top), new At(right, top), new At(right, bottom), new At(left, bottom), board.species(), label.hashCode() % 50, sawn.isEmpty());
-        sketch.outline(Sketch.rectangle(left, top, right, bottom), new Paint.Wood(board.species(), Paint.Shade.EDGE), sketch.em(1));
+        sketch.wood(
+                new At(left, top),
+                new At(right, top),
+                new At(right, bottom),
+                new At(left, bottom),
+                board.species(),
+                label.hashCode() % 50,
+                sawn.isEmpty());
+        sketch.outline(
+                Sketch.rectangle(left, top, right, bottom),
+                new Paint.Wood(board.species(), Paint.Shade.EDGE),
+                sketch.em(1));
         for (Milling.Area area : milling.stays().getOrDefault(label, List.of())) {
             stays(board, area, left, bottom, unit, right);
         }
@@ -118,8 +151,16 @@ public final class BoardDrawing {
     private void broken(double x, double top, double bottom) {
         double step = (bottom - top) / 4;
         double out = sketch.em(6);
-        sketch.area(List.of(new At(x + 1, top - 1), new At(x + 1, bottom + 1), new At(x, bottom + 1), new At(x - out, bottom - step), new At(x, bottom - 2 * step),
-                new At(x - out, bottom - 3 * step), new At(x, top - 1)), Ink.PANEL);
+        sketch.area(
+                List.of(
+                        new At(x + 1, top - 1),
+                        new At(x + 1, bottom + 1),
+                        new At(x, bottom + 1),
+                        new At(x - out, bottom - step),
+                        new At(x, bottom - 2 * step),
+                        new At(x - out, bottom - 3 * step),
+                        new At(x, top - 1)),
+                Ink.PANEL);
     }
 
     /** What is not taken stays a board. */
@@ -165,7 +206,9 @@ public final class BoardDrawing {
                 }
                 double from = boardLeft + blank.x().toMm() * unit;
                 double to = from + blank.length().toMm() * unit;
-                sketch.area(Sketch.rectangle(from, far, to, near), new Paint.Wood(sawn.board().species(), Paint.Shade.FACE));
+                sketch.area(
+                        Sketch.rectangle(from, far, to, near),
+                        new Paint.Wood(sawn.board().species(), Paint.Shade.FACE));
                 sketch.line(new At(from, far), new At(from, near), Ink.SAW, sketch.em(1.4));
                 sketch.line(new At(to, far), new At(to, near), Ink.SAW, sketch.em(1.4));
                 if (near - far > sketch.em(10)) {
@@ -197,7 +240,9 @@ public final class BoardDrawing {
         double half = sketch.em(5.5);
         int cut = 0;
         for (At at : numbers) {
-            sketch.area(Sketch.rectangle(at.x() - half, at.y() - half * 0.85, at.x() + half, at.y() + half * 0.85), Ink.PANEL);
+            sketch.area(
+                    Sketch.rectangle(at.x() - half, at.y() - half * 0.85, at.x() + half, at.y() + half * 0.85),
+                    Ink.PANEL);
             sketch.text(at, Integer.toString(++cut), Ink.SAW, 8.5, true, Anchor.MIDDLE);
         }
         numbers.clear();

@@ -82,7 +82,8 @@ public final class CornerDrawing {
         if (plan.joints().used().fits() || !plan.joints().used().settings().isEmpty()) {
             joint();
         }
-        sketch.text(at(in(back, reach * 0.7, wide(before) * 0.4)), "B", Sketch.letters(species), 12, true, Anchor.MIDDLE);
+        sketch.text(
+                at(in(back, reach * 0.7, wide(before) * 0.4)), "B", Sketch.letters(species), 12, true, Anchor.MIDDLE);
         sketch.text(at(in(on, reach * 0.7, wide(after) * 0.4)), "B", Sketch.letters(species), 12, true, Anchor.MIDDLE);
         return sketch.picture(width, height);
     }
@@ -92,7 +93,11 @@ public final class CornerDrawing {
         for (List<Point> line : List.of(curve.outer(), curve.inner())) {
             List<At> shown = line.stream().filter(p -> p.to(tip) < reach).map(this::at).toList();
             if (shown.size() > 1) {
-                sketch.line(shown, Paint.of(Sketch.letters(plan.job().section().species())), sketch.em(1.2), Mark.Dash.HIDDEN);
+                sketch.line(
+                        shown,
+                        Paint.of(Sketch.letters(plan.job().section().species())),
+                        sketch.em(1.2),
+                        Mark.Dash.HIDDEN);
             }
         }
     }
@@ -118,7 +123,11 @@ public final class CornerDrawing {
         Point corner = inner.plus(tip.minus(inner).times(share));
         Point one = in(back, reach, wide(before) - lip);
         Point other = in(on, reach, wide(after) - lip);
-        sketch.line(List.of(at(one), at(corner), at(other)), Paint.of(Sketch.letters(plan.job().section().species())), sketch.em(1), Mark.Dash.HIDDEN);
+        sketch.line(
+                List.of(at(one), at(corner), at(other)),
+                Paint.of(Sketch.letters(plan.job().section().species())),
+                sketch.em(1),
+                Mark.Dash.HIDDEN);
     }
 
     private Paint edge() {

@@ -26,8 +26,12 @@ import neatcorner.core.wood.Species;
  * along it, so they are drawn from the furthest to the nearest as seen across it.
  */
 public final class CornerSpace {
-    /** Edges of the section are cut into strips no wider than this share of the section, so that the order of drawing holds. */
+    /**
+     * Edges of the section are cut into strips no wider than this share of the section, so that the order of drawing
+     * holds.
+     */
     private static final double STRIP = 1 / 14.0;
+
     private final Sketch sketch;
     private final double width;
     private final double height;
@@ -72,14 +76,20 @@ public final class CornerSpace {
         Member first = members.getFirst();
         Member second = members.get(1);
         double reach = 2.2 * Math.max(first.stock().width().toMm(), first.stock().thickness().toMm());
-        Vector normal = first.place().along().times(first.right().along())
-                .plus(first.place().outward().times(first.right().across())).plus(first.place().front().times(first.right().through()));
+        Vector normal = first.place()
+                .along()
+                .times(first.right().along())
+                .plus(first.place().outward().times(first.right().across()))
+                .plus(first.place().front().times(first.right().through()));
         boolean firstIsNear = normal.dot(eye) < 0;
         piece(firstIsNear ? second : first, !firstIsNear, reach);
         piece(firstIsNear ? first : second, firstIsNear, reach);
     }
 
-    /** One piece from its end at the corner back as far as {@code reach}; {@code atEnd} when the corner is at its far end. */
+    /**
+     * One piece from its end at the corner back as far as {@code reach}; {@code atEnd} when the corner is at its far
+     * end.
+     */
     private void piece(Member member, boolean atEnd, double reach) {
         List<Surface> own = new ArrayList<>();
         Mitre cut = atEnd ? member.right() : member.left();
@@ -130,13 +140,26 @@ public final class CornerSpace {
         return surface.places().stream().mapToDouble(p -> p.dot(flat)).average().orElseThrow();
     }
 
-    private void side(List<Surface> own, Member member, Species species, Point a, Point b, boolean arris, Mitre cut, boolean atEnd, double back) {
+    private void side(
+            List<Surface> own,
+            Member member,
+            Species species,
+            Point a,
+            Point b,
+            boolean arris,
+            Mitre cut,
+            boolean atEnd,
+            double back) {
         Point way = b.minus(a);
         Vector normal = member.place().outward().times(way.y()).plus(member.place().front().times(-way.x()));
         if (normal.dot(eye) <= 0) {
             return;
         }
-        List<Vector> places = List.of(near(member, a, cut, atEnd), near(member, b, cut, atEnd), far(member, b, atEnd, back), far(member, a, atEnd, back));
+        List<Vector> places = List.of(
+                near(member, a, cut, atEnd),
+                near(member, b, cut, atEnd),
+                far(member, b, atEnd, back),
+                far(member, a, atEnd, back));
         List<List<Vector>> lines = new ArrayList<>(List.of(List.of(places.get(0), places.get(1))));
         if (arris) {
             lines.add(List.of(places.get(0), places.get(3)));
@@ -185,7 +208,10 @@ public final class CornerSpace {
         double x = (width - wide * unit) / 2 - left * unit;
         double y = (height - high * unit) / 2 - top * unit;
         for (Surface surface : surfaces) {
-            List<At> drawn = surface.places().stream().map(this::seen).map(p -> new At(x + p.x() * unit, y + p.y() * unit)).toList();
+            List<At> drawn = surface.places().stream()
+                    .map(this::seen)
+                    .map(p -> new At(x + p.x() * unit, y + p.y() * unit))
+                    .toList();
             Paint paint = new Paint.Lit(surface.species(), surface.light());
             sketch.area(drawn, paint);
             sketch.outline(drawn, paint, sketch.em(0.6));

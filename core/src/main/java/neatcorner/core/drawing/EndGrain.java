@@ -27,7 +27,10 @@ final class EndGrain {
         }
         rings(sketch, wood, species, axes);
         for (List<Point> outline : wood.outlines()) {
-            sketch.outline(outline.stream().map(p -> axes.at(p.x(), p.y())).toList(), new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1.6));
+            sketch.outline(
+                    outline.stream().map(p -> axes.at(p.x(), p.y())).toList(),
+                    new Paint.Wood(species, Paint.Shade.EDGE),
+                    sketch.em(1.6));
         }
     }
 

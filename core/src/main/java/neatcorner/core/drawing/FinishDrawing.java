@@ -29,8 +29,13 @@ public final class FinishDrawing {
             double half = sketch.em(6);
             sketch.area(Sketch.rectangle(from, y - half, Math.max(to, from + sketch.em(3)), y + half),
                     step.coat().pause().isZero() ? Ink.SOFT : Ink.KEY);
-            sketch.text(new At(width, y), step.after().isZero() ? sketch.say("finish.at_once") : after(sketch, step.after()),
-                    Ink.SOFT, 11.5, false, Anchor.END);
+            sketch.text(
+                    new At(width, y),
+                    step.after().isZero() ? sketch.say("finish.at_once") : after(sketch, step.after()),
+                    Ink.SOFT,
+                    11.5,
+                    false,
+                    Anchor.END);
             y += row;
         }
         return sketch.picture(width, y - row / 2 + sketch.em(4));

@@ -43,8 +43,14 @@ public final class FitDrawing {
      * @param openings cut out of it; may be empty
      * @param more     what else there is to know of it; may be empty
      */
-    private record Part(List<Point> outline, List<List<Point>> openings, Paint fill, Paint edge, String name, String size, String more) {
-    }
+    private record Part(
+            List<Point> outline,
+            List<List<Point>> openings,
+            Paint fill,
+            Paint edge,
+            String name,
+            String size,
+            String more) {}
 
     private FitDrawing(Plan plan, Reader reader, double width, double height) {
         this.plan = plan;
@@ -66,21 +72,41 @@ public final class FitDrawing {
         boolean holds = frame.has(Line.RABBET);
         Line line = holds ? Line.RABBET : Line.OUTSIDE;
         String size = sketch.say("sheet.size", Known.in(frame.widths(), line), Known.in(frame.heights(), line));
-        String depth = holds && plan.job().section().recessDepth().isPositive() ? sketch.say("fit.deep", plan.job().section().recessDepth()) : "";
-        parts.add(new Part(Known.in(frame.lines(), Line.OUTSIDE), List.of(frame.inner()), new Paint.Wood(plan.job().section().species(), Paint.Shade.FACE),
-                new Paint.Wood(plan.job().section().species(), Paint.Shade.EDGE), sketch.say("fit.the_frame"), size, depth));
+        String depth = holds && plan.job().section().recessDepth().isPositive()
+                ? sketch.say("fit.deep", plan.job().section().recessDepth())
+                : "";
+        parts.add(new Part(
+                Known.in(frame.lines(), Line.OUTSIDE),
+                List.of(frame.inner()),
+                new Paint.Wood(plan.job().section().species(), Paint.Shade.FACE),
+                new Paint.Wood(plan.job().section().species(), Paint.Shade.EDGE),
+                sketch.say("fit.the_frame"),
+                size,
+                depth));
         List<Layer> layers = plan.job().contents().layers();
         List<Pane> sheets = plan.fit().sheets();
         for (int i = 0; i < sheets.size(); i++) {
             Pane sheet = sheets.get(i);
-            layer(sheet, layers.stream().skip(i).findFirst().filter(layer -> sheet.material().equals(Optional.of(layer.material()))), i);
+            layer(
+                    sheet,
+                    layers.stream()
+                            .skip(i)
+                            .findFirst()
+                            .filter(layer -> sheet.material().equals(Optional.of(layer.material()))),
+                    i);
         }
         plan.fit().strainer().ifPresent(strainer -> {
             double strip = Straining.STRIP.face().toMm();
-            List<Point> round = box(Known.in(frame.lines(), Line.RABBET), strainer.rail().value(), strainer.high());
-            parts.add(new Part(round, List.of(shrunk(round, strip)), new Paint.Wood(Straining.STRIP.species(), Paint.Shade.FACE),
-                    new Paint.Wood(Straining.STRIP.species(), Paint.Shade.EDGE), sketch.say("fit.the_strainer"),
-                    sketch.say("sheet.size", strainer.rail(), strainer.high()), ""));
+            List<Point> round =
+                    box(Known.in(frame.lines(), Line.RABBET), strainer.rail().value(), strainer.high());
+            parts.add(new Part(
+                    round,
+                    List.of(shrunk(round, strip)),
+                    new Paint.Wood(Straining.STRIP.species(), Paint.Shade.FACE),
+                    new Paint.Wood(Straining.STRIP.species(), Paint.Shade.EDGE),
+                    sketch.say("fit.the_strainer"),
+                    sketch.say("sheet.size", strainer.rail(), strainer.high()),
+                    ""));
         });
     }
 
@@ -88,11 +114,15 @@ public final class FitDrawing {
         Material.Role role = sheet.material().map(Material::role).orElse(Material.Role.ART);
         Line line = role == Material.Role.ART ? Line.ART : Line.GLASS;
         List<Point> around = Known.in(plan.frame().lines(), plan.frame().has(line) ? line : Line.OUTSIDE);
-        List<Point> outline = plan.frame().isFourSquare() && plan.frame().bars().isEmpty() ? box(around, sheet.width().value(), sheet.height().value()) : around;
+        List<Point> outline = plan.frame().isFourSquare() && plan.frame().bars().isEmpty()
+                ? box(around, sheet.width().value(), sheet.height().value())
+                : around;
         List<List<Point>> openings = new ArrayList<>();
         String more = layer.map(l -> sketch.book().exactly(l.thickness())).orElse("");
         if (role == Material.Role.MAT) {
-            int mat = (int) plan.job().contents().layers().subList(0, index).stream().filter(l -> l.material().role() == Material.Role.MAT).count();
+            int mat = (int) plan.job().contents().layers().subList(0, index).stream()
+                    .filter(l -> l.material().role() == Material.Role.MAT)
+                    .count();
             Pane hole = plan.fit().matOpenings().get(mat);
             openings.add(plan.frame().isFourSquare() ? box(around, hole.width().value(), hole.height().value())
                     : shrunk(around, (sheet.width().value().toMm() - hole.width().value().toMm()) / 2));
@@ -100,12 +130,20 @@ public final class FitDrawing {
         }
         Words name = sheet.material().map(material -> Words.of(Phrasebook.keyOf(material))).orElse(sheet.name());
         String count = sheet.count() > 1 ? sheet.count() + " × " : "";
-        parts.add(new Part(outline, openings, Paint.of(switch (role) {
-            case GLAZING -> plan.job().contents().isMirror() ? Ink.SILVER : Ink.GLASS;
-            case MAT -> Ink.MAT;
-            case ART -> Ink.ART;
-            case MOUNT, BACKING -> Ink.BOARD;
-        }), Paint.of(Ink.INK), count + sketch.say(name), sketch.say("sheet.size", sheet.width(), sheet.height()), more));
+        parts.add(new Part(
+                outline,
+                openings,
+                Paint.of(
+                        switch (role) {
+                            case GLAZING -> plan.job().contents().isMirror() ? Ink.SILVER : Ink.GLASS;
+                            case MAT -> Ink.MAT;
+                            case ART -> Ink.ART;
+                            case MOUNT, BACKING -> Ink.BOARD;
+                        }),
+                Paint.of(Ink.INK),
+                count + sketch.say(name),
+                sketch.say("sheet.size", sheet.width(), sheet.height()),
+                more));
     }
 
     /** A rectangle of this size about the middle of a line. */
@@ -113,7 +151,11 @@ public final class FitDrawing {
         Point middle = middle(around);
         double w = wide.toMm() / 2;
         double h = high.toMm() / 2;
-        return List.of(middle.plus(new Point(-w, -h)), middle.plus(new Point(w, -h)), middle.plus(new Point(w, h)), middle.plus(new Point(-w, h)));
+        return List.of(
+                middle.plus(new Point(-w, -h)),
+                middle.plus(new Point(w, -h)),
+                middle.plus(new Point(w, h)),
+                middle.plus(new Point(-w, h)));
     }
 
     /** Drawn in by so much at its widest. */
@@ -145,11 +187,16 @@ public final class FitDrawing {
         double high = plan.frame().height(Line.OUTSIDE).toMm();
         double words = Math.min(width * 0.36, sketch.em(190));
         double row = height / parts.size();
-        double unit = Math.min((width - words - sketch.em(20)) / (wide + high * LYING_OVER), (row - sketch.em(12)) / (high * LYING));
+        double unit = Math.min(
+                (width - words - sketch.em(20)) / (wide + high * LYING_OVER), (row - sketch.em(12)) / (high * LYING));
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
             At at = new At((width - words) / 2, row * (i + 0.5));
-            draw(part, p -> at.plus((p.x() - middle.x() + (middle.y() - p.y()) * LYING_OVER) * unit, (p.y() - middle.y()) * LYING * unit));
+            draw(
+                    part,
+                    p -> at.plus(
+                            (p.x() - middle.x() + (middle.y() - p.y()) * LYING_OVER) * unit,
+                            (p.y() - middle.y()) * LYING * unit));
             double x = width - words + sketch.em(8);
             sketch.text(new At(x, at.y() - sketch.em(14)), part.name(), Ink.INK, 12, true, Anchor.START);
             sketch.text(new At(x, at.y() + sketch.em(2)), part.size(), Ink.INK, 13, false, Anchor.START);
@@ -176,16 +223,26 @@ public final class FitDrawing {
         double high = plan.frame().height(Line.OUTSIDE).toMm();
         double below = sketch.em(74);
         double column = width / parts.size();
-        double unit = Math.min((column - sketch.em(18)) / (wide * ACROSS), (height - below - sketch.em(16)) / (high + wide * ACROSS * RISE * 2));
+        double unit = Math.min(
+                (column - sketch.em(18)) / (wide * ACROSS),
+                (height - below - sketch.em(16)) / (high + wide * ACROSS * RISE * 2));
         double axis = (height - below) / 2;
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
             At at = new At(column * (i + 0.5), axis);
-            draw(part, p -> at.plus((p.x() - middle.x()) * ACROSS * unit, (p.y() - middle.y() - (p.x() - middle.x()) * ACROSS * RISE) * unit));
+            draw(
+                    part,
+                    p -> at.plus(
+                            (p.x() - middle.x()) * ACROSS * unit,
+                            (p.y() - middle.y() - (p.x() - middle.x()) * ACROSS * RISE) * unit));
             double y = axis + (high + wide * ACROSS * RISE) * unit / 2 + sketch.em(18);
             said(part, at.x(), Math.min(y, height - below + sketch.em(12)), column - sketch.em(6));
         }
-        sketch.line(List.of(new At(sketch.em(8), axis), new At(width - sketch.em(8), axis)), Paint.of(Ink.GIVEN), sketch.em(1), Mark.Dash.HIDDEN);
+        sketch.line(
+                List.of(new At(sketch.em(8), axis), new At(width - sketch.em(8), axis)),
+                Paint.of(Ink.GIVEN),
+                sketch.em(1),
+                Mark.Dash.HIDDEN);
     }
 
     private void said(Part part, double x, double top, double room) {
@@ -194,7 +251,13 @@ public final class FitDrawing {
             sketch.text(new At(x, y), line, Ink.INK, 12, true, Anchor.MIDDLE);
             y += sketch.em(15);
         }
-        sketch.text(new At(x, y), part.size(), Ink.INK, sketch.widthOf(part.size(), sketch.em(13), false) < room ? 13 : 11, false, Anchor.MIDDLE);
+        sketch.text(
+                new At(x, y),
+                part.size(),
+                Ink.INK,
+                sketch.widthOf(part.size(), sketch.em(13), false) < room ? 13 : 11,
+                false,
+                Anchor.MIDDLE);
         for (String line : wrapped(part.more(), 11, room)) {
             y += sketch.em(15);
             sketch.small(new At(x, y), line, Anchor.MIDDLE);

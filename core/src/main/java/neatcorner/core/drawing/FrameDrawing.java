@@ -62,7 +62,8 @@ public final class FrameDrawing {
     /** The picture without tags, from the front or from behind, to fill a space of this size. */
     public static Picture plain(Plan plan, boolean behind, Reader reader, double width, double height) {
         Sketch sketch = new Sketch(reader);
-        FrameSketch frame = new FrameSketch(plan, sketch, behind, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4));
+        FrameSketch frame = new FrameSketch(
+                plan, sketch, behind, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4));
         frame.draw();
         if (behind) {
             frame.back(false);
@@ -83,7 +84,8 @@ public final class FrameDrawing {
     /** The back, with what holds the package. */
     public static Picture back(Plan plan, Reader reader, double width, double height) {
         Sketch sketch = new Sketch(reader);
-        FrameSketch frame = new FrameSketch(plan, sketch, true, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4));
+        FrameSketch frame = new FrameSketch(
+                plan, sketch, true, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4));
         frame.draw();
         frame.back(true);
         return sketch.picture(width, height);
@@ -92,7 +94,8 @@ public final class FrameDrawing {
     /** The picture from the front without tags and letters, to be set small into another. */
     public static Picture small(Plan plan, Reader reader, double width, double height) {
         Sketch sketch = new Sketch(reader);
-        new FrameSketch(plan, sketch, false, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4)).draw();
+        new FrameSketch(plan, sketch, false, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4))
+                .draw();
         return sketch.picture(width, height);
     }
 
@@ -166,19 +169,29 @@ public final class FrameDrawing {
         boolean square = frame().isFourSquare() || boxed instanceof Boxed.Rectangle;
         if (across != Line.OUTSIDE) {
             double top = at(0, 0).y() - gap;
-            sketch.dimension(plan, new At(at(0, 0).x(), top), new At(at(w, 0).x(), top), square ? longPoint(Side.Name.TOP) : OUTSIDE_WIDTH,
+            sketch.dimension(
+                    plan,
+                    new At(at(0, 0).x(), top),
+                    new At(at(w, 0).x(), top),
+                    square ? longPoint(Side.Name.TOP) : OUTSIDE_WIDTH,
                     sketch.say(square ? "tag.long_point" : "tag.outside.width"));
         }
         if (down != Line.OUTSIDE) {
             double right = at(w, 0).x() + sketch.em(48);
-            sketch.dimension(plan, new At(right, at(0, 0).y()), new At(right, at(0, h).y()), square ? longPoint(Side.Name.RIGHT) : OUTSIDE_HEIGHT,
+            sketch.dimension(
+                    plan,
+                    new At(right, at(0, 0).y()),
+                    new At(right, at(0, h).y()),
+                    square ? longPoint(Side.Name.RIGHT) : OUTSIDE_HEIGHT,
                     sketch.say(square ? "tag.long_point" : "tag.outside.height"));
         }
     }
 
     /** From where to where a line reaches on an axis, in mm. */
     private double[] extent(Line line, Axis axis) {
-        var along = Known.in(frame().lines(), line).stream().mapToDouble(p -> axis == Axis.WIDTH ? p.x() : p.y()).summaryStatistics();
+        var along = Known.in(frame().lines(), line).stream()
+                .mapToDouble(p -> axis == Axis.WIDTH ? p.x() : p.y())
+                .summaryStatistics();
         return new double[] {along.getMin(), along.getMax()};
     }
 
@@ -186,10 +199,18 @@ public final class FrameDrawing {
     private void sight() {
         double[] wide = extent(Line.SIGHT, Axis.WIDTH);
         double y = at(0, extent(Line.SIGHT, Axis.HEIGHT)[1]).y() - sketch.em(26);
-        sketch.dimension(plan, new At(at(wide[0], 0).x(), y), new At(at(wide[1], 0).x(), y), Line.SIGHT.size(Axis.WIDTH), sketch.say("tag.sight"));
+        sketch.dimension(
+                plan,
+                new At(at(wide[0], 0).x(), y),
+                new At(at(wide[1], 0).x(), y),
+                Line.SIGHT.size(Axis.WIDTH),
+                sketch.say("tag.sight"));
     }
 
-    /** Across flats is measured down the left, across corners along the foot, a side over the top or, with a point on top, along the foot. */
+    /**
+     * Across flats is measured down the left, across corners along the foot, a side over the top or, with a point on
+     * top, along the foot.
+     */
     private void regularSizes(Outline.Regular regular) {
         boolean even = regular.sides() % 2 == 0;
         Line line = regular.line();
@@ -206,13 +227,23 @@ public final class FrameDrawing {
         switch (regular.across()) {
             case FLATS -> {
                 double reach = even ? apothem : Math.min(apothem, middle.y());
-                sketch.dimension(plan, new At(left, at(0, middle.y() - reach).y()), new At(left, at(0, middle.y() + apothem).y()), OutlineKey.SIZE, given);
+                sketch.dimension(
+                        plan,
+                        new At(left, at(0, middle.y() - reach).y()),
+                        new At(left, at(0, middle.y() + apothem).y()),
+                        OutlineKey.SIZE,
+                        given);
                 across(low);
                 longSide(top, low, even);
             }
             case CORNERS -> {
                 double radius = apothem / Math.cos(Math.PI / regular.sides());
-                sketch.dimension(plan, new At(at(middle.x() - radius, 0).x(), low), new At(at(middle.x() + radius, 0).x(), low), OutlineKey.SIZE, given);
+                sketch.dimension(
+                        plan,
+                        new At(at(middle.x() - radius, 0).x(), low),
+                        new At(at(middle.x() + radius, 0).x(), low),
+                        OutlineKey.SIZE,
+                        given);
                 down(left);
                 if (even) {
                     longSide(top, low, true);
@@ -220,8 +251,12 @@ public final class FrameDrawing {
             }
             case SIDE -> {
                 double y = even ? top : low;
-                sketch.dimension(plan, new At(at(Math.min(sideFrom.x(), sideTo.x()), 0).x(), y), new At(at(Math.max(sideFrom.x(), sideTo.x()), 0).x(), y),
-                        OutlineKey.SIZE, given);
+                sketch.dimension(
+                        plan,
+                        new At(at(Math.min(sideFrom.x(), sideTo.x()), 0).x(), y),
+                        new At(at(Math.max(sideFrom.x(), sideTo.x()), 0).x(), y),
+                        OutlineKey.SIZE,
+                        given);
                 down(left);
                 if (even) {
                     across(low);
@@ -241,18 +276,32 @@ public final class FrameDrawing {
     }
 
     private void across(double y) {
-        sketch.dimension(plan, new At(at(0, 0).x(), y), new At(at(outsideWidth(), 0).x(), y), OUTSIDE_WIDTH, sketch.say("tag.outside.width"));
+        sketch.dimension(
+                plan,
+                new At(at(0, 0).x(), y),
+                new At(at(outsideWidth(), 0).x(), y),
+                OUTSIDE_WIDTH,
+                sketch.say("tag.outside.width"));
     }
 
     private void down(double x) {
-        sketch.dimension(plan, new At(x, at(0, 0).y()), new At(x, at(0, outsideHeight()).y()), OUTSIDE_HEIGHT, sketch.say("tag.outside.height"));
+        sketch.dimension(
+                plan,
+                new At(x, at(0, 0).y()),
+                new At(x, at(0, outsideHeight()).y()),
+                OUTSIDE_HEIGHT,
+                sketch.say("tag.outside.height"));
     }
 
     private void longSide(double top, double low, boolean even) {
         if (even) {
             List<Point> side = frame().run(Line.OUTSIDE, 0);
-            sketch.dimension(plan, new At(at(side.getFirst().x(), 0).x(), top), new At(at(side.getLast().x(), 0).x(), top),
-                    frame().members().getFirst().longPoint().key(), sketch.say("tag.long_point"));
+            sketch.dimension(
+                    plan,
+                    new At(at(side.getFirst().x(), 0).x(), top),
+                    new At(at(side.getLast().x(), 0).x(), top),
+                    frame().members().getFirst().longPoint().key(),
+                    sketch.say("tag.long_point"));
         }
     }
 
@@ -263,7 +312,9 @@ public final class FrameDrawing {
         for (int i = 0; i < free.corners().size(); i++) {
             Member member = frame().members().get(i);
             FigureKey<Length> figure = typed ? OutlineKey.side(member.side()) : member.longPoint().key();
-            String caption = typed ? sketch.say("line." + free.line().name().toLowerCase(Locale.ROOT)) : sketch.say("tag.long_point");
+            String caption = typed
+                    ? sketch.say("line." + free.line().name().toLowerCase(Locale.ROOT))
+                    : sketch.say("tag.long_point");
             tagBeside(placer, i, figure, caption);
         }
         if (typed) {
@@ -296,7 +347,11 @@ public final class FrameDrawing {
             case BAND -> band();
             case CROSSED_ARMS -> {
                 for (int i = 0; i < corners.size() / 2; i++) {
-                    sketch.line(corners.get(i), corners.get((i + corners.size() / 2) % corners.size()), Ink.METAL, sketch.em(3));
+                    sketch.line(
+                            corners.get(i),
+                            corners.get((i + corners.size() / 2) % corners.size()),
+                            Ink.METAL,
+                            sketch.em(3));
                 }
                 corners.forEach(this::jaw);
             }
@@ -324,23 +379,34 @@ public final class FrameDrawing {
         double x = outside.stream().mapToDouble(At::x).average().orElseThrow();
         double y = outside.stream().mapToDouble(At::y).average().orElseThrow();
         double away = sketch.em(7);
-        List<At> round = outside.stream().map(at -> at.plus(Math.signum(at.x() - x) * away, Math.signum(at.y() - y) * away)).toList();
+        List<At> round = outside.stream()
+                .map(at -> at.plus(Math.signum(at.x() - x) * away, Math.signum(at.y() - y) * away))
+                .toList();
         sketch.outline(round, Ink.METAL, sketch.em(4));
         double low = round.stream().mapToDouble(At::y).max().orElseThrow();
-        sketch.area(Sketch.rectangle(x - sketch.em(16), low - sketch.em(6), x + sketch.em(16), low + sketch.em(6)), Ink.METAL);
+        sketch.area(
+                Sketch.rectangle(x - sketch.em(16), low - sketch.em(6), x + sketch.em(16), low + sketch.em(6)),
+                Ink.METAL);
     }
 
     /** A block of a clamp outside a corner. */
     private void jaw(At corner) {
         double half = sketch.em(7);
-        sketch.area(Sketch.rectangle(corner.x() - half, corner.y() - half, corner.x() + half, corner.y() + half), Ink.METAL);
+        sketch.area(
+                Sketch.rectangle(corner.x() - half, corner.y() - half, corner.x() + half, corner.y() + half),
+                Ink.METAL);
     }
 
     /** When it is a corner's turn. */
     private void turn(At corner, int number) {
         double half = sketch.em(9);
-        sketch.area(Sketch.rectangle(corner.x() - half, corner.y() - half, corner.x() + half, corner.y() + half), Ink.PANEL);
-        sketch.outline(Sketch.rectangle(corner.x() - half, corner.y() - half, corner.x() + half, corner.y() + half), Ink.INK, sketch.em(1.2));
+        sketch.area(
+                Sketch.rectangle(corner.x() - half, corner.y() - half, corner.x() + half, corner.y() + half),
+                Ink.PANEL);
+        sketch.outline(
+                Sketch.rectangle(corner.x() - half, corner.y() - half, corner.x() + half, corner.y() + half),
+                Ink.INK,
+                sketch.em(1.2));
         sketch.text(corner, Integer.toString(number), Ink.INK, 12.5, true, Mark.Anchor.MIDDLE);
     }
 
@@ -370,18 +436,35 @@ public final class FrameDrawing {
     private void borders() {
         frame().job().contents().borders().ifPresent(borders -> {
             Point topLeft = frameSketch.matTopLeft();
-            double openWidth = plan.fit().panes().matOpening().orElseThrow().width().value().toMm();
-            double openHeight = plan.fit().panes().matOpening().orElseThrow().height().value().toMm();
+            double openWidth = plan.fit()
+                    .panes()
+                    .matOpening()
+                    .orElseThrow()
+                    .width()
+                    .value()
+                    .toMm();
+            double openHeight = plan.fit()
+                    .panes()
+                    .matOpening()
+                    .orElseThrow()
+                    .height()
+                    .value()
+                    .toMm();
             double x = topLeft.x() + openWidth / 2;
             double room = sketch.em(30);
             if (frameSketch.drawn(borders.top()) > room) {
                 sketch.tag(plan, at(x, topLeft.y() - borders.top().toMm() / 2), BorderKey.TOP, "");
             }
             if (frameSketch.drawn(borders.bottom()) > room) {
-                sketch.tag(plan, at(x, topLeft.y() + openHeight + borders.bottom().toMm() / 2), BorderKey.BOTTOM, "");
+                sketch.tag(
+                        plan, at(x, topLeft.y() + openHeight + borders.bottom().toMm() / 2), BorderKey.BOTTOM, "");
             }
             if (frameSketch.drawn(borders.sides()) > sketch.em(46)) {
-                sketch.tag(plan, at(topLeft.x() - borders.sides().toMm() / 2, topLeft.y() + openHeight / 2), BorderKey.SIDES, "");
+                sketch.tag(
+                        plan,
+                        at(topLeft.x() - borders.sides().toMm() / 2, topLeft.y() + openHeight / 2),
+                        BorderKey.SIDES,
+                        "");
             }
         });
     }
@@ -413,7 +496,13 @@ public final class FrameDrawing {
         if (!square.isSquare()) {
             double w = outsideWidth();
             double h = outsideHeight();
-            sketch.hidden(List.of(at(0, 0).plus(-shown, 0), at(w, 0).plus(-shown, 0), at(w, h).plus(shown, 0), at(0, h).plus(shown, 0)), Ink.SAW);
+            sketch.hidden(
+                    List.of(
+                            at(0, 0).plus(-shown, 0),
+                            at(w, 0).plus(-shown, 0),
+                            at(w, h).plus(shown, 0),
+                            at(0, h).plus(shown, 0)),
+                    Ink.SAW);
         }
     }
 
@@ -434,7 +523,12 @@ public final class FrameDrawing {
 
     private void hanging() {
         mounted();
-        sketch.tag(plan, new At(at(0, 0).x() - sketch.em(48), at(0, plan.hang().drop().toMm()).y()), HangPlanner.HOOK_HEIGHT,
+        sketch.tag(
+                plan,
+                new At(
+                        at(0, 0).x() - sketch.em(48),
+                        at(0, plan.hang().drop().toMm()).y()),
+                HangPlanner.HOOK_HEIGHT,
                 sketch.say("tag.height_of." + plan.hang().chosen().name().toLowerCase(Locale.ROOT)));
     }
 
@@ -451,14 +545,28 @@ public final class FrameDrawing {
                 sketch.line(List.of(left, top, right), Paint.of(Ink.METAL), sketch.em(2), Mark.Dash.SOLID);
                 hook(top);
                 double x = at(middle, 0).x();
-                sketch.tag(plan, new At(x, at(0, 0).y() - sketch.em(30)), HangPlanner.WIRE_DROP, sketch.say("tag.wire_drop"));
+                sketch.tag(
+                        plan,
+                        new At(x, at(0, 0).y() - sketch.em(30)),
+                        HangPlanner.WIRE_DROP,
+                        sketch.say("tag.wire_drop"));
             });
             ring(left);
             ring(right);
             double x = at(w, 0).x() + sketch.em(48);
-            sketch.dimension(plan, new At(x, at(0, 0).y()), new At(x, left.y()), HangPlanner.RING_DOWN, sketch.say("tag.ring_down"));
+            sketch.dimension(
+                    plan,
+                    new At(x, at(0, 0).y()),
+                    new At(x, left.y()),
+                    HangPlanner.RING_DOWN,
+                    sketch.say("tag.ring_down"));
             double y = at(0, outsideHeight()).y() + sketch.em(30);
-            sketch.dimension(plan, new At(left.x(), y), new At(right.x(), y), HangPlanner.RING_APART, sketch.say("tag.ring_apart"));
+            sketch.dimension(
+                    plan,
+                    new At(left.x(), y),
+                    new At(right.x(), y),
+                    HangPlanner.RING_APART,
+                    sketch.say("tag.ring_apart"));
         });
         double drop = plan.hang().drop().toMm();
         if (plan.hang().rings().isEmpty()) {
@@ -472,7 +580,10 @@ public final class FrameDrawing {
         return chord[0] < chord[1] ? (chord[0] + chord[1]) / 2 : frame.width(Line.OUTSIDE).toMm() / 2;
     }
 
-    /** Half of how long what is fixed at the top is drawn, in mm: a saw-tooth in the middle of the rail, or a cleat along it. */
+    /**
+     * Half of how long what is fixed at the top is drawn, in mm: a saw-tooth in the middle of the rail, or a cleat
+     * along it.
+     */
     static double fixedHalf(Plan plan) {
         double wide = plan.frame().width(Line.OUTSIDE).toMm();
         return plan.hang().chosen() == Hardware.CLEAT ? wide * 0.35 : Math.min(25, wide / 6);
@@ -496,7 +607,14 @@ public final class FrameDrawing {
     }
 
     private void hook(At at) {
-        sketch.line(List.of(at.plus(0, -sketch.em(7)), at, at.plus(sketch.em(3), sketch.em(2)), at.plus(sketch.em(5), -sketch.em(2))),
-                Paint.of(Ink.SAW), sketch.em(2.4), Mark.Dash.SOLID);
+        sketch.line(
+                List.of(
+                        at.plus(0, -sketch.em(7)),
+                        at,
+                        at.plus(sketch.em(3), sketch.em(2)),
+                        at.plus(sketch.em(5), -sketch.em(2))),
+                Paint.of(Ink.SAW),
+                sketch.em(2.4),
+                Mark.Dash.SOLID);
     }
 }

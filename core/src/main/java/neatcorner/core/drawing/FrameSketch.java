@@ -21,7 +21,10 @@ import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.wood.Species;
 
-/** The frame itself, to scale: its wood, what it holds, its lines and letters. From behind, left and right change places. */
+/**
+ * The frame itself, to scale: its wood, what it holds, its lines and letters. From behind, left and right change
+ * places.
+ */
 final class FrameSketch {
     private final Plan plan;
     private final Sketch sketch;
@@ -138,7 +141,10 @@ final class FrameSketch {
         double h = frame().height(Line.ART).toMm();
         double left = line.stream().mapToDouble(Point::x).min().orElseThrow() + w / 2;
         double top = line.stream().mapToDouble(Point::y).min().orElseThrow() + h / 2;
-        return line.stream().map(p -> at(new Point(left + (p.x() - left) * (1 - 2 * overlap / w), top + (p.y() - top) * (1 - 2 * overlap / h)))).toList();
+        return line.stream()
+                .map(p -> at(new Point(
+                        left + (p.x() - left) * (1 - 2 * overlap / w), top + (p.y() - top) * (1 - 2 * overlap / h))))
+                .toList();
     }
 
     private List<At> matRectangle() {
@@ -186,14 +192,29 @@ final class FrameSketch {
     private void bands(Member member, List<At> shape, int seed) {
         List<Section.Seen> seen = behind ? List.of() : member.section().seen();
         if (seen.stream().map(Section.Seen::species).distinct().count() < 2) {
-            sketch.wood(shape.get(0), shape.get(1), shape.get(2), shape.get(3), seen.isEmpty() ? member.section().species() : seen.getFirst().species(), seed, false);
+            sketch.wood(
+                    shape.get(0),
+                    shape.get(1),
+                    shape.get(2),
+                    shape.get(3),
+                    seen.isEmpty()
+                            ? member.section().species()
+                            : seen.getFirst().species(),
+                    seed,
+                    false);
             return;
         }
         for (Section.Seen band : seen) {
             double out = share(member, band.to());
             double in = share(member, band.from());
-            sketch.wood(Sketch.blend(shape.get(0), shape.get(3), out), Sketch.blend(shape.get(1), shape.get(2), out),
-                    Sketch.blend(shape.get(1), shape.get(2), in), Sketch.blend(shape.get(0), shape.get(3), in), band.species(), seed++, false);
+            sketch.wood(
+                    Sketch.blend(shape.get(0), shape.get(3), out),
+                    Sketch.blend(shape.get(1), shape.get(2), out),
+                    Sketch.blend(shape.get(1), shape.get(2), in),
+                    Sketch.blend(shape.get(0), shape.get(3), in),
+                    band.species(),
+                    seed++,
+                    false);
         }
     }
 
@@ -205,15 +226,21 @@ final class FrameSketch {
     /** Lines along the piece where its front steps or its wood changes; none where they would run together. */
     private void arrises(Member member, List<At> shape) {
         double apart = sketch.em(3);
-        if (behind || member.section().strips().getFirst().isPlain() && member.section().strips().size() == 1 && member.section().band().isEmpty()) {
+        if (behind
+                || member.section().strips().getFirst().isPlain()
+                        && member.section().strips().size() == 1
+                        && member.section().band().isEmpty()) {
             return;
         }
         double last = 0;
         for (Section.Seen band : member.section().seen().reversed()) {
             double share = share(member, band.from());
             if (share < 0.995 && (share - last) * member.section().width().toMm() * unit > apart) {
-                List<At> line = member.curve().map(c -> between(c, share)).orElseGet(() ->
-                        List.of(Sketch.blend(shape.get(0), shape.get(3), share), Sketch.blend(shape.get(1), shape.get(2), share)));
+                List<At> line = member.curve()
+                        .map(c -> between(c, share))
+                        .orElseGet(() -> List.of(
+                                Sketch.blend(shape.get(0), shape.get(3), share),
+                                Sketch.blend(shape.get(1), shape.get(2), share)));
                 sketch.line(line, new Paint.Wood(band.species(), Paint.Shade.EDGE), sketch.em(0.7), Mark.Dash.SOLID);
                 last = share;
             }
@@ -286,7 +313,14 @@ final class FrameSketch {
         int seed = 5;
         for (Member piece : frame().strainer()) {
             List<At> corners = piece.outline().stream().map(this::at).toList();
-            sketch.wood(corners.get(0), corners.get(1), corners.get(2), corners.get(3), piece.section().species(), seed++, false);
+            sketch.wood(
+                    corners.get(0),
+                    corners.get(1),
+                    corners.get(2),
+                    corners.get(3),
+                    piece.section().species(),
+                    seed++,
+                    false);
             sketch.outline(corners, new Paint.Wood(piece.section().species(), Paint.Shade.EDGE), sketch.em(0.8));
         }
     }
@@ -300,7 +334,9 @@ final class FrameSketch {
         for (int i = 1; i < wall.size() && set < points.each(); i++) {
             double step = wall.get(i - 1).to(wall.get(i));
             while (set < points.each() && next <= way + step + 1e-6) {
-                point(wall.get(i - 1).towards(wall.get(i), (next - way) / step), wall.get(i).minus(wall.get(i - 1)).unit().outward());
+                point(
+                        wall.get(i - 1).towards(wall.get(i), (next - way) / step),
+                        wall.get(i).minus(wall.get(i - 1)).unit().outward());
                 next += points.apart().value().toMm();
                 set++;
             }

@@ -94,7 +94,10 @@ public record FullSize(String name, List<Trace> traces, List<Word> words) {
         double right = length - member.right().setback().toMm();
         double face = member.stock().width().toMm();
         List<Trace> traces = new ArrayList<>();
-        traces.add(new Trace(Layer.CUT, List.of(new Point(0, 0), new Point(length, 0), new Point(right, face), new Point(left, face)), true));
+        traces.add(new Trace(
+                Layer.CUT,
+                List.of(new Point(0, 0), new Point(length, 0), new Point(right, face), new Point(left, face)),
+                true));
         member.curve().ifPresent(curve -> {
             traces.add(new Trace(Layer.CURVE, laid(member, curve.outer()), false));
             traces.add(new Trace(Layer.CURVE, laid(member, curve.inner()), false));
@@ -105,7 +108,11 @@ public record FullSize(String name, List<Trace> traces, List<Word> words) {
             traces.add(new Trace(Layer.RABBET, List.of(new Point(member.left().setbackOver(toRabbet).toMm(), y),
                     new Point(length - member.right().setbackOver(toRabbet).toMm(), y)), false));
         }
-        return new FullSize(member.side().letters(), traces, List.of(new Word(new Point((left + right) / 2, face / 2), member.side().letters())));
+        return new FullSize(
+                member.side().letters(),
+                traces,
+                List.of(new Word(
+                        new Point((left + right) / 2, face / 2), member.side().letters())));
     }
 
     /** A run of the frame in the piece's own axes: along it to the right, inwards down. */
@@ -130,7 +137,13 @@ public record FullSize(String name, List<Trace> traces, List<Word> words) {
         for (List<Member> alike : frame.alike()) {
             FullSize piece = piece(alike.getFirst());
             double down = y - piece.points().mapToDouble(Point::y).min().orElseThrow();
-            piece.traces().forEach(t -> traces.add(new Trace(t.layer(), t.points().stream().map(p -> p.plus(new Point(0, down))).toList(), t.closed())));
+            piece.traces()
+                    .forEach(t -> traces.add(new Trace(
+                            t.layer(),
+                            t.points().stream()
+                                    .map(p -> p.plus(new Point(0, down)))
+                                    .toList(),
+                            t.closed())));
             String letters = String.join(", ", alike.stream().map(m -> m.side().letters()).distinct().toList());
             piece.words().forEach(w -> words.add(new Word(w.at().plus(new Point(0, down)), letters)));
             y = down + piece.points().mapToDouble(Point::y).max().orElseThrow() + ROW_GAP;

@@ -37,7 +37,8 @@ final class Legible {
             switch (mark) {
                 case Mark.Text text -> letters(text, text.ink(), Box.of(text, lettering));
                 case Mark.Number number -> letters(number, number.ink(), Box.of(number, lettering));
-                case Mark.Stroke stroke when stroke.paint() instanceof Paint.Of(Ink ink) && SAYING.contains(ink) -> line(stroke, ink);
+                case Mark.Stroke stroke
+                when stroke.paint() instanceof Paint.Of(Ink ink) && SAYING.contains(ink) -> line(stroke, ink);
                 case Mark other -> made.add(other);
             }
         }
@@ -50,7 +51,11 @@ final class Legible {
             made.add(mark);
             return;
         }
-        Optional<Ink> other = SAYING.contains(ink) ? Optional.empty() : PLAIN.stream().filter(plain -> contrast(plain, ground) >= LETTERS).findFirst();
+        Optional<Ink> other = SAYING.contains(ink)
+                ? Optional.empty()
+                : PLAIN.stream()
+                        .filter(plain -> contrast(plain, ground) >= LETTERS)
+                        .findFirst();
         if (other.isEmpty()) {
             made.add(new Mark.Area(box.corners(), Paint.of(Ink.PANEL)));
         }
@@ -69,7 +74,8 @@ final class Legible {
         At first = stroke.points().getFirst();
         At second = stroke.points().get(Math.min(1, stroke.points().size() - 1));
         if (contrast(ink, ground(made, made.size(), Sketch.middle(first, second))) < LINES) {
-            made.add(new Mark.Stroke(stroke.points(), stroke.closed(), Paint.of(Ink.PANEL), stroke.width() + 1.6, stroke.dash()));
+            made.add(new Mark.Stroke(
+                    stroke.points(), stroke.closed(), Paint.of(Ink.PANEL), stroke.width() + 1.6, stroke.dash()));
         }
         made.add(stroke);
     }
@@ -89,7 +95,8 @@ final class Legible {
         for (int i = 0, j = outline.size() - 1; i < outline.size(); j = i++) {
             At a = outline.get(i);
             At b = outline.get(j);
-            if (a.y() > at.y() != b.y() > at.y() && at.x() < (b.x() - a.x()) * (at.y() - a.y()) / (b.y() - a.y()) + a.x()) {
+            if (a.y() > at.y() != b.y() > at.y()
+                    && at.x() < (b.x() - a.x()) * (at.y() - a.y()) / (b.y() - a.y()) + a.x()) {
                 in = !in;
             }
         }
@@ -119,11 +126,17 @@ final class Legible {
     /** The room letters take. */
     record Box(double left, double top, double right, double bottom) {
         static Box of(Mark.Text text, Lettering lettering) {
-            return around(text.at(), lettering.width(text.text(), text.size(), text.bold()), text.size(), text.anchor());
+            return around(
+                    text.at(), lettering.width(text.text(), text.size(), text.bold()), text.size(), text.anchor());
         }
 
         static Box of(Mark.Number number, Lettering lettering) {
-            return around(number.at(), StackedNumeral.of(number.numeral(), number.size(), lettering).width(), number.size(), number.anchor());
+            return around(
+                    number.at(),
+                    StackedNumeral.of(number.numeral(), number.size(), lettering)
+                            .width(),
+                    number.size(),
+                    number.anchor());
         }
 
         private static Box around(At at, double width, double size, Mark.Anchor anchor) {

@@ -31,7 +31,9 @@ public final class LogDrawing {
     /** The picture, to fill a space of this size; the events oldest first, at least one. */
     public static Picture draw(Plan plan, List<Event> events, Reader reader, double width, double height) {
         Sketch sketch = new Sketch(reader);
-        double table = plan.job().measured().isEmpty() ? 0 : sketch.em(40) + plan.job().measured().size() * sketch.em(24);
+        double table = plan.job().measured().isEmpty()
+                ? 0
+                : sketch.em(40) + plan.job().measured().size() * sketch.em(24);
         over(sketch, events, width, height - table);
         if (table > 0) {
             measured(sketch, plan, width, height - table + sketch.em(14));
@@ -47,9 +49,16 @@ public final class LogDrawing {
         double x = sketch.em(150);
         double top = sketch.em(18);
         double row = Math.min(sketch.em(30), (height - top - sketch.em(20)) / Math.max(1, said.size()));
-        sketch.line(new At(x, top - sketch.em(10)), new At(x, top + row * (said.size() - 1) + sketch.em(10)), Ink.HAIRLINE, sketch.em(2));
+        sketch.line(
+                new At(x, top - sketch.em(10)),
+                new At(x, top + row * (said.size() - 1) + sketch.em(10)),
+                Ink.HAIRLINE,
+                sketch.em(2));
         if (events.size() > said.size()) {
-            sketch.small(new At(x + sketch.em(14), top - sketch.em(12)), sketch.say("log.before", events.size() - said.size()), Anchor.START);
+            sketch.small(
+                    new At(x + sketch.em(14), top - sketch.em(12)),
+                    sketch.say("log.before", events.size() - said.size()),
+                    Anchor.START);
         }
         for (int i = 0; i < said.size(); i++) {
             Event event = said.get(i);
@@ -57,7 +66,13 @@ public final class LogDrawing {
             double dot = sketch.em(event.note() ? 6 : 4);
             sketch.area(Sketch.rectangle(x - dot, y - dot, x + dot, y + dot), event.note() ? Ink.GIVEN : Ink.KEY);
             sketch.small(new At(x - sketch.em(14), y), event.when(), Anchor.END);
-            sketch.text(new At(x + sketch.em(14), y), shortened(sketch, event.what(), width - x - sketch.em(24)), event.undone() ? Ink.SOFT : Ink.INK, 12.5, event.note(), Anchor.START);
+            sketch.text(
+                    new At(x + sketch.em(14), y),
+                    shortened(sketch, event.what(), width - x - sketch.em(24)),
+                    event.undone() ? Ink.SOFT : Ink.INK,
+                    12.5,
+                    event.note(),
+                    Anchor.START);
         }
     }
 
@@ -83,10 +98,31 @@ public final class LogDrawing {
             Length should = planned.getOrDefault(entry.getKey(), Length.ZERO);
             Length off = entry.getValue().minus(should);
             sketch.text(new At(first, y), sketch.say("tag." + entry.getKey().id()), Ink.INK, 12.5, true, Anchor.START);
-            sketch.text(new At(first + step, y), should.isZero() ? "" : sketch.book().write(should), Ink.INK, 12.5, false, Anchor.START);
-            sketch.text(new At(first + 2 * step, y), sketch.book().exactly(entry.getValue()), Ink.INK, 12.5, false, Anchor.START);
-            sketch.text(new At(first + 3 * step, y), should.isZero() ? "" : off.isZero() ? sketch.say("log.as_planned") : sketch.say(off.isNegative() ? "log.shorter" : "log.longer", off.abs()), Ink.INK, 12.5,
-                    true, Anchor.START);
+            sketch.text(
+                    new At(first + step, y),
+                    should.isZero() ? "" : sketch.book().write(should),
+                    Ink.INK,
+                    12.5,
+                    false,
+                    Anchor.START);
+            sketch.text(
+                    new At(first + 2 * step, y),
+                    sketch.book().exactly(entry.getValue()),
+                    Ink.INK,
+                    12.5,
+                    false,
+                    Anchor.START);
+            sketch.text(
+                    new At(first + 3 * step, y),
+                    should.isZero()
+                            ? ""
+                            : off.isZero()
+                                    ? sketch.say("log.as_planned")
+                                    : sketch.say(off.isNegative() ? "log.shorter" : "log.longer", off.abs()),
+                    Ink.INK,
+                    12.5,
+                    true,
+                    Anchor.START);
         }
     }
 }

@@ -26,7 +26,8 @@ public final class MakingDrawing {
     private MakingDrawing(Plan plan, Reader reader, double width) {
         this.sketch = new Sketch(reader);
         this.plan = plan;
-        this.cell = Math.clamp(width / Math.max(1, plan.making().steps().size()), sketch.em(CELL * 0.72), sketch.em(CELL * 1.4));
+        this.cell = Math.clamp(
+                width / Math.max(1, plan.making().steps().size()), sketch.em(CELL * 0.72), sketch.em(CELL * 1.4));
         double widest = 1;
         double highest = 1;
         for (MakingStep step : plan.making().steps()) {
@@ -85,11 +86,25 @@ public final class MakingDrawing {
             sketch.hatched(at(step, outline, all, start, table), Ink.SAW);
         }
         if (machined) {
-            sketch.line(new At(left + sketch.em(6), table + sketch.em(1.5)), new At(left + cell - sketch.em(10), table + sketch.em(1.5)), Ink.SOFT, sketch.em(2));
-            sketch.line(new At(start - sketch.em(3), table), new At(start - sketch.em(3), top + sketch.em(8)), Ink.SOFT, sketch.em(4));
+            sketch.line(
+                    new At(left + sketch.em(6), table + sketch.em(1.5)),
+                    new At(left + cell - sketch.em(10), table + sketch.em(1.5)),
+                    Ink.SOFT,
+                    sketch.em(2));
+            sketch.line(
+                    new At(start - sketch.em(3), table),
+                    new At(start - sketch.em(3), top + sketch.em(8)),
+                    Ink.SOFT,
+                    sketch.em(4));
         }
         String tool = sketch.say(Phrasebook.keyOf(step.tool()));
-        sketch.text(new At(left + sketch.em(4), table + sketch.em(14)), number + "  " + tool, step.supported() ? Ink.INK : Ink.SAW, 11.5, true, Anchor.START);
+        sketch.text(
+                new At(left + sketch.em(4), table + sketch.em(14)),
+                number + "  " + tool,
+                step.supported() ? Ink.INK : Ink.SAW,
+                11.5,
+                true,
+                Anchor.START);
         settings(step, left, table);
     }
 
@@ -105,6 +120,9 @@ public final class MakingDrawing {
     }
 
     private List<At> at(MakingStep step, List<Point> outline, Silhouette all, double start, double table) {
-        return outline.stream().map(p -> lying(step, p, all)).map(p -> new At(start + p.x() * unit, table - p.y() * unit)).toList();
+        return outline.stream()
+                .map(p -> lying(step, p, all))
+                .map(p -> new At(start + p.x() * unit, table - p.y() * unit))
+                .toList();
     }
 }

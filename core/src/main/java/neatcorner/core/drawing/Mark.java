@@ -16,9 +16,12 @@ public sealed interface Mark {
                 new Stroke(moved(points, dx, dy), closed, paint, width, dash);
             case Text(At at, String text, Ink ink, double size, boolean bold, Anchor anchor) ->
                 new Text(at.plus(dx, dy), text, ink, size, bold, anchor);
-            case Number(At at, Numeral numeral, Ink ink, double size, Anchor anchor) -> new Number(at.plus(dx, dy), numeral, ink, size, anchor);
-            case Tag(At at, FigureKey<Length> figure, String caption, Numeral value, Origin origin) -> new Tag(at.plus(dx, dy), figure, caption, value, origin);
-            case Grip(At at, Handle what, double unit, double right, double down) -> new Grip(at.plus(dx, dy), what, unit, right, down);
+            case Number(At at, Numeral numeral, Ink ink, double size, Anchor anchor) ->
+                new Number(at.plus(dx, dy), numeral, ink, size, anchor);
+            case Tag(At at, FigureKey<Length> figure, String caption, Numeral value, Origin origin) ->
+                new Tag(at.plus(dx, dy), figure, caption, value, origin);
+            case Grip(At at, Handle what, double unit, double right, double down) ->
+                new Grip(at.plus(dx, dy), what, unit, right, down);
             case Spot(At from, At to, Thing what) -> new Spot(from.plus(dx, dy), to.plus(dx, dy), what);
         };
     }

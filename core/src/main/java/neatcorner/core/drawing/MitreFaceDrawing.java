@@ -43,8 +43,13 @@ public final class MitreFaceDrawing {
     public static Picture draw(Plan plan, Reader reader, double width, double height) {
         MitreFaceDrawing drawing = new MitreFaceDrawing(plan, reader, width, height);
         drawing.draw();
-        drawing.sketch.text(new At(width / 2, height - drawing.sketch.em(8)), drawing.sketch.say("hidden.angle", plan.hidden().corner().toEdge()),
-                Ink.SOFT, 11.5, false, Anchor.MIDDLE);
+        drawing.sketch.text(
+                new At(width / 2, height - drawing.sketch.em(8)),
+                drawing.sketch.say("hidden.angle", plan.hidden().corner().toEdge()),
+                Ink.SOFT,
+                11.5,
+                false,
+                Anchor.MIDDLE);
         return drawing.sketch.picture(width, height);
     }
 
@@ -78,7 +83,9 @@ public final class MitreFaceDrawing {
         List<At> outline = new ArrayList<>();
         for (int i = 0; i < ROUND; i++) {
             double angle = 2 * Math.PI * (i + 0.5) / ROUND;
-            outline.add(middle.plus(Math.max(0, half - radius) * Math.signum(Math.cos(angle)) + radius * Math.cos(angle), radius * Math.sin(angle)));
+            outline.add(middle.plus(
+                    Math.max(0, half - radius) * Math.signum(Math.cos(angle)) + radius * Math.cos(angle),
+                    radius * Math.sin(angle)));
         }
         sketch.area(outline, Ink.KEY);
         sketch.outline(outline, Ink.PENCIL, sketch.em(1));

@@ -63,7 +63,12 @@ public final class SectionDrawing {
         drawing.contents();
         drawing.tags();
         Picture picture = drawing.sketch.picture(width, height);
-        return new Picture(width, height, picture.marks().stream().filter(mark -> !(mark instanceof Mark.Grip)).toList());
+        return new Picture(
+                width,
+                height,
+                picture.marks().stream()
+                        .filter(mark -> !(mark instanceof Mark.Grip))
+                        .toList());
     }
 
     private static SectionDrawing withRoomForTags(Plan plan, Reader reader, double width, double height) {
@@ -74,7 +79,8 @@ public final class SectionDrawing {
 
     /** The picture without tags, for a corner of another view. */
     public static Picture plain(Plan plan, Reader reader, double width, double height) {
-        SectionDrawing drawing = new SectionDrawing(plan, reader, width, height, reader.scale() * 8, reader.scale() * 8);
+        SectionDrawing drawing =
+                new SectionDrawing(plan, reader, width, height, reader.scale() * 8, reader.scale() * 8);
         drawing.wood();
         drawing.contents();
         return drawing.sketch.picture(width, height);
@@ -105,14 +111,19 @@ public final class SectionDrawing {
     private void contents() {
         Frame frame = plan.frame();
         boolean floats = section.recess() instanceof Recess.Floater;
-        double top = floats ? section.stacked().minus(section.recessDepth()).toMm() + plan.job().contents().stack().toMm()
+        double top = floats
+                ? section.stacked().minus(section.recessDepth()).toMm()
+                        + plan.job().contents().stack().toMm()
                 : section.recessFront().toMm();
         Length lip = section.lip().minus(frame.habits().get(Habit.PLAY).over(2));
         double edge = floats ? -frame.habits().get(Habit.FLOAT_GAP).toMm() : lip.toMm();
         double inner = -past();
         for (Layer layer : plan.job().contents().layers()) {
             double thick = layer.thickness().toMm();
-            double wider = section.recess() instanceof Recess.DoubleRabbet step && layer.material().role() == Material.Role.BACKING ? step.wider().toMm() : 0;
+            double wider = section.recess() instanceof Recess.DoubleRabbet step
+                            && layer.material().role() == Material.Role.BACKING
+                    ? step.wider().toMm()
+                    : 0;
             At a = at(edge + wider, top);
             At c = at(Math.min(inner, edge - 1), top - thick);
             double bottom = Math.max(c.y(), a.y() + 1);
@@ -161,10 +172,16 @@ public final class SectionDrawing {
                 return unit;
             }
         };
-        Optional<String> left = plan.job().contents().layers().isEmpty() ? Optional.empty()
-                : Optional.of(sketch.say(plan.depth().left().value().isNegative() ? "section.stands_proud"
-                        : plan.job().section().recess() instanceof Recess.Floater ? "section.below_front" : "section.depth_left",
-                        plan.depth().stack(), new Length(Math.abs(plan.depth().left().value().nanometres()))));
+        Optional<String> left = plan.job().contents().layers().isEmpty()
+                ? Optional.empty()
+                : Optional.of(sketch.say(
+                        plan.depth().left().value().isNegative()
+                                ? "section.stands_proud"
+                                : plan.job().section().recess() instanceof Recess.Floater
+                                        ? "section.below_front"
+                                        : "section.depth_left",
+                        plan.depth().stack(),
+                        new Length(Math.abs(plan.depth().left().value().nanometres()))));
         new SectionTags(plan, sketch, axes, past(), width, height - sketch.em(20)).draw();
         left.ifPresent(words -> sketch.text(new At(width / 2, height - sketch.em(9)), words,
                 plan.depth().left().value().isNegative() ? Ink.SAW : Ink.SOFT, 12, false, Anchor.MIDDLE));

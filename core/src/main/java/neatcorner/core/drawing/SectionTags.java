@@ -97,16 +97,32 @@ final class SectionTags {
             double front = stacked + b.reveal().toMm();
             dimension(SectionKey.BAND_WIDTH, Where.ABOVE, core, face, front);
             dimension(SectionKey.BAND_HEIGHT, Where.LEFT, front - b.height().toMm(), front, face);
-            grip(SectionKey.BAND_HEIGHT, face - b.width().toMm() / 2, front - b.height().toMm(), 0, 1);
-            dimension(SectionKey.BAND_REVEAL, Where.LEFT, Math.min(front, stacked), Math.max(front, stacked) + 0.01, face);
+            grip(
+                    SectionKey.BAND_HEIGHT,
+                    face - b.width().toMm() / 2,
+                    front - b.height().toMm(),
+                    0,
+                    1);
+            dimension(
+                    SectionKey.BAND_REVEAL,
+                    Where.LEFT,
+                    Math.min(front, stacked),
+                    Math.max(front, stacked) + 0.01,
+                    face);
             grip(SectionKey.BAND_REVEAL, face - b.width().toMm() / 2, front, 0, -1);
-            dimension(SectionKey.BAND_EDGE, Where.ABOVE, face - b.outer().width().toMm(), face, front);
+            dimension(
+                    SectionKey.BAND_EDGE, Where.ABOVE, face - b.outer().width().toMm(), face, front);
         });
         dimension(SectionKey.FACE, Where.ABOVE, 0, face, stacked);
         grip(SectionKey.FACE, face, section.wood().low() + section.edgeHeight().toMm() / 2, -1, 0);
         dimension(SectionKey.THICKNESS, Where.LEFT, 0, section.thickness().toMm(), face);
         if (section.strips().size() == 1) {
-            grip(SectionKey.THICKNESS, core * 0.6, stacked - section.strips().getFirst().front().drop().toMm() * 0.2, 0, -1);
+            grip(
+                    SectionKey.THICKNESS,
+                    core * 0.6,
+                    stacked - section.strips().getFirst().front().drop().toMm() * 0.2,
+                    0,
+                    -1);
         }
     }
 
@@ -156,7 +172,12 @@ final class SectionTags {
             dimension(new StripKey(index, What.THICKNESS), Where.LEFT, back, front, outer);
             grip(new StripKey(index, What.THICKNESS), (inner + outer) / 2, front, 0, -1);
             dimension(new StripKey(index, What.WIDTH), level, inner, outer, level == Where.BELOW ? back : front);
-            grip(new StripKey(index, What.WIDTH), inner, (Math.max(back, section.recessFront().toMm()) + front) / 2, 1, 0);
+            grip(
+                    new StripKey(index, What.WIDTH),
+                    inner,
+                    (Math.max(back, section.recessFront().toMm()) + front) / 2,
+                    1,
+                    0);
             if (strip.setIn().isPositive()) {
                 dimension(new StripKey(index, What.SET_IN), Where.ABOVE, outer, core, front);
             }
@@ -166,8 +187,20 @@ final class SectionTags {
             dimension(new StripKey(index, What.DROP), Where.RIGHT, front - strip.front().drop().toMm(), front, inner);
             grip(new StripKey(index, What.DROP), inner, front - strip.front().drop().toMm(), 0, 1);
         }
-        edging(new StripKey(index, What.INNER_WIDTH), new StripKey(index, What.INNER_DEPTH), strip.inner(), inner, 1, front);
-        edging(new StripKey(index, What.OUTER_WIDTH), new StripKey(index, What.OUTER_DEPTH), strip.outer(), outer, -1, front);
+        edging(
+                new StripKey(index, What.INNER_WIDTH),
+                new StripKey(index, What.INNER_DEPTH),
+                strip.inner(),
+                inner,
+                1,
+                front);
+        edging(
+                new StripKey(index, What.OUTER_WIDTH),
+                new StripKey(index, What.OUTER_DEPTH),
+                strip.outer(),
+                outer,
+                -1,
+                front);
     }
 
     /** A worked edge; {@code way} is 1 where the face runs outwards from it, −1 where it runs inwards. */

@@ -53,28 +53,60 @@ public final class SheetDrawing {
         y += row + sketch.em(14);
         for (SheetLot lot : lots) {
             for (SheetProblem.Pane pane : lot.tooLarge()) {
-                sketch.text(new At(0, y), sketch.say("sheet.none", lot.material(), pane.name(), pane.width(), pane.height()), Ink.CAUTION, 11.5, false, Anchor.START);
+                sketch.text(
+                        new At(0, y),
+                        sketch.say("sheet.none", lot.material(), pane.name(), pane.width(), pane.height()),
+                        Ink.CAUTION,
+                        11.5,
+                        false,
+                        Anchor.START);
                 y += sketch.em(17);
             }
         }
         return sketch.picture(width, y);
     }
 
-    /** One scale for all: most sheets are as high as a row should be, and the longest is no longer than there is room. */
+    /**
+     * One scale for all: most sheets are as high as a row should be, and the longest is no longer than there is room.
+     */
     private double unit(List<SheetLot> lots) {
-        List<SheetProblem.Stock> used = lots.stream().flatMap(lot -> lot.answer().stream().flatMap(answer -> answer.sheets().stream())
-                .map(laid -> lot.problem().orElseThrow().stock().get(laid.stock()))).toList();
+        List<SheetProblem.Stock> used = lots.stream()
+                .flatMap(lot -> lot.answer().stream()
+                        .flatMap(answer -> answer.sheets().stream())
+                        .map(laid -> lot.problem().orElseThrow().stock().get(laid.stock())))
+                .toList();
         double[] heights = used.stream().mapToDouble(s -> s.height().min(s.width()).toMm()).sorted().toArray();
         double longest = used.stream().mapToDouble(s -> s.height().max(s.width()).toMm()).max().orElse(1);
         return heights.length == 0 ? 1 : Math.min(sketch.em(HIGHEST) / heights[heights.length / 2], width / longest);
     }
 
-    private void sheet(SheetLot lot, SheetProblem problem, SheetAnswer.Laid laid, double left, double top, double unit, boolean turned) {
+    private void sheet(
+            SheetLot lot,
+            SheetProblem problem,
+            SheetAnswer.Laid laid,
+            double left,
+            double top,
+            double unit,
+            boolean turned) {
         SheetProblem.Stock stock = problem.stock().get(laid.stock());
         Ink fill = fill(lot.material());
-        String from = lot.isHole(laid) ? sketch.say("sheet.hole", stock.name()) : lot.isBought(laid) ? sketch.say("sheet.buy", stock.name()) : stock.name();
-        sketch.text(new At(left, top - sketch.em(24)), sketch.say("sheet.title", lot.material(), stock.width(), stock.height()), Ink.INK, 11.5, true, Anchor.START);
-        sketch.text(new At(left, top - sketch.em(10)), from, lot.isBought(laid) ? Ink.CAUTION : Ink.SOFT, 11, false, Anchor.START);
+        String from = lot.isHole(laid)
+                ? sketch.say("sheet.hole", stock.name())
+                : lot.isBought(laid) ? sketch.say("sheet.buy", stock.name()) : stock.name();
+        sketch.text(
+                new At(left, top - sketch.em(24)),
+                sketch.say("sheet.title", lot.material(), stock.width(), stock.height()),
+                Ink.INK,
+                11.5,
+                true,
+                Anchor.START);
+        sketch.text(
+                new At(left, top - sketch.em(10)),
+                from,
+                lot.isBought(laid) ? Ink.CAUTION : Ink.SOFT,
+                11,
+                false,
+                Anchor.START);
         Frame frame = new Frame(left, top, unit, turned, stock.width().toMm(), stock.height().toMm());
         sketch.area(frame.rectangle(0, 0, stock.width().toMm(), stock.height().toMm()), Ink.PAPER);
         for (SheetAnswer.Placed placed : laid.panes()) {
@@ -89,7 +121,8 @@ public final class SheetDrawing {
         for (SheetAnswer.Rest rest : laid.rests()) {
             List<At> box = frame.rectangle(rest.x().toMm(), rest.y().toMm(), rest.width().toMm(), rest.height().toMm());
             String said = sketch.say("sheet.left", rest.width(), rest.height());
-            if (widthOf(box) > sketch.widthOf(said, sketch.em(10), false) + sketch.em(6) && heightOf(box) > sketch.em(14)) {
+            if (widthOf(box) > sketch.widthOf(said, sketch.em(10), false) + sketch.em(6)
+                    && heightOf(box) > sketch.em(14)) {
                 sketch.text(middle(box), said, Ink.SOFT, 10, false, Anchor.MIDDLE);
             }
         }
@@ -102,7 +135,9 @@ public final class SheetDrawing {
             At at = Sketch.blend(a, b, sketch.em(9) / Math.max(1, Math.hypot(b.x() - a.x(), b.y() - a.y())));
             double half = sketch.em(5);
             if (Math.hypot(b.x() - a.x(), b.y() - a.y()) > sketch.em(26)) {
-                sketch.area(Sketch.rectangle(at.x() - half, at.y() - half * 0.85, at.x() + half, at.y() + half * 0.85), Ink.PANEL);
+                sketch.area(
+                        Sketch.rectangle(at.x() - half, at.y() - half * 0.85, at.x() + half, at.y() + half * 0.85),
+                        Ink.PANEL);
                 sketch.text(at, Integer.toString(++number), Ink.SAW, 8, true, Anchor.MIDDLE);
             } else {
                 number++;
@@ -115,7 +150,9 @@ public final class SheetDrawing {
         At at = middle(box);
         double room = widthOf(box) - sketch.em(6);
         boolean two = heightOf(box) > sketch.em(30);
-        String name = sketch.widthOf(pane.name(), sketch.em(10.5), true) < room ? pane.name() : pane.name().split("[ ,]", 2)[0];
+        String name = sketch.widthOf(pane.name(), sketch.em(10.5), true) < room
+                ? pane.name()
+                : pane.name().split("[ ,]", 2)[0];
         if (sketch.widthOf(name, sketch.em(10.5), true) < room && heightOf(box) > sketch.em(14)) {
             sketch.text(two ? at.plus(0, -sketch.em(7)) : at, name, Ink.PENCIL, 10.5, true, Anchor.MIDDLE);
         }
@@ -147,13 +184,16 @@ public final class SheetDrawing {
     /** From millimetres on the sheet to the picture; sheets that stand are laid down. */
     private record Frame(double left, double top, double unit, boolean turned, double width, double height) {
         At at(double x, double y) {
-            return turned ? new At(left + y * unit, top + x * unit) : new At(left + x * unit, top + (height - y) * unit);
+            return turned
+                    ? new At(left + y * unit, top + x * unit)
+                    : new At(left + x * unit, top + (height - y) * unit);
         }
 
         List<At> rectangle(double x, double y, double w, double h) {
             At a = at(x, y);
             At b = at(x + w, y + h);
-            return Sketch.rectangle(Math.min(a.x(), b.x()), Math.min(a.y(), b.y()), Math.max(a.x(), b.x()), Math.max(a.y(), b.y()));
+            return Sketch.rectangle(
+                    Math.min(a.x(), b.x()), Math.min(a.y(), b.y()), Math.max(a.x(), b.x()), Math.max(a.y(), b.y()));
         }
     }
 }

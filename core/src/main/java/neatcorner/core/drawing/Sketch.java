@@ -147,7 +147,11 @@ final class Sketch {
             double ux = (other.x() - at.x()) / length * em(5);
             double uy = (other.y() - at.y()) / length * em(5);
             line(at.plus(-uy, ux), at.plus(uy, -ux), Ink.SOFT, em(1.2));
-            line(at.plus(-uy * 0.7 - ux * 0.7, ux * 0.7 - uy * 0.7), at.plus(uy * 0.7 + ux * 0.7, uy * 0.7 - ux * 0.7), Ink.SOFT, em(1.2));
+            line(
+                    at.plus(-uy * 0.7 - ux * 0.7, ux * 0.7 - uy * 0.7),
+                    at.plus(uy * 0.7 + ux * 0.7, uy * 0.7 - ux * 0.7),
+                    Ink.SOFT,
+                    em(1.2));
         }
     }
 
@@ -188,7 +192,11 @@ final class Sketch {
             for (int k = 0; k + 1 < crossings.size(); k += 2) {
                 Point from = along.times(crossings.get(k)).plus(across.times(at));
                 Point to = along.times(crossings.get(k + 1)).plus(across.times(at));
-                line(List.of(new At(from.x(), from.y()), new At(to.x(), to.y())), new Paint.Wood(species, Paint.Shade.GRAIN), em(0.8), Dash.SOLID);
+                line(
+                        List.of(new At(from.x(), from.y()), new At(to.x(), to.y())),
+                        new Paint.Wood(species, Paint.Shade.GRAIN),
+                        em(0.8),
+                        Dash.SOLID);
             }
         }
     }

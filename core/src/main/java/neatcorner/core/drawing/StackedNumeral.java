@@ -16,7 +16,8 @@ import neatcorner.core.measure.Unit;
  * @param width    of it all
  * @param height   of it all, as far above the middle of a figure as below it
  */
-public record StackedNumeral(List<Run> runs, double barFrom, double barTo, double barAt, double barThick, double width, double height) {
+public record StackedNumeral(
+        List<Run> runs, double barFrom, double barTo, double barAt, double barThick, double width, double height) {
     /** A fraction's figures, as a share of the number's own size, where that is large. */
     private static final double SMALL = 0.6;
     /** Numbers smaller than this have no room for figures over one another: their fractions are set level. */
@@ -69,7 +70,8 @@ public record StackedNumeral(List<Run> runs, double barFrom, double barTo, doubl
             barTo = barFrom + room + size * 0.06;
             double middle = (barFrom + barTo) / 2;
             runs.add(new Run(over, middle - lettering.figures(over, small) / 2, barAt + thick * 1.4, small));
-            runs.add(new Run(under, middle - lettering.figures(under, small) / 2, barAt - thick * 1.4 - small * CAP, small));
+            runs.add(new Run(
+                    under, middle - lettering.figures(under, small) / 2, barAt - thick * 1.4 - small * CAP, small));
             x = barTo + size * 0.04;
         }
         String tail = numeral.unit().sign() + numeral.residue().sign();

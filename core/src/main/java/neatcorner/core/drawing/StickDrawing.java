@@ -58,7 +58,8 @@ public final class StickDrawing {
 
     /** The sticks of many jobs together; each piece says whose it is. */
     public static Picture draw(List<Lot> lots, Habits habits, Reader reader, double width) {
-        return new StickDrawing(CutPlan.sticks(lots), true, habits, reader, width).draw(0, MOST_SHOWN, Double.MAX_VALUE);
+        return new StickDrawing(CutPlan.sticks(lots), true, habits, reader, width)
+                .draw(0, MOST_SHOWN, Double.MAX_VALUE);
     }
 
     /**
@@ -109,12 +110,31 @@ public final class StickDrawing {
     }
 
     private void stick(StickLayout stick, double y, double high, int number) {
-        sketch.text(new At(0, y + high * 0.3), sketch.say("stick.number", number, stick.length()), Ink.INK, 11.5, true, Anchor.START);
-        sketch.text(new At(0, y + high * 0.3 + sketch.em(13)), sketch.book().say(stick.source().said()), stick.bought() ? Ink.CAUTION : Ink.SOFT, 11, false, Anchor.START);
+        sketch.text(
+                new At(0, y + high * 0.3),
+                sketch.say("stick.number", number, stick.length()),
+                Ink.INK,
+                11.5,
+                true,
+                Anchor.START);
+        sketch.text(
+                new At(0, y + high * 0.3 + sketch.em(13)),
+                sketch.book().say(stick.source().said()),
+                stick.bought() ? Ink.CAUTION : Ink.SOFT,
+                11,
+                false,
+                Anchor.START);
         double end = x(stick.length());
         sketch.spot(0, y - sketch.em(4), width, y + high + sketch.em(4), new Thing.Stick(stick.id()));
         var species = stick.section().species();
-        sketch.wood(new At(x(Length.ZERO), y), new At(end, y), new At(end, y + high), new At(x(Length.ZERO), y + high), species, number, true);
+        sketch.wood(
+                new At(x(Length.ZERO), y),
+                new At(end, y),
+                new At(end, y + high),
+                new At(x(Length.ZERO), y + high),
+                species,
+                number,
+                true);
         sketch.outline(Sketch.rectangle(x(Length.ZERO), y, end, y + high), Ink.HAIRLINE, sketch.em(1));
         for (Span defect : stick.source().defects()) {
             sketch.hatched(Sketch.rectangle(x(defect.from()), y, x(defect.to()), y + high), Ink.CAUTION);
@@ -126,7 +146,13 @@ public final class StickDrawing {
             String left = sketch.say("stick.left", rest.length());
             Span clear = clearest(rest, stick.source().defects());
             if (x(clear.to()) - x(clear.from()) > sketch.widthOf(left, sketch.em(11), false) + sketch.em(12)) {
-                sketch.text(new At((x(clear.from()) + x(clear.to())) / 2, y + high / 2), left, Ink.SOFT, 11, false, Anchor.MIDDLE);
+                sketch.text(
+                        new At((x(clear.from()) + x(clear.to())) / 2, y + high / 2),
+                        left,
+                        Ink.SOFT,
+                        11,
+                        false,
+                        Anchor.MIDDLE);
             }
         }
     }
@@ -143,7 +169,10 @@ public final class StickDrawing {
         return rest.to().minus(from).isOver(clearest.length()) ? new Span(from, rest.to()) : clearest;
     }
 
-    /** Far edge, near edge: where the four corners of a piece lie along the stick, in millimetres from its furthest point. */
+    /**
+     * Far edge, near edge: where the four corners of a piece lie along the stick, in millimetres from its furthest
+     * point.
+     */
     private static double[] corners(StickLayout.Placed placed) {
         var member = placed.piece().member();
         double whole = placed.piece().length().toMm();
@@ -152,7 +181,8 @@ public final class StickDrawing {
             boolean right = !placed.piece().part().get().isJoinedRight();
             double in = left ? member.left().setback().toMm() : 0;
             double out = right ? member.right().setback().toMm() : 0;
-            return new double[] {Math.max(0, -in), whole - Math.max(0, -out), whole - Math.max(0, out), Math.max(0, in)};
+            return new double[] {Math.max(0, -in), whole - Math.max(0, -out), whole - Math.max(0, out), Math.max(0, in)
+            };
         }
         double from = member.left().reach(member.stock().thickness()).toMm();
         double to = from + member.longPoint().value().toMm();
@@ -185,21 +215,37 @@ public final class StickDrawing {
     private void joints(Scarf part, At left, At right, double high) {
         double overlap = part.overlap().toMm() * unit;
         if (part.isJoinedLeft()) {
-            sketch.line(List.of(left.plus(overlap, 0), left.plus(overlap, high)), Paint.of(Ink.PENCIL), sketch.em(1), Mark.Dash.HIDDEN);
+            sketch.line(
+                    List.of(left.plus(overlap, 0), left.plus(overlap, high)),
+                    Paint.of(Ink.PENCIL),
+                    sketch.em(1),
+                    Mark.Dash.HIDDEN);
         }
         if (part.isJoinedRight()) {
-            sketch.line(List.of(right.plus(-overlap, 0), right.plus(-overlap, high)), Paint.of(Ink.PENCIL), sketch.em(1), Mark.Dash.HIDDEN);
+            sketch.line(
+                    List.of(right.plus(-overlap, 0), right.plus(-overlap, high)),
+                    Paint.of(Ink.PENCIL),
+                    sketch.em(1),
+                    Mark.Dash.HIDDEN);
         }
     }
 
     /** The longest name that finds room: job, letters and frame; letters and frame; letters. */
     private void label(StickLayout.Placed placed, double y, double high, double from, double to, Ink ink) {
         var piece = placed.piece();
-        String letters = piece.member().side().letters() + piece.part().map(p -> sketch.say("stick.part", p.number(), p.of())).orElse("");
+        String letters = piece.member().side().letters()
+                + piece.part()
+                        .map(p -> sketch.say("stick.part", p.number(), p.of()))
+                        .orElse("");
         String mark = placed.locked() ? sketch.say("stick.locked") : "";
         String counted = numbered ? sketch.say("stick.piece", letters, piece.frame()) : letters;
         double room = to - from - sketch.em(2);
-        List<String> names = byJob ? List.of(sketch.say("stick.piece_of", piece.job(), counted), sketch.say("stick.piece_of", firstWord(piece.job()), counted), counted, letters)
+        List<String> names = byJob
+                ? List.of(
+                        sketch.say("stick.piece_of", piece.job(), counted),
+                        sketch.say("stick.piece_of", firstWord(piece.job()), counted),
+                        counted,
+                        letters)
                 : List.of(counted + mark, letters + mark, letters);
         for (String text : names) {
             if (sketch.widthOf(text, sketch.em(11), true) < room) {

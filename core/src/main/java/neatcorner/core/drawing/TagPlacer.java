@@ -27,7 +27,8 @@ final class TagPlacer {
      */
     record Box(double x, double y, double halfWidth, double halfHeight) {
         boolean overlaps(Box other) {
-            return Math.abs(x - other.x) < halfWidth + other.halfWidth && Math.abs(y - other.y) < halfHeight + other.halfHeight;
+            return Math.abs(x - other.x) < halfWidth + other.halfWidth
+                    && Math.abs(y - other.y) < halfHeight + other.halfHeight;
         }
 
         List<Point> corners() {

@@ -11,7 +11,10 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.shop.Habit;
 
-/** The wall to scale: floor, centre line and hook with their heights, the frame where it will hang, and beside it its back. */
+/**
+ * The wall to scale: floor, centre line and hook with their heights, the frame where it will hang, and beside it its
+ * back.
+ */
 public final class WallDrawing {
     /** So much of a wall is shown at least, in mm. */
     private static final double LEAST_SHOWN = 2000;
@@ -36,8 +39,12 @@ public final class WallDrawing {
         double wall = Math.min(width * 0.58, height * 0.95);
         drawing.wall(wall);
         drawing.sketch.line(new At(wall, 0), new At(wall, height), Ink.HAIRLINE, drawing.sketch.em(1));
-        drawing.sketch.small(new At((wall + width) / 2, drawing.sketch.em(12)), drawing.sketch.say("wall.back"), Anchor.MIDDLE);
-        drawing.sketch.inset(FrameDrawing.hardware(plan, reader, width - wall, height - drawing.sketch.em(16)), wall, drawing.sketch.em(16));
+        drawing.sketch.small(
+                new At((wall + width) / 2, drawing.sketch.em(12)), drawing.sketch.say("wall.back"), Anchor.MIDDLE);
+        drawing.sketch.inset(
+                FrameDrawing.hardware(plan, reader, width - wall, height - drawing.sketch.em(16)),
+                wall,
+                drawing.sketch.em(16));
         return drawing.sketch.picture(width, height);
     }
 
@@ -54,7 +61,11 @@ public final class WallDrawing {
         sketch.line(new At(0, floor), new At(room, floor), Ink.INK, sketch.em(1.6));
         sketch.small(new At(sketch.em(8), floor + sketch.em(14)), sketch.say("wall.floor"), Anchor.START);
         At middle = new At(x, floor - centre * unit);
-        sketch.line(List.of(new At(sketch.em(6), middle.y()), new At(room - sketch.em(6), middle.y())), Paint.of(Ink.GIVEN), sketch.em(1.2), Mark.Dash.HIDDEN);
+        sketch.line(
+                List.of(new At(sketch.em(6), middle.y()), new At(room - sketch.em(6), middle.y())),
+                Paint.of(Ink.GIVEN),
+                sketch.em(1.2),
+                Mark.Dash.HIDDEN);
         sketch.inset(FrameDrawing.small(plan, reader, wide * unit + sketch.em(4), high * unit + sketch.em(4)),
                 x - wide * unit / 2 - sketch.em(2), middle.y() - high * unit / 2 - sketch.em(2));
         double top = middle.y() - high * unit / 2;
@@ -67,21 +78,41 @@ public final class WallDrawing {
     private void hook(double left, double top, double unit, double floor, double room) {
         HangPlan hang = plan.hang();
         double y = floor - hang.hookHeight().value().toMm() * unit;
-        double middle = left + FrameDrawing.middleAt(plan.frame(), hang.rings().map(rings -> rings.down().value().toMm()).orElse(0.0)) * unit;
-        double half = hang.rings().map(rings -> rings.apart().value().toMm() / 2).orElse(FrameDrawing.fixedHalf(plan)) * unit;
-        hang.wire().ifPresent(wire -> hang.rings().ifPresent(rings -> {
-            double low = top + rings.down().value().toMm() * unit;
-            sketch.line(List.of(new At(middle - half, low), new At(middle, y), new At(middle + half, low)), Paint.of(Ink.SAW), sketch.em(1.4), Mark.Dash.SOLID);
-            sketch.text(new At(middle, top - sketch.em(14)), sketch.say("wall.pull", wire.tension()), Ink.SOFT, 11.5, false, Anchor.MIDDLE);
-        }));
+        double middle = left
+                + FrameDrawing.middleAt(
+                                plan.frame(),
+                                hang.rings()
+                                        .map(rings -> rings.down().value().toMm())
+                                        .orElse(0.0))
+                        * unit;
+        double half =
+                hang.rings().map(rings -> rings.apart().value().toMm() / 2).orElse(FrameDrawing.fixedHalf(plan)) * unit;
+        hang.wire()
+                .ifPresent(wire -> hang.rings().ifPresent(rings -> {
+                    double low = top + rings.down().value().toMm() * unit;
+                    sketch.line(
+                            List.of(new At(middle - half, low), new At(middle, y), new At(middle + half, low)),
+                            Paint.of(Ink.SAW),
+                            sketch.em(1.4),
+                            Mark.Dash.SOLID);
+                    sketch.text(
+                            new At(middle, top - sketch.em(14)),
+                            sketch.say("wall.pull", wire.tension()),
+                            Ink.SOFT,
+                            11.5,
+                            false,
+                            Anchor.MIDDLE);
+                }));
         double dot = sketch.em(4);
         switch (hang.chosen()) {
-            case RINGS_AND_WIRE, SAW_TOOTH -> sketch.area(Sketch.rectangle(middle - dot, y - dot, middle + dot, y + dot), Ink.SAW);
+            case RINGS_AND_WIRE, SAW_TOOTH ->
+                sketch.area(Sketch.rectangle(middle - dot, y - dot, middle + dot, y + dot), Ink.SAW);
             case TWO_HOOKS -> {
                 sketch.area(Sketch.rectangle(middle - half - dot, y - dot, middle - half + dot, y + dot), Ink.SAW);
                 sketch.area(Sketch.rectangle(middle + half - dot, y - dot, middle + half + dot, y + dot), Ink.SAW);
             }
-            case CLEAT -> sketch.area(Sketch.rectangle(middle - half, y - dot / 2, middle + half, y + dot / 2), Ink.SAW);
+            case CLEAT ->
+                sketch.area(Sketch.rectangle(middle - half, y - dot / 2, middle + half, y + dot / 2), Ink.SAW);
         }
         double right = room - sketch.em(54);
         sketch.line(List.of(new At(middle, y), new At(right, y)), Paint.of(Ink.SAW), sketch.em(1), Mark.Dash.HIDDEN);

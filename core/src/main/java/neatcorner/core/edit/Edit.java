@@ -66,7 +66,10 @@ public sealed interface Edit {
     record Enter(FigureKey<Length> number, Length value) implements Edit {
         @Override
         public Job apply(Job job) {
-            return Entry.of(job, number).orElseThrow(() -> Refusal.of("edit.there_is_no_number", number.id())).write().apply(job, value);
+            return Entry.of(job, number)
+                    .orElseThrow(() -> Refusal.of("edit.there_is_no_number", number.id()))
+                    .write()
+                    .apply(job, value);
         }
 
         @Override
@@ -80,7 +83,8 @@ public sealed interface Edit {
         @Override
         public Job apply(Job job) {
             return switch (job.outline()) {
-                case Outline.Free free when free.line() == line -> job.withOutline(free.scaled(axis, new Size(line, length).length()));
+                case Outline.Free free
+                when free.line() == line -> job.withOutline(free.scaled(axis, new Size(line, length).length()));
                 default -> job.withGiven(axis, new Size(line, length));
             };
         }
@@ -240,7 +244,8 @@ public sealed interface Edit {
         public Job apply(Job job) {
             Job leaning = job.withLean(lean);
             return job.section().recess() instanceof Recess.TiltedRabbet tilted
-                    ? leaning.withSection(job.section().withRecess(tilted.withTilt(lean.forward() * lean.degrees()))) : leaning;
+                    ? leaning.withSection(job.section().withRecess(tilted.withTilt(lean.forward() * lean.degrees())))
+                    : leaning;
         }
 
         @Override

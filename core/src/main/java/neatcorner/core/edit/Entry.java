@@ -33,7 +33,8 @@ import neatcorner.core.words.FigureKey;
  * @param write the job with another number; throws {@link neatcorner.core.phrase.Refusal} when it is out
  *              of range, and the job stays as it was
  */
-public record Entry(FigureKey<Length> key, Words words, Function<Job, Length> read, BiFunction<Job, Length, Job> write) {
+public record Entry(
+        FigureKey<Length> key, Words words, Function<Job, Length> read, BiFunction<Job, Length, Job> write) {
     /** An entry under the usual name of its key. */
     Entry(FigureKey<Length> key, Function<Job, Length> read, BiFunction<Job, Length, Job> write) {
         this(key, key.words(), read, write);
@@ -48,7 +49,12 @@ public record Entry(FigureKey<Length> key, Words words, Function<Job, Length> re
         job.contents().borders().ifPresent(_ -> addBorders(entries));
         for (int i = 0; i < job.contents().layers().size(); i++) {
             int index = i;
-            entries.add(new Entry(new LayerKey(index), Words.of("figure.layer.of", job.contents().layers().get(index).material()), j -> j.contents().layers().get(index).thickness(),
+            entries.add(new Entry(
+                    new LayerKey(index),
+                    Words.of(
+                            "figure.layer.of",
+                            job.contents().layers().get(index).material()),
+                    j -> j.contents().layers().get(index).thickness(),
                     (j, l) -> j.withContents(j.contents().withThickness(index, l))));
         }
         for (Habit habit : Habit.values()) {
@@ -93,12 +99,19 @@ public record Entry(FigureKey<Length> key, Words words, Function<Job, Length> re
                             new Boxed.Window(window.width(), window.height(), window.rows(), window.columns(), l))));
                 }
             }
-            case Outline.Regular regular -> entries.add(new Entry(OutlineKey.SIZE, _ -> regular.size().length(), (j, l) ->
-                    j.withOutline(new Outline.Regular(regular.sides(), regular.across(), new Size(regular.line(), l)))));
+            case Outline.Regular regular ->
+                entries.add(new Entry(
+                        OutlineKey.SIZE,
+                        _ -> regular.size().length(),
+                        (j, l) -> j.withOutline(
+                                new Outline.Regular(regular.sides(), regular.across(), new Size(regular.line(), l)))));
             case Outline.Free free -> {
                 for (int i = 0; i < free.corners().size(); i++) {
                     int side = i;
-                    entries.add(new Entry(OutlineKey.side(free.round().get(side)), _ -> free.side(side), (j, l) -> j.withOutline(free.withSide(side, l))));
+                    entries.add(new Entry(
+                            OutlineKey.side(free.round().get(side)),
+                            _ -> free.side(side),
+                            (j, l) -> j.withOutline(free.withSide(side, l))));
                 }
             }
         }
@@ -106,8 +119,11 @@ public record Entry(FigureKey<Length> key, Words words, Function<Job, Length> re
 
     private static void addBorders(List<Entry> entries) {
         for (BorderKey border : BorderKey.values()) {
-            entries.add(new Entry(border, j -> border.of(j.contents().borders().orElseThrow()),
-                    (j, l) -> j.withContents(new Contents(j.contents().layers(), j.contents().borders().map(b -> border.in(b, l))))));
+            entries.add(new Entry(
+                    border,
+                    j -> border.of(j.contents().borders().orElseThrow()),
+                    (j, l) -> j.withContents(new Contents(
+                            j.contents().layers(), j.contents().borders().map(b -> border.in(b, l))))));
         }
     }
 }

@@ -39,8 +39,10 @@ final class SectionEntries {
         return made.entries;
     }
 
-    private void add(FigureKey<Length> key, Function<Section, Length> read, BiFunction<Section, Length, Section> write) {
-        entries.add(new Entry(key, nameOf(key), j -> read.apply(j.section()), (j, l) -> j.withSection(write.apply(j.section(), l))));
+    private void add(
+            FigureKey<Length> key, Function<Section, Length> read, BiFunction<Section, Length, Section> write) {
+        entries.add(new Entry(
+                key, nameOf(key), j -> read.apply(j.section()), (j, l) -> j.withSection(write.apply(j.section(), l))));
     }
 
     private Words nameOf(FigureKey<Length> key) {
@@ -61,15 +63,27 @@ final class SectionEntries {
                     case Recess.Rabbet _, Recess.TiltedRabbet _ -> {
                     }
                     case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) -> {
-                        add(SectionKey.BACK_LIP, _ -> backLip, (s, l) -> s.withRecess(new Recess.DoubleRabbet(lip, depth, l, backDepth)));
-                        add(SectionKey.BACK_DEPTH, _ -> backDepth, (s, l) -> s.withRecess(new Recess.DoubleRabbet(lip, depth, backLip, l)));
+                        add(
+                                SectionKey.BACK_LIP,
+                                _ -> backLip,
+                                (s, l) -> s.withRecess(new Recess.DoubleRabbet(lip, depth, l, backDepth)));
+                        add(
+                                SectionKey.BACK_DEPTH,
+                                _ -> backDepth,
+                                (s, l) -> s.withRecess(new Recess.DoubleRabbet(lip, depth, backLip, l)));
                     }
                     case Recess.Slot(Length lip, Length fromBack, Length width) ->
-                        add(SectionKey.SLOT_FROM_BACK, _ -> fromBack, (s, l) -> s.withRecess(new Recess.Slot(lip, l, width)));
+                        add(
+                                SectionKey.SLOT_FROM_BACK,
+                                _ -> fromBack,
+                                (s, l) -> s.withRecess(new Recess.Slot(lip, l, width)));
                 }
             }
             case Recess.Floater(Length ledge, Length thickness) -> {
-                add(SectionKey.LEDGE, s -> s.recess().ledge(), (s, l) -> s.withRecess(new Recess.Floater(l, thickness)));
+                add(
+                        SectionKey.LEDGE,
+                        s -> s.recess().ledge(),
+                        (s, l) -> s.withRecess(new Recess.Floater(l, thickness)));
                 add(SectionKey.LEDGE_THICKNESS, _ -> thickness, (s, l) -> s.withRecess(new Recess.Floater(ledge, l)));
             }
             case Recess.Bar() -> {
@@ -85,13 +99,35 @@ final class SectionEntries {
             strip(index, StripKey.What.SET_IN, Strip::setIn, Strip::withSetIn);
         }
         if (strip.front().shape() != Profile.Shape.FLAT) {
-            strip(index, StripKey.What.DROP, s -> s.front().drop(), (s, l) -> s.withFront(new Profile(s.front().shape(), l)));
+            strip(
+                    index,
+                    StripKey.What.DROP,
+                    s -> s.front().drop(),
+                    (s, l) -> s.withFront(new Profile(s.front().shape(), l)));
         }
-        edging(index, StripKey.What.INNER_WIDTH, StripKey.What.INNER_DEPTH, strip.inner(), Strip::inner, Strip::withInner);
-        edging(index, StripKey.What.OUTER_WIDTH, StripKey.What.OUTER_DEPTH, strip.outer(), Strip::outer, Strip::withOuter);
+        edging(
+                index,
+                StripKey.What.INNER_WIDTH,
+                StripKey.What.INNER_DEPTH,
+                strip.inner(),
+                Strip::inner,
+                Strip::withInner);
+        edging(
+                index,
+                StripKey.What.OUTER_WIDTH,
+                StripKey.What.OUTER_DEPTH,
+                strip.outer(),
+                Strip::outer,
+                Strip::withOuter);
     }
 
-    private void edging(int index, StripKey.What width, StripKey.What depth, Edging edging, Function<Strip, Edging> read, BiFunction<Strip, Edging, Strip> write) {
+    private void edging(
+            int index,
+            StripKey.What width,
+            StripKey.What depth,
+            Edging edging,
+            Function<Strip, Edging> read,
+            BiFunction<Strip, Edging, Strip> write) {
         if (edging.kind() != Edging.Kind.SQUARE) {
             strip(index, width, s -> read.apply(s).width(), (s, l) -> write.apply(s, read.apply(s).withWidth(l)));
             if (edging.kind() != Edging.Kind.CHAMFER) {
@@ -100,8 +136,12 @@ final class SectionEntries {
         }
     }
 
-    private void strip(int index, StripKey.What what, Function<Strip, Length> read, BiFunction<Strip, Length, Strip> write) {
-        add(new StripKey(index, what), s -> read.apply(s.strips().get(index)), (s, l) -> s.withStrip(index, write.apply(s.strips().get(index), l)));
+    private void strip(
+            int index, StripKey.What what, Function<Strip, Length> read, BiFunction<Strip, Length, Strip> write) {
+        add(
+                new StripKey(index, what),
+                s -> read.apply(s.strips().get(index)),
+                (s, l) -> s.withStrip(index, write.apply(s.strips().get(index), l)));
     }
 
     private void relief() {
@@ -111,7 +151,10 @@ final class SectionEntries {
     }
 
     private void relief(SectionKey key, Function<Relief, Length> read, BiFunction<Relief, Length, Relief> write) {
-        add(key, s -> read.apply(s.relief().orElseThrow()), (s, l) -> s.withRelief(Optional.of(write.apply(s.relief().orElseThrow(), l))));
+        add(
+                key,
+                s -> read.apply(s.relief().orElseThrow()),
+                (s, l) -> s.withRelief(Optional.of(write.apply(s.relief().orElseThrow(), l))));
     }
 
     private void band() {
@@ -119,11 +162,17 @@ final class SectionEntries {
         band(SectionKey.BAND_HEIGHT, Band::height, Band::withHeight);
         band(SectionKey.BAND_REVEAL, Band::reveal, Band::withReveal);
         if (section.band().orElseThrow().outer().kind() != Edging.Kind.SQUARE) {
-            band(SectionKey.BAND_EDGE, b -> b.outer().width(), (b, l) -> b.withOuter(new Edging(b.outer().kind(), l, l)));
+            band(
+                    SectionKey.BAND_EDGE,
+                    b -> b.outer().width(),
+                    (b, l) -> b.withOuter(new Edging(b.outer().kind(), l, l)));
         }
     }
 
     private void band(SectionKey key, Function<Band, Length> read, BiFunction<Band, Length, Band> write) {
-        add(key, s -> read.apply(s.band().orElseThrow()), (s, l) -> s.withBand(Optional.of(write.apply(s.band().orElseThrow(), l))));
+        add(
+                key,
+                s -> read.apply(s.band().orElseThrow()),
+                (s, l) -> s.withBand(Optional.of(write.apply(s.band().orElseThrow(), l))));
     }
 }

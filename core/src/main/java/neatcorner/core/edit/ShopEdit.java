@@ -92,7 +92,10 @@ public sealed interface ShopEdit {
         public Shop apply(Shop shop) {
             Shop kept = shop.stockFor(section).isPresent() ? shop : new Keep(section, List.of(length)).apply(shop);
             Moulding moulding = kept.stockFor(section).orElseThrow();
-            int before = moulding.onHand().stream().filter(s -> s.length().equals(length)).mapToInt(Sticks::count).sum();
+            int before = moulding.onHand().stream()
+                    .filter(s -> s.length().equals(length))
+                    .mapToInt(Sticks::count)
+                    .sum();
             return new Stock(moulding.section(), length, before + count).apply(kept);
         }
 
@@ -106,7 +109,9 @@ public sealed interface ShopEdit {
     record SetPrice(Section section, Length length, Optional<Price> price) implements ShopEdit {
         @Override
         public Shop apply(Shop shop) {
-            int index = IntStream.range(0, shop.mouldings().size()).filter(i -> shop.mouldings().get(i).section().equals(section)).findFirst()
+            int index = IntStream.range(0, shop.mouldings().size())
+                    .filter(i -> shop.mouldings().get(i).section().equals(section))
+                    .findFirst()
                     .orElseThrow(() -> Refusal.of("shop_edit.rack_has_no_section", section.name()));
             return shop.withMoulding(index, shop.mouldings().get(index).withSale(length, price));
         }
@@ -130,7 +135,9 @@ public sealed interface ShopEdit {
 
         @Override
         public Words words() {
-            return items.size() == 1 ? Words.of("edit.shelve", items.getFirst().label()) : Words.of("edit.shelve_all", items.size());
+            return items.size() == 1
+                    ? Words.of("edit.shelve", items.getFirst().label())
+                    : Words.of("edit.shelve_all", items.size());
         }
     }
 
@@ -207,7 +214,11 @@ public sealed interface ShopEdit {
 
         @Override
         public Words words() {
-            return Words.of("edit.climate", climate.shop().humidity(), climate.dry().humidity(), climate.damp().humidity());
+            return Words.of(
+                    "edit.climate",
+                    climate.shop().humidity(),
+                    climate.dry().humidity(),
+                    climate.damp().humidity());
         }
     }
 

@@ -25,16 +25,44 @@ final class CoatOrder {
     /** Finds the first step of every kind of mistake. */
     static void check(List<Coat> coats, Ledger ledger) {
         Remedy inOrder = new Remedy.OnJob(Words.of("remedy.coats_in_order"), new Edit.Finish(inOrder(coats)));
-        find("over_wax", coats, (coat, before) -> isCoat(coat) && coat != Kind.WAX && before.contains(Kind.WAX), inOrder, ledger);
-        find("stain_over_film", coats, (coat, before) -> coat == Kind.STAIN && before.stream().anyMatch(CoatOrder::isSealing), inOrder, ledger);
-        find("oil_over_film", coats, (coat, before) -> coat == Kind.OIL && before.stream().anyMatch(CoatOrder::isFilm), inOrder, ledger);
-        find("sanded_through", coats, (coat, before) -> coat == Kind.SAND && before.stream().anyMatch(CoatOrder::isCoat), inOrder, ledger);
+        find(
+                "over_wax",
+                coats,
+                (coat, before) -> isCoat(coat) && coat != Kind.WAX && before.contains(Kind.WAX),
+                inOrder,
+                ledger);
+        find(
+                "stain_over_film",
+                coats,
+                (coat, before) -> coat == Kind.STAIN && before.stream().anyMatch(CoatOrder::isSealing),
+                inOrder,
+                ledger);
+        find(
+                "oil_over_film",
+                coats,
+                (coat, before) -> coat == Kind.OIL && before.stream().anyMatch(CoatOrder::isFilm),
+                inOrder,
+                ledger);
+        find(
+                "sanded_through",
+                coats,
+                (coat, before) -> coat == Kind.SAND && before.stream().anyMatch(CoatOrder::isCoat),
+                inOrder,
+                ledger);
         for (int i = 1; i < coats.size(); i++) {
             List<Kind> kinds = coats.subList(0, i).stream().map(Coat::kind).filter(CoatOrder::isCoat).toList();
-            if (coats.get(i).kind() == Kind.WATER_VARNISH && !kinds.isEmpty() && (kinds.getLast() == Kind.OIL_VARNISH || kinds.getLast() == Kind.OIL)) {
+            if (coats.get(i).kind() == Kind.WATER_VARNISH
+                    && !kinds.isEmpty()
+                    && (kinds.getLast() == Kind.OIL_VARNISH || kinds.getLast() == Kind.OIL)) {
                 List<Coat> sealed = new ArrayList<>(coats);
                 sealed.add(i, Coat.of(Kind.SHELLAC, ""));
-                ledger.find(Finding.of(Severity.NOTE, Station.FINISH, "water_over_oil", i + 1, coats.get(i).kind(), kinds.getLast())
+                ledger.find(Finding.of(
+                                Severity.NOTE,
+                                Station.FINISH,
+                                "water_over_oil",
+                                i + 1,
+                                coats.get(i).kind(),
+                                kinds.getLast())
                         .remedy(new Remedy.OnJob(Words.of("remedy.seal_between"), new Edit.Finish(sealed))));
                 return;
             }
@@ -48,7 +76,13 @@ final class CoatOrder {
     private static void find(String id, List<Coat> coats, Rule rule, Remedy remedy, Ledger ledger) {
         for (int i = 0; i < coats.size(); i++) {
             if (rule.isBroken(coats.get(i).kind(), coats.subList(0, i).stream().map(Coat::kind).toList())) {
-                ledger.find(Finding.of(Severity.CAUTION, Station.FINISH, id, i + 1, coats.get(i).kind()).remedy(remedy));
+                ledger.find(Finding.of(
+                                Severity.CAUTION,
+                                Station.FINISH,
+                                id,
+                                i + 1,
+                                coats.get(i).kind())
+                        .remedy(remedy));
                 return;
             }
         }
@@ -70,13 +104,18 @@ final class CoatOrder {
         return isFilm(kind) || kind == Kind.OIL;
     }
 
-    /** The same coats in an order that breaks none of the rules; sanding after the first coat comes before it, or where there is one becomes a rub between coats, or nothing after the last. */
+    /**
+     * The same coats in an order that breaks none of the rules; sanding after the first coat comes before it, or where
+     * there is one becomes a rub between coats, or nothing after the last.
+     */
     static List<Coat> inOrder(List<Coat> coats) {
         List<Coat> work = new ArrayList<>();
         List<Integer> ranks = new ArrayList<>();
         int last = 0;
         for (Coat coat : coats) {
-            boolean later = coat.kind() == Kind.SAND && work.stream().anyMatch(done -> done.kind() == Kind.SAND) && work.stream().anyMatch(done -> isCoat(done.kind()));
+            boolean later = coat.kind() == Kind.SAND
+                    && work.stream().anyMatch(done -> done.kind() == Kind.SAND)
+                    && work.stream().anyMatch(done -> isCoat(done.kind()));
             Coat kept = later ? Coat.of(Kind.RUB_DOWN, "") : coat;
             last = kept.kind() == Kind.RUB_DOWN ? last : rank(kept.kind());
             work.add(kept);

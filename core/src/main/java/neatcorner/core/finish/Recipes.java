@@ -20,8 +20,8 @@ public final class Recipes {
     /** Two coats of paint. */
     public static final List<Coat> PAINTED = with(Kind.PAINT, Kind.RUB_DOWN, Kind.PAINT);
     /** By the name of the phrase that says what they are. */
-    public static final Map<String, List<Coat>> ALL = Collections.unmodifiableMap(new TreeMap<>(Map.of("recipe.oil", OIL,
-            "recipe.shellac", SHELLAC, "recipe.stained", STAINED, "recipe.painted", PAINTED)));
+    public static final Map<String, List<Coat>> ALL = Collections.unmodifiableMap(new TreeMap<>(Map.of(
+            "recipe.oil", OIL, "recipe.shellac", SHELLAC, "recipe.stained", STAINED, "recipe.painted", PAINTED)));
 
     private Recipes() {
     }

@@ -87,27 +87,40 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
     private void findPanel(Frame frame, Recess.Slot slot, Ledger ledger) {
         if (frame.job().outline().round().stream().anyMatch(Side::isCurved)) {
             Length depth = slot.fromBack().plus(slot.width());
-            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "groove_curved").by(slot.lip())
-                    .remedy(new Remedy.OnJob(Words.of("remedy.rabbet_for_groove", slot.lip(), depth),
-                            new Edit.ChooseSection(frame.job().section().withRecess(new Recess.Rabbet(slot.lip(), depth))))));
+            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "groove_curved")
+                    .by(slot.lip())
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.rabbet_for_groove", slot.lip(), depth),
+                            new Edit.ChooseSection(
+                                    frame.job().section().withRecess(new Recess.Rabbet(slot.lip(), depth))))));
             return;
         }
         if (!frame.job().contents().layers().isEmpty() && left.value().isNegative()) {
             Length width = slot.width().plus(left.value().abs());
-            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "panel_too_thick", stack.value(), slot.width()).by(left.value().abs())
-                    .remedy(new Remedy.OnJob(Words.of("remedy.groove", width), new Edit.Enter(SectionKey.RABBET_DEPTH, width))));
+            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "panel_too_thick", stack.value(), slot.width())
+                    .by(left.value().abs())
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.groove", width), new Edit.Enter(SectionKey.RABBET_DEPTH, width))));
         }
     }
 
-    /** A backing board that lies in the step behind leaves what the step is deeper than it, less what lifts it off the step. */
+    /**
+     * A backing board that lies in the step behind leaves what the step is deeper than it, less what lifts it off the
+     * step.
+     */
     private static Figure.Sum left(Frame frame, Length stack) {
         boolean floats = frame.job().section().recess() instanceof Recess.Floater;
-        Figure.Sum left = Figure.sum(LEFT).named(Words.of(floats ? "figure.section.below_front" : "figure.section.depth_left"));
+        Figure.Sum left =
+                Figure.sum(LEFT).named(Words.of(floats ? "figure.section.below_front" : "figure.section.depth_left"));
         Optional<Layer> backing = frame.job().contents().layer(Material.Role.BACKING);
-        if (frame.job().section().recess() instanceof Recess.DoubleRabbet step && backing.isPresent() && frame.job().lean().isFlat()) {
+        if (frame.job().section().recess() instanceof Recess.DoubleRabbet step
+                && backing.isPresent()
+                && frame.job().lean().isFlat()) {
             Length before = stack.minus(backing.get().thickness());
             Length lifted = before.minus(step.depth().minus(step.backDepth())).max(Length.ZERO);
-            return left.start("step_depth", step.backDepth()).minus("backing", backing.get().thickness(), backing.get().material()).minus("lifted", lifted);
+            return left.start("step_depth", step.backDepth())
+                    .minus("backing", backing.get().thickness(), backing.get().material())
+                    .minus("lifted", lifted);
         }
         return left.start(isLevel(frame) ? "recess_depth" : "recess_room", room(frame)).minus("stack", stack);
     }
@@ -115,7 +128,9 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
     /** A backing that lies on the step presses nothing that is thinner than the rabbet before it. */
     private void findLoose(Frame frame, Ledger ledger) {
         Optional<Layer> backing = frame.job().contents().layer(Material.Role.BACKING);
-        if (backing.isEmpty() || !(frame.job().section().recess() instanceof Recess.DoubleRabbet step) || !frame.job().lean().isFlat()) {
+        if (backing.isEmpty()
+                || !(frame.job().section().recess() instanceof Recess.DoubleRabbet step)
+                || !frame.job().lean().isFlat()) {
             return;
         }
         Length before = stack.value().minus(backing.get().thickness());
@@ -123,8 +138,18 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Length depth = before.max(Length.mm(0.5)).plus(step.backDepth());
         if (before.isPositive() && room.minus(before).isOver(LEAST_PLAY)) {
             Recess shallower = new Recess.DoubleRabbet(step.lip(), depth, step.backLip(), step.backDepth());
-            ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "loose_before_step", before, room, room.minus(before), depth).by(room.minus(before))
-                    .remedy(new Remedy.OnJob(Words.of("remedy.rabbet_depth", depth), new Edit.ChooseSection(frame.job().section().withRecess(shallower)))));
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.SECTION,
+                            "loose_before_step",
+                            before,
+                            room,
+                            room.minus(before),
+                            depth)
+                    .by(room.minus(before))
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.rabbet_depth", depth),
+                            new Edit.ChooseSection(frame.job().section().withRecess(shallower)))));
         }
     }
 
@@ -147,29 +172,65 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Length missing = room.minus(left.value());
         boolean proud = !left.value().isPositive();
         if (!isLevel(frame)) {
-            ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION, "lean_shallow", room(frame), stack.value(), frame.habits().said(Habit.POINT_ROOM)).by(missing)
+            ledger.find(Finding.of(
+                            proud ? Severity.STOP : Severity.CAUTION,
+                            Station.SECTION,
+                            "lean_shallow",
+                            room(frame),
+                            stack.value(),
+                            frame.habits().said(Habit.POINT_ROOM))
+                    .by(missing)
                     .remedy(Leaning.levelRabbet(frame).orElseGet(() -> new Remedy.Visit(Station.SECTION))));
             return;
         }
-        if (section.recess() instanceof Recess.DoubleRabbet step && frame.job().contents().layer(Material.Role.BACKING).isPresent()) {
-            Recess deep = new Recess.DoubleRabbet(step.lip(), step.depth().plus(missing), step.backLip(), step.backDepth().plus(missing));
+        if (section.recess() instanceof Recess.DoubleRabbet step
+                && frame.job().contents().layer(Material.Role.BACKING).isPresent()) {
+            Recess deep = new Recess.DoubleRabbet(
+                    step.lip(),
+                    step.depth().plus(missing),
+                    step.backLip(),
+                    step.backDepth().plus(missing));
             Section made = section.withThickness(section.thickness().plus(missing)).withRecess(deep);
             Words leaves = Words.of(proud ? "finding.step_stands_out" : "finding.step_leaves", left.value().abs());
-            ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION, "step_shallow", step.backDepth(),
-                    leaves, frame.habits().said(Habit.POINT_ROOM), thinner(frame, missing))
-                    .by(missing).remedy(new Remedy.OnJob(Words.of("remedy.deeper_step", step.backDepth().plus(missing), made.thickness()), new Edit.ChooseSection(made))));
+            ledger.find(Finding.of(
+                            proud ? Severity.STOP : Severity.CAUTION,
+                            Station.SECTION,
+                            "step_shallow",
+                            step.backDepth(),
+                            leaves,
+                            frame.habits().said(Habit.POINT_ROOM),
+                            thinner(frame, missing))
+                    .by(missing)
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.deeper_step", step.backDepth().plus(missing), made.thickness()),
+                            new Edit.ChooseSection(made))));
             return;
         }
         Deeper deeper = deeper(frame, covering, section.recessDepth().plus(missing));
-        ledger.find(Finding.of(proud ? Severity.STOP : Severity.CAUTION, Station.SECTION,
-                proud ? "rabbet_too_shallow" : "no_room_for_points", room(frame), stack.value(), frame.habits().said(Habit.POINT_ROOM), missing,
-                left.value().abs(), thinner(frame, missing), deeper.said())
-                .by(missing).remedy(deeper.remedy()));
+        ledger.find(Finding.of(
+                        proud ? Severity.STOP : Severity.CAUTION,
+                        Station.SECTION,
+                        proud ? "rabbet_too_shallow" : "no_room_for_points",
+                        room(frame),
+                        stack.value(),
+                        frame.habits().said(Habit.POINT_ROOM),
+                        missing,
+                        left.value().abs(),
+                        thinner(frame, missing),
+                        deeper.said())
+                .by(missing)
+                .remedy(deeper.remedy()));
     }
 
-    /** What would have to be thinner: the backing where a thin card in its place is enough, else all layers together. */
+    /**
+     * What would have to be thinner: the backing where a thin card in its place is enough, else all layers together.
+     */
     private static Words thinner(Frame frame, Length missing) {
-        boolean backing = frame.job().contents().layer(Material.Role.BACKING).filter(layer -> !layer.thickness().isUnder(missing.plus(THIN_CARD))).isPresent();
+        boolean backing = frame.job()
+                .contents()
+                .layer(Material.Role.BACKING)
+                .filter(layer -> !layer.thickness().isUnder(missing.plus(THIN_CARD)))
+                .isPresent();
         return Words.of(backing ? "finding.thinner_backing" : "finding.thinner_package");
     }
 
@@ -187,11 +248,18 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Length more = depth.minus(section.recessDepth());
         Length keep = frame.habits().get(Habit.FRONT_WOOD);
         if (keepsFront(section, depth, keep)) {
-            return new Deeper(Words.of("finding.cut_deeper", more), new Remedy.OnJob(Words.of("remedy.rabbet_depth", depth), new Edit.Enter(SectionKey.RABBET_DEPTH, depth)));
+            return new Deeper(
+                    Words.of("finding.cut_deeper", more),
+                    new Remedy.OnJob(
+                            Words.of("remedy.rabbet_depth", depth), new Edit.Enter(SectionKey.RABBET_DEPTH, depth)));
         }
         Length thickness = section.thickness().plus(keep.plus(more).minus(front.value()));
-        return new Deeper(Words.of("finding.take_thicker", thickness, depth), new Remedy.OnJob(Words.of("remedy.thicker", thickness, depth),
-                new Edit.ChooseSection(section.withThickness(thickness).withRecess(covering.withDepth(depth)))));
+        return new Deeper(
+                Words.of("finding.take_thicker", thickness, depth),
+                new Remedy.OnJob(
+                        Words.of("remedy.thicker", thickness, depth),
+                        new Edit.ChooseSection(
+                                section.withThickness(thickness).withRecess(covering.withDepth(depth)))));
     }
 
     private void findFront(Frame frame, Ledger ledger) {
@@ -204,12 +272,19 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Length shallower = section.recessDepth().minus(keep.minus(front.value()));
         Length thickness = section.thickness().plus(keep.minus(front.value()));
         Remedy remedy = shallower.isUnder(needed) || !keepsFront(section, shallower, keep)
-                ? new Remedy.OnJob(Words.of("remedy.thickness", thickness), new Edit.Enter(SectionKey.THICKNESS, thickness))
-                : new Remedy.OnJob(Words.of("remedy.rabbet_depth", shallower), new Edit.Enter(SectionKey.RABBET_DEPTH, shallower));
+                ? new Remedy.OnJob(
+                        Words.of("remedy.thickness", thickness), new Edit.Enter(SectionKey.THICKNESS, thickness))
+                : new Remedy.OnJob(
+                        Words.of("remedy.rabbet_depth", shallower), new Edit.Enter(SectionKey.RABBET_DEPTH, shallower));
         boolean through = !front.value().isPositive();
-        ledger.find(Finding.of(through ? Severity.STOP : Severity.CAUTION, Station.SECTION,
-                through ? "rabbet_through_front" : "front_thin", front.value().max(Length.ZERO), frame.habits().said(Habit.FRONT_WOOD))
-                .by(keep.minus(front.value())).remedy(remedy));
+        ledger.find(Finding.of(
+                        through ? Severity.STOP : Severity.CAUTION,
+                        Station.SECTION,
+                        through ? "rabbet_through_front" : "front_thin",
+                        front.value().max(Length.ZERO),
+                        frame.habits().said(Habit.FRONT_WOOD))
+                .by(keep.minus(front.value()))
+                .remedy(remedy));
     }
 
     /** Whether a recess of this depth can be cut and leaves enough wood before it. */
@@ -225,8 +300,15 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
     private static void findPlay(Frame frame, Recess.Covering covering, Ledger ledger) {
         Length play = frame.habits().get(Habit.PLAY);
         if (play.isUnder(LEAST_PLAY)) {
-            ledger.find(Finding.of(play.isZero() ? Severity.STOP : Severity.CAUTION, Station.BRIEF, "no_play", frame.habits().said(Habit.PLAY), LEAST_PLAY)
-                    .by(LEAST_PLAY.minus(play)).remedy(new Remedy.OnJob(Words.of("remedy.play", Habit.PLAY.usual()),
+            ledger.find(Finding.of(
+                            play.isZero() ? Severity.STOP : Severity.CAUTION,
+                            Station.BRIEF,
+                            "no_play",
+                            frame.habits().said(Habit.PLAY),
+                            LEAST_PLAY)
+                    .by(LEAST_PLAY.minus(play))
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.play", Habit.PLAY.usual()),
                             new Edit.Enter(Habit.PLAY, Habit.PLAY.usual()))));
         }
         if (!frame.job().lean().isFlat()) {
@@ -235,8 +317,14 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         if (covering.lip().isUnder(play.plus(LEAST_PLAY))) {
             Length lip = play.plus(Length.inches(0, 1, 8));
             Optional<Remedy> wider = lip.isUnder(frame.job().section().face().over(2))
-                    ? Optional.of(new Remedy.OnJob(Words.of("remedy.lip", lip), new Edit.Enter(SectionKey.LIP, lip))) : Optional.empty();
-            ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "lip_narrow", covering.lip(), frame.habits().said(Habit.PLAY))
+                    ? Optional.of(new Remedy.OnJob(Words.of("remedy.lip", lip), new Edit.Enter(SectionKey.LIP, lip)))
+                    : Optional.empty();
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.SECTION,
+                            "lip_narrow",
+                            covering.lip(),
+                            frame.habits().said(Habit.PLAY))
                     .by(play.plus(LEAST_PLAY).minus(covering.lip()))
                     .remedy(wider.orElse(new Remedy.Visit(Station.SECTION))));
         }
@@ -245,9 +333,15 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
     private void findProudPicture(Section section, Ledger ledger) {
         if (left.value().isNegative()) {
             Length thickness = section.thickness().minus(left.value());
-            ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "picture_proud", left.value().abs(), section.recessDepth())
-                    .by(left.value().abs()).remedy(new Remedy.OnJob(Words.of("remedy.thickness", thickness),
-                            new Edit.Enter(SectionKey.THICKNESS, thickness))));
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.SECTION,
+                            "picture_proud",
+                            left.value().abs(),
+                            section.recessDepth())
+                    .by(left.value().abs())
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.thickness", thickness), new Edit.Enter(SectionKey.THICKNESS, thickness))));
         }
     }
 }

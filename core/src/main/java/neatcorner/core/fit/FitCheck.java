@@ -53,25 +53,40 @@ final class FitCheck {
     }
 
     private void inBars() {
-        frame.job().contents().layers().stream().filter(_ -> frame.job().section().recess() instanceof Recess.Bar).findFirst()
-                .ifPresent(layer -> ledger.find(Finding.of(Severity.STOP, Station.FIT, "nothing_holds", layer.material())
-                        .by(layer.thickness()).remedy(new Remedy.OnJob(Words.of("remedy.leave_out", layer.material()),
-                                new Edit.Pack(layer.material().role(), Optional.empty())))));
+        frame.job().contents().layers().stream()
+                .filter(_ -> frame.job().section().recess() instanceof Recess.Bar)
+                .findFirst()
+                .ifPresent(layer ->
+                        ledger.find(Finding.of(Severity.STOP, Station.FIT, "nothing_holds", layer.material())
+                                .by(layer.thickness())
+                                .remedy(new Remedy.OnJob(
+                                        Words.of("remedy.leave_out", layer.material()),
+                                        new Edit.Pack(layer.material().role(), Optional.empty())))));
     }
 
     private void mat(Borders borders) {
         Length overlap = frame.habits().get(Habit.MAT_OVERLAP);
         if (overlap.isUnder(LEAST_OVERLAP)) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "mat_overlap", overlap, LEAST_OVERLAP, Habit.MAT_OVERLAP.usual())
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.FIT,
+                            "mat_overlap",
+                            overlap,
+                            LEAST_OVERLAP,
+                            Habit.MAT_OVERLAP.usual())
                     .by(LEAST_OVERLAP.minus(overlap))
-                    .remedy(new Remedy.OnJob(Words.of("remedy.mat_overlap", Habit.MAT_OVERLAP.usual()),
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.mat_overlap", Habit.MAT_OVERLAP.usual()),
                             new Edit.Enter(Habit.MAT_OVERLAP, Habit.MAT_OVERLAP.usual()))));
         }
-        if (narrow(borders.sides(), "border.sides", borders) || narrow(borders.top(), "border.top", borders) || narrow(borders.bottom(), "border.bottom", borders)) {
+        if (narrow(borders.sides(), "border.sides", borders)
+                || narrow(borders.top(), "border.top", borders)
+                || narrow(borders.bottom(), "border.bottom", borders)) {
             return;
         }
         if (borders.bottom().isUnder(borders.top())) {
-            ledger.find(Finding.of(Severity.NOTE, Station.FIT, "mat_low", borders.bottom(), borders.top()).by(borders.top().minus(borders.bottom()))
+            ledger.find(Finding.of(Severity.NOTE, Station.FIT, "mat_low", borders.bottom(), borders.top())
+                    .by(borders.top().minus(borders.bottom()))
                     .remedy(evened(borders)));
         }
     }
@@ -79,8 +94,11 @@ final class FitCheck {
     /** A bottom as wide as the top, or where that leaves the picture no room a top as narrow as the bottom. */
     private Remedy evened(Borders borders) {
         Edit.Mat wider = new Edit.Mat(new Borders(borders.top(), borders.sides(), borders.top()));
-        return frame.couldBe(wider.apply(frame.job())) ? new Remedy.OnJob(Words.of("remedy.bottom_border", borders.top()), wider)
-                : new Remedy.OnJob(Words.of("remedy.top_border", borders.bottom()), new Edit.Mat(new Borders(borders.bottom(), borders.sides(), borders.bottom())));
+        return frame.couldBe(wider.apply(frame.job()))
+                ? new Remedy.OnJob(Words.of("remedy.bottom_border", borders.top()), wider)
+                : new Remedy.OnJob(
+                        Words.of("remedy.top_border", borders.bottom()),
+                        new Edit.Mat(new Borders(borders.bottom(), borders.sides(), borders.bottom())));
     }
 
     /** A border no wider than what the mat covers leaves a picture as large as the glass, or larger. */
@@ -89,9 +107,18 @@ final class FitCheck {
         if (border.isOver(overlap)) {
             return false;
         }
-        Borders wider = new Borders(wider(borders.top(), overlap), wider(borders.sides(), overlap), wider(borders.bottom(), overlap));
-        ledger.find(Finding.of(Severity.STOP, Station.FIT, "picture_over_glass", Words.of("figure." + entry), border, overlap, overlap.minus(border))
-                .by(overlap.minus(border)).remedy(new Remedy.OnJob(Words.of("remedy.border", USUAL_BORDER), new Edit.Mat(wider))));
+        Borders wider = new Borders(
+                wider(borders.top(), overlap), wider(borders.sides(), overlap), wider(borders.bottom(), overlap));
+        ledger.find(Finding.of(
+                        Severity.STOP,
+                        Station.FIT,
+                        "picture_over_glass",
+                        Words.of("figure." + entry),
+                        border,
+                        overlap,
+                        overlap.minus(border))
+                .by(overlap.minus(border))
+                .remedy(new Remedy.OnJob(Words.of("remedy.border", USUAL_BORDER), new Edit.Mat(wider))));
         return true;
     }
 
@@ -101,10 +128,20 @@ final class FitCheck {
 
     /** A score runs on past a corner that points inwards. */
     private void inwardGlass() {
-        Optional<Layer> glass = frame.job().contents().layer(Material.Role.GLAZING).filter(layer -> layer.material().isGlass());
+        Optional<Layer> glass = frame.job()
+                .contents()
+                .layer(Material.Role.GLAZING)
+                .filter(layer -> layer.material().isGlass());
         if (glass.isPresent() && frame.has(Line.GLASS) && !Polygons.isConvex(Known.in(frame.lines(), Line.GLASS))) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "glass_inward", glass.get().material()).by(glass.get().thickness())
-                    .remedy(new Remedy.OnJob(Words.of("remedy.acrylic"), new Edit.Pack(Material.Role.GLAZING, Optional.of(Material.ACRYLIC)))));
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.FIT,
+                            "glass_inward",
+                            glass.get().material())
+                    .by(glass.get().thickness())
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.acrylic"),
+                            new Edit.Pack(Material.Role.GLAZING, Optional.of(Material.ACRYLIC)))));
         }
     }
 
@@ -113,38 +150,82 @@ final class FitCheck {
         Length face = frame.narrowFace();
         if (frame.job().section().recess() instanceof Recess.Bar && frame.longSide().ratio(face) > SLENDER) {
             Length wider = Length.mm(Math.ceil(frame.longSide().toMm() / SLENDER));
-            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "drawn_in", frame.longSide(), face, Math.round(frame.longSide().ratio(face))).by(frame.longSide())
-                    .remedy(wider.isOver(Recess.MOST) || !face.equals(frame.job().section().face()) ? new Remedy.Visit(Station.SECTION)
-                            : new Remedy.OnJob(Words.of("remedy.face", wider), new Edit.ChooseSection(frame.job().section().withFace(wider)))));
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.FIT,
+                            "drawn_in",
+                            frame.longSide(),
+                            face,
+                            Math.round(frame.longSide().ratio(face)))
+                    .by(frame.longSide())
+                    .remedy(
+                            wider.isOver(Recess.MOST)
+                                            || !face.equals(
+                                                    frame.job().section().face())
+                                    ? new Remedy.Visit(Station.SECTION)
+                                    : new Remedy.OnJob(
+                                            Words.of("remedy.face", wider),
+                                            new Edit.ChooseSection(
+                                                    frame.job().section().withFace(wider)))));
         }
     }
 
     private void slender() {
-        if (!frame.strainer().isEmpty() || !frame.isFourSquare() || !(frame.job().section().recess() instanceof Recess.Covering)
+        if (!frame.strainer().isEmpty()
+                || !frame.isFourSquare()
+                || !(frame.job().section().recess() instanceof Recess.Covering)
                 || frame.job().section().recess() instanceof Recess.Slot) {
             return;
         }
         Length face = frame.narrowFace();
         Length thickness = frame.job().section().thickness();
-        Remedy strainer = Straining.canBeIn(frame) ? new Remedy.OnJob(Words.of("remedy.strainer"), new Edit.Strain(true))
+        Remedy strainer = Straining.canBeIn(frame)
+                ? new Remedy.OnJob(Words.of("remedy.strainer"), new Edit.Strain(true))
                 : new Remedy.Visit(Station.SECTION);
         if (frame.longSide().ratio(face) > SLENDER) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "slender", frame.longSide(), face, Math.round(frame.longSide().ratio(face)))
-                    .by(frame.longSide()).remedy(strainer));
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.FIT,
+                            "slender",
+                            frame.longSide(),
+                            face,
+                            Math.round(frame.longSide().ratio(face)))
+                    .by(frame.longSide())
+                    .remedy(strainer));
         } else if (frame.longSide().ratio(thickness) > FLAT) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "flat_thin", frame.longSide(), thickness, Math.round(frame.longSide().ratio(thickness)))
-                    .by(frame.longSide()).remedy(strainer));
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.FIT,
+                            "flat_thin",
+                            frame.longSide(),
+                            thickness,
+                            Math.round(frame.longSide().ratio(thickness)))
+                    .by(frame.longSide())
+                    .remedy(strainer));
         }
     }
 
     private void proudStrainer() {
-        Length proud = frame.job().contents().stack().plus(Straining.STRIP.thickness()).minus(frame.job().section().recessDepth());
+        Length proud = frame.job()
+                .contents()
+                .stack()
+                .plus(Straining.STRIP.thickness())
+                .minus(frame.job().section().recessDepth());
         if (proud.isPositive()) {
             Length deeper = frame.job().section().recessDepth().plus(proud);
-            boolean room = !frame.job().section().woodInFrontOfRabbet().minus(proud).isUnder(frame.habits().get(Habit.FRONT_WOOD));
-            ledger.find(Finding.of(Severity.NOTE, Station.FIT, "strainer_proud", proud).by(proud).remedy(room
-                    ? new Remedy.OnJob(Words.of("remedy.rabbet_depth", deeper), new Edit.Enter(SectionKey.RABBET_DEPTH, deeper))
-                    : new Remedy.OnJob(Words.of("remedy.no_strainer"), new Edit.Strain(false))));
+            boolean room = !frame.job()
+                    .section()
+                    .woodInFrontOfRabbet()
+                    .minus(proud)
+                    .isUnder(frame.habits().get(Habit.FRONT_WOOD));
+            ledger.find(Finding.of(Severity.NOTE, Station.FIT, "strainer_proud", proud)
+                    .by(proud)
+                    .remedy(
+                            room
+                                    ? new Remedy.OnJob(
+                                            Words.of("remedy.rabbet_depth", deeper),
+                                            new Edit.Enter(SectionKey.RABBET_DEPTH, deeper))
+                                    : new Remedy.OnJob(Words.of("remedy.no_strainer"), new Edit.Strain(false))));
         }
     }
 }

@@ -42,7 +42,9 @@ public record FitPlan(Panes panes, List<Points> points, Optional<Strainer> strai
     public record Points(Words sides, List<Member> members, int each, Figure<Length> first, Figure<Length> apart) {
         /** In words. */
         public Words said() {
-            return each == 1 ? Words.of("text.point", sides, first) : Words.of("text.points", sides, each, first, apart);
+            return each == 1
+                    ? Words.of("text.point", sides, first)
+                    : Words.of("text.points", sides, each, first, apart);
         }
     }
 

@@ -21,7 +21,8 @@ public final class FitPlanner {
     public static Planned<FitPlan> plan(Frame frame, Panes panes) {
         Ledger ledger = new Ledger();
         List<FitPlan.Points> points = new Retainers(frame, ledger).points(panes.sheets());
-        Optional<FitPlan.Strainer> strainer = frame.strainer().isEmpty() ? Optional.empty() : Optional.of(strainer(frame));
+        Optional<FitPlan.Strainer> strainer =
+                frame.strainer().isEmpty() ? Optional.empty() : Optional.of(strainer(frame));
         new FitCheck(frame, ledger).check();
         return ledger.planned(new FitPlan(panes, points, strainer, FitSteps.of(frame, strainer)));
     }
@@ -30,8 +31,12 @@ public final class FitPlanner {
         Length outer = Straining.STRIP.face().times(2);
         Length rail = frame.strainer().get(0).longPoint().value();
         Length stile = frame.strainer().get(2).longPoint().value().plus(outer);
-        return new FitPlan.Strainer(frame.strainer().get(0).longPoint(), frame.strainer().get(2).longPoint(), frame.strainer().get(4).longPoint(),
-                screws(rail.min(stile), 2), screws(rail.max(stile), 3));
+        return new FitPlan.Strainer(
+                frame.strainer().get(0).longPoint(),
+                frame.strainer().get(2).longPoint(),
+                frame.strainer().get(4).longPoint(),
+                screws(rail.min(stile), 2),
+                screws(rail.max(stile), 3));
     }
 
     /** Near each end, and between at the middle ({@code parts} = 2) or the thirds (3). */

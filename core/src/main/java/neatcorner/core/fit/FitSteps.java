@@ -47,19 +47,25 @@ final class FitSteps {
 
     private void rabbet(Optional<FitPlan.Strainer> strainer) {
         boolean heavyMirror = contents.isMirror() && mirrorKg() > HEAVY_MIRROR;
-        if (frame.job().choices().rabbeting() == Rabbeting.AFTER_ROUNDED && frame.job().outline().isCornered() && !contents.layers().isEmpty()) {
+        if (frame.job().choices().rabbeting() == Rabbeting.AFTER_ROUNDED
+                && frame.job().outline().isCornered()
+                && !contents.layers().isEmpty()) {
             steps.add(Words.of("fit.round_corners", frame.habits().said(Habit.BIT_RADIUS)));
         }
         contents.materials().map(material -> step(material, heavyMirror)).distinct().forEach(steps::add);
         if (!contents.layers().isEmpty()) {
-            steps.add(Words.of(heavyMirror ? "fit.blocks" : frame.bars().isEmpty() ? "fit.points" : "fit.points_in_panes"));
+            steps.add(Words.of(
+                    heavyMirror ? "fit.blocks" : frame.bars().isEmpty() ? "fit.points" : "fit.points_in_panes"));
         }
         strainer.ifPresent(inner -> {
             steps.add(Words.of("fit.strainer"));
             steps.add(Words.of("fit.strainer_screws", places(inner.shortScrews()), places(inner.longScrews())));
             steps.add(Words.of("fit.strainer_tape"));
         });
-        if (strainer.isEmpty() && frame.bars().isEmpty() && (contents.layer(Material.Role.ART).isPresent() || contents.layer(Material.Role.BACKING).isPresent())) {
+        if (strainer.isEmpty()
+                && frame.bars().isEmpty()
+                && (contents.layer(Material.Role.ART).isPresent()
+                        || contents.layer(Material.Role.BACKING).isPresent())) {
             steps.add(Words.of("fit.dust_paper"));
         }
     }
@@ -88,6 +94,9 @@ final class FitSteps {
     }
 
     private static Words places(List<Length> places) {
-        return places.stream().map(place -> Words.of("list.one", place)).reduce((list, next) -> Words.of("list.comma", list, next)).orElseThrow();
+        return places.stream()
+                .map(place -> Words.of("list.one", place))
+                .reduce((list, next) -> Words.of("list.comma", list, next))
+                .orElseThrow();
     }
 }

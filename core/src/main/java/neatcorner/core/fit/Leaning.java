@@ -45,32 +45,51 @@ final class Leaning {
             return false;
         }
         if (covering instanceof Recess.Slot || covering instanceof Recess.DoubleRabbet) {
-            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "lean_outside", lean.angle()).by(lean.angle()).remedy(orFlat(frame)));
+            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "lean_outside", lean.angle())
+                    .by(lean.angle())
+                    .remedy(orFlat(frame)));
             return true;
         }
         Seat seat = frame.seat();
         Length play = frame.habits().get(Habit.PLAY);
         Length cover = Length.mm(seat.cover()).minus(play);
         if (cover.isUnder(LEAST_COVER)) {
-            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "falls_through", cover.max(Length.ZERO), lean.angle(), LEAST_COVER)
-                    .by(LEAST_COVER.minus(cover)).remedy(orFlat(frame)));
+            ledger.find(Finding.of(
+                            Severity.STOP,
+                            Station.SECTION,
+                            "falls_through",
+                            cover.max(Length.ZERO),
+                            lean.angle(),
+                            LEAST_COVER)
+                    .by(LEAST_COVER.minus(cover))
+                    .remedy(orFlat(frame)));
             return true;
         }
         if (seat.room() <= 0) {
-            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "no_wall", lean.angle()).by(lean.angle()).remedy(orFlat(frame)));
+            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "no_wall", lean.angle())
+                    .by(lean.angle())
+                    .remedy(orFlat(frame)));
             return true;
         }
-        ledger.find(Finding.of(Severity.NOTE, Station.SECTION, tilt != 0 ? "rabbet_tilt" : off > 0 ? "tilted_ledge_out" : "tilted_ledge_in",
-                        lean.angle(), Angle.degrees(Math.abs(tilt)), Length.mm(Math.abs(Math.tan(Math.toRadians(off)) * seat.cover())))
-                .by(Angle.degrees(Math.abs(off))).remedy(orFlat(frame)));
+        ledger.find(Finding.of(
+                        Severity.NOTE,
+                        Station.SECTION,
+                        tilt != 0 ? "rabbet_tilt" : off > 0 ? "tilted_ledge_out" : "tilted_ledge_in",
+                        lean.angle(),
+                        Angle.degrees(Math.abs(tilt)),
+                        Length.mm(Math.abs(Math.tan(Math.toRadians(off)) * seat.cover())))
+                .by(Angle.degrees(Math.abs(off)))
+                .remedy(orFlat(frame)));
         return false;
     }
 
     /** Sides that lie flat hold any package, where no level rabbet fits the stick. */
     private static Remedy orFlat(Frame frame) {
         Edit flat = new Edit.Tilt(Lean.FLAT);
-        return levelRabbet(frame).orElseGet(() -> frame.couldBe(flat.apply(frame.job())) ? new Remedy.OnJob(Words.of("remedy.lie_flat"), flat)
-                : new Remedy.Visit(Station.SECTION));
+        return levelRabbet(frame)
+                .orElseGet(() -> frame.couldBe(flat.apply(frame.job()))
+                        ? new Remedy.OnJob(Words.of("remedy.lie_flat"), flat)
+                        : new Remedy.Visit(Station.SECTION));
     }
 
     /** The same stick, or as much thicker as it must be, with a rabbet at the lean that holds this package. */
@@ -92,8 +111,12 @@ final class Leaning {
         }
         Length wide = lip;
         try {
-            Recess level = lean.isFlat() ? new Recess.Rabbet(lip, depth) : new Recess.TiltedRabbet(lip, depth, lean.forward() * lean.degrees());
-            return thickEnough(frame, level).map(made -> new Remedy.OnJob(said(lean, wide, depth, section, made), new Edit.ChooseSection(made)));
+            Recess level = lean.isFlat()
+                    ? new Recess.Rabbet(lip, depth)
+                    : new Recess.TiltedRabbet(lip, depth, lean.forward() * lean.degrees());
+            return thickEnough(frame, level)
+                    .map(made ->
+                            new Remedy.OnJob(said(lean, wide, depth, section, made), new Edit.ChooseSection(made)));
         } catch (Refusal doesNotFit) {
             return Optional.empty();
         }
@@ -107,7 +130,10 @@ final class Leaning {
                 : Words.of("remedy.level_rabbet_thicker", lean.angle(), lip, depth, made.thickness());
     }
 
-    /** The stick with this recess, thicker by whole millimetres where its front would else be weak; empty past the thickest. */
+    /**
+     * The stick with this recess, thicker by whole millimetres where its front would else be weak; empty past the
+     * thickest.
+     */
     private static Optional<Section> thickEnough(Frame frame, Recess level) {
         Section section = frame.job().section();
         Length thickest = section.thickness().max(THICKEST);

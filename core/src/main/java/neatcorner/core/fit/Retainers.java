@@ -22,7 +22,9 @@ import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
-/** Points that hold the package in the rabbet: one near each corner and none further from the next than the habit says. */
+/**
+ * Points that hold the package in the rabbet: one near each corner and none further from the next than the habit says.
+ */
 final class Retainers {
     private static final Length ALIKE = new Length(1000);
     private final Frame frame;
@@ -36,7 +38,9 @@ final class Retainers {
     /** For every length of side; none where nothing is put in from behind. */
     List<FitPlan.Points> points(List<Pane> sheets) {
         Recess recess = frame.job().section().recess();
-        if (frame.job().contents().layers().isEmpty() || !(recess instanceof Recess.Covering) || recess instanceof Recess.Slot) {
+        if (frame.job().contents().layers().isEmpty()
+                || !(recess instanceof Recess.Covering)
+                || recess instanceof Recess.Slot) {
             return List.of();
         }
         if (!frame.bars().isEmpty()) {
@@ -45,13 +49,27 @@ final class Retainers {
                     points("points.height", Words.of("pair.pane.height"), List.of(), pane.height().value()))).toList();
         }
         if (frame.isFourSquare()) {
-            return Stream.of(Axis.values()).map(axis -> points("points." + axis.id(), Words.of("pair." + axis.id()),
-                    frame.members().stream().filter(m -> (axis == Axis.WIDTH) == (m.place().along().y() == 0)).toList())).toList();
+            return Stream.of(Axis.values())
+                    .map(axis -> points(
+                            "points." + axis.id(),
+                            Words.of("pair." + axis.id()),
+                            frame.members().stream()
+                                    .filter(m -> (axis == Axis.WIDTH)
+                                            == (m.place().along().y() == 0))
+                                    .toList()))
+                    .toList();
         }
         Map<Length, List<Member>> alike = new LinkedHashMap<>();
-        frame.members().forEach(m -> alike.computeIfAbsent(Rounding.NEAREST.toWhole(m.rabbet().value(), ALIKE), _ -> new ArrayList<>()).add(m));
-        return alike.values().stream().map(group -> points("points." + group.getFirst().side().id(),
-                Words.plain(group.stream().map(m -> m.side().letters()).collect(Collectors.joining(", "))), group)).toList();
+        frame.members()
+                .forEach(m -> alike.computeIfAbsent(
+                                Rounding.NEAREST.toWhole(m.rabbet().value(), ALIKE), _ -> new ArrayList<>())
+                        .add(m));
+        return alike.values().stream()
+                .map(group -> points(
+                        "points." + group.getFirst().side().id(),
+                        Words.plain(group.stream().map(m -> m.side().letters()).collect(Collectors.joining(", "))),
+                        group))
+                .toList();
     }
 
     private FitPlan.Points points(String id, Words name, List<Member> members) {
@@ -63,15 +81,38 @@ final class Retainers {
         if (!members.isEmpty() && frame.members().size() > 4 && side.isUnder(spacing)) {
             // Around many short sides the neighbours hold too; two points would stand side by side.
             entered(FigureKey.count(Station.FIT, id + ".count"), "figure.points.count", name, side, new Count(1));
-            return new FitPlan.Points(name, members, 1, entered(FigureKey.length(Station.FIT, id + ".first"), "figure.points.first", name, side, side.over(2)),
-                    entered(FigureKey.length(Station.FIT, id + ".apart"), "figure.points.apart", name, side, Length.ZERO));
+            return new FitPlan.Points(
+                    name,
+                    members,
+                    1,
+                    entered(
+                            FigureKey.length(Station.FIT, id + ".first"),
+                            "figure.points.first",
+                            name,
+                            side,
+                            side.over(2)),
+                    entered(
+                            FigureKey.length(Station.FIT, id + ".apart"),
+                            "figure.points.apart",
+                            name,
+                            side,
+                            Length.ZERO));
         }
         Length first = spacing.over(2).min(side.over(4));
         Length between = side.minus(first.times(2));
         int each = (int) Math.ceil(between.ratio(spacing) - 1e-9) + 1;
         entered(FigureKey.count(Station.FIT, id + ".count"), "figure.points.count", name, side, new Count(each));
-        return new FitPlan.Points(name, members, each, entered(FigureKey.length(Station.FIT, id + ".first"), "figure.points.first", name, side, first),
-                entered(FigureKey.length(Station.FIT, id + ".apart"), "figure.points.apart", name, side, between.over(each - 1.0)));
+        return new FitPlan.Points(
+                name,
+                members,
+                each,
+                entered(FigureKey.length(Station.FIT, id + ".first"), "figure.points.first", name, side, first),
+                entered(
+                        FigureKey.length(Station.FIT, id + ".apart"),
+                        "figure.points.apart",
+                        name,
+                        side,
+                        between.over(each - 1.0)));
     }
 
     private <Q extends Quantity> Figure<Q> entered(FigureKey<Q> key, String words, Words name, Length side, Q value) {

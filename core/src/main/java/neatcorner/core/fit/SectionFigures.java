@@ -17,9 +17,11 @@ public final class SectionFigures {
     /** The weight of a metre. */
     public static final FigureKey<Mass> PER_METRE = FigureKey.mass(Station.SECTION, "section.per_metre");
     /** Against bowing off the wall. */
-    public static final FigureKey<SecondMoment> STIFF_OUT = FigureKey.of(Station.SECTION, "section.stiff_out", SecondMoment.class);
+    public static final FigureKey<SecondMoment> STIFF_OUT =
+            FigureKey.of(Station.SECTION, "section.stiff_out", SecondMoment.class);
     /** Against sagging. */
-    public static final FigureKey<SecondMoment> STIFF_IN = FigureKey.of(Station.SECTION, "section.stiff_in", SecondMoment.class);
+    public static final FigureKey<SecondMoment> STIFF_IN =
+            FigureKey.of(Station.SECTION, "section.stiff_in", SecondMoment.class);
 
     private SectionFigures() {
     }

@@ -73,12 +73,17 @@ final class Chain {
                 job.contents().borders().ifPresent(borders -> chain.steps.put(Line.MAT, chain.mat(borders, habits)));
                 chain.steps.put(Line.GLASS, List.of());
                 chain.steps.put(Line.RABBET, List.of(new Term("play", habits.get(Habit.PLAY), 1, Habit.PLAY)));
-                chain.steps.put(Line.SIGHT, List.of(job.lean().isFlat()
-                        ? new Term("lips", covering.lip(), -2, SectionKey.LIP) : new Term("lip_runs", runs(job, offsets, axis, Line.SIGHT, Line.RABBET), -1)));
+                chain.steps.put(
+                        Line.SIGHT,
+                        List.of(
+                                job.lean().isFlat()
+                                        ? new Term("lips", covering.lip(), -2, SectionKey.LIP)
+                                        : new Term("lip_runs", runs(job, offsets, axis, Line.SIGHT, Line.RABBET), -1)));
             }
             case Recess.Floater _ -> {
                 chain.steps.put(Line.ART, List.of());
-                chain.steps.put(Line.RABBET, List.of(new Term("gaps", habits.get(Habit.FLOAT_GAP), 2, Habit.FLOAT_GAP)));
+                chain.steps.put(
+                        Line.RABBET, List.of(new Term("gaps", habits.get(Habit.FLOAT_GAP), 2, Habit.FLOAT_GAP)));
                 chain.steps.put(Line.SIGHT, List.of());
             }
             case Recess.Bar() -> chain.steps.put(Line.SIGHT, List.of());
@@ -98,8 +103,13 @@ final class Chain {
             return List.of(job.lean().isFlat() ? new Term("faces", job.faceOf(one), 2, source(job, one))
                     : new Term("face_runs", offsets.between(one, Line.SIGHT, Line.OUTSIDE), 2));
         }
-        return Stream.of(one, other).map(side -> new Term((side.isCurved() ? "top" : side.id()) + "_face",
-                job.lean().isFlat() ? job.faceOf(side) : offsets.between(side, Line.SIGHT, Line.OUTSIDE), 1, job.lean().isFlat() ? Optional.of(source(job, side)) : Optional.empty())).toList();
+        return Stream.of(one, other)
+                .map(side -> new Term(
+                        (side.isCurved() ? "top" : side.id()) + "_face",
+                        job.lean().isFlat() ? job.faceOf(side) : offsets.between(side, Line.SIGHT, Line.OUTSIDE),
+                        1,
+                        job.lean().isFlat() ? Optional.of(source(job, side)) : Optional.empty()))
+                .toList();
     }
 
     /** The two sides a size on this axis passes through. */

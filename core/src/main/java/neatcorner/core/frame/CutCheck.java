@@ -64,14 +64,25 @@ final class CutCheck {
         Angle most = frame.pieces().flatMap(m -> List.of(m.left(), m.right()).stream())
                 .map(cut -> new Angle(Math.abs(cut.tilt().radians()))).max(Comparator.naturalOrder()).orElseThrow();
         if (most.compareTo(TILT) > 0) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "past_tilt", most, TILT).by(most.minus(TILT)).remedy(seeCuts()));
+            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "past_tilt", most, TILT)
+                    .by(most.minus(TILT))
+                    .remedy(seeCuts()));
         }
     }
 
     private void slivers() {
-        frame.members().stream().filter(m -> m.shorterEdge().isUnder(SLIVER)).min(Comparator.comparing(Member::shorterEdge))
-                .ifPresent(m -> ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "sliver", m.side().words(), m.shorterEdge(), SLIVER)
-                        .by(SLIVER.minus(m.shorterEdge())).remedy(new Remedy.Visit(Station.BRIEF))));
+        frame.members().stream()
+                .filter(m -> m.shorterEdge().isUnder(SLIVER))
+                .min(Comparator.comparing(Member::shorterEdge))
+                .ifPresent(m -> ledger.find(Finding.of(
+                                Severity.CAUTION,
+                                Station.CUTS,
+                                "sliver",
+                                m.side().words(),
+                                m.shorterEdge(),
+                                SLIVER)
+                        .by(SLIVER.minus(m.shorterEdge()))
+                        .remedy(new Remedy.Visit(Station.BRIEF))));
     }
 
     /**
@@ -88,12 +99,27 @@ final class CutCheck {
         for (int i = 0; i < members.size(); i++) {
             Member here = members.get(i);
             Member before = members.get((i + members.size() - 1) % members.size());
-            double ratio = Math.max(here.section().face().ratio(before.section().face()), before.section().face().ratio(here.section().face()));
+            double ratio = Math.max(
+                    here.section().face().ratio(before.section().face()),
+                    before.section().face().ratio(here.section().face()));
             if (angles.get(i).radians() > Math.PI + 1e-9 && ratio > 1 + 1e-9) {
                 Member wide = here.section().face().isOver(before.section().face()) ? here : before;
                 Length sliver = lip.times(ratio - 1);
-                ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "sliver_in_rabbet", here.side().from(), wide.side().letters(), sliver).by(sliver)
-                        .remedy(new Remedy.OnJob(Words.of("remedy.like_faces"), new Edit.Face(wide.side().faceId(), Optional.of((wide == here ? before : here).section().face())))));
+                ledger.find(Finding.of(
+                                Severity.CAUTION,
+                                Station.CUTS,
+                                "sliver_in_rabbet",
+                                here.side().from(),
+                                wide.side().letters(),
+                                sliver)
+                        .by(sliver)
+                        .remedy(new Remedy.OnJob(
+                                Words.of("remedy.like_faces"),
+                                new Edit.Face(
+                                        wide.side().faceId(),
+                                        Optional.of((wide == here ? before : here)
+                                                .section()
+                                                .face())))));
                 return;
             }
         }
@@ -103,19 +129,32 @@ final class CutCheck {
         Length board = frame.habits().get(Habit.BOARD_WIDTH);
         Optional<Segments> best = Segments.best(frame, boxed, board);
         best.ifPresent(b -> b.enter(ledger, board));
-        Angle runOut = frame.members().stream().flatMap(m -> m.curve().stream()).map(Curve::runOut).max(Comparator.naturalOrder()).orElseThrow();
+        Angle runOut = frame.members().stream()
+                .flatMap(m -> m.curve().stream())
+                .map(Curve::runOut)
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
         if (runOut.compareTo(SHORT_GRAIN) > 0) {
             int enough = Segments.now(boxed);
             while (runOut.toDegrees() * Segments.now(boxed) / enough > SHORT_GRAIN.toDegrees()) {
                 enough++;
             }
-            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "short_grain", runOut, SHORT_GRAIN).by(runOut.minus(SHORT_GRAIN))
-                    .remedy(new Remedy.OnJob(Words.of("remedy.segments", enough), new Edit.Draw(Segments.with(boxed, enough)))));
+            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "short_grain", runOut, SHORT_GRAIN)
+                    .by(runOut.minus(SHORT_GRAIN))
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.segments", enough), new Edit.Draw(Segments.with(boxed, enough)))));
         }
-        Length widest = frame.members().stream().flatMap(m -> m.curve().stream()).map(c -> c.blank().value()).max(Length::compareTo).orElseThrow();
+        Length widest = frame.members().stream()
+                .flatMap(m -> m.curve().stream())
+                .map(c -> c.blank().value())
+                .max(Length::compareTo)
+                .orElseThrow();
         if (widest.isOver(board)) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "blank_too_wide", widest, board).by(widest.minus(board))
-                    .remedy(best.<Remedy>map(b -> new Remedy.OnJob(Words.of("remedy.segments", b.count()), new Edit.Draw(Segments.with(boxed, b.count()))))
+            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "blank_too_wide", widest, board)
+                    .by(widest.minus(board))
+                    .remedy(best.<Remedy>map(b -> new Remedy.OnJob(
+                                    Words.of("remedy.segments", b.count()),
+                                    new Edit.Draw(Segments.with(boxed, b.count()))))
                             .orElseGet(this::seeCuts)));
         }
     }

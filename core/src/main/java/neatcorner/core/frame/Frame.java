@@ -46,8 +46,16 @@ import neatcorner.core.words.Station;
  *                box around the outside line
  * @param inner   where the wood ends inwards: the sight line, or the edge of a floater's ledge
  */
-public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Map<Line, Figure<Length>> heights,
-                    List<Member> members, List<Member> bars, List<Member> strainer, Map<Line, List<Point>> lines, List<Point> inner) {
+public record Frame(
+        Job job,
+        Habits habits,
+        Map<Line, Figure<Length>> widths,
+        Map<Line, Figure<Length>> heights,
+        List<Member> members,
+        List<Member> bars,
+        List<Member> strainer,
+        Map<Line, List<Point>> lines,
+        List<Point> inner) {
     /** How deep a leaning frame is. */
     public static final FigureKey<Length> DEPTH = FigureKey.length(Station.BRIEF, "frame.depth");
     /** The number of blanks a curve is best sawn from. */
@@ -97,7 +105,8 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
             }
         }
         for (Habit habit : Habit.values()) {
-            ledger.enter(Figure.said(habit, habits.get(habit), job.overrides().says(habit) ? Origin.GIVEN : Origin.HABIT));
+            ledger.enter(
+                    Figure.said(habit, habits.get(habit), job.overrides().says(habit) ? Origin.GIVEN : Origin.HABIT));
         }
     }
 
@@ -118,15 +127,24 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
         }
     }
 
-    /** The outside is that of the backs, where the cuts are measured; inwards leaning sides stand further out in front. */
+    /**
+     * The outside is that of the backs, where the cuts are measured; inwards leaning sides stand further out in front.
+     */
     private void enterFront(Ledger ledger) {
         Section section = job.section();
         double lean = Seat.signed(job.lean(), job.lean().angle().radians());
         double back = section.face().toMm() * Math.cos(lean);
-        double furthest = section.outline().stream().mapToDouble(p -> p.x() * Math.cos(lean) - p.y() * Math.sin(lean)).max().orElseThrow();
+        double furthest = section.outline().stream()
+                .mapToDouble(p -> p.x() * Math.cos(lean) - p.y() * Math.sin(lean))
+                .max()
+                .orElseThrow();
         if (furthest > back + 0.1) {
-            ledger.enter(Figure.formula(FRONT_STANDS_OUT).with("face", section.face()).with("thickness", section.thickness())
-                    .with("lean", job.lean().angle()).note("front_stands_out").gives(Length.mm(furthest - back)));
+            ledger.enter(Figure.formula(FRONT_STANDS_OUT)
+                    .with("face", section.face())
+                    .with("thickness", section.thickness())
+                    .with("lean", job.lean().angle())
+                    .note("front_stands_out")
+                    .gives(Length.mm(furthest - back)));
         }
     }
 
@@ -162,7 +180,8 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
 
     /** Members, bars and strainer, all that is sawn to length; for a frame in one piece the board it is routed from. */
     public Stream<Member> pieces() {
-        Stream<Member> own = isSolid() ? Stream.of(OnePiece.board(this)) : Stream.concat(members.stream(), bars.stream());
+        Stream<Member> own =
+                isSolid() ? Stream.of(OnePiece.board(this)) : Stream.concat(members.stream(), bars.stream());
         return Stream.concat(own, strainer.stream());
     }
 
@@ -197,7 +216,8 @@ public record Frame(Job job, Habits habits, Map<Line, Figure<Length>> widths, Ma
 
     /** Whether it has four square corners and lies flat, with glazing bars or without. */
     public boolean isFourSquare() {
-        return job.lean().isFlat() && (job.outline() instanceof Boxed.Rectangle || job.outline() instanceof Boxed.Window);
+        return job.lean().isFlat()
+                && (job.outline() instanceof Boxed.Rectangle || job.outline() instanceof Boxed.Window);
     }
 
     /** Where the package rests in the common section. */

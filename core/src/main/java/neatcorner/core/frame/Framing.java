@@ -27,8 +27,12 @@ import neatcorner.core.words.Figure;
 
 /** Lays the lines of a frame: the loop that was given and every parallel of it. */
 final class Framing {
-    /** A curved side becomes so many straight runs in drawings, areas and lengths; off by under 1 in 3 000 of the radius. */
+    /**
+     * A curved side becomes so many straight runs in drawings, areas and lengths; off by under 1 in 3 000 of the
+     * radius.
+     */
     static final int CURVE_STEPS = 24;
+
     private final Job job;
     private final Habits habits;
     private final Ledger ledger;
@@ -56,13 +60,22 @@ final class Framing {
         boolean pointed = boxed instanceof Boxed.Arched arched && arched.arch() == Boxed.Arch.POINTED;
         boolean alone = boxed instanceof Boxed.Arched arched && !arched.hasSides();
         double width = boxed.width().length().toMm();
-        double height = pointed ? pointedHeight(boxed, width, base) : down.walk(base.size(Axis.HEIGHT), base).result().value().toMm();
+        double height = pointed
+                ? pointedHeight(boxed, width, base)
+                : down.walk(base.size(Axis.HEIGHT), base).result().value().toMm();
         Loop loop = boxed.loop(width, height);
         Map<Line, List<Point>> runs = runs(loop, base);
         Map<Line, Figure<Length>> widths = alone ? measured(runs, Axis.WIDTH) : chained(across, Axis.WIDTH);
         Map<Line, Figure<Length>> heights = alone || pointed ? measured(runs, Axis.HEIGHT) : chained(down, Axis.HEIGHT);
         boolean exact = job.isPlain();
-        return finish(loop, base, runs, widths, heights, exact ? Optional.of(across) : Optional.empty(), exact ? Optional.of(down) : Optional.empty());
+        return finish(
+                loop,
+                base,
+                runs,
+                widths,
+                heights,
+                exact ? Optional.of(across) : Optional.empty(),
+                exact ? Optional.of(down) : Optional.empty());
     }
 
     /** A point rises faster than its sides part; the height at the base line is found by the secant rule. */
@@ -72,7 +85,9 @@ final class Framing {
         double height = wanted;
         for (int i = 0; i < 12; i++) {
             Loop loop = boxed.loop(width, height);
-            double found = Polygons.extent(loop.line(side -> offsets.of(given.line(), side) - offsets.of(base, side), CURVE_STEPS), Axis.HEIGHT);
+            double found = Polygons.extent(
+                    loop.line(side -> offsets.of(given.line(), side) - offsets.of(base, side), CURVE_STEPS),
+                    Axis.HEIGHT);
             height += wanted - found;
         }
         return height;
@@ -86,7 +101,14 @@ final class Framing {
         };
         Line base = job.outline().line();
         Map<Line, List<Point>> runs = runs(loop, base);
-        return finish(loop, base, runs, measured(runs, Axis.WIDTH), measured(runs, Axis.HEIGHT), Optional.empty(), Optional.empty());
+        return finish(
+                loop,
+                base,
+                runs,
+                measured(runs, Axis.WIDTH),
+                measured(runs, Axis.HEIGHT),
+                Optional.empty(),
+                Optional.empty());
     }
 
     private Map<Line, Figure<Length>> chained(Chain chain, Axis axis) {
@@ -104,8 +126,10 @@ final class Framing {
         boolean given = job.given(axis).filter(g -> g.line() == line).isPresent();
         Rounding rounding = line.compareTo(Line.RABBET) < 0 ? Rounding.DOWN : Rounding.NEAREST;
         Figure<Length> entered = given ? Figure.given(size.key(), job.given(axis).orElseThrow().length()) : size;
-        // Given or not: glass is written down to the mark everywhere, so that the brief and the cutting list say the same.
-        return ledger.enter(new Figure<>(entered.key(), entered.name(), entered.value(), rounding, entered.origin(), entered.working()));
+        // Given or not: glass is written down to the mark everywhere, so that the brief and the cutting list say the
+        // same.
+        return ledger.enter(new Figure<>(
+                entered.key(), entered.name(), entered.value(), rounding, entered.origin(), entered.working()));
     }
 
     private Map<Line, Figure<Length>> measured(Map<Line, List<Point>> runs, Axis axis) {
@@ -140,8 +164,10 @@ final class Framing {
         Joinery joinery = new Joinery(job, ledger, offsets, loop, base, origin);
         List<Member> members = new ArrayList<>();
         for (int i = 0; i < loop.size(); i++) {
-            Optional<Chain> chain = loop.parts().get(i).side().name() == Side.Name.TOP || loop.parts().get(i).side().name() == Side.Name.BOTTOM
-                    ? across : down;
+            Optional<Chain> chain = loop.parts().get(i).side().name() == Side.Name.TOP
+                            || loop.parts().get(i).side().name() == Side.Name.BOTTOM
+                    ? across
+                    : down;
             members.add(joinery.member(i, chain));
         }
         Polygons.crossing(inner).ifPresent(_ -> {
@@ -149,7 +175,17 @@ final class Framing {
         });
         List<Member> bars = job.outline() instanceof Boxed.Window window
                 ? Glazing.bars(job, window, Known.in(moved, Line.SIGHT), ledger) : List.of();
-        List<Member> strainer = Straining.members(job, habits, widths, heights, moved.getOrDefault(Line.RABBET, List.of()), ledger);
-        return new Frame(job, habits, widths, heights, List.copyOf(members), bars, strainer, Collections.unmodifiableMap(moved), inner);
+        List<Member> strainer =
+                Straining.members(job, habits, widths, heights, moved.getOrDefault(Line.RABBET, List.of()), ledger);
+        return new Frame(
+                job,
+                habits,
+                widths,
+                heights,
+                List.copyOf(members),
+                bars,
+                strainer,
+                Collections.unmodifiableMap(moved),
+                inner);
     }
 }

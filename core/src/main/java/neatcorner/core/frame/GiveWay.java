@@ -114,8 +114,11 @@ public final class GiveWay {
     public static Optional<SizeKey> sizeOf(Job job, FigureKey<?> number) {
         return switch (number) {
             case SizeKey size -> Optional.of(size);
-            case MemberKey<?>(Side side, MemberKey.What what, _) when what == MemberKey.What.LONG && job.isPlain() ->
-                    Optional.of(new SizeKey(Line.OUTSIDE, side.name() == Side.Name.TOP || side.name() == Side.Name.BOTTOM ? Axis.WIDTH : Axis.HEIGHT));
+            case MemberKey<?>(Side side, MemberKey.What what, _)
+            when what == MemberKey.What.LONG && job.isPlain() ->
+                Optional.of(new SizeKey(
+                        Line.OUTSIDE,
+                        side.name() == Side.Name.TOP || side.name() == Side.Name.BOTTOM ? Axis.WIDTH : Axis.HEIGHT));
             default -> Optional.empty();
         };
     }

@@ -57,7 +57,8 @@ final class Glazing {
     }
 
     /** The bars that run along this axis. */
-    private static void bars(List<Member> bars, Job job, Boxed.Window window, Axis along, List<Point> sight, Ledger ledger) {
+    private static void bars(
+            List<Member> bars, Job job, Boxed.Window window, Axis along, List<Point> sight, Ledger ledger) {
         boolean upright = along == Axis.HEIGHT;
         int panes = upright ? window.columns() : window.rows();
         Point low = sight.get(0);
@@ -70,35 +71,71 @@ final class Glazing {
         if (paneSize.isUnder(Length.mm(10))) {
             throw new Refusal(Words.of("impossible.no_pane", panes, paneSize));
         }
-        ledger.enter(Figure.formula(upright ? PANE_WIDTH : PANE_HEIGHT).with("sight_across", Length.mm(room)).with("bar_faces", window.bar().times(panes - 1L))
-                .note("pane", panes).gives(paneSize));
-        Section section = new Section(job.section().name(), job.section().species(), window.bar(), job.section().thickness(), new Recess.Bar(), Profile.FLAT);
+        ledger.enter(Figure.formula(upright ? PANE_WIDTH : PANE_HEIGHT)
+                .with("sight_across", Length.mm(room))
+                .with("bar_faces", window.bar().times(panes - 1L))
+                .note("pane", panes)
+                .gives(paneSize));
+        Section section = new Section(
+                job.section().name(),
+                job.section().species(),
+                window.bar(),
+                job.section().thickness(),
+                new Recess.Bar(),
+                Profile.FLAT);
         Length lip = job.section().lip();
         for (int i = 1; i < panes; i++) {
-            Side side = new Side(upright ? Side.Name.UPRIGHT : Side.Name.LEVEL, i, upright ? "U" + i : "L" + i, upright ? "U" + i : "L" + i);
+            Side side = new Side(
+                    upright ? Side.Name.UPRIGHT : Side.Name.LEVEL,
+                    i,
+                    upright ? "U" + i : "L" + i,
+                    upright ? "U" + i : "L" + i);
             double at = i * pane + (i - 1) * bar;
-            bars.add(bar(job, side, section, Length.mm(run), lip, corners(upright, low, at, bar, run, lip.toMm()), ledger));
+            bars.add(bar(
+                    job, side, section, Length.mm(run), lip, corners(upright, low, at, bar, run, lip.toMm()), ledger));
         }
     }
 
     private static List<Point> corners(boolean upright, Point low, double at, double bar, double run, double lip) {
         return upright
-                ? List.of(low.plus(new Point(at, run + lip)), low.plus(new Point(at, -lip)), low.plus(new Point(at + bar, -lip)), low.plus(new Point(at + bar, run + lip)))
-                : List.of(low.plus(new Point(-lip, at)), low.plus(new Point(run + lip, at)), low.plus(new Point(run + lip, at + bar)), low.plus(new Point(-lip, at + bar)));
+                ? List.of(
+                        low.plus(new Point(at, run + lip)),
+                        low.plus(new Point(at, -lip)),
+                        low.plus(new Point(at + bar, -lip)),
+                        low.plus(new Point(at + bar, run + lip)))
+                : List.of(
+                        low.plus(new Point(-lip, at)),
+                        low.plus(new Point(run + lip, at)),
+                        low.plus(new Point(run + lip, at + bar)),
+                        low.plus(new Point(-lip, at + bar)));
     }
 
-    private static Member bar(Job job, Side side, Section section, Length sight, Length lip, List<Point> corners, Ledger ledger) {
+    private static Member bar(
+            Job job, Side side, Section section, Length sight, Length lip, List<Point> corners, Ledger ledger) {
         Figure<Length> whole = ledger.enter(Figure.sum(MemberKey.length(side, MemberKey.What.LONG))
                 .start("sight_along", sight).plus("laps", lip.times(2), lip).result());
         Figure<Length> shown = ledger.enter(Figure.sum(MemberKey.length(side, MemberKey.What.SHORT))
                 .start("sight_along", sight).result());
         if (((Boxed.Window) job.outline()).isCrossed()) {
             ledger.enter(Figure.formula(MemberKey.length(side, MemberKey.What.HALF_LAP))
-                    .with("thickness", job.section().thickness()).note("half_lap").gives(job.section().thickness().over(2)));
+                    .with("thickness", job.section().thickness())
+                    .note("half_lap")
+                    .gives(job.section().thickness().over(2)));
         }
         Point along = corners.get(1).minus(corners.get(0)).unit();
-        Place place = new Place(Vector.of(corners.getFirst(), 0), Vector.of(along, 0), Vector.of(along.outward(), 0), Vector.FORWARD);
-        return new Member(side, section, section, whole, shown, whole, Mitre.square(section.face()), Mitre.square(section.face()),
-                place, corners, Optional.empty());
+        Place place = new Place(
+                Vector.of(corners.getFirst(), 0), Vector.of(along, 0), Vector.of(along.outward(), 0), Vector.FORWARD);
+        return new Member(
+                side,
+                section,
+                section,
+                whole,
+                shown,
+                whole,
+                Mitre.square(section.face()),
+                Mitre.square(section.face()),
+                place,
+                corners,
+                Optional.empty());
     }
 }

@@ -54,7 +54,9 @@ final class Joinery {
     /** The member on a side, counted from 0; a chain gives its long point as an exact sum where there is one. */
     Member member(int index, Optional<Chain> chain) {
         Loop.Part part = loop.parts().get(index);
-        return part.edge() instanceof Edge.Arc arc ? curved(index, part.side(), arc) : straight(index, part.side(), chain);
+        return part.edge() instanceof Edge.Arc arc
+                ? curved(index, part.side(), arc)
+                : straight(index, part.side(), chain);
     }
 
     private Point corner(int index, Loop.Distance distance) {
@@ -103,7 +105,8 @@ final class Joinery {
         Figure.Sum along = Figure.sum(MemberKey.length(side, What.RABBET)).start("long_point", longPoint.value());
         less(along, "rabbet_setback_left", left.setbackOver(toRabbet), left.toEdge());
         less(along, "rabbet_setback_right", right.setbackOver(toRabbet), right.toEdge());
-        Figure<Length> rabbet = ledger.enter(job.lean().isFlat() ? along.note("rabbet_setback").result() : seated(side, index, heading));
+        Figure<Length> rabbet = ledger.enter(
+                job.lean().isFlat() ? along.note("rabbet_setback").result() : seated(side, index, heading));
         enterCut(side, false, left, section, section(before(index)));
         enterCut(side, true, right, section, section(after(index)));
         Member member = new Member(side, section, section, longPoint, shortPoint, rabbet, left, right, place,
@@ -120,7 +123,9 @@ final class Joinery {
     private Figure<Length> seated(Side side, int index, Point heading) {
         Point from = corner(index, this::seatAt);
         Point to = corner(index + 1, this::seatAt);
-        return Figure.formula(MemberKey.length(side, What.RABBET)).note("seated").gives(Length.mm(to.minus(from).dot(heading)));
+        return Figure.formula(MemberKey.length(side, What.RABBET))
+                .note("seated")
+                .gives(Length.mm(to.minus(from).dot(heading)));
     }
 
     private static void less(Figure.Sum sum, String words, Length setback, Angle toEdge) {
@@ -159,7 +164,10 @@ final class Joinery {
 
     private void enterCut(Side side, boolean atEnd, Mitre cut, Section own, Section other) {
         ledger.enter(Figure.formula(MemberKey.angle(side, atEnd ? What.SWING_RIGHT : What.SWING_LEFT))
-                .with("face", own.width()).with("neighbour_face", other.width()).note(job.lean().isFlat() ? "swing" : "swing_lean").gives(cut.swing()));
+                .with("face", own.width())
+                .with("neighbour_face", other.width())
+                .note(job.lean().isFlat() ? "swing" : "swing_lean")
+                .gives(cut.swing()));
         if (!job.lean().isFlat()) {
             ledger.enter(Figure.formula(MemberKey.angle(side, atEnd ? What.TILT_RIGHT : What.TILT_LEFT))
                     .with("lean", job.lean().angle()).note("tilt").gives(cut.tilt()));
@@ -187,7 +195,8 @@ final class Joinery {
         normal = normal.unit();
         double along = normal.dot(Vector.of(ahead, 0));
         double sign = Math.signum(along);
-        return new Mitre(Math.abs(along), sign * normal.dot(place.outward()), sign * normal.dot(place.front()), section.width());
+        return new Mitre(
+                Math.abs(along), sign * normal.dot(place.outward()), sign * normal.dot(place.front()), section.width());
     }
 
     private Vector front(int index) {
@@ -203,8 +212,11 @@ final class Joinery {
     private Member curved(int index, Side side, Edge.Arc arc) {
         Section section = section(side);
         if (arc.leastRadius() + innerAt(side) < 1) {
-            throw new Refusal(Words.of("impossible.tight_curve", side.words(),
-                    Length.mm(arc.leastRadius() - offsets.of(base, side) + offsets.of(Line.OUTSIDE, side)), section.face()));
+            throw new Refusal(Words.of(
+                    "impossible.tight_curve",
+                    side.words(),
+                    Length.mm(arc.leastRadius() - offsets.of(base, side) + offsets.of(Line.OUTSIDE, side)),
+                    section.face()));
         }
         Point heading = arc.heading(0.5);
         Point outward = heading.outward();
@@ -220,7 +232,13 @@ final class Joinery {
         }
         Figure<Length> blank = ledger.enter(Figure.formula(MemberKey.length(side, What.BLANK))
                 .with("face", section.width()).with("turn", new Angle(arc.sweep())).note("blank_width").gives(width));
-        Section stock = new Section(section.name(), section.species(), width.max(Length.mm(3)), section.thickness(), new Recess.Bar(), Profile.FLAT);
+        Section stock = new Section(
+                section.name(),
+                section.species(),
+                width.max(Length.mm(3)),
+                section.thickness(),
+                new Recess.Bar(),
+                Profile.FLAT);
         Point from = across(outer.getFirst(), inner.getFirst(), outward, top);
         Point to = across(outer.getLast(), inner.getLast(), outward, top);
         Point innerFrom = across(outer.getFirst(), inner.getFirst(), outward, low);

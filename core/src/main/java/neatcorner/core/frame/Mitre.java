@@ -106,7 +106,10 @@ public record Mitre(double along, double across, double through, Length face) {
         return face.times(Math.hypot(along, across) / along);
     }
 
-    /** What a blade takes from the outside edge of the stick, which it crosses aslant: kerf / the normal's part along it. */
+    /**
+     * What a blade takes from the outside edge of the stick, which it crosses aslant: kerf / the normal's part along
+     * it.
+     */
     public Length kerfAlongEdge(Length kerf) {
         return kerf.times(1 / along);
     }
@@ -118,14 +121,25 @@ public record Mitre(double along, double across, double through, Length face) {
      */
     public Words said(boolean leftEnd) {
         Angle swing = swing();
-        Words swung = Math.abs(swing.radians()) < 1e-9 ? Words.of("cut.square")
-                : Words.of(leftEnd == swing.radians() > 0 ? "cut.right" : "cut.left", new Angle(Math.abs(swing.radians())));
-        return isUpright() ? swung : Words.of(through > 0 ? "cut.tilt_shorter" : "cut.tilt_longer", swung, new Angle(Math.abs(tilt().radians())));
+        Words swung = Math.abs(swing.radians()) < 1e-9
+                ? Words.of("cut.square")
+                : Words.of(
+                        leftEnd == swing.radians() > 0 ? "cut.right" : "cut.left",
+                        new Angle(Math.abs(swing.radians())));
+        return isUpright()
+                ? swung
+                : Words.of(
+                        through > 0 ? "cut.tilt_shorter" : "cut.tilt_longer",
+                        swung,
+                        new Angle(Math.abs(tilt().radians())));
     }
 
     /** The same cut with the piece standing on its outside edge, its back against the fence. */
     public Words saidStanding() {
-        return Words.of("cut.standing", new Angle(Math.abs(standingSwing().radians())), new Angle(Math.abs(standingTilt().radians())));
+        return Words.of(
+                "cut.standing",
+                new Angle(Math.abs(standingSwing().radians())),
+                new Angle(Math.abs(standingTilt().radians())));
     }
 
     /** Whether the saw needs the same settings for both. */
@@ -139,6 +153,7 @@ public record Mitre(double along, double across, double through, Length face) {
     }
 
     private boolean isWithin(double radians, Mitre other) {
-        return Math.abs(swing().minus(other.swing()).radians()) < radians && Math.abs(tilt().minus(other.tilt()).radians()) < radians;
+        return Math.abs(swing().minus(other.swing()).radians()) < radians
+                && Math.abs(tilt().minus(other.tilt()).radians()) < radians;
     }
 }

@@ -38,7 +38,11 @@ final class Offsets {
         this.habits = habits;
         job.outline().round().forEach(side -> {
             leans.put(side, leanOf(side));
-            seats.put(side, Seat.of(job.section().withFace(job.faceOf(side)), Seat.signed(job.lean(), leans.get(side).radians())));
+            seats.put(
+                    side,
+                    Seat.of(
+                            job.section().withFace(job.faceOf(side)),
+                            Seat.signed(job.lean(), leans.get(side).radians())));
         });
     }
 
@@ -87,9 +91,16 @@ final class Offsets {
             case OUTSIDE -> run(side, job.faceOf(side)).toMm();
             case RABBET -> seat.wall();
             case GLASS, MAT -> seat.wall() - habits.get(Habit.PLAY).toMm() / 2;
-            case ART -> job.section().recess() instanceof Recess.Floater ? -habits.get(Habit.FLOAT_GAP).toMm()
-                    : seat.wall() - habits.get(Habit.PLAY).toMm() / 2
-                            - job.contents().borders().map(b -> border(b, side) - habits.get(Habit.MAT_OVERLAP).toMm()).orElse(0.0);
+            case ART ->
+                job.section().recess() instanceof Recess.Floater
+                        ? -habits.get(Habit.FLOAT_GAP).toMm()
+                        : seat.wall()
+                                - habits.get(Habit.PLAY).toMm() / 2
+                                - job.contents()
+                                        .borders()
+                                        .map(b -> border(b, side)
+                                                - habits.get(Habit.MAT_OVERLAP).toMm())
+                                        .orElse(0.0);
         };
     }
 

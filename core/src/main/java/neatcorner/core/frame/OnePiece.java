@@ -44,20 +44,44 @@ final class OnePiece {
             throw new Refusal(Words.of("impossible.one_piece", across, Section.WIDEST_BAR));
         }
         Section own = frame.job().section();
-        Section section = new Section(own.name(), own.species(), across, own.thickness(), new Recess.Bar(), Profile.FLAT);
+        Section section =
+                new Section(own.name(), own.species(), across, own.thickness(), new Recess.Bar(), Profile.FLAT);
         Side side = new Side(Side.Name.BOARD, 0, "A", "C");
-        List<Point> box = level ? List.of(new Point(0, 0), new Point(wide.toMm(), 0), new Point(wide.toMm(), high.toMm()), new Point(0, high.toMm()))
-                : List.of(new Point(wide.toMm(), 0), new Point(wide.toMm(), high.toMm()), new Point(0, high.toMm()), new Point(0, 0));
+        List<Point> box = level
+                ? List.of(
+                        new Point(0, 0),
+                        new Point(wide.toMm(), 0),
+                        new Point(wide.toMm(), high.toMm()),
+                        new Point(0, high.toMm()))
+                : List.of(
+                        new Point(wide.toMm(), 0),
+                        new Point(wide.toMm(), high.toMm()),
+                        new Point(0, high.toMm()),
+                        new Point(0, 0));
         Point way = box.get(1).minus(box.get(0)).unit();
-        Place place = new Place(Vector.of(box.getFirst(), 0), Vector.of(way, 0), Vector.of(way.outward(), 0), Vector.FORWARD);
+        Place place =
+                new Place(Vector.of(box.getFirst(), 0), Vector.of(way, 0), Vector.of(way.outward(), 0), Vector.FORWARD);
         Figure<Length> length = Figure.formula(MemberKey.length(side, MemberKey.What.LONG)).note("board").gives(along);
-        return new Member(side, section, section, length, length, length, Mitre.square(across), Mitre.square(across), place, box, Optional.empty());
+        return new Member(
+                side,
+                section,
+                section,
+                length,
+                length,
+                length,
+                Mitre.square(across),
+                Mitre.square(across),
+                place,
+                box,
+                Optional.empty());
     }
 
     static void check(Frame frame, Ledger ledger) {
         Member board = board(frame);
         ledger.enter(board.longPoint());
-        ledger.enter(Figure.formula(MemberKey.length(board.side(), MemberKey.What.WIDE)).note("board").gives(board.section().face()));
+        ledger.enter(Figure.formula(MemberKey.length(board.side(), MemberKey.What.WIDE))
+                .note("board")
+                .gives(board.section().face()));
         Remedy joined = new Remedy.OnJob(Words.of("remedy.join_corners"), new Edit.ChooseJoint(Optional.empty()));
         Length widest = frame.habits().get(Habit.BOARD_WIDTH);
         if (board.section().face().isOver(widest)) {

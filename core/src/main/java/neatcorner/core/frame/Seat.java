@@ -28,7 +28,12 @@ public record Seat(double sight, double wall, double cover, double front, double
     static Seat of(Section section, double lean) {
         double sight = lean == 0 ? 0 : section.outline().stream().mapToDouble(p -> across(p, lean)).min().orElseThrow();
         if (!(section.recess() instanceof Recess.Covering covering)) {
-            return new Seat(section.recess().ledge().isPositive() ? 0 : sight, 0, 0, section.recessDepth().toMm(), section.recessDepth().toMm());
+            return new Seat(
+                    section.recess().ledge().isPositive() ? 0 : sight,
+                    0,
+                    0,
+                    section.recessDepth().toMm(),
+                    section.recessDepth().toMm());
         }
         List<Point> seat = covering.seat();
         double inner = across(seat.get(0), lean);
@@ -43,7 +48,9 @@ public record Seat(double sight, double wall, double cover, double front, double
             return new Seat(sight, wall, wall - inner, innerDeep, innerDeep - endDeep);
         }
         double wall = Math.min(end, corner);
-        double front = wall <= inner ? innerDeep : innerDeep + (cornerDeep - innerDeep) * Math.min(1, (wall - inner) / (corner - inner));
+        double front = wall <= inner
+                ? innerDeep
+                : innerDeep + (cornerDeep - innerDeep) * Math.min(1, (wall - inner) / (corner - inner));
         return new Seat(sight, wall, wall - inner, front, front - endDeep);
     }
 

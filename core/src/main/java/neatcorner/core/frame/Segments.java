@@ -35,15 +35,23 @@ record Segments(int count, double cost) {
     static Optional<Segments> best(Frame frame, Boxed boxed, Length board) {
         double width = frame.width(Line.OUTSIDE).toMm();
         double height = frame.height(Line.OUTSIDE).toMm();
-        return BEST.of(new Task(with(boxed, boxed instanceof Boxed.Arched arched ? arched.leastSegments() : LEAST_OF_RING), width, height,
-                frame.job().section().face().toMm(), board.toMm()));
+        return BEST.of(new Task(
+                with(boxed, boxed instanceof Boxed.Arched arched ? arched.leastSegments() : LEAST_OF_RING),
+                width,
+                height,
+                frame.job().section().face().toMm(),
+                board.toMm()));
     }
 
     private static Optional<Segments> searched(Task task) {
         Boxed boxed = task.boxed();
-        return IntStream.rangeClosed(boxed instanceof Boxed.Arched arched ? arched.leastSegments() : LEAST_OF_RING, boxed instanceof Boxed.Arched ? 18 : 36)
-                .mapToObj(n -> new Segments(n, cost(with(boxed, n).loop(task.width(), task.height()), task.wood(), task.board())))
-                .filter(s -> Double.isFinite(s.cost())).min((a, b) -> Double.compare(a.cost() * (1 + 1e-9 * a.count()), b.cost() * (1 + 1e-9 * b.count())));
+        return IntStream.rangeClosed(
+                        boxed instanceof Boxed.Arched arched ? arched.leastSegments() : LEAST_OF_RING,
+                        boxed instanceof Boxed.Arched ? 18 : 36)
+                .mapToObj(n -> new Segments(
+                        n, cost(with(boxed, n).loop(task.width(), task.height()), task.wood(), task.board())))
+                .filter(s -> Double.isFinite(s.cost()))
+                .min((a, b) -> Double.compare(a.cost() * (1 + 1e-9 * a.count()), b.cost() * (1 + 1e-9 * b.count())));
     }
 
     /** Board used by the blanks of an outside line; infinite when one is wider than the board. */
@@ -84,6 +92,9 @@ record Segments(int count, double cost) {
     }
 
     void enter(Ledger ledger, Length board) {
-        ledger.enter(Figure.formula(Frame.BEST_COUNT).with("board_width", board).note("curve_best").gives(new Count(count)));
+        ledger.enter(Figure.formula(Frame.BEST_COUNT)
+                .with("board_width", board)
+                .note("curve_best")
+                .gives(new Count(count)));
     }
 }

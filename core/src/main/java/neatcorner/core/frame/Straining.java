@@ -33,9 +33,17 @@ import neatcorner.core.words.Station;
  */
 public final class Straining {
     /** The plain strip a strainer is made of, 1 1/2 in across as it lies flat and 3/4 in thick. */
-    public static final Section STRIP = new Section("strainer strip", Species.PINE, Length.inches(1, 1, 2), Length.inches(0, 3, 4), new Recess.Bar(), Profile.FLAT);
+    public static final Section STRIP = new Section(
+            "strainer strip",
+            Species.PINE,
+            Length.inches(1, 1, 2),
+            Length.inches(0, 3, 4),
+            new Recess.Bar(),
+            Profile.FLAT);
 
-    /** Rings, and so the brace behind their wire, sit so far down as a share of the height. Common practice, no source. */
+    /**
+     * Rings, and so the brace behind their wire, sit so far down as a share of the height. Common practice, no source.
+     */
     public static final double HANG_DOWN = 0.3;
 
     /** A smaller hole in the middle is no strainer any more. */
@@ -47,7 +55,13 @@ public final class Straining {
     private final List<Point> rabbet;
     private final Ledger ledger;
 
-    private Straining(Job job, Habits habits, Map<Line, Figure<Length>> widths, Map<Line, Figure<Length>> heights, List<Point> rabbet, Ledger ledger) {
+    private Straining(
+            Job job,
+            Habits habits,
+            Map<Line, Figure<Length>> widths,
+            Map<Line, Figure<Length>> heights,
+            List<Point> rabbet,
+            Ledger ledger) {
         this.job = job;
         this.slack = habits.get(Habit.STRAINER_SLACK);
         this.widths = widths;
@@ -58,8 +72,11 @@ public final class Straining {
 
     /** Whether a job has one: wished, in a flat four-square frame that is closed from behind. */
     static boolean isIn(Job job) {
-        return job.choices().strainer() && job.lean().isFlat() && (job.outline() instanceof Boxed.Rectangle || job.outline() instanceof Boxed.Window)
-                && job.section().recess() instanceof Recess.Covering && !(job.section().recess() instanceof Recess.Slot);
+        return job.choices().strainer()
+                && job.lean().isFlat()
+                && (job.outline() instanceof Boxed.Rectangle || job.outline() instanceof Boxed.Window)
+                && job.section().recess() instanceof Recess.Covering
+                && !(job.section().recess() instanceof Recess.Slot);
     }
 
     private static boolean isTooSmall(Length smallerWay, Habits habits) {
@@ -73,20 +90,35 @@ public final class Straining {
     }
 
     /** Two rails, two stiles and the brace; none where the job has no strainer or its rabbet is too small for one. */
-    static List<Member> members(Job job, Habits habits, Map<Line, Figure<Length>> widths, Map<Line, Figure<Length>> heights, List<Point> rabbet, Ledger ledger) {
+    static List<Member> members(
+            Job job,
+            Habits habits,
+            Map<Line, Figure<Length>> widths,
+            Map<Line, Figure<Length>> heights,
+            List<Point> rabbet,
+            Ledger ledger) {
         if (!isIn(job)) {
             return List.of();
         }
-        return isTooSmall(Known.in(widths, Line.RABBET).value().min(Known.in(heights, Line.RABBET).value()), habits) ? List.of()
+        return isTooSmall(
+                        Known.in(widths, Line.RABBET)
+                                .value()
+                                .min(Known.in(heights, Line.RABBET).value()),
+                        habits)
+                ? List.of()
                 : new Straining(job, habits, widths, heights, rabbet, ledger).members();
     }
 
     private List<Member> members() {
         Length strip = STRIP.face();
-        boolean level = isBraceLevel(job, Known.in(widths, Line.RABBET).value(), Known.in(heights, Line.RABBET).value());
+        boolean level = isBraceLevel(
+                job,
+                Known.in(widths, Line.RABBET).value(),
+                Known.in(heights, Line.RABBET).value());
         Figure<Length> rail = length("strainer.rail", Axis.WIDTH, Length.ZERO);
         Figure<Length> stile = length("strainer.stile", Axis.HEIGHT, strip.times(2));
-        Figure<Length> brace = length(level ? "strainer.brace" : "strainer.brace_upright", level ? Axis.WIDTH : Axis.HEIGHT, strip.times(2));
+        Figure<Length> brace = length(
+                level ? "strainer.brace" : "strainer.brace_upright", level ? Axis.WIDTH : Axis.HEIGHT, strip.times(2));
         double half = slack.over(2).toMm();
         double left = rabbet.getFirst().x() + half;
         double top = rabbet.getFirst().y() + half;
@@ -99,19 +131,42 @@ public final class Straining {
                 piece(Side.Name.STRAINER_RAIL, 2, rail, new Point(right, low), new Point(-1, 0)),
                 piece(Side.Name.STRAINER_STILE, 1, stile, new Point(left, low - wide), new Point(0, -1)),
                 piece(Side.Name.STRAINER_STILE, 2, stile, new Point(right, top + wide), new Point(0, 1))));
-        members.add(level ? piece(Side.Name.STRAINER_BRACE, 1, brace, new Point(left + wide, middle - wide / 2), new Point(1, 0))
-                : piece(Side.Name.STRAINER_BRACE, 1, brace, new Point(middle - wide / 2, low - wide), new Point(0, -1)));
+        members.add(
+                level
+                        ? piece(
+                                Side.Name.STRAINER_BRACE,
+                                1,
+                                brace,
+                                new Point(left + wide, middle - wide / 2),
+                                new Point(1, 0))
+                        : piece(
+                                Side.Name.STRAINER_BRACE,
+                                1,
+                                brace,
+                                new Point(middle - wide / 2, low - wide),
+                                new Point(0, -1)));
         return List.copyOf(members);
     }
 
     /** Level behind a wire and in an upright frame, else upright. */
     private static boolean isBraceLevel(Job job, Length width, Length height) {
-        return !width.isOver(height) || job.choices().hardware().map(hardware -> hardware == Hardware.RINGS_AND_WIRE).orElse(true);
+        return !width.isOver(height)
+                || job.choices()
+                        .hardware()
+                        .map(hardware -> hardware == Hardware.RINGS_AND_WIRE)
+                        .orElse(true);
     }
 
     private Figure<Length> length(String id, Axis axis, Length strips) {
-        return ledger.enter(Figure.sum(FigureKey.length(Station.FIT, id)).start("rabbet", Known.in((axis == Axis.WIDTH ? widths : heights), Line.RABBET).value())
-                .minus("slack", slack).minus("strainer_rails", strips, STRIP.face()).rounded(Rounding.DOWN).result());
+        return ledger.enter(Figure.sum(FigureKey.length(Station.FIT, id))
+                .start(
+                        "rabbet",
+                        Known.in((axis == Axis.WIDTH ? widths : heights), Line.RABBET)
+                                .value())
+                .minus("slack", slack)
+                .minus("strainer_rails", strips, STRIP.face())
+                .rounded(Rounding.DOWN)
+                .result());
     }
 
     private static Member piece(Side.Name name, int number, Figure<Length> length, Point start, Point way) {
@@ -119,8 +174,18 @@ public final class Straining {
         Point inward = way.outward().times(-STRIP.face().toMm());
         Point end = start.plus(way.times(length.value().toMm()));
         Place place = new Place(Vector.of(start, 0), Vector.of(way, 0), Vector.of(way.outward(), 0), Vector.FORWARD);
-        return new Member(side, STRIP, STRIP, length, length, length, Mitre.square(STRIP.face()), Mitre.square(STRIP.face()), place,
-                List.of(start, end, end.plus(inward), start.plus(inward)), Optional.empty());
+        return new Member(
+                side,
+                STRIP,
+                STRIP,
+                length,
+                length,
+                length,
+                Mitre.square(STRIP.face()),
+                Mitre.square(STRIP.face()),
+                place,
+                List.of(start, end, end.plus(inward), start.plus(inward)),
+                Optional.empty());
     }
 
     private static String letter(Side.Name name) {

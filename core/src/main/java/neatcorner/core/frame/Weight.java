@@ -30,7 +30,9 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total) {
     /** The whole frame with all that is in it. */
     public static final FigureKey<Mass> TOTAL = FigureKey.mass(Station.HANG, "weight.total");
 
-    /** Weighs a frame: what each part of the section holds of each wood, and area × thickness × density of each layer. */
+    /**
+     * Weighs a frame: what each part of the section holds of each wood, and area × thickness × density of each layer.
+     */
     public static Planned<Weight> of(Frame frame) {
         Ledger ledger = new Ledger();
         return ledger.planned(of(frame, ledger));
@@ -83,7 +85,9 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total) {
         return to.minus(from).dot(member.place().along());
     }
 
-    /** Bars lose a rabbet on both edges, all but the web where they lie on the lips, and half of each where they cross. */
+    /**
+     * Bars lose a rabbet on both edges, all but the web where they lie on the lips, and half of each where they cross.
+     */
     private static double bars(Frame frame) {
         if (frame.bars().isEmpty()) {
             return 0;
@@ -94,7 +98,9 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total) {
         double lip = section.lip().toMm();
         double bar = frame.bars().getFirst().section().face().toMm();
         double web = bar - 2 * lip;
-        double volume = frame.bars().stream().mapToDouble(b -> b.shortPoint().value().toMm() * (bar * front + web * depth) + 2 * lip * web * depth).sum();
+        double volume = frame.bars().stream()
+                .mapToDouble(b -> b.shortPoint().value().toMm() * (bar * front + web * depth) + 2 * lip * web * depth)
+                .sum();
         long uprights = frame.bars().stream().filter(b -> b.side().name() == Side.Name.UPRIGHT).count();
         long crossings = uprights * (frame.bars().size() - uprights);
         return (volume - crossings * (bar * bar * front + web * web * depth)) * 1e-9 * section.species().density();

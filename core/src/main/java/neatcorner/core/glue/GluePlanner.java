@@ -96,7 +96,16 @@ public final class GluePlanner {
     private GluePlan plan(JointKind joint) {
         Adhesive adhesive = frame.job().choices().adhesive();
         if (frame.isSolid()) {
-            return new GluePlan(adhesive, List.of(), List.of(Words.of("close.one_piece")), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), mostLean(), Closing.NOTHING,
+            return new GluePlan(
+                    adhesive,
+                    List.of(),
+                    List.of(Words.of("close.one_piece")),
+                    List.of(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    mostLean(),
+                    Closing.NOTHING,
                     Map.of());
         }
         ledger.warn(Safety.ADHESIVE);
@@ -108,8 +117,13 @@ public final class GluePlanner {
         Section section = frame.job().section();
         double area = frame.members().stream().mapToDouble(GluePlanner::glued).max().orElseThrow();
         int[] psi = psi(adhesive, section.species().hardness());
-        List<Words> times = new ArrayList<>(List.of(Words.of("glue.open", adhesive.open()), Words.of("glue.clamp", adhesive.clamp()),
-                Words.of("glue.cure", adhesive.cure()), Words.of("glue.temperature", adhesive.leastTemperature(),
+        List<Words> times = new ArrayList<>(List.of(
+                Words.of("glue.open", adhesive.open()),
+                Words.of("glue.clamp", adhesive.clamp()),
+                Words.of("glue.cure", adhesive.cure()),
+                Words.of(
+                        "glue.temperature",
+                        adhesive.leastTemperature(),
                         Math.round(adhesive.leastTemperature() * 1.8 + 32))));
         findCold(adhesive);
         if (adhesive.isWaterproof()) {
@@ -129,7 +143,9 @@ public final class GluePlanner {
 
     /** The face of a joint, in mm²: a curved piece is glued as a blank, with all its wood. */
     private static double glued(Member member) {
-        double through = member.curve().isPresent() ? member.stock().face().toMm() * member.section().thickness().toMm() : member.section().areaMm2();
+        double through = member.curve().isPresent()
+                ? member.stock().face().toMm() * member.section().thickness().toMm()
+                : member.section().areaMm2();
         return through * member.left().length().ratio(member.left().face());
     }
 
@@ -137,14 +153,18 @@ public final class GluePlanner {
     private List<Figure<Length>> checks() {
         List<Member> members = frame.members();
         List<Figure<Length>> checks = new ArrayList<>();
-        List<Point> corners = frame.job().outline().isCurved() ? members.stream().map(m -> m.outline().getFirst()).toList() : frame.corners();
+        List<Point> corners = frame.job().outline().isCurved()
+                ? members.stream().map(m -> m.outline().getFirst()).toList()
+                : frame.corners();
         int half = members.size() / 2;
         for (int i = 0; i < (members.size() % 2 == 0 ? half : members.size()) && members.size() > 3; i++) {
             int other = (i + half) % members.size();
             String from = members.get(i).side().from();
             String to = members.get(other).side().from();
-            checks.add(ledger.enter(Figure.formula(FigureKey.length(Station.GLUE_UP, "glue.check_" + (i + 1))).named(Words.of("figure.glue.check", from, to))
-                    .note("check").gives(Length.mm(corners.get(i).to(corners.get(other))))));
+            checks.add(ledger.enter(Figure.formula(FigureKey.length(Station.GLUE_UP, "glue.check_" + (i + 1)))
+                    .named(Words.of("figure.glue.check", from, to))
+                    .note("check")
+                    .gives(Length.mm(corners.get(i).to(corners.get(other))))));
         }
         return List.copyOf(checks);
     }
@@ -180,7 +200,13 @@ public final class GluePlanner {
     private void findCold(Adhesive adhesive) {
         double now = shop.climate().shop().celsius();
         if (now < adhesive.leastTemperature()) {
-            ledger.find(Finding.of(Severity.STOP, Station.GLUE_UP, "too_cold", adhesive, Words.plain(degrees(now)), Words.plain(degrees(adhesive.leastTemperature())))
+            ledger.find(Finding.of(
+                            Severity.STOP,
+                            Station.GLUE_UP,
+                            "too_cold",
+                            adhesive,
+                            Words.plain(degrees(now)),
+                            Words.plain(degrees(adhesive.leastTemperature())))
                     .remedy(new Remedy.Visit(Station.GLUE_UP)));
         }
     }
@@ -192,12 +218,19 @@ public final class GluePlanner {
     private List<Words> steps(Joint joint, Adhesive adhesive) {
         String glue = glueWords(adhesive);
         List<Words> steps = new ArrayList<>();
-        boolean rabbetLater = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING || frame.job().outline().isCurved();
+        boolean rabbetLater = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING
+                || frame.job().outline().isCurved();
         if (!joined.isEmpty()) {
-            steps.add(Words.of("close.scarfs", Words.plain(joined.stream().map(member -> member.side().letters()).collect(Collectors.joining(", "))), adhesive.clamp()));
+            steps.add(Words.of(
+                    "close.scarfs",
+                    Words.plain(joined.stream()
+                            .map(member -> member.side().letters())
+                            .collect(Collectors.joining(", "))),
+                    adhesive.clamp()));
         }
         bars(steps, rabbetLater);
-        steps.add(Words.of(frame.job().contents().layers().isEmpty() || rabbetLater ? "close.dry_fit_bare" : "close.dry_fit"));
+        steps.add(Words.of(
+                frame.job().contents().layers().isEmpty() || rabbetLater ? "close.dry_fit_bare" : "close.dry_fit"));
         steps.add(Words.of("close.paper"));
         steps.add(Words.of("close.prepare." + glue));
         if (frame.job().section().recess() instanceof Recess.Slot && !frame.job().contents().layers().isEmpty()) {
@@ -222,7 +255,11 @@ public final class GluePlanner {
             steps.add(Words.of("close.bars_cross", section.thickness().over(2)));
         }
         if (!frame.bars().isEmpty()) {
-            steps.add(Words.of(rabbetLater ? "close.bars_later" : "close.bars", section.thickness().minus(section.recessDepth()), section.lip(), section.recessDepth()));
+            steps.add(Words.of(
+                    rabbetLater ? "close.bars_later" : "close.bars",
+                    section.thickness().minus(section.recessDepth()),
+                    section.lip(),
+                    section.recessDepth()));
         }
     }
 
@@ -256,7 +293,9 @@ public final class GluePlanner {
             steps.add(Words.of("close.four_vices"));
             return closed(Closing.FOUR_VICES, corners);
         } else if (vices >= 2 && (four || frame.members().stream().noneMatch(m -> m.curve().isPresent()))) {
-            steps.add(Words.of(four ? "close.halves" : corners == 3 ? "close.halves_three" : "close.halves_many", adhesive.clamp()));
+            steps.add(Words.of(
+                    four ? "close.halves" : corners == 3 ? "close.halves_three" : "close.halves_many",
+                    adhesive.clamp()));
             return closed(Closing.HALVES, 2);
         } else if (four && vices == 1) {
             steps.add(Words.of("close.one_vice", adhesive.clamp()));
@@ -265,8 +304,13 @@ public final class GluePlanner {
         steps.add(Words.of(four ? "close.block" : "close.many", adhesive.clamp()));
         if (!joint.isDriven()) {
             Finding finding = Finding.of(Severity.CAUTION, Station.GLUE_UP, "no_clamps");
-            ledger.find(finding.remedy(Joints.ALL.stream().filter(Joint::isDriven).map(Joint::kind).filter(kind -> joints.option(kind).isGood()).findFirst()
-                    .<Remedy>map(kind -> new Remedy.OnJob(Words.of("remedy.joint", kind), new Edit.ChooseJoint(Optional.of(kind))))
+            ledger.find(finding.remedy(Joints.ALL.stream()
+                    .filter(Joint::isDriven)
+                    .map(Joint::kind)
+                    .filter(kind -> joints.option(kind).isGood())
+                    .findFirst()
+                    .<Remedy>map(kind ->
+                            new Remedy.OnJob(Words.of("remedy.joint", kind), new Edit.ChooseJoint(Optional.of(kind))))
                     .orElse(new Remedy.Visit(Station.GLUE_UP))));
         }
         return closed(Closing.BY_HAND, 1);
@@ -281,19 +325,33 @@ public final class GluePlanner {
         if (needed <= adhesive.open().toMinutes()) {
             return;
         }
-        Optional<Adhesive> slower = Stream.of(Adhesive.values()).filter(other -> other.open().toMinutes() >= needed).findFirst();
-        Finding finding = Finding.of(Severity.CAUTION, Station.GLUE_UP, "open_time_short", adhesive, adhesive.open(), needed);
-        ledger.find(slower.isPresent() ? finding.remedy(new Remedy.OnJob(Words.of("remedy.adhesive", slower.get()), new Edit.ChooseAdhesive(slower.get())))
-                : finding.remedy(new Remedy.Visit(Station.GLUE_UP)));
+        Optional<Adhesive> slower = Stream.of(Adhesive.values())
+                .filter(other -> other.open().toMinutes() >= needed)
+                .findFirst();
+        Finding finding =
+                Finding.of(Severity.CAUTION, Station.GLUE_UP, "open_time_short", adhesive, adhesive.open(), needed);
+        ledger.find(
+                slower.isPresent()
+                        ? finding.remedy(new Remedy.OnJob(
+                                Words.of("remedy.adhesive", slower.get()), new Edit.ChooseAdhesive(slower.get())))
+                        : finding.remedy(new Remedy.Visit(Station.GLUE_UP)));
     }
 
     /** Whether a reading is so far off that nothing can be said of the frame before it is taken again. */
     private boolean findWrongReading() {
         Map<Tape, Length> measured = frame.job().measured();
-        List<TapedFrame.Wrong> wrong = frame.isFourSquare() && measured.size() == Tape.values().length ? TapedFrame.wrong(measured, planned()) : List.of();
-        wrong.forEach(reading -> ledger.find(Finding.of(Severity.CAUTION, Station.GLUE_UP, "reading_wrong", Words.of("figure." + reading.tape().id()),
-                        Known.in(measured, reading.tape()), reading.implied())
-                .by(reading.implied().minus(Known.in(measured, reading.tape())).abs()).remedy(new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain()))));
+        List<TapedFrame.Wrong> wrong = frame.isFourSquare() && measured.size() == Tape.values().length
+                ? TapedFrame.wrong(measured, planned())
+                : List.of();
+        wrong.forEach(reading -> ledger.find(Finding.of(
+                        Severity.CAUTION,
+                        Station.GLUE_UP,
+                        "reading_wrong",
+                        Words.of("figure." + reading.tape().id()),
+                        Known.in(measured, reading.tape()),
+                        reading.implied())
+                .by(reading.implied().minus(Known.in(measured, reading.tape())).abs())
+                .remedy(new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain()))));
         return !wrong.isEmpty();
     }
 
@@ -312,20 +370,51 @@ public final class GluePlanner {
             readings.put(Tape.DIAGONAL_AC, measured.getOrDefault(Tape.DIAGONAL_AC, Length.mm(Math.hypot(wide, high))));
             readings.put(Tape.DIAGONAL_BD, measured.getOrDefault(Tape.DIAGONAL_BD, Length.mm(Math.hypot(wide, high))));
         }
-        TapedFrame taped = TapedFrame.of(readings, Known.in(planned, Tape.TOP).toMm(), Known.in(planned, Tape.LEFT).toMm());
+        TapedFrame taped = TapedFrame.of(
+                readings,
+                Known.in(planned, Tape.TOP).toMm(),
+                Known.in(planned, Tape.LEFT).toMm());
         double[] inset = Stream.of(Side.Name.TOP, Side.Name.RIGHT, Side.Name.BOTTOM, Side.Name.LEFT)
-                .mapToDouble(name -> frame.member(name).section().face().minus(frame.job().section().lip()).toMm()).toArray();
+                .mapToDouble(name -> frame.member(name)
+                        .section()
+                        .face()
+                        .minus(frame.job().section().lip())
+                        .toMm())
+                .toArray();
         Length width = frame.width(Line.GLASS);
         Length height = frame.height(Line.GLASS);
         Length spare = Length.mm(taped.spare(width.toMm(), height.toMm(), inset));
-        ledger.enter(Figure.formula(PANE_SPARE).with("glass_width", width).with("glass_height", height).note("pane_spare").rounded(Rounding.DOWN).gives(spare));
+        ledger.enter(Figure.formula(PANE_SPARE)
+                .with("glass_width", width)
+                .with("glass_height", height)
+                .note("pane_spare")
+                .rounded(Rounding.DOWN)
+                .gives(spare));
         if (spare.isNegative()) {
-            boolean leans = square.isPresent() && mostLean.isPresent() && square.get().leaning().compareTo(mostLean.get().value()) > 0;
+            boolean leans = square.isPresent()
+                    && mostLean.isPresent()
+                    && square.get().leaning().compareTo(mostLean.get().value()) > 0;
             Remedy again = new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain());
-            ledger.find(leans ? Finding.of(Severity.STOP, Station.GLUE_UP, "glass_will_not_drop_in", square.get().leaning(), mostLean.get().value(), spare.abs())
-                    .by(spare.abs()).remedy(again)
-                    : Finding.of(Severity.STOP, Station.GLUE_UP, "glass_too_large", spare.abs(), Rounding.DOWN.toWhole(width.plus(spare), FINE),
-                            Rounding.DOWN.toWhole(height.plus(spare), FINE)).by(spare.abs()).remedy(again));
+            ledger.find(
+                    leans
+                            ? Finding.of(
+                                            Severity.STOP,
+                                            Station.GLUE_UP,
+                                            "glass_will_not_drop_in",
+                                            square.get().leaning(),
+                                            mostLean.get().value(),
+                                            spare.abs())
+                                    .by(spare.abs())
+                                    .remedy(again)
+                            : Finding.of(
+                                            Severity.STOP,
+                                            Station.GLUE_UP,
+                                            "glass_too_large",
+                                            spare.abs(),
+                                            Rounding.DOWN.toWhole(width.plus(spare), FINE),
+                                            Rounding.DOWN.toWhole(height.plus(spare), FINE))
+                                    .by(spare.abs())
+                                    .remedy(again));
         }
     }
 
@@ -334,21 +423,39 @@ public final class GluePlanner {
         Length width = frame.width(Line.OUTSIDE);
         Length height = frame.height(Line.OUTSIDE);
         Length across = Length.mm(Math.hypot(width.toMm(), height.toMm()));
-        return new EnumMap<>(Map.of(Tape.TOP, width, Tape.BOTTOM, width, Tape.LEFT, height, Tape.RIGHT, height, Tape.DIAGONAL_AC, across, Tape.DIAGONAL_BD, across));
+        return new EnumMap<>(Map.of(
+                Tape.TOP,
+                width,
+                Tape.BOTTOM,
+                width,
+                Tape.LEFT,
+                height,
+                Tape.RIGHT,
+                height,
+                Tape.DIAGONAL_AC,
+                across,
+                Tape.DIAGONAL_BD,
+                across));
     }
 
     /** Sides that were not measured are taken as planned; without both diagonals nothing can be said. */
     private Optional<Square> square() {
         Job job = frame.job();
         Map<Tape, Length> measured = job.measured();
-        if (!frame.isFourSquare() || !measured.containsKey(Tape.DIAGONAL_AC) || !measured.containsKey(Tape.DIAGONAL_BD)) {
+        if (!frame.isFourSquare()
+                || !measured.containsKey(Tape.DIAGONAL_AC)
+                || !measured.containsKey(Tape.DIAGONAL_BD)) {
             return Optional.empty();
         }
         Length width = frame.width(Line.OUTSIDE);
         Length height = frame.height(Line.OUTSIDE);
-        Optional<Square> square = Square.of(measured.getOrDefault(Tape.TOP, width), measured.getOrDefault(Tape.RIGHT, height),
-                measured.getOrDefault(Tape.BOTTOM, width), measured.getOrDefault(Tape.LEFT, height),
-                measured.get(Tape.DIAGONAL_AC), measured.get(Tape.DIAGONAL_BD));
+        Optional<Square> square = Square.of(
+                measured.getOrDefault(Tape.TOP, width),
+                measured.getOrDefault(Tape.RIGHT, height),
+                measured.getOrDefault(Tape.BOTTOM, width),
+                measured.getOrDefault(Tape.LEFT, height),
+                measured.get(Tape.DIAGONAL_AC),
+                measured.get(Tape.DIAGONAL_BD));
         if (square.isEmpty()) {
             ledger.find(Finding.of(Severity.STOP, Station.GLUE_UP, "cannot_close")
                     .remedy(new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain())));
@@ -359,7 +466,9 @@ public final class GluePlanner {
     private void judge(Square square) {
         ledger.enter(Figure.formula(LEAN)
                 .with("diagonal_ac", Known.in(frame.job().measured(), Tape.DIAGONAL_AC))
-                .with("diagonal_bd", Known.in(frame.job().measured(), Tape.DIAGONAL_BD)).note("lean").gives(square.lean()));
+                .with("diagonal_bd", Known.in(frame.job().measured(), Tape.DIAGONAL_BD))
+                .note("lean")
+                .gives(square.lean()));
         Remedy again = new Remedy.OnJob(Words.of("remedy.measure_again"), new Edit.MeasureAgain());
         boolean acLong = square.difference().isPositive();
         if (!square.isSquare()) {

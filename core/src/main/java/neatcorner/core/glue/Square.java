@@ -72,12 +72,16 @@ public record Square(Angle lean, Length difference, Length topBottom, Length lef
         double lean = 0;
         for (int round = 0; round < ROUNDS; round++) {
             double cosine = Math.cos(lean);
-            lean = turn(paneWidth, paneHeight, openingHeight, cosine) + turn(paneHeight, paneWidth, openingWidth, cosine);
+            lean = turn(paneWidth, paneHeight, openingHeight, cosine)
+                    + turn(paneHeight, paneWidth, openingWidth, cosine);
         }
         return new Angle(lean);
     }
 
-    /** The ψ at which along·sin ψ + across·cos ψ reaches the opening: asin(opening/√(along²+across²)) − atan(across/along). */
+    /**
+     * The ψ at which along·sin ψ + across·cos ψ reaches the opening: asin(opening/√(along²+across²)) −
+     * atan(across/along).
+     */
     private static double turn(Length along, Length across, Length opening, double cosine) {
         double diagonal = Math.hypot(along.toMm(), across.toMm());
         double reach = Math.min(1, opening.toMm() * cosine / diagonal);

@@ -23,8 +23,20 @@ record TapedFrame(List<Point> corners) {
     private static final Length WRONG = Length.mm(2);
     /** No pane turns further than this in an opening it still fits, in radians. */
     private static final double MOST_TURN = 0.08;
-    private static final Map<Tape, int[]> ENDS = Map.of(Tape.TOP, new int[] {0, 1}, Tape.RIGHT, new int[] {1, 2}, Tape.BOTTOM, new int[] {2, 3},
-            Tape.LEFT, new int[] {3, 0}, Tape.DIAGONAL_AC, new int[] {0, 2}, Tape.DIAGONAL_BD, new int[] {1, 3});
+
+    private static final Map<Tape, int[]> ENDS = Map.of(
+            Tape.TOP,
+            new int[] {0, 1},
+            Tape.RIGHT,
+            new int[] {1, 2},
+            Tape.BOTTOM,
+            new int[] {2, 3},
+            Tape.LEFT,
+            new int[] {3, 0},
+            Tape.DIAGONAL_AC,
+            new int[] {0, 2},
+            Tape.DIAGONAL_BD,
+            new int[] {1, 3});
 
     /** The frame that keeps these readings best, starting from a right-angled one of this size. */
     static TapedFrame of(Map<Tape, Length> readings, double width, double height) {
@@ -74,7 +86,12 @@ record TapedFrame(List<Point> corners) {
         double width = Known.in(planned, Tape.TOP).toMm();
         double height = Known.in(planned, Tape.LEFT).toMm();
         TapedFrame all = of(readings, width, height);
-        if (readings.size() < 6 || readings.entrySet().stream().noneMatch(r -> all.reading(r.getKey()).minus(r.getValue()).abs().isOver(WRONG.over(4)))) {
+        if (readings.size() < 6
+                || readings.entrySet().stream()
+                        .noneMatch(r -> all.reading(r.getKey())
+                                .minus(r.getValue())
+                                .abs()
+                                .isOver(WRONG.over(4)))) {
             return List.of();
         }
         List<Wrong> best = new ArrayList<>();
@@ -84,7 +101,12 @@ record TapedFrame(List<Point> corners) {
             rest.remove(left);
             Length implied = of(rest, width, height).reading(left);
             double away = implied.minus(Known.in(planned, left)).abs().toMm()
-                    + rest.entrySet().stream().mapToDouble(r -> r.getValue().minus(Known.in(planned, r.getKey())).abs().toMm()).sum();
+                    + rest.entrySet().stream()
+                            .mapToDouble(r -> r.getValue()
+                                    .minus(Known.in(planned, r.getKey()))
+                                    .abs()
+                                    .toMm())
+                            .sum();
             if (away < least && implied.minus(readings.get(left)).abs().isOver(WRONG)) {
                 least = away;
                 best = List.of(new Wrong(left, implied));
@@ -117,7 +139,11 @@ record TapedFrame(List<Point> corners) {
     }
 
     private static double spare(List<Point> opening, double w, double h, double turn) {
-        List<Point> turned = opening.stream().map(p -> new Point(p.x() * Math.cos(turn) + p.y() * Math.sin(turn), p.y() * Math.cos(turn) - p.x() * Math.sin(turn))).toList();
+        List<Point> turned = opening.stream()
+                .map(p -> new Point(
+                        p.x() * Math.cos(turn) + p.y() * Math.sin(turn),
+                        p.y() * Math.cos(turn) - p.x() * Math.sin(turn)))
+                .toList();
         double low = -Math.min(w, h);
         double high = w + h;
         for (int i = 0; i < 50; i++) {

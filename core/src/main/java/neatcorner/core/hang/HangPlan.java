@@ -17,12 +17,20 @@ import neatcorner.core.words.Figure;
  * @param chosen      the maker's own choice, else the recommended
  * @param rings       for rings: where they go
  * @param wire        for a wire: how it runs and pulls
- * @param rating      what each fixing must be rated for by its maker: four times its load, never under the least that is sold with one
+ * @param rating      what each fixing must be rated for by its maker: four times its load, never under the least that
+ *                    is sold with one
  * @param hookHeight  from the floor to the hook, or to where the strips of a cleat meet
  * @param drop        from the top of the frame down to there
  */
-public record HangPlan(Weight weight, Hardware recommended, Hardware chosen, Optional<Rings> rings, Optional<Wire> wire,
-                       Figure<Mass> rating, Figure<Length> hookHeight, Length drop) {
+public record HangPlan(
+        Weight weight,
+        Hardware recommended,
+        Hardware chosen,
+        Optional<Rings> rings,
+        Optional<Wire> wire,
+        Figure<Mass> rating,
+        Figure<Length> hookHeight,
+        Length drop) {
     /**
      * Where rings go.
      *

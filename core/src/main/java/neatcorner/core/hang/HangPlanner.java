@@ -103,7 +103,8 @@ public final class HangPlanner {
         Optional<HangPlan.Wire> wire = chosen == Hardware.RINGS_AND_WIRE ? rings.map(this::wire) : Optional.empty();
         Length drop = wire.map(w -> w.drop().value()).or(() -> rings.map(r -> r.down().value()))
                 .orElse(mount.down());
-        return new HangPlan(weight, recommended, chosen, rings, wire, rating(chosen, wire), hookHeight(chosen, drop), drop);
+        return new HangPlan(
+                weight, recommended, chosen, rings, wire, rating(chosen, wire), hookHeight(chosen, drop), drop);
     }
 
     private void find(Mass total, Hardware recommended, Hardware chosen) {
@@ -112,8 +113,17 @@ public final class HangPlanner {
                     .remedy(new Remedy.Visit(Station.HANG)));
         } else if (chosen.compareTo(recommended) < 0) {
             boolean mirror = !total.isOver(chosen.most());
-            ledger.find(Finding.of(mirror ? Severity.CAUTION : Severity.STOP, Station.HANG, mirror ? "mirror_hardware" : "hardware_too_light", chosen, total, chosen.most(), recommended)
-                    .by(total).remedy(new Remedy.OnJob(Words.of("remedy.hardware", recommended),
+            ledger.find(Finding.of(
+                            mirror ? Severity.CAUTION : Severity.STOP,
+                            Station.HANG,
+                            mirror ? "mirror_hardware" : "hardware_too_light",
+                            chosen,
+                            total,
+                            chosen.most(),
+                            recommended)
+                    .by(total)
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.hardware", recommended),
                             new Edit.ChooseHardware(Optional.of(recommended)))));
         }
     }
@@ -138,15 +148,25 @@ public final class HangPlanner {
 
     private Figure<Length> inset(Length inset) {
         Figure.Formula<Length> working = Figure.formula(RING_INSET);
-        return ledger.enter((mount.isOnStrainer() ? working.with("rabbet_in", inset.minus(Straining.STRIP.face().over(2))).note("ring_on_strainer")
-                : mount.isBesideHollow() ? working.note("ring_beside_hollow") : working.with("back_width", inset.times(2)).note("ring_inset")).gives(inset));
+        return ledger.enter((mount.isOnStrainer()
+                        ? working.with(
+                                        "rabbet_in",
+                                        inset.minus(Straining.STRIP.face().over(2)))
+                                .note("ring_on_strainer")
+                        : mount.isBesideHollow()
+                                ? working.note("ring_beside_hollow")
+                                : working.with("back_width", inset.times(2)).note("ring_inset"))
+                .gives(inset));
     }
 
     private void findHollow() {
         if (mount.isInHollow()) {
             Length left = mount.inFrontOfHollow();
-            ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "rings_in_hollow", left).by(left).remedy(new Remedy.OnJob(Words.of("remedy.no_hollow"),
-                    new Edit.ChooseSection(frame.job().section().withRelief(Optional.empty())))));
+            ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "rings_in_hollow", left)
+                    .by(left)
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.no_hollow"),
+                            new Edit.ChooseSection(frame.job().section().withRelief(Optional.empty())))));
         }
     }
 
@@ -159,8 +179,17 @@ public final class HangPlanner {
     private void findOffCentre(Hardware chosen) {
         Length off = offCentre();
         if (off.abs().isOver(OFF_CENTRE) && (chosen == Hardware.SAW_TOOTH || chosen == Hardware.RINGS_AND_WIRE)) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "off_centre", off.abs(), Words.of(off.isPositive() ? "hang.right" : "hang.left"), chosen).by(off.abs())
-                    .remedy(new Remedy.OnJob(Words.of("remedy.hardware", Hardware.TWO_HOOKS), new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS)))));
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.HANG,
+                            "off_centre",
+                            off.abs(),
+                            Words.of(off.isPositive() ? "hang.right" : "hang.left"),
+                            chosen)
+                    .by(off.abs())
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.hardware", Hardware.TWO_HOOKS),
+                            new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS)))));
         }
     }
 
@@ -168,10 +197,19 @@ public final class HangPlanner {
         Length under = frame.habits().get(Habit.CENTRE_HEIGHT).minus(frame.height(Line.OUTSIDE).over(2));
         if (under.isUnder(OVER_FLOOR)) {
             Length higher = frame.height(Line.OUTSIDE).over(2).plus(OVER_FLOOR);
-            Remedy remedy = higher.isOver(Habit.CENTRE_HEIGHT.most()) ? new Remedy.Visit(Station.BRIEF)
-                    : new Remedy.OnJob(Words.of("remedy.centre_height", higher), new Edit.Enter(Habit.CENTRE_HEIGHT, higher));
-            ledger.find(Finding.of(under.isNegative() ? Severity.STOP : Severity.CAUTION, Station.HANG, under.isNegative() ? "below_floor" : "near_floor",
-                    frame.habits().said(Habit.CENTRE_HEIGHT), under.abs(), OVER_FLOOR).by(OVER_FLOOR.minus(under)).remedy(remedy));
+            Remedy remedy = higher.isOver(Habit.CENTRE_HEIGHT.most())
+                    ? new Remedy.Visit(Station.BRIEF)
+                    : new Remedy.OnJob(
+                            Words.of("remedy.centre_height", higher), new Edit.Enter(Habit.CENTRE_HEIGHT, higher));
+            ledger.find(Finding.of(
+                            under.isNegative() ? Severity.STOP : Severity.CAUTION,
+                            Station.HANG,
+                            under.isNegative() ? "below_floor" : "near_floor",
+                            frame.habits().said(Habit.CENTRE_HEIGHT),
+                            under.abs(),
+                            OVER_FLOOR)
+                    .by(OVER_FLOOR.minus(under))
+                    .remedy(remedy));
         }
     }
 
@@ -188,8 +226,16 @@ public final class HangPlanner {
         Figure<Force> tension = ledger.enter(Figure.formula(WIRE_TENSION).with("weight", weight.total().value())
                 .with("angle", angle).note("wire_tension").gives(new Force(load.newtons() / (2 * angle.sin()))));
         if (angle.compareTo(FLAT_WIRE) < 0) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "flat_wire", angle, tension.value(), weight.total().value())
-                    .by(tension.value()).remedy(new Remedy.OnJob(Words.of("remedy.hardware", Hardware.TWO_HOOKS),
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.HANG,
+                            "flat_wire",
+                            angle,
+                            tension.value(),
+                            weight.total().value())
+                    .by(tension.value())
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.hardware", Hardware.TWO_HOOKS),
                             new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS)))));
         }
         return new HangPlan.Wire(slope, tension,
@@ -207,8 +253,11 @@ public final class HangPlanner {
     }
 
     private Figure<Length> hookHeight(Hardware chosen, Length drop) {
-        return ledger.enter(Figure.sum(HOOK_HEIGHT).named(Words.of("figure.hang.height_of." + chosen.name().toLowerCase(Locale.ROOT)))
+        return ledger.enter(Figure.sum(HOOK_HEIGHT)
+                .named(Words.of("figure.hang.height_of." + chosen.name().toLowerCase(Locale.ROOT)))
                 .start("centre_height", frame.habits().get(Habit.CENTRE_HEIGHT))
-                .plus("half_height", frame.height(Line.OUTSIDE).over(2)).minus("drop", drop).result());
+                .plus("half_height", frame.height(Line.OUTSIDE).over(2))
+                .minus("drop", drop)
+                .result());
     }
 }

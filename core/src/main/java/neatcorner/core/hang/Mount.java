@@ -12,7 +12,10 @@ import neatcorner.core.outline.Vector;
 import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
 
-/** What the hardware is screwed to: the strainer where there is one, else the backs of the sides, beside a hollow in them. */
+/**
+ * What the hardware is screwed to: the strainer where there is one, else the backs of the sides, beside a hollow in
+ * them.
+ */
 final class Mount {
     /** A narrower strip beside a hollow holds no ring's screw. Common practice, no source. */
     private static final Length LEAST_LAND = Length.mm(10);
@@ -68,14 +71,23 @@ final class Mount {
         return level ? middle : Length.mm((inside[0] - outside[0]) * middle.ratio(section.backWidth()));
     }
 
-    /** The middle of the widest solid strip beside the hollow, from the outside; empty where there is no hollow, or no strip wide enough. */
+    /**
+     * The middle of the widest solid strip beside the hollow, from the outside; empty where there is no hollow, or no
+     * strip wide enough.
+     */
     private static Optional<Length> land(Section section) {
         return section.relief().flatMap(hollow -> {
-            Length inner = section.backWidth().minus(hollow.from()).minus(hollow.width()).max(Length.ZERO);
+            Length inner = section.backWidth()
+                    .minus(hollow.from())
+                    .minus(hollow.width())
+                    .max(Length.ZERO);
             if (hollow.from().max(inner).isUnder(LEAST_LAND)) {
                 return Optional.empty();
             }
-            return Optional.of(inner.isOver(hollow.from()) ? hollow.from().plus(hollow.width()).plus(inner.over(2)) : hollow.from().over(2));
+            return Optional.of(
+                    inner.isOver(hollow.from())
+                            ? hollow.from().plus(hollow.width()).plus(inner.over(2))
+                            : hollow.from().over(2));
         });
     }
 

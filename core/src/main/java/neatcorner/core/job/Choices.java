@@ -19,8 +19,16 @@ import neatcorner.core.wood.Species;
  * @param grain    how the wood is sawn
  * @param cutting  what is wished of the cutting
  */
-public record Choices(Optional<JointKind> joint, Optional<Length> fastener, Adhesive adhesive, List<Coat> finish,
-                      Optional<Hardware> hardware, boolean strainer, Rabbeting rabbeting, Species.Grain grain, Cutting cutting) {
+public record Choices(
+        Optional<JointKind> joint,
+        Optional<Length> fastener,
+        Adhesive adhesive,
+        List<Coat> finish,
+        Optional<Hardware> hardware,
+        boolean strainer,
+        Rabbeting rabbeting,
+        Species.Grain grain,
+        Cutting cutting) {
     /** Nothing decided, wood glue. */
     public static final Choices NONE = new Choices(Optional.empty(), Optional.empty(), Adhesive.PVA, List.of(),
             Optional.empty(), false, Rabbeting.BEFORE_MITRING, Species.Grain.FLAT_SAWN, Cutting.FREE);

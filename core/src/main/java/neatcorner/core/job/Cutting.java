@@ -60,8 +60,15 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
      * @param offCut  the labels of what was left and kept; may be empty
      * @param left    how long the off-cuts of a stick are together; nothing when none was kept
      */
-    public record Made(Stuff of, String stick, String section, Length length, Length width, String pieces, String offCut, Length left) {
-    }
+    public record Made(
+            Stuff of,
+            String stick,
+            String section,
+            Length length,
+            Length width,
+            String pieces,
+            String offCut,
+            Length left) {}
 
     /** Whether the pieces are cut already, from sticks or from boards. */
     public boolean isMade() {
@@ -80,7 +87,12 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
 
     /** With its pieces, or its panes, cut from these; from none when they are not cut. */
     public Cutting withMade(boolean sheets, List<Made> other) {
-        return new Cutting(matched, oneBatch, locks, forbidden, Stream.concat(made(!sheets).stream(), other.stream()).toList());
+        return new Cutting(
+                matched,
+                oneBatch,
+                locks,
+                forbidden,
+                Stream.concat(made(!sheets).stream(), other.stream()).toList());
     }
 
     /** Whether nothing is wished of single pieces and sticks. */
@@ -107,7 +119,12 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
 
     /** With a piece free to lie anywhere. */
     public Cutting withoutLock(PieceId piece) {
-        return new Cutting(matched, oneBatch, locks.stream().filter(lock -> !lock.piece().equals(piece)).toList(), forbidden, made);
+        return new Cutting(
+                matched,
+                oneBatch,
+                locks.stream().filter(lock -> !lock.piece().equals(piece)).toList(),
+                forbidden,
+                made);
     }
 
     /** With a stick forbidden or allowed again; what was locked to a forbidden stick is free. */
@@ -117,7 +134,14 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
         if (forbid) {
             changed.add(stick);
         }
-        return new Cutting(matched, oneBatch, locks.stream().filter(lock -> !forbid || !lock.stick().equals(stick)).toList(), changed, made);
+        return new Cutting(
+                matched,
+                oneBatch,
+                locks.stream()
+                        .filter(lock -> !forbid || !lock.stick().equals(stick))
+                        .toList(),
+                changed,
+                made);
     }
 
     /** Without any locked piece or forbidden stick. */

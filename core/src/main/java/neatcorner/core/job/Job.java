@@ -85,8 +85,20 @@ public record Job(String title, String order, int quantity, Outline outline, Sec
     public static Job starting(String title, Length glassWidth, Length glassHeight, Section section) {
         Contents contents = new Contents(List.of(Layer.of(Material.PICTURE_GLASS), Layer.of(Material.PAPER),
                 Layer.of(Material.CORRUGATED)), Optional.empty());
-        return new Job(title, "", 1, new Boxed.Rectangle(new Size(Line.GLASS, glassWidth), new Size(Line.GLASS, glassHeight)),
-                section, Map.of(), Lean.FLAT, contents, Habits.USUAL, Choices.NONE, Map.of(), List.of(), Set.of());
+        return new Job(
+                title,
+                "",
+                1,
+                new Boxed.Rectangle(new Size(Line.GLASS, glassWidth), new Size(Line.GLASS, glassHeight)),
+                section,
+                Map.of(),
+                Lean.FLAT,
+                contents,
+                Habits.USUAL,
+                Choices.NONE,
+                Map.of(),
+                List.of(),
+                Set.of());
     }
 
     /** The size that is given on this axis; empty for shapes that are not given by width and height. */
@@ -132,12 +144,16 @@ public record Job(String title, String order, int quantity, Outline outline, Sec
 
     /** With another shape. */
     public Job withOutline(Outline other) {
-        return new Job(title, order, quantity, other, section, faces, lean, contents, overrides, choices, measured, notes, settled);
+        return new Job(
+                title, order, quantity, other, section, faces, lean, contents, overrides, choices, measured, notes,
+                settled);
     }
 
     /** With sides that stand otherwise. */
     public Job withLean(Lean other) {
-        return new Job(title, order, quantity, outline, section, faces, other, contents, overrides, choices, measured, notes, settled);
+        return new Job(
+                title, order, quantity, outline, section, faces, other, contents, overrides, choices, measured, notes,
+                settled);
     }
 
     /** Of another moulding. */

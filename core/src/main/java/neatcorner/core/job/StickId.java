@@ -48,7 +48,11 @@ public sealed interface StickId {
     /** From its text, where it was written down; what is not that of a counted stick is a label. */
     static StickId read(String text) {
         Matcher parts = COUNTED.matcher(text);
-        return parts.matches() ? new Counted(From.valueOf(parts.group(1).toUpperCase(Locale.ROOT)), Length.mm(new BigDecimal(parts.group(2))),
-                Integer.parseInt(parts.group(3))) : new Labelled(text);
+        return parts.matches()
+                ? new Counted(
+                        From.valueOf(parts.group(1).toUpperCase(Locale.ROOT)),
+                        Length.mm(new BigDecimal(parts.group(2))),
+                        Integer.parseInt(parts.group(3)))
+                : new Labelled(text);
     }
 }

@@ -30,7 +30,9 @@ public record Fitted(JointKind kind, List<Figure<Length>> settings, int count, L
 
     /** Fasteners are driven while the corners are closed, and how hangs on the frame. */
     static List<Words> fastened(Frame frame, JointKind kind) {
-        String where = frame.job().outline().isCurved() ? "close.fasten_curved." : frame.members().size() == 4 ? "close.fasten." : "close.fasten_many.";
+        String where = frame.job().outline().isCurved()
+                ? "close.fasten_curved."
+                : frame.members().size() == 4 ? "close.fasten." : "close.fasten_many.";
         return List.of(Words.of(where + kind.id()));
     }
 }

@@ -31,10 +31,23 @@ public record HiddenFastener(Kind kind, Length along, Length thick, Length deep)
     /** The sizes of a kind, the largest first. */
     static List<HiddenFastener> standard(Kind kind) {
         return switch (kind) {
-            case DOWEL -> List.of(of(kind, 12, 12, 30), of(kind, 10, 10, 25), of(kind, 8, 8, 20), of(kind, 6, 6, 15), of(kind, 5, 5, 12));
-            case FLOATING_TENON -> List.of(of(kind, 24, 10, 25), of(kind, 22, 8, 20), of(kind, 20, 6, 20), of(kind, 19, 5, 15), of(kind, 17, 4, 10));
+            case DOWEL ->
+                List.of(
+                        of(kind, 12, 12, 30),
+                        of(kind, 10, 10, 25),
+                        of(kind, 8, 8, 20),
+                        of(kind, 6, 6, 15),
+                        of(kind, 5, 5, 12));
+            case FLOATING_TENON ->
+                List.of(
+                        of(kind, 24, 10, 25),
+                        of(kind, 22, 8, 20),
+                        of(kind, 20, 6, 20),
+                        of(kind, 19, 5, 15),
+                        of(kind, 17, 4, 10));
             case BISCUIT -> List.of(of(kind, 56, 4, 12.5), of(kind, 53, 4, 10.5), of(kind, 47, 4, 8.5));
-            case STOPPED_SPLINE -> List.of(of(kind, 50, 3.2, 12), of(kind, 35, 3.2, 10), of(kind, 25, 3.2, 8), of(kind, 15, 3.2, 6));
+            case STOPPED_SPLINE ->
+                List.of(of(kind, 50, 3.2, 12), of(kind, 35, 3.2, 10), of(kind, 25, 3.2, 8), of(kind, 15, 3.2, 6));
         };
     }
 }

@@ -58,8 +58,8 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
      * @param fromFace  its middle below the highest point of the front
      * @param place     where its middle is marked, in words
      */
-    public record Fit(HiddenFastener fastener, double across, Figure<Length> fromBack, Figure<Length> fromFace, Words place) {
-    }
+    public record Fit(
+            HiddenFastener fastener, double across, Figure<Length> fromBack, Figure<Length> fromFace, Words place) {}
 
     /** Tries the sharpest corner of a frame. */
     public static Planned<HiddenPlan> of(Frame frame) {
@@ -80,13 +80,19 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
             return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.none"));
         }
         boolean alike = Meeting.of(frame).size() == 1 && !frame.job().outline().isCurved();
-        found.places().forEach((fastener, place) -> fits.add(fit(fastener, place, section, alike ? Optional.of(corner) : Optional.empty(), margin, ledger)));
+        found.places()
+                .forEach((fastener, place) -> fits.add(
+                        fit(fastener, place, section, alike ? Optional.of(corner) : Optional.empty(), margin, ledger)));
         return new HiddenPlan(found.zone(), corner, List.copyOf(fits), Words.of("hidden.none"));
     }
 
     /** Of the tightest curve in the frame, in mm; without end where there is none. */
     private static double radius(Frame frame) {
-        return frame.members().stream().flatMap(member -> member.curve().stream()).mapToDouble(Curve::innerRadius).min().orElse(Double.POSITIVE_INFINITY);
+        return frame.members().stream()
+                .flatMap(member -> member.curve().stream())
+                .mapToDouble(Curve::innerRadius)
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
     }
 
     private static Found searched(Task task) {
@@ -116,7 +122,9 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
         return sharpest;
     }
 
-    /** Where its middle lies on the mitre, across and over the back, in mm: in the tallest room, in the middle of it. */
+    /**
+     * Where its middle lies on the mitre, across and over the back, in mm: in the tallest room, in the middle of it.
+     */
     private static Optional<double[]> place(Silhouette zone, Task task, HiddenFastener fastener) {
         Mitre corner = task.corner();
         double bow = Math.pow(fastener.deep().toMm(), 2) / (2 * task.radius());
@@ -143,20 +151,50 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
     }
 
     /** From the long point along the mitre where all corners are alike, else square in from the outside edge. */
-    private static Fit fit(HiddenFastener fastener, double[] place, Section section, Optional<Mitre> alike, Length margin, Ledger ledger) {
+    private static Fit fit(
+            HiddenFastener fastener,
+            double[] place,
+            Section section,
+            Optional<Mitre> alike,
+            Length margin,
+            Ledger ledger) {
         String id = "hidden." + fastener.kind().name().toLowerCase(Locale.ROOT);
         double in = section.face().toMm() - place[0];
         Figure<Length> fromBack = figure(id, "from_back", fastener, margin, Length.mm(place[1]), ledger);
-        Figure<Length> fromFace = figure(id, "from_face", fastener, margin, section.thickness().minus(Length.mm(place[1])), ledger);
-        return new Fit(fastener, place[0], fromBack, fromFace, alike
-                .map(corner -> Words.of("hidden.place", fromBack, fromFace, figure(id, "from_point", fastener, margin,
-                        Length.mm(in * Math.hypot(corner.along(), corner.across()) / corner.along()), ledger)))
-                .orElseGet(() -> Words.of("hidden.place_in", fromBack, fromFace, figure(id, "from_outside", fastener, margin, Length.mm(in), ledger))));
+        Figure<Length> fromFace =
+                figure(id, "from_face", fastener, margin, section.thickness().minus(Length.mm(place[1])), ledger);
+        return new Fit(
+                fastener,
+                place[0],
+                fromBack,
+                fromFace,
+                alike.map(corner -> Words.of(
+                                "hidden.place",
+                                fromBack,
+                                fromFace,
+                                figure(
+                                        id,
+                                        "from_point",
+                                        fastener,
+                                        margin,
+                                        Length.mm(in * Math.hypot(corner.along(), corner.across()) / corner.along()),
+                                        ledger)))
+                        .orElseGet(() -> Words.of(
+                                "hidden.place_in",
+                                fromBack,
+                                fromFace,
+                                figure(id, "from_outside", fastener, margin, Length.mm(in), ledger))));
     }
 
-    private static Figure<Length> figure(String id, String what, HiddenFastener fastener, Length margin, Length value, Ledger ledger) {
-        return ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, id + "." + what)).named(Words.of("figure.hidden." + what, fastener.kind()))
-                .with("fastener_along", fastener.along()).with("fastener_thick", fastener.thick()).with("fastener_deep", fastener.deep())
-                .with("safe_margin", margin).note("hidden").gives(value));
+    private static Figure<Length> figure(
+            String id, String what, HiddenFastener fastener, Length margin, Length value, Ledger ledger) {
+        return ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, id + "." + what))
+                .named(Words.of("figure.hidden." + what, fastener.kind()))
+                .with("fastener_along", fastener.along())
+                .with("fastener_thick", fastener.thick())
+                .with("fastener_deep", fastener.deep())
+                .with("safe_margin", margin)
+                .note("hidden")
+                .gives(value));
     }
 }

@@ -34,6 +34,9 @@ public record JointOption(JointKind kind, boolean enough, boolean fits, List<Wor
 
     /** A setting, in mm; empty when this way has none such. */
     public Optional<Double> setting(FigureKey<Length> key) {
-        return settings.stream().filter(figure -> figure.key().equals(key)).findFirst().map(figure -> figure.value().toMm());
+        return settings.stream()
+                .filter(figure -> figure.key().equals(key))
+                .findFirst()
+                .map(figure -> figure.value().toMm());
     }
 }

@@ -61,7 +61,10 @@ public final class JointPlanner {
         weigh(weight);
         Optional<Length> wish = frame.job().choices().fastener();
         JointKind wished = frame.job().choices().joint().orElse(null);
-        List<JointOption> options = Joints.ALL.stream().map(joint -> option(joint.fitted(frame, joint.kind().equals(wished) ? wish : Optional.empty(), ledger))).toList();
+        List<JointOption> options = Joints.ALL.stream()
+                .map(joint ->
+                        option(joint.fitted(frame, joint.kind().equals(wished) ? wish : Optional.empty(), ledger)))
+                .toList();
         Optional<JointOption> best = options.stream().filter(o -> o.isGood() && isJoined(o.kind())).findFirst();
         JointKind recommended = best.map(JointOption::kind).orElseGet(() -> options.reversed().stream()
                 .filter(o -> o.fits() && isJoined(o.kind())).findFirst().orElseThrow().kind());
@@ -85,11 +88,22 @@ public final class JointPlanner {
         Section section = frame.job().section();
         Mass total = weight.total().value();
         beyond = total.isOver(MOST);
-        JOINED.stream().map(Joint::most).filter(total::isOver).reduce((_, more) -> more).ifPresent(passed -> demand(
-                JOINED.stream().filter(joint -> !total.isOver(joint.most())).findFirst().orElse(JOINED.getLast()).kind(), Words.of("demand.weight", total, passed)));
+        JOINED.stream()
+                .map(Joint::most)
+                .filter(total::isOver)
+                .reduce((_, more) -> more)
+                .ifPresent(passed -> demand(
+                        JOINED.stream()
+                                .filter(joint -> !total.isOver(joint.most()))
+                                .findFirst()
+                                .orElse(JOINED.getLast())
+                                .kind(),
+                        Words.of("demand.weight", total, passed)));
         Length big = frame.habits().get(Habit.BIG_SIDE);
         if (frame.longSide().isOver(big)) {
-            demand(JointKind.V_FASTENED, Words.of("demand.size", frame.longSide(), frame.habits().said(Habit.BIG_SIDE)));
+            demand(
+                    JointKind.V_FASTENED,
+                    Words.of("demand.size", frame.longSide(), frame.habits().said(Habit.BIG_SIDE)));
         }
         if (frame.job().contents().isMirror()) {
             demand(JointKind.V_FASTENED, Words.of("demand.mirror"));
@@ -124,7 +138,14 @@ public final class JointPlanner {
         if (fitted.lean().compareTo(Angle.RIGHT) < 0) {
             why.add(Words.of("joint.pin_lean", fitted.lean()));
         }
-        return new JointOption(fitted.kind(), isEnough(fitted.kind()), fitted.fits(), why, fitted.settings(), fitted.count(), fitted.lean());
+        return new JointOption(
+                fitted.kind(),
+                isEnough(fitted.kind()),
+                fitted.fits(),
+                why,
+                fitted.settings(),
+                fitted.count(),
+                fitted.lean());
     }
 
     private List<Words> why(JointKind kind, List<Words> obstacles) {
@@ -140,7 +161,10 @@ public final class JointPlanner {
 
     /** What asks for more than this kind. */
     private List<Words> against(JointKind kind) {
-        return reasons.entrySet().stream().filter(reason -> beyond || isStronger(reason.getKey(), kind)).flatMap(reason -> reason.getValue().stream()).toList();
+        return reasons.entrySet().stream()
+                .filter(reason -> beyond || isStronger(reason.getKey(), kind))
+                .flatMap(reason -> reason.getValue().stream())
+                .toList();
     }
 
     private void find(JointPlan plan, boolean anyGood, Weight weight) {
@@ -153,10 +177,18 @@ public final class JointPlanner {
         }
         if (!used.fits()) {
             boolean another = frame.job().choices().fastener().isPresent() && !used.settings().isEmpty();
-            ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_does_not_fit", used.kind(), used.why().getFirst(),
-                    Words.of(another ? "joint.another_length" : "joint.another"))
-                    .remedy(another
-                            ? new Remedy.OnJob(Words.of("remedy.fastener"), new Edit.ChooseFastener(Optional.empty())) : use(plan.recommended())));
+            ledger.find(Finding.of(
+                            Severity.STOP,
+                            Station.CORNERS,
+                            "joint_does_not_fit",
+                            used.kind(),
+                            used.why().getFirst(),
+                            Words.of(another ? "joint.another_length" : "joint.another"))
+                    .remedy(
+                            another
+                                    ? new Remedy.OnJob(
+                                            Words.of("remedy.fastener"), new Edit.ChooseFastener(Optional.empty()))
+                                    : use(plan.recommended())));
         }
     }
 
@@ -169,12 +201,21 @@ public final class JointPlanner {
         JointOption used = plan.used();
         Words why = Words.listed(against(used.kind()));
         boolean glueOnly = used.kind().equals(JointKind.GLUED);
-        Severity severity = glueOnly && weight.total().value().isOver(GLUE_ALONE_STOPS) ? Severity.STOP : Severity.CAUTION;
+        Severity severity =
+                glueOnly && weight.total().value().isOver(GLUE_ALONE_STOPS) ? Severity.STOP : Severity.CAUTION;
         if (isStronger(plan.recommended(), used.kind())) {
-            ledger.find(Finding.of(severity, Station.CORNERS, glueOnly ? "glue_alone" : "joint_too_weak", used.kind(), plan.recommended(), why)
-                    .by(weight.total().value()).remedy(use(plan.recommended())));
+            ledger.find(Finding.of(
+                            severity,
+                            Station.CORNERS,
+                            glueOnly ? "glue_alone" : "joint_too_weak",
+                            used.kind(),
+                            plan.recommended(),
+                            why)
+                    .by(weight.total().value())
+                    .remedy(use(plan.recommended())));
         } else if (!anyGood) {
-            ledger.find(Finding.of(severity, Station.CORNERS, "no_joint_enough", used.kind(), why).by(weight.total().value())
+            ledger.find(Finding.of(severity, Station.CORNERS, "no_joint_enough", used.kind(), why)
+                    .by(weight.total().value())
                     .remedy(new Remedy.Visit(Station.SECTION)));
         }
     }

@@ -7,7 +7,8 @@ import neatcorner.core.job.JointKind;
 /** The ways to join that are known: a line each, the one that holds least first. */
 public final class Joints {
     /** All of them. */
-    public static final List<Joint> ALL = List.of(new Glued(), new Pinned(), new VFastened(), new Splined(), new Solid());
+    public static final List<Joint> ALL =
+            List.of(new Glued(), new Pinned(), new VFastened(), new Splined(), new Solid());
 
     private Joints() {
     }

@@ -21,7 +21,8 @@ record Meeting(Member before, Member after, Angle angle) {
         List<Member> members = frame.members();
         List<Meeting> kinds = new ArrayList<>();
         for (int i = 0; i < members.size(); i++) {
-            Meeting meeting = new Meeting(members.get((i + members.size() - 1) % members.size()), members.get(i), angles.get(i));
+            Meeting meeting =
+                    new Meeting(members.get((i + members.size() - 1) % members.size()), members.get(i), angles.get(i));
             if (kinds.stream().noneMatch(kind -> kind.isLike(meeting))) {
                 kinds.add(meeting);
             }
@@ -30,8 +31,10 @@ record Meeting(Member before, Member after, Angle angle) {
     }
 
     private boolean isLike(Meeting other) {
-        return before.section().equals(other.before.section()) && after.section().equals(other.after.section())
-                && before.joint(true).isSetLike(other.before.joint(true)) && after.joint(false).isSetLike(other.after.joint(false));
+        return before.section().equals(other.before.section())
+                && after.section().equals(other.after.section())
+                && before.joint(true).isSetLike(other.before.joint(true))
+                && after.joint(false).isSetLike(other.after.joint(false));
     }
 
     /** The two ways to look at it: from either piece into the other. */

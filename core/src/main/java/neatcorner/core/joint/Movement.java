@@ -53,23 +53,46 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
                 figure(DAMP, false, frame, climate.swelling(), species.movement(grain), ledger));
         Figure<Length> worst = movement.dry.value().isOver(movement.damp.value()) ? movement.dry : movement.damp;
         if (worst.value().isOver(SEEN)) {
-            boolean flat = grain == Species.Grain.FLAT_SAWN && species.movement(Species.Grain.QUARTER_SAWN) < CALMER * species.movement(grain);
-            ledger.find(Finding.of(Severity.CAUTION, Station.CORNERS, "mitre_moves", worst,
-                    movement.dry, movement.damp, species, frame.job().section().face()).by(worst.value())
-                    .remedy(flat ? new Remedy.OnJob(Words.of("remedy.quarter_sawn"), new Edit.ChooseGrain(Species.Grain.QUARTER_SAWN))
-                            : new Remedy.Visit(Station.SECTION)));
+            boolean flat = grain == Species.Grain.FLAT_SAWN
+                    && species.movement(Species.Grain.QUARTER_SAWN) < CALMER * species.movement(grain);
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.CORNERS,
+                            "mitre_moves",
+                            worst,
+                            movement.dry,
+                            movement.damp,
+                            species,
+                            frame.job().section().face())
+                    .by(worst.value())
+                    .remedy(
+                            flat
+                                    ? new Remedy.OnJob(
+                                            Words.of("remedy.quarter_sawn"),
+                                            new Edit.ChooseGrain(Species.Grain.QUARTER_SAWN))
+                                    : new Remedy.Visit(Station.SECTION)));
         }
         return movement;
     }
 
     /** Zero where the change goes the other way. */
-    private static Figure<Length> figure(FigureKey<Length> key, boolean drying, Frame frame, double percent, double movement, Ledger ledger) {
+    private static Figure<Length> figure(
+            FigureKey<Length> key, boolean drying, Frame frame, double percent, double movement, Ledger ledger) {
         double share = Math.abs(percent) * movement;
-        Length gap = frame.isSolid() ? Length.ZERO : frame.members().stream().map(m -> gap(m, share)).max(Length::compareTo).orElseThrow();
+        Length gap = frame.isSolid()
+                ? Length.ZERO
+                : frame.members().stream()
+                        .map(m -> gap(m, share))
+                        .max(Length::compareTo)
+                        .orElseThrow();
         boolean opens = drying == percent < 0;
-        return ledger.enter(Figure.formula(key).with("mitre_across", frame.job().section().face())
-                .with("moisture_change", new Share(percent / 100)).with("width_change", new Share(Math.signum(percent) * share))
-                .note("movement", frame.job().section().species()).rounded(Rounding.UP).gives(opens ? gap : Length.ZERO));
+        return ledger.enter(Figure.formula(key)
+                .with("mitre_across", frame.job().section().face())
+                .with("moisture_change", new Share(percent / 100))
+                .with("width_change", new Share(Math.signum(percent) * share))
+                .note("movement", frame.job().section().species())
+                .rounded(Rounding.UP)
+                .gives(opens ? gap : Length.ZERO));
     }
 
     /** The cut of the finished piece, aslant to the grain of what it was sawn from. */

@@ -37,20 +37,29 @@ record PinPath(Meeting.Way way, double fromTip, double lean) {
         double[] entered = inOther(toJoint());
         double[] reached = inOther(length + clear);
         Silhouette wood = way.into().section().wood();
-        List<double[]> second = wood.rooms(Math.min(entered[0], reached[0]) - clear, Math.max(entered[0], reached[0]) + Math.min(clear, fromTip / 2));
+        List<double[]> second = wood.rooms(
+                Math.min(entered[0], reached[0]) - clear,
+                Math.max(entered[0], reached[0]) + Math.min(clear, fromTip / 2));
         double rise = Math.min(0, reached[1]);
         double fall = Math.max(0, reached[1]);
         return both(first, second.stream().map(r -> new double[] {r[0] - rise, r[1] - fall}).toList());
     }
 
-    /** A place on the pin in the other piece: mm from its sight edge outwards, and how much further from its back than where it entered the first. */
+    /**
+     * A place on the pin in the other piece: mm from its sight edge outwards, and how much further from its back than
+     * where it entered the first.
+     */
     private double[] inOther(double along) {
         Member from = way.from();
         Vector tip = from.end(0, 0, way.atEnd());
         Vector toCorner = from.place().along().times(way.atEnd() ? 1 : -1);
-        Vector place = tip.plus(toCorner.times(along * Math.cos(lean) - fromTip)).minus(from.place().outward().times(along * Math.sin(lean)));
+        Vector place = tip.plus(toCorner.times(along * Math.cos(lean) - fromTip))
+                .minus(from.place().outward().times(along * Math.sin(lean)));
         Vector seen = place.minus(way.into().place().start());
-        return new double[] {way.into().section().face().toMm() + seen.dot(way.into().place().outward()), seen.dot(way.into().place().front())};
+        return new double[] {
+            way.into().section().face().toMm() + seen.dot(way.into().place().outward()),
+            seen.dot(way.into().place().front())
+        };
     }
 
     /** What two lists of heights have in common. */

@@ -47,7 +47,10 @@ final class Pinned implements Joint {
         return Fitted.fastened(frame, kind());
     }
 
-    /** A pin enters some way from the corner along a piece and leans back toward the corner; 1 and 2 on one side, 3 and 4 on the other. */
+    /**
+     * A pin enters some way from the corner along a piece and leans back toward the corner; 1 and 2 on one side, 3 and
+     * 4 on the other.
+     */
     @Override
     public List<Insert> inserts(Frame frame, JointOption used) {
         List<Insert> pins = new ArrayList<>();
@@ -55,8 +58,14 @@ final class Pinned implements Joint {
         Member second = frame.members().get(1);
         for (int i = 1; i <= MOST_PINS; i++) {
             boolean onFirst = i <= MOST_PINS / 2;
-            used.setting(Pins.level(i)).ifPresent(level -> pins.add(pin(first.end(0, level, true), onFirst ? first : second,
-                    onFirst ? first.place().along().times(-1) : second.place().along(), used)));
+            used.setting(Pins.level(i))
+                    .ifPresent(level -> pins.add(pin(
+                            first.end(0, level, true),
+                            onFirst ? first : second,
+                            onFirst
+                                    ? first.place().along().times(-1)
+                                    : second.place().along(),
+                            used)));
         }
         return pins;
     }
@@ -65,6 +74,8 @@ final class Pinned implements Joint {
         double lean = used.lean().radians();
         Vector start = corner.plus(along.times(used.setting(Pins.FROM_TIP).orElse(0.0)));
         Vector way = member.place().outward().times(-Math.sin(lean)).minus(along.times(Math.cos(lean)));
-        return new Insert(Insert.Form.WIRE, List.of(start, start.plus(way.times(used.setting(Pins.LENGTH).orElse(0.0)))));
+        return new Insert(
+                Insert.Form.WIRE,
+                List.of(start, start.plus(way.times(used.setting(Pins.LENGTH).orElse(0.0)))));
     }
 }

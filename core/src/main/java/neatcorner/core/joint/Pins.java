@@ -20,8 +20,8 @@ import neatcorner.core.words.Station;
  * Pins driven crosswise: through each outside edge of a corner, at different levels so that they pass
  * each other. A pin is shorter than the narrowest face less 1/8 in (common practice, no source), so that it
  * cannot come out at the sight edge even when the grain turns it. More than half of it lies past the
- * joint, and 1/8 in of wood stays past its point, at the rabbet, at a hollow in the back and at the profile. In flat corners pins lean toward
- * the corner, as much as it takes and no more than an edge allows.
+ * joint, and 1/8 in of wood stays past its point, at the rabbet, at a hollow in the back and at the profile. In flat
+ * corners pins lean toward the corner, as much as it takes and no more than an edge allows.
  */
 public final class Pins {
     /** How long the pins are. */
@@ -65,12 +65,21 @@ public final class Pins {
             return Fitted.not(JointKind.PINNED, Words.of("obstacle.pin_curved"));
         }
         Length most = frame.narrowFace().minus(CLEAR);
-        Optional<Driven> longest = Arrays.stream(STANDARD).filter(length -> !length.isOver(most)).sorted(Comparator.reverseOrder()).map(this::driven).flatMap(Optional::stream).findFirst();
-        Optional<Driven> chosen = wish.map(length -> length.isOver(most) ? Optional.<Driven>empty() : driven(length)).orElse(longest);
+        Optional<Driven> longest = Arrays.stream(STANDARD)
+                .filter(length -> !length.isOver(most))
+                .sorted(Comparator.reverseOrder())
+                .map(this::driven)
+                .flatMap(Optional::stream)
+                .findFirst();
+        Optional<Driven> chosen = wish.map(length -> length.isOver(most) ? Optional.<Driven>empty() : driven(length))
+                .orElse(longest);
         List<Words> obstacles = new ArrayList<>();
         if (chosen.isEmpty() && longest.isPresent()) {
             Length limit = longest.get().length();
-            obstacles.add(Words.of(wish.orElseThrow().isOver(limit) ? "obstacle.pin_too_long" : "obstacle.pin_too_short", wish.get(), limit,
+            obstacles.add(Words.of(
+                    wish.orElseThrow().isOver(limit) ? "obstacle.pin_too_long" : "obstacle.pin_too_short",
+                    wish.get(),
+                    limit,
                     wish.get().minus(limit).abs()));
         } else if (chosen.isEmpty()) {
             return Fitted.not(JointKind.PINNED, Words.of("obstacle.pin_no_room", STANDARD[0], frame.narrowFace()));

@@ -32,8 +32,12 @@ final class Solid implements Joint {
 
     @Override
     public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
-        boolean fits = frame.job().lean().isFlat() && frame.bars().isEmpty() && frame.job().section().recess() instanceof Recess.Rabbet
+        boolean fits = frame.job().lean().isFlat()
+                && frame.bars().isEmpty()
+                && frame.job().section().recess() instanceof Recess.Rabbet
                 && frame.job().section().strips().size() == 1;
-        return fits ? new Fitted(kind(), List.of(), 0, List.of(), Angle.RIGHT) : Fitted.not(kind(), Words.of("obstacle.one_board"));
+        return fits
+                ? new Fitted(kind(), List.of(), 0, List.of(), Angle.RIGHT)
+                : Fitted.not(kind(), Words.of("obstacle.one_board"));
     }
 }

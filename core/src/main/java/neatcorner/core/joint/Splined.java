@@ -54,7 +54,12 @@ final class Splined implements Joint {
         for (int i = 1; i <= MOST_KEYS; i++) {
             used.setting(Splines.level(i)).ifPresent(level -> {
                 Vector corner = first.end(0, level, true);
-                keys.add(new Insert(Insert.Form.PLATE, List.of(corner, corner.minus(first.place().along().times(leg)), corner.plus(second.place().along().times(leg)))));
+                keys.add(new Insert(
+                        Insert.Form.PLATE,
+                        List.of(
+                                corner,
+                                corner.minus(first.place().along().times(leg)),
+                                corner.plus(second.place().along().times(leg)))));
             });
         }
         return keys;

@@ -74,11 +74,19 @@ public final class Splines {
         settings.add(ledger.enter(Figure.formula(HEIGHT)
                 .with(inRabbet ? "reach_rabbet" : "reach_sight", reach).with("clear", CLEAR)
                 .note("slot_height").rounded(Rounding.DOWN).gives(height)));
-        settings.add(ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, "joint.slot_width")).with("kerf", width).note("slot_width").gives(width)));
+        settings.add(ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, "joint.slot_width"))
+                .with("kerf", width)
+                .note("slot_width")
+                .gives(width)));
         settings.add(ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, "joint.slot_clear"))
-                .with(inRabbet ? "reach_rabbet" : "reach_sight", reach).with("slot_height", height).gives(reach.minus(height))));
-        settings.add(ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, "joint.key_length")).with("slot_height", height)
-                .with("corner_angle", flattest).note("key_length").rounded(Rounding.UP)
+                .with(inRabbet ? "reach_rabbet" : "reach_sight", reach)
+                .with("slot_height", height)
+                .gives(reach.minus(height))));
+        settings.add(ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, "joint.key_length"))
+                .with("slot_height", height)
+                .with("corner_angle", flattest)
+                .note("key_length")
+                .rounded(Rounding.UP)
                 .gives(height.times(2 * Math.tan(flattest.radians() / 2)))));
         double[] room = room(height);
         if (Length.mm(room[1] - room[0]).isUnder(width.times(3))) {

@@ -63,8 +63,12 @@ final class VFastened implements Joint {
             used.setting(key).ifPresent(along -> {
                 Point point = outside.plus(joint.times(along - WING * 0.3));
                 Point foot = outside.plus(joint.times(along + WING * 0.4));
-                fasteners.add(new Insert(Insert.Form.STRIP, List.of(Vector.of(foot.plus(across.times(WING * 0.7)), 0), Vector.of(point, 0),
-                        Vector.of(foot.minus(across.times(WING * 0.7)), 0))));
+                fasteners.add(new Insert(
+                        Insert.Form.STRIP,
+                        List.of(
+                                Vector.of(foot.plus(across.times(WING * 0.7)), 0),
+                                Vector.of(point, 0),
+                                Vector.of(foot.minus(across.times(WING * 0.7)), 0))));
             });
         }
         return fasteners;

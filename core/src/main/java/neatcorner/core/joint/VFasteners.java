@@ -69,7 +69,11 @@ public final class VFasteners {
         double[] heights = new double[STEPS + 1];
         for (int i = 0; i <= STEPS; i++) {
             double at = mitre * i / STEPS;
-            heights[i] = meetings.stream().mapToDouble(meeting -> height(meeting, at)).min().orElseThrow() - CLEAR.toMm();
+            heights[i] = meetings.stream()
+                            .mapToDouble(meeting -> height(meeting, at))
+                            .min()
+                            .orElseThrow()
+                    - CLEAR.toMm();
         }
         double most = Arrays.stream(heights).max().orElseThrow();
         Optional<Length> tallest = JointPlanner.longest(Length.mm(most), STANDARD);
@@ -82,49 +86,91 @@ public final class VFasteners {
         if (height.toMm() > most + 1e-9) {
             obstacles.add(Words.of("obstacle.v_too_high", height, Length.mm(most), height.minus(Length.mm(most))));
         }
-        return fitted(places(heights, mitre, Math.min(height.toMm(), most)).orElseThrow(), height, mitre, most, back, obstacles);
+        return fitted(
+                places(heights, mitre, Math.min(height.toMm(), most)).orElseThrow(),
+                height,
+                mitre,
+                most,
+                back,
+                obstacles);
     }
 
     /** The highest at which as many stand as with the lowest: two low ones hold better than a high one alone. */
     private static Length bestHeight(double[] heights, double mitre, Length tallest) {
         boolean two = places(heights, mitre, STANDARD[0].toMm()).orElseThrow().inner().isPresent();
-        return Arrays.stream(STANDARD).filter(h -> !h.isOver(tallest)).sorted(Comparator.reverseOrder())
-                .filter(h -> places(heights, mitre, h.toMm()).filter(p -> p.inner().isPresent() == two).isPresent()).findFirst().orElse(STANDARD[0]);
+        return Arrays.stream(STANDARD)
+                .filter(h -> !h.isOver(tallest))
+                .sorted(Comparator.reverseOrder())
+                .filter(h -> places(heights, mitre, h.toMm())
+                        .filter(p -> p.inner().isPresent() == two)
+                        .isPresent())
+                .findFirst()
+                .orElse(STANDARD[0]);
     }
 
     private Fitted fitted(Places places, Length height, double mitre, double most, Length back, List<Words> obstacles) {
         boolean stacked = height.times(2).toMm() <= most;
         List<Figure<Length>> settings = new ArrayList<>();
-        settings.add(ledger.enter(Figure.formula(HEIGHT).with("wood_over_back", Length.mm(most).plus(CLEAR)).with("clear", CLEAR)
-                .note(stacked ? "v_stacked" : "v_height").rounded(Rounding.DOWN).gives(height)));
-        settings.add(place(OUTER_PLACE, places.inner().isPresent() ? "v_outer" : "v_only", places.outer(), mitre, back));
+        settings.add(ledger.enter(Figure.formula(HEIGHT)
+                .with("wood_over_back", Length.mm(most).plus(CLEAR))
+                .with("clear", CLEAR)
+                .note(stacked ? "v_stacked" : "v_height")
+                .rounded(Rounding.DOWN)
+                .gives(height)));
+        settings.add(
+                place(OUTER_PLACE, places.inner().isPresent() ? "v_outer" : "v_only", places.outer(), mitre, back));
         places.inner().ifPresent(inner -> settings.add(place(INNER_PLACE, "v_inner", inner, mitre, back)));
-        return new Fitted(JointKind.V_FASTENED, settings, (places.inner().isPresent() ? 2 : 1) * (stacked ? 2 : 1), obstacles, Angle.RIGHT);
+        return new Fitted(
+                JointKind.V_FASTENED,
+                settings,
+                (places.inner().isPresent() ? 2 : 1) * (stacked ? 2 : 1),
+                obstacles,
+                Angle.RIGHT);
     }
 
     private Figure<Length> place(FigureKey<Length> key, String name, double at, double mitre, Length back) {
-        return ledger.enter(Figure.formula(key).named(Words.of("figure.joint." + name + (frame.job().outline().isCurved() ? "_curved" : ""))).with("back_width", back).with("mitre_at_back", Length.mm(mitre))
-                .note("v_place").gives(Length.mm(at)));
+        return ledger.enter(Figure.formula(key)
+                .named(Words.of("figure.joint." + name + (frame.job().outline().isCurved() ? "_curved" : "")))
+                .with("back_width", back)
+                .with("mitre_at_back", Length.mm(mitre))
+                .note("v_place")
+                .gives(Length.mm(at)));
     }
 
     /** Two places as near to the best ones as the back allows, else one; empty when none is high enough. */
     private static Optional<Places> places(double[] heights, double mitre, double height) {
-        double[] good = DoubleStream.iterate(0, i -> i <= STEPS, i -> i + 1).filter(i -> heights[(int) i] >= height - 1e-9).map(i -> mitre * i / STEPS).toArray();
+        double[] good = DoubleStream.iterate(0, i -> i <= STEPS, i -> i + 1)
+                .filter(i -> heights[(int) i] >= height - 1e-9)
+                .map(i -> mitre * i / STEPS)
+                .toArray();
         OptionalDouble outer = nearest(good, mitre * OUTER);
         if (outer.isEmpty()) {
             return Optional.empty();
         }
-        OptionalDouble inner = nearest(Arrays.stream(good).filter(at -> at - outer.getAsDouble() >= NEEDS.toMm()).toArray(), mitre * INNER);
-        return Optional.of(inner.isPresent() ? new Places(outer.getAsDouble(), inner) : new Places(nearest(good, mitre * ALONE).getAsDouble(), inner));
+        OptionalDouble inner = nearest(
+                Arrays.stream(good)
+                        .filter(at -> at - outer.getAsDouble() >= NEEDS.toMm())
+                        .toArray(),
+                mitre * INNER);
+        return Optional.of(
+                inner.isPresent()
+                        ? new Places(outer.getAsDouble(), inner)
+                        : new Places(nearest(good, mitre * ALONE).getAsDouble(), inner));
     }
 
     private static OptionalDouble nearest(double[] good, double wanted) {
-        return Arrays.stream(good).boxed().min(Comparator.comparingDouble(at -> Math.abs(at - wanted))).map(OptionalDouble::of).orElse(OptionalDouble.empty());
+        return Arrays.stream(good)
+                .boxed()
+                .min(Comparator.comparingDouble(at -> Math.abs(at - wanted)))
+                .map(OptionalDouble::of)
+                .orElse(OptionalDouble.empty());
     }
 
     /** From the outer corner to the corner of the rabbet, along the joint. */
     private static double mitreAtBack(Meeting meeting) {
-        return Math.min(along(meeting.before().joint(true), meeting.before().section()), along(meeting.after().joint(false), meeting.after().section()));
+        return Math.min(
+                along(meeting.before().joint(true), meeting.before().section()),
+                along(meeting.after().joint(false), meeting.after().section()));
     }
 
     private static double along(Mitre cut, Section section) {
@@ -133,7 +179,9 @@ public final class VFasteners {
 
     /** How much wood stands over the back on both sides of the joint here; none over a hollow or a rabbet. */
     private static double height(Meeting meeting, double at) {
-        return Math.min(height(meeting.before().joint(true), meeting.before().section(), at), height(meeting.after().joint(false), meeting.after().section(), at));
+        return Math.min(
+                height(meeting.before().joint(true), meeting.before().section(), at),
+                height(meeting.after().joint(false), meeting.after().section(), at));
     }
 
     private static double height(Mitre cut, Section section, double at) {

@@ -32,8 +32,11 @@ final class Features {
     private static final Length DADO_BITE = Length.inches(0, 3, 8);
     /** No stack is wider than this; wider steps take several passes. Common practice, no source. */
     private static final Length WIDEST_DADO = Length.inches(0, 13, 16);
-    /** A hollow cut with the stick pushed aslant over the blade grows by this much a pass. Common practice, no source. */
+    /**
+     * A hollow cut with the stick pushed aslant over the blade grows by this much a pass. Common practice, no source.
+     */
     private static final Length COVE_BITE = Length.inches(0, 1, 16);
+
     private final Section section;
     private final Length kerf;
     private final double outer;
@@ -85,15 +88,29 @@ final class Features {
             case BEVEL -> setups.addAll(bevels(strip, other, width, depth));
             case STEP -> setups.addAll(steps(strip, Surface.FRONT, side, width, depth, ledge));
             default -> {
-                Words bit = width.equals(depth) ? Words.of("bit." + edging.kind().name().toLowerCase(Locale.ROOT), width, depth) : Words.of("bit.uneven", edging.kind(), width, depth);
-                setups.add(Setup.of(Tool.ROUTER_TABLE, bit, Surface.FRONT, side, past(side), depth, routerBite(strip.species())));
+                Words bit = width.equals(depth)
+                        ? Words.of("bit." + edging.kind().name().toLowerCase(Locale.ROOT), width, depth)
+                        : Words.of("bit.uneven", edging.kind(), width, depth);
+                setups.add(Setup.of(
+                        Tool.ROUTER_TABLE, bit, Surface.FRONT, side, past(side), depth, routerBite(strip.species())));
                 if (width.equals(depth) && past(side).isZero()) {
-                    setups.add(Setup.of(Tool.ROUTER_TABLE, bit, side, Surface.FRONT, Length.ZERO, width, routerBite(strip.species())));
+                    setups.add(Setup.of(
+                            Tool.ROUTER_TABLE,
+                            bit,
+                            side,
+                            Surface.FRONT,
+                            Length.ZERO,
+                            width,
+                            routerBite(strip.species())));
                 }
             }
         }
-        features.add(new Feature("edge_" + side.name().toLowerCase(Locale.ROOT) + "_" + (index + 1),
-                Words.of(side == Surface.INNER ? "feature.inner_edge" : "feature.outer_edge", edging.kind()), region, width.max(depth), setups));
+        features.add(new Feature(
+                "edge_" + side.name().toLowerCase(Locale.ROOT) + "_" + (index + 1),
+                Words.of(side == Surface.INNER ? "feature.inner_edge" : "feature.outer_edge", edging.kind()),
+                region,
+                width.max(depth),
+                setups));
     }
 
     private Silhouette taken(Strip plain, Strip worked, double low) {
@@ -115,8 +132,10 @@ final class Features {
         Length near = strip.width().minus(across).plus(past(other));
         Words rip = Words.of("bit.rip");
         return List.of(
-                Setup.of(Tool.TABLE_SAW, rip, Surface.FRONT, other, near, deep, SAW_BITE).leaningAway(lean),
-                Setup.of(Tool.TABLE_SAW, rip, Surface.BACK, other, near, strip.thickness(), SAW_BITE).leaningOver(lean));
+                Setup.of(Tool.TABLE_SAW, rip, Surface.FRONT, other, near, deep, SAW_BITE)
+                        .leaningAway(lean),
+                Setup.of(Tool.TABLE_SAW, rip, Surface.BACK, other, near, strip.thickness(), SAW_BITE)
+                        .leaningOver(lean));
     }
 
     /**
@@ -134,8 +153,17 @@ final class Features {
         Words twoPasses = Words.of("bit.two_passes", reach, under);
         Words straight = Words.of("bit.straight");
         return List.of(
-                Setup.of(Tool.TABLE_SAW, twoPasses, worked, other, strip.width().minus(across).plus(past(other, ledge)), deep, SAW_BITE).then(opposite),
-                Setup.of(Tool.TABLE_SAW, twoPasses, side, worked, deep.minus(kerf), reach, SAW_BITE).trapping(),
+                Setup.of(
+                                Tool.TABLE_SAW,
+                                twoPasses,
+                                worked,
+                                other,
+                                strip.width().minus(across).plus(past(other, ledge)),
+                                deep,
+                                SAW_BITE)
+                        .then(opposite),
+                Setup.of(Tool.TABLE_SAW, twoPasses, side, worked, deep.minus(kerf), reach, SAW_BITE)
+                        .trapping(),
                 Setup.of(Tool.DADO, dado(across), worked, side, past, deep, DADO_BITE),
                 Setup.of(Tool.ROUTER_TABLE, straight, worked, side, past, deep, routerBite(strip.species())),
                 Setup.of(Tool.ROUTER_TABLE, straight, side, opposite, under, reach, routerBite(strip.species())));
@@ -153,16 +181,49 @@ final class Features {
         Length least = strip.thickness().minus(drop);
         List<Setup> setups = switch (front.shape()) {
             case FLAT -> List.of();
-            case SCOOP -> List.of(Setup.of(Tool.TABLE_SAW, Words.of("bit.cove_pass"), Surface.FRONT, Surface.OUTER, Length.ZERO, drop, COVE_BITE),
-                    Setup.of(Tool.ROUTER_TABLE, Words.of("bit.core_box"), Surface.FRONT, Surface.OUTER, Length.ZERO, drop, routerBite(strip.species())));
+            case SCOOP ->
+                List.of(
+                        Setup.of(
+                                Tool.TABLE_SAW,
+                                Words.of("bit.cove_pass"),
+                                Surface.FRONT,
+                                Surface.OUTER,
+                                Length.ZERO,
+                                drop,
+                                COVE_BITE),
+                        Setup.of(
+                                Tool.ROUTER_TABLE,
+                                Words.of("bit.core_box"),
+                                Surface.FRONT,
+                                Surface.OUTER,
+                                Length.ZERO,
+                                drop,
+                                routerBite(strip.species())));
             case SLOPE -> slopes(strip, drop, Surface.INNER);
             case REVERSE_SLOPE -> slopes(strip, drop, Surface.OUTER);
-            case ROUND -> Stream.of(Surface.INNER, Surface.OUTER).filter(side -> past(side).isZero()).map(side -> Setup.of(Tool.ROUTER_TABLE,
-                    Words.of("bit.half_round", drop), side, Surface.BACK, least, strip.width(), routerBite(strip.species()))).toList();
-            case STEP -> steps(strip, Surface.FRONT, Surface.INNER, strip.width().over(3), drop, ledge);
+            case ROUND ->
+                Stream.of(Surface.INNER, Surface.OUTER)
+                        .filter(side -> past(side).isZero())
+                        .map(side -> Setup.of(
+                                Tool.ROUTER_TABLE,
+                                Words.of("bit.half_round", drop),
+                                side,
+                                Surface.BACK,
+                                least,
+                                strip.width(),
+                                routerBite(strip.species())))
+                        .toList();
+            case STEP ->
+                steps(strip, Surface.FRONT, Surface.INNER, strip.width().over(3), drop, ledge);
         };
-        features.add(new Feature("front_" + (index + 1), Words.of("feature.front", front.shape()), region,
-                front.shape() == Profile.Shape.SLOPE || front.shape() == Profile.Shape.REVERSE_SLOPE ? strip.width() : drop, setups));
+        features.add(new Feature(
+                "front_" + (index + 1),
+                Words.of("feature.front", front.shape()),
+                region,
+                front.shape() == Profile.Shape.SLOPE || front.shape() == Profile.Shape.REVERSE_SLOPE
+                        ? strip.width()
+                        : drop,
+                setups));
     }
 
     /** What a step cut in two passes takes with it of the wood over a floater's ledge. */
@@ -179,10 +240,12 @@ final class Features {
         Words rip = Words.of("bit.rip");
         List<Setup> setups = new ArrayList<>();
         if (past(thin).isZero()) {
-            setups.add(Setup.of(Tool.TABLE_SAW, rip, thin, Surface.BACK, least, strip.width(), SAW_BITE).leaningAway(lean));
+            setups.add(Setup.of(Tool.TABLE_SAW, rip, thin, Surface.BACK, least, strip.width(), SAW_BITE)
+                    .leaningAway(lean));
         }
         if (past(thick).isZero()) {
-            setups.add(Setup.of(Tool.TABLE_SAW, rip, thick, Surface.BACK, least, strip.width(), SAW_BITE).leaningOver(lean));
+            setups.add(Setup.of(Tool.TABLE_SAW, rip, thick, Surface.BACK, least, strip.width(), SAW_BITE)
+                    .leaningOver(lean));
         }
         return setups;
     }
@@ -205,13 +268,50 @@ final class Features {
                     rabbet(features, "rabbet_behind", whole, backLip, backDepth, behind);
                 }
             }
-            case Recess.Slot(Length lip, Length fromBack, Length width) -> features.add(new Feature("groove", Words.of("feature.groove"),
-                    Silhouette.box(-1, fromBack.toMm(), lip.toMm(), fromBack.plus(width).toMm()), lip, List.of(
-                            Setup.of(Tool.TABLE_SAW, Words.of("bit.groove", Math.max(1, (long) Math.ceil(width.ratio(kerf) - 1e-9))), Surface.INNER, Surface.BACK, fromBack, lip, SAW_BITE),
-                            Setup.of(Tool.ROUTER_TABLE, Words.of("bit.slot", width), Surface.BACK, Surface.INNER, Length.ZERO, fromBack, routerBite(section.species())))));
-            case Recess.Floater(Length ledge, Length thickness) -> features.add(new Feature("wall", Words.of("feature.wall"),
-                    Silhouette.box(-ledge.toMm() - 1, thickness.toMm(), 0, section.stacked().toMm() + 1), section.stacked().minus(thickness),
-                    steps(whole, Surface.FRONT, Surface.INNER, ledge, section.stacked().minus(thickness), Length.ZERO)));
+            case Recess.Slot(Length lip, Length fromBack, Length width) ->
+                features.add(new Feature(
+                        "groove",
+                        Words.of("feature.groove"),
+                        Silhouette.box(
+                                -1,
+                                fromBack.toMm(),
+                                lip.toMm(),
+                                fromBack.plus(width).toMm()),
+                        lip,
+                        List.of(
+                                Setup.of(
+                                        Tool.TABLE_SAW,
+                                        Words.of("bit.groove", Math.max(1, (long) Math.ceil(width.ratio(kerf) - 1e-9))),
+                                        Surface.INNER,
+                                        Surface.BACK,
+                                        fromBack,
+                                        lip,
+                                        SAW_BITE),
+                                Setup.of(
+                                        Tool.ROUTER_TABLE,
+                                        Words.of("bit.slot", width),
+                                        Surface.BACK,
+                                        Surface.INNER,
+                                        Length.ZERO,
+                                        fromBack,
+                                        routerBite(section.species())))));
+            case Recess.Floater(Length ledge, Length thickness) ->
+                features.add(new Feature(
+                        "wall",
+                        Words.of("feature.wall"),
+                        Silhouette.box(
+                                -ledge.toMm() - 1,
+                                thickness.toMm(),
+                                0,
+                                section.stacked().toMm() + 1),
+                        section.stacked().minus(thickness),
+                        steps(
+                                whole,
+                                Surface.FRONT,
+                                Surface.INNER,
+                                ledge,
+                                section.stacked().minus(thickness),
+                                Length.ZERO)));
             case Recess.Bar() -> {
             }
         }
@@ -225,18 +325,34 @@ final class Features {
         Length lip = section.lip();
         Length depth = section.recessDepth();
         return List.of(
-                new Feature("bar_rabbet", Words.of("feature.bar_rabbet"), Silhouette.box(blank.left() - 1, -1, lip.toMm(), depth.toMm()),
-                        lip.max(depth), steps(bar, Surface.BACK, Surface.INNER, lip, depth, Length.ZERO)),
-                new Feature("bar_rabbet_other", Words.of("feature.bar_rabbet_other"), Silhouette.box(width.minus(lip).toMm(), -1, blank.right() + 1, depth.toMm()),
-                        lip.max(depth), steps(bar, Surface.BACK, Surface.OUTER, lip, depth, Length.ZERO)));
+                new Feature(
+                        "bar_rabbet",
+                        Words.of("feature.bar_rabbet"),
+                        Silhouette.box(blank.left() - 1, -1, lip.toMm(), depth.toMm()),
+                        lip.max(depth),
+                        steps(bar, Surface.BACK, Surface.INNER, lip, depth, Length.ZERO)),
+                new Feature(
+                        "bar_rabbet_other",
+                        Words.of("feature.bar_rabbet_other"),
+                        Silhouette.box(width.minus(lip).toMm(), -1, blank.right() + 1, depth.toMm()),
+                        lip.max(depth),
+                        steps(bar, Surface.BACK, Surface.OUTER, lip, depth, Length.ZERO)));
     }
 
     private void rabbet(List<Feature> features, String id, Strip whole, Length lip, Length depth, Silhouette region) {
         boolean grooved = id.equals("rabbet") && section.strips().getFirst().source() == Strip.Source.GROOVED_BOARD;
         List<Setup> setups = grooved
-                ? List.of(Setup.of(Tool.TABLE_SAW, Words.of("bit.groove_wall"), Surface.BACK, Surface.OUTER, whole.width().minus(lip), depth, SAW_BITE))
+                ? List.of(Setup.of(
+                        Tool.TABLE_SAW,
+                        Words.of("bit.groove_wall"),
+                        Surface.BACK,
+                        Surface.OUTER,
+                        whole.width().minus(lip),
+                        depth,
+                        SAW_BITE))
                 : steps(whole, Surface.BACK, Surface.INNER, lip, depth, Length.ZERO);
-        features.add(new Feature(id, Words.of(grooved ? "feature.groove_wall" : "feature." + id), region, lip.max(depth), setups));
+        features.add(new Feature(
+                id, Words.of(grooved ? "feature.groove_wall" : "feature." + id), region, lip.max(depth), setups));
     }
 
     /**
@@ -250,8 +366,13 @@ final class Features {
         Angle tilt = new Angle(Math.abs(rabbet.tilt().radians()));
         Length near = Length.mm(section.face().toMm() - Math.max(corner.x(), end.x()));
         Words bit = Words.of("bit.tilted_passes", Length.mm(inner.y()), Length.mm(corner.x()), tilt);
-        Setup wall = Setup.of(Tool.TABLE_SAW, bit, Surface.BACK, Surface.OUTER, near, Length.mm(corner.y()), SAW_BITE).then(Surface.BACK);
-        features.add(new Feature("rabbet", Words.of("feature.tilted_rabbet"), tilted(), rabbet.lip().max(rabbet.depth()),
+        Setup wall = Setup.of(Tool.TABLE_SAW, bit, Surface.BACK, Surface.OUTER, near, Length.mm(corner.y()), SAW_BITE)
+                .then(Surface.BACK);
+        features.add(new Feature(
+                "rabbet",
+                Words.of("feature.tilted_rabbet"),
+                tilted(),
+                rabbet.lip().max(rabbet.depth()),
                 List.of(corner.x() > end.x() ? wall.leaningOver(tilt) : wall.leaningAway(tilt))));
     }
 
@@ -267,8 +388,27 @@ final class Features {
 
     private void hollow(List<Feature> features, Relief r) {
         double right = outer - r.from().toMm();
-        features.add(new Feature("hollow", Words.of("feature.hollow"), Silhouette.box(right - r.width().toMm(), -1, right, r.depth().toMm()), r.depth(), List.of(
-                Setup.of(Tool.DADO, dado(r.width()), Surface.BACK, Surface.OUTER, r.from(), r.depth(), DADO_BITE),
-                Setup.of(Tool.ROUTER_TABLE, Words.of("bit.straight"), Surface.BACK, Surface.OUTER, r.from(), r.depth(), routerBite(section.species())))));
+        features.add(new Feature(
+                "hollow",
+                Words.of("feature.hollow"),
+                Silhouette.box(right - r.width().toMm(), -1, right, r.depth().toMm()),
+                r.depth(),
+                List.of(
+                        Setup.of(
+                                Tool.DADO,
+                                dado(r.width()),
+                                Surface.BACK,
+                                Surface.OUTER,
+                                r.from(),
+                                r.depth(),
+                                DADO_BITE),
+                        Setup.of(
+                                Tool.ROUTER_TABLE,
+                                Words.of("bit.straight"),
+                                Surface.BACK,
+                                Surface.OUTER,
+                                r.from(),
+                                r.depth(),
+                                routerBite(section.species())))));
     }
 }

@@ -75,7 +75,10 @@ public final class MakingPlanner {
     private record Odd(Words letters, Section section, Orders orders) {
         /** The same cut on these sides. */
         Optional<Setup> setup(Function<Orders, List<Ordering.Placed>> cuts, Feature feature) {
-            return cuts.apply(orders).stream().filter(placed -> placed.feature().name().equals(feature.name())).map(Ordering.Placed::setup).findFirst();
+            return cuts.apply(orders).stream()
+                    .filter(placed -> placed.feature().name().equals(feature.name()))
+                    .map(Ordering.Placed::setup)
+                    .findFirst();
         }
     }
 
@@ -137,7 +140,11 @@ public final class MakingPlanner {
     private static Section common(Frame frame) {
         Section own = frame.job().section();
         boolean straight = !frame.job().outline().isCurved() && !frame.isSolid();
-        return !straight || frame.members().stream().anyMatch(m -> m.section().face().equals(own.face())) ? own : frame.members().getFirst().section();
+        return !straight
+                        || frame.members().stream()
+                                .anyMatch(m -> m.section().face().equals(own.face()))
+                ? own
+                : frame.members().getFirst().section();
     }
 
     private static Words letters(List<Member> members) {
@@ -145,13 +152,17 @@ public final class MakingPlanner {
     }
 
     private List<Odd> odd(boolean later) {
-        Map<Section, List<Member>> bySection = frame.members().stream().filter(m -> !m.section().face().equals(section.face()))
+        Map<Section, List<Member>> bySection = frame.members().stream()
+                .filter(m -> !m.section().face().equals(section.face()))
                 .collect(Collectors.groupingBy(Member::section, LinkedHashMap::new, Collectors.toList()));
         return bySection.entrySet().stream().map(entry -> new Odd(letters(entry.getValue()), entry.getKey(),
                 ORDERS.of(new Task(entry.getKey(), frame.habits(), later)))).toList();
     }
 
-    /** The board, the opening, where it is no rectangle its outside, then the edges of the front, the rabbet last: no fence runs along any of it. */
+    /**
+     * The board, the opening, where it is no rectangle its outside, then the edges of the front, the rabbet last: no
+     * fence runs along any of it.
+     */
     private void onePiece() {
         Silhouette plain = Silhouette.box(0, 0, section.face().toMm(), section.thickness().toMm());
         Strip board = section.strips().getFirst();
@@ -184,7 +195,12 @@ public final class MakingPlanner {
         if (isRabbeted()) {
             rabbetLater(front);
         } else if (section.recess() instanceof Recess.Floater(Length ledge, Length thick)) {
-            step(Tool.HAND_ROUTER, Words.of("making.wall_later"), List.of(Words.of("making.wall_later.how", ledge, section.thickness().minus(thick))), section.wood());
+            step(
+                    Tool.HAND_ROUTER,
+                    Words.of("making.wall_later"),
+                    List.of(Words.of(
+                            "making.wall_later.how", ledge, section.thickness().minus(thick))),
+                    section.wood());
         }
         ledger.warn(Safety.ROUTER);
     }
@@ -203,9 +219,19 @@ public final class MakingPlanner {
                 List.of(Words.of("making.blanks.how", rough(thickness), section.species(), width.plus(HAIR))),
                 Silhouette.box(0, 0, width.toMm(), thickness.toMm())));
         Silhouette plain = Silhouette.box(0, 0, section.face().toMm(), thickness.toMm());
-        boolean round = frame.members().stream().allMatch(m -> m.curve().isPresent()) && frame.width(Line.OUTSIDE).equals(frame.height(Line.OUTSIDE));
-        step(Tool.HAND_ROUTER, Words.of("making.curve"), List.of(round
-                ? Words.of("making.curve.round", frame.width(Line.OUTSIDE).over(2), frame.width(Line.SIGHT).over(2)) : Words.of("making.curve.shaped")), plain);
+        boolean round = frame.members().stream().allMatch(m -> m.curve().isPresent())
+                && frame.width(Line.OUTSIDE).equals(frame.height(Line.OUTSIDE));
+        step(
+                Tool.HAND_ROUTER,
+                Words.of("making.curve"),
+                List.of(
+                        round
+                                ? Words.of(
+                                        "making.curve.round",
+                                        frame.width(Line.OUTSIDE).over(2),
+                                        frame.width(Line.SIGHT).over(2))
+                                : Words.of("making.curve.shaped")),
+                plain);
         alongTheEdges(plain);
     }
 
@@ -235,7 +261,10 @@ public final class MakingPlanner {
             orders.add(Ordering.of(blank, cuts));
             stack = stack.plus(orders.getLast().isEmpty() ? blank : orders.getLast().getLast().after());
         }
-        return new Orders(List.copyOf(strips), List.copyOf(orders), many ? Ordering.of(stack, features.ofStack(stack, task.rabbetLater())) : List.of());
+        return new Orders(
+                List.copyOf(strips),
+                List.copyOf(orders),
+                many ? Ordering.of(stack, features.ofStack(stack, task.rabbetLater())) : List.of());
     }
 
     /** From the board to a strip of the right width and thickness. */
@@ -244,7 +273,10 @@ public final class MakingPlanner {
         Words name = section.strips().size() == 1 ? Words.of("making.the_strip") : Words.of("making.strip", index + 1);
         if (strip.source() == Strip.Source.GROOVED_BOARD) {
             List<Words> tongue = new ArrayList<>(List.of(Words.of("making.tongue_off.how", strip.width())));
-            odd.forEach(sides -> tongue.add(Words.of("making.tongue_off.odd", sides.letters, sides.section.strips().get(index).width())));
+            odd.forEach(sides -> tongue.add(Words.of(
+                    "making.tongue_off.odd",
+                    sides.letters,
+                    sides.section.strips().get(index).width())));
             step(Tool.TABLE_SAW, Words.of("making.tongue_off", name), tongue, blank);
             return;
         }
@@ -280,13 +312,29 @@ public final class MakingPlanner {
         Length width = frame.bars().getFirst().stock().face();
         Length thickness = section.thickness();
         Silhouette blank = Silhouette.box(0, 0, width.toMm(), thickness.toMm());
-        step(Tool.PLANER, Words.of("making.mill", Words.of("making.the_bars"), width, thickness), List.of(Words.of("making.rough", rough(thickness), section.species()),
-                Words.of("making.rip", width.plus(HAIR), width, thickness), Words.of("making.bar_edges")), blank);
+        step(
+                Tool.PLANER,
+                Words.of("making.mill", Words.of("making.the_bars"), width, thickness),
+                List.of(
+                        Words.of("making.rough", rough(thickness), section.species()),
+                        Words.of("making.rip", width.plus(HAIR), width, thickness),
+                        Words.of("making.bar_edges")),
+                blank);
         cut(blank, _ -> Ordering.of(blank, new Features(section, frame.habits()).ofBar(width, blank)), orders);
     }
 
     private void step(Tool tool, Words what, List<Words> how, Silhouette stick) {
-        steps.add(new MakingStep(tool, what, how, Optional.empty(), Optional.empty(), List.of(), Optional.empty(), stick, Silhouette.NONE, true));
+        steps.add(new MakingStep(
+                tool,
+                what,
+                how,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                stick,
+                Silhouette.NONE,
+                true));
     }
 
     private void glue(Words what, List<Words> how, Silhouette stick) {
@@ -299,9 +347,18 @@ public final class MakingPlanner {
             steps.add(step(placed, odd(cuts, placed)));
             stick = placed.after();
             if (!placed.supported()) {
-                ledger.find(Finding.of(Severity.CAUTION, Station.SECTION, "no_support", placed.feature().name(), placed.setup().down(),
-                                Length.mm(placed.setup().down().contact(placed.before()).total()))
-                        .by(Length.mm(placed.setup().down().contact(placed.before()).total()))
+                ledger.find(Finding.of(
+                                Severity.CAUTION,
+                                Station.SECTION,
+                                "no_support",
+                                placed.feature().name(),
+                                placed.setup().down(),
+                                Length.mm(placed.setup()
+                                        .down()
+                                        .contact(placed.before())
+                                        .total()))
+                        .by(Length.mm(
+                                placed.setup().down().contact(placed.before()).total()))
                         .remedy(new Remedy.Visit(Station.SECTION)));
             }
         }
@@ -318,8 +375,16 @@ public final class MakingPlanner {
                 lines.add(Words.of("making.odd_anew", sides.letters, face));
             } else if (!same.get().equals(placed.setup())) {
                 Setup own = same.get();
-                lines.add(Words.of(own.fence().isPositive() ? "making.odd_fence" : "making.odd_height", sides.letters, face, own.height(), own.fence()));
-                own.tilt().filter(tilt -> !own.tilt().equals(placed.setup().tilt())).map(tilt -> Words.of("making.odd_tilt", tilt.angle())).ifPresent(lines::add);
+                lines.add(Words.of(
+                        own.fence().isPositive() ? "making.odd_fence" : "making.odd_height",
+                        sides.letters,
+                        face,
+                        own.height(),
+                        own.fence()));
+                own.tilt()
+                        .filter(tilt -> !own.tilt().equals(placed.setup().tilt()))
+                        .map(tilt -> Words.of("making.odd_tilt", tilt.angle()))
+                        .ifPresent(lines::add);
                 if (!own.bit().equals(placed.setup().bit())) {
                     lines.add(Words.of("making.odd_bit", own.bit()));
                 }
@@ -337,14 +402,27 @@ public final class MakingPlanner {
         placed.because().ifPresent(how::add);
         refused(placed).ifPresent(how::add);
         how.addAll(otherwise);
-        Figure<Length> height = ledger.enter(Figure.formula(new MakingKey(number, What.HEIGHT)).named(Words.of("figure.making.height", placed.feature().name()))
-                .note("making_height", setup.down()).gives(setup.height()));
-        Optional<Figure<Length>> fence = setup.fence().isPositive() ? Optional.of(ledger.enter(Figure.formula(new MakingKey(number, What.FENCE))
-                .named(Words.of("figure.making.fence", placed.feature().name())).note("making_fence", setup.against()).gives(setup.fence()))) : Optional.empty();
-        return new MakingStep(setup.tool(), Words.of("making.cut", placed.feature().name()), how, fence, Optional.of(height),
+        Figure<Length> height = ledger.enter(Figure.formula(new MakingKey(number, What.HEIGHT))
+                .named(Words.of("figure.making.height", placed.feature().name()))
+                .note("making_height", setup.down())
+                .gives(setup.height()));
+        Optional<Figure<Length>> fence = setup.fence().isPositive()
+                ? Optional.of(ledger.enter(Figure.formula(new MakingKey(number, What.FENCE))
+                        .named(Words.of("figure.making.fence", placed.feature().name()))
+                        .note("making_fence", setup.against())
+                        .gives(setup.fence())))
+                : Optional.empty();
+        return new MakingStep(
+                setup.tool(),
+                Words.of("making.cut", placed.feature().name()),
+                how,
+                fence,
+                Optional.of(height),
                 passes(placed.feature().deep().min(setup.height()), setup),
-                Optional.of(new MakingStep.Lies(setup.down(), setup.against())), placed.after(),
-                placed.before().without(placed.after()), placed.supported());
+                Optional.of(new MakingStep.Lies(setup.down(), setup.against())),
+                placed.after(),
+                placed.before().without(placed.after()),
+                placed.supported());
     }
 
     /** A way that would have been taken first, and why it was not. */
@@ -355,9 +433,17 @@ public final class MakingPlanner {
                     .map(trap -> Words.of("making.trapped", trap.down(), trap.against()));
         }
         return Optional.of(Ordering.missingOnEdge(placed.before(), first)
-                .map(second -> Words.of("making.not_two_passes", second, Length.mm(second.contact(placed.before()).total())))
-                .orElseGet(() -> Words.of("making.not_first", first.tool(), first.down(), Length.mm(first.down().contact(placed.before()).total()),
-                        first.against(), Length.mm(first.against().contact(placed.before()).total()))));
+                .map(second -> Words.of(
+                        "making.not_two_passes",
+                        second,
+                        Length.mm(second.contact(placed.before()).total())))
+                .orElseGet(() -> Words.of(
+                        "making.not_first",
+                        first.tool(),
+                        first.down(),
+                        Length.mm(first.down().contact(placed.before()).total()),
+                        first.against(),
+                        Length.mm(first.against().contact(placed.before()).total()))));
     }
 
     /** Even bites up to the full depth. */
@@ -377,7 +463,9 @@ public final class MakingPlanner {
         Silhouette whole = section.wood();
         List<Words> how = new ArrayList<>(List.of(Words.of("making.glue_band.how")));
         if (!band.reveal().isZero()) {
-            how.add(Words.of(band.reveal().isPositive() ? "making.shims_frame" : "making.shims_band", band.reveal().abs()));
+            how.add(Words.of(
+                    band.reveal().isPositive() ? "making.shims_frame" : "making.shims_band",
+                    band.reveal().abs()));
         }
         if (strip.outer().kind() != Edging.Kind.SQUARE) {
             how.add(Words.of("making.band_edge", strip.outer().kind(), strip.outer().width()));
@@ -388,7 +476,14 @@ public final class MakingPlanner {
 
     /** The opening of a frame in one piece: bored, sawn close, routed along a template. */
     private void opening(Silhouette stack) {
-        step(Tool.HAND_ROUTER, Words.of("making.opening"), List.of(Words.of("making.opening.how", Known.in(frame.widths(), Line.SIGHT), Known.in(frame.heights(), Line.SIGHT))), stack);
+        step(
+                Tool.HAND_ROUTER,
+                Words.of("making.opening"),
+                List.of(Words.of(
+                        "making.opening.how",
+                        Known.in(frame.widths(), Line.SIGHT),
+                        Known.in(frame.heights(), Line.SIGHT))),
+                stack);
     }
 
     /** The rabbet cut in the glued frame: its corners keep the bit's radius. */
@@ -397,8 +492,13 @@ public final class MakingPlanner {
         boolean squared = frame.job().choices().rabbeting() != Rabbeting.AFTER_ROUNDED;
         boolean curved = frame.job().outline().isCurved();
         boolean cornered = frame.job().outline().isCornered();
-        List<Words> corners = cornered ? List.of(Words.of(!squared ? "making.round_package" : curved ? "making.square_corners_only" : "making.square_corners",
-                frame.habits().said(Habit.BIT_RADIUS))) : List.of();
+        List<Words> corners = cornered
+                ? List.of(Words.of(
+                        !squared
+                                ? "making.round_package"
+                                : curved ? "making.square_corners_only" : "making.square_corners",
+                        frame.habits().said(Habit.BIT_RADIUS)))
+                : List.of();
         if (section.recess() instanceof Recess.DoubleRabbet step) {
             Silhouette before = section.withRecess(new Recess.Rabbet(step.lip(), step.depth())).wood();
             rout("feature.rabbet", step.lip(), step.depth(), List.of(), stack, before);
@@ -409,20 +509,47 @@ public final class MakingPlanner {
         ledger.warn(Safety.ROUTER);
         boolean canvas = frame.job().contents().materials().anyMatch(material -> material == Material.CANVAS_ON_BARS);
         if (!squared && cornered && !frame.job().contents().layers().isEmpty()) {
-            ledger.find(Finding.of(canvas ? Severity.CAUTION : Severity.NOTE, Station.FIT, canvas ? "round_corners_canvas" : "round_corners", frame.habits().said(Habit.BIT_RADIUS)).by(radius)
-                    .remedy(new Remedy.OnJob(Words.of("remedy.square_corners"), new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED))));
+            ledger.find(Finding.of(
+                            canvas ? Severity.CAUTION : Severity.NOTE,
+                            Station.FIT,
+                            canvas ? "round_corners_canvas" : "round_corners",
+                            frame.habits().said(Habit.BIT_RADIUS))
+                    .by(radius)
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.square_corners"), new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED))));
         }
     }
 
-    private void rout(String feature, Length lip, Length depth, List<Words> corners, Silhouette before, Silhouette after) {
+    private void rout(
+            String feature, Length lip, Length depth, List<Words> corners, Silhouette before, Silhouette after) {
         Words name = Words.of(feature);
         MakingKey key = feature.equals("feature.rabbet") ? MakingKey.RABBET_LATER : MakingKey.STEP_LATER;
-        Figure<Length> height = ledger.enter(Figure.formula(key).named(Words.of("figure.making.depth", name)).note("making_height", Surface.BACK).gives(depth));
-        Setup setup = Setup.of(Tool.HAND_ROUTER, Words.of("bit.straight"), Surface.BACK, Surface.INNER, Length.ZERO, depth, Features.routerBite(section.species()));
-        List<Words> how = new ArrayList<>(List.of(Words.of("making.rabbet_later.how", lip, frame.habits().said(Habit.BIT_RADIUS))));
+        Figure<Length> height = ledger.enter(Figure.formula(key)
+                .named(Words.of("figure.making.depth", name))
+                .note("making_height", Surface.BACK)
+                .gives(depth));
+        Setup setup = Setup.of(
+                Tool.HAND_ROUTER,
+                Words.of("bit.straight"),
+                Surface.BACK,
+                Surface.INNER,
+                Length.ZERO,
+                depth,
+                Features.routerBite(section.species()));
+        List<Words> how = new ArrayList<>(
+                List.of(Words.of("making.rabbet_later.how", lip, frame.habits().said(Habit.BIT_RADIUS))));
         how.addAll(corners);
-        steps.add(new MakingStep(Tool.HAND_ROUTER, Words.of(frame.isSolid() ? "making.rabbet_solid" : "making.rabbet_later", name), how,
-                Optional.empty(), Optional.of(height), passes(depth, setup), Optional.empty(), after, before.without(after), true));
+        steps.add(new MakingStep(
+                Tool.HAND_ROUTER,
+                Words.of(frame.isSolid() ? "making.rabbet_solid" : "making.rabbet_later", name),
+                how,
+                Optional.empty(),
+                Optional.of(height),
+                passes(depth, setup),
+                Optional.empty(),
+                after,
+                before.without(after),
+                true));
     }
 
     private void find() {

@@ -21,8 +21,17 @@ import neatcorner.core.words.Figure;
  * @param taken     what this step took away; nothing when wood came together
  * @param supported whether the stick is carried as it should be
  */
-public record MakingStep(Tool tool, Words what, List<Words> how, Optional<Figure<Length>> fence, Optional<Figure<Length>> height,
-                         List<Length> passes, Optional<Lies> lies, Silhouette stick, Silhouette taken, boolean supported) {
+public record MakingStep(
+        Tool tool,
+        Words what,
+        List<Words> how,
+        Optional<Figure<Length>> fence,
+        Optional<Figure<Length>> height,
+        List<Length> passes,
+        Optional<Lies> lies,
+        Silhouette stick,
+        Silhouette taken,
+        boolean supported) {
     /**
      * How the stick lies.
      *

@@ -35,8 +35,13 @@ final class Ordering {
      * @param supported whether it is carried as it should be
      * @param because   why it comes before the next cut; empty where it might as well come later
      */
-    record Placed(Feature feature, Setup setup, Silhouette before, Silhouette after, boolean supported, Optional<Words> because) {
-    }
+    record Placed(
+            Feature feature,
+            Setup setup,
+            Silhouette before,
+            Silhouette after,
+            boolean supported,
+            Optional<Words> because) {}
 
     private Ordering(Silhouette blank, List<Feature> features) {
         this.blank = blank;
@@ -47,7 +52,10 @@ final class Ordering {
     static List<Placed> of(Silhouette blank, List<Feature> features) {
         List<Feature> sorted = features.stream().sorted(Comparator.comparingDouble(f -> lost(blank, f))).toList();
         List<Placed> placed = new ArrayList<>();
-        boolean found = new Ordering(blank, sorted.stream().map(Feature::withoutLeaningOver).toList()).search(0, blank, placed)
+        boolean found = new Ordering(
+                                blank,
+                                sorted.stream().map(Feature::withoutLeaningOver).toList())
+                        .search(0, blank, placed)
                 || new Ordering(blank, sorted).search(0, blank, placed);
         if (!found) {
             placed.clear();
@@ -55,7 +63,13 @@ final class Ordering {
             for (Feature feature : sorted) {
                 Silhouette after = stick.without(feature.region());
                 Optional<Setup> carried = carried(stick, after, feature);
-                placed.add(new Placed(feature, carried.orElse(feature.setups().getFirst()), stick, after, carried.isPresent(), Optional.empty()));
+                placed.add(new Placed(
+                        feature,
+                        carried.orElse(feature.setups().getFirst()),
+                        stick,
+                        after,
+                        carried.isPresent(),
+                        Optional.empty()));
                 stick = after;
             }
         }
@@ -122,7 +136,8 @@ final class Ordering {
 
     /** Past the cutter the stick still needs something on table and fence. */
     private static boolean isLedOn(Silhouette after, Setup setup) {
-        return setup.down().contact(after).total() >= LEAST_ON_FENCE || setup.tool() == Tool.TABLE_SAW && setup.down().contact(after).total() > 0;
+        return setup.down().contact(after).total() >= LEAST_ON_FENCE
+                || setup.tool() == Tool.TABLE_SAW && setup.down().contact(after).total() > 0;
     }
 
     /** Says of each cut why the one after it could not come first. */
@@ -138,14 +153,25 @@ final class Ordering {
                     because = Optional.of(because(later, here.setup(), without));
                 }
             }
-            explained.add(new Placed(here.feature(), here.setup(), here.before(), here.after(), here.supported(), because));
+            explained.add(
+                    new Placed(here.feature(), here.setup(), here.before(), here.after(), here.supported(), because));
         }
         return List.copyOf(explained);
     }
 
     private static Words because(Feature later, Setup setup, Silhouette without) {
-        return missingOnEdge(without, setup).map(second -> Words.of("making.before_second", later.name(), second, Length.mm(second.contact(without).total())))
-                .orElseGet(() -> Words.of("making.before", later.name(), setup.down(), Length.mm(setup.down().contact(without).total()),
-                        setup.against(), Length.mm(setup.against().contact(without).total())));
+        return missingOnEdge(without, setup)
+                .map(second -> Words.of(
+                        "making.before_second",
+                        later.name(),
+                        second,
+                        Length.mm(second.contact(without).total())))
+                .orElseGet(() -> Words.of(
+                        "making.before",
+                        later.name(),
+                        setup.down(),
+                        Length.mm(setup.down().contact(without).total()),
+                        setup.against(),
+                        Length.mm(setup.against().contact(without).total())));
     }
 }

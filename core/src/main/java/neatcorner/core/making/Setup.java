@@ -19,8 +19,17 @@ import neatcorner.core.phrase.Words;
  * @param then    the surface along the fence in a second pass on edge; empty where one pass does it
  * @param trapped whether the waste lies between cutter and fence as it falls
  */
-record Setup(Tool tool, Words bit, Surface down, Surface against, Length fence, Length height, Optional<Tilt> tilt, Length bite,
-             Optional<Surface> then, boolean trapped) {
+record Setup(
+        Tool tool,
+        Words bit,
+        Surface down,
+        Surface against,
+        Length fence,
+        Length height,
+        Optional<Tilt> tilt,
+        Length bite,
+        Optional<Surface> then,
+        boolean trapped) {
     /**
      * How a blade leans.
      *
@@ -38,13 +47,15 @@ record Setup(Tool tool, Words bit, Surface down, Surface against, Length fence, 
 
     /** With the blade leaning away from the fence, to which it is nearest at the table. */
     Setup leaningAway(Angle angle) {
-        return new Setup(tool, bit, down, against, fence, height, Optional.of(new Tilt(angle, false)), bite, then, trapped);
+        return new Setup(
+                tool, bit, down, against, fence, height, Optional.of(new Tilt(angle, false)), bite, then, trapped);
     }
 
     /** With the blade leaning toward the fence, so that the distance given is that of its tip. */
     Setup leaningOver(Angle angle) {
         Length atTable = fence.plus(height.times(angle.tan()));
-        return new Setup(tool, bit, down, against, atTable, height, Optional.of(new Tilt(angle, true)), bite, then, trapped);
+        return new Setup(
+                tool, bit, down, against, atTable, height, Optional.of(new Tilt(angle, true)), bite, then, trapped);
     }
 
     /** Whether the stick lies and runs the same way past the same tool. */

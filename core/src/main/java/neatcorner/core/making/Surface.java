@@ -36,6 +36,9 @@ public enum Surface {
         double total = touching.stream().mapToDouble(t -> t[1] - t[0]).sum();
         List<Double> ends = new ArrayList<>();
         touching.forEach(t -> ends.addAll(List.of(t[0], t[1])));
-        return new Contact(total, ends.stream().min(Double::compare).orElse(0.0), ends.stream().max(Double::compare).orElse(0.0));
+        return new Contact(
+                total,
+                ends.stream().min(Double::compare).orElse(0.0),
+                ends.stream().max(Double::compare).orElse(0.0));
     }
 }

@@ -45,11 +45,13 @@ public enum Graduation {
     public Numeral write(Length length, Rounding rounding) {
         Length mark = round(length, rounding);
         // Over and under are said of what a tape shows; of a number below zero they would be read the wrong way round.
-        Numeral.Residue residue = mark.isNegative() ? Numeral.Residue.NONE : switch (Integer.signum(length.compareTo(mark))) {
-            case -1 -> Numeral.Residue.UNDER;
-            case 1 -> Numeral.Residue.OVER;
-            default -> Numeral.Residue.NONE;
-        };
+        Numeral.Residue residue = mark.isNegative()
+                ? Numeral.Residue.NONE
+                : switch (Integer.signum(length.compareTo(mark))) {
+                    case -1 -> Numeral.Residue.UNDER;
+                    case 1 -> Numeral.Residue.OVER;
+                    default -> Numeral.Residue.NONE;
+                };
         boolean negative = mark.isNegative();
         long steps = mark.abs().nanometres() / step().nanometres();
         long whole = steps / parts;

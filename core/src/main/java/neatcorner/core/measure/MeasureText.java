@@ -58,7 +58,10 @@ public final class MeasureText {
      * @throws Refusal when it cannot be understood; the message says what is allowed
      */
     public static Length length(String text, Unit working) {
-        return new Length(sum(text, LENGTH_UNITS, term -> term.fraction() ? Unit.INCH.nanometres() : working.nanometres(),
+        return new Length(sum(
+                text,
+                LENGTH_UNITS,
+                term -> term.fraction() ? Unit.INCH.nanometres() : working.nanometres(),
                 "15 1/2, 15.5 in, 3' 4 1/2\", 394 mm or 39,4 cm"));
     }
 
@@ -163,7 +166,10 @@ public final class MeasureText {
 
     /** Quotes what was typed, cut short where it is long. */
     private static Refusal refused(String text, String rule, Object... args) {
-        return Refusal.of("measure", text.length() > 60 ? text.substring(0, 57) + "…" : text, Words.of("refused.measure." + rule, args));
+        return Refusal.of(
+                "measure",
+                text.length() > 60 ? text.substring(0, 57) + "…" : text,
+                Words.of("refused.measure." + rule, args));
     }
 
     private static String prepared(String text) {

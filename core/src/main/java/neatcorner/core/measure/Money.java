@@ -11,7 +11,8 @@ import java.util.Locale;
 public record Money(long minor, String sign) implements Quantity {
     /** As {@code $ 12.50}. */
     public String text() {
-        String amount = String.format(Locale.ROOT, "%s%d.%02d", minor < 0 ? "−" : "", Math.abs(minor) / 100, Math.abs(minor) % 100);
+        String amount = String.format(
+                Locale.ROOT, "%s%d.%02d", minor < 0 ? "−" : "", Math.abs(minor) / 100, Math.abs(minor) % 100);
         return sign.isEmpty() ? amount : sign + "\u00a0" + amount;
     }
 }

@@ -26,9 +26,24 @@ public final class BoardBooking {
             for (Milling.Area area : milling.stays().getOrDefault(board.label(), List.of())) {
                 left.add(keeper.keep(label -> board.part(area.x(), area.y(), area.length(), area.width()).paid(label)));
             }
-            Stream<Milling.Blank> blanks = milling.parts().stream().filter(sawn -> sawn.board().equals(board)).flatMap(sawn -> sawn.rips().stream()).flatMap(rip -> rip.blanks().stream());
-            Keeper.byJob(blanks.toList(), Milling.Blank::job).forEach((job, of) -> keeper.enter(job, new Cutting.Made(Cutting.Stuff.BOARD, board.label(), "", board.length(),
-                    board.width(), of.stream().map(blank -> blank.piece().toString()).collect(Collectors.joining(", ")), Keeper.labels(left), Length.ZERO)));
+            Stream<Milling.Blank> blanks = milling.parts().stream()
+                    .filter(sawn -> sawn.board().equals(board))
+                    .flatMap(sawn -> sawn.rips().stream())
+                    .flatMap(rip -> rip.blanks().stream());
+            Keeper.byJob(blanks.toList(), Milling.Blank::job)
+                    .forEach((job, of) -> keeper.enter(
+                            job,
+                            new Cutting.Made(
+                                    Cutting.Stuff.BOARD,
+                                    board.label(),
+                                    "",
+                                    board.length(),
+                                    board.width(),
+                                    of.stream()
+                                            .map(blank -> blank.piece().toString())
+                                            .collect(Collectors.joining(", ")),
+                                    Keeper.labels(left),
+                                    Length.ZERO)));
         }
         return keeper.booking(milling.boards().size());
     }

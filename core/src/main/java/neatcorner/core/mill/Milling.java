@@ -40,7 +40,8 @@ import neatcorner.core.wood.Species;
  * @param missing blanks no board of the rack gives, by name
  * @param wood    how much there is of it at every step, from the rough boards to the finished strips
  */
-public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<String, Integer> missing, Map<Step, Volume> wood) {
+public record Milling(
+        List<Sawn> parts, Map<String, List<Area>> stays, Map<String, Integer> missing, Map<Step, Volume> wood) {
     private static final Length GRID = Length.mm(1);
     /** A narrower rest is no board any more. */
     private static final Length LEAST_WIDTH = Length.mm(50);
@@ -108,8 +109,8 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
     }
 
     /** A kind of blank that is wanted. */
-    private record Want(Species species, Length thickness, Length width, Length finishedWidth, Length finishedThickness) {
-    }
+    private record Want(
+            Species species, Length thickness, Length width, Length finishedWidth, Length finishedThickness) {}
 
     private record Wanted(String job, PieceId piece, Length length, Length finished) {
         String name() {
@@ -124,9 +125,16 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
         Map<Want, List<Wanted>> wants = new LinkedHashMap<>();
         for (Lot lot : lots) {
             for (Strip strip : lot.section().strips()) {
-                Want want = new Want(strip.species(), strip.thickness().plus(habits.get(Habit.PLANING)), strip.width().plus(over.over(4)), strip.width(), strip.thickness());
+                Want want = new Want(
+                        strip.species(),
+                        strip.thickness().plus(habits.get(Habit.PLANING)),
+                        strip.width().plus(over.over(4)),
+                        strip.width(),
+                        strip.thickness());
                 List<Wanted> list = wants.computeIfAbsent(want, _ -> new ArrayList<>());
-                lot.pieces().forEach(piece -> list.add(new Wanted(piece.job(), piece.id(), piece.length().plus(over), piece.length())));
+                lot.pieces()
+                        .forEach(piece -> list.add(new Wanted(
+                                piece.job(), piece.id(), piece.length().plus(over), piece.length())));
             }
         }
         return new Mill(shop, habits).mill(wants);
@@ -144,7 +152,9 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
 
     /** What is lost from one step to the next. */
     public Volume lost(Step step) {
-        return step == Step.ROUGH ? Volume.ZERO : Known.in(wood, Step.values()[step.ordinal() - 1]).minus(Known.in(wood, step));
+        return step == Step.ROUGH
+                ? Volume.ZERO
+                : Known.in(wood, Step.values()[step.ordinal() - 1]).minus(Known.in(wood, step));
     }
 
     private static final class Mill {
@@ -175,10 +185,15 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
             wants.forEach((want, blanks) -> {
                 List<Wanted> left = new ArrayList<>(blanks);
                 while (!left.isEmpty()) {
-                    Optional<Try> best = free.stream().map(part -> attempt(part, want, left)).filter(t -> !t.made.isEmpty())
+                    Optional<Try> best = free.stream()
+                            .map(part -> attempt(part, want, left))
+                            .filter(t -> !t.made.isEmpty())
                             .min(Comparator.comparing((Try t) -> t.made.size() < left.size())
-                                    .thenComparing(t -> sawn.stream().noneMatch(s -> s.board().equals(t.from.whole())))
-                                    .thenComparingDouble(t -> t.made.size() < left.size() ? -t.madeLength() : t.taken().mm3()));
+                                    .thenComparing(t -> sawn.stream()
+                                            .noneMatch(s -> s.board().equals(t.from.whole())))
+                                    .thenComparingDouble(t -> t.made.size() < left.size()
+                                            ? -t.madeLength()
+                                            : t.taken().mm3()));
                     if (best.isEmpty()) {
                         break;
                     }
@@ -193,9 +208,15 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
                 wood.putIfAbsent(step, Volume.ZERO);
             }
             Map<String, List<Area>> stays = new TreeMap<>();
-            free.stream().filter(f -> f.part != f.whole).forEach(f -> stays.computeIfAbsent(f.whole.label(), _ -> new ArrayList<>())
-                    .add(new Area(f.x, f.y, f.part.length(), f.part.width())));
-            return new Milling(List.copyOf(sawn), Collections.unmodifiableMap(stays), Collections.unmodifiableMap(missing), Collections.unmodifiableMap(wood));
+            free.stream()
+                    .filter(f -> f.part != f.whole)
+                    .forEach(f -> stays.computeIfAbsent(f.whole.label(), _ -> new ArrayList<>())
+                            .add(new Area(f.x, f.y, f.part.length(), f.part.width())));
+            return new Milling(
+                    List.copyOf(sawn),
+                    Collections.unmodifiableMap(stays),
+                    Collections.unmodifiableMap(missing),
+                    Collections.unmodifiableMap(wood));
         }
 
         /** What lies beyond the last rip over the length taken, and the whole width beyond the last blank. */
@@ -232,8 +253,12 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
             Board board = from.part();
             int layers = board.species().equals(want.species()) ? layers(board, want) : 0;
             Length shortest = left.stream().map(Wanted::length).min(Length::compareTo).orElseThrow();
-            List<Length> rips = layers == 0 || want.width().plus(jointing).isOver(board.width()) ? List.of() : rips(board, want.width(), shortest);
-            return rips.isEmpty() ? new Try(from, 1, Length.ZERO, Length.ZERO, List.of(), List.of()) : crosscut(from, layers, want, rips, left);
+            List<Length> rips = layers == 0 || want.width().plus(jointing).isOver(board.width())
+                    ? List.of()
+                    : rips(board, want.width(), shortest);
+            return rips.isEmpty()
+                    ? new Try(from, 1, Length.ZERO, Length.ZERO, List.of(), List.of())
+                    : crosscut(from, layers, want, rips, left);
         }
 
         /** Where strips begin across the board; the best of all ways on a grid. */
@@ -245,7 +270,8 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
             boolean[] ripped = new boolean[steps + 2];
             for (int y = steps - strip; y >= 0; y--) {
                 best[y] = best[y + 1];
-                double here = clean(board, jointing.plus(GRID.times((long) y)), width, shortest) + best[Math.min(steps + 1, y + strip + saw)];
+                double here = clean(board, jointing.plus(GRID.times((long) y)), width, shortest)
+                        + best[Math.min(steps + 1, y + strip + saw)];
                 if (here > 0 && here > best[y] - 1e-6) {
                     best[y] = Math.max(best[y], here);
                     ripped[y] = true;
@@ -262,7 +288,11 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
         }
 
         private double clean(Board board, Length y, Length width, Length shortest) {
-            return strip(board, y, width).runs(trim).stream().map(Span::length).filter(run -> !run.isUnder(shortest)).mapToDouble(Length::toMm).sum();
+            return strip(board, y, width).runs(trim).stream()
+                    .map(Span::length)
+                    .filter(run -> !run.isUnder(shortest))
+                    .mapToDouble(Length::toMm)
+                    .sum();
         }
 
         /** A strip as a stick: every defect it touches is a stretch to avoid. */
@@ -277,14 +307,18 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
             List<StickProblem.Stock> stock = new ArrayList<>();
             for (Length y : rips) {
                 StickProblem.Stock strip = strip(board, y, want.width());
-                stock.add(new StickProblem.Stock(strip.name(), strip.length(), Optional.of(layers), 0, strip.defects()));
+                stock.add(
+                        new StickProblem.Stock(strip.name(), strip.length(), Optional.of(layers), 0, strip.defects()));
             }
             Map<Length, List<Wanted>> byLength = new TreeMap<>(Comparator.reverseOrder());
             left.forEach(w -> byLength.computeIfAbsent(w.length(), _ -> new ArrayList<>()).add(w));
             // What does not fit goes to sticks that do not exist, one for each blank: they cost its length.
             List<StickProblem.Kind> kinds = new ArrayList<>();
-            byLength.forEach((length, alike) -> kinds.add(new StickProblem.Kind(alike.getFirst().name(), length, alike.size())));
-            byLength.keySet().forEach(length -> stock.add(new StickProblem.Stock("", length.plus(trim.times(2)), Optional.empty(), Math.max(1, Math.round(length.toMm())))));
+            byLength.forEach((length, alike) ->
+                    kinds.add(new StickProblem.Kind(alike.getFirst().name(), length, alike.size())));
+            byLength.keySet()
+                    .forEach(length -> stock.add(new StickProblem.Stock(
+                            "", length.plus(trim.times(2)), Optional.empty(), Math.max(1, Math.round(length.toMm())))));
             Optional<StickAnswer> answer = StickSolver.quick(new StickProblem(kinds, stock, kerf, trim));
             Map<Integer, List<Blank>> blanks = new TreeMap<>();
             List<Wanted> made = new ArrayList<>();
@@ -293,9 +327,12 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
             for (StickAnswer.Laid laid : answer.map(StickAnswer::sticks).orElse(List.of())) {
                 if (laid.stock() < rips.size()) {
                     layer[laid.stock()]++;
-                    List<Wanted> on = laid.placed().stream().map(placed -> names.get(placed.kind()).removeFirst()).toList();
+                    List<Wanted> on = laid.placed().stream()
+                            .map(placed -> names.get(placed.kind()).removeFirst())
+                            .toList();
                     made.addAll(on);
-                    blanks.computeIfAbsent(laid.stock(), _ -> new ArrayList<>()).addAll(fromTheLeft(stock.get(laid.stock()), on, layer[laid.stock()], laid));
+                    blanks.computeIfAbsent(laid.stock(), _ -> new ArrayList<>())
+                            .addAll(fromTheLeft(stock.get(laid.stock()), on, layer[laid.stock()], laid));
                 }
             }
             List<Rip> used = new ArrayList<>();
@@ -303,8 +340,12 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
             return taken(from, layers, used, made);
         }
 
-        /** Blanks as far left as they go, the longest first, so that the rest of the board stays in one piece; else where the solver laid them. */
-        private List<Blank> fromTheLeft(StickProblem.Stock strip, List<Wanted> blanks, int layer, StickAnswer.Laid laid) {
+        /**
+         * Blanks as far left as they go, the longest first, so that the rest of the board stays in one piece; else
+         * where the solver laid them.
+         */
+        private List<Blank> fromTheLeft(
+                StickProblem.Stock strip, List<Wanted> blanks, int layer, StickAnswer.Laid laid) {
             List<Span> runs = strip.runs(trim);
             Length[] at = runs.stream().map(Span::from).toArray(Length[]::new);
             List<Blank> placed = new ArrayList<>();
@@ -314,7 +355,14 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
                     run++;
                 }
                 if (run == at.length) {
-                    return IntStream.range(0, blanks.size()).mapToObj(i -> new Blank(blanks.get(i).job(), blanks.get(i).piece(), laid.placed().get(i).start(), blanks.get(i).length(), layer)).toList();
+                    return IntStream.range(0, blanks.size())
+                            .mapToObj(i -> new Blank(
+                                    blanks.get(i).job(),
+                                    blanks.get(i).piece(),
+                                    laid.placed().get(i).start(),
+                                    blanks.get(i).length(),
+                                    layer))
+                            .toList();
                 }
                 placed.add(new Blank(wanted.job(), wanted.piece(), at[run], wanted.length(), layer));
                 at[run] = at[run].plus(wanted.length()).plus(kerf);
@@ -322,23 +370,48 @@ public record Milling(List<Sawn> parts, Map<String, List<Area>> stays, Map<Strin
             return placed.stream().sorted(Comparator.comparing(Blank::x)).toList();
         }
 
-        /** Only what is needed is taken: what is left beyond the last blank or the last rip stays a board when it is large enough to be one. */
+        /**
+         * Only what is needed is taken: what is left beyond the last blank or the last rip stays a board when it is
+         * large enough to be one.
+         */
         private Try taken(Free from, int layers, List<Rip> used, List<Wanted> made) {
             Board board = from.part();
-            Length right = used.stream().flatMap(rip -> rip.blanks().stream()).map(b -> b.x().plus(b.length())).max(Length::compareTo).orElse(Length.ZERO).plus(kerf);
-            Length far = used.stream().map(rip -> rip.y().plus(rip.width())).max(Length::compareTo).orElse(Length.ZERO).plus(kerf);
+            Length right = used.stream()
+                    .flatMap(rip -> rip.blanks().stream())
+                    .map(b -> b.x().plus(b.length()))
+                    .max(Length::compareTo)
+                    .orElse(Length.ZERO)
+                    .plus(kerf);
+            Length far = used.stream()
+                    .map(rip -> rip.y().plus(rip.width()))
+                    .max(Length::compareTo)
+                    .orElse(Length.ZERO)
+                    .plus(kerf);
             return new Try(from, layers, board.length().minus(right).isUnder(useful) ? board.length() : right,
                     board.width().minus(far).isUnder(LEAST_WIDTH) ? board.width() : far, used, made);
         }
 
         private void book(Try done, Want want) {
             Free from = done.from;
-            List<Rip> rips = done.rips.stream().map(rip -> new Rip(rip.y().plus(from.y()), rip.width(), rip.blanks().stream()
-                    .map(b -> new Blank(b.job(), b.piece(), b.x().plus(from.x()), b.length(), b.layer())).toList())).toList();
+            List<Rip> rips = done.rips.stream()
+                    .map(rip -> new Rip(
+                            rip.y().plus(from.y()),
+                            rip.width(),
+                            rip.blanks().stream()
+                                    .map(b ->
+                                            new Blank(b.job(), b.piece(), b.x().plus(from.x()), b.length(), b.layer()))
+                                    .toList()))
+                    .toList();
             sawn.add(new Sawn(from.whole(), done.layers, new Area(from.x(), from.y(), done.length, done.width), rips));
             add(Step.ROUGH, done.taken());
-            add(Step.PLANED, Volume.of(done.length, done.width.minus(jointing), want.finishedThickness()).times(done.layers));
-            add(Step.RIPPED, Volume.of(done.length, want.width(), want.finishedThickness()).times(rips.size() * done.layers));
+            add(
+                    Step.PLANED,
+                    Volume.of(done.length, done.width.minus(jointing), want.finishedThickness())
+                            .times(done.layers));
+            add(
+                    Step.RIPPED,
+                    Volume.of(done.length, want.width(), want.finishedThickness())
+                            .times(rips.size() * done.layers));
             for (Wanted wanted : done.made) {
                 add(Step.CROSSCUT, Volume.of(wanted.length(), want.width(), want.finishedThickness()));
                 add(Step.FINISHED, Volume.of(wanted.finished(), want.finishedWidth(), want.finishedThickness()));

@@ -89,7 +89,11 @@ public sealed interface Boxed extends Outline {
 
         /** The same four corners as a free polygon. */
         Free asFree() {
-            return new Free(line(), box(width.length().toMm(), height.length().toMm()).corners(_ -> 0).stream().map(Corner::of).toList());
+            return new Free(
+                    line(),
+                    box(width.length().toMm(), height.length().toMm()).corners(_ -> 0).stream()
+                            .map(Corner::of)
+                            .toList());
         }
 
         private static Loop box(double w, double h) {
@@ -119,7 +123,9 @@ public sealed interface Boxed extends Outline {
 
         @Override
         public Window with(Axis axis, Size size) {
-            return axis == Axis.WIDTH ? new Window(size, height, rows, columns, bar) : new Window(width, size, rows, columns, bar);
+            return axis == Axis.WIDTH
+                    ? new Window(size, height, rows, columns, bar)
+                    : new Window(width, size, rows, columns, bar);
         }
 
         /** Whether it has bars both ways. */
@@ -177,7 +183,8 @@ public sealed interface Boxed extends Outline {
                 case POINTED -> Range.number("rise_of_a_pointed_arch_as", rise, 1.05, 4);
             }
             if (segments < leastSegments(arch, rise)) {
-                throw Refusal.of("boxed.arch_is_sawn_blank", segments, Math.round(MOST_TURN), leastSegments(arch, rise));
+                throw Refusal.of(
+                        "boxed.arch_is_sawn_blank", segments, Math.round(MOST_TURN), leastSegments(arch, rise));
             }
             if (rise < LEAST_RISE_ALONE && !hasSides(width, height, rise)) {
                 Range.number("rise_of_an_arch_without_straight", rise, LEAST_RISE_ALONE, 4);
@@ -215,7 +222,9 @@ public sealed interface Boxed extends Outline {
 
         @Override
         public Arched with(Axis axis, Size size) {
-            return axis == Axis.WIDTH ? new Arched(size, height, arch, rise, segments) : new Arched(width, size, arch, rise, segments);
+            return axis == Axis.WIDTH
+                    ? new Arched(size, height, arch, rise, segments)
+                    : new Arched(width, size, arch, rise, segments);
         }
 
         /** Sawn from another number of blanks. */
@@ -254,7 +263,8 @@ public sealed interface Boxed extends Outline {
             boolean alone = !hasSides();
             double up = alone ? h : rise * w / 2;
             if (!alone && h - up < LEAST_SIDE) {
-                throw new Refusal(Words.of("impossible.arch_low", Length.mm(up), Length.mm(h), Length.mm(up + LEAST_SIDE)));
+                throw new Refusal(
+                        Words.of("impossible.arch_low", Length.mm(up), Length.mm(h), Length.mm(up + LEAST_SIDE)));
             }
             List<Loop.Part> parts = new ArrayList<>();
             switch (arch) {
@@ -271,7 +281,8 @@ public sealed interface Boxed extends Outline {
                 }
             }
             if (alone) {
-                parts.add(straight(w, h, 0, h, new Side(Side.Name.BOTTOM, 0, Side.letter(parts.size()), Side.letter(0))));
+                parts.add(
+                        straight(w, h, 0, h, new Side(Side.Name.BOTTOM, 0, Side.letter(parts.size()), Side.letter(0))));
                 return new Loop(parts);
             }
             int corners = parts.size() + 3;
@@ -287,7 +298,8 @@ public sealed interface Boxed extends Outline {
         private void arcs(List<Loop.Part> parts, Point centre, double radius, double from, double sweep) {
             for (int i = 0; i < segments; i++) {
                 int number = parts.size();
-                parts.add(new Loop.Part(new Edge.Arc(centre, radius, radius, from + sweep * i / segments, sweep / segments),
+                parts.add(new Loop.Part(
+                        new Edge.Arc(centre, radius, radius, from + sweep * i / segments, sweep / segments),
                         new Side(Side.Name.ARCH, number + 1, Side.letter(number), Side.letter(number + 1))));
             }
         }
@@ -332,7 +344,8 @@ public sealed interface Boxed extends Outline {
             double turn = 2 * Math.PI / segments;
             List<Loop.Part> parts = new ArrayList<>();
             for (int i = 0; i < segments; i++) {
-                parts.add(new Loop.Part(new Edge.Arc(new Point(w / 2, h / 2), w / 2, h / 2, -Math.PI / 2 - turn / 2 + i * turn, turn),
+                parts.add(new Loop.Part(
+                        new Edge.Arc(new Point(w / 2, h / 2), w / 2, h / 2, -Math.PI / 2 - turn / 2 + i * turn, turn),
                         new Side(Side.Name.SEGMENT, i + 1, Side.letter(i), Side.letter((i + 1) % segments))));
             }
             return new Loop(parts);

@@ -30,7 +30,9 @@ public record FaceKey(Side.Name name, int number) implements FigureKey.OfLength 
 
     @Override
     public Words words() {
-        return Words.of("figure.face.of", number == 0 ? Words.of("side." + word()) : Words.of("side." + word() + ".nth", number));
+        return Words.of(
+                "figure.face.of",
+                number == 0 ? Words.of("side." + word()) : Words.of("side." + word() + ".nth", number));
     }
 
     private String word() {

@@ -39,13 +39,25 @@ public enum Form {
         return switch (this) {
             case RECTANGLE -> new Boxed.Rectangle(width, height);
             case WINDOW -> new Boxed.Window(width, height, 3, 2, Length.inches(1));
-            case ARCHED -> Boxed.Arched.usual(width, height.length().isOver(width.length()) ? height
-                    : new Size(height.line(), width.length().times(1.5)), Boxed.Arch.HALF_ROUND, 4);
+            case ARCHED ->
+                Boxed.Arched.usual(
+                        width,
+                        height.length().isOver(width.length())
+                                ? height
+                                : new Size(height.line(), width.length().times(1.5)),
+                        Boxed.Arch.HALF_ROUND,
+                        4);
             case ROUND -> new Boxed.Round(width, height, 12);
-            case REGULAR -> new Outline.Regular(6, Outline.Across.FLATS, new Size(width.line(), width.length().min(height.length())));
-            case FREE -> now.isEmpty()
-                    ? new Boxed.Rectangle(width, height).asFree()
-                    : new Outline.Free(width.line(), now.stream().map(Corner::of).toList());
+            case REGULAR ->
+                new Outline.Regular(
+                        6,
+                        Outline.Across.FLATS,
+                        new Size(width.line(), width.length().min(height.length())));
+            case FREE ->
+                now.isEmpty()
+                        ? new Boxed.Rectangle(width, height).asFree()
+                        : new Outline.Free(
+                                width.line(), now.stream().map(Corner::of).toList());
         };
     }
 }

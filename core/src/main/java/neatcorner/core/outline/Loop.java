@@ -83,7 +83,8 @@ public record Loop(List<Part> parts) {
         }
         Point place = base;
         for (int round = 0; round < MOST_ROUNDS; round++) {
-            Optional<Point> next = nearer(place, before.edge(), outBefore, after.edge(), outAfter).filter(p -> p.to(base) < FAR);
+            Optional<Point> next = nearer(place, before.edge(), outBefore, after.edge(), outAfter)
+                    .filter(p -> p.to(base) < FAR);
             if (next.isEmpty()) {
                 break;
             }
@@ -95,7 +96,10 @@ public record Loop(List<Part> parts) {
         throw noCorner("impossible.no_corner", before, after);
     }
 
-    /** One step of Newton's method for the place at both distances, exact at once for straight sides; empty where it leads nowhere. */
+    /**
+     * One step of Newton's method for the place at both distances, exact at once for straight sides; empty where it
+     * leads nowhere.
+     */
     private static Optional<Point> nearer(Point place, Edge before, double outBefore, Edge after, double outAfter) {
         Point n = before.outwardAt(place);
         Point m = after.outwardAt(place);
@@ -105,7 +109,8 @@ public record Loop(List<Part> parts) {
         if (Math.abs(det) < 1e-12) {
             return Optional.empty();
         }
-        return Optional.of(place.plus(new Point((missing * m.y() - missingToo * n.y()) / det, (missingToo * n.x() - missing * m.x()) / det)));
+        return Optional.of(place.plus(
+                new Point((missing * m.y() - missingToo * n.y()) / det, (missingToo * n.x() - missing * m.x()) / det)));
     }
 
     /** All corners of the line at these distances, each where a side starts. */
@@ -165,7 +170,8 @@ public record Loop(List<Part> parts) {
             return usual;
         }
         Point way = corner.minus(arc.centre());
-        double turned = Math.IEEEremainder(Math.atan2(way.y(), way.x()) - arc.from() - usual * arc.sweep(), 2 * Math.PI);
+        double turned =
+                Math.IEEEremainder(Math.atan2(way.y(), way.x()) - arc.from() - usual * arc.sweep(), 2 * Math.PI);
         return usual + turned / arc.sweep();
     }
 

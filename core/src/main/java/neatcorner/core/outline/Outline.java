@@ -169,10 +169,21 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
             }
             List<Point> places = corners.stream().map(Corner::place).toList();
             for (int i = 0; i < places.size(); i++) {
-                Range.number("side_in_mm", places.get(i).to(places.get((i + 1) % places.size())), LEAST_SIDE, Size.MOST.toMm(), Side.letter(i), Side.letter((i + 1) % places.size()));
+                Range.number(
+                        "side_in_mm",
+                        places.get(i).to(places.get((i + 1) % places.size())),
+                        LEAST_SIDE,
+                        Size.MOST.toMm(),
+                        Side.letter(i),
+                        Side.letter((i + 1) % places.size()));
             }
             Polygons.crossing(places).ifPresent(at -> {
-                throw Refusal.of("outline.side_crosses_side_sides", Side.letter(at[0]), Side.letter((at[0] + 1) % places.size()), Side.letter(at[1]), Side.letter((at[1] + 1) % places.size()));
+                throw Refusal.of(
+                        "outline.side_crosses_side_sides",
+                        Side.letter(at[0]),
+                        Side.letter((at[0] + 1) % places.size()),
+                        Side.letter(at[1]),
+                        Side.letter((at[1] + 1) % places.size()));
             });
             checkCorners(places);
             corners = Polygons.area(places) < 0 ? List.copyOf(corners.reversed()) : List.copyOf(corners);
@@ -188,7 +199,8 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
                     throw Refusal.of("outline.corner_lies_on_straight", Side.letter(i));
                 }
                 if (Math.PI - turn < LEAST_ANGLE) {
-                    throw Refusal.of("outline.corner_is_sharp_more", Side.letter(i), Math.round(Math.toDegrees(Math.PI - turn)));
+                    throw Refusal.of(
+                            "outline.corner_is_sharp_more", Side.letter(i), Math.round(Math.toDegrees(Math.PI - turn)));
                 }
             }
         }
@@ -241,8 +253,14 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
             List<Point> places = places();
             double left = places.stream().mapToDouble(Point::x).min().orElseThrow();
             double top = places.stream().mapToDouble(Point::y).min().orElseThrow();
-            return new Free(line, places.stream().map(p -> axis == Axis.WIDTH ? new Point(left + (p.x() - left) * factor, p.y())
-                    : new Point(p.x(), top + (p.y() - top) * factor)).map(Corner::of).toList());
+            return new Free(
+                    line,
+                    places.stream()
+                            .map(p -> axis == Axis.WIDTH
+                                    ? new Point(left + (p.x() - left) * factor, p.y())
+                                    : new Point(p.x(), top + (p.y() - top) * factor))
+                            .map(Corner::of)
+                            .toList());
         }
 
         /** How wide or high it is, in mm. */
@@ -281,7 +299,8 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
             List<Point> places = places();
             List<Loop.Part> parts = new ArrayList<>();
             for (int i = 0; i < places.size(); i++) {
-                parts.add(new Loop.Part(new Edge.Straight(places.get(i), places.get((i + 1) % places.size())), nth(i, places.size())));
+                parts.add(new Loop.Part(
+                        new Edge.Straight(places.get(i), places.get((i + 1) % places.size())), nth(i, places.size())));
             }
             return new Loop(parts);
         }

@@ -74,8 +74,15 @@ public final class Polygons {
             for (int j = i + 1; j < n && sides.get(j).left() <= a.right(); j++) {
                 Reach b = sides.get(j);
                 int apart = Math.abs(a.side - b.side);
-                if (apart > 1 && apart < n - 1 && a.low <= b.high && b.low <= a.high
-                        && crosses(places.get(a.side), places.get((a.side + 1) % n), places.get(b.side), places.get((b.side + 1) % n))) {
+                if (apart > 1
+                        && apart < n - 1
+                        && a.low <= b.high
+                        && b.low <= a.high
+                        && crosses(
+                                places.get(a.side),
+                                places.get((a.side + 1) % n),
+                                places.get(b.side),
+                                places.get((b.side + 1) % n))) {
                     return Optional.of(new int[] {Math.min(a.side, b.side), Math.max(a.side, b.side)});
                 }
             }
@@ -86,7 +93,12 @@ public final class Polygons {
     /** The box around a side. */
     private record Reach(int side, double left, double right, double low, double high) {
         static Reach of(int side, Point a, Point b) {
-            return new Reach(side, Math.min(a.x(), b.x()), Math.max(a.x(), b.x()), Math.min(a.y(), b.y()), Math.max(a.y(), b.y()));
+            return new Reach(
+                    side,
+                    Math.min(a.x(), b.x()),
+                    Math.max(a.x(), b.x()),
+                    Math.min(a.y(), b.y()),
+                    Math.max(a.y(), b.y()));
         }
     }
 
@@ -108,7 +120,11 @@ public final class Polygons {
     /** Whether every corner points outwards; for a clockwise run. */
     public static boolean isConvex(List<Point> places) {
         for (int i = 0; i < places.size(); i++) {
-            if (turn(places.get((i + places.size() - 1) % places.size()), places.get(i), places.get((i + 1) % places.size())) < 0) {
+            if (turn(
+                            places.get((i + places.size() - 1) % places.size()),
+                            places.get(i),
+                            places.get((i + 1) % places.size()))
+                    < 0) {
                 return false;
             }
         }

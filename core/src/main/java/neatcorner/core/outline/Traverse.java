@@ -26,7 +26,8 @@ public record Traverse(List<Point> places) {
             throw Refusal.of("traverse.outline_has_sides_have", sides.size(), Outline.MOST_SIDES);
         }
         if (angles.size() < sides.size() - 1) {
-            throw Refusal.of("traverse.there_are_angles_for", angles.size(), sides.size(), (sides.size() - 1), sides.size());
+            throw Refusal.of(
+                    "traverse.there_are_angles_for", angles.size(), sides.size(), (sides.size() - 1), sides.size());
         }
         List<Point> places = new ArrayList<>();
         Point at = new Point(0, 0);
@@ -36,7 +37,9 @@ public record Traverse(List<Point> places) {
             Range.within("side", sides.get(i), Length.mm(5), Size.MOST, (i + 1));
             at = at.plus(Point.heading(heading).times(sides.get(i).toMm()));
             if (i < angles.size()) {
-                heading += Math.PI - Math.toRadians(Range.number("angle_in_degrees", angles.get(i).toDegrees(), 8, 352, (i + 1)));
+                heading += Math.PI
+                        - Math.toRadians(
+                                Range.number("angle_in_degrees", angles.get(i).toDegrees(), 8, 352, (i + 1)));
             }
         }
         places.add(at);

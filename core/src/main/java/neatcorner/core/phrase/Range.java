@@ -15,7 +15,10 @@ public final class Range {
         return within(Words.of("what." + what, args), value, low, high);
     }
 
-    /** The value, when it lies from {@code low} to {@code high}, both ends included; else a {@link Refusal} that names it so. */
+    /**
+     * The value, when it lies from {@code low} to {@code high}, both ends included; else a {@link Refusal} that names
+     * it so.
+     */
     public static <T extends Comparable<T>> T within(Words what, T value, T low, T high) {
         if (value.compareTo(low) < 0 || value.compareTo(high) > 0) {
             throw Refusal.of("range", what, value, low, high);
@@ -32,6 +35,8 @@ public final class Range {
     }
 
     private static String plain(double value) {
-        return value == Math.rint(value) && Math.abs(value) < 1e15 ? Long.toString((long) value) : Double.toString(value);
+        return value == Math.rint(value) && Math.abs(value) < 1e15
+                ? Long.toString((long) value)
+                : Double.toString(value);
     }
 }

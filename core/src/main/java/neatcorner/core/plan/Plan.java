@@ -108,7 +108,10 @@ public record Plan(Draft results, List<Finding> findings, Set<Safety> safety, Ma
 
     /** The numbers of one station, in the order they were worked out. */
     public List<Figure<?>> figures(Station station) {
-        return figures.values().stream().filter(figure -> figure.key().station() == station).<Figure<?>>map(figure -> figure).toList();
+        return figures.values().stream()
+                .filter(figure -> figure.key().station() == station)
+                .<Figure<?>>map(figure -> figure)
+                .toList();
     }
 
     /** Findings of one station, gravest first. */

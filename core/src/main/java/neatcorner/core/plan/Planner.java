@@ -9,7 +9,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import neatcorner.core.solve.Answers;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Cutting;
@@ -22,6 +21,7 @@ import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Subject;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -60,11 +60,17 @@ public final class Planner {
         return new Plan(draft, sorted, Collections.unmodifiableSet(safety), Collections.unmodifiableMap(figures));
     }
 
-    private static <T> Draft planned(Subject<T> subject, Draft draft, Map<FigureKey<?>, Figure<?>> figures, List<Finding> findings, Set<Safety> safety) {
+    private static <T> Draft planned(
+            Subject<T> subject,
+            Draft draft,
+            Map<FigureKey<?>, Figure<?>> figures,
+            List<Finding> findings,
+            Set<Safety> safety) {
         Planned<T> planned = subject.planner().apply(draft);
         planned.figures().forEach((key, figure) -> {
             if (figures.putIfAbsent(key, figure) != null) {
-                throw new IllegalStateException("figure " + key.id() + " is entered twice, the second time by " + subject.type().getSimpleName());
+                throw new IllegalStateException("figure " + key.id() + " is entered twice, the second time by "
+                        + subject.type().getSimpleName());
             }
         });
         findings.addAll(planned.findings());
@@ -74,8 +80,10 @@ public final class Planner {
 
     /** With a way to where it can be mended, where the step that was thought of would leave no frame. */
     private static Finding curable(Finding finding, Frame frame) {
-        return finding.remedy().filter(remedy -> remedy instanceof Remedy.OnJob(_, Edit edit) && !isPossible(edit, frame))
-                .map(_ -> finding.remedy(new Remedy.Visit(finding.station()))).orElse(finding);
+        return finding.remedy()
+                .filter(remedy -> remedy instanceof Remedy.OnJob(_, Edit edit) && !isPossible(edit, frame))
+                .map(_ -> finding.remedy(new Remedy.Visit(finding.station())))
+                .orElse(finding);
     }
 
     private static boolean isPossible(Edit edit, Frame frame) {

@@ -31,14 +31,20 @@ public record Shortage(Optional<Job> smaller, List<Section> others) {
      */
     public static Shortage of(Job job, Shop shop, BooleanSupplier stop) {
         List<Section> others = new ArrayList<>();
-        for (Moulding moulding : shop.mouldings().stream().sorted((a, b) -> away(a, job).compareTo(away(b, job))).toList()) {
+        for (Moulding moulding : shop.mouldings().stream()
+                .sorted((a, b) -> away(a, job).compareTo(away(b, job)))
+                .toList()) {
             boolean like = moulding.section().recess().getClass() == job.section().recess().getClass();
-            if (!stop.getAsBoolean() && others.size() < MOST_OTHERS && like && !moulding.section().isCutLike(job.section())
+            if (!stop.getAsBoolean()
+                    && others.size() < MOST_OTHERS
+                    && like
+                    && !moulding.section().isCutLike(job.section())
                     && isMade(job.withSection(moulding.section()), shop)) {
                 others.add(moulding.section());
             }
         }
-        return new Shortage(job.outline() instanceof Boxed ? smaller(job, shop, stop) : Optional.empty(), List.copyOf(others));
+        return new Shortage(
+                job.outline() instanceof Boxed ? smaller(job, shop, stop) : Optional.empty(), List.copyOf(others));
     }
 
     private static Length away(Moulding moulding, Job job) {
@@ -48,7 +54,11 @@ public record Shortage(Optional<Job> smaller, List<Section> others) {
     private static boolean isMade(Job job, Shop shop) {
         try {
             Plan plan = Planner.plan(job, shop);
-            return plan.cuts().complete() && plan.cuts().toBuy().isEmpty() && plan.cuts().lots().stream().flatMap(l -> l.pieces().stream()).allMatch(p -> p.part().isEmpty());
+            return plan.cuts().complete()
+                    && plan.cuts().toBuy().isEmpty()
+                    && plan.cuts().lots().stream()
+                            .flatMap(l -> l.pieces().stream())
+                            .allMatch(p -> p.part().isEmpty());
         } catch (Refusal leavesNoFrame) {
             return false;
         }

@@ -1,7 +1,6 @@
 package neatcorner.core.plan;
 
 import java.util.List;
-import neatcorner.core.solve.Answers;
 import neatcorner.core.cut.CutPlan;
 import neatcorner.core.cut.CutPlanner;
 import neatcorner.core.finish.FinishPlan;
@@ -23,6 +22,7 @@ import neatcorner.core.making.MakingPlanner;
 import neatcorner.core.pane.PanePlanner;
 import neatcorner.core.pane.Panes;
 import neatcorner.core.report.Subject;
+import neatcorner.core.solve.Answers;
 
 /** What a plan is made of: a line a subject, each after those it asks for. */
 final class Subjects {
@@ -33,9 +33,19 @@ final class Subjects {
             Subject.from(Frame.class, Weight.class, Weight::of),
             new Subject<>(JointPlan.class, draft -> JointPlanner.plan(draft.get(Frame.class), draft.get(Weight.class))),
             Subject.from(Frame.class, HiddenPlan.class, HiddenPlan::of),
-            new Subject<>(Movement.class, draft -> Movement.of(draft.get(Frame.class), draft.shop().climate())),
-            new Subject<>(CutPlan.class, draft -> CutPlanner.plan(draft.get(Frame.class), draft.shop(), draft.get(Answers.class))),
-            new Subject<>(GluePlan.class, draft -> GluePlanner.plan(draft.get(Frame.class), draft.get(JointPlan.class), draft.shop(), draft.get(CutPlan.class).joined())),
+            new Subject<>(
+                    Movement.class,
+                    draft -> Movement.of(draft.get(Frame.class), draft.shop().climate())),
+            new Subject<>(
+                    CutPlan.class,
+                    draft -> CutPlanner.plan(draft.get(Frame.class), draft.shop(), draft.get(Answers.class))),
+            new Subject<>(
+                    GluePlan.class,
+                    draft -> GluePlanner.plan(
+                            draft.get(Frame.class),
+                            draft.get(JointPlan.class),
+                            draft.shop(),
+                            draft.get(CutPlan.class).joined())),
             Subject.from(Frame.class, FinishPlan.class, FinishPlan::plan),
             Subject.from(Frame.class, Panes.class, PanePlanner::plan),
             new Subject<>(FitPlan.class, draft -> FitPlanner.plan(draft.get(Frame.class), draft.get(Panes.class))),

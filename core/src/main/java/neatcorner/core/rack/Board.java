@@ -24,8 +24,18 @@ import neatcorner.core.wood.Species;
  * @param price     of it
  * @param shelf     where it lies; may be empty
  */
-public record Board(String label, Species species, Length length, Length width, Length thickness, Optional<Share> moisture, String grade,
-                    List<Defect> defects, Optional<Price> price, String shelf) implements RackItem {
+public record Board(
+        String label,
+        Species species,
+        Length length,
+        Length width,
+        Length thickness,
+        Optional<Share> moisture,
+        String grade,
+        List<Defect> defects,
+        Optional<Price> price,
+        String shelf)
+        implements RackItem {
     public Board {
         label = RackItem.checkedLabel(label);
         Range.within("length_of_board", length, Length.mm(100), Length.mm(7_000), label);
@@ -36,8 +46,19 @@ public record Board(String label, Species species, Length length, Length width, 
         }
         defects = List.copyOf(defects);
         for (Defect defect : defects) {
-            if (defect.x().isNegative() || defect.y().isNegative() || defect.right().isOver(length) || defect.top().isOver(width)) {
-                throw Refusal.of("board.defect_of_board_is", label, defect.x(), defect.y(), defect.right(), defect.top(), length, width);
+            if (defect.x().isNegative()
+                    || defect.y().isNegative()
+                    || defect.right().isOver(length)
+                    || defect.top().isOver(width)) {
+                throw Refusal.of(
+                        "board.defect_of_board_is",
+                        label,
+                        defect.x(),
+                        defect.y(),
+                        defect.right(),
+                        defect.top(),
+                        length,
+                        width);
             }
         }
     }
@@ -108,11 +129,20 @@ public record Board(String label, Species species, Length length, Length width, 
     public Board part(Length fromX, Length fromY, Length partLength, Length partWidth) {
         Length toX = fromX.plus(partLength);
         Length toY = fromY.plus(partWidth);
-        List<Defect> within = defects.stream().filter(d -> d.right().isOver(fromX) && d.x().isUnder(toX) && d.top().isOver(fromY) && d.y().isUnder(toY)).map(d -> {
-            Length left = d.x().max(fromX);
-            Length near = d.y().max(fromY);
-            return new Defect(d.kind(), left.minus(fromX), near.minus(fromY), d.right().min(toX).minus(left), d.top().min(toY).minus(near));
-        }).toList();
+        List<Defect> within = defects.stream()
+                .filter(d ->
+                        d.right().isOver(fromX) && d.x().isUnder(toX) && d.top().isOver(fromY) && d.y().isUnder(toY))
+                .map(d -> {
+                    Length left = d.x().max(fromX);
+                    Length near = d.y().max(fromY);
+                    return new Defect(
+                            d.kind(),
+                            left.minus(fromX),
+                            near.minus(fromY),
+                            d.right().min(toX).minus(left),
+                            d.top().min(toY).minus(near));
+                })
+                .toList();
         return new Board(label, species, partLength, partWidth, thickness, moisture, grade, within, price, shelf);
     }
 

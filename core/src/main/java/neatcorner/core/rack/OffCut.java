@@ -19,7 +19,8 @@ import neatcorner.core.section.Section;
  * @param shelf   where it lies; may be empty
  * @param batch   sticks of one batch match in colour; may be empty
  */
-public record OffCut(String label, Section section, Length length, List<Span> defects, String shelf, String batch) implements RackItem {
+public record OffCut(String label, Section section, Length length, List<Span> defects, String shelf, String batch)
+        implements RackItem {
     public OffCut {
         label = RackItem.checkedLabel(label);
         Range.within("length_of_off_cut", length, Length.mm(20), Length.mm(12_000), label);

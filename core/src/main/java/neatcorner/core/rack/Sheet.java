@@ -20,8 +20,19 @@ import neatcorner.core.phrase.Refusal;
  * @param price     of it
  * @param shelf     where it lies; may be empty
  */
-public record Sheet(String label, Material material, Length width, Length height, Length thickness, int count, boolean forSale, Grain grain,
-                    String face, Optional<Price> price, String shelf) implements RackItem {
+public record Sheet(
+        String label,
+        Material material,
+        Length width,
+        Length height,
+        Length thickness,
+        int count,
+        boolean forSale,
+        Grain grain,
+        String face,
+        Optional<Price> price,
+        String shelf)
+        implements RackItem {
     /** Of one kind on a rack. */
     public static final int MOST = 9999;
 
@@ -47,7 +58,8 @@ public record Sheet(String label, Material material, Length width, Length height
 
     /** One piece cut out of it as it lies, paid for already. */
     public Sheet part(String partLabel, Length partWidth, Length partHeight) {
-        return new Sheet(partLabel, material, partWidth, partHeight, thickness, 1, false, grain, face, Optional.empty(), shelf);
+        return new Sheet(
+                partLabel, material, partWidth, partHeight, thickness, 1, false, grain, face, Optional.empty(), shelf);
     }
 
     /** So many on hand. */

@@ -46,7 +46,10 @@ public final class Draft {
     /** Two drafts are equal when everything in them is. */
     @Override
     public boolean equals(Object other) {
-        return other instanceof Draft draft && job.equals(draft.job) && shop.equals(draft.shop) && results.equals(draft.results);
+        return other instanceof Draft draft
+                && job.equals(draft.job)
+                && shop.equals(draft.shop)
+                && results.equals(draft.results);
     }
 
     @Override

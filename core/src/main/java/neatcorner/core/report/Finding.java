@@ -20,8 +20,14 @@ public record Finding(Severity severity, Station station, String id, Words what,
                       Optional<Quantity> amount, Optional<Remedy> remedy) {
     /** A finding whose words take these arguments, both in what and in cure. */
     public static Finding of(Severity severity, Station station, String id, Object... args) {
-        return new Finding(severity, station, id, Words.of("finding." + id, args), Words.of("finding." + id + ".cure", args),
-                Optional.empty(), Optional.empty());
+        return new Finding(
+                severity,
+                station,
+                id,
+                Words.of("finding." + id, args),
+                Words.of("finding." + id + ".cure", args),
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** With the number that says by how much. */

@@ -40,6 +40,10 @@ public final class Ledger {
 
     /** What was planned, with all that was written down. */
     public <T> Planned<T> planned(T result) {
-        return new Planned<>(result, Collections.unmodifiableMap(figures), List.copyOf(findings), safety.isEmpty() ? Set.of() : Collections.unmodifiableSet(safety));
+        return new Planned<>(
+                result,
+                Collections.unmodifiableMap(figures),
+                List.copyOf(findings),
+                safety.isEmpty() ? Set.of() : Collections.unmodifiableSet(safety));
     }
 }

@@ -28,7 +28,13 @@ public record Band(Species species, Length width, Length height, Length reveal, 
 
     /** A narrow band as high as a section and flush with it, to start from. */
     public static Band usual(Section section) {
-        return new Band(section.species(), Length.inches(0, 1, 4), section.stacked(), Length.ZERO, Edging.SQUARE, Edging.SQUARE);
+        return new Band(
+                section.species(),
+                Length.inches(0, 1, 4),
+                section.stacked(),
+                Length.ZERO,
+                Edging.SQUARE,
+                Edging.SQUARE);
     }
 
     /** The band as a strip that stands on its edge. */

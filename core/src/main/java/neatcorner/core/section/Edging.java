@@ -66,8 +66,11 @@ public record Edging(Kind kind, Length width, Length depth) {
     /** Of another kind, as large as it was; a square edge becomes a quarter of an inch. */
     public Edging as(Kind other) {
         Length size = kind == Kind.SQUARE ? Length.inches(0, 1, 4) : width.min(depth);
-        return other == Kind.SQUARE ? SQUARE : other == Kind.BEVEL || other == Kind.STEP
-                ? new Edging(other, kind == Kind.SQUARE ? size : width, kind == Kind.SQUARE ? size : depth) : of(other, size);
+        return other == Kind.SQUARE
+                ? SQUARE
+                : other == Kind.BEVEL || other == Kind.STEP
+                        ? new Edging(other, kind == Kind.SQUARE ? size : width, kind == Kind.SQUARE ? size : depth)
+                        : of(other, size);
     }
 
     /**

@@ -32,7 +32,9 @@ public enum Holds {
     /** A recess of this kind for a section, with the lip and depth it has now where it has any. */
     public Recess in(Section section) {
         Length lip = section.lip().isPositive() ? section.lip() : Length.inches(0, 1, 4).min(section.face().over(3));
-        Length depth = section.recess() instanceof Recess.Covering ? section.recessDepth() : section.stacked().times(0.6);
+        Length depth = section.recess() instanceof Recess.Covering
+                ? section.recessDepth()
+                : section.stacked().times(0.6);
         return switch (this) {
             case RABBET -> new Recess.Rabbet(lip, depth);
             case TILTED_RABBET -> new Recess.TiltedRabbet(lip, depth, 10);

@@ -130,7 +130,8 @@ public sealed interface Recess {
             Point corner = seat().get(1);
             double slope = -tilt().tan();
             double past = corner.x() - (corner.y() + 1) * tilt().tan();
-            Silhouette underLedge = Silhouette.under(-1, List.of(-1.0, corner.x()), x -> corner.y() + (x - corner.x()) * slope);
+            Silhouette underLedge =
+                    Silhouette.under(-1, List.of(-1.0, corner.x()), x -> corner.y() + (x - corner.x()) * slope);
             DoubleUnaryOperator wall = x -> corner.y() + (x - corner.x()) / tilt().tan();
             if (past >= corner.x()) {
                 return underLedge.plus(Silhouette.under(-1, List.of(corner.x(), past), wall));

@@ -76,15 +76,31 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
                 throw Refusal.of("section.hollow_outside_finds_no", r.from(), core.minus(recess.lip()), BESIDE_RABBET);
             }
             Range.within("width_of_the_back_hollow", r.width(), Length.mm(3), room);
-            Range.within("depth_of_the_back_hollow", r.depth(), LEAST_WOOD, strips.getFirst().thickness().minus(Length.mm(1)));
+            Range.within(
+                    "depth_of_the_back_hollow",
+                    r.depth(),
+                    LEAST_WOOD,
+                    strips.getFirst().thickness().minus(Length.mm(1)));
         }
         band.ifPresent(b -> Range.within("band_height", b.height(), Length.mm(3), stacked.plus(b.reveal())));
     }
 
     /** A plain moulding of one strip. */
     public Section(String name, Species species, Length face, Length thickness, Recess recess, Profile profile) {
-        this(name, List.of(new Strip(species, face.plus(recess.ledge()), thickness, Length.ZERO, profile, Edging.SQUARE, Edging.SQUARE,
-                Strip.Source.BOARD)), recess, Optional.empty(), Optional.empty());
+        this(
+                name,
+                List.of(new Strip(
+                        species,
+                        face.plus(recess.ledge()),
+                        thickness,
+                        Length.ZERO,
+                        profile,
+                        Edging.SQUARE,
+                        Edging.SQUARE,
+                        Strip.Source.BOARD)),
+                recess,
+                Optional.empty(),
+                Optional.empty());
     }
 
     private static void checkRabbet(Length lip, Length depth, Length face, Length thickness) {
@@ -97,7 +113,15 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         double highest = Math.max(seat.get(0).y(), seat.get(1).y());
         double widest = Math.max(seat.get(1).x(), seat.get(2).x());
         if (seat.get(0).y() < 1 || highest > thickness.minus(LEAST_WOOD).toMm() || widest > face.toMm() - 1) {
-            throw Refusal.of("section.rabbet_of_tilted_by", tilted.lip(), tilted.depth(), tilted.degrees(), Length.mm(Math.rint(widest * 10) / 10), Length.mm(Math.rint(highest * 10) / 10), face, thickness);
+            throw Refusal.of(
+                    "section.rabbet_of_tilted_by",
+                    tilted.lip(),
+                    tilted.depth(),
+                    tilted.degrees(),
+                    Length.mm(Math.rint(widest * 10) / 10),
+                    Length.mm(Math.rint(highest * 10) / 10),
+                    face,
+                    thickness);
         }
     }
 
@@ -106,7 +130,10 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         for (int i = 1; i < strips.size(); i++) {
             Strip below = strips.get(i - 1);
             Strip here = strips.get(i);
-            Length shared = below.setIn().plus(below.width()).min(here.setIn().plus(here.width())).minus(below.setIn().max(here.setIn()));
+            Length shared = below.setIn()
+                    .plus(below.width())
+                    .min(here.setIn().plus(here.width()))
+                    .minus(below.setIn().max(here.setIn()));
             if (shared.isUnder(LEAST_SHARED)) {
                 throw Refusal.of("section.strip_lies_on_strip", i + 1, i, shared, LEAST_SHARED);
             }
@@ -175,17 +202,26 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     /** From the back to where the package's front lies. */
     public Length recessFront() {
-        return recess instanceof Recess.Covering covering ? Length.mm(Math.max(covering.seat().get(0).y(), covering.seat().get(1).y())) : recessDepth();
+        return recess instanceof Recess.Covering covering
+                ? Length.mm(Math.max(
+                        covering.seat().get(0).y(), covering.seat().get(1).y()))
+                : recessDepth();
     }
 
-    /** The least wood between the rabbet or groove and the front, below zero where it comes out there; the whole thickness where there is neither. */
+    /**
+     * The least wood between the rabbet or groove and the front, below zero where it comes out there; the whole
+     * thickness where there is neither.
+     */
     public Length woodInFrontOfRabbet() {
-        return lip().isPositive() ? Length.mm(MADE.of(this).uncut().lowestFront(0, lip().toMm())).minus(recessFront()) : thickness();
+        return lip().isPositive()
+                ? Length.mm(MADE.of(this).uncut().lowestFront(0, lip().toMm())).minus(recessFront())
+                : thickness();
     }
 
     /** The least wood over the back between the recess and the outside. */
     public Length woodOverBack() {
-        return Length.mm(wood().lowestFront(recess.ledge().isPositive() ? -recess.ledge().toMm() : lip().toMm(), face().toMm()));
+        return Length.mm(
+                wood().lowestFront(recess.ledge().isPositive() ? -recess.ledge().toMm() : lip().toMm(), face().toMm()));
     }
 
     /** How high the outside edge stands. */
@@ -263,7 +299,10 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     /** Whether sticks of that section can stand in for this one: all but the name alike. */
     public boolean isCutLike(Section other) {
-        return strips.equals(other.strips) && recess.equals(other.recess) && relief.equals(other.relief) && band.equals(other.band);
+        return strips.equals(other.strips)
+                && recess.equals(other.recess)
+                && relief.equals(other.relief)
+                && band.equals(other.band);
     }
 
     /** A part of the section of one wood. */
@@ -301,7 +340,9 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
             low += strip.thickness().toMm();
         }
         double top = low;
-        band.ifPresent(b -> parts.add(new Part(b.species(), b.strip().wood(outer, top + b.reveal().minus(b.height()).toMm()))));
+        band.ifPresent(b -> parts.add(new Part(
+                b.species(),
+                b.strip().wood(outer, top + b.reveal().minus(b.height()).toMm()))));
         return List.copyOf(parts);
     }
 
@@ -323,10 +364,12 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         Silhouette recessed = switch (recess) {
             case Recess.Rabbet(Length lip, Length depth) -> Silhouette.box(-1, -1, lip.toMm(), depth.toMm());
             case Recess.TiltedRabbet tilted -> tilted.region();
-            case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) -> Silhouette.box(-1, -1, lip.toMm(), depth.toMm())
-                    .plus(Silhouette.box(-1, -1, backLip.toMm(), backDepth.toMm()));
+            case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) ->
+                Silhouette.box(-1, -1, lip.toMm(), depth.toMm())
+                        .plus(Silhouette.box(-1, -1, backLip.toMm(), backDepth.toMm()));
             case Recess.Slot(Length lip, Length fromBack, Length width) ->
-                Silhouette.box(-1, fromBack.toMm(), lip.toMm(), fromBack.plus(width).toMm());
+                Silhouette.box(
+                        -1, fromBack.toMm(), lip.toMm(), fromBack.plus(width).toMm());
             case Recess.Floater _, Recess.Bar _ -> Silhouette.NONE;
         };
         return recessed.plus(hollow());
@@ -334,7 +377,11 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     private Silhouette hollow() {
         double outer = face().minus(band.map(Band::width).orElse(Length.ZERO)).toMm();
-        return relief.map(r -> Silhouette.box(outer - r.from().plus(r.width()).toMm(), -1, outer - r.from().toMm(), r.depth().toMm()))
+        return relief.map(r -> Silhouette.box(
+                        outer - r.from().plus(r.width()).toMm(),
+                        -1,
+                        outer - r.from().toMm(),
+                        r.depth().toMm()))
                 .orElse(Silhouette.NONE);
     }
 
@@ -379,8 +426,11 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         for (Silhouette.Column column : wood.columns()) {
             Silhouette.Span top = column.spans().getLast();
             double middle = (column.from() + column.to()) / 2;
-            Species shows = parts.reversed().stream().filter(p -> p.wood().contains(middle, top.high() - 1e-3)).findFirst()
-                    .map(Part::species).orElse(species());
+            Species shows = parts.reversed().stream()
+                    .filter(p -> p.wood().contains(middle, top.high() - 1e-3))
+                    .findFirst()
+                    .map(Part::species)
+                    .orElse(species());
             boolean jump = !(Math.abs(top.highFrom() - last) < 0.3);
             if (seen.isEmpty() || jump || !seen.getLast().species().equals(shows)) {
                 seen.add(new Seen(column.from(), column.to(), shows));

@@ -4,7 +4,9 @@ import java.util.List;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
-/** The numbers by which a section is given, apart from those of its single strips; which there are hangs on the section. */
+/**
+ * The numbers by which a section is given, apart from those of its single strips; which there are hangs on the section.
+ */
 public enum SectionKey implements FigureKey.OfLength {
     /** Across the whole. */
     FACE("section.face"),
@@ -40,7 +42,8 @@ public enum SectionKey implements FigureKey.OfLength {
     BAND_EDGE("band.edge");
 
     /** Those of what the frame holds by. */
-    public static final List<SectionKey> RECESS = List.of(LIP, RABBET_DEPTH, BACK_LIP, BACK_DEPTH, SLOT_FROM_BACK, LEDGE, LEDGE_THICKNESS);
+    public static final List<SectionKey> RECESS =
+            List.of(LIP, RABBET_DEPTH, BACK_LIP, BACK_DEPTH, SLOT_FROM_BACK, LEDGE, LEDGE_THICKNESS);
     /** Those of the hollow in the back. */
     public static final List<SectionKey> RELIEF = List.of(RELIEF_FROM, RELIEF_WIDTH, RELIEF_DEPTH);
     /** Those of the band outside. */

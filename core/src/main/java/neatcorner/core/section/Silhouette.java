@@ -85,8 +85,19 @@ public final class Silhouette {
         List<Column> met = new ArrayList<>(columns.size());
         for (Column column : columns) {
             Column before = met.isEmpty() ? null : met.getLast();
-            met.add(before == null || before.to != column.from ? column : new Column(column.from, column.to, column.spans.stream()
-                    .map(s -> new Span(meeting(before, s.lowFrom), s.lowTo, meeting(before, s.highFrom), s.highTo)).toList()));
+            met.add(
+                    before == null || before.to != column.from
+                            ? column
+                            : new Column(
+                                    column.from,
+                                    column.to,
+                                    column.spans.stream()
+                                            .map(s -> new Span(
+                                                    meeting(before, s.lowFrom),
+                                                    s.lowTo,
+                                                    meeting(before, s.highFrom),
+                                                    s.highTo))
+                                            .toList()));
         }
         return List.copyOf(met);
     }
@@ -122,8 +133,14 @@ public final class Silhouette {
             double to = stops.get(i);
             double hair = (to - from) * 1e-9;
             if (hair > 0) {
-                columns.add(new Column(from, to, List.of(new Span(low, low, Math.max(low, front.applyAsDouble(from + hair)),
-                        Math.max(low, front.applyAsDouble(to - hair))))));
+                columns.add(new Column(
+                        from,
+                        to,
+                        List.of(new Span(
+                                low,
+                                low,
+                                Math.max(low, front.applyAsDouble(from + hair)),
+                                Math.max(low, front.applyAsDouble(to - hair))))));
             }
         }
         return new Silhouette(columns);
@@ -205,7 +222,9 @@ public final class Silhouette {
             }
             double[] parts = crossings(a, b);
             for (int k = 1; k < parts.length; k++) {
-                List<Span> both = parts.length == 2 ? merge.of(a, b) : merge.of(parts(a, parts[k - 1], parts[k]), parts(b, parts[k - 1], parts[k]));
+                List<Span> both = parts.length == 2
+                        ? merge.of(a, b)
+                        : merge.of(parts(a, parts[k - 1], parts[k]), parts(b, parts[k - 1], parts[k]));
                 add(result, between(left, right, parts[k - 1]), between(left, right, parts[k]), both);
             }
         }
@@ -308,7 +327,8 @@ public final class Silhouette {
             if (x >= column.from && x <= column.to) {
                 double share = (x - column.from) / column.width();
                 for (Span span : column.spans) {
-                    if (y >= span.lowFrom + (span.lowTo - span.lowFrom) * share && y <= span.highFrom + (span.highTo - span.highFrom) * share) {
+                    if (y >= span.lowFrom + (span.lowTo - span.lowFrom) * share
+                            && y <= span.highFrom + (span.highTo - span.highFrom) * share) {
                         return true;
                     }
                 }
@@ -326,7 +346,9 @@ public final class Silhouette {
     /** The middle of the area. */
     public Point centroid() {
         double area = area();
-        return new Point(sum((x, low, high) -> x * (high - low)) / area, sum((_, low, high) -> (high * high - low * low) / 2) / area);
+        return new Point(
+                sum((x, low, high) -> x * (high - low)) / area,
+                sum((_, low, high) -> (high * high - low * low) / 2) / area);
     }
 
     /**
@@ -354,8 +376,11 @@ public final class Silhouette {
         double sum = 0;
         for (Column c : columns) {
             for (Span s : c.spans) {
-                sum += c.width() / 6 * (f.at(c.from, s.lowFrom, s.highFrom) + 4 * f.at((c.from + c.to) / 2, s.low(), s.high())
-                        + f.at(c.to, s.lowTo, s.highTo));
+                sum += c.width()
+                        / 6
+                        * (f.at(c.from, s.lowFrom, s.highFrom)
+                                + 4 * f.at((c.from + c.to) / 2, s.low(), s.high())
+                                + f.at(c.to, s.lowTo, s.highTo));
             }
         }
         return sum;
@@ -393,7 +418,10 @@ public final class Silhouette {
 
     /** The wood's height along its outer edge, from its lowest to its highest point there. */
     public double outerEdge() {
-        return columns.isEmpty() ? 0 : columns.getLast().spans.getLast().highTo - columns.getLast().spans.getFirst().lowTo;
+        return columns.isEmpty()
+                ? 0
+                : columns.getLast().spans.getLast().highTo
+                        - columns.getLast().spans.getFirst().lowTo;
     }
 
     /**
@@ -405,8 +433,10 @@ public final class Silhouette {
     public List<double[]> touching(Point way) {
         if (way.x() != 0) {
             Column end = way.x() < 0 ? columns.getFirst() : columns.getLast();
-            return end.spans.stream().map(s -> way.x() < 0 ? new double[] {s.lowFrom, s.highFrom} : new double[] {s.lowTo, s.highTo})
-                    .filter(run -> run[1] - run[0] > NOTHING).toList();
+            return end.spans.stream()
+                    .map(s -> way.x() < 0 ? new double[] {s.lowFrom, s.highFrom} : new double[] {s.lowTo, s.highTo})
+                    .filter(run -> run[1] - run[0] > NOTHING)
+                    .toList();
         }
         double level = way.y() < 0 ? low() : high();
         return columns.stream().filter(c -> {
@@ -517,7 +547,9 @@ public final class Silhouette {
 
     private static List<List<Point>> chained(Map<Point, List<Point>> edges) {
         List<List<Point>> loops = new ArrayList<>();
-        List<Point> starts = edges.keySet().stream().sorted(Comparator.comparingDouble(Point::x).thenComparingDouble(Point::y)).toList();
+        List<Point> starts = edges.keySet().stream()
+                .sorted(Comparator.comparingDouble(Point::x).thenComparingDouble(Point::y))
+                .toList();
         for (Point start : starts) {
             while (!Known.in(edges, start).isEmpty()) {
                 List<Point> loop = new ArrayList<>();

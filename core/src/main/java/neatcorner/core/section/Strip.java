@@ -19,8 +19,15 @@ import neatcorner.core.wood.Species;
  * @param outer     its front edge on the outside
  * @param source    what it is made from
  */
-public record Strip(Species species, Length width, Length thickness, Length setIn, Profile front, Edging inner, Edging outer,
-                    Source source) {
+public record Strip(
+        Species species,
+        Length width,
+        Length thickness,
+        Length setIn,
+        Profile front,
+        Edging inner,
+        Edging outer,
+        Source source) {
     /** The most strips glued into one section. */
     public static final int MOST = 6;
     private static final int FRONT_STEPS = 24;
@@ -48,7 +55,8 @@ public record Strip(Species species, Length width, Length thickness, Length setI
 
     /** A plain strip. */
     public static Strip plain(Species species, Length width, Length thickness) {
-        return new Strip(species, width, thickness, Length.ZERO, Profile.FLAT, Edging.SQUARE, Edging.SQUARE, Source.BOARD);
+        return new Strip(
+                species, width, thickness, Length.ZERO, Profile.FLAT, Edging.SQUARE, Edging.SQUARE, Source.BOARD);
     }
 
     /** Of another wood. */
@@ -99,7 +107,9 @@ public record Strip(Species species, Length width, Length thickness, Length setI
 
     /** Whether nothing is cut from it. */
     public boolean isPlain() {
-        return front.shape() == Profile.Shape.FLAT && inner.kind() == Edging.Kind.SQUARE && outer.kind() == Edging.Kind.SQUARE;
+        return front.shape() == Profile.Shape.FLAT
+                && inner.kind() == Edging.Kind.SQUARE
+                && outer.kind() == Edging.Kind.SQUARE;
     }
 
     /** Its wood, with its inner edge at {@code left} and its back at {@code low}, in mm. */
@@ -116,7 +126,13 @@ public record Strip(Species species, Length width, Length thickness, Length setI
         for (double in : outer.stops()) {
             stops.add(wide - in);
         }
-        return Silhouette.under(low, stops.stream().map(x -> x + left).toList(), x -> low + thickness.toMm()
-                - Math.max(front.belowMm(Math.clamp((x - left) / wide, 0, 1)), Math.max(inner.below(x - left), outer.below(left + wide - x))));
+        return Silhouette.under(
+                low,
+                stops.stream().map(x -> x + left).toList(),
+                x -> low
+                        + thickness.toMm()
+                        - Math.max(
+                                front.belowMm(Math.clamp((x - left) / wide, 0, 1)),
+                                Math.max(inner.below(x - left), outer.below(left + wide - x))));
     }
 }

@@ -27,7 +27,8 @@ public record Moulding(Section section, List<Sale> sold, List<Sticks> onHand) {
             throw Refusal.of("moulding.moulding_is_sold_in", section.name());
         }
         Map<Length, Sale> byLength = new LinkedHashMap<>();
-        sold.forEach(sale -> byLength.merge(sale.length(), sale, (one, other) -> other.price().isPresent() ? other : one));
+        sold.forEach(sale -> byLength.merge(
+                sale.length(), sale, (one, other) -> other.price().isPresent() ? other : one));
         sold = byLength.values().stream().sorted(Comparator.comparing(Sale::length)).toList();
         onHand = onHand.stream().sorted(Comparator.comparing(Sticks::length)).toList();
     }
@@ -37,9 +38,13 @@ public record Moulding(Section section, List<Sale> sold, List<Sticks> onHand) {
         return sold.stream().allMatch(sale -> sale.price().isPresent());
     }
 
-    /** What a length on sale costs in the smallest coin, or how many millimetres it is long where not all have a price. */
+    /**
+     * What a length on sale costs in the smallest coin, or how many millimetres it is long where not all have a price.
+     */
     public long cost(Sale sale) {
-        return isPriced() ? sale.price().orElseThrow().of(sale.length(), section.width(), section.thickness()) : Math.round(sale.length().toMm());
+        return isPriced()
+                ? sale.price().orElseThrow().of(sale.length(), section.width(), section.thickness())
+                : Math.round(sale.length().toMm());
     }
 
     /** With other sticks on the rack. */

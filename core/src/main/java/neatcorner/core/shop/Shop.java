@@ -26,7 +26,14 @@ import neatcorner.core.wood.Species;
  * @param rack      what lies there with a label of its own
  * @param currency  as it is written before an amount, up to 8 characters; may be empty
  */
-public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Clamps> clamps, Climate climate, Rack rack, String currency) {
+public record Shop(
+        String name,
+        Habits habits,
+        List<Moulding> mouldings,
+        List<Clamps> clamps,
+        Climate climate,
+        Rack rack,
+        String currency) {
     /** What amounts are written with until the shop says otherwise. */
     public static final String USUAL_CURRENCY = "$";
 
@@ -40,19 +47,49 @@ public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Cl
 
     /** A shop on its first day: a few plain sections to start from, nothing on the rack, four corner vices. */
     public static Shop starting() {
-        return new Shop("", Habits.USUAL, List.of(
-                unstocked("plain", Species.POPLAR, Length.inches(1, 1, 2), Length.inches(0, 3, 4),
-                        new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 1, 2)), Profile.FLAT),
-                unstocked("narrow", Species.MAPLE, Length.inches(0, 3, 4), Length.inches(1),
-                        new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 5, 8)), Profile.FLAT),
-                unstocked("scoop", Species.RED_OAK, Length.inches(2), Length.inches(1, 1, 8),
-                        new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 1, 2)),
-                        new Profile(Profile.Shape.SCOOP, Length.inches(0, 3, 8))),
-                unstocked("floater", Species.BASSWOOD, Length.inches(0, 3, 8), Length.inches(1, 1, 2),
-                        new Recess.Floater(Length.inches(0, 3, 4), Length.inches(0, 3, 8)), Profile.FLAT),
-                unstocked("stretcher bar", Species.PINE, Length.inches(1, 1, 2), Length.inches(0, 3, 4),
-                        new Recess.Bar(), Profile.FLAT)),
-                List.of(new Clamps(ClampKind.CORNER_VICE, 4, Length.inches(96))), Climate.USUAL, Rack.EMPTY, USUAL_CURRENCY);
+        return new Shop(
+                "",
+                Habits.USUAL,
+                List.of(
+                        unstocked(
+                                "plain",
+                                Species.POPLAR,
+                                Length.inches(1, 1, 2),
+                                Length.inches(0, 3, 4),
+                                new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 1, 2)),
+                                Profile.FLAT),
+                        unstocked(
+                                "narrow",
+                                Species.MAPLE,
+                                Length.inches(0, 3, 4),
+                                Length.inches(1),
+                                new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 5, 8)),
+                                Profile.FLAT),
+                        unstocked(
+                                "scoop",
+                                Species.RED_OAK,
+                                Length.inches(2),
+                                Length.inches(1, 1, 8),
+                                new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 1, 2)),
+                                new Profile(Profile.Shape.SCOOP, Length.inches(0, 3, 8))),
+                        unstocked(
+                                "floater",
+                                Species.BASSWOOD,
+                                Length.inches(0, 3, 8),
+                                Length.inches(1, 1, 2),
+                                new Recess.Floater(Length.inches(0, 3, 4), Length.inches(0, 3, 8)),
+                                Profile.FLAT),
+                        unstocked(
+                                "stretcher bar",
+                                Species.PINE,
+                                Length.inches(1, 1, 2),
+                                Length.inches(0, 3, 4),
+                                new Recess.Bar(),
+                                Profile.FLAT)),
+                List.of(new Clamps(ClampKind.CORNER_VICE, 4, Length.inches(96))),
+                Climate.USUAL,
+                Rack.EMPTY,
+                USUAL_CURRENCY);
     }
 
     private static Moulding unstocked(String name, Species species, Length face, Length thickness, Recess recess,
@@ -68,7 +105,9 @@ public record Shop(String name, Habits habits, List<Moulding> mouldings, List<Cl
 
     /** The woods that are known and those with own values that lie on the rack or are in its mouldings. */
     public List<Species> woods() {
-        Stream<Species> own = Stream.concat(mouldings.stream().flatMap(m -> m.section().woods().stream()), rack.all(Board.class).stream().map(Board::species));
+        Stream<Species> own = Stream.concat(
+                mouldings.stream().flatMap(m -> m.section().woods().stream()),
+                rack.all(Board.class).stream().map(Board::species));
         return Stream.concat(Species.known().stream(), own).distinct().toList();
     }
 

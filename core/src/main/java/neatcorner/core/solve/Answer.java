@@ -18,7 +18,9 @@ public interface Answer {
         return cost() == 0 ? 0 : (double) (cost() - bound()) / cost();
     }
 
-    /** Whether it is worth having in the place of another to the same problem: cheaper, or as cheap and better proven. */
+    /**
+     * Whether it is worth having in the place of another to the same problem: cheaper, or as cheap and better proven.
+     */
     default boolean isBetterThan(Answer other) {
         return cost() < other.cost() || cost() == other.cost() && bound() >= other.bound() && !equals(other);
     }

@@ -1,6 +1,9 @@
 package neatcorner.core.solve;
 
-/** Numbers from a fixed sequence (Lehmer's generator with Park and Miller's multiplier): a search that draws from it always goes the same way. */
+/**
+ * Numbers from a fixed sequence (Lehmer's generator with Park and Miller's multiplier): a search that draws from it
+ * always goes the same way.
+ */
 public final class Chance {
     private long last = 1;
 

@@ -5,7 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 
-/** The best answers so far, those asked for least lately forgotten first: so many of them, and of so many pieces in all. May be asked from any thread. */
+/**
+ * The best answers so far, those asked for least lately forgotten first: so many of them, and of so many pieces in all.
+ * May be asked from any thread.
+ */
 public final class KnownAnswers implements Answers {
     private static final int MOST_ANSWERS = 400;
     private static final long MOST_PIECES = 200_000;

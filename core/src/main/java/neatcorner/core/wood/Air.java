@@ -33,7 +33,8 @@ public record Air(Share humidity, double celsius) {
         double k1 = 6.34 + 0.000775 * t - 0.0000935 * t * t;
         double k2 = 1.09 + 0.0284 * t - 0.0000904 * t * t;
         double kh = k * h;
-        double percent = 1800 / w * (kh / (1 - kh) + (k1 * kh + 2 * k1 * k2 * kh * kh) / (1 + k1 * kh + k1 * k2 * kh * kh));
+        double percent =
+                1800 / w * (kh / (1 - kh) + (k1 * kh + 2 * k1 * k2 * kh * kh) / (1 + k1 * kh + k1 * k2 * kh * kh));
         return new Share(percent / 100);
     }
 }

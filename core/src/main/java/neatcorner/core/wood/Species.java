@@ -67,7 +67,8 @@ public record Species(String name, boolean isOwn, double density, double radial,
     /** Douglas fir, coast type. */
     public static final Species DOUGLAS_FIR = known("douglas_fir", 530, 165, 267, Hardness.SOFT, 0xD6A06A, true);
     /** Eastern white pine. */
-    public static final Species EASTERN_WHITE_PINE = known("eastern_white_pine", 390, 71, 212, Hardness.SOFT, 0xE8CD9A, false);
+    public static final Species EASTERN_WHITE_PINE =
+            known("eastern_white_pine", 390, 71, 212, Hardness.SOFT, 0xE8CD9A, false);
     /** Elm. */
     public static final Species ELM = known("elm", 560, 144, 338, Hardness.MIDDLING, 0xBD9468, true);
     /** Hickory. */
@@ -86,7 +87,10 @@ public record Species(String name, boolean isOwn, double density, double radial,
     public static final Species TEAK = known("teak", 655, 101, 186, Hardness.MIDDLING, 0xA9743F, false);
 
     public Species {
-        if (name.isBlank() || name.length() > LONGEST_NAME || name.contains("/") || name.chars().anyMatch(Character::isISOControl)) {
+        if (name.isBlank()
+                || name.length() > LONGEST_NAME
+                || name.contains("/")
+                || name.chars().anyMatch(Character::isISOControl)) {
             throw Refusal.of("species.name_of_wood_have", name, LONGEST_NAME);
         }
         if (isOwn && KNOWN.stream().anyMatch(known -> known.name.equalsIgnoreCase(name.strip().replace(' ', '_')))) {
@@ -97,8 +101,10 @@ public record Species(String name, boolean isOwn, double density, double radial,
         Range.number("tangential_movement_per", tangential, 0, 0.01);
     }
 
-    private static Species known(String key, double density, int radial, int tangential, Hardness hardness, int colour, boolean splinters) {
-        Species species = new Species(key, false, density, radial * 1e-5, tangential * 1e-5, hardness, splinters, colour);
+    private static Species known(
+            String key, double density, int radial, int tangential, Hardness hardness, int colour, boolean splinters) {
+        Species species =
+                new Species(key, false, density, radial * 1e-5, tangential * 1e-5, hardness, splinters, colour);
         KNOWN.add(species);
         return species;
     }
@@ -109,7 +115,8 @@ public record Species(String name, boolean isOwn, double density, double radial,
     }
 
     /** A wood with a maker's own values; it is drawn the darker the denser it is. */
-    public static Species own(String name, double density, double radial, double tangential, Hardness hardness, boolean splinters) {
+    public static Species own(
+            String name, double density, double radial, double tangential, Hardness hardness, boolean splinters) {
         double dark = Math.clamp((density - 350) / 650, 0, 1);
         int colour = shade(0xE3, 0x7A, dark) << 16 | shade(0xC8, 0x4C, dark) << 8 | shade(0x9B, 0x30, dark);
         return new Species(name.strip(), true, density, radial, tangential, hardness, splinters, colour);

@@ -90,9 +90,13 @@ public final class Phrasebook {
 
     /** The marks in use, or where a length would go to nothing the finer ones that show it. */
     private Graduation seen(Length length, Rounding rounding) {
-        return length.isZero() || !graduation.round(length, rounding).isZero() ? graduation
-                : Stream.of(Graduation.values()).filter(g -> g.unit() == graduation.unit() && g.parts() > graduation.parts())
-                .filter(g -> !g.round(length, rounding).isZero()).findFirst().orElse(graduation);
+        return length.isZero() || !graduation.round(length, rounding).isZero()
+                ? graduation
+                : Stream.of(Graduation.values())
+                        .filter(g -> g.unit() == graduation.unit() && g.parts() > graduation.parts())
+                        .filter(g -> !g.round(length, rounding).isZero())
+                        .findFirst()
+                        .orElse(graduation);
     }
 
     /**
@@ -113,11 +117,15 @@ public final class Phrasebook {
             case Length length -> seen(length, Rounding.NEAREST).write(length).toString();
             case Angle angle -> write(angle);
             case Area area -> imperial() ? trimmed(area.toSquareInches(), 2) + " in²" : trimmed(area.mm2(), 0) + " mm²";
-            case Volume volume -> imperial() ? decimals(volume.toBoardFeet(), 2) + " bd ft" : decimals(volume.toDm3(), 2) + " dm³";
-            case SecondMoment moment -> imperial() ? trimmed(moment.toInches4(), 3) + " in⁴" : trimmed(moment.mm4() / 1e4, 2) + " cm⁴";
+            case Volume volume ->
+                imperial() ? decimals(volume.toBoardFeet(), 2) + " bd ft" : decimals(volume.toDm3(), 2) + " dm³";
+            case SecondMoment moment ->
+                imperial() ? trimmed(moment.toInches4(), 3) + " in⁴" : trimmed(moment.mm4() / 1e4, 2) + " cm⁴";
             case Mass mass -> write(mass);
-            case Force force -> imperial() ? write(force.asMass()).replace(" lb", " lbf").replace(" oz", " ozf")
-                    : trimmed(force.newtons(), force.newtons() < 10 ? 1 : 0) + " N";
+            case Force force ->
+                imperial()
+                        ? write(force.asMass()).replace(" lb", " lbf").replace(" oz", " ozf")
+                        : trimmed(force.newtons(), force.newtons() < 10 ? 1 : 0) + " N";
             case Count count -> Integer.toString(count.value());
             case Money money -> money.text();
             case Share share -> trimmed(share.toPercent(), 1) + " %";
@@ -133,7 +141,9 @@ public final class Phrasebook {
 
     private String write(Mass mass) {
         if (imperial()) {
-            return mass.toPounds() < 0.95 ? trimmed(mass.toPounds() * 16, 1) + " oz" : trimmed(mass.toPounds(), mass.toPounds() < 30 ? 1 : 0) + " lb";
+            return mass.toPounds() < 0.95
+                    ? trimmed(mass.toPounds() * 16, 1) + " oz"
+                    : trimmed(mass.toPounds(), mass.toPounds() < 30 ? 1 : 0) + " lb";
         }
         return mass.toKg() < 0.995 ? trimmed(mass.toKg() * 1000, 0) + " g" : trimmed(mass.toKg(), 2) + " kg";
     }
@@ -143,7 +153,9 @@ public final class Phrasebook {
         if (minutes < 120) {
             return minutes + " min";
         }
-        return minutes % 60 == 0 || minutes >= 600 ? (minutes + 30) / 60 + " h" : minutes / 60 + " h " + minutes % 60 + " min";
+        return minutes % 60 == 0 || minutes >= 600
+                ? (minutes + 30) / 60 + " h"
+                : minutes / 60 + " h " + minutes % 60 + " min";
     }
 
     private boolean imperial() {

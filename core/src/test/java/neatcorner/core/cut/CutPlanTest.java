@@ -52,9 +52,12 @@ class CutPlanTest {
     }
 
     @Property(tries = 60)
-    void noBladeTouchesTheNextPiece(@ForAll @IntRange(min = 4, max = 40) int width, @ForAll @IntRange(min = 4, max = 40) int height,
-                                    @ForAll @IntRange(min = 1, max = 12) int quantity, @ForAll @IntRange(min = 24, max = 60) int bottomSixteenths,
-                                    @ForAll @IntRange(min = 0, max = 4) int kerf32) {
+    void noBladeTouchesTheNextPiece(
+            @ForAll @IntRange(min = 4, max = 40) int width,
+            @ForAll @IntRange(min = 4, max = 40) int height,
+            @ForAll @IntRange(min = 1, max = 12) int quantity,
+            @ForAll @IntRange(min = 24, max = 60) int bottomSixteenths,
+            @ForAll @IntRange(min = 0, max = 4) int kerf32) {
         Job job = Sample.job(width + "", height + "").withQuantity(quantity)
                 .withFace("bottom", Optional.of(Length.inches(0, bottomSixteenths, 16)));
         job = job.withOverrides(job.overrides().with(Habit.KERF, Length.inches(0, kerf32, 32)));
@@ -66,7 +69,10 @@ class CutPlanTest {
     @Test
     void everyPieceOfEveryFrameIsCutOnce() {
         Plan plan = Planner.plan(Sample.job("12", "13").withQuantity(6), Sample.shop());
-        List<Piece> pieces = plan.cuts().sticks().stream().flatMap(s -> s.placed().stream()).map(StickLayout.Placed::piece).toList();
+        List<Piece> pieces = plan.cuts().sticks().stream()
+                .flatMap(s -> s.placed().stream())
+                .map(StickLayout.Placed::piece)
+                .toList();
         assertThat(pieces).hasSize(24).doesNotHaveDuplicates();
         for (Side side : plan.job().outline().round()) {
             assertThat(pieces.stream().filter(p -> p.member().side().equals(side)).map(Piece::frame).sorted().toList())
@@ -78,7 +84,8 @@ class CutPlanTest {
     @Test
     void theSlantedKerfTakesMoreOfTheEdgeThanTheBladeIsThick() {
         Plan plan = Planner.plan(Sample.job("12", "13"), Sample.shop());
-        assertThat(plan.figure(CutPlanner.GAP).orElseThrow().value().toInches()).isCloseTo(0.125 * Math.sqrt(2), within(1e-8));
+        assertThat(plan.figure(CutPlanner.GAP).orElseThrow().value().toInches())
+                .isCloseTo(0.125 * Math.sqrt(2), within(1e-8));
     }
 
     @Test
@@ -91,7 +98,8 @@ class CutPlanTest {
 
     @Test
     void whatTheRackLacksIsBoughtAndCounted() {
-        Plan plan = Planner.plan(Sample.job("20", "20").withQuantity(4), Sample.shop(Sample.plain(), new Sticks(in("96"), 1)));
+        Plan plan = Planner.plan(
+                Sample.job("20", "20").withQuantity(4), Sample.shop(Sample.plain(), new Sticks(in("96"), 1)));
         int bought = (int) plan.cuts().sticks().stream().filter(StickLayout::bought).count();
         assertThat(plan.cuts().toBuy()).containsExactlyEntriesOf(Map.of(in("96"), bought));
         assertThat(bought).isGreaterThanOrEqualTo(3);
@@ -104,7 +112,10 @@ class CutPlanTest {
         Length sticks = Length.sum(plan.cuts().sticks().stream().map(StickLayout::length).toList());
         Length pieces = Length.sum(plan.cuts().sticks().stream().flatMap(s -> s.placed().stream())
                 .map(p -> p.piece().member().longPoint().value()).toList());
-        Length kept = Length.sum(plan.cuts().sticks().stream().filter(s -> !s.remnant().isUnder(in("12"))).map(s -> s.remnant().plus(in("1/4"))).toList());
+        Length kept = Length.sum(plan.cuts().sticks().stream()
+                .filter(s -> !s.remnant().isUnder(in("12")))
+                .map(s -> s.remnant().plus(in("1/4")))
+                .toList());
         assertThat(plan.cuts().waste().orElseThrow().value()).isEqualTo(sticks.minus(pieces).minus(kept));
         assertThat(plan.cuts().share().orElseThrow().value().fraction())
                 .isCloseTo(plan.cuts().waste().orElseThrow().value().ratio(sticks), within(1e-12));

@@ -55,8 +55,13 @@ class DrawingTest {
     private static final Reader READER = new Reader(new Phrasebook(Graduation.INCH_16), PLAIN, 1);
 
     private static Stream<Job> jobs() {
-        return Stream.of(Sample.job("8", "10"), Sample.matted("2", "2", "2 1/2").withFace("bottom", Optional.of(in("2 1/2"))),
-                Sample.floating("36", "24"), Sample.stretched("48", "30"), Sample.job("60", "14"), Sample.job("10", "70"),
+        return Stream.of(
+                Sample.job("8", "10"),
+                Sample.matted("2", "2", "2 1/2").withFace("bottom", Optional.of(in("2 1/2"))),
+                Sample.floating("36", "24"),
+                Sample.stretched("48", "30"),
+                Sample.job("60", "14"),
+                Sample.job("10", "70"),
                 new Edit.Finish(Recipes.OIL).apply(new Edit.Strain(true).apply(Sample.job("40", "12"))));
     }
 
@@ -94,19 +99,29 @@ class DrawingTest {
         jobs().forEach(job -> {
             Plan plan = plan(job);
             Picture picture = FrameDrawing.draw(plan, Station.CUTS, READER, 560, 520);
-            List<Mark.Area> members = picture.marks().stream().filter(Mark.Area.class::isInstance).map(Mark.Area.class::cast)
-                    .filter(area -> area.fill() instanceof Paint.Wood).toList();
+            List<Mark.Area> members = picture.marks().stream()
+                    .filter(Mark.Area.class::isInstance)
+                    .map(Mark.Area.class::cast)
+                    .filter(area -> area.fill() instanceof Paint.Wood)
+                    .toList();
             assertThat(members).hasSize(4);
             Mark.Area top = members.getFirst();
-            double scale = distance(top.outline().get(0), top.outline().get(1)) / plan.frame().members().getFirst().longPoint().value().toMm();
+            double scale = distance(top.outline().get(0), top.outline().get(1))
+                    / plan.frame().members().getFirst().longPoint().value().toMm();
             for (int i = 0; i < 4; i++) {
                 var member = plan.frame().members().get(i);
                 List<Mark.At> outline = members.get(i).outline();
-                assertThat(distance(outline.get(0), outline.get(1))).isCloseTo(member.longPoint().value().toMm() * scale, within(1e-6));
-                assertThat(distance(outline.get(2), outline.get(3))).isCloseTo(member.shortPoint().value().toMm() * scale, within(1e-5));
+                assertThat(distance(outline.get(0), outline.get(1)))
+                        .isCloseTo(member.longPoint().value().toMm() * scale, within(1e-6));
+                assertThat(distance(outline.get(2), outline.get(3)))
+                        .isCloseTo(member.shortPoint().value().toMm() * scale, within(1e-5));
                 List<Mark.At> next = members.get((i + 1) % 4).outline();
-                assertThat(distance(outline.get(1), next.get(0))).as("outside corners meet").isLessThan(1e-6);
-                assertThat(distance(outline.get(2), next.get(3))).as("sight corners meet").isLessThan(1e-4);
+                assertThat(distance(outline.get(1), next.get(0)))
+                        .as("outside corners meet")
+                        .isLessThan(1e-6);
+                assertThat(distance(outline.get(2), next.get(3)))
+                        .as("sight corners meet")
+                        .isLessThan(1e-4);
             }
         });
     }
@@ -118,7 +133,8 @@ class DrawingTest {
     @Test
     void theGivenSizesCarryTagsAndSoDoTheLongPoints() {
         Picture picture = FrameDrawing.draw(plan(Sample.job("8", "10")), Station.BRIEF, READER, 560, 520);
-        assertThat(picture.tags().map(tag -> tag.figure().id())).contains("glass.width", "glass.height", "member.top.long", "member.right.long");
+        assertThat(picture.tags().map(tag -> tag.figure().id()))
+                .contains("glass.width", "glass.height", "member.top.long", "member.right.long");
         Picture glue = FrameDrawing.draw(plan(Sample.job("8", "10")), Station.GLUE_UP, READER, 560, 520);
         assertThat(glue.tags().map(Mark.Tag::figure)).hasSize(6).allMatch(Tape.class::isInstance);
         assertThat(glue.tags()).allMatch(tag -> tag.value().whole().equals("?"));
@@ -139,10 +155,15 @@ class DrawingTest {
     void sticksShowEveryPieceOnceWithItsTrueLength() {
         Plan plan = plan(Sample.job("12", "13").withQuantity(6));
         Picture picture = StickDrawing.draw(plan, READER, 900, StickDrawing.MOST_SHOWN);
-        long labelled = picture.marks().stream().filter(mark -> mark instanceof Mark.Text text && text.text().matches("[A-D]–[A-D].*")).count();
+        long labelled = picture.marks().stream()
+                .filter(mark -> mark instanceof Mark.Text text && text.text().matches("[A-D]–[A-D].*"))
+                .count();
         assertThat(labelled).isEqualTo(24);
         assertThat(picture.height()).isGreaterThan(plan.cuts().sticks().size() * 24.0);
-        long kerfs = picture.marks().stream().filter(mark -> mark instanceof Mark.Stroke stroke && stroke.paint().equals(Paint.of(Ink.SAW))).count();
+        long kerfs = picture.marks().stream()
+                .filter(mark ->
+                        mark instanceof Mark.Stroke stroke && stroke.paint().equals(Paint.of(Ink.SAW)))
+                .count();
         assertThat(kerfs).as("two cuts a piece").isEqualTo(48);
     }
 
@@ -179,26 +200,55 @@ class DrawingTest {
     void textIsLegibleInBothLights(Palette palette) {
         for (Ink ground : List.of(Ink.PAPER, Ink.PANEL)) {
             for (Ink text : List.of(Ink.INK, Ink.SOFT, Ink.GIVEN, Ink.SAW, Ink.GOOD, Ink.CAUTION)) {
-                assertThat(contrast(palette.rgb(text), palette.rgb(ground))).as(text + " on " + ground).isGreaterThan(4.5);
+                assertThat(contrast(palette.rgb(text), palette.rgb(ground)))
+                        .as(text + " on " + ground)
+                        .isGreaterThan(4.5);
             }
         }
         assertThat(contrast(palette.rgb(Ink.GIVEN), palette.rgb(Ink.GIVEN_GROUND))).isGreaterThan(4.5);
     }
 
-    /** Whatever lies under a word or a number: wood of every species, glass, mirror, mat and what is drawn over them. */
+    /**
+     * Whatever lies under a word or a number: wood of every species, glass, mirror, mat and what is drawn over them.
+     */
     @Test
     void everythingWrittenIsLegibleOnWhatLiesUnderIt() {
-        List<RackItem> sheets = Stream.of(Material.PICTURE_GLASS, Material.MIRROR, Material.MAT_4_PLY, Material.PAPER, Material.CORRUGATED)
-                .<RackItem>map(m -> new Sheet("S-" + m, m, in("40"), in("32"), Length.mm(2), 9, true, Sheet.Grain.NONE, "", Optional.empty(), "")).toList();
+        List<RackItem> sheets = Stream.of(
+                        Material.PICTURE_GLASS,
+                        Material.MIRROR,
+                        Material.MAT_4_PLY,
+                        Material.PAPER,
+                        Material.CORRUGATED)
+                .<RackItem>map(m -> new Sheet(
+                        "S-" + m,
+                        m,
+                        in("40"),
+                        in("32"),
+                        Length.mm(2),
+                        9,
+                        true,
+                        Sheet.Grain.NONE,
+                        "",
+                        Optional.empty(),
+                        ""))
+                .toList();
         Shop shop = Sample.shop().withRack(new Rack(sheets));
         List<Job> jobs = new ArrayList<>(jobs().toList());
-        Species.known().forEach(wood -> jobs.add(new Edit.ChooseSection(Ready.FLAT.in(wood, "flat")).apply(Sample.job("12", "13"))));
+        Species.known()
+                .forEach(wood ->
+                        jobs.add(new Edit.ChooseSection(Ready.FLAT.in(wood, "flat")).apply(Sample.job("12", "13"))));
         for (Job job : jobs) {
             Plan plan = Planner.plan(job, shop);
-            List<Picture> pictures = new ArrayList<>(List.of(CornerDrawing.draw(plan, READER, 500, 400), SectionDrawing.draw(plan, READER, 500, 400),
-                    StickDrawing.draw(plan, READER, 700, StickDrawing.FEW_SHOWN), MitreFaceDrawing.draw(plan, READER, 400, 300), FinishDrawing.draw(plan, READER, 400),
-                    SheetDrawing.draw(SheetLot.of(List.of(new Lots.Order("a", plan.frame())), shop, Answers.NONE), READER, 700)));
-            Stream.of(Station.values()).forEach(station -> pictures.add(FrameDrawing.draw(plan, station, READER, 600, 500)));
+            List<Picture> pictures = new ArrayList<>(List.of(
+                    CornerDrawing.draw(plan, READER, 500, 400),
+                    SectionDrawing.draw(plan, READER, 500, 400),
+                    StickDrawing.draw(plan, READER, 700, StickDrawing.FEW_SHOWN),
+                    MitreFaceDrawing.draw(plan, READER, 400, 300),
+                    FinishDrawing.draw(plan, READER, 400),
+                    SheetDrawing.draw(
+                            SheetLot.of(List.of(new Lots.Order("a", plan.frame())), shop, Answers.NONE), READER, 700)));
+            Stream.of(Station.values())
+                    .forEach(station -> pictures.add(FrameDrawing.draw(plan, station, READER, 600, 500)));
             pictures.addAll(rooms(plan));
             pictures.forEach(DrawingTest::isLegible);
         }
@@ -206,25 +256,55 @@ class DrawingTest {
 
     /** The pictures that stand for a station alone. */
     private static List<Picture> rooms(Plan plan) {
-        List<LogDrawing.Event> events = List.of(new LogDrawing.Event(1, "1 May", "new job", false, false), new LogDrawing.Event(2, "2 May", "x".repeat(300), true, false));
-        return List.of(CornerSheet.draw(plan, READER, 540, 600), GlueClock.draw(plan, READER, 880), FrameDrawing.back(plan, READER, 880, 180),
-                FitDrawing.draw(plan, READER, 540, 400), WallDrawing.draw(plan, READER, 540, 600), LogDrawing.draw(plan, events, READER, 540, 600));
+        List<LogDrawing.Event> events = List.of(
+                new LogDrawing.Event(1, "1 May", "new job", false, false),
+                new LogDrawing.Event(2, "2 May", "x".repeat(300), true, false));
+        return List.of(
+                CornerSheet.draw(plan, READER, 540, 600),
+                GlueClock.draw(plan, READER, 880),
+                FrameDrawing.back(plan, READER, 880, 180),
+                FitDrawing.draw(plan, READER, 540, 400),
+                WallDrawing.draw(plan, READER, 540, 600),
+                LogDrawing.draw(plan, events, READER, 540, 600));
     }
 
-    /** On the wall there is what the frame hangs on: as many hooks as are named, as far apart as its rings; a cleat is long. */
+    /**
+     * On the wall there is what the frame hangs on: as many hooks as are named, as far apart as its rings; a cleat is
+     * long.
+     */
     @ParameterizedTest
     @CsvSource({"RINGS_AND_WIRE, 1", "SAW_TOOTH, 1", "TWO_HOOKS, 2", "CLEAT, 1"})
     void theWallShowsWhatTheFrameHangsOn(Hardware hardware, int places) {
         Job job = Sample.job("24", "18");
         Plan plan = Planner.plan(job.withChoices(job.choices().withHardware(Optional.of(hardware))), Sample.shop());
-        List<Mark.Area> areas = WallDrawing.draw(plan, READER, 540, 600).marks().stream().filter(Mark.Area.class::isInstance).map(Mark.Area.class::cast).toList();
+        List<Mark.Area> areas = WallDrawing.draw(plan, READER, 540, 600).marks().stream()
+                .filter(Mark.Area.class::isInstance)
+                .map(Mark.Area.class::cast)
+                .toList();
         List<Mark.Area> drawn = areas.stream().filter(area -> area.fill().equals(Paint.of(Ink.SAW))).toList();
         assertThat(drawn).hasSize(places);
-        double floor = areas.stream().filter(area -> area.fill().equals(Paint.of(Ink.BOARD))).findFirst().orElseThrow().outline().getFirst().y();
+        double floor = areas.stream()
+                .filter(area -> area.fill().equals(Paint.of(Ink.BOARD)))
+                .findFirst()
+                .orElseThrow()
+                .outline()
+                .getFirst()
+                .y();
         double hook = drawn.getFirst().outline().stream().mapToDouble(Mark.At::y).average().orElseThrow();
         double unit = (floor - hook) / plan.hang().hookHeight().value().toMm();
         double across = drawn.getLast().outline().getFirst().x() - drawn.getFirst().outline().getFirst().x();
-        assertThat(across).isCloseTo(places == 1 ? 0 : plan.hang().rings().orElseThrow().apart().value().toMm() * unit, within(0.5));
+        assertThat(across)
+                .isCloseTo(
+                        places == 1
+                                ? 0
+                                : plan.hang()
+                                                .rings()
+                                                .orElseThrow()
+                                                .apart()
+                                                .value()
+                                                .toMm()
+                                        * unit,
+                        within(0.5));
         double wide = drawn.getFirst().outline().get(1).x() - drawn.getFirst().outline().getFirst().x();
         assertThat(wide > 20).isEqualTo(hardware == Hardware.CLEAT);
     }
@@ -232,19 +312,22 @@ class DrawingTest {
     /** Nothing that is said in a station's picture is cut off at its edge, whatever the job. */
     @Test
     void wordsOfTheRoomsStayInside() {
-        jobs().map(DrawingTest::plan).flatMap(plan -> rooms(plan).stream()).forEach(picture -> picture.marks().forEach(mark -> {
-            if (mark instanceof Mark.Text text) {
-                double wide = PLAIN.width(text.text(), text.size(), text.bold());
-                double left = text.at().x() - switch (text.anchor()) {
-                    case START -> 0;
-                    case MIDDLE -> wide / 2;
-                    case END -> wide;
-                };
-                assertThat(left).as(text.text()).isGreaterThanOrEqualTo(-1);
-                assertThat(left + wide).as(text.text()).isLessThanOrEqualTo(picture.width() + 1);
-                assertThat(text.at().y()).as(text.text()).isBetween(0.0, picture.height());
-            }
-        }));
+        jobs().map(DrawingTest::plan)
+                .flatMap(plan -> rooms(plan).stream())
+                .forEach(picture -> picture.marks().forEach(mark -> {
+                    if (mark instanceof Mark.Text text) {
+                        double wide = PLAIN.width(text.text(), text.size(), text.bold());
+                        double left = text.at().x()
+                                - switch (text.anchor()) {
+                                    case START -> 0;
+                                    case MIDDLE -> wide / 2;
+                                    case END -> wide;
+                                };
+                        assertThat(left).as(text.text()).isGreaterThanOrEqualTo(-1);
+                        assertThat(left + wide).as(text.text()).isLessThanOrEqualTo(picture.width() + 1);
+                        assertThat(text.at().y()).as(text.text()).isBetween(0.0, picture.height());
+                    }
+                }));
     }
 
     /** However a number is set, the figures of its fraction are 11 high or as high as the number's own. */
@@ -252,8 +335,10 @@ class DrawingTest {
     @ValueSource(doubles = {12, 15, 16.9, 17, 19, 24, 36, 72})
     void fractionsCanBeRead(double size) {
         StackedNumeral set = StackedNumeral.of(Graduation.INCH_16.write(in("14 7/8")), size, PLAIN);
-        assertThat(set.runs()).allMatch(run -> run.size() * StackedNumeral.CAP >= Math.min(11, size * StackedNumeral.CAP) - 1e-9);
-        assertThat(set.runs().stream().map(StackedNumeral.Run::text).toList()).isEqualTo(size < 18.9 ? List.of("14", "7/8", "″") : List.of("14", "7", "8", "″"));
+        assertThat(set.runs())
+                .allMatch(run -> run.size() * StackedNumeral.CAP >= Math.min(11, size * StackedNumeral.CAP) - 1e-9);
+        assertThat(set.runs().stream().map(StackedNumeral.Run::text).toList())
+                .isEqualTo(size < 18.9 ? List.of("14", "7/8", "″") : List.of("14", "7", "8", "″"));
         assertThat(set.height()).isGreaterThanOrEqualTo(size);
     }
 
@@ -261,8 +346,17 @@ class DrawingTest {
         List<Mark> marks = picture.marks();
         for (int i = 0; i < marks.size(); i++) {
             switch (marks.get(i)) {
-                case Mark.Text text -> isLegible(text.ink(), Legible.ground(marks, i, Legible.Box.of(text, PLAIN).middle()), text.text());
-                case Mark.Number number -> isLegible(number.ink(), Legible.ground(marks, i, Legible.Box.of(number, PLAIN).middle()), number.numeral().toString());
+                case Mark.Text text ->
+                    isLegible(
+                            text.ink(),
+                            Legible.ground(marks, i, Legible.Box.of(text, PLAIN).middle()),
+                            text.text());
+                case Mark.Number number ->
+                    isLegible(
+                            number.ink(),
+                            Legible.ground(
+                                    marks, i, Legible.Box.of(number, PLAIN).middle()),
+                            number.numeral().toString());
                 default -> { }
             }
         }
@@ -270,7 +364,9 @@ class DrawingTest {
 
     private static void isLegible(Ink ink, Paint ground, String what) {
         for (Palette palette : Palette.values()) {
-            assertThat(contrast(palette.rgb(ink), palette.rgb(ground))).as("\"" + what + "\" in " + ink + " on " + ground + ", " + palette).isGreaterThanOrEqualTo(4.5);
+            assertThat(contrast(palette.rgb(ink), palette.rgb(ground)))
+                    .as("\"" + what + "\" in " + ink + " on " + ground + ", " + palette)
+                    .isGreaterThanOrEqualTo(4.5);
         }
     }
 

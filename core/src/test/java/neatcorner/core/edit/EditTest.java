@@ -50,8 +50,11 @@ class EditTest {
     /** A number that is read and written back changes nothing; another one is read back as it was written. */
     @Test
     void everyEntryReadsWhatItWrites() {
-        List<Job> jobs = List.of(job.withFace("bottom", Optional.of(in("2"))).withMeasured(Tape.TOP, in("12")), Sample.floating("20", "20"),
-                Sample.stretched("20", "20"), new Edit.ChooseFastener(Optional.of(in("1"))).apply(job));
+        List<Job> jobs = List.of(
+                job.withFace("bottom", Optional.of(in("2"))).withMeasured(Tape.TOP, in("12")),
+                Sample.floating("20", "20"),
+                Sample.stretched("20", "20"),
+                new Edit.ChooseFastener(Optional.of(in("1"))).apply(job));
         for (Job each : jobs) {
             for (Entry entry : Entry.of(each)) {
                 Length now = entry.read().apply(each);
@@ -59,14 +62,17 @@ class EditTest {
                 Job changed = entry.write().apply(each, more);
                 Length read = Entry.of(changed, entry.key()).orElseThrow().read().apply(changed);
                 assertThat(read).as(entry.key().id()).isEqualTo(more);
-                assertThat(Entry.of(each, entry.key()).orElseThrow().read().apply(each)).as("the job itself is untouched").isEqualTo(now);
+                assertThat(Entry.of(each, entry.key()).orElseThrow().read().apply(each))
+                        .as("the job itself is untouched")
+                        .isEqualTo(now);
             }
         }
     }
 
     @Test
     void aNumberTheJobDoesNotHaveCannotBeEntered() {
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Edit.Enter(BorderKey.TOP, in("2")).apply(Sample.job("8", "10")))
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> new Edit.Enter(BorderKey.TOP, in("2")).apply(Sample.job("8", "10")))
                 .withMessageContaining("border.top");
         assertThat(Entry.of(Sample.stretched("20", "20"), SectionKey.LIP)).isEmpty();
         assertThat(Entry.of(job, new StripKey(0, StripKey.What.DROP))).as("a flat front does not fall").isEmpty();
@@ -99,7 +105,8 @@ class EditTest {
 
     @Test
     void anotherJointForgetsTheOldFastenersLength() {
-        Job pinned = new Edit.ChooseFastener(Optional.of(in("1"))).apply(new Edit.ChooseJoint(Optional.of(JointKind.PINNED)).apply(job));
+        Job pinned = new Edit.ChooseFastener(Optional.of(in("1")))
+                .apply(new Edit.ChooseJoint(Optional.of(JointKind.PINNED)).apply(job));
         assertThat(new Edit.ChooseJoint(Optional.of(JointKind.SPLINED)).apply(pinned).choices().fastener()).isEmpty();
     }
 
@@ -127,16 +134,36 @@ class EditTest {
     @Test
     void aJobThatCannotBeIsRefusedByName() {
         assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job.withTitle(" ")).withMessageContaining("title");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job.withTitle("x".repeat(121))).withMessageContaining("1 to 120");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job.withOrder("x".repeat(121))).withMessageContaining("order");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job.withQuantity(1000)).withMessageContaining("quantity is 1000");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job.withFace("bottom", Optional.of(in("1/8")))).withMessageContaining("face of bottom");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> job.withMeasured(Tape.TOP, Length.mm(1))).withMessageContaining("measured, top");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Note(Instant.EPOCH, "")).withMessageContaining("note");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Coat(Coat.Kind.OIL, "", Duration.ofDays(31))).withMessageContaining("30 days");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Layer(Material.PAPER, Length.ZERO)).withMessageContaining("thickness");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Size(Line.ART, Length.mm(10_001))).withMessageContaining("size at the picture line");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Borders(in("2"), Length.mm(1), in("2"))).withMessageContaining("side border");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> job.withTitle("x".repeat(121)))
+                .withMessageContaining("1 to 120");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> job.withOrder("x".repeat(121)))
+                .withMessageContaining("order");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> job.withQuantity(1000))
+                .withMessageContaining("quantity is 1000");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> job.withFace("bottom", Optional.of(in("1/8"))))
+                .withMessageContaining("face of bottom");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> job.withMeasured(Tape.TOP, Length.mm(1)))
+                .withMessageContaining("measured, top");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> new Note(Instant.EPOCH, ""))
+                .withMessageContaining("note");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> new Coat(Coat.Kind.OIL, "", Duration.ofDays(31)))
+                .withMessageContaining("30 days");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> new Layer(Material.PAPER, Length.ZERO))
+                .withMessageContaining("thickness");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> new Size(Line.ART, Length.mm(10_001)))
+                .withMessageContaining("size at the picture line");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> new Borders(in("2"), Length.mm(1), in("2")))
+                .withMessageContaining("side border");
     }
 
     @Property
@@ -167,10 +194,16 @@ class EditTest {
         Shop more = new ShopEdit.Receive(Sample.plain(), in("96"), 3).apply(shop);
         assertThat(more.mouldings().getFirst().onHand()).containsExactly(new Sticks(in("96"), 5));
         Shop shorter = new ShopEdit.Receive(Sample.plain(), in("40"), 1).apply(more);
-        assertThat(shorter.mouldings().getFirst().onHand()).extracting(Sticks::length).containsExactly(in("40"), in("96"));
+        assertThat(shorter.mouldings().getFirst().onHand())
+                .extracting(Sticks::length)
+                .containsExactly(in("40"), in("96"));
         assertThat(new ShopEdit.Stock(Sample.plain(), in("40"), 0).apply(shorter)).isEqualTo(more);
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new ShopEdit.Stock(Sample.plain(), in("96"), -1).apply(shop)).withMessageContaining("count");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new ShopEdit.Stock(Sample.bar(), in("96"), 1).apply(shop)).withMessageContaining("bar");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> new ShopEdit.Stock(Sample.plain(), in("96"), -1).apply(shop))
+                .withMessageContaining("count");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> new ShopEdit.Stock(Sample.bar(), in("96"), 1).apply(shop))
+                .withMessageContaining("bar");
     }
 
     @Test
@@ -182,7 +215,10 @@ class EditTest {
         Shop two = new ShopEdit.Keep(Sample.bar(), List.of(in("96"))).apply(longer);
         assertThat(two.mouldings()).hasSize(2);
         assertThat(new ShopEdit.Drop(Sample.bar()).apply(two)).isEqualTo(longer);
-        assertThat(new ShopEdit.Receive(Sample.floater(), in("50"), 1).apply(shop).stockFor(Sample.floater())).isPresent();
+        assertThat(new ShopEdit.Receive(Sample.floater(), in("50"), 1)
+                        .apply(shop)
+                        .stockFor(Sample.floater()))
+                .isPresent();
     }
 
     @Test
@@ -190,7 +226,8 @@ class EditTest {
         Shop shop = new ShopEdit.HaveClamps(new Clamps(ClampKind.BAND, 2, in("168"))).apply(Sample.shop());
         assertThat(shop.clamps(ClampKind.BAND, in("100"))).isEqualTo(2);
         assertThat(shop.clamps(ClampKind.BAND, in("200"))).isZero();
-        assertThat(new ShopEdit.HaveClamps(new Clamps(ClampKind.BAND, 0, in("168"))).apply(shop)).isEqualTo(Sample.shop());
+        assertThat(new ShopEdit.HaveClamps(new Clamps(ClampKind.BAND, 0, in("168"))).apply(shop))
+                .isEqualTo(Sample.shop());
     }
 
     @Test
@@ -198,7 +235,8 @@ class EditTest {
         Shop shop = Shop.starting();
         assertThat(shop.mouldings()).extracting(m -> m.section().recess().getClass().getSimpleName())
                 .contains("Rabbet", "Floater", "Bar");
-        assertThat(shop.mouldings()).anyMatch(m -> m.section().strips().getFirst().front().shape() != Profile.Shape.FLAT);
+        assertThat(shop.mouldings())
+                .anyMatch(m -> m.section().strips().getFirst().front().shape() != Profile.Shape.FLAT);
         assertThat(shop.stockFor(shop.mouldings().getFirst().section().withRecess(new Recess.Bar()))).isEmpty();
     }
 

@@ -20,7 +20,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Common practice, no source: sand before anything, stain and oil into bare wood, films over them, wax last. */
 class CoatOrderTest {
-    private static final List<String> OF_ORDER = List.of("over_wax", "stain_over_film", "oil_over_film", "sanded_through");
+    private static final List<String> OF_ORDER =
+            List.of("over_wax", "stain_over_film", "oil_over_film", "sanded_through");
 
     private static Plan finished(List<Coat> coats) {
         return Planner.plan(new Edit.Finish(coats).apply(Sample.job("10", "12")), Sample.shop());
@@ -31,11 +32,22 @@ class CoatOrderTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"WAX VARNISH,over_wax", "SHELLAC STAIN,stain_over_film", "LACQUER OIL,oil_over_film", "OIL SAND,sanded_through", "SAND STAIN SHELLAC WAX,''",
-        "SAND RAISE_GRAIN DUST_OFF OIL RUB_DOWN OIL WAX,''"})
+    @CsvSource({
+        "WAX VARNISH,over_wax",
+        "SHELLAC STAIN,stain_over_film",
+        "LACQUER OIL,oil_over_film",
+        "OIL SAND,sanded_through",
+        "SAND STAIN SHELLAC WAX,''",
+        "SAND RAISE_GRAIN DUST_OFF OIL RUB_DOWN OIL WAX,''"
+    })
     void whatGoesOverWhatIsKnown(String order, String finding) {
-        List<Coat.Kind> kinds = List.of(order.replace("VARNISH", "OIL_VARNISH").split(" ")).stream().map(Coat.Kind::valueOf).toList();
-        List<String> found = finished(coats(kinds)).findings().stream().map(Finding::id).filter(OF_ORDER::contains).toList();
+        List<Coat.Kind> kinds = List.of(order.replace("VARNISH", "OIL_VARNISH").split(" ")).stream()
+                .map(Coat.Kind::valueOf)
+                .toList();
+        List<String> found = finished(coats(kinds)).findings().stream()
+                .map(Finding::id)
+                .filter(OF_ORDER::contains)
+                .toList();
         assertThat(found).isEqualTo(finding.isEmpty() ? List.of() : List.of(finding));
     }
 
@@ -43,12 +55,18 @@ class CoatOrderTest {
     @Property(tries = 120)
     void oneRemedyPutsAnyOrderRight(@ForAll @Size(min = 1, max = 8) List<Coat.Kind> kinds) {
         Plan plan = finished(coats(kinds));
-        Optional<Remedy> remedy = plan.findings().stream().filter(f -> OF_ORDER.contains(f.id())).findFirst().flatMap(Finding::remedy);
+        Optional<Remedy> remedy = plan.findings().stream()
+                .filter(f -> OF_ORDER.contains(f.id()))
+                .findFirst()
+                .flatMap(Finding::remedy);
         remedy.ifPresent(cure -> {
             Job cured = ((Remedy.OnJob) cure).edit().apply(plan.job());
-            assertThat(finished(cured.choices().finish()).findings()).extracting(Finding::id).doesNotContainAnyElementsOf(OF_ORDER);
+            assertThat(finished(cured.choices().finish()).findings())
+                    .extracting(Finding::id)
+                    .doesNotContainAnyElementsOf(OF_ORDER);
             assertThat(lasting(cured)).containsExactlyInAnyOrderElementsOf(lasting(plan.job()));
-            assertThat(kinds(cured).contains(Coat.Kind.SAND)).isEqualTo(kinds(plan.job()).contains(Coat.Kind.SAND));
+            assertThat(kinds(cured).contains(Coat.Kind.SAND))
+                    .isEqualTo(kinds(plan.job()).contains(Coat.Kind.SAND));
         });
     }
 

@@ -31,7 +31,8 @@ import org.junit.jupiter.api.Test;
 class FitPlanTest {
     /** Common practice, no source: points near each corner and never more than about 4 in apart. */
     @Property(tries = 150)
-    void pointsAreNearTheCornersAndCloseEnough(@ForAll @IntRange(min = 3, max = 60) int width, @ForAll @IntRange(min = 3, max = 60) int height) {
+    void pointsAreNearTheCornersAndCloseEnough(
+            @ForAll @IntRange(min = 3, max = 60) int width, @ForAll @IntRange(min = 3, max = 60) int height) {
         Plan plan = Planner.plan(Sample.job(width + "", height + ""), Sample.shop());
         for (FitPlan.Points points : plan.fit().points()) {
             boolean across = points.first().id().contains("width");
@@ -44,14 +45,26 @@ class FitPlanTest {
         }
     }
 
-    /** Around many short sides one point each: never two side by side, and never further apart than the rule, counted across the corners. */
+    /**
+     * Around many short sides one point each: never two side by side, and never further apart than the rule, counted
+     * across the corners.
+     */
     @Property(tries = 60)
-    void ringsOfShortSidesAreHeldByOnePointEach(@ForAll @IntRange(min = 6, max = 24) int sides, @ForAll @IntRange(min = 8, max = 40) int across) {
-        Plan plan = Planner.plan(Sample.job("8", "10").withOutline(new Outline.Regular(sides, Outline.Across.FLATS, new Size(Line.GLASS, in(across + "")))), Sample.shop());
+    void ringsOfShortSidesAreHeldByOnePointEach(
+            @ForAll @IntRange(min = 6, max = 24) int sides, @ForAll @IntRange(min = 8, max = 40) int across) {
+        Plan plan = Planner.plan(
+                Sample.job("8", "10")
+                        .withOutline(new Outline.Regular(
+                                sides, Outline.Across.FLATS, new Size(Line.GLASS, in(across + "")))),
+                Sample.shop());
         plan.fit().points().forEach(points -> {
-            Length side = points.first().value().times(2).plus(points.apart().value().times(points.each() - 1L));
-            assertThat(points.first().value().times(2)).as("from the last of one side to the first of the next").isLessThanOrEqualTo(in("4").plus(new Length(2)));
-            assertThat(points.each() == 1 ? in("4") : points.apart().value()).isGreaterThanOrEqualTo(side.over(points.each() * 2L));
+            Length side =
+                    points.first().value().times(2).plus(points.apart().value().times(points.each() - 1L));
+            assertThat(points.first().value().times(2))
+                    .as("from the last of one side to the first of the next")
+                    .isLessThanOrEqualTo(in("4").plus(new Length(2)));
+            assertThat(points.each() == 1 ? in("4") : points.apart().value())
+                    .isGreaterThanOrEqualTo(side.over(points.each() * 2L));
         });
     }
 
@@ -80,11 +93,19 @@ class FitPlanTest {
         Plan plan = Planner.plan(job, Sample.shop());
         FitPlan.Strainer strainer = plan.fit().strainer().orElseThrow();
         assertThat(strainer.rail().value()).isEqualTo(plan.frame().width(Line.RABBET).minus(in("1/8")));
-        assertThat(strainer.stile().value()).isEqualTo(plan.frame().height(Line.RABBET).minus(in("1/8")).minus(in("3")));
-        assertThat(strainer.brace().value()).as("level, between the stiles").isEqualTo(strainer.rail().value().minus(in("3")));
+        assertThat(strainer.stile().value())
+                .isEqualTo(plan.frame().height(Line.RABBET).minus(in("1/8")).minus(in("3")));
+        assertThat(strainer.brace().value())
+                .as("level, between the stiles")
+                .isEqualTo(strainer.rail().value().minus(in("3")));
         Plan hooked = Planner.plan(new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS)).apply(job), Sample.shop());
-        assertThat(hooked.fit().strainer().orElseThrow().brace().value()).as("upright where no wire pulls").isEqualTo(strainer.stile().value());
-        assertThat(plan.fit().order()).extracting(Words::key).contains("fit.strainer_tape").doesNotContain("fit.dust_paper");
+        assertThat(hooked.fit().strainer().orElseThrow().brace().value())
+                .as("upright where no wire pulls")
+                .isEqualTo(strainer.stile().value());
+        assertThat(plan.fit().order())
+                .extracting(Words::key)
+                .contains("fit.strainer_tape")
+                .doesNotContain("fit.dust_paper");
         assertThat(plan.hang().rings().orElseThrow().inset().value()).as("on the strainer").isGreaterThan(in("1 1/4"));
         assertThat(plan.cuts().lots()).anySatisfy(lot -> assertThat(lot.pieces()).hasSize(5));
         assertThat(strainer.shortScrews()).hasSize(3);

@@ -37,7 +37,8 @@ class FrameTest {
     /** Common practice, no source: a 12 in sight opening with a 2 in face is cut with 16 in long points. */
     @Test
     void sightOpeningOfTwelveWithATwoInchFaceGivesSixteenInchLongPoints() {
-        Frame frame = frame(Sample.given(Line.SIGHT, "12", "12").withSection(Sample.rabbeted("2", "3/4", "1/4", "1/2")));
+        Frame frame =
+                frame(Sample.given(Line.SIGHT, "12", "12").withSection(Sample.rabbeted("2", "3/4", "1/4", "1/2")));
         assertThat(frame.members()).allSatisfy(member -> {
             assertThat(member.longPoint().value()).isEqualTo(in("16"));
             assertThat(member.shortPoint().value()).isEqualTo(in("12"));
@@ -91,17 +92,20 @@ class FrameTest {
         assertThat(frame.width(Line.OUTSIDE)).isEqualTo(in("37 1/4"));
         assertThat(frame.has(Line.GLASS)).isFalse();
         assertThat(frame.member(Side.Name.TOP).rabbet().value()).isEqualTo(in("36 1/2"));
-        assertThat(frame.member(Side.Name.TOP).shortPoint().value()).isEqualTo(in("37 1/4").minus(in("3/4").plus(in("3/8")).times(2)));
+        assertThat(frame.member(Side.Name.TOP).shortPoint().value())
+                .isEqualTo(in("37 1/4").minus(in("3/4").plus(in("3/8")).times(2)));
     }
 
     /** Whatever line the size is given at, all other lines come out the same. */
     @Property(tries = 200)
     void theFrameDoesNotCareWhereItWasMeasured(@ForAll Line line, @ForAll @IntRange(min = 320, max = 4000) int width,
                                               @ForAll @IntRange(min = 320, max = 4000) int height) {
-        Job job = Sample.matted("1 1/2", "1 1/4", "2").withGiven(Axis.WIDTH, new Size(Line.GLASS, Length.inches(0, width, 64)))
+        Job job = Sample.matted("1 1/2", "1 1/4", "2")
+                .withGiven(Axis.WIDTH, new Size(Line.GLASS, Length.inches(0, width, 64)))
                 .withGiven(Axis.HEIGHT, new Size(Line.GLASS, Length.inches(0, height, 64)));
         Frame first = frame(job);
-        Job again = job.withGiven(Axis.WIDTH, new Size(line, first.width(line))).withGiven(Axis.HEIGHT, new Size(line, first.height(line)));
+        Job again = job.withGiven(Axis.WIDTH, new Size(line, first.width(line)))
+                .withGiven(Axis.HEIGHT, new Size(line, first.height(line)));
         for (Line each : Line.values()) {
             assertThat(frame(again).width(each)).isEqualTo(first.width(each));
             assertThat(frame(again).height(each)).isEqualTo(first.height(each));
@@ -113,7 +117,9 @@ class FrameTest {
     void everyWorkingAddsUp(@ForAll Line line, @ForAll @IntRange(min = 640, max = 2000) int width) {
         Job job = Sample.matted("2", "2", "2 1/2").withFace("bottom", Optional.of(in("2 1/4")));
         Frame start = frame(job);
-        Plan plan = Planner.plan(job.withGiven(Axis.WIDTH, new Size(line, start.width(line).plus(Length.inches(0, width, 64)))), Sample.shop());
+        Plan plan = Planner.plan(
+                job.withGiven(Axis.WIDTH, new Size(line, start.width(line).plus(Length.inches(0, width, 64)))),
+                Sample.shop());
         for (Figure<?> figure : plan.figures().values()) {
             boolean sum = figure.value() instanceof Length && !figure.working().lines().isEmpty()
                     && figure.working().lines().stream().noneMatch(l -> l.step() == Working.Step.WITH);
@@ -128,20 +134,29 @@ class FrameTest {
     @Test
     void oppositeSidesAreIdentical() {
         Frame frame = frame(Sample.job("11", "17"));
-        assertThat(frame.member(Side.Name.TOP).longPoint().value()).isEqualTo(frame.member(Side.Name.BOTTOM).longPoint().value());
-        assertThat(frame.member(Side.Name.LEFT).longPoint().value()).isEqualTo(frame.member(Side.Name.RIGHT).longPoint().value());
+        assertThat(frame.member(Side.Name.TOP).longPoint().value())
+                .isEqualTo(frame.member(Side.Name.BOTTOM).longPoint().value());
+        assertThat(frame.member(Side.Name.LEFT).longPoint().value())
+                .isEqualTo(frame.member(Side.Name.RIGHT).longPoint().value());
     }
 
     @Test
     void lettersGoRoundTheFrame() {
-        assertThat(frame(Sample.job("11", "17")).members()).extracting(m -> m.side().letters()).containsExactly("A–B", "B–C", "C–D", "D–A");
+        assertThat(frame(Sample.job("11", "17")).members())
+                .extracting(m -> m.side().letters())
+                .containsExactly("A–B", "B–C", "C–D", "D–A");
     }
 
     @Test
     void numbersThatLeaveNoFrameAreRefusedWithTheirName() {
-        assertThatThrownBy(() -> frame(Sample.given(Line.OUTSIDE, "3", "3").withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", "1/2"))))
-                .isInstanceOf(Refusal.class).hasMessageContaining("wide would be").hasMessageContaining("must be 10 mm");
-        assertThatThrownBy(() -> frame(Sample.given(Line.MAT, "8", "10"))).isInstanceOf(Refusal.class).hasMessageContaining("mat outside");
+        assertThatThrownBy(() -> frame(Sample.given(Line.OUTSIDE, "3", "3")
+                        .withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", "1/2"))))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("wide would be")
+                .hasMessageContaining("must be 10 mm");
+        assertThatThrownBy(() -> frame(Sample.given(Line.MAT, "8", "10")))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("mat outside");
     }
 
     @Test
@@ -149,15 +164,18 @@ class FrameTest {
         Job job = Sample.job("12", "13");
         Length wanted = frame(job).width(Line.OUTSIDE).plus(in("1/4"));
         var options = GiveWay.options(job, Sample.shop(), Line.OUTSIDE.size(Axis.WIDTH), wanted);
-        assertThat(options).extracting(option -> option.number().key())
-                .containsExactly("figure.glass.width", "figure.habit.play", "figure.section.lip", "figure.section.face");
+        assertThat(options)
+                .extracting(option -> option.number().key())
+                .containsExactly(
+                        "figure.glass.width", "figure.habit.play", "figure.section.lip", "figure.section.face");
         assertThat(options).allSatisfy(option ->
                 assertThat(frame(option.edit().apply(job)).width(Line.OUTSIDE)).isEqualTo(wanted));
         assertThat(options.getLast().value()).isEqualTo(in("1 5/8"));
     }
 
     @Property(tries = 200)
-    void whateverGivesWayTheNumberBecomesWhatWasTyped(@ForAll Line line, @ForAll Axis axis, @ForAll @IntRange(min = -64, max = 64) int by) {
+    void whateverGivesWayTheNumberBecomesWhatWasTyped(
+            @ForAll Line line, @ForAll Axis axis, @ForAll @IntRange(min = -64, max = 64) int by) {
         Job job = Sample.matted("2", "2", "2 1/2").withFace("bottom", Optional.of(in("2 1/2")));
         Length wanted = frame(job).size(line, axis).orElseThrow().value().plus(Length.inches(0, by, 32));
         for (GiveWay.Option option : GiveWay.options(job, Sample.shop(), line.size(axis), wanted)) {
@@ -168,10 +186,15 @@ class FrameTest {
     @Test
     void onlyNumbersOfTheChainCanBeSolvedFor() {
         Job job = Sample.job("8", "9");
-        assertThat(GiveWay.sizeOf(job, frame(job).member(Side.Name.TOP).longPoint().key())).contains(Line.OUTSIDE.size(Axis.WIDTH));
-        assertThat(GiveWay.sizeOf(job, frame(job).member(Side.Name.LEFT).longPoint().key())).contains(Line.OUTSIDE.size(Axis.HEIGHT));
+        assertThat(GiveWay.sizeOf(
+                        job, frame(job).member(Side.Name.TOP).longPoint().key()))
+                .contains(Line.OUTSIDE.size(Axis.WIDTH));
+        assertThat(GiveWay.sizeOf(
+                        job, frame(job).member(Side.Name.LEFT).longPoint().key()))
+                .contains(Line.OUTSIDE.size(Axis.HEIGHT));
         assertThat(GiveWay.sizeOf(job, Weight.TOTAL)).isEmpty();
-        assertThat(GiveWay.options(Sample.stretched("20", "30"), Sample.shop(), Line.GLASS.size(Axis.WIDTH), in("5"))).isEmpty();
+        assertThat(GiveWay.options(Sample.stretched("20", "30"), Sample.shop(), Line.GLASS.size(Axis.WIDTH), in("5")))
+                .isEmpty();
     }
 
     /**
@@ -179,8 +202,10 @@ class FrameTest {
      * inner edges cross, found here from the lines themselves.
      */
     @Property
-    void theMitreRunsToWhereTheSightLinesCross(@ForAll @IntRange(min = 10, max = 150) int a, @ForAll @IntRange(min = 10, max = 150) int b,
-                                              @ForAll @IntRange(min = 20, max = 160) int degrees) {
+    void theMitreRunsToWhereTheSightLinesCross(
+            @ForAll @IntRange(min = 10, max = 150) int a,
+            @ForAll @IntRange(min = 10, max = 150) int b,
+            @ForAll @IntRange(min = 20, max = 160) int degrees) {
         double theta = Math.toRadians(degrees);
         Mitre mitre = Mitre.between(Length.mm(a), Length.mm(b), Angle.degrees(degrees));
         double cross = (b - a * -Math.cos(theta)) / Math.sin(theta);
@@ -191,18 +216,23 @@ class FrameTest {
         assertThat(mitre.length().toMm()).isCloseTo(Math.hypot(cross, a), within(1e-5));
     }
 
-    /** Closed forms: equal faces cut at half the corner; swing 30° in a hexagon, 22.5° in an octagon; tan φ = a/b at 90°. */
+    /**
+     * Closed forms: equal faces cut at half the corner; swing 30° in a hexagon, 22.5° in an octagon; tan φ = a/b at
+     * 90°.
+     */
     @Test
     void equalFacesBisectAndUnequalOnesDoNot() {
         assertThat(Mitre.between(in("2"), in("2"), Angle.degrees(120)).swing().toDegrees()).isCloseTo(30, within(1e-9));
-        assertThat(Mitre.between(in("2"), in("2"), Angle.degrees(135)).swing().toDegrees()).isCloseTo(22.5, within(1e-9));
+        assertThat(Mitre.between(in("2"), in("2"), Angle.degrees(135)).swing().toDegrees())
+                .isCloseTo(22.5, within(1e-9));
         assertThat(Mitre.between(in("1"), in("1"), Angle.degrees(60)).swing().toDegrees()).isCloseTo(60, within(1e-9));
         Mitre narrow = Mitre.between(in("1 1/2"), in("2 1/2"), Angle.RIGHT);
         Mitre wide = Mitre.between(in("2 1/2"), in("1 1/2"), Angle.RIGHT);
         assertThat(narrow.toEdge().toDegrees()).isCloseTo(Math.toDegrees(Math.atan(1.5 / 2.5)), within(1e-9));
         assertThat(narrow.toEdge().plus(wide.toEdge()).toDegrees()).isCloseTo(90, within(1e-9));
         assertThat(narrow.length()).isEqualTo(wide.length());
-        assertThat(narrow.kerfAlongEdge(in("1/8")).toInches()).isCloseTo(0.125 / Math.sin(Math.atan(0.6)), within(1e-8));
+        assertThat(narrow.kerfAlongEdge(in("1/8")).toInches())
+                .isCloseTo(0.125 / Math.sin(Math.atan(0.6)), within(1e-8));
     }
 
     @Test
@@ -212,7 +242,8 @@ class FrameTest {
         assertThat(frame.member(Side.Name.BOTTOM).shortPoint().value()).isEqualTo(frame.width(Line.SIGHT));
         assertThat(frame.member(Side.Name.LEFT).shortPoint().value()).isEqualTo(frame.height(Line.SIGHT));
         assertThat(frame.member(Side.Name.RIGHT).right()).isEqualTo(frame.member(Side.Name.LEFT).left());
-        assertThat(frame.member(Side.Name.RIGHT).right().swing()).isNotEqualTo(frame.member(Side.Name.RIGHT).left().swing());
+        assertThat(frame.member(Side.Name.RIGHT).right().swing())
+                .isNotEqualTo(frame.member(Side.Name.RIGHT).left().swing());
     }
 
     @Test

@@ -34,7 +34,10 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
-/** Where a package comes to rest, proved with the solids: the wood turned by a general geometry library, the package pushed at it. */
+/**
+ * Where a package comes to rest, proved with the solids: the wood turned by a general geometry library, the package
+ * pushed at it.
+ */
 class SeatTest {
     private static final GeometryFactory JTS = new GeometryFactory();
     private static final double FAR = 400;
@@ -45,8 +48,12 @@ class SeatTest {
 
     /** The stick's section turned about its back sight corner, outwards to the right, the front above. */
     private static Geometry wood(Section section, double lean) {
-        List<Coordinate> ring = Stream.concat(section.outline().stream(), section.outline().stream().limit(1)).map(p -> new Coordinate(p.x(), p.y())).toList();
-        return AffineTransformation.rotationInstance(lean).transform(JTS.createPolygon(ring.toArray(Coordinate[]::new)));
+        List<Coordinate> ring = Stream.concat(
+                        section.outline().stream(), section.outline().stream().limit(1))
+                .map(p -> new Coordinate(p.x(), p.y()))
+                .toList();
+        return AffineTransformation.rotationInstance(lean)
+                .transform(JTS.createPolygon(ring.toArray(Coordinate[]::new)));
     }
 
     private static Geometry box(double left, double right, double low, double high) {
@@ -58,13 +65,22 @@ class SeatTest {
      * said, and half a millimetre wider or deeper there is wood.
      */
     @Property(tries = 400)
-    void thePackageMeetsNoWoodAndCannotPass(@ForAll @IntRange(min = 24, max = 90) int face, @ForAll @IntRange(min = 14, max = 45) int thickness,
-                                            @ForAll @IntRange(min = 4, max = 12) int lip, @ForAll @IntRange(min = 5, max = 20) int depth,
-                                            @ForAll @DoubleRange(min = -40, max = 40) double degrees, @ForAll boolean level) {
+    void thePackageMeetsNoWoodAndCannotPass(
+            @ForAll @IntRange(min = 24, max = 90) int face,
+            @ForAll @IntRange(min = 14, max = 45) int thickness,
+            @ForAll @IntRange(min = 4, max = 12) int lip,
+            @ForAll @IntRange(min = 5, max = 20) int depth,
+            @ForAll @DoubleRange(min = -40, max = 40) double degrees,
+            @ForAll boolean level) {
         Assume.that(lip * 2 < face && depth + 3 < thickness && Math.abs(degrees) > 0.5);
         Section section;
         try {
-            section = section(face, thickness, level ? new Recess.TiltedRabbet(Length.mm(lip), Length.mm(depth), degrees) : new Recess.Rabbet(Length.mm(lip), Length.mm(depth)));
+            section = section(
+                    face,
+                    thickness,
+                    level
+                            ? new Recess.TiltedRabbet(Length.mm(lip), Length.mm(depth), degrees)
+                            : new Recess.Rabbet(Length.mm(lip), Length.mm(depth)));
         } catch (Refusal cannotBeCut) {
             Assume.that(false);
             return;
@@ -85,7 +101,10 @@ class SeatTest {
         }
     }
 
-    /** Every line of the plan follows the seat: the frame's rabbet line is where its walls are, its sight line the innermost wood. */
+    /**
+     * Every line of the plan follows the seat: the frame's rabbet line is where its walls are, its sight line the
+     * innermost wood.
+     */
     @Property(tries = 60)
     void theFramesLinesAreThoseOfItsSolid(@ForAll @DoubleRange(min = -25, max = 25) double degrees) {
         Assume.that(Math.abs(degrees) > 0.5);
@@ -93,25 +112,48 @@ class SeatTest {
         Plan plan = Planner.plan(job, Sample.shop());
         Frame frame = plan.frame();
         Seat seat = Seat.of(job.section(), Math.toRadians(degrees));
-        assertThat(frame.width(Line.RABBET).minus(frame.width(Line.SIGHT)).toMm()).isCloseTo(2 * (seat.wall() - seat.sight()), within(1e-3));
-        assertThat(frame.members().getFirst().rabbet().value().minus(frame.width(Line.RABBET)).toMm()).as("along the rabbet, where the package rests").isCloseTo(0, within(1e-3));
+        assertThat(frame.width(Line.RABBET).minus(frame.width(Line.SIGHT)).toMm())
+                .isCloseTo(2 * (seat.wall() - seat.sight()), within(1e-3));
+        assertThat(frame.members()
+                        .getFirst()
+                        .rabbet()
+                        .value()
+                        .minus(frame.width(Line.RABBET))
+                        .toMm())
+                .as("along the rabbet, where the package rests")
+                .isCloseTo(0, within(1e-3));
         Geometry wood = wood(job.section(), Math.toRadians(degrees));
         double front = plan.figure(Frame.FRONT_STANDS_OUT).map(figure -> figure.value().toMm()).orElse(0.0);
-        assertThat(frame.width(Line.OUTSIDE).minus(frame.width(Line.SIGHT)).toMm() + 2 * front).isCloseTo(2 * wood.getEnvelopeInternal().getWidth(), within(0.21));
+        assertThat(frame.width(Line.OUTSIDE).minus(frame.width(Line.SIGHT)).toMm() + 2 * front)
+                .isCloseTo(2 * wood.getEnvelopeInternal().getWidth(), within(0.21));
     }
 
     private static Job leaning(Lean lean) {
-        return new Edit.Tilt(lean).apply(Job.starting("Leaning", Length.mm(460), Length.mm(360), section(70, 22, new Recess.Rabbet(Length.mm(9), Length.mm(12)))));
+        return new Edit.Tilt(lean)
+                .apply(Job.starting(
+                        "Leaning",
+                        Length.mm(460),
+                        Length.mm(360),
+                        section(70, 22, new Recess.Rabbet(Length.mm(9), Length.mm(12)))));
     }
 
-    /** A rabbet square to the stick holds nothing at a steep lean; the offered remedy is a stick in which the plan finds no stop. */
+    /**
+     * A rabbet square to the stick holds nothing at a steep lean; the offered remedy is a stick in which the plan finds
+     * no stop.
+     */
     @ParameterizedTest
     @CsvSource({"40,INWARDS,falls_through", "38,INWARDS,falls_through", "80,OUTWARDS,no_wall"})
     void whatCannotHoldItsPackageIsStoppedAndCured(double degrees, Lean.Way way, String finding) {
         Plan plan = Planner.plan(leaning(new Lean(degrees, way)), Sample.shop());
-        Remedy remedy = plan.findings().stream().filter(f -> f.id().equals(finding)).findFirst().flatMap(f -> f.remedy()).orElseThrow();
+        Remedy remedy = plan.findings().stream()
+                .filter(f -> f.id().equals(finding))
+                .findFirst()
+                .flatMap(f -> f.remedy())
+                .orElseThrow();
         Job cured = ((Remedy.OnJob) remedy).edit().apply(plan.job());
-        assertThat(Planner.plan(cured, Sample.shop()).findings()).filteredOn(f -> f.severity() == Severity.STOP).extracting(f -> f.id())
+        assertThat(Planner.plan(cured, Sample.shop()).findings())
+                .filteredOn(f -> f.severity() == Severity.STOP)
+                .extracting(f -> f.id())
                 .doesNotContain("falls_through", "no_wall", "lean_shallow", "rabbet_through_front");
     }
 

@@ -52,14 +52,18 @@ class SquareTest {
 
     /** By brute force: turn the pane in small steps inside the leaning opening and see whether it ever fits. */
     @Property(tries = 200)
-    void theGlassDropsInJustUpToTheMostLean(@ForAll @DoubleRange(min = 200, max = 900) double w, @ForAll @DoubleRange(min = 200, max = 900) double h,
-                                            @ForAll @DoubleRange(min = 1, max = 6) double play) {
+    void theGlassDropsInJustUpToTheMostLean(
+            @ForAll @DoubleRange(min = 200, max = 900) double w,
+            @ForAll @DoubleRange(min = 200, max = 900) double h,
+            @ForAll @DoubleRange(min = 1, max = 6) double play) {
         Angle most = Square.mostLean(Length.mm(w), Length.mm(h), Length.mm(w + play), Length.mm(h + play));
         assertThat(fits(w, h, w + play, h + play, most.radians() * 0.97)).isTrue();
         assertThat(fits(w, h, w + play, h + play, most.radians() * 1.03)).isFalse();
     }
 
-    /** Opening: parallelogram with a level base and sides leaning by phi. A pane turned by psi needs its extents within. */
+    /**
+     * Opening: parallelogram with a level base and sides leaning by phi. A pane turned by psi needs its extents within.
+     */
     private static boolean fits(double w, double h, double openW, double openH, double phi) {
         for (int i = -400; i <= 800; i++) {
             double psi = phi * i / 400;
@@ -81,7 +85,8 @@ class SquareTest {
 
     private static Plan measured(String ac, String bd) {
         Job job = Sample.job("12", "13");
-        return Planner.plan(job.withMeasured(Tape.DIAGONAL_AC, in(ac)).withMeasured(Tape.DIAGONAL_BD, in(bd)), Sample.shop());
+        return Planner.plan(
+                job.withMeasured(Tape.DIAGONAL_AC, in(ac)).withMeasured(Tape.DIAGONAL_BD, in(bd)), Sample.shop());
     }
 
     @Test
@@ -110,7 +115,12 @@ class SquareTest {
     @Test
     void theClosingFollowsTheClampsOnHand() {
         assertThat(says(clamped(new Clamps(ClampKind.BAND, 1, in("96"))), "close.band")).isTrue();
-        assertThat(says(clamped(new Clamps(ClampKind.BAND, 1, in("40")), new Clamps(ClampKind.CORNER_VICE, 2, in("96"))), "close.halves")).isTrue();
+        assertThat(says(
+                        clamped(
+                                new Clamps(ClampKind.BAND, 1, in("40")),
+                                new Clamps(ClampKind.CORNER_VICE, 2, in("96"))),
+                        "close.halves"))
+                .isTrue();
         assertThat(says(clamped(new Clamps(ClampKind.CROSSED_ARMS, 1, in("24"))), "close.crossed_arms")).isTrue();
         assertThat(says(clamped(new Clamps(ClampKind.CORNER_VICE, 4, in("96"))), "close.four_vices")).isTrue();
         assertThat(says(clamped(new Clamps(ClampKind.CORNER_VICE, 1, in("96"))), "close.one_vice")).isTrue();
@@ -120,7 +130,9 @@ class SquareTest {
     @Test
     void thePlanCarriesTheAdhesivesTimes() {
         Job job = Sample.job("12", "13");
-        Plan plan = Planner.plan(job.withChoices(job.choices().withAdhesive(Adhesive.EPOXY).withJoint(Optional.of(JointKind.SPLINED))), Sample.shop());
+        Plan plan = Planner.plan(
+                job.withChoices(job.choices().withAdhesive(Adhesive.EPOXY).withJoint(Optional.of(JointKind.SPLINED))),
+                Sample.shop());
         assertThat(plan.glue().times().getFirst().args()).containsExactly(Adhesive.EPOXY.open());
         assertThat(says(plan, "close.splines")).isTrue();
     }

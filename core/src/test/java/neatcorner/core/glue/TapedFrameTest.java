@@ -30,17 +30,24 @@ class TapedFrameTest {
 
     /** Put together from coordinates, any four corners come back out of their six lengths. */
     @Property(tries = 100)
-    void aFrameIsFoundFromItsReadings(@ForAll @DoubleRange(min = 150, max = 1500) double w, @ForAll @DoubleRange(min = 150, max = 1500) double h,
-                                      @ForAll @DoubleRange(min = -8, max = 8) double dx, @ForAll @DoubleRange(min = -8, max = 8) double dy) {
+    void aFrameIsFoundFromItsReadings(
+            @ForAll @DoubleRange(min = 150, max = 1500) double w,
+            @ForAll @DoubleRange(min = 150, max = 1500) double h,
+            @ForAll @DoubleRange(min = -8, max = 8) double dx,
+            @ForAll @DoubleRange(min = -8, max = 8) double dy) {
         Map<Tape, Length> readings = readings(w, h, dx, dy);
         TapedFrame frame = TapedFrame.of(readings, w, h);
-        readings.forEach((tape, reading) -> assertThat(frame.reading(tape).toMm()).isCloseTo(reading.toMm(), within(0.05)));
+        readings.forEach(
+                (tape, reading) -> assertThat(frame.reading(tape).toMm()).isCloseTo(reading.toMm(), within(0.05)));
         assertThat(TapedFrame.wrong(readings, readings(w, h, 0, 0))).isEmpty();
     }
 
     /** One reading of a true frame misread by a centimetre or more is named, and what it should have been is told. */
     @Property(tries = 60)
-    void aMisreadTapeIsNamed(@ForAll @IntRange(min = 0, max = 5) int which, @ForAll @DoubleRange(min = 10, max = 40) double off, @ForAll boolean over) {
+    void aMisreadTapeIsNamed(
+            @ForAll @IntRange(min = 0, max = 5) int which,
+            @ForAll @DoubleRange(min = 10, max = 40) double off,
+            @ForAll boolean over) {
         Map<Tape, Length> planned = readings(420, 310, 0, 0);
         Tape tape = List.copyOf(planned.keySet()).get(which);
         Map<Tape, Length> readings = new EnumMap<>(planned);

@@ -38,7 +38,8 @@ class HiddenTest {
     @ParameterizedTest
     @ValueSource(ints = {3, 5, 6, 8})
     void itDoesSoAtEveryAngleAndLean(int sides) {
-        Job flat = Sample.job("20", "30").withOutline(new Outline.Regular(sides, Outline.Across.SIDE, new Size(Line.SIGHT, in("12"))));
+        Job flat = Sample.job("20", "30")
+                .withOutline(new Outline.Regular(sides, Outline.Across.SIDE, new Size(Line.SIGHT, in("12"))));
         check(Planner.plan(flat, Sample.shop()));
         check(Planner.plan(flat.withLean(new Lean(30, Lean.Way.OUTWARDS)), Sample.shop()));
     }
@@ -55,7 +56,9 @@ class HiddenTest {
             for (double a : new double[] {-0.5, 0, 0.5}) {
                 for (double b : new double[] {-0.5, 0.5}) {
                     for (double c : new double[] {0, 0.5, 1}) {
-                        Vector p = middle.plus(level.times(a * fit.fastener().along().toMm())).plus(up.times(b * fit.fastener().thick().toMm()))
+                        Vector p = middle.plus(
+                                        level.times(a * fit.fastener().along().toMm()))
+                                .plus(up.times(b * fit.fastener().thick().toMm()))
                                 .plus(into.times(c * fit.fastener().deep().toMm()));
                         for (double[] d : new double[][] {{-margin, 0}, {margin, 0}, {0, -margin}, {0, margin}}) {
                             assertThat(wood.contains(p.y() + d[0], p.z() + d[1])).as(fit + " at " + p).isTrue();
@@ -66,7 +69,10 @@ class HiddenTest {
         }
     }
 
-    /** The sum 1 1/2 in wide, 3/4 in thick, rabbet 1/4 × 1/2, margin 1/8: between rabbet wall and outside 1 in of full height are free of it. */
+    /**
+     * The sum 1 1/2 in wide, 3/4 in thick, rabbet 1/4 × 1/2, margin 1/8: between rabbet wall and outside 1 in of full
+     * height are free of it.
+     */
     @Test
     void aBroadFlatSectionTakesADowel() {
         Plan plan = Planner.plan(Sample.job("20", "30"), Sample.shop());
@@ -76,7 +82,9 @@ class HiddenTest {
         assertThat(dowel.fromBack().value().toMm()).isCloseTo(in("3/8").toMm(), within(0.01));
     }
 
-    /** Two squares of face W whose width changes by ε: their cuts, laid corner to corner, part by √2·ε·W at the far end. */
+    /**
+     * Two squares of face W whose width changes by ε: their cuts, laid corner to corner, part by √2·ε·W at the far end.
+     */
     @Test
     void aMitreOpensByTheWidthChangeSeenAlongTheJoint() {
         Mitre cut = Mitre.between(in("3"), in("3"), Angle.RIGHT);
@@ -90,7 +98,8 @@ class HiddenTest {
 
     @Test
     void aWideFlatSawnMitreIsFoundAndQuarterSawnWoodHelps() {
-        Job wide = new Edit.ChooseSection(Ready.FLAT.in(Species.BEECH, "s").withFace(in("4"))).apply(Sample.job("20", "30"));
+        Job wide = new Edit.ChooseSection(Ready.FLAT.in(Species.BEECH, "s").withFace(in("4")))
+                .apply(Sample.job("20", "30"));
         Plan flat = Planner.plan(wide, Sample.shop());
         assertThat(flat.findings()).anyMatch(f -> f.id().equals("mitre_moves"));
         Plan quartered = Planner.plan(new Edit.ChooseGrain(Species.Grain.QUARTER_SAWN).apply(wide), Sample.shop());

@@ -29,22 +29,34 @@ class JointPlanTest {
     }
 
     private static Length setting(Plan plan, String id) {
-        return plan.joints().used().settings().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow().value();
+        return plan.joints().used().settings().stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .value();
     }
 
     /** Common practice, no source: glue alone suits only small, light frames. */
     @Test
     void glueAloneIsEnoughOnlyForASmallLightFrame() {
-        Job light = Sample.job("5", "7").withContents(Sample.job("5", "7").contents().with(Material.Role.GLAZING, Optional.empty()));
+        Job light = Sample.job("5", "7")
+                .withContents(Sample.job("5", "7").contents().with(Material.Role.GLAZING, Optional.empty()));
         assertThat(Planner.plan(light, Sample.shop()).joints().recommended()).isEqualTo(JointKind.GLUED);
-        assertThat(Planner.plan(Sample.job("5", "7"), Sample.shop()).joints().recommended()).isEqualTo(JointKind.PINNED);
-        assertThat(most(Planner.plan(Sample.job("20", "30"), Sample.shop()).joints().recommended())).isGreaterThanOrEqualTo(most(JointKind.V_FASTENED));
+        assertThat(Planner.plan(Sample.job("5", "7"), Sample.shop()).joints().recommended())
+                .isEqualTo(JointKind.PINNED);
+        assertThat(most(Planner.plan(Sample.job("20", "30"), Sample.shop())
+                        .joints()
+                        .recommended()))
+                .isGreaterThanOrEqualTo(most(JointKind.V_FASTENED));
     }
 
     @Property(tries = 80)
-    void aHeavierFrameNeverAsksForLess(@ForAll @IntRange(min = 4, max = 40) int size, @ForAll @IntRange(min = 1, max = 20) int more) {
+    void aHeavierFrameNeverAsksForLess(
+            @ForAll @IntRange(min = 4, max = 40) int size, @ForAll @IntRange(min = 1, max = 20) int more) {
         JointKind small = Planner.plan(Sample.job(size + "", size + ""), Sample.shop()).joints().recommended();
-        JointKind large = Planner.plan(Sample.job(size + more + "", size + more + ""), Sample.shop()).joints().recommended();
+        JointKind large = Planner.plan(Sample.job(size + more + "", size + more + ""), Sample.shop())
+                .joints()
+                .recommended();
         assertThat(most(large)).isGreaterThanOrEqualTo(most(small));
     }
 
@@ -55,14 +67,24 @@ class JointPlanTest {
     /** Every way answers for itself, and the list runs from the one that holds least to the one that holds most. */
     @Test
     void theWaysAreListedByWhatTheyHold() {
-        assertThat(Joints.ALL).isSortedAccordingTo(Comparator.comparing(Joint::most)).extracting(Joint::kind).doesNotHaveDuplicates();
+        assertThat(Joints.ALL)
+                .isSortedAccordingTo(Comparator.comparing(Joint::most))
+                .extracting(Joint::kind)
+                .doesNotHaveDuplicates();
         assertThat(Joints.ALL).allMatch(joint -> Joints.named(joint.kind().id()).equals(Optional.of(joint.kind())));
         Plan plan = Planner.plan(Sample.job("8", "10"), Sample.shop());
         for (JointOption option : plan.joints().options()) {
             List<Insert> inserts = Joints.of(option.kind()).inserts(plan.frame(), option);
-            assertThat(inserts).as(option.kind().id()).hasSize(option.kind().equals(JointKind.V_FASTENED) ? option.settings().size() - 1 : option.count());
+            assertThat(inserts)
+                    .as(option.kind().id())
+                    .hasSize(
+                            option.kind().equals(JointKind.V_FASTENED)
+                                    ? option.settings().size() - 1
+                                    : option.count());
             Point tip = plan.frame().members().getFirst().outline().get(1);
-            assertThat(inserts).allSatisfy(insert -> assertThat(insert.places()).allMatch(place -> new Point(place.x(), place.y()).to(tip) < 60));
+            assertThat(inserts)
+                    .allSatisfy(insert -> assertThat(insert.places())
+                            .allMatch(place -> new Point(place.x(), place.y()).to(tip) < 60));
         }
     }
 
@@ -71,9 +93,12 @@ class JointPlanTest {
      * back·√2 (equal faces). Checked with points: the slot's edge x + y = h·√2 stays short of the rabbet's corner.
      */
     @Property(tries = 200)
-    void aSplineStaysClearOfTheRabbetCorner(@ForAll @IntRange(min = 12, max = 64) int face16, @ForAll @IntRange(min = 2, max = 8) int lip16) {
+    void aSplineStaysClearOfTheRabbetCorner(
+            @ForAll @IntRange(min = 12, max = 64) int face16, @ForAll @IntRange(min = 2, max = 8) int lip16) {
         Assume.that(face16 - lip16 > 6);
-        Job job = joined(Sample.job("12", "14").withSection(Sample.rabbeted(face16 + "/16", "1 1/4", lip16 + "/16", "1/2")), JointKind.SPLINED);
+        Job job = joined(
+                Sample.job("12", "14").withSection(Sample.rabbeted(face16 + "/16", "1 1/4", lip16 + "/16", "1/2")),
+                JointKind.SPLINED);
         Plan plan = Planner.plan(job, Sample.shop());
         Assume.that(plan.joints().used().fits());
         double h = setting(plan, "joint.slot_height").toInches();
@@ -95,11 +120,17 @@ class JointPlanTest {
     /** Common practice, no source: a pin is shorter than what it enters, less 1/8 in. */
     @Property(tries = 100)
     void pinsEndAnEighthShortOfTheSightEdgeAndPassEachOther(@ForAll @IntRange(min = 11, max = 60) int face16) {
-        Job job = joined(Sample.job("12", "14").withSection(Sample.rabbeted(face16 + "/16", "3/4", "1/4", "1/2")), JointKind.PINNED);
+        Job job = joined(
+                Sample.job("12", "14").withSection(Sample.rabbeted(face16 + "/16", "3/4", "1/4", "1/2")),
+                JointKind.PINNED);
         Plan plan = Planner.plan(job, Sample.shop());
-        assertThat(setting(plan, "joint.pin_length")).isLessThanOrEqualTo(Length.inches(0, face16, 16).minus(in("1/8")));
+        assertThat(setting(plan, "joint.pin_length"))
+                .isLessThanOrEqualTo(Length.inches(0, face16, 16).minus(in("1/8")));
         assertThat(setting(plan, "joint.pin_from_tip").times(2)).isLessThan(setting(plan, "joint.pin_length"));
-        assertThat(IntStream.rangeClosed(1, 4).mapToObj(i -> setting(plan, "joint.pin_level_" + i)).distinct()).hasSize(4);
+        assertThat(IntStream.rangeClosed(1, 4)
+                        .mapToObj(i -> setting(plan, "joint.pin_level_" + i))
+                        .distinct())
+                .hasSize(4);
     }
 
     @Test
@@ -117,14 +148,18 @@ class JointPlanTest {
         double mitre = in("1 1/4").toMm() * Math.sqrt(2);
         assertThat(setting(plan, "joint.v_inner").toMm()).isBetween(setting(plan, "joint.v_outer").toMm(), mitre);
         assertThat(plan.joints().used().count()).isEqualTo(2);
-        Plan tall = Planner.plan(joined(Sample.job("12", "14").withSection(Sample.rabbeted("1 1/2", "1 1/2", "1/4", "1/2")),
-                JointKind.V_FASTENED), Sample.shop());
+        Plan tall = Planner.plan(
+                joined(
+                        Sample.job("12", "14").withSection(Sample.rabbeted("1 1/2", "1 1/2", "1/4", "1/2")),
+                        JointKind.V_FASTENED),
+                Sample.shop());
         assertThat(tall.joints().used().count()).isEqualTo(4);
     }
 
     @Test
     void wherePlainWoodIsTooNarrowTheWayIsRuledOutWithItsReason() {
-        Plan plan = Planner.plan(Sample.job("12", "14").withSection(Sample.rabbeted("1/2", "3/4", "3/16", "1/2")), Sample.shop());
+        Plan plan = Planner.plan(
+                Sample.job("12", "14").withSection(Sample.rabbeted("1/2", "3/4", "3/16", "1/2")), Sample.shop());
         assertThat(plan.joints().option(JointKind.V_FASTENED).fits()).isFalse();
         assertThat(plan.joints().option(JointKind.PINNED).fits()).isFalse();
         assertThat(plan.joints().options()).allSatisfy(option -> assertThat(option.why()).isNotEmpty());

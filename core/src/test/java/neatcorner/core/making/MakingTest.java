@@ -43,8 +43,11 @@ class MakingTest {
     }
 
     private static List<String> order(Plan plan) {
-        return plan.making().steps().stream().filter(s -> s.height().isPresent()).map(s -> s.height().orElseThrow().name().args().getFirst())
-                .map(name -> ((Words) name).key()).toList();
+        return plan.making().steps().stream()
+                .filter(s -> s.height().isPresent())
+                .map(s -> s.height().orElseThrow().name().args().getFirst())
+                .map(name -> ((Words) name).key())
+                .toList();
     }
 
     /** From the board by the listed cuts to exactly the section, for every ready section, each cut carried. */
@@ -57,20 +60,39 @@ class MakingTest {
             Silhouette made = making.steps().getLast().stick();
             assertThat(made.without(section.wood()).area()).as("too much left").isCloseTo(0, within(1e-3));
             assertThat(section.wood().without(made).area()).as("too much taken").isCloseTo(0, within(1e-3));
-            assertThat(making.steps()).allSatisfy(step -> assertThat(step.supported()).as(step.what().toString()).isTrue());
+            assertThat(making.steps())
+                    .allSatisfy(step -> assertThat(step.supported())
+                            .as(step.what().toString())
+                            .isTrue());
         }
     }
 
-    /** A rabbet is as far from the sight edge on a wide side as on a narrow one, so the fence along the outside moves with the width. */
+    /**
+     * A rabbet is as far from the sight edge on a wide side as on a narrow one, so the fence along the outside moves
+     * with the width.
+     */
     @Property(tries = 40)
-    void widerAndNarrowerSidesHaveTheirOwnWidthAndFence(@ForAll @IntRange(min = 20, max = 120) int bottom, @ForAll @IntRange(min = 20, max = 120) int right) {
+    void widerAndNarrowerSidesHaveTheirOwnWidthAndFence(
+            @ForAll @IntRange(min = 20, max = 120) int bottom, @ForAll @IntRange(min = 20, max = 120) int right) {
         Section section = Sample.rabbeted("1 1/2", "3/4", "1/4", "3/8");
-        Job job = Sample.job("20", "30").withSection(section).withFace("bottom", Optional.of(Length.mm(bottom))).withFace("right", Optional.of(Length.mm(right)));
-        List<Words> said = Planner.plan(job, Sample.shop()).making().steps().stream().flatMap(step -> step.how().stream()).toList();
+        Job job = Sample.job("20", "30")
+                .withSection(section)
+                .withFace("bottom", Optional.of(Length.mm(bottom)))
+                .withFace("right", Optional.of(Length.mm(right)));
+        List<Words> said = Planner.plan(job, Sample.shop()).making().steps().stream()
+                .flatMap(step -> step.how().stream())
+                .toList();
         for (int face : new int[] {bottom, right}) {
-            assertThat(said).anySatisfy(line -> assertThat(line.args()).hasSize(3).contains(Length.mm(face)).element(2).isEqualTo(Length.mm(face)));
-            assertThat(said).anySatisfy(line -> assertThat(line.key()).isEqualTo("making.odd_fence"))
-                    .anySatisfy(line -> assertThat(line.args()).contains(Length.mm(face), Length.mm(face).minus(section.lip())));
+            assertThat(said)
+                    .anySatisfy(line -> assertThat(line.args())
+                            .hasSize(3)
+                            .contains(Length.mm(face))
+                            .element(2)
+                            .isEqualTo(Length.mm(face)));
+            assertThat(said)
+                    .anySatisfy(line -> assertThat(line.key()).isEqualTo("making.odd_fence"))
+                    .anySatisfy(line -> assertThat(line.args())
+                            .contains(Length.mm(face), Length.mm(face).minus(section.lip())));
         }
     }
 
@@ -93,18 +115,31 @@ class MakingTest {
         assertThat(order).containsExactly("feature.rabbet", "feature.front");
     }
 
-    /** A step cut at the very edge before the edge is rounded leaves the bearing nothing; the search turns the order round and says why. */
+    /**
+     * A step cut at the very edge before the edge is rounded leaves the bearing nothing; the search turns the order
+     * round and says why.
+     */
     @Test
     void theOrderIsTurnedRoundWhereACutWouldTakeTheSupportOfAnother() {
-        Strip strip = Strip.plain(Species.MAPLE, in("1 1/2"), in("1")).withInner(Edging.of(Edging.Kind.ROUND_OVER, in("3/8")))
+        Strip strip = Strip.plain(Species.MAPLE, in("1 1/2"), in("1"))
+                .withInner(Edging.of(Edging.Kind.ROUND_OVER, in("3/8")))
                 .withFront(new Profile(Profile.Shape.ROUND, in("1/2")));
-        Section section = new Section("s", List.of(strip.withInner(Edging.SQUARE)), new Recess.Rabbet(in("1/4"), in("3/8")),
-                Optional.empty(), Optional.empty());
+        Section section = new Section(
+                "s",
+                List.of(strip.withInner(Edging.SQUARE)),
+                new Recess.Rabbet(in("1/4"), in("3/8")),
+                Optional.empty(),
+                Optional.empty());
         MakingPlan making = plan(section).making();
         assertThat(making.steps()).allMatch(MakingStep::supported);
-        Section both = new Section("s", List.of(Strip.plain(Species.MAPLE, in("1 1/2"), in("1")).withInner(new Edging(Edging.Kind.BEVEL, in("1/2"), in("7/8")))
-                .withOuter(Edging.of(Edging.Kind.ROUND_OVER, in("3/8")))), new Recess.Rabbet(in("1/4"), in("3/8")),
-                Optional.empty(), Optional.empty());
+        Section both = new Section(
+                "s",
+                List.of(Strip.plain(Species.MAPLE, in("1 1/2"), in("1"))
+                        .withInner(new Edging(Edging.Kind.BEVEL, in("1/2"), in("7/8")))
+                        .withOuter(Edging.of(Edging.Kind.ROUND_OVER, in("3/8")))),
+                new Recess.Rabbet(in("1/4"), in("3/8")),
+                Optional.empty(),
+                Optional.empty());
         Plan plan = plan(both.withRecess(new Recess.Bar()));
         assertThat(plan.making().steps()).allMatch(MakingStep::supported);
     }
@@ -112,16 +147,26 @@ class MakingTest {
     /** Nothing to ride on whatever the order: said, with what to do, and still listed. */
     @Test
     void whereNoOrderCarriesTheStickItIsSaid() {
-        Strip knife = Strip.plain(Species.MAPLE, in("3/4"), in("1")).withFront(new Profile(Profile.Shape.ROUND, in("7/8")))
-                .withInner(Edging.of(Edging.Kind.COVE, in("3/8"))).withOuter(Edging.of(Edging.Kind.COVE, in("3/8")));
-        Section section = new Section("s", List.of(knife), new Recess.Slot(in("5/16"), in("1/16"), in("1/16")), Optional.empty(), Optional.empty());
+        Strip knife = Strip.plain(Species.MAPLE, in("3/4"), in("1"))
+                .withFront(new Profile(Profile.Shape.ROUND, in("7/8")))
+                .withInner(Edging.of(Edging.Kind.COVE, in("3/8")))
+                .withOuter(Edging.of(Edging.Kind.COVE, in("3/8")));
+        Section section = new Section(
+                "s",
+                List.of(knife),
+                new Recess.Slot(in("5/16"), in("1/16"), in("1/16")),
+                Optional.empty(),
+                Optional.empty());
         Plan plan = plan(section.withFace(in("3/4")));
         assertThat(plan.making().steps()).hasSizeGreaterThan(3);
         boolean all = plan.making().steps().stream().allMatch(MakingStep::supported);
         assertThat(plan.findings().stream().anyMatch(f -> f.id().equals("no_support"))).isEqualTo(!all);
     }
 
-    /** The waste of a rabbet sawn in two passes must fall free: never between fence and blade (facts of the trade, common practice, no source). */
+    /**
+     * The waste of a rabbet sawn in two passes must fall free: never between fence and blade (facts of the trade,
+     * common practice, no source).
+     */
     @Test
     void noWasteIsEverTrapped() {
         for (Ready ready : Ready.values()) {
@@ -155,11 +200,19 @@ class MakingTest {
         assertThat(squared.findings()).noneMatch(f -> f.id().equals("round_corners"));
     }
 
-    /** What is routed is routed when there is something to rout along: the glued frame, the sawn curve, the opening of the board. */
+    /**
+     * What is routed is routed when there is something to rout along: the glued frame, the sawn curve, the opening of
+     * the board.
+     */
     @ParameterizedTest
-    @CsvSource({"straight, RABBET, making.mill making.rabbet_later", "straight, STEPPED, making.mill making.rabbet_later making.rabbet_later",
-        "round, RABBET, making.blanks making.curve making.rabbet_later", "round, FLOATER, making.blanks making.curve making.wall_later",
-        "oval, RABBET, making.blanks making.blanks making.blanks making.curve making.rabbet_later", "solid, RABBET, making.board making.opening making.rabbet_solid"})
+    @CsvSource({
+        "straight, RABBET, making.mill making.rabbet_later",
+        "straight, STEPPED, making.mill making.rabbet_later making.rabbet_later",
+        "round, RABBET, making.blanks making.curve making.rabbet_later",
+        "round, FLOATER, making.blanks making.curve making.wall_later",
+        "oval, RABBET, making.blanks making.blanks making.blanks making.curve making.rabbet_later",
+        "solid, RABBET, making.board making.opening making.rabbet_solid"
+    })
     void whatIsRoutedLaterComesAfterWhatItRunsAlong(String shape, String recess, String steps) {
         Section section = Sample.rabbeted("2", "1", "1/4", "1/2").withRecess(switch (recess) {
             case "FLOATER" -> new Recess.Floater(in("1/2"), in("1/4"));
@@ -175,17 +228,36 @@ class MakingTest {
             default -> job.withChoices(job.choices().withRabbeting(Rabbeting.AFTER_SQUARED));
         };
         MakingPlan making = Planner.plan(job, Sample.shop()).making();
-        assertThat(making.steps().stream().map(step -> step.what().key()).collect(Collectors.joining(" "))).isEqualTo(steps);
+        assertThat(making.steps().stream().map(step -> step.what().key()).collect(Collectors.joining(" ")))
+                .isEqualTo(steps);
         Silhouette made = making.steps().getLast().stick();
-        assertThat(made.without(section.wood()).area() + section.wood().without(made).area()).as("the section comes out").isLessThan(1e-3);
+        assertThat(made.without(section.wood()).area()
+                        + section.wood().without(made).area())
+                .as("the section comes out")
+                .isLessThan(1e-3);
     }
 
-    /** Of a rail of another width every setting that moves with the width is said, tilt and second pass too; what rides otherwise is set up anew. */
+    /**
+     * Of a rail of another width every setting that moves with the width is said, tilt and second pass too; what rides
+     * otherwise is set up anew.
+     */
     @Test
     void otherWidthsHaveTheirOwnTiltAndSecondPass() {
         Job job = Sample.job("20", "30").withFace("bottom", Optional.of(in("3")));
-        Section sloped = new Section("s", Species.CHERRY, in("1 1/2"), in("1"), new Recess.Rabbet(in("1/4"), in("3/8")), new Profile(Profile.Shape.SLOPE, in("1/4")));
-        Section stepped = new Section("s", Species.CHERRY, in("1 1/2"), in("1"), new Recess.Rabbet(in("1/4"), in("3/8")), new Profile(Profile.Shape.STEP, in("1/4")));
+        Section sloped = new Section(
+                "s",
+                Species.CHERRY,
+                in("1 1/2"),
+                in("1"),
+                new Recess.Rabbet(in("1/4"), in("3/8")),
+                new Profile(Profile.Shape.SLOPE, in("1/4")));
+        Section stepped = new Section(
+                "s",
+                Species.CHERRY,
+                in("1 1/2"),
+                in("1"),
+                new Recess.Rabbet(in("1/4"), in("3/8")),
+                new Profile(Profile.Shape.STEP, in("1/4")));
         Angle wide = Angle.atan2(in("1/4"), in("3"));
         assertThat(said(job.withSection(sloped), "making.odd_tilt")).singleElement().satisfies(line ->
                 assertThat(((Angle) line.args().getFirst()).toDegrees()).isCloseTo(wide.toDegrees(), within(1e-6)));
@@ -194,6 +266,9 @@ class MakingTest {
     }
 
     private static List<Words> said(Job job, String key) {
-        return Planner.plan(job, Sample.shop()).making().steps().stream().flatMap(step -> step.how().stream()).filter(words -> words.key().equals(key)).toList();
+        return Planner.plan(job, Sample.shop()).making().steps().stream()
+                .flatMap(step -> step.how().stream())
+                .filter(words -> words.key().equals(key))
+                .toList();
     }
 }

@@ -12,13 +12,20 @@ import org.junit.jupiter.params.provider.CsvSource;
 class GraduationTest {
     @ParameterizedTest
     @CsvSource({
-        "15.5,      INCH_16,  NEAREST, '15 1/2\"'", "0.875,     INCH_16,  NEAREST, '7/8\"'", "12,        INCH_16,  NEAREST, '12\"'",
-        "15.53,     INCH_16,  NEAREST, '15 1/2\" +'", "15.55,     INCH_16,  NEAREST, '15 9/16\" −'", "15.55,     INCH_16,  DOWN,    '15 1/2\" +'",
-        "15.51,     INCH_16,  UP,      '15 9/16\" −'", "15.53125,  INCH_32,  NEAREST, '15 17/32\"'", "0.015625,  INCH_64,  NEAREST, '1/64\"'",
-        "15.5,      MM_HALF,  NEAREST, '393.5 mm +'", "15.5,      MM_TENTH, NEAREST, '393.7 mm'", "-0.5,      INCH_16,  NEAREST, '-1/2\"'",
-        "0,         INCH_16,  NEAREST, '0\"'", "0.03,      INCH_16,  DOWN,    '0\" +'", "-0.03,     INCH_16,  DOWN,    '-1/16\"'"})
+        "15.5,      INCH_16,  NEAREST, '15 1/2\"'", "0.875,     INCH_16,  NEAREST, '7/8\"'",
+                "12,        INCH_16,  NEAREST, '12\"'",
+        "15.53,     INCH_16,  NEAREST, '15 1/2\" +'", "15.55,     INCH_16,  NEAREST, '15 9/16\" −'",
+                "15.55,     INCH_16,  DOWN,    '15 1/2\" +'",
+        "15.51,     INCH_16,  UP,      '15 9/16\" −'", "15.53125,  INCH_32,  NEAREST, '15 17/32\"'",
+                "0.015625,  INCH_64,  NEAREST, '1/64\"'",
+        "15.5,      MM_HALF,  NEAREST, '393.5 mm +'", "15.5,      MM_TENTH, NEAREST, '393.7 mm'",
+                "-0.5,      INCH_16,  NEAREST, '-1/2\"'",
+        "0,         INCH_16,  NEAREST, '0\"'", "0.03,      INCH_16,  DOWN,    '0\" +'",
+                "-0.03,     INCH_16,  DOWN,    '-1/16\"'"
+    })
     void writesAsOnTheTapeAndShowsTheResidue(double inches, Graduation tape, Rounding rounding, String written) {
-        assertThat(tape.write(Length.inches(inches), rounding).toString()).isEqualTo(written.replace(" −", "\u00a0−").replace(" +", "\u00a0+"));
+        assertThat(tape.write(Length.inches(inches), rounding).toString())
+                .isEqualTo(written.replace(" −", "\u00a0−").replace(" +", "\u00a0+"));
     }
 
     @Test
@@ -29,8 +36,8 @@ class GraduationTest {
     }
 
     @Property
-    void roundingGoesItsWayAndNeverFurtherThanOneStep(@ForAll @LongRange(min = -9_000_000_000_000L, max = 9_000_000_000_000L) long nm,
-                                                     @ForAll Graduation tape) {
+    void roundingGoesItsWayAndNeverFurtherThanOneStep(
+            @ForAll @LongRange(min = -9_000_000_000_000L, max = 9_000_000_000_000L) long nm, @ForAll Graduation tape) {
         Length length = new Length(nm);
         Length down = tape.round(length, Rounding.DOWN);
         Length up = tape.round(length, Rounding.UP);
@@ -43,12 +50,15 @@ class GraduationTest {
     }
 
     @Property
-    void theResidueTellsOnWhichSideTheTruthLies(@ForAll @LongRange(min = 0, max = 9_000_000_000L) long nm, @ForAll Graduation tape,
-                                               @ForAll Rounding rounding) {
+    void theResidueTellsOnWhichSideTheTruthLies(
+            @ForAll @LongRange(min = 0, max = 9_000_000_000L) long nm,
+            @ForAll Graduation tape,
+            @ForAll Rounding rounding) {
         Length length = new Length(nm);
         Numeral written = tape.write(length, rounding);
         int side = length.compareTo(tape.round(length, rounding));
-        assertThat(written.residue()).isEqualTo(side < 0 ? Numeral.Residue.UNDER : side > 0 ? Numeral.Residue.OVER : Numeral.Residue.NONE);
+        assertThat(written.residue())
+                .isEqualTo(side < 0 ? Numeral.Residue.UNDER : side > 0 ? Numeral.Residue.OVER : Numeral.Residue.NONE);
     }
 
     /** Fractions are in lowest terms, as on every tape (common practice, no source). */

@@ -51,7 +51,9 @@ class LengthTest {
         assertThatIllegalArgumentException().isThrownBy(() -> new Share(Double.NaN));
         assertThatThrownBy(() -> Mass.kg(-1)).isInstanceOf(Refusal.class).hasMessageContaining("-1");
         assertThatIllegalArgumentException().isThrownBy(() -> new Count(-1));
-        assertThatIllegalArgumentException().isThrownBy(() -> Length.inches(1, 1, 0)).withMessageContaining("denominator");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Length.inches(1, 1, 0))
+                .withMessageContaining("denominator");
     }
 
     @Test
@@ -73,7 +75,8 @@ class LengthTest {
     }
 
     @Property
-    void exactMillimetresReadBackAsTheSameLength(@ForAll @LongRange(min = -5_000_000_000_000L, max = 5_000_000_000_000L) long nm) {
+    void exactMillimetresReadBackAsTheSameLength(
+            @ForAll @LongRange(min = -5_000_000_000_000L, max = 5_000_000_000_000L) long nm) {
         assertThat(Length.mm(new Length(nm).toExactMm())).isEqualTo(new Length(nm));
     }
 

@@ -18,12 +18,37 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class MeasureTextTest {
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
-        "15 1/2      | 393.7", "15-1/2\"    | 393.7", "15 - 1/2 in | 393.7", "15.5 in     | 393.7", "15½         | 393.7",
-        "15 ½ ″      | 393.7", "15⁄2        | 190.5", "3' 4 1/2\"  | 1028.7", "3′ 4 1/2″  | 1028.7", "3 ft 4.5 in | 1028.7",
-        "3'          | 914.4", "394 mm      | 394", "39,4 cm     | 394", "39.4cm      | 394", "0.394 m     | 394",
-        "7/8         | 22.225", "⅞           | 22.225", "7/8″        | 22.225", ".5          | 12.7", "-1/8        | -3.175",
-        "−2 1/4      | -57.15", "1 in        | 25.4", "2 inches    | 50.8", "12 MM       | 12", "1''         | 25.4", "0 | 0"})
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "15 1/2      | 393.7",
+                "15-1/2\"    | 393.7",
+                "15 - 1/2 in | 393.7",
+                "15.5 in     | 393.7",
+                "15½         | 393.7",
+                "15 ½ ″      | 393.7",
+                "15⁄2        | 190.5",
+                "3' 4 1/2\"  | 1028.7",
+                "3′ 4 1/2″  | 1028.7",
+                "3 ft 4.5 in | 1028.7",
+                "3'          | 914.4",
+                "394 mm      | 394",
+                "39,4 cm     | 394",
+                "39.4cm      | 394",
+                "0.394 m     | 394",
+                "7/8         | 22.225",
+                "⅞           | 22.225",
+                "7/8″        | 22.225",
+                ".5          | 12.7",
+                "-1/8        | -3.175",
+                "−2 1/4      | -57.15",
+                "1 in        | 25.4",
+                "2 inches    | 50.8",
+                "12 MM       | 12",
+                "1''         | 25.4",
+                "0 | 0"
+            })
     void readsWhatMakersWrite(String text, String millimetres) {
         assertThat(MeasureText.length(text, Unit.INCH).toExactMm()).isEqualByComparingTo(millimetres);
     }
@@ -35,8 +60,27 @@ class MeasureTextTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", " ", "-", "abc", "12 apples", "1/0", "12 1/2 1/4", "4 in 3 ft", "1,200 mm", "12..5", "1/2/3",
-        "99999999999999999 m", "12\" 3\"", "NaN", "Infinity", "1e5", "0x10", "12 1/2 in mm"})
+    @ValueSource(
+            strings = {
+                "",
+                " ",
+                "-",
+                "abc",
+                "12 apples",
+                "1/0",
+                "12 1/2 1/4",
+                "4 in 3 ft",
+                "1,200 mm",
+                "12..5",
+                "1/2/3",
+                "99999999999999999 m",
+                "12\" 3\"",
+                "NaN",
+                "Infinity",
+                "1e5",
+                "0x10",
+                "12 1/2 in mm"
+            })
     void refusesTheRestAndSaysWhatWasTyped(String text) {
         assertThatExceptionOfType(Refusal.class).isThrownBy(() -> MeasureText.length(text, Unit.INCH))
                 .isInstanceOf(Refusal.class).withMessageContaining("“");
@@ -55,7 +99,10 @@ class MeasureTextTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {"45|45", "22.5°|22.5", "22° 30'|22.5", "-7,5 deg|-7.5", "0|0"})
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {"45|45", "22.5°|22.5", "22° 30'|22.5", "-7,5 deg|-7.5", "0|0"})
     void readsAngles(String text, double degrees) {
         assertThat(MeasureText.angle(text).toDegrees()).isCloseTo(degrees, within(1e-12));
     }

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import neatcorner.core.Sample;
-import neatcorner.core.solve.Answers;
 import neatcorner.core.cut.Booking;
 import neatcorner.core.cut.CutPlan;
 import neatcorner.core.cut.CutPlanner;
@@ -40,6 +39,7 @@ import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.shop.Sticks;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.wood.Species;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -60,7 +60,10 @@ class RackTest {
     @Test
     void offCutsGoFirstAndDefectsAreLeftOut() {
         Plan plan = Planner.plan(Sample.job("12", "12"), shop(cut("C-1", "34", new Span(in("16 1/2"), in("18")))));
-        StickLayout used = plan.cuts().sticks().stream().filter(s -> s.id().toString().equals("C-1")).findFirst().orElseThrow();
+        StickLayout used = plan.cuts().sticks().stream()
+                .filter(s -> s.id().toString().equals("C-1"))
+                .findFirst()
+                .orElseThrow();
         assertThat(used.placed()).hasSize(2);
         assertThat(used.placed()).allMatch(p -> !p.end().isOver(in("16 1/2")) || !p.start().isUnder(in("18")));
         assertThat(plan.cuts().toBuy()).isEmpty();
@@ -76,13 +79,25 @@ class RackTest {
         assertThat(booking.kept()).isNotEmpty().allMatch(c -> !((OffCut) c).length().isUnder(in("12")));
         assertThat(after.rack().items()).extracting(i -> i.label()).contains("C-8");
         int sticksUsed = (int) plan.cuts().sticks().stream().filter(s -> s.source().from() == Source.From.RACK).count();
-        assertThat(after.mouldings().getFirst().onHand().stream().mapToInt(Sticks::count).sum()).isEqualTo(2 - sticksUsed);
+        assertThat(after.mouldings().getFirst().onHand().stream()
+                        .mapToInt(Sticks::count)
+                        .sum())
+                .isEqualTo(2 - sticksUsed);
         Length before = Length.sum(plan.cuts().sticks().stream().map(StickLayout::length).toList());
-        Length pieces = Length.sum(plan.cuts().sticks().stream().flatMap(s -> s.placed().stream()).map(p -> p.piece().length()).toList());
-        assertThat(Length.sum(booking.kept().stream().map(c -> ((OffCut) c).length()).toList()).plus(pieces)).isLessThanOrEqualTo(before);
+        Length pieces = Length.sum(plan.cuts().sticks().stream()
+                .flatMap(s -> s.placed().stream())
+                .map(p -> p.piece().length())
+                .toList());
+        assertThat(Length.sum(booking.kept().stream()
+                                .map(c -> ((OffCut) c).length())
+                                .toList())
+                        .plus(pieces))
+                .isLessThanOrEqualTo(before);
         Plan next = Planner.plan(Sample.job("3", "4"), after);
-        assertThat(next.cuts().sticks()).anyMatch(s -> booking.kept().stream().anyMatch(c -> c.label().equals(s.id().toString())));
-        Job made = new Edit.Cut(Cutting.FREE.withMade(false, booking.made().get("Sample"))).apply(Sample.job("16", "20").withTitle("Sample"));
+        assertThat(next.cuts().sticks())
+                .anyMatch(s -> booking.kept().stream().anyMatch(c -> c.label().equals(s.id().toString())));
+        Job made = new Edit.Cut(Cutting.FREE.withMade(false, booking.made().get("Sample")))
+                .apply(Sample.job("16", "20").withTitle("Sample"));
         assertThat(Planner.plan(made, after).cuts().sticks()).as("it is cut: nothing is planned any more").isEmpty();
     }
 
@@ -93,41 +108,79 @@ class RackTest {
         ShopEdit price = new ShopEdit.SetPrice(Sample.plain(), in("96"), Optional.of(new Price(1200, Price.Per.PIECE)));
         Job job = Sample.job("12", "14");
         Shop priced = price.apply(shop);
-        assertThat(Planner.plan(job, priced).figure(CutPlanner.COST).orElseThrow().value()).hasFieldOrPropertyWithValue("minor", 1200L);
+        assertThat(Planner.plan(job, priced)
+                        .figure(CutPlanner.COST)
+                        .orElseThrow()
+                        .value())
+                .hasFieldOrPropertyWithValue("minor", 1200L);
         Cutting wishes = Sample.kept("A–B/1", "to_buy 2438.4 #1", "C–D/1", "to_buy 2438.4 #2");
         Plan plan = Planner.plan(new Edit.Cut(wishes).apply(job), priced);
-        assertThat(plan.cuts().sticks()).hasSize(2).allSatisfy(s -> assertThat(s.placed()).anyMatch(StickLayout.Placed::locked));
+        assertThat(plan.cuts().sticks())
+                .hasSize(2)
+                .allSatisfy(s -> assertThat(s.placed()).anyMatch(StickLayout.Placed::locked));
         assertThat(plan.figure(CutPlanner.WISHES).orElseThrow().value()).hasFieldOrPropertyWithValue("minor", 1200L);
-        Plan forbidden = Planner.plan(new Edit.Cut(Cutting.FREE.withForbidden(StickId.read("rack 2438.4 #1"), true)).apply(job), shop(cut("C-1", "90")));
+        Plan forbidden = Planner.plan(
+                new Edit.Cut(Cutting.FREE.withForbidden(StickId.read("rack 2438.4 #1"), true)).apply(job),
+                shop(cut("C-1", "90")));
         assertThat(forbidden.cuts().sticks()).noneMatch(s -> s.id().toString().equals("rack 2438.4 #1"));
     }
 
     /** Matched corners: the four pieces one after the other, in the order they go round. */
     @Test
     void matchedCornersComeFromOneStickInOrder() {
-        Plan plan = Planner.plan(new Edit.Cut(Cutting.FREE.withMatched(true)).apply(Sample.job("10", "8").withQuantity(2)), Sample.shop());
-        assertThat(plan.cuts().sticks().stream().flatMap(s -> s.placed().stream()).map(p -> p.piece().id().toString()).toList())
+        Plan plan = Planner.plan(
+                new Edit.Cut(Cutting.FREE.withMatched(true))
+                        .apply(Sample.job("10", "8").withQuantity(2)),
+                Sample.shop());
+        assertThat(plan.cuts().sticks().stream()
+                        .flatMap(s -> s.placed().stream())
+                        .map(p -> p.piece().id().toString())
+                        .toList())
                 .containsExactly("A–B/1", "B–C/1", "C–D/1", "D–A/1", "A–B/2", "B–C/2", "C–D/2", "D–A/2");
     }
 
-    /** With all open jobs together the wishes of each stay its own: one is matched, one keeps a side on an off-cut, and a stick that one forbids is left alone. */
+    /**
+     * With all open jobs together the wishes of each stay its own: one is matched, one keeps a side on an off-cut, and
+     * a stick that one forbids is left alone.
+     */
     @Test
     void wishesOfEachJobHoldAmongAllOpenJobs() {
         Shop shop = shop(cut("C-1", "90"), cut("C-2", "90"), cut("C-3", "90"));
         Job matched = new Edit.Cut(Cutting.FREE.withMatched(true)).apply(Sample.job("10", "8"));
-        Job keeping = new Edit.Cut(Sample.kept("C–D/1", "C-3").withForbidden(StickId.read("C-1"), true)).apply(Sample.job("12", "9"));
-        List<Lot> lots = Lots.ofAll(List.of(new Lots.Order("matched", Frame.of(matched, shop).result()), new Lots.Order("keeping", Frame.of(keeping, shop).result())),
-                shop, Answers.NONE);
+        Job keeping = new Edit.Cut(Sample.kept("C–D/1", "C-3").withForbidden(StickId.read("C-1"), true))
+                .apply(Sample.job("12", "9"));
+        List<Lot> lots = Lots.ofAll(
+                List.of(
+                        new Lots.Order("matched", Frame.of(matched, shop).result()),
+                        new Lots.Order("keeping", Frame.of(keeping, shop).result())),
+                shop,
+                Answers.NONE);
         List<StickLayout> sticks = CutPlan.sticks(lots);
         assertThat(sticks).noneMatch(s -> s.id().toString().equals("C-1"));
-        assertThat(sticks).filteredOn(s -> s.id().toString().equals("C-3")).singleElement().satisfies(s -> assertThat(s.placed()).filteredOn(StickLayout.Placed::locked).singleElement()
-                .satisfies(p -> assertThat(p.piece().job() + " " + p.piece().id()).isEqualTo("keeping C–D/1")));
-        List<String> jobs = sticks.stream().filter(s -> s.placed().stream().anyMatch(p -> p.piece().job().equals("matched"))).findFirst().orElseThrow().placed().stream()
-                .map(p -> p.piece().job() + " " + p.piece().id()).toList();
+        assertThat(sticks)
+                .filteredOn(s -> s.id().toString().equals("C-3"))
+                .singleElement()
+                .satisfies(s -> assertThat(s.placed())
+                        .filteredOn(StickLayout.Placed::locked)
+                        .singleElement()
+                        .satisfies(p -> assertThat(
+                                        p.piece().job() + " " + p.piece().id())
+                                .isEqualTo("keeping C–D/1")));
+        List<String> jobs = sticks.stream()
+                .filter(s -> s.placed().stream().anyMatch(p -> p.piece().job().equals("matched")))
+                .findFirst()
+                .orElseThrow()
+                .placed()
+                .stream()
+                .map(p -> p.piece().job() + " " + p.piece().id())
+                .toList();
         assertThat(jobs).containsSequence("matched A–B/1", "matched B–C/1", "matched C–D/1", "matched D–A/1");
     }
 
-    /** Bars of plain wood are turned over: two neighbours share a cut, so a stretcher of 4 × 24 takes 4 · 24 − 3 · 1 3/4 + 3 kerfs of 1/8·√2. */
+    /**
+     * Bars of plain wood are turned over: two neighbours share a cut, so a stretcher of 4 × 24 takes 4 · 24 − 3 · 1 3/4
+     * + 3 kerfs of 1/8·√2.
+     */
     @Test
     void plainBarsShareTheirSlantedCuts() {
         Plan plan = Planner.plan(Sample.stretched("23", "23"), Sample.shop(Sample.bar(), new Sticks(in("96"), 1)));
@@ -141,25 +194,44 @@ class RackTest {
     @Test
     void boardFeetAndPricesAreThoseOfTheTrade() {
         assertThat(Volume.of(in("96"), in("6"), in("1")).toBoardFeet()).isCloseTo(4, within(1e-12));
-        assertThat(Volume.of(Length.mm(1000), Length.mm(1000), Length.mm(1000)).toBoardFeet()).isCloseTo(423.776, within(0.001));
+        assertThat(Volume.of(Length.mm(1000), Length.mm(1000), Length.mm(1000)).toBoardFeet())
+                .isCloseTo(423.776, within(0.001));
         assertThat(new Price(500, Price.Per.BOARD_FOOT).of(in("96"), in("6"), in("1"))).isEqualTo(2000);
-        assertThat(new Price(1999, Price.Per.SQUARE_METRE).of(Length.mm(500), Length.mm(1001), Length.mm(3))).as("rounded up to the coin").isEqualTo(1001);
+        assertThat(new Price(1999, Price.Per.SQUARE_METRE).of(Length.mm(500), Length.mm(1001), Length.mm(3)))
+                .as("rounded up to the coin")
+                .isEqualTo(1001);
     }
 
     private static Board board(Board.Defect... defects) {
-        return new Board("B-1", Sample.plain().species(), in("60"), in("6"), in("1 1/8"), Optional.empty(), "", List.of(defects), Optional.empty(), "");
+        return new Board(
+                "B-1",
+                Sample.plain().species(),
+                in("60"),
+                in("6"),
+                in("1 1/8"),
+                Optional.empty(),
+                "",
+                List.of(defects),
+                Optional.empty(),
+                "");
     }
 
     private static Milling milled(Job job, Board board) {
         Shop shop = Sample.shop().withRack(new Rack(List.of(board)));
-        return Milling.of(Lots.ofAll(List.of(new Lots.Order("job", Frame.of(job, shop).result())), shop, Answers.NONE), shop);
+        return Milling.of(
+                Lots.ofAll(List.of(new Lots.Order("job", Frame.of(job, shop).result())), shop, Answers.NONE), shop);
     }
 
-    /** Wherever a knot lies, no blank has any part in it, no two blanks share wood, and wood only gets less from step to step. */
+    /**
+     * Wherever a knot lies, no blank has any part in it, no two blanks share wood, and wood only gets less from step to
+     * step.
+     */
     @Property(tries = 80)
     void blanksAvoidDefectsAndEachOther(@ForAll @IntRange(min = 0, max = 1_000_000) int seed) {
         Random random = new Random(seed);
-        Board board = board(new Board.Defect(Board.Kind.KNOT, in("" + random.nextInt(56)), in("" + random.nextInt(4)), in("2"), in("1 3/4")),
+        Board board = board(
+                new Board.Defect(
+                        Board.Kind.KNOT, in("" + random.nextInt(56)), in("" + random.nextInt(4)), in("2"), in("1 3/4")),
                 new Board.Defect(Board.Kind.SPLIT, in("55"), in("" + random.nextInt(5)), in("5"), in("1/2")));
         Milling milling = milled(Sample.job("8", "10"), board);
         for (Milling.Sawn sawn : milling.parts()) {
@@ -190,14 +262,40 @@ class RackTest {
         Milling before = milled(Sample.job("8", "10"), clean);
         Milling after = milled(Sample.job("8", "10"), clean.withDefectMoved(0, in("-50"), in("-4")));
         assertThat(after.parts()).isNotEqualTo(before.parts());
-        assertThat(milled(Sample.job("8", "10"), clean.withDefectMoved(0, in("-50"), in("-4")).withDefectMoved(0, in("50"), in("4"))).boards()).isEqualTo(before.boards());
+        assertThat(milled(
+                                Sample.job("8", "10"),
+                                clean.withDefectMoved(0, in("-50"), in("-4")).withDefectMoved(0, in("50"), in("4")))
+                        .boards())
+                .isEqualTo(before.boards());
         assertThat(before.missing()).isEmpty();
-        assertThat(clean.withDefectMoved(0, in("500"), in("500")).defects().getFirst().right()).as("never off the board").isEqualTo(in("60"));
-        assertThat(milled(Sample.job("8", "10"), new Board("B-1", Species.WALNUT, in("60"), in("6"), in("1 1/8"), Optional.empty(), "", List.of(), Optional.empty(), "")).missing())
-                .as("another wood gives nothing").hasSize(4);
+        assertThat(clean.withDefectMoved(0, in("500"), in("500"))
+                        .defects()
+                        .getFirst()
+                        .right())
+                .as("never off the board")
+                .isEqualTo(in("60"));
+        assertThat(milled(
+                                Sample.job("8", "10"),
+                                new Board(
+                                        "B-1",
+                                        Species.WALNUT,
+                                        in("60"),
+                                        in("6"),
+                                        in("1 1/8"),
+                                        Optional.empty(),
+                                        "",
+                                        List.of(),
+                                        Optional.empty(),
+                                        ""))
+                        .missing())
+                .as("another wood gives nothing")
+                .hasSize(4);
     }
 
-    /** For a square frame from one stick: 4 · (sight + 2 · face) + kerfs ≤ stick; here the sight is glass + 1/8 − two lips. */
+    /**
+     * For a square frame from one stick: 4 · (sight + 2 · face) + kerfs ≤ stick; here the sight is glass + 1/8 − two
+     * lips.
+     */
     @Test
     void whatAnOffCutMakesAgreesWithTheSumByHand() {
         Makes makes = Makes.of(Sample.plain(), List.of(cut("C-1", "50")), Sample.shop().habits());
@@ -206,10 +304,22 @@ class RackTest {
         assertThat(makes.largest().getFirst().width().toInches()).isCloseTo(glass, within(0.03));
         assertThat(makes.sizes()).extracting(s -> s.width()).contains(in("8")).doesNotContain(in("16"));
         Moulding two = new Moulding(Sample.plain(), Moulding.USUALLY_SOLD, List.of(new Sticks(in("50"), 2)));
-        assertThat(Makes.of(Sample.plain(), new Sticks(in("50"), 1), Sample.shop().habits())).as("a whole stick makes what an off-cut as long does").isEqualTo(makes);
+        assertThat(Makes.of(
+                        Sample.plain(), new Sticks(in("50"), 1), Sample.shop().habits()))
+                .as("a whole stick makes what an off-cut as long does")
+                .isEqualTo(makes);
         Makes pile = Makes.of(two, Sample.shop());
-        assertThat(pile.sizes()).filteredOn(s -> s.width().equals(in("8"))).singleElement().satisfies(s -> assertThat(s.count()).as("two sticks, twice one").isGreaterThanOrEqualTo(
-                2 * makes.sizes().stream().filter(one -> one.width().equals(in("8"))).findFirst().orElseThrow().count()));
+        assertThat(pile.sizes())
+                .filteredOn(s -> s.width().equals(in("8")))
+                .singleElement()
+                .satisfies(s -> assertThat(s.count())
+                        .as("two sticks, twice one")
+                        .isGreaterThanOrEqualTo(2
+                                * makes.sizes().stream()
+                                        .filter(one -> one.width().equals(in("8")))
+                                        .findFirst()
+                                        .orElseThrow()
+                                        .count()));
     }
 
     /** Too little wood: a smaller frame of the same shape, or another section of which there is enough. */
@@ -226,11 +336,23 @@ class RackTest {
 
     @Test
     void badItemsNameTheirLabel() {
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> cut("C-1", "30", new Span(in("29"), in("31")))).withMessageContaining("C-1").withMessageContaining("between 0");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> board(new Board.Defect(Board.Kind.KNOT, in("59"), in("1"), in("2"), in("1")))).withMessageContaining("B-1")
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> cut("C-1", "30", new Span(in("29"), in("31"))))
+                .withMessageContaining("C-1")
+                .withMessageContaining("between 0");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> board(new Board.Defect(Board.Kind.KNOT, in("59"), in("1"), in("2"), in("1"))))
+                .withMessageContaining("B-1")
                 .withMessageContaining("within");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Rack(List.of(cut("C-1", "30"), cut("C-1", "31")))).withMessageContaining("C-1").withMessageContaining("only");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new Price(-1, Price.Per.PIECE)).withMessageContaining("-1");
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> new ShopEdit.Unshelve(List.of("C-9")).apply(shop())).withMessageContaining("C-9");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> new Rack(List.of(cut("C-1", "30"), cut("C-1", "31"))))
+                .withMessageContaining("C-1")
+                .withMessageContaining("only");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> new Price(-1, Price.Per.PIECE))
+                .withMessageContaining("-1");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> new ShopEdit.Unshelve(List.of("C-9")).apply(shop()))
+                .withMessageContaining("C-9");
     }
 }

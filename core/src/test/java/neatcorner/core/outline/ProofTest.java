@@ -70,7 +70,10 @@ class ProofTest {
 
     /** A piece as it is in the finished frame: sawn to its curve where it has one. */
     private static Geometry piece(Member member) {
-        return polygon(member.curve().map(c -> Stream.concat(c.outer().stream(), c.inner().reversed().stream()).toList()).orElse(member.outline()));
+        return polygon(member.curve()
+                .map(c -> Stream.concat(c.outer().stream(), c.inner().reversed().stream())
+                        .toList())
+                .orElse(member.outline()));
     }
 
     private static void assertCloses(Frame frame, double tolerance) {
@@ -82,7 +85,8 @@ class ProofTest {
     }
 
     @Property(tries = 2000)
-    void piecesOfAnyPolygonFillTheRingBetweenOutsideAndOpening(@ForAll("polygons") Outline.Free outline, @ForAll("widths") List<Double> widths) {
+    void piecesOfAnyPolygonFillTheRingBetweenOutsideAndOpening(
+            @ForAll("polygons") Outline.Free outline, @ForAll("widths") List<Double> widths) {
         made(job(outline).withFaces(Outlines.faces(outline, widths))).ifPresent(frame -> {
             assertCloses(frame, 1e-8);
             assertThat(polygon(frame.lines().get(Line.SIGHT)).getArea()).as("the opening that was wanted")
@@ -93,8 +97,8 @@ class ProofTest {
     }
 
     /**
-     * JTS draws parallels by its own method (buffer, mitred joins); equal faces must give the same lines. JTS cuts corners
-     * that are nearly straight by up to a twentieth of the distance, hence the tolerance.
+     * JTS draws parallels by its own method (buffer, mitred joins); equal faces must give the same lines. JTS cuts
+     * corners that are nearly straight by up to a twentieth of the distance, hence the tolerance.
      */
     @Property(tries = 500)
     void linesAreTheBuffersAnIndependentLibraryDraws(@ForAll("polygons") Outline.Free outline) {
@@ -114,12 +118,18 @@ class ProofTest {
     private static List<Vector> face(Member member, boolean atEnd) {
         double depth = member.section().width().toMm();
         double thickness = member.section().thickness().toMm();
-        return List.of(member.end(0, 0, atEnd), member.end(-depth, 0, atEnd), member.end(-depth, thickness, atEnd), member.end(0, thickness, atEnd));
+        return List.of(
+                member.end(0, 0, atEnd),
+                member.end(-depth, 0, atEnd),
+                member.end(-depth, thickness, atEnd),
+                member.end(0, thickness, atEnd));
     }
 
     @Property(tries = 2000)
-    void leaningPiecesMeetCornerOnCornerInSpace(@ForAll("polygons") Outline.Free outline, @ForAll @DoubleRange(min = 0.5, max = 80) double lean,
-                                                @ForAll Lean.Way way) {
+    void leaningPiecesMeetCornerOnCornerInSpace(
+            @ForAll("polygons") Outline.Free outline,
+            @ForAll @DoubleRange(min = 0.5, max = 80) double lean,
+            @ForAll Lean.Way way) {
         Optional<Frame> frame = made(job(outline).withLean(new Lean(lean, way)));
         Assume.that(frame.isPresent());
         List<Member> members = frame.get().members();
@@ -127,18 +137,25 @@ class ProofTest {
             List<Vector> end = face(members.get(i), true);
             List<Vector> start = face(members.get((i + 1) % members.size()), false);
             for (int k = 0; k < 4; k++) {
-                assertThat(end.get(k).minus(start.get(k)).length()).as("corner " + k + " at " + members.get(i).side().to()).isLessThan(1e-4);
+                assertThat(end.get(k).minus(start.get(k)).length())
+                        .as("corner " + k + " at " + members.get(i).side().to())
+                        .isLessThan(1e-4);
             }
         }
-        assertThat(polygon(frame.get().lines().get(Line.SIGHT)).getArea()).isCloseTo(polygon(outline.places()).getArea(), within(1e-3));
+        assertThat(polygon(frame.get().lines().get(Line.SIGHT)).getArea())
+                .isCloseTo(polygon(outline.places()).getArea(), within(1e-3));
     }
 
     /** With faces that differ each side has its own lean: rims meet at the back, and both cuts lie in one plane. */
     @Property(tries = 500)
-    void leaningPiecesOfDifferentFacesShareTheirCut(@ForAll @IntRange(min = 3, max = 9) int sides, @ForAll @DoubleRange(min = 5, max = 50) double lean,
-                                                    @ForAll Lean.Way way, @ForAll("widths") List<Double> widths) {
+    void leaningPiecesOfDifferentFacesShareTheirCut(
+            @ForAll @IntRange(min = 3, max = 9) int sides,
+            @ForAll @DoubleRange(min = 5, max = 50) double lean,
+            @ForAll Lean.Way way,
+            @ForAll("widths") List<Double> widths) {
         Outline.Regular outline = new Outline.Regular(sides, Outline.Across.FLATS, mm(Line.SIGHT, 600));
-        Optional<Frame> frame = made(job(outline).withFaces(Outlines.faces(outline, widths)).withLean(new Lean(lean, way)));
+        Optional<Frame> frame =
+                made(job(outline).withFaces(Outlines.faces(outline, widths)).withLean(new Lean(lean, way)));
         Assume.that(frame.isPresent());
         List<Member> members = frame.get().members();
         for (int i = 0; i < members.size(); i++) {
@@ -147,31 +164,44 @@ class ProofTest {
             assertThat(end.get(0).minus(start.get(0)).length()).as("outside, back").isLessThan(1e-4);
             assertThat(end.get(1).minus(start.get(1)).length()).as("sight, back").isLessThan(1e-4);
             Vector normal = end.get(1).minus(end.get(0)).cross(end.get(2).minus(end.get(0))).unit();
-            start.forEach(p -> assertThat(p.minus(end.get(0)).dot(normal)).as("in the plane of the cut").isCloseTo(0, within(1e-4)));
+            start.forEach(p -> assertThat(p.minus(end.get(0)).dot(normal))
+                    .as("in the plane of the cut")
+                    .isCloseTo(0, within(1e-4)));
         }
     }
 
     @Property(tries = 300)
-    void blanksOfARingCoverItsWood(@ForAll @IntRange(min = 3, max = 36) int segments, @ForAll @DoubleRange(min = 320, max = 900) double width,
-                                   @ForAll @DoubleRange(min = 0.6, max = 1) double ratio) {
-        Optional<Frame> frame = made(job(new Boxed.Round(mm(Line.SIGHT, width), mm(Line.SIGHT, width * ratio), segments)));
+    void blanksOfARingCoverItsWood(
+            @ForAll @IntRange(min = 3, max = 36) int segments,
+            @ForAll @DoubleRange(min = 320, max = 900) double width,
+            @ForAll @DoubleRange(min = 0.6, max = 1) double ratio) {
+        Optional<Frame> frame =
+                made(job(new Boxed.Round(mm(Line.SIGHT, width), mm(Line.SIGHT, width * ratio), segments)));
         Assume.that(frame.isPresent());
         assertCloses(frame.get(), 1e-6);
-        frame.get().members().forEach(m -> assertThat(without(piece(m), polygon(m.outline())).getArea()).as("it lies in its blank").isLessThan(1e-3));
+        frame.get()
+                .members()
+                .forEach(m -> assertThat(without(piece(m), polygon(m.outline())).getArea())
+                        .as("it lies in its blank")
+                        .isLessThan(1e-3));
         frame.get().members().forEach(m -> assertThat(m.left().swing().toDegrees()).as("one setting for every end")
                 .isCloseTo(180.0 / segments, within(1e-6)));
     }
 
     @Property(tries = 300)
-    void archesClose(@ForAll Boxed.Arch arch, @ForAll @IntRange(min = 1, max = 8) int segments, @ForAll @DoubleRange(min = 250, max = 800) double width,
-                     @ForAll @DoubleRange(min = 0.2, max = 0.95) double rise) {
+    void archesClose(
+            @ForAll Boxed.Arch arch,
+            @ForAll @IntRange(min = 1, max = 8) int segments,
+            @ForAll @DoubleRange(min = 250, max = 800) double width,
+            @ForAll @DoubleRange(min = 0.2, max = 0.95) double rise) {
         double share = switch (arch) {
             case HALF_ROUND -> 1;
             case SEGMENTAL -> rise;
             case POINTED -> 1.1 + 2 * rise;
         };
         int blanks = arch == Boxed.Arch.POINTED ? segments : segments + 1;
-        Optional<Frame> frame = made(job(new Boxed.Arched(mm(Line.SIGHT, width), mm(Line.SIGHT, width * 2.5), arch, share, blanks)));
+        Optional<Frame> frame =
+                made(job(new Boxed.Arched(mm(Line.SIGHT, width), mm(Line.SIGHT, width * 2.5), arch, share, blanks)));
         Assume.that(frame.isPresent());
         assertCloses(frame.get(), 1e-6);
         assertThat(frame.get().width(Line.SIGHT).toMm()).isCloseTo(width, within(1e-5));
@@ -179,15 +209,20 @@ class ProofTest {
     }
 
     @Property(tries = 200)
-    void panesAndBarsFillAWindow(@ForAll @IntRange(min = 1, max = 5) int rows, @ForAll @IntRange(min = 2, max = 5) int columns,
-                                 @ForAll @DoubleRange(min = 18, max = 60) double bar) {
-        Frame frame = frame(job(new Boxed.Window(mm(Line.OUTSIDE, 900), mm(Line.OUTSIDE, 1400), rows, columns, Length.mm(bar))));
+    void panesAndBarsFillAWindow(
+            @ForAll @IntRange(min = 1, max = 5) int rows,
+            @ForAll @IntRange(min = 2, max = 5) int columns,
+            @ForAll @DoubleRange(min = 18, max = 60) double bar) {
+        Frame frame = frame(
+                job(new Boxed.Window(mm(Line.OUTSIDE, 900), mm(Line.OUTSIDE, 1400), rows, columns, Length.mm(bar))));
         Geometry sight = polygon(frame.lines().get(Line.SIGHT));
         Geometry panes = sight.difference(union(frame.bars().stream().map(m -> polygon(m.outline())).toList()));
         assertThat(frame.bars()).hasSize(rows + columns - 2);
         assertThat(panes.getNumGeometries()).isEqualTo(rows * columns);
         for (int i = 1; i < panes.getNumGeometries(); i++) {
-            assertThat(panes.getGeometryN(i).getArea()).as("panes are alike").isCloseTo(panes.getGeometryN(0).getArea(), within(1e-2));
+            assertThat(panes.getGeometryN(i).getArea())
+                    .as("panes are alike")
+                    .isCloseTo(panes.getGeometryN(0).getArea(), within(1e-2));
         }
     }
 }

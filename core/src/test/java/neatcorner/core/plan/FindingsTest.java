@@ -80,65 +80,211 @@ class FindingsTest {
     }
 
     private static final Map<String, Case> CASES = Map.ofEntries(
-            Map.entry("rabbet_too_shallow", new Case(Severity.STOP, true, true,
-                    () -> Sample.job("12", "14").withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", "3/16")))),
-            Map.entry("no_room_for_points", new Case(Severity.CAUTION, true, true,
-                    () -> Sample.job("12", "14").withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", "5/16")))),
-            Map.entry("front_thin", new Case(Severity.CAUTION, true, true,
-                    () -> Sample.job("12", "14").withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", "11/16")))),
-            Map.entry("rabbet_through_front", new Case(Severity.STOP, true, true,
-                    () -> Sample.job("12", "14").withSection(new Section("s", Species.ASH, in("1 1/2"), in("3/4"),
-                            new Recess.Rabbet(in("1/4"), in("1/2")), new Profile(Profile.Shape.SLOPE, in("1/2")))))),
-            Map.entry("no_play", new Case(Severity.STOP, true, true, () -> with(Sample.job("12", "14"), Habit.PLAY, "0"))),
-            Map.entry("lip_narrow", new Case(Severity.CAUTION, true, true,
-                    () -> Sample.job("12", "14").withSection(Sample.rabbeted("1 1/2", "3/4", "1/8", "1/2")))),
-            Map.entry("picture_proud", new Case(Severity.CAUTION, true, true,
-                    () -> Sample.floating("20", "20").withContents(Sample.floating("20", "20").contents().withThickness(0, in("1 1/2"))))),
+            Map.entry(
+                    "rabbet_too_shallow",
+                    new Case(
+                            Severity.STOP,
+                            true,
+                            true,
+                            () -> Sample.job("12", "14").withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", "3/16")))),
+            Map.entry(
+                    "no_room_for_points",
+                    new Case(
+                            Severity.CAUTION,
+                            true,
+                            true,
+                            () -> Sample.job("12", "14").withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", "5/16")))),
+            Map.entry(
+                    "front_thin",
+                    new Case(
+                            Severity.CAUTION,
+                            true,
+                            true,
+                            () -> Sample.job("12", "14").withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", "11/16")))),
+            Map.entry(
+                    "rabbet_through_front",
+                    new Case(
+                            Severity.STOP,
+                            true,
+                            true,
+                            () -> Sample.job("12", "14")
+                                    .withSection(new Section(
+                                            "s",
+                                            Species.ASH,
+                                            in("1 1/2"),
+                                            in("3/4"),
+                                            new Recess.Rabbet(in("1/4"), in("1/2")),
+                                            new Profile(Profile.Shape.SLOPE, in("1/2")))))),
+            Map.entry(
+                    "no_play",
+                    new Case(Severity.STOP, true, true, () -> with(Sample.job("12", "14"), Habit.PLAY, "0"))),
+            Map.entry(
+                    "lip_narrow",
+                    new Case(
+                            Severity.CAUTION,
+                            true,
+                            true,
+                            () -> Sample.job("12", "14").withSection(Sample.rabbeted("1 1/2", "3/4", "1/8", "1/2")))),
+            Map.entry(
+                    "picture_proud",
+                    new Case(
+                            Severity.CAUTION,
+                            true,
+                            true,
+                            () -> Sample.floating("20", "20")
+                                    .withContents(Sample.floating("20", "20")
+                                            .contents()
+                                            .withThickness(0, in("1 1/2"))))),
             Map.entry("short_piece", new Case(Severity.CAUTION, true, false, () -> Sample.job("4", "6"))),
-            Map.entry("mirror_images", new Case(Severity.CAUTION, true, true, () -> Sample.job("12", "14").withFace("bottom", Optional.of(in("2 1/2"))))),
-            Map.entry("no_kerf", new Case(Severity.CAUTION, false, false, () -> with(Sample.job("12", "14"), Habit.KERF, "0"))),
-            Map.entry("piece_too_long", new Case(Severity.STOP, true, true, () -> joint(Sample.job("110", "4"), JointKind.SOLID, ""))),
+            Map.entry(
+                    "mirror_images",
+                    new Case(
+                            Severity.CAUTION,
+                            true,
+                            true,
+                            () -> Sample.job("12", "14").withFace("bottom", Optional.of(in("2 1/2"))))),
+            Map.entry(
+                    "no_kerf",
+                    new Case(Severity.CAUTION, false, false, () -> with(Sample.job("12", "14"), Habit.KERF, "0"))),
+            Map.entry(
+                    "piece_too_long",
+                    new Case(Severity.STOP, true, true, () -> joint(Sample.job("110", "4"), JointKind.SOLID, ""))),
             Map.entry("side_joined", new Case(Severity.CAUTION, true, true, () -> Sample.job("110", "38"))),
-            Map.entry("group_too_long", new Case(Severity.STOP, true, true, () -> cut(Sample.job("40", "30"), Cutting.FREE.withMatched(true)))),
-            Map.entry("wishes_refused", new Case(Severity.CAUTION, false, true, () -> cut(Sample.job("40", "30"),
-                    Sample.kept("A–B/1", "rack 2438.4 #1", "C–D/1", "rack 2438.4 #1", "B–C/1", "rack 2438.4 #1")))),
-            Map.entry("rack_short", new Case(Severity.CAUTION, true, true, () -> Sample.job("24", "36").withQuantity(20))),
-            Map.entry("glue_alone", new Case(Severity.STOP, true, true, () -> joint(Sample.job("30", "40"), JointKind.GLUED, ""))),
-            Map.entry("joint_too_weak", new Case(Severity.CAUTION, true, true, () -> joint(Sample.job("30", "40"), JointKind.PINNED, ""))),
-            Map.entry("joint_does_not_fit", new Case(Severity.STOP, false, true, () -> joint(Sample.job("12", "14"), JointKind.V_FASTENED, "3/4"))),
-            Map.entry("open_time_short", new Case(Severity.CAUTION, false, true,
-                    () -> Sample.job("12", "14").withChoices(Sample.job("1", "1").choices().withAdhesive(Adhesive.HIDE)))),
+            Map.entry(
+                    "group_too_long",
+                    new Case(
+                            Severity.STOP,
+                            true,
+                            true,
+                            () -> cut(Sample.job("40", "30"), Cutting.FREE.withMatched(true)))),
+            Map.entry(
+                    "wishes_refused",
+                    new Case(
+                            Severity.CAUTION,
+                            false,
+                            true,
+                            () -> cut(
+                                    Sample.job("40", "30"),
+                                    Sample.kept(
+                                            "A–B/1",
+                                            "rack 2438.4 #1",
+                                            "C–D/1",
+                                            "rack 2438.4 #1",
+                                            "B–C/1",
+                                            "rack 2438.4 #1")))),
+            Map.entry(
+                    "rack_short",
+                    new Case(
+                            Severity.CAUTION,
+                            true,
+                            true,
+                            () -> Sample.job("24", "36").withQuantity(20))),
+            Map.entry(
+                    "glue_alone",
+                    new Case(Severity.STOP, true, true, () -> joint(Sample.job("30", "40"), JointKind.GLUED, ""))),
+            Map.entry(
+                    "joint_too_weak",
+                    new Case(Severity.CAUTION, true, true, () -> joint(Sample.job("30", "40"), JointKind.PINNED, ""))),
+            Map.entry(
+                    "joint_does_not_fit",
+                    new Case(
+                            Severity.STOP,
+                            false,
+                            true,
+                            () -> joint(Sample.job("12", "14"), JointKind.V_FASTENED, "3/4"))),
+            Map.entry(
+                    "open_time_short",
+                    new Case(
+                            Severity.CAUTION,
+                            false,
+                            true,
+                            () -> Sample.job("12", "14")
+                                    .withChoices(Sample.job("1", "1").choices().withAdhesive(Adhesive.HIDE)))),
             Map.entry("cannot_close", new Case(Severity.STOP, false, true, () -> measured("40", "20"))),
             Map.entry("out_of_square", new Case(Severity.CAUTION, true, true, () -> measured("21 3/8", "21 1/4"))),
             Map.entry("glass_will_not_drop_in", new Case(Severity.STOP, true, true, () -> measured("22", "20 5/8"))),
-            Map.entry("sides_not_alike", new Case(Severity.CAUTION, true, true,
-                    () -> measured("21 5/16", "21 5/16").withMeasured(Tape.TOP, in("14 3/4")))),
+            Map.entry(
+                    "sides_not_alike",
+                    new Case(
+                            Severity.CAUTION,
+                            true,
+                            true,
+                            () -> measured("21 5/16", "21 5/16").withMeasured(Tape.TOP, in("14 3/4")))),
             Map.entry("no_finish", new Case(Severity.NOTE, false, true, () -> Sample.job("8", "10"))),
-            Map.entry("not_sanded", new Case(Severity.NOTE, false, true, () -> finished(Coat.of(Coat.Kind.WAX, "clear")))),
-            Map.entry("product_not_written", new Case(Severity.CAUTION, false, false, () -> finished(Coat.of(Coat.Kind.SAND, ""), Coat.of(Coat.Kind.STAIN, "")))),
-            Map.entry("mat_overlap", new Case(Severity.CAUTION, true, true, () -> with(Sample.matted("2", "2", "2"), Habit.MAT_OVERLAP, "1/16"))),
+            Map.entry(
+                    "not_sanded",
+                    new Case(Severity.NOTE, false, true, () -> finished(Coat.of(Coat.Kind.WAX, "clear")))),
+            Map.entry(
+                    "product_not_written",
+                    new Case(
+                            Severity.CAUTION,
+                            false,
+                            false,
+                            () -> finished(Coat.of(Coat.Kind.SAND, ""), Coat.of(Coat.Kind.STAIN, "")))),
+            Map.entry(
+                    "mat_overlap",
+                    new Case(
+                            Severity.CAUTION,
+                            true,
+                            true,
+                            () -> with(Sample.matted("2", "2", "2"), Habit.MAT_OVERLAP, "1/16"))),
             Map.entry("mat_low", new Case(Severity.NOTE, true, true, () -> Sample.matted("2", "2", "1 1/2"))),
-            Map.entry("slender", new Case(Severity.CAUTION, true, true,
-                    () -> Sample.job("40", "12").withSection(Sample.rabbeted("3/4", "1", "1/4", "1/2")))),
-            Map.entry("strainer_proud", new Case(Severity.NOTE, true, true,
-                    () -> Sample.job("40", "12").withChoices(Sample.job("1", "1").choices().withStrainer(true)))),
-            Map.entry("loose_before_step", new Case(Severity.CAUTION, true, true, () -> packed(Material.Role.BACKING, Material.PLYWOOD)
-                    .withSection(Sample.plain().withThickness(in("1 1/2")).withRecess(new Recess.DoubleRabbet(in("1/4"), in("1"), in("1/2"), in("1/2")))))),
-            Map.entry("drawn_in", new Case(Severity.CAUTION, true, true, () -> Sample.job("40", "20").withContents(Contents.NOTHING)
-                    .withSection(new Section("bar", Species.PINE, in("1"), in("3/4"), new Recess.Bar(), Profile.FLAT))
-                    .withGiven(Axis.WIDTH, new Size(Line.OUTSIDE, in("40"))).withGiven(Axis.HEIGHT, new Size(Line.OUTSIDE, in("20"))))),
+            Map.entry(
+                    "slender",
+                    new Case(
+                            Severity.CAUTION,
+                            true,
+                            true,
+                            () -> Sample.job("40", "12").withSection(Sample.rabbeted("3/4", "1", "1/4", "1/2")))),
+            Map.entry(
+                    "strainer_proud",
+                    new Case(
+                            Severity.NOTE,
+                            true,
+                            true,
+                            () -> Sample.job("40", "12")
+                                    .withChoices(Sample.job("1", "1").choices().withStrainer(true)))),
+            Map.entry(
+                    "loose_before_step",
+                    new Case(
+                            Severity.CAUTION,
+                            true,
+                            true,
+                            () -> packed(Material.Role.BACKING, Material.PLYWOOD)
+                                    .withSection(Sample.plain()
+                                            .withThickness(in("1 1/2"))
+                                            .withRecess(new Recess.DoubleRabbet(
+                                                    in("1/4"), in("1"), in("1/2"), in("1/2")))))),
+            Map.entry(
+                    "drawn_in",
+                    new Case(
+                            Severity.CAUTION,
+                            true,
+                            true,
+                            () -> Sample.job("40", "20")
+                                    .withContents(Contents.NOTHING)
+                                    .withSection(new Section(
+                                            "bar", Species.PINE, in("1"), in("3/4"), new Recess.Bar(), Profile.FLAT))
+                                    .withGiven(Axis.WIDTH, new Size(Line.OUTSIDE, in("40")))
+                                    .withGiven(Axis.HEIGHT, new Size(Line.OUTSIDE, in("20"))))),
             Map.entry("rings_in_hollow", new Case(Severity.CAUTION, true, true, () -> {
                 Job job = Sample.job("20", "16");
-                return job.withSection(job.section().withRelief(Optional.of(new Relief(in("1/4"), in("3/4"), in("1/16")))));
+                return job.withSection(
+                        job.section().withRelief(Optional.of(new Relief(in("1/4"), in("3/4"), in("1/16")))));
             })),
             Map.entry("round_corners_canvas", new Case(Severity.CAUTION, true, true, () -> {
                 Job job = packed(Material.Role.ART, Material.CANVAS_ON_BARS);
                 return job.withChoices(job.choices().withRabbeting(Rabbeting.AFTER_ROUNDED));
             })),
-            Map.entry("too_heavy", new Case(Severity.STOP, true, false,
-                    () -> packed(Material.Role.GLAZING, Material.MIRROR).withGiven(Axis.WIDTH,
-                            new Size(Line.GLASS, in("90"))).withGiven(Axis.HEIGHT,
-                            new Size(Line.GLASS, in("90"))))),
+            Map.entry(
+                    "too_heavy",
+                    new Case(
+                            Severity.STOP,
+                            true,
+                            false,
+                            () -> packed(Material.Role.GLAZING, Material.MIRROR)
+                                    .withGiven(Axis.WIDTH, new Size(Line.GLASS, in("90")))
+                                    .withGiven(Axis.HEIGHT, new Size(Line.GLASS, in("90"))))),
             Map.entry("hardware_too_light", new Case(Severity.STOP, true, true, () -> {
                 Job job = Sample.job("24", "36");
                 return job.withChoices(job.choices().withHardware(Optional.of(Hardware.SAW_TOOTH)));
@@ -158,8 +304,11 @@ class FindingsTest {
         Shop shop = Sample.shop();
         Job job = expected.job().get();
         Plan plan = Planner.plan(job, shop);
-        Finding finding = plan.findings().stream().filter(f -> f.id().equals(id)).findFirst()
-                .orElseThrow(() -> new AssertionError("not found; only " + plan.findings().stream().map(Finding::id).toList()));
+        Finding finding = plan.findings().stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("not found; only "
+                        + plan.findings().stream().map(Finding::id).toList()));
         assertThat(finding.severity()).isEqualTo(expected.severity());
         assertThat(finding.amount().isPresent()).as("says by how much").isEqualTo(expected.amount());
         Phrasebook book = new Phrasebook(Graduation.INCH_16);
@@ -173,7 +322,10 @@ class FindingsTest {
             case Remedy.Visit _ -> plan;
         };
         if (expected.cured()) {
-            assertThat(after.findings()).extracting(Finding::id).as("one press on “" + book.say(remedy.words()) + "” cures it").doesNotContain(id);
+            assertThat(after.findings())
+                    .extracting(Finding::id)
+                    .as("one press on “" + book.say(remedy.words()) + "” cures it")
+                    .doesNotContain(id);
         }
     }
 
@@ -190,7 +342,10 @@ class FindingsTest {
     @Test
     void aGoodFrameHasNothingAgainstIt() {
         Job job = joint(Sample.job("12", "14"), JointKind.SPLINED, "");
-        job = job.withChoices(job.choices().withFinish(Recipes.OIL.stream().map(c -> new Coat(c.kind(), "named", c.pause())).toList()));
+        job = job.withChoices(job.choices()
+                .withFinish(Recipes.OIL.stream()
+                        .map(c -> new Coat(c.kind(), "named", c.pause()))
+                        .toList()));
         Plan plan = Planner.plan(job, Sample.shop(Sample.plain(), new Sticks(in("96"), 4)));
         assertThat(plan.findings()).isEmpty();
     }
@@ -204,22 +359,33 @@ class FindingsTest {
     @Test
     void aMatWithoutBordersAndBordersWithoutAMatCannotBe() {
         Borders borders = new Borders(in("2"), in("2"), in("2"));
-        assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> new Contents(List.of(), Optional.of(borders)))).hasMessageContaining("no mat");
-        assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> new Contents(List.of(Layer.of(Material.MAT_4_PLY)), Optional.empty())))
+        assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> new Contents(List.of(), Optional.of(borders))))
+                .hasMessageContaining("no mat");
+        assertThat(org.assertj.core.api.Assertions.catchThrowable(
+                        () -> new Contents(List.of(Layer.of(Material.MAT_4_PLY)), Optional.empty())))
                 .hasMessageContaining("borders");
-        assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> new Contents(
-                List.of(Layer.of(Material.MDF), Layer.of(Material.HARDBOARD)), Optional.empty()))).hasMessageContaining("backing");
+        assertThat(org.assertj.core.api.Assertions.catchThrowable(() ->
+                        new Contents(List.of(Layer.of(Material.MDF), Layer.of(Material.HARDBOARD)), Optional.empty())))
+                .hasMessageContaining("backing");
         assertThat(Contents.NOTHING.stack()).isEqualTo(Length.ZERO);
     }
 
-    /** A backing is told to be thinner only where that can be enough: of 6.35 mm of plywood 4.3 mm can be saved, 5.9 mm cannot. */
+    /**
+     * A backing is told to be thinner only where that can be enough: of 6.35 mm of plywood 4.3 mm can be saved, 5.9 mm
+     * cannot.
+     */
     @ParameterizedTest
     @CsvSource({"5/16,finding.thinner_backing", "1/4,finding.thinner_package"})
     void aThinnerBackingIsNamedOnlyWhereItCures(String deep, String cure) {
         Job plywood = packed(Material.Role.BACKING, Material.PLYWOOD);
-        Job thick = plywood.withContents(plywood.contents().withThickness(plywood.contents().layers().size() - 1, in("1/4")));
-        Finding finding = Planner.plan(thick.withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", deep)), Sample.shop()).findings().stream()
-                .filter(f -> f.id().equals("rabbet_too_shallow")).findFirst().orElseThrow();
+        Job thick = plywood.withContents(
+                plywood.contents().withThickness(plywood.contents().layers().size() - 1, in("1/4")));
+        Finding finding = Planner.plan(thick.withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", deep)), Sample.shop())
+                .findings()
+                .stream()
+                .filter(f -> f.id().equals("rabbet_too_shallow"))
+                .findFirst()
+                .orElseThrow();
         assertThat(finding.cure().args()).contains(Words.of(cure));
     }
 }

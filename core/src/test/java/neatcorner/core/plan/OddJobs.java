@@ -70,7 +70,9 @@ final class OddJobs {
     }
 
     private Length length(double low, double high) {
-        return random.nextBoolean() ? Length.mm(mm(low, high)) : Length.inches(Math.round((low + random.nextDouble() * (high - low)) / 25.4 * 8) / 8.0);
+        return random.nextBoolean()
+                ? Length.mm(mm(low, high))
+                : Length.inches(Math.round((low + random.nextDouble() * (high - low)) / 25.4 * 8) / 8.0);
     }
 
     @SafeVarargs
@@ -95,22 +97,44 @@ final class OddJobs {
             case 4 -> new Recess.TiltedRabbet(lip, depth.over(2), one(-30.0, -12.0, 5.0, 12.0, 30.0));
             default -> new Recess.Rabbet(lip, depth);
         };
-        Profile profile = chance(0.3) ? new Profile(one(Profile.Shape.SCOOP, Profile.Shape.SLOPE, Profile.Shape.REVERSE_SLOPE, Profile.Shape.ROUND, Profile.Shape.STEP),
-                Length.mm(mm(1, thick / 2))) : Profile.FLAT;
+        Profile profile = chance(0.3)
+                ? new Profile(
+                        one(
+                                Profile.Shape.SCOOP,
+                                Profile.Shape.SLOPE,
+                                Profile.Shape.REVERSE_SLOPE,
+                                Profile.Shape.ROUND,
+                                Profile.Shape.STEP),
+                        Length.mm(mm(1, thick / 2)))
+                : Profile.FLAT;
         Section plain = new Section("odd", wood(), Length.mm(face), Length.mm(thick), recess, profile);
         if (chance(0.15)) {
-            return plain.withRelief(Optional.of(new Relief(Length.mm(mm(4, 10)), Length.mm(mm(4, face / 2)), Length.mm(mm(1, 6)))));
+            return plain.withRelief(
+                    Optional.of(new Relief(Length.mm(mm(4, 10)), Length.mm(mm(4, face / 2)), Length.mm(mm(1, 6)))));
         }
         if (chance(0.15) && recess instanceof Recess.Rabbet rabbet) {
-            Strip base = Strip.plain(wood(), Length.mm(face), Length.mm(thick * 0.6)).withOuter(Edging.of(one(Edging.Kind.COVE, Edging.Kind.ROUND_OVER), Length.mm(4)));
+            Strip base = Strip.plain(wood(), Length.mm(face), Length.mm(thick * 0.6))
+                    .withOuter(Edging.of(one(Edging.Kind.COVE, Edging.Kind.ROUND_OVER), Length.mm(4)));
             Strip cap = Strip.plain(wood(), Length.mm(face * 0.6), Length.mm(thick * 0.4));
-            return new Section("odd", List.of(base, cap), rabbet.withDepth(Length.mm(thick * 0.4)), Optional.empty(), Optional.empty());
+            return new Section(
+                    "odd",
+                    List.of(base, cap),
+                    rabbet.withDepth(Length.mm(thick * 0.4)),
+                    Optional.empty(),
+                    Optional.empty());
         }
         return plain;
     }
 
     private Species wood() {
-        return chance(0.1) ? Species.own("own", 300 + random.nextInt(800), random.nextDouble() * 0.003, random.nextDouble() * 0.006, one(Species.Hardness.values()), chance(0.5))
+        return chance(0.1)
+                ? Species.own(
+                        "own",
+                        300 + random.nextInt(800),
+                        random.nextDouble() * 0.003,
+                        random.nextDouble() * 0.006,
+                        one(Species.Hardness.values()),
+                        chance(0.5))
                 : one(Species.known().toArray(new Species[0]));
     }
 
@@ -126,13 +150,29 @@ final class OddJobs {
     private Outline outline(Recess recess) {
         return switch (random.nextInt(11)) {
             case 10 -> archAlone(size(recess, 200, 900));
-            case 0 -> new Outline.Regular(one(3, 5, 6, 8, 12, 24), one(Outline.Across.values()), size(recess, 120, 800));
+            case 0 ->
+                new Outline.Regular(one(3, 5, 6, 8, 12, 24), one(Outline.Across.values()), size(recess, 120, 800));
             case 1 -> free(recess);
             case 2 -> new Boxed.Round(size(recess, 200, 700), size(recess, 200, 900), one(4, 6, 8, 12));
-            case 3 -> new Boxed.Arched(size(recess, 200, 600), size(recess, 500, 1200), one(Boxed.Arch.HALF_ROUND), 1, one(3, 4, 6));
-            case 4 -> new Boxed.Arched(size(recess, 200, 600), size(recess, 500, 1200), Boxed.Arch.SEGMENTAL, one(0.03, 0.2) + random.nextDouble() * 0.7, one(3, 4, 6));
-            case 5 -> recess instanceof Recess.Rabbet ? new Boxed.Window(size(recess, 400, 1200), size(recess, 500, 1500), one(1, 2, 3), one(1, 2, 4), Length.mm(mm(20, 40)))
-                    : new Boxed.Rectangle(size(recess, 60, 1500), size(recess, 60, 1800));
+            case 3 ->
+                new Boxed.Arched(
+                        size(recess, 200, 600), size(recess, 500, 1200), one(Boxed.Arch.HALF_ROUND), 1, one(3, 4, 6));
+            case 4 ->
+                new Boxed.Arched(
+                        size(recess, 200, 600),
+                        size(recess, 500, 1200),
+                        Boxed.Arch.SEGMENTAL,
+                        one(0.03, 0.2) + random.nextDouble() * 0.7,
+                        one(3, 4, 6));
+            case 5 ->
+                recess instanceof Recess.Rabbet
+                        ? new Boxed.Window(
+                                size(recess, 400, 1200),
+                                size(recess, 500, 1500),
+                                one(1, 2, 3),
+                                one(1, 2, 4),
+                                Length.mm(mm(20, 40)))
+                        : new Boxed.Rectangle(size(recess, 60, 1500), size(recess, 60, 1800));
             default -> new Boxed.Rectangle(size(recess, 60, 1500), size(recess, 60, 1800));
         };
     }
@@ -144,15 +184,22 @@ final class OddJobs {
             case SEGMENTAL -> one(0.1, 0.3, 0.6, 0.95);
             case POINTED -> one(1.1, 2.0);
         };
-        return new Boxed.Arched(width, new Size(width.line(), width.length().times(rise / 2)), arch, rise, one(2, 3, 5));
+        return new Boxed.Arched(
+                width, new Size(width.line(), width.length().times(rise / 2)), arch, rise, one(2, 3, 5));
     }
 
     private Outline free(Recess recess) {
         double w = mm(200, 900);
         double h = mm(200, 900);
-        double[][] places = one(new double[][] {{0, 0}, {w, 0}, {w, h}, {w * 0.4, h}, {w * 0.4, h * 0.5}, {0, h * 0.5}},
-                new double[][] {{0, 0}, {w, h * 0.1}, {w * 0.8, h}, {w * 0.1, h * 0.7}}, new double[][] {{0, 0}, {w, 0}, {w / 2, h}});
-        return new Outline.Free(size(recess, 100, 200).line(), java.util.Arrays.stream(places).map(p -> new Corner(Length.mm(p[0]), Length.mm(p[1]))).toList());
+        double[][] places = one(
+                new double[][] {{0, 0}, {w, 0}, {w, h}, {w * 0.4, h}, {w * 0.4, h * 0.5}, {0, h * 0.5}},
+                new double[][] {{0, 0}, {w, h * 0.1}, {w * 0.8, h}, {w * 0.1, h * 0.7}},
+                new double[][] {{0, 0}, {w, 0}, {w / 2, h}});
+        return new Outline.Free(
+                size(recess, 100, 200).line(),
+                java.util.Arrays.stream(places)
+                        .map(p -> new Corner(Length.mm(p[0]), Length.mm(p[1])))
+                        .toList());
     }
 
     private Contents contents(Recess recess, Outline outline) {
@@ -160,7 +207,8 @@ final class OddJobs {
             return chance(0.1) ? new Contents(List.of(Layer.of(Material.ACRYLIC)), Optional.empty()) : Contents.NOTHING;
         }
         if (recess instanceof Recess.Slot slot) {
-            return new Contents(List.of(new Layer(Material.PLYWOOD, slot.width().minus(Length.mm(0.5)))), Optional.empty());
+            return new Contents(
+                    List.of(new Layer(Material.PLYWOOD, slot.width().minus(Length.mm(0.5)))), Optional.empty());
         }
         if (recess instanceof Recess.Floater) {
             return new Contents(List.of(Layer.of(Material.CANVAS_ON_BARS)), Optional.empty());
@@ -184,26 +232,57 @@ final class OddJobs {
         Length border = Length.mm(mm(4, 60));
         boolean even = !(outline instanceof Boxed.Rectangle);
         boolean has = layers.stream().anyMatch(l -> l.material().role() == Material.Role.MAT);
-        return new Contents(layers, has ? Optional.of(new Borders(even ? border : Length.mm(mm(20, 80)), border, even ? border : Length.mm(mm(25, 90)))) : Optional.empty());
+        return new Contents(
+                layers,
+                has
+                        ? Optional.of(new Borders(
+                                even ? border : Length.mm(mm(20, 80)), border, even ? border : Length.mm(mm(25, 90))))
+                        : Optional.empty());
     }
 
     private Job job() {
         Section section = section();
         Outline outline = outline(section.recess());
-        Lean lean = chance(0.2) && !outline.isCurved() ? new Lean(one(2.0, 5.0, 12.0, 30.0, 45.0, 60.0, 80.0, 90.0), one(Lean.Way.values())) : Lean.FLAT;
+        Lean lean = chance(0.2) && !outline.isCurved()
+                ? new Lean(one(2.0, 5.0, 12.0, 30.0, 45.0, 60.0, 80.0, 90.0), one(Lean.Way.values()))
+                : Lean.FLAT;
         Map<String, Length> faces = new TreeMap<>();
         if (chance(0.2)) {
-            outline.round().stream().map(Side::faceId).distinct().filter(_ -> chance(0.5)).forEach(side -> faces.put(side, Length.mm(mm(14, 90))));
+            outline.round().stream()
+                    .map(Side::faceId)
+                    .distinct()
+                    .filter(_ -> chance(0.5))
+                    .forEach(side -> faces.put(side, Length.mm(mm(14, 90))));
         }
         List<Coat> finish = new ArrayList<>();
         for (int i = 0; chance(0.5) && i < 6; i++) {
             finish.add(Coat.of(one(Coat.Kind.values()), "p"));
         }
-        Choices choices = new Choices(chance(0.6) ? Optional.of(one(Joints.kinds().toArray(JointKind[]::new))) : Optional.empty(),
-                chance(0.1) ? Optional.of(Length.mm(mm(5, 60))) : Optional.empty(), one(Adhesive.values()), finish,
-                chance(0.4) ? Optional.of(one(Hardware.values())) : Optional.empty(), chance(0.2), one(Rabbeting.values()), one(Species.Grain.values()), Cutting.FREE);
+        Choices choices = new Choices(
+                chance(0.6) ? Optional.of(one(Joints.kinds().toArray(JointKind[]::new))) : Optional.empty(),
+                chance(0.1) ? Optional.of(Length.mm(mm(5, 60))) : Optional.empty(),
+                one(Adhesive.values()),
+                finish,
+                chance(0.4) ? Optional.of(one(Hardware.values())) : Optional.empty(),
+                chance(0.2),
+                one(Rabbeting.values()),
+                one(Species.Grain.values()),
+                Cutting.FREE);
         Map<Tape, Length> measured = new EnumMap<>(Tape.class);
-        Job job = new Job("odd", "", one(1, 1, 2, 6), outline, section, faces, lean, contents(section.recess(), outline), Habits.USUAL, choices, measured, List.of(), Set.of());
+        Job job = new Job(
+                "odd",
+                "",
+                one(1, 1, 2, 6),
+                outline,
+                section,
+                faces,
+                lean,
+                contents(section.recess(), outline),
+                Habits.USUAL,
+                choices,
+                measured,
+                List.of(),
+                Set.of());
         return chance(0.15) ? measured(job) : job;
     }
 
@@ -219,9 +298,12 @@ final class OddJobs {
             Length across = Length.mm(Math.hypot(w.toMm(), h.toMm()));
             Job taped = job;
             for (Tape tape : Tape.values()) {
-                Length planned = tape == Tape.TOP || tape == Tape.BOTTOM ? w : tape == Tape.LEFT || tape == Tape.RIGHT ? h : across;
+                Length planned = tape == Tape.TOP || tape == Tape.BOTTOM
+                        ? w
+                        : tape == Tape.LEFT || tape == Tape.RIGHT ? h : across;
                 if (chance(0.8)) {
-                    taped = taped.withMeasured(tape, planned.plus(Length.mm(chance(0.1) ? mm(-40, 40) : mm(-1.5, 1.5))));
+                    taped = taped.withMeasured(
+                            tape, planned.plus(Length.mm(chance(0.1) ? mm(-40, 40) : mm(-1.5, 1.5))));
                 }
             }
             return taped;

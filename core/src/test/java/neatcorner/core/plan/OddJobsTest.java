@@ -60,7 +60,10 @@ class OddJobsTest {
     private static void isSaid(Plan plan) {
         for (Phrasebook book : List.of(INCHES, MM)) {
             List<String> said = new ArrayList<>();
-            plan.findings().forEach(f -> said.add(book.say(f.what()) + book.say(f.cure()) + f.remedy().map(r -> book.say(r.words())).orElse("none")));
+            plan.findings()
+                    .forEach(f -> said.add(book.say(f.what())
+                            + book.say(f.cure())
+                            + f.remedy().map(r -> book.say(r.words())).orElse("none")));
             plan.figures().values().forEach(f -> {
                 said.add(book.say(f.name()) + book.write(f));
                 f.working().lines().forEach(line -> said.add(book.say(line.words()) + book.exactly(line.amount())));
@@ -76,7 +79,9 @@ class OddJobsTest {
             plan.findings().forEach(f -> steps.addAll(List.of(f.what(), f.cure())));
             assertThat(steps).extracting(book::say).noneMatch(text -> Character.isLowerCase(text.charAt(0)));
             steps.forEach(words -> said.add(book.say(words)));
-            assertThat(said).as("a hair over nothing").noneMatch(text -> text.matches("(?s)(.*[^0-9./ ])? ?0( mm|\") [+−].*"));
+            assertThat(said)
+                    .as("a hair over nothing")
+                    .noneMatch(text -> text.matches("(?s)(.*[^0-9./ ])? ?0( mm|\") [+−].*"));
             assertThat(said).noneMatch(text -> text.contains("NaN") || text.contains("Infinity") || text.contains("{"));
         }
         plan.figures().values().forEach(OddJobsTest::isNumber);
@@ -101,12 +106,19 @@ class OddJobsTest {
             Job job = jobs.next();
             Shop shop = Sample.shop();
             int number = i;
-            plan(job, shop).ifPresent(plan -> plan.findings().forEach(f -> f.remedy().ifPresent(remedy -> {
-                Optional<Plan> after = applied(job, shop, remedy);
-                if (!(remedy instanceof Remedy.Visit) && (after.isEmpty() || after.get().findings().stream().anyMatch(a -> isStill(f, a, plan, after.get())))) {
-                    circles.add("job " + number + " of seed " + (SEED + 1) + ": " + f.id() + ": " + MM.say(f.what()) + " → " + MM.say(remedy.words()) + after.map(_ -> "").orElse(" (refused)"));
-                }
-            })));
+            plan(job, shop)
+                    .ifPresent(plan -> plan.findings()
+                            .forEach(f -> f.remedy().ifPresent(remedy -> {
+                                Optional<Plan> after = applied(job, shop, remedy);
+                                if (!(remedy instanceof Remedy.Visit)
+                                        && (after.isEmpty()
+                                                || after.get().findings().stream()
+                                                        .anyMatch(a -> isStill(f, a, plan, after.get())))) {
+                                    circles.add("job " + number + " of seed " + (SEED + 1) + ": " + f.id() + ": "
+                                            + MM.say(f.what()) + " → " + MM.say(remedy.words())
+                                            + after.map(_ -> "").orElse(" (refused)"));
+                                }
+                            })));
         }
         assertThat(circles).isEmpty();
     }
@@ -125,7 +137,9 @@ class OddJobsTest {
 
     /** The same finding with the same words; one of the same kind about something else is another. */
     private static boolean isStill(Finding before, Finding after, Plan first, Plan second) {
-        boolean worse = second.findings().stream().anyMatch(f -> f.severity() == Severity.STOP && first.findings().stream().noneMatch(o -> o.id().equals(f.id())));
+        boolean worse = second.findings().stream()
+                .anyMatch(f -> f.severity() == Severity.STOP
+                        && first.findings().stream().noneMatch(o -> o.id().equals(f.id())));
         return after.id().equals(before.id()) && MM.say(after.what()).equals(MM.say(before.what())) && !worse;
     }
 }

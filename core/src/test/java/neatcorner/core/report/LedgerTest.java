@@ -46,14 +46,18 @@ class LedgerTest {
     @Test
     void findingsAreSortedByGravityThenByStation() {
         List<Finding> findings = Planner.plan(Sample.stretched("90", "100").withQuantity(40), Sample.shop()).findings();
-        assertThat(findings).hasSizeGreaterThan(2).isSortedAccordingTo(Comparator.comparing(Finding::severity).thenComparing(Finding::station));
+        assertThat(findings)
+                .hasSizeGreaterThan(2)
+                .isSortedAccordingTo(Comparator.comparing(Finding::severity).thenComparing(Finding::station));
     }
 
     /** A subject that asks for what is planned after it is a bug, said by name. */
     @Test
     void aDraftHasWhatWasPlannedBefore() {
         Draft draft = Draft.of(Sample.job("8", "10"), Sample.shop());
-        assertThatIllegalStateException().isThrownBy(() -> draft.get(Frame.class)).withMessageContaining("Frame is asked for before");
+        assertThatIllegalStateException()
+                .isThrownBy(() -> draft.get(Frame.class))
+                .withMessageContaining("Frame is asked for before");
         assertThat(draft.with(String.class, "made").get(String.class)).isEqualTo("made");
     }
 
@@ -70,14 +74,20 @@ class LedgerTest {
     @ParameterizedTest
     @MethodSource("neatcorner.core.joint.Joints#kinds")
     void everyFigureHasANameOfItsOwn(JointKind joint) {
-        Stream.of(Sample.job("8", "10"), Sample.matted("2", "2", "2"), Sample.floating("20", "30"), Sample.stretched("20", "30"))
+        Stream.of(
+                        Sample.job("8", "10"),
+                        Sample.matted("2", "2", "2"),
+                        Sample.floating("20", "30"),
+                        Sample.stretched("20", "30"))
                 .map(job -> Planner.plan(new Edit.ChooseJoint(Optional.of(joint)).apply(job), Sample.shop()))
                 .forEach(plan -> {
                     plan.figures().forEach((key, figure) -> {
                         assertThat(figure.key()).isEqualTo(key);
                         assertThat(figure.value()).isInstanceOf(key.kind());
                     });
-                    assertThat(plan.figures().keySet()).extracting(FigureKey::id).doesNotHaveDuplicates();
+                    assertThat(plan.figures().keySet())
+                            .extracting(FigureKey::id)
+                            .doesNotHaveDuplicates();
                 });
     }
 
@@ -93,7 +103,8 @@ class LedgerTest {
     /** A note changes no number: what is settled stays, also when a better way to cut is known than the quick one. */
     @Test
     void aNoteLeavesSettledStationsSettled() {
-        Plan settled = Planner.plan(new Edit.Settle(Station.CUTS, true).apply(Sample.job("12", "14")), Sample.shop(), new OneEach());
+        Plan settled = Planner.plan(
+                new Edit.Settle(Station.CUTS, true).apply(Sample.job("12", "14")), Sample.shop(), new OneEach());
         assertThat(settled.cuts().sticks()).as("another answer than the quick one").hasSize(4);
         Plan noted = Planner.edited(settled, new Edit.Write(new Note(Instant.EPOCH, "asked for Friday")));
         assertThat(noted.job().settled()).containsExactly(Station.CUTS);
@@ -108,8 +119,11 @@ class LedgerTest {
             StickProblem sticks = (StickProblem) problem;
             List<StickAnswer.Laid> laid = new ArrayList<>();
             for (int kind = 0; kind < sticks.pieces().size(); kind++) {
-                laid.addAll(Collections.nCopies(sticks.pieces().get(kind).count(),
-                        new StickAnswer.Laid(sticks.stock().size() - 1, List.of(new StickAnswer.Placed(kind, sticks.trim(), StickProblem.Lie.AS_IS)))));
+                laid.addAll(Collections.nCopies(
+                        sticks.pieces().get(kind).count(),
+                        new StickAnswer.Laid(
+                                sticks.stock().size() - 1,
+                                List.of(new StickAnswer.Placed(kind, sticks.trim(), StickProblem.Lie.AS_IS)))));
             }
             return Optional.of((A) new StickAnswer(laid, 1, 1));
         }

@@ -43,8 +43,16 @@ class SilhouetteTest {
 
     @Provide
     Arbitrary<List<Step>> steps() {
-        return Combinators.combine(Arbitraries.of(true, false), Arbitraries.integers().between(0, 30), Arbitraries.integers().between(0, 30),
-                Arbitraries.integers().between(1, 20), Arbitraries.integers().between(1, 20)).as(Step::new).list().ofMinSize(1).ofMaxSize(9);
+        return Combinators.combine(
+                        Arbitraries.of(true, false),
+                        Arbitraries.integers().between(0, 30),
+                        Arbitraries.integers().between(0, 30),
+                        Arbitraries.integers().between(1, 20),
+                        Arbitraries.integers().between(1, 20))
+                .as(Step::new)
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(9);
     }
 
     @Property
@@ -67,14 +75,26 @@ class SilhouetteTest {
     /** Dragged to any width or depth, a section's outline still goes round its whole area once. */
     @Property(tries = 300)
     void outlinesCloseWhateverTheSizes(@ForAll("sizes") int[] s) {
-        Section section = new Section("s", List.of(
-                Strip.plain(Species.ASH, Length.mm(60 + s[0] / 7.0), Length.mm(20 + s[1] / 13.0)).withInner(Edging.of(Edging.Kind.COVE, Length.mm(3 + s[2] / 17.0)))
-                        .withOuter(Edging.of(Edging.Kind.BEAD, Length.mm(2 + s[3] / 19.0))),
-                Strip.plain(Species.ASH, Length.mm(30 + s[3] / 7.0), Length.mm(9 + s[2] / 11.0)).withInner(Edging.of(Edging.Kind.OGEE, Length.mm(2 + s[1] / 23.0)))
-                        .withOuter(Edging.of(Edging.Kind.ROUND_OVER, Length.mm(1 + s[0] / 29.0)))),
-                new Recess.DoubleRabbet(Length.mm(4 + s[1] / 31.0), Length.mm(8 + s[0] / 37.0), Length.mm(9 + s[1] / 31.0 + s[3] / 41.0), Length.mm(3)),
-                Optional.of(new Relief(Length.mm(4 + s[2] / 43.0), Length.mm(5 + s[3] / 47.0), Length.mm(1))), Optional.empty());
-        assertThat(section.wood().outlines().stream().mapToDouble(Polygons::area).sum()).isCloseTo(section.areaMm2(), within(1e-3));
+        Section section = new Section(
+                "s",
+                List.of(
+                        Strip.plain(Species.ASH, Length.mm(60 + s[0] / 7.0), Length.mm(20 + s[1] / 13.0))
+                                .withInner(Edging.of(Edging.Kind.COVE, Length.mm(3 + s[2] / 17.0)))
+                                .withOuter(Edging.of(Edging.Kind.BEAD, Length.mm(2 + s[3] / 19.0))),
+                        Strip.plain(Species.ASH, Length.mm(30 + s[3] / 7.0), Length.mm(9 + s[2] / 11.0))
+                                .withInner(Edging.of(Edging.Kind.OGEE, Length.mm(2 + s[1] / 23.0)))
+                                .withOuter(Edging.of(Edging.Kind.ROUND_OVER, Length.mm(1 + s[0] / 29.0)))),
+                new Recess.DoubleRabbet(
+                        Length.mm(4 + s[1] / 31.0),
+                        Length.mm(8 + s[0] / 37.0),
+                        Length.mm(9 + s[1] / 31.0 + s[3] / 41.0),
+                        Length.mm(3)),
+                Optional.of(new Relief(Length.mm(4 + s[2] / 43.0), Length.mm(5 + s[3] / 47.0), Length.mm(1))),
+                Optional.empty());
+        assertThat(section.wood().outlines().stream()
+                        .mapToDouble(Polygons::area)
+                        .sum())
+                .isCloseTo(section.areaMm2(), within(1e-3));
     }
 
     @Provide
@@ -92,12 +112,16 @@ class SilhouetteTest {
         Geometry polygon = JTS.createPolygon(ring);
         assertThat(polygon.isValid()).isTrue();
         assertThat(polygon.getArea()).isCloseTo(section.areaMm2(), within(1e-3));
-        assertThat(section.parts().stream().mapToDouble(p -> p.wood().area()).sum()).isCloseTo(section.areaMm2(), within(1e-3));
+        assertThat(section.parts().stream().mapToDouble(p -> p.wood().area()).sum())
+                .isCloseTo(section.areaMm2(), within(1e-3));
         assertThat(section.seen().getFirst().from()).isCloseTo(-section.recess().ledge().toMm(), within(1e-6));
         assertThat(section.seen().getLast().to()).isCloseTo(section.face().toMm(), within(1e-6));
     }
 
-    /** Second moments of a rectangle, b·h³/12, and of what is left when a rectangle is cut out of one, by the parallel axis rule. */
+    /**
+     * Second moments of a rectangle, b·h³/12, and of what is left when a rectangle is cut out of one, by the parallel
+     * axis rule.
+     */
     @Test
     void secondMomentsAreThoseOfTheHandbook() {
         Silhouette plain = Silhouette.box(3, 5, 43, 25);
@@ -109,7 +133,9 @@ class SilhouetteTest {
         assertThat(channel.momentOutOfPlane()).isCloseTo(expected, within(1e-6));
     }
 
-    /** What an edge of one inch takes away: a square less a quarter circle, a quarter circle, half a square, a square. */
+    /**
+     * What an edge of one inch takes away: a square less a quarter circle, a quarter circle, half a square, a square.
+     */
     @ParameterizedTest
     @CsvSource({"ROUND_OVER,0.2146", "COVE,0.7854", "CHAMFER,0.5", "STEP,1", "OGEE,0.5"})
     void edgesTakeTheirHandbookAreaOff(Edging.Kind kind, double share) {
@@ -117,7 +143,8 @@ class SilhouetteTest {
         Strip worked = plain.withInner(Edging.of(kind, in("1")));
         double taken = plain.wood(0, 0).area() - worked.wood(0, 0).area();
         assertThat(taken / (25.4 * 25.4)).isCloseTo(share, within(0.006));
-        assertThat(plain.withOuter(Edging.of(kind, in("1"))).wood(0, 0).area()).isCloseTo(worked.wood(0, 0).area(), within(1e-3));
+        assertThat(plain.withOuter(Edging.of(kind, in("1"))).wood(0, 0).area())
+                .isCloseTo(worked.wood(0, 0).area(), within(1e-3));
     }
 
     @Test
@@ -126,8 +153,15 @@ class SilhouetteTest {
         Silhouette inside = wood.shrunk(3, 60);
         assertThat(inside.area()).isPositive();
         for (List<Point> outline : inside.outlines()) {
-            assertThat(outline).allSatisfy(p -> assertThat(Stream.of(new Point(-2.99, -2.99), new Point(2.99, -2.99), new Point(-2.99, 2.99), new Point(2.99, 2.99))
-                    .allMatch(d -> wood.contains(p.x() + d.x(), p.y() + d.y()))).as(p.toString()).isTrue());
+            assertThat(outline)
+                    .allSatisfy(p -> assertThat(Stream.of(
+                                            new Point(-2.99, -2.99),
+                                            new Point(2.99, -2.99),
+                                            new Point(-2.99, 2.99),
+                                            new Point(2.99, 2.99))
+                                    .allMatch(d -> wood.contains(p.x() + d.x(), p.y() + d.y())))
+                            .as(p.toString())
+                            .isTrue());
         }
     }
 
@@ -141,7 +175,8 @@ class SilhouetteTest {
                 assertThat(Holds.of(section.withRecess(holds.in(section)).recess())).isEqualTo(holds);
             }
         }
-        assertThat(section.withBand(Optional.of(Band.usual(section))).face()).isGreaterThan(section.withBand(Optional.empty()).face());
+        assertThat(section.withBand(Optional.of(Band.usual(section))).face())
+                .isGreaterThan(section.withBand(Optional.empty()).face());
         Section bar = section.withRecess(new Recess.Bar());
         assertThat(bar.withRelief(Optional.of(Relief.usual(bar))).areaMm2()).isLessThan(bar.areaMm2());
         Section higher = bar.withStripOnTop();
@@ -152,7 +187,8 @@ class SilhouetteTest {
     @Test
     void aBackBandAddsItsWidthToTheFaceAndItsRevealToTheThickness() {
         Section plain = Ready.FLAT.in(Species.ASH, "s");
-        Section banded = plain.withBand(Optional.of(new Band(Species.WALNUT, in("1/4"), in("7/8"), in("1/8"), Edging.SQUARE, Edging.SQUARE)));
+        Section banded = plain.withBand(
+                Optional.of(new Band(Species.WALNUT, in("1/4"), in("7/8"), in("1/8"), Edging.SQUARE, Edging.SQUARE)));
         assertThat(banded.face()).isEqualTo(in("1 3/4"));
         assertThat(banded.thickness()).isEqualTo(in("7/8"));
         assertThat(banded.areaMm2()).isCloseTo(plain.areaMm2() + 0.25 * 0.875 * 25.4 * 25.4, within(1e-3));

@@ -12,8 +12,13 @@ import org.junit.jupiter.api.Test;
 
 class KnownAnswersTest {
     private static StickProblem problem(int millimetres, int pieces) {
-        return new StickProblem(List.of(new StickProblem.Kind("p", Length.mm(millimetres), pieces)),
-                List.of(new StickProblem.Stock("s", Length.mm(2400), Optional.empty(), 1)), Length.mm(3), Length.ZERO, Length.mm(300), List.of());
+        return new StickProblem(
+                List.of(new StickProblem.Kind("p", Length.mm(millimetres), pieces)),
+                List.of(new StickProblem.Stock("s", Length.mm(2400), Optional.empty(), 1)),
+                Length.mm(3),
+                Length.ZERO,
+                Length.mm(300),
+                List.of());
     }
 
     /** Hours of typing on thousands of pieces are not kept; what was asked for last is. */

@@ -12,9 +12,21 @@ import org.junit.jupiter.params.provider.MethodSource;
 class AirTest {
     /** Points of table 4–2, moisture content of wood in equilibrium at 70 °F and at 30 °F, from memory. */
     @ParameterizedTest
-    @CsvSource({"70,20,4.5", "70,30,6.2", "70,40,7.7", "70,50,9.2", "70,65,12.0", "70,80,16.0", "70,90,20.5", "32,50,9.5"})
+    @CsvSource({
+        "70,20,4.5",
+        "70,30,6.2",
+        "70,40,7.7",
+        "70,50,9.2",
+        "70,65,12.0",
+        "70,80,16.0",
+        "70,90,20.5",
+        "32,50,9.5"
+    })
     void equilibriumMoistureIsThatOfTheHandbookTable(double fahrenheit, double humidity, double percent) {
-        assertThat(Air.of(humidity, (fahrenheit - 32) / 1.8).equilibriumMoisture().toPercent()).isCloseTo(percent, within(0.2));
+        assertThat(Air.of(humidity, (fahrenheit - 32) / 1.8)
+                        .equilibriumMoisture()
+                        .toPercent())
+                .isCloseTo(percent, within(0.2));
     }
 
     /**

@@ -54,7 +54,8 @@ public final class WholeFile {
     }
 
     private static void replace(Path target, byte[] bytes) throws IOException {
-        Path part = target.resolveSibling("." + target.getFileName() + "." + Long.toHexString(ThreadLocalRandom.current().nextLong()) + ".part");
+        Path part = target.resolveSibling("." + target.getFileName() + "."
+                + Long.toHexString(ThreadLocalRandom.current().nextLong()) + ".part");
         try {
             Files.write(part, bytes, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE);
             try (FileChannel channel = FileChannel.open(part, StandardOpenOption.WRITE)) {
@@ -70,7 +71,8 @@ public final class WholeFile {
     private static void keepMode(Path target, Path part) throws IOException {
         PosixFileAttributeView mode = Files.getFileAttributeView(target, PosixFileAttributeView.class);
         if (mode != null && Files.exists(target, LinkOption.NOFOLLOW_LINKS)) {
-            Files.getFileAttributeView(part, PosixFileAttributeView.class).setPermissions(mode.readAttributes().permissions());
+            Files.getFileAttributeView(part, PosixFileAttributeView.class)
+                    .setPermissions(mode.readAttributes().permissions());
         }
     }
 
@@ -100,7 +102,8 @@ public final class WholeFile {
                 throw new FileRefused(file, "is a folder, not a file");
             }
             if (Files.isRegularFile(file) && Files.size(file) > most) {
-                throw new FileRefused(file, "has " + megabytes(Files.size(file)) + "; up to " + megabytes(most) + " are read");
+                throw new FileRefused(
+                        file, "has " + megabytes(Files.size(file)) + "; up to " + megabytes(most) + " are read");
             }
             return Files.readAllBytes(file);
         } catch (IOException failed) {
@@ -116,7 +119,8 @@ public final class WholeFile {
     private static String why(Path file, IOException failed) {
         Path folder = file.toAbsolutePath().getParent();
         return switch (failed) {
-            case NoSuchFileException _ -> folder != null && Files.isDirectory(folder) ? "there is no such file" : "there is no folder " + folder;
+            case NoSuchFileException _ ->
+                folder != null && Files.isDirectory(folder) ? "there is no such file" : "there is no folder " + folder;
             case AccessDeniedException _ -> "it is not allowed";
             case FileSystemException system when system.getReason() != null -> system.getReason();
             default -> failed.getMessage() == null ? "the disk does not answer" : failed.getMessage();

@@ -18,7 +18,13 @@ public final class DxfFile {
     /** The text of the file. */
     public static String write(FullSize drawing) {
         DxfFile file = new DxfFile();
-        file.pair(0, "SECTION").pair(2, "HEADER").pair(9, "$ACADVER").pair(1, "AC1009").pair(9, "$INSUNITS").pair(70, "4").pair(0, "ENDSEC");
+        file.pair(0, "SECTION")
+                .pair(2, "HEADER")
+                .pair(9, "$ACADVER")
+                .pair(1, "AC1009")
+                .pair(9, "$INSUNITS")
+                .pair(70, "4")
+                .pair(0, "ENDSEC");
         file.pair(0, "SECTION").pair(2, "ENTITIES");
         drawing.traces().forEach(file::trace);
         drawing.words().forEach(file::word);
@@ -36,13 +42,21 @@ public final class DxfFile {
     }
 
     private void trace(FullSize.Trace trace) {
-        pair(0, "POLYLINE").pair(8, trace.layer().name()).pair(66, "1").place(new Point(0, 0)).pair(70, trace.closed() ? "1" : "0");
+        pair(0, "POLYLINE")
+                .pair(8, trace.layer().name())
+                .pair(66, "1")
+                .place(new Point(0, 0))
+                .pair(70, trace.closed() ? "1" : "0");
         trace.points().forEach(point -> pair(0, "VERTEX").pair(8, trace.layer().name()).place(point));
         pair(0, "SEQEND").pair(8, trace.layer().name());
     }
 
     private void word(FullSize.Word word) {
-        pair(0, "TEXT").pair(8, "LETTERS").place(word.at()).pair(40, number(LETTERS)).pair(1, word.text().replace('–', '-'));
+        pair(0, "TEXT")
+                .pair(8, "LETTERS")
+                .place(word.at())
+                .pair(40, number(LETTERS))
+                .pair(1, word.text().replace('–', '-'));
     }
 
     /** To a ten-thousandth of a millimetre, never a negative zero. */

@@ -30,7 +30,10 @@ public final class SvgFile {
             xml.writeDefaultNamespace("http://www.w3.org/2000/svg");
             xml.writeAttribute("width", number(width) + "mm");
             xml.writeAttribute("height", number(height) + "mm");
-            xml.writeAttribute("viewBox", number(box.left() - MARGIN) + " " + number(box.top() - MARGIN) + " " + number(width) + " " + number(height));
+            xml.writeAttribute(
+                    "viewBox",
+                    number(box.left() - MARGIN) + " " + number(box.top() - MARGIN) + " " + number(width) + " "
+                            + number(height));
             element(xml, "title", legal(drawing.name()));
             for (FullSize.Layer layer : FullSize.Layer.values()) {
                 List<FullSize.Trace> traces = drawing.traces().stream().filter(t -> t.layer() == layer).toList();
@@ -57,8 +60,14 @@ public final class SvgFile {
 
     /** Without the signs that no XML may hold (W3C XML 1.0, production 2). */
     private static String legal(String text) {
-        return text.codePoints().filter(c -> c == '\t' || c == '\n' || c >= 0x20 && c <= 0xD7FF || c >= 0xE000 && c <= 0xFFFD || c >= 0x10000)
-                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString();
+        return text.codePoints()
+                .filter(c -> c == '\t'
+                        || c == '\n'
+                        || c >= 0x20 && c <= 0xD7FF
+                        || c >= 0xE000 && c <= 0xFFFD
+                        || c >= 0x10000)
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString();
     }
 
     private static void element(XMLStreamWriter xml, String name, String text) throws XMLStreamException {
@@ -67,7 +76,8 @@ public final class SvgFile {
         xml.writeEndElement();
     }
 
-    private static void layer(XMLStreamWriter xml, FullSize.Layer layer, List<FullSize.Trace> traces) throws XMLStreamException {
+    private static void layer(XMLStreamWriter xml, FullSize.Layer layer, List<FullSize.Trace> traces)
+            throws XMLStreamException {
         xml.writeStartElement("g");
         xml.writeAttribute("id", layer.name().toLowerCase(Locale.ROOT));
         xml.writeAttribute("fill", "none");
@@ -83,7 +93,11 @@ public final class SvgFile {
         }
         for (FullSize.Trace trace : traces) {
             xml.writeEmptyElement("path");
-            xml.writeAttribute("d", trace.points().stream().map(SvgFile::place).collect(Collectors.joining(" L ", "M ", trace.closed() ? " Z" : "")));
+            xml.writeAttribute(
+                    "d",
+                    trace.points().stream()
+                            .map(SvgFile::place)
+                            .collect(Collectors.joining(" L ", "M ", trace.closed() ? " Z" : "")));
         }
         xml.writeEndElement();
     }

@@ -85,7 +85,14 @@ public final class Template {
         }
         for (int row = 0; row < rows; row++) {
             for (int column = 0; column < columns; column++) {
-                sheet(drawing, new Point(box.left() + column * (tileWidth - OVERLAP), box.top() + row * (tileHeight - OVERLAP)), row, column, rows, columns);
+                sheet(
+                        drawing,
+                        new Point(
+                                box.left() + column * (tileWidth - OVERLAP), box.top() + row * (tileHeight - OVERLAP)),
+                        row,
+                        column,
+                        rows,
+                        columns);
             }
         }
     }
@@ -94,10 +101,16 @@ public final class Template {
         PDPage page = new PDPage(paper);
         document.addPage(page);
         try (PDPageContentStream out = new PDPageContentStream(document, page)) {
-            text(out, MARGIN, MARGIN - 4, 9, book.say("template.sheet", drawing.name(), row + 1, column + 1, rows, columns));
+            text(
+                    out,
+                    MARGIN,
+                    MARGIN - 4,
+                    9,
+                    book.say("template.sheet", drawing.name(), row + 1, column + 1, rows, columns));
             checkBars(out);
             out.saveGraphicsState();
-            out.addRect(x(MARGIN), y(MARGIN + tileHeight), (float) (tileWidth * POINTS_PER_MM), (float) (tileHeight * POINTS_PER_MM));
+            out.addRect(x(MARGIN), y(MARGIN + tileHeight), (float) (tileWidth * POINTS_PER_MM), (float)
+                    (tileHeight * POINTS_PER_MM));
             out.clip();
             for (FullSize.Trace trace : drawing.traces()) {
                 trace(out, trace, origin);
@@ -162,7 +175,8 @@ public final class Template {
         out.stroke();
     }
 
-    private void text(PDPageContentStream out, double left, double baseline, double size, String text) throws IOException {
+    private void text(PDPageContentStream out, double left, double baseline, double size, String text)
+            throws IOException {
         Letters.show(out, font, size, x(left), y(baseline), text);
     }
 

@@ -10,7 +10,8 @@ import neatcorner.files.sheet.SheetSize;
 /**
  * One thing that can be written of a plan.
  *
- * @param what    it shows: {@code sheet}, {@code frame}, {@code pieces}; with the ending its phrase is {@code export.WHAT.ENDING}
+ * @param what    it shows: {@code sheet}, {@code frame}, {@code pieces}; with the ending its phrase is
+ *                {@code export.WHAT.ENDING}
  * @param ending  of its file, without the point
  * @param content makes the file; may refuse what is too large
  */

@@ -18,13 +18,22 @@ public final class Exports {
     /** All of them, in the order they are offered. */
     public static final List<Export> ALL = List.of(
             new Export("sheet", "pdf", request -> ShopSheet.write(request.plan(), request.book(), request.paper())),
-            new Export("frame", "pdf", request -> Template.write(List.of(frame(request.plan())), request.book(), request.paper())),
+            new Export(
+                    "frame",
+                    "pdf",
+                    request -> Template.write(List.of(frame(request.plan())), request.book(), request.paper())),
             new Export("frame", "svg", drawn(Exports::frame, SvgFile::write)),
             new Export("frame", "dxf", drawn(Exports::frame, DxfFile::write)),
-            new Export("pieces", "pdf", request -> Template.write(onePiece(request.plan()), request.book(), request.paper())),
+            new Export(
+                    "pieces",
+                    "pdf",
+                    request -> Template.write(onePiece(request.plan()), request.book(), request.paper())),
             new Export("pieces", "svg", drawn(plan -> FullSize.pieces(plan.frame()), SvgFile::write)),
             new Export("pieces", "dxf", drawn(plan -> FullSize.pieces(plan.frame()), DxfFile::write)),
-            new Export("section", "pdf", request -> Template.write(List.of(section(request.plan())), request.book(), request.paper())),
+            new Export(
+                    "section",
+                    "pdf",
+                    request -> Template.write(List.of(section(request.plan())), request.book(), request.paper())),
             new Export("section", "svg", drawn(Exports::section, SvgFile::write)),
             new Export("section", "dxf", drawn(Exports::section, DxfFile::write)),
             new Export("cuts", "csv", request -> bytes(CutList.write(request.plan()))),
@@ -38,7 +47,8 @@ public final class Exports {
         return ALL.stream().filter(export -> export.what().equals(what) && export.ending().equals(ending)).findFirst();
     }
 
-    private static Function<Export.Request, byte[]> drawn(Function<Plan, FullSize> drawing, Function<FullSize, String> file) {
+    private static Function<Export.Request, byte[]> drawn(
+            Function<Plan, FullSize> drawing, Function<FullSize, String> file) {
         return request -> bytes(file.apply(drawing.apply(request.plan())));
     }
 

@@ -70,7 +70,12 @@ public final class Document<T> {
         }
         int version = fields.whole("version");
         if (version < 1 || version > VERSION) {
-            throw new FormatException("version", Words.of(version > VERSION ? "refused.document.version_newer" : "refused.document.version", version, VERSION));
+            throw new FormatException(
+                    "version",
+                    Words.of(
+                            version > VERSION ? "refused.document.version_newer" : "refused.document.version",
+                            version,
+                            VERSION));
         }
         T value = kind.read().apply(fields);
         return new Document<>(kind, value, () -> Unknown.of((ObjectNode) tree, kind.written(value)));

@@ -104,7 +104,9 @@ final class Fields {
             throw new FormatException(path(name), Words.of("refused.fields.is_whole_number", shown(value)));
         }
         if (!value.canConvertToInt()) {
-            throw new FormatException(path(name), Words.of("refused.fields.is_whole_number_2", shown(value), Integer.MIN_VALUE, Integer.MAX_VALUE));
+            throw new FormatException(
+                    path(name),
+                    Words.of("refused.fields.is_whole_number_2", shown(value), Integer.MIN_VALUE, Integer.MAX_VALUE));
         }
         return value.intValue();
     }
@@ -233,7 +235,12 @@ final class Fields {
                 return constant;
             }
         }
-        throw new FormatException(path, Words.of("refused.fields.is_one_of", text, Arrays.stream(type.getEnumConstants()).map(Fields::name).collect(Collectors.joining(", "))));
+        throw new FormatException(
+                path,
+                Words.of(
+                        "refused.fields.is_one_of",
+                        text,
+                        Arrays.stream(type.getEnumConstants()).map(Fields::name).collect(Collectors.joining(", "))));
     }
 
     /** As a constant is written: {@code saw_tooth}. */

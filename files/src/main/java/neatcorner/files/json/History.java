@@ -77,13 +77,21 @@ public record History(List<Edit> edits, int current) {
             throw new FormatException("format", Words.of("refused.history.is", fields.text("format"), FORMAT));
         }
         if (fields.whole("version") != VERSION) {
-            throw new FormatException("version", Words.of("refused.history.is_this_version_reads", fields.whole("version"), VERSION));
+            throw new FormatException(
+                    "version", Words.of("refused.history.is_this_version_reads", fields.whole("version"), VERSION));
         }
         String[] before = {""};
-        return fields.build(() -> new History(fields.list("edits", item -> {
-            before[0] = new TextChange(item.whole("keep_start"), item.whole("keep_end"), item.text("text")).of(before[0]);
-            return new Edit(time(item), item.text("words"), item.has("step") ? Optional.of(item.whole("step")) : Optional.empty(), before[0]);
-        }), fields.whole("current")));
+        return fields.build(() -> new History(
+                fields.list("edits", item -> {
+                    before[0] = new TextChange(item.whole("keep_start"), item.whole("keep_end"), item.text("text"))
+                            .of(before[0]);
+                    return new Edit(
+                            time(item),
+                            item.text("words"),
+                            item.has("step") ? Optional.of(item.whole("step")) : Optional.empty(),
+                            before[0]);
+                }),
+                fields.whole("current")));
     }
 
     private static Instant time(Fields item) {

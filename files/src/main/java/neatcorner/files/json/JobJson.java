@@ -42,12 +42,20 @@ final class JobJson {
     static Job read(Fields fields) {
         Set<Station> settled = EnumSet.noneOf(Station.class);
         settled.addAll(fields.constants("settled", Station.class));
-        return fields.build(() -> new Job(fields.text("title"), fields.text("order", ""),
+        return fields.build(() -> new Job(
+                fields.text("title"),
+                fields.text("order", ""),
                 fields.whole("quantity", 1),
-                OutlineJson.read(fields), SectionJson.read(fields.object("section")), faces(fields), lean(fields), contents(fields), HabitsJson.read(fields),
+                OutlineJson.read(fields),
+                SectionJson.read(fields.object("section")),
+                faces(fields),
+                lean(fields),
+                contents(fields),
+                HabitsJson.read(fields),
                 fields.has("choices") ? choices(fields.object("choices")) : Choices.NONE,
                 fields.lengthsBy("measured", Tape.class),
-                fields.list("notes", note -> new Note(note.instant("at"), note.text("text"))), settled));
+                fields.list("notes", note -> new Note(note.instant("at"), note.text("text"))),
+                settled));
     }
 
     /** The bottom rail has had a field of its own from the first. */
@@ -73,7 +81,8 @@ final class JobJson {
             Material material = layer.constant("material", Material.class);
             return new Layer(material, layer.has("thickness") ? layer.length("thickness") : material.usualThickness());
         });
-        return fields.build(() -> new Contents(layers, fields.optional("borders", name -> borders(fields.object(name)))));
+        return fields.build(() ->
+                new Contents(layers, fields.optional("borders", name -> borders(fields.object(name)))));
     }
 
     private static Borders borders(Fields fields) {
@@ -81,11 +90,13 @@ final class JobJson {
     }
 
     private static Choices choices(Fields fields) {
-        return fields.build(() -> new Choices(fields.optional("joint", name -> joint(fields, name)),
+        return fields.build(() -> new Choices(
+                fields.optional("joint", name -> joint(fields, name)),
                 fields.optional("fastener", fields::length),
                 fields.has("adhesive") ? fields.constant("adhesive", Adhesive.class) : Adhesive.PVA,
                 fields.list("finish", JobJson::coat),
-                fields.optional("hardware", name -> fields.constant(name, Hardware.class)), fields.flag("strainer", false),
+                fields.optional("hardware", name -> fields.constant(name, Hardware.class)),
+                fields.flag("strainer", false),
                 fields.has("rabbeting") ? fields.constant("rabbeting", Rabbeting.class) : Rabbeting.BEFORE_MITRING,
                 fields.has("grain") ? fields.constant("grain", Species.Grain.class) : Species.Grain.FLAT_SAWN,
                 fields.has("cutting") ? cutting(fields.object("cutting")) : Cutting.FREE));
@@ -98,27 +109,50 @@ final class JobJson {
     }
 
     private static Cutting cutting(Fields fields) {
-        return fields.build(() -> new Cutting(fields.flag("matched", false), fields.flag("one_batch", false),
+        return fields.build(() -> new Cutting(
+                fields.flag("matched", false),
+                fields.flag("one_batch", false),
                 fields.list("locks", lock -> new Cutting.Lock(piece(lock), StickId.read(lock.text("stick")))),
                 fields.list("forbidden", stick -> StickId.read(stick.text("stick"))),
-                fields.list("made", made -> new Cutting.Made(made.has("of") ? made.constant("of", Cutting.Stuff.class) : Cutting.Stuff.STICK, made.text("stick"),
-                        made.text("section", ""), made.length("length"), made.length("width", Length.ZERO), made.text("pieces", ""), made.text("off_cut", ""),
-                        made.length("left", Length.ZERO)))));
+                fields.list(
+                        "made",
+                        made -> new Cutting.Made(
+                                made.has("of") ? made.constant("of", Cutting.Stuff.class) : Cutting.Stuff.STICK,
+                                made.text("stick"),
+                                made.text("section", ""),
+                                made.length("length"),
+                                made.length("width", Length.ZERO),
+                                made.text("pieces", ""),
+                                made.text("off_cut", ""),
+                                made.length("left", Length.ZERO)))));
     }
 
     private static PieceId piece(Fields lock) {
-        return PieceId.read(lock.text("piece")).orElseThrow(() -> new FormatException(lock.path("piece"), Words.of("refused.job_json.is_letters_of_piece", lock.text("piece"))));
+        return PieceId.read(lock.text("piece"))
+                .orElseThrow(() -> new FormatException(
+                        lock.path("piece"), Words.of("refused.job_json.is_letters_of_piece", lock.text("piece"))));
     }
 
     private static void writeCutting(Cutting cutting, ObjectNode node) {
         node.put("matched", cutting.matched()).put("one_batch", cutting.oneBatch());
         ArrayNode locks = node.putArray("locks");
-        cutting.locks().forEach(lock -> locks.addObject().put("piece", lock.piece().toString()).put("stick", lock.stick().toString()));
+        cutting.locks()
+                .forEach(lock -> locks.addObject()
+                        .put("piece", lock.piece().toString())
+                        .put("stick", lock.stick().toString()));
         ArrayNode forbidden = node.putArray("forbidden");
         cutting.forbidden().forEach(stick -> forbidden.addObject().put("stick", stick.toString()));
         ArrayNode made = node.putArray("made");
-        cutting.made().forEach(one -> made.addObject().put("of", Fields.name(one.of())).put("stick", one.stick()).put("section", one.section())
-                .put("length", one.length().toExactMm()).put("width", one.width().toExactMm()).put("pieces", one.pieces()).put("off_cut", one.offCut()).put("left", one.left().toExactMm()));
+        cutting.made()
+                .forEach(one -> made.addObject()
+                        .put("of", Fields.name(one.of()))
+                        .put("stick", one.stick())
+                        .put("section", one.section())
+                        .put("length", one.length().toExactMm())
+                        .put("width", one.width().toExactMm())
+                        .put("pieces", one.pieces())
+                        .put("off_cut", one.offCut())
+                        .put("left", one.left().toExactMm()));
     }
 
     private static Coat coat(Fields fields) {

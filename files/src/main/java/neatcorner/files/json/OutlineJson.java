@@ -10,7 +10,9 @@ import neatcorner.core.phrase.Words;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** The shape of a frame in a job document: a plain rectangle by its width and height alone, all others as an outline. */
+/**
+ * The shape of a frame in a job document: a plain rectangle by its width and height alone, all others as an outline.
+ */
 final class OutlineJson {
     private OutlineJson() {
     }
@@ -21,14 +23,32 @@ final class OutlineJson {
         }
         Fields fields = job.object("outline");
         return fields.build(() -> switch (fields.text("shape")) {
-            case "regular" -> new Outline.Regular(fields.whole("sides"), fields.constant("across", Outline.Across.class), size(fields.object("size")));
-            case "free" -> new Outline.Free(fields.constant("line", Line.class),
-                    fields.list("corners", corner -> new Corner(corner.length("x"), corner.length("y"))));
+            case "regular" ->
+                new Outline.Regular(
+                        fields.whole("sides"),
+                        fields.constant("across", Outline.Across.class),
+                        size(fields.object("size")));
+            case "free" ->
+                new Outline.Free(
+                        fields.constant("line", Line.class),
+                        fields.list("corners", corner -> new Corner(corner.length("x"), corner.length("y"))));
             case "round" -> new Boxed.Round(width(fields), height(fields), fields.whole("segments"));
-            case "arched" -> new Boxed.Arched(width(fields), height(fields), fields.constant("arch", Boxed.Arch.class), fields.number("rise"),
-                    fields.whole("segments"));
-            case "window" -> new Boxed.Window(width(fields), height(fields), fields.whole("rows"), fields.whole("columns"), fields.length("bar"));
-            case String other -> throw new FormatException("outline.shape", Words.of("refused.outline_json.is_one_of_regular", other));
+            case "arched" ->
+                new Boxed.Arched(
+                        width(fields),
+                        height(fields),
+                        fields.constant("arch", Boxed.Arch.class),
+                        fields.number("rise"),
+                        fields.whole("segments"));
+            case "window" ->
+                new Boxed.Window(
+                        width(fields),
+                        height(fields),
+                        fields.whole("rows"),
+                        fields.whole("columns"),
+                        fields.length("bar"));
+            case String other ->
+                throw new FormatException("outline.shape", Words.of("refused.outline_json.is_one_of_regular", other));
         });
     }
 

@@ -105,8 +105,11 @@ public final class PlanJson {
         node.put("overall_mm", member.overall().toExactMm());
         end(member.left(), "right", "left", node.putObject("left_end"));
         end(member.right(), "left", "right", node.putObject("right_end"));
-        member.curve().ifPresent(curve -> node.putObject("curve").put("blank_width_mm", curve.blank().value().toExactMm())
-                .put("turn_degrees", curve.turn().toDegrees()).put("grain_run_out_degrees", curve.runOut().toDegrees()));
+        member.curve()
+                .ifPresent(curve -> node.putObject("curve")
+                        .put("blank_width_mm", curve.blank().value().toExactMm())
+                        .put("turn_degrees", curve.turn().toDegrees())
+                        .put("grain_run_out_degrees", curve.runOut().toDegrees()));
     }
 
     /** A swing to the far side of square is written to the other side, never as a negative angle. */
@@ -125,7 +128,9 @@ public final class PlanJson {
         node.put("what", BOOK.say(step.what()));
         ArrayNode how = node.putArray("how");
         step.how().forEach(words -> how.add(BOOK.say(words)));
-        step.lies().ifPresent(lies -> node.put("down", Fields.name(lies.down())).put("against", Fields.name(lies.against())));
+        step.lies()
+                .ifPresent(
+                        lies -> node.put("down", Fields.name(lies.down())).put("against", Fields.name(lies.against())));
         step.fence().ifPresent(f -> node.put("fence_mm", f.value().toExactMm()));
         step.height().ifPresent(h -> node.put("height_mm", h.value().toExactMm()));
         ArrayNode passes = node.putArray("passes_mm");

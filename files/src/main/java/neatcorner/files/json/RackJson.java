@@ -33,18 +33,47 @@ final class RackJson {
 
     static RackItem read(Fields item, List<Moulding> mouldings) {
         return switch (item.text("kind")) {
-            case "off_cut" -> new OffCut(item.text("label"), section(item, mouldings), item.length("length"),
-                    item.list("defects", d -> new Span(d.length("from"), d.length("to"))), item.text("shelf", ""), item.text("batch", ""));
-            case "board" -> new Board(item.text("label"), SpeciesJson.read(item), item.length("length"), item.length("width"),
-                    item.length("thickness"), item.optional("moisture_percent", name -> new Share(item.number(name) / 100)), item.text("grade", ""),
-                    item.list("defects", d -> new Board.Defect(d.constant("kind", Board.Kind.class), d.length("x"), d.length("y"), d.length("length"), d.length("width"))),
-                    item.optional("price", name -> price(item.object(name))), item.text("shelf", ""));
+            case "off_cut" ->
+                new OffCut(
+                        item.text("label"),
+                        section(item, mouldings),
+                        item.length("length"),
+                        item.list("defects", d -> new Span(d.length("from"), d.length("to"))),
+                        item.text("shelf", ""),
+                        item.text("batch", ""));
+            case "board" ->
+                new Board(
+                        item.text("label"),
+                        SpeciesJson.read(item),
+                        item.length("length"),
+                        item.length("width"),
+                        item.length("thickness"),
+                        item.optional("moisture_percent", name -> new Share(item.number(name) / 100)),
+                        item.text("grade", ""),
+                        item.list(
+                                "defects",
+                                d -> new Board.Defect(
+                                        d.constant("kind", Board.Kind.class),
+                                        d.length("x"),
+                                        d.length("y"),
+                                        d.length("length"),
+                                        d.length("width"))),
+                        item.optional("price", name -> price(item.object(name))),
+                        item.text("shelf", ""));
             case "sheet" -> {
                 Material material = item.constant("material", Material.class);
-                yield new Sheet(item.text("label"), material, item.length("width"), item.length("height"),
-                        item.has("thickness") ? item.length("thickness") : material.usualThickness(), item.whole("count", 1),
-                        item.flag("for_sale", false), item.has("grain") ? item.constant("grain", Sheet.Grain.class) : Sheet.Grain.NONE, item.text("face", ""),
-                        item.optional("price", name -> price(item.object(name))), item.text("shelf", ""));
+                yield new Sheet(
+                        item.text("label"),
+                        material,
+                        item.length("width"),
+                        item.length("height"),
+                        item.has("thickness") ? item.length("thickness") : material.usualThickness(),
+                        item.whole("count", 1),
+                        item.flag("for_sale", false),
+                        item.has("grain") ? item.constant("grain", Sheet.Grain.class) : Sheet.Grain.NONE,
+                        item.text("face", ""),
+                        item.optional("price", name -> price(item.object(name))),
+                        item.text("shelf", ""));
             }
             case String other -> throw new FormatException("kind", Words.of("refused.rack_json.is_one_of_off", other));
         };
@@ -55,16 +84,24 @@ final class RackJson {
             return SectionJson.read(item.object("section"));
         }
         String name = item.text("moulding");
-        return mouldings.stream().map(Moulding::section).filter(s -> s.name().equals(name)).findFirst()
-                .orElseThrow(() -> new FormatException("moulding", Words.of("refused.rack_json.is_which_is_none", name)));
+        return mouldings.stream()
+                .map(Moulding::section)
+                .filter(s -> s.name().equals(name))
+                .findFirst()
+                .orElseThrow(
+                        () -> new FormatException("moulding", Words.of("refused.rack_json.is_which_is_none", name)));
     }
 
     static void write(RackItem item, ObjectNode node, List<Moulding> mouldings) {
         node.put("kind", kind(item)).put("label", item.label());
         switch (item) {
             case OffCut cut -> {
-                boolean named = mouldings.stream().map(Moulding::section).filter(s -> s.name().equals(cut.section().name())).findFirst()
-                        .filter(cut.section()::equals).isPresent();
+                boolean named = mouldings.stream()
+                        .map(Moulding::section)
+                        .filter(s -> s.name().equals(cut.section().name()))
+                        .findFirst()
+                        .filter(cut.section()::equals)
+                        .isPresent();
                 if (named) {
                     node.put("moulding", cut.section().name());
                 } else {
@@ -72,7 +109,10 @@ final class RackJson {
                 }
                 node.put("length", cut.length().toExactMm());
                 ArrayNode defects = node.putArray("defects");
-                cut.defects().forEach(d -> defects.addObject().put("from", d.from().toExactMm()).put("to", d.to().toExactMm()));
+                cut.defects()
+                        .forEach(d -> defects.addObject()
+                                .put("from", d.from().toExactMm())
+                                .put("to", d.to().toExactMm()));
                 node.put("batch", cut.batch());
             }
             case Board board -> {
@@ -81,12 +121,23 @@ final class RackJson {
                         .put("thickness", board.thickness().toExactMm()).put("grade", board.grade());
                 board.moisture().ifPresent(m -> node.put("moisture_percent", m.toPercent()));
                 ArrayNode defects = node.putArray("defects");
-                board.defects().forEach(d -> defects.addObject().put("kind", Fields.name(d.kind())).put("x", d.x().toExactMm()).put("y", d.y().toExactMm())
-                        .put("length", d.length().toExactMm()).put("width", d.width().toExactMm()));
+                board.defects()
+                        .forEach(d -> defects.addObject()
+                                .put("kind", Fields.name(d.kind()))
+                                .put("x", d.x().toExactMm())
+                                .put("y", d.y().toExactMm())
+                                .put("length", d.length().toExactMm())
+                                .put("width", d.width().toExactMm()));
             }
-            case Sheet sheet -> node.put("material", Fields.name(sheet.material())).put("width", sheet.width().toExactMm()).put("height", sheet.height().toExactMm())
-                    .put("thickness", sheet.thickness().toExactMm()).put("count", sheet.count()).put("for_sale", sheet.forSale())
-                    .put("grain", Fields.name(sheet.grain())).put("face", sheet.face());
+            case Sheet sheet ->
+                node.put("material", Fields.name(sheet.material()))
+                        .put("width", sheet.width().toExactMm())
+                        .put("height", sheet.height().toExactMm())
+                        .put("thickness", sheet.thickness().toExactMm())
+                        .put("count", sheet.count())
+                        .put("for_sale", sheet.forSale())
+                        .put("grain", Fields.name(sheet.grain()))
+                        .put("face", sheet.face());
         }
         item.price().ifPresent(price -> price(price, node.putObject("price")));
         node.put("shelf", item.shelf());

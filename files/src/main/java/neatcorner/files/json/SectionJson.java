@@ -27,21 +27,40 @@ final class SectionJson {
         Optional<Relief> relief = fields.optional("relief", name -> relief(fields.object(name)));
         Optional<Band> band = fields.optional("band", name -> band(fields.object(name)));
         if (!fields.has("strips")) {
-            return fields.build(() -> new Section(fields.text("name"), SpeciesJson.read(fields), fields.length("face"), fields.length("thickness"),
-                    recess.build(() -> recess(recess)), profile(fields, "profile")).withRelief(relief).withBand(band));
+            return fields.build(() -> new Section(
+                            fields.text("name"),
+                            SpeciesJson.read(fields),
+                            fields.length("face"),
+                            fields.length("thickness"),
+                            recess.build(() -> recess(recess)),
+                            profile(fields, "profile"))
+                    .withRelief(relief)
+                    .withBand(band));
         }
-        return fields.build(() -> new Section(fields.text("name"), fields.list("strips", SectionJson::strip), recess.build(() -> recess(recess)), relief, band));
+        return fields.build(() -> new Section(
+                fields.text("name"),
+                fields.list("strips", SectionJson::strip),
+                recess.build(() -> recess(recess)),
+                relief,
+                band));
     }
 
     private static Recess recess(Fields fields) {
         return switch (fields.text("kind")) {
             case "rabbet" -> new Recess.Rabbet(fields.length("lip"), fields.length("depth"));
-            case "tilted_rabbet" -> new Recess.TiltedRabbet(fields.length("lip"), fields.length("depth"), fields.number("tilt"));
-            case "double_rabbet" -> new Recess.DoubleRabbet(fields.length("lip"), fields.length("depth"), fields.length("back_lip"), fields.length("back_depth"));
+            case "tilted_rabbet" ->
+                new Recess.TiltedRabbet(fields.length("lip"), fields.length("depth"), fields.number("tilt"));
+            case "double_rabbet" ->
+                new Recess.DoubleRabbet(
+                        fields.length("lip"),
+                        fields.length("depth"),
+                        fields.length("back_lip"),
+                        fields.length("back_depth"));
             case "slot" -> new Recess.Slot(fields.length("lip"), fields.length("from_back"), fields.length("width"));
             case "floater" -> new Recess.Floater(fields.length("ledge"), fields.length("thickness"));
             case "bar" -> new Recess.Bar();
-            case String other -> throw new FormatException("recess.kind", Words.of("refused.section_json.is_one_of_rabbet", other));
+            case String other ->
+                throw new FormatException("recess.kind", Words.of("refused.section_json.is_one_of_rabbet", other));
         };
     }
 
@@ -55,8 +74,14 @@ final class SectionJson {
     }
 
     private static Strip strip(Fields fields) {
-        return new Strip(SpeciesJson.read(fields), fields.length("width"), fields.length("thickness"),
-                fields.length("set_in", Length.ZERO), profile(fields, "front"), edging(fields, "inner"), edging(fields, "outer"),
+        return new Strip(
+                SpeciesJson.read(fields),
+                fields.length("width"),
+                fields.length("thickness"),
+                fields.length("set_in", Length.ZERO),
+                profile(fields, "front"),
+                edging(fields, "inner"),
+                edging(fields, "outer"),
                 fields.has("source") ? fields.constant("source", Strip.Source.class) : Strip.Source.BOARD);
     }
 
@@ -67,7 +92,9 @@ final class SectionJson {
         Fields fields = strip.object(name);
         return fields.build(() -> {
             Edging.Kind kind = fields.constant("kind", Edging.Kind.class);
-            return kind == Edging.Kind.SQUARE ? Edging.SQUARE : new Edging(kind, fields.length("width"), fields.length("depth"));
+            return kind == Edging.Kind.SQUARE
+                    ? Edging.SQUARE
+                    : new Edging(kind, fields.length("width"), fields.length("depth"));
         });
     }
 
@@ -83,7 +110,8 @@ final class SectionJson {
     static void write(Section section, ObjectNode node) {
         node.put("name", section.name());
         Strip first = section.strips().getFirst();
-        Section plain = new Section(section.name(), first.species(), section.face(), section.thickness(), section.recess(), first.front());
+        Section plain = new Section(
+                section.name(), first.species(), section.face(), section.thickness(), section.recess(), first.front());
         if (plain.equals(section)) {
             SpeciesJson.write(first.species(), node);
             node.put("face", section.face().toExactMm());
@@ -107,15 +135,26 @@ final class SectionJson {
 
     private static void recess(Recess recess, ObjectNode node) {
         switch (recess) {
-            case Recess.Rabbet(Length lip, Length depth) -> node.put("kind", "rabbet").put("lip", lip.toExactMm()).put("depth", depth.toExactMm());
-            case Recess.TiltedRabbet(Length lip, Length depth, double tilt) -> node.put("kind", "tilted_rabbet").put("lip", lip.toExactMm())
-                    .put("depth", depth.toExactMm()).put("tilt", tilt);
-            case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) -> node.put("kind", "double_rabbet")
-                    .put("lip", lip.toExactMm()).put("depth", depth.toExactMm()).put("back_lip", backLip.toExactMm()).put("back_depth", backDepth.toExactMm());
-            case Recess.Slot(Length lip, Length fromBack, Length width) -> node.put("kind", "slot").put("lip", lip.toExactMm())
-                    .put("from_back", fromBack.toExactMm()).put("width", width.toExactMm());
-            case Recess.Floater(Length ledge, Length thickness) -> node.put("kind", "floater").put("ledge", ledge.toExactMm())
-                    .put("thickness", thickness.toExactMm());
+            case Recess.Rabbet(Length lip, Length depth) ->
+                node.put("kind", "rabbet").put("lip", lip.toExactMm()).put("depth", depth.toExactMm());
+            case Recess.TiltedRabbet(Length lip, Length depth, double tilt) ->
+                node.put("kind", "tilted_rabbet")
+                        .put("lip", lip.toExactMm())
+                        .put("depth", depth.toExactMm())
+                        .put("tilt", tilt);
+            case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) ->
+                node.put("kind", "double_rabbet")
+                        .put("lip", lip.toExactMm())
+                        .put("depth", depth.toExactMm())
+                        .put("back_lip", backLip.toExactMm())
+                        .put("back_depth", backDepth.toExactMm());
+            case Recess.Slot(Length lip, Length fromBack, Length width) ->
+                node.put("kind", "slot")
+                        .put("lip", lip.toExactMm())
+                        .put("from_back", fromBack.toExactMm())
+                        .put("width", width.toExactMm());
+            case Recess.Floater(Length ledge, Length thickness) ->
+                node.put("kind", "floater").put("ledge", ledge.toExactMm()).put("thickness", thickness.toExactMm());
             case Recess.Bar() -> node.put("kind", "bar");
         }
     }

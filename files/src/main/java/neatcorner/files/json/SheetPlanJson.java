@@ -28,11 +28,19 @@ public final class SheetPlanJson {
         });
         List<SheetProblem.Stock> stock = fields.list("stock", sheet -> {
             sheet.knowsOnly("name", "width", "height", "count", "cost");
-            return new SheetProblem.Stock(sheet.text("name", ""), sheet.length("width"), sheet.length("height"),
-                    sheet.has("count") ? Optional.of(sheet.whole("count", 0, 0, Integer.MAX_VALUE)) : Optional.empty(), sheet.whole("cost", 0, 0, 1_000_000_000));
+            return new SheetProblem.Stock(
+                    sheet.text("name", ""),
+                    sheet.length("width"),
+                    sheet.length("height"),
+                    sheet.has("count") ? Optional.of(sheet.whole("count", 0, 0, Integer.MAX_VALUE)) : Optional.empty(),
+                    sheet.whole("cost", 0, 0, 1_000_000_000));
         });
-        return fields.build(() -> new SheetProblem(panes, stock, fields.length("kerf", Length.ZERO, Length.ZERO, Length.mm(20)),
-                fields.length("trim", Length.ZERO, Length.ZERO, Length.mm(200)), fields.length("least_strip", Length.ZERO, Length.ZERO, Length.mm(200))));
+        return fields.build(() -> new SheetProblem(
+                panes,
+                stock,
+                fields.length("kerf", Length.ZERO, Length.ZERO, Length.mm(20)),
+                fields.length("trim", Length.ZERO, Length.ZERO, Length.mm(200)),
+                fields.length("least_strip", Length.ZERO, Length.ZERO, Length.mm(200))));
     }
 
     /** The answer as JSON, with the seconds it took. */
@@ -50,14 +58,27 @@ public final class SheetPlanJson {
             sheet.put("stock", laid.stock());
             sheet.put("name", problem.stock().get(laid.stock()).name());
             ArrayNode panes = sheet.putArray("panes");
-            laid.panes().forEach(pane -> panes.addObject().put("pane", pane.pane()).put("name", problem.panes().get(pane.pane()).name())
-                    .put("x_mm", pane.x().toExactMm()).put("y_mm", pane.y().toExactMm()).put("turned", pane.turned()));
+            laid.panes()
+                    .forEach(pane -> panes.addObject()
+                            .put("pane", pane.pane())
+                            .put("name", problem.panes().get(pane.pane()).name())
+                            .put("x_mm", pane.x().toExactMm())
+                            .put("y_mm", pane.y().toExactMm())
+                            .put("turned", pane.turned()));
             ArrayNode cuts = sheet.putArray("cuts");
-            laid.cuts().forEach(cut -> cuts.addObject().put("x1_mm", cut.x1().toExactMm()).put("y1_mm", cut.y1().toExactMm())
-                    .put("x2_mm", cut.x2().toExactMm()).put("y2_mm", cut.y2().toExactMm()));
+            laid.cuts()
+                    .forEach(cut -> cuts.addObject()
+                            .put("x1_mm", cut.x1().toExactMm())
+                            .put("y1_mm", cut.y1().toExactMm())
+                            .put("x2_mm", cut.x2().toExactMm())
+                            .put("y2_mm", cut.y2().toExactMm()));
             ArrayNode rests = sheet.putArray("rests");
-            laid.rests().forEach(rest -> rests.addObject().put("x_mm", rest.x().toExactMm()).put("y_mm", rest.y().toExactMm())
-                    .put("width_mm", rest.width().toExactMm()).put("height_mm", rest.height().toExactMm()));
+            laid.rests()
+                    .forEach(rest -> rests.addObject()
+                            .put("x_mm", rest.x().toExactMm())
+                            .put("y_mm", rest.y().toExactMm())
+                            .put("width_mm", rest.width().toExactMm())
+                            .put("height_mm", rest.height().toExactMm()));
         }
         return Trees.write(node);
     }

@@ -19,14 +19,31 @@ final class ShopJson {
     }
 
     static Shop read(Fields fields) {
-        List<Moulding> mouldings = fields.list("mouldings", moulding -> new Moulding(SectionJson.read(moulding.object("section")),
-                moulding.lengthsOr("sold", Sale::of, sale -> new Sale(sale.length("length"), sale.optional("price", name -> RackJson.price(sale.object(name))))),
-                moulding.list("on_hand", sticks -> new Sticks(sticks.length("length"), sticks.whole("count")))));
-        return fields.build(() -> new Shop(fields.text("name", ""), HabitsJson.read(fields), mouldings,
-                fields.list("clamps", clamps -> new Clamps(clamps.constant("kind", ClampKind.class), clamps.whole("count"),
-                        clamps.length("reach"))),
+        List<Moulding> mouldings = fields.list(
+                "mouldings",
+                moulding -> new Moulding(
+                        SectionJson.read(moulding.object("section")),
+                        moulding.lengthsOr(
+                                "sold",
+                                Sale::of,
+                                sale -> new Sale(
+                                        sale.length("length"),
+                                        sale.optional("price", name -> RackJson.price(sale.object(name))))),
+                        moulding.list(
+                                "on_hand", sticks -> new Sticks(sticks.length("length"), sticks.whole("count")))));
+        return fields.build(() -> new Shop(
+                fields.text("name", ""),
+                HabitsJson.read(fields),
+                mouldings,
+                fields.list(
+                        "clamps",
+                        clamps -> new Clamps(
+                                clamps.constant("kind", ClampKind.class),
+                                clamps.whole("count"),
+                                clamps.length("reach"))),
                 fields.has("climate") ? climate(fields.object("climate")) : Climate.USUAL,
-                new Rack(fields.list("rack", item -> RackJson.read(item, mouldings))), fields.text("currency", Shop.USUAL_CURRENCY)));
+                new Rack(fields.list("rack", item -> RackJson.read(item, mouldings))),
+                fields.text("currency", Shop.USUAL_CURRENCY)));
     }
 
     private static Climate climate(Fields fields) {

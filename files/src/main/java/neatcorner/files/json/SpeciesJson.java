@@ -15,12 +15,24 @@ final class SpeciesJson {
     static Species read(Fields fields) {
         if (fields.isObject(NAME)) {
             Fields own = fields.object(NAME);
-            return own.build(() -> Species.own(own.text("name"), own.number("density"), own.number("radial"), own.number("tangential"),
-                    own.constant("hardness", Species.Hardness.class), own.flag("splinters", false)));
+            return own.build(() -> Species.own(
+                    own.text("name"),
+                    own.number("density"),
+                    own.number("radial"),
+                    own.number("tangential"),
+                    own.constant("hardness", Species.Hardness.class),
+                    own.flag("splinters", false)));
         }
         String key = fields.text(NAME);
-        return Species.known().stream().filter(s -> s.name().equals(key)).findFirst()
-                .orElseThrow(() -> new FormatException(fields.path(NAME), Words.of("refused.species_json.is_one_of_object", key, Species.known().stream().map(Species::name).collect(Collectors.joining(", ")))));
+        return Species.known().stream()
+                .filter(s -> s.name().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new FormatException(
+                        fields.path(NAME),
+                        Words.of(
+                                "refused.species_json.is_one_of_object",
+                                key,
+                                Species.known().stream().map(Species::name).collect(Collectors.joining(", ")))));
     }
 
     static void write(Species species, ObjectNode node) {
@@ -28,7 +40,12 @@ final class SpeciesJson {
             node.put(NAME, species.name());
             return;
         }
-        node.putObject(NAME).put("name", species.name()).put("density", species.density()).put("radial", species.radial())
-                .put("tangential", species.tangential()).put("hardness", Fields.name(species.hardness())).put("splinters", species.isSplintering());
+        node.putObject(NAME)
+                .put("name", species.name())
+                .put("density", species.density())
+                .put("radial", species.radial())
+                .put("tangential", species.tangential())
+                .put("hardness", Fields.name(species.hardness()))
+                .put("splinters", species.isSplintering());
     }
 }

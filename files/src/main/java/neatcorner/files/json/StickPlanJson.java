@@ -34,7 +34,11 @@ public final class StickPlanJson {
         fields.list("pieces", piece -> {
             piece.knowsOnly("name", "length", "count", "left", "right", "width", "flip", "group");
             int count = piece.whole("count", 1, 1, StickProblem.MOST_PIECES);
-            StickProblem.Part part = new StickProblem.Part(piece.text("name", ""), piece.length("length"), end(piece, "left", kerf), end(piece, "right", kerf));
+            StickProblem.Part part = new StickProblem.Part(
+                    piece.text("name", ""),
+                    piece.length("length"),
+                    end(piece, "left", kerf),
+                    end(piece, "right", kerf));
             boolean flips = piece.flag("flip", false);
             if (piece.has("group")) {
                 List<StickProblem.Part> group = groups.computeIfAbsent(piece.text("group"), _ -> new ArrayList<>());
@@ -43,7 +47,8 @@ public final class StickPlanJson {
                 }
                 group.addAll(Collections.nCopies(count, part));
             } else {
-                pieces.add(piece.build(() -> new StickProblem.Kind(part.name(), List.of(part), List.of(), count, flips)));
+                pieces.add(
+                        piece.build(() -> new StickProblem.Kind(part.name(), List.of(part), List.of(), count, flips)));
             }
             return part;
         });
@@ -53,16 +58,28 @@ public final class StickPlanJson {
         });
         List<StickProblem.Stock> stock = fields.list("stock", stick -> {
             stick.knowsOnly("name", "length", "count", "cost", "defects");
-            return new StickProblem.Stock(stick.text("name", ""), stick.length("length"),
-                    stick.has("count") ? Optional.of(stick.whole("count", 0, 0, Integer.MAX_VALUE)) : Optional.empty(), stick.whole("cost", 0, 0, 1_000_000_000),
+            return new StickProblem.Stock(
+                    stick.text("name", ""),
+                    stick.length("length"),
+                    stick.has("count") ? Optional.of(stick.whole("count", 0, 0, Integer.MAX_VALUE)) : Optional.empty(),
+                    stick.whole("cost", 0, 0, 1_000_000_000),
                     stick.list("defects", defect -> new Span(defect.length("from"), defect.length("to"))));
         });
         List<StickProblem.Lock> locks = fields.list("locks", lock -> {
             lock.knowsOnly("piece", "stock", "count");
             int piece = lock.whole("piece", 0, 0, pieces.size() - 1);
-            return new StickProblem.Lock(piece, lock.whole("stock", 0, 0, stock.size() - 1), lock.whole("count", 1, 1, pieces.get(piece).count()));
+            return new StickProblem.Lock(
+                    piece,
+                    lock.whole("stock", 0, 0, stock.size() - 1),
+                    lock.whole("count", 1, 1, pieces.get(piece).count()));
         });
-        return fields.build(() -> new StickProblem(pieces, stock, kerf, trim, fields.length("useful", Length.ZERO, Length.ZERO, Length.mm(20_000)), locks));
+        return fields.build(() -> new StickProblem(
+                pieces,
+                stock,
+                kerf,
+                trim,
+                fields.length("useful", Length.ZERO, Length.ZERO, Length.mm(20_000)),
+                locks));
     }
 
     /** A cut by its angle to the long edge; square when it is not said. */
@@ -103,8 +120,11 @@ public final class StickPlanJson {
                 List<Length> starts = kind.starts();
                 for (int i = 0; i < starts.size(); i++) {
                     StickProblem.Part part = kind.parts().get(i);
-                    ObjectNode piece = pieces.addObject().put("piece", placed.kind()).put("name", part.name())
-                            .put("start_mm", placed.start().plus(starts.get(i)).toExactMm()).put("length_mm", part.length().toExactMm());
+                    ObjectNode piece = pieces.addObject()
+                            .put("piece", placed.kind())
+                            .put("name", part.name())
+                            .put("start_mm", placed.start().plus(starts.get(i)).toExactMm())
+                            .put("length_mm", part.length().toExactMm());
                     if (kind.flips()) {
                         piece.put("lie", Fields.name(placed.lie()));
                     }

@@ -19,7 +19,8 @@ public record TextChange(int keepStart, int keepEnd, String text) {
             start++;
         }
         int end = 0;
-        while (end < most - start && before.charAt(before.length() - 1 - end) == after.charAt(after.length() - 1 - end)) {
+        while (end < most - start
+                && before.charAt(before.length() - 1 - end) == after.charAt(after.length() - 1 - end)) {
             end++;
         }
         return new TextChange(start, end, after.substring(start, after.length() - end));

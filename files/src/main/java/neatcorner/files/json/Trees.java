@@ -51,14 +51,17 @@ final class Trees {
             }
             JsonNode tree = value(parser, 0);
             if (parser.nextToken() != null) {
-                throw new FormatException("", Words.of("refused.trees.goes_on_after_its", place(parser.currentTokenLocation())));
+                throw new FormatException(
+                        "", Words.of("refused.trees.goes_on_after_its", place(parser.currentTokenLocation())));
             }
             return tree;
         } catch (StreamConstraintsException tooMuch) {
-            throw new FormatException("", Words.of("refused.trees.holds_number_text_that", place(tooMuch.getLocation())));
+            throw new FormatException(
+                    "", Words.of("refused.trees.holds_number_text_that", place(tooMuch.getLocation())));
         } catch (JacksonException broken) {
             boolean twice = broken.getOriginalMessage().startsWith("Duplicate");
-            throw new FormatException("", Words.of(twice ? "refused.trees.twice" : "refused.trees.no_json", place(broken.getLocation())));
+            throw new FormatException(
+                    "", Words.of(twice ? "refused.trees.twice" : "refused.trees.no_json", place(broken.getLocation())));
         }
     }
 
@@ -69,7 +72,8 @@ final class Trees {
 
     private static JsonNode value(JsonParser parser, int depth) {
         if (depth > DEEPEST) {
-            throw new FormatException("", Words.of("refused.trees.is_nested_more_than", DEEPEST, place(parser.currentTokenLocation())));
+            throw new FormatException(
+                    "", Words.of("refused.trees.is_nested_more_than", DEEPEST, place(parser.currentTokenLocation())));
         }
         return switch (parser.currentToken()) {
             case START_OBJECT -> {

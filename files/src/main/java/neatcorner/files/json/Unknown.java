@@ -66,7 +66,9 @@ record Unknown(Map<String, JsonNode> fields, Map<String, Unknown> objects, Map<S
         return unknown;
     }
 
-    /** A list may be kept in another order than it was written in, so every item is looked for by what is known of it. */
+    /**
+     * A list may be kept in another order than it was written in, so every item is looked for by what is known of it.
+     */
     private static List<Item> items(JsonNode source, JsonNode known) {
         List<Item> items = new ArrayList<>();
         Set<Integer> taken = new HashSet<>();
@@ -119,13 +121,21 @@ record Unknown(Map<String, JsonNode> fields, Map<String, Unknown> objects, Map<S
         });
     }
 
-    /** Every item is looked for as it was, then by its name, then in its place where the list has kept its length; one that is gone takes what it had along. */
+    /**
+     * Every item is looked for as it was, then by its name, then in its place where the list has kept its length; one
+     * that is gone takes what it had along.
+     */
     private static void restore(JsonNode list, Items items) {
         Set<Integer> taken = new HashSet<>();
         List<Item> left = items.items();
         left = matched(list, left, taken, (item, at) -> at == item.index() && list.get(at).equals(item.known()));
         left = matched(list, left, taken, (item, at) -> list.get(at).equals(item.known()));
-        left = matched(list, left, taken, (item, at) -> name(item.known()).isPresent() && name(item.known()).equals(name(list.get(at))));
+        left = matched(
+                list,
+                left,
+                taken,
+                (item, at) ->
+                        name(item.known()).isPresent() && name(item.known()).equals(name(list.get(at))));
         matched(list, left, taken, (item, at) -> list.size() == items.size() && at == item.index()
                 && (name(item.known()).isEmpty() || name(list.get(at)).isEmpty()));
     }
@@ -139,7 +149,8 @@ record Unknown(Map<String, JsonNode> fields, Map<String, Unknown> objects, Map<S
         List<Item> left = new ArrayList<>();
         for (Item item : items) {
             IntPredicate fits = at -> !taken.contains(at) && list.get(at) instanceof ObjectNode && match.test(item, at);
-            IntStream places = IntStream.concat(IntStream.of(item.index()).filter(at -> at < list.size()), IntStream.range(0, list.size()));
+            IntStream places = IntStream.concat(
+                    IntStream.of(item.index()).filter(at -> at < list.size()), IntStream.range(0, list.size()));
             places.filter(fits).findFirst().ifPresentOrElse(at -> {
                 taken.add(at);
                 item.rest().restore((ObjectNode) list.get(at));

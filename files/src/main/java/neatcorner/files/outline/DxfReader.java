@@ -16,7 +16,9 @@ import neatcorner.core.phrase.Words;
  */
 final class DxfReader {
     /** Entities that only explain a drawing. */
-    private static final Set<String> REMARKS = Set.of("TEXT", "MTEXT", "DIMENSION", "POINT", "VIEWPORT", "LEADER", "ATTDEF", "SEQEND");
+    private static final Set<String> REMARKS =
+            Set.of("TEXT", "MTEXT", "DIMENSION", "POINT", "VIEWPORT", "LEADER", "ATTDEF", "SEQEND");
+
     private static final double TOUCHING = 1e-4;
     private final String[] lines;
     private final List<Path2D> closed = new ArrayList<>();
@@ -46,7 +48,8 @@ final class DxfReader {
             } catch (NumberFormatException refused) {
                 // said below, with its place
             }
-            throw new DrawingException("line " + line, Words.of("refused.dxf_reader.is_number_group_code", value, code));
+            throw new DrawingException(
+                    "line " + line, Words.of("refused.dxf_reader.is_number_group_code", value, code));
         }
     }
 
@@ -59,7 +62,8 @@ final class DxfReader {
             at += 2;
             return Optional.of(pair);
         } catch (NumberFormatException refused) {
-            throw new DrawingException("line " + (at + 1), Words.of("refused.dxf_reader.is_dxf_has_whole", shown(lines[at])));
+            throw new DrawingException(
+                    "line " + (at + 1), Words.of("refused.dxf_reader.is_dxf_has_whole", shown(lines[at])));
         }
     }
 
@@ -122,13 +126,17 @@ final class DxfReader {
             }
             case "CIRCLE" -> {
                 double r = value(body, 40);
-                closed.add(new Path2D.Double(new Ellipse2D.Double(value(body, 10) - r, -value(body, 20) - r, 2 * r, 2 * r)));
+                closed.add(new Path2D.Double(
+                        new Ellipse2D.Double(value(body, 10) - r, -value(body, 20) - r, 2 * r, 2 * r)));
             }
-            case "LINE" -> loose.add(new double[] {value(body, 10), -value(body, 20), value(body, 11), -value(body, 21), 0});
+            case "LINE" ->
+                loose.add(new double[] {value(body, 10), -value(body, 20), value(body, 11), -value(body, 21), 0});
             case "ARC" -> arc(body);
             case String other when REMARKS.contains(other) -> {
             }
-            case String other -> throw new DrawingException("line " + name.line(), Words.of("refused.dxf_reader.is_entity_outline_may", other));
+            case String other ->
+                throw new DrawingException(
+                        "line " + name.line(), Words.of("refused.dxf_reader.is_entity_outline_may", other));
         }
     }
 
@@ -148,7 +156,8 @@ final class DxfReader {
 
     private static double[] last(List<double[]> vertices, Pair pair) {
         if (vertices.isEmpty()) {
-            throw new DrawingException("line " + (pair.line() - 1), Words.of("refused.dxf_reader.is_group_code_before", pair.code()));
+            throw new DrawingException(
+                    "line " + (pair.line() - 1), Words.of("refused.dxf_reader.is_group_code_before", pair.code()));
         }
         return vertices.getLast();
     }
@@ -162,7 +171,13 @@ final class DxfReader {
         boolean returns = Math.hypot(first[0] - last[0], first[1] - last[1]) < TOUCHING;
         if (!isClosed && !returns) {
             for (int i = 1; i < vertices.size(); i++) {
-                loose.add(new double[] {vertices.get(i - 1)[0], vertices.get(i - 1)[1], vertices.get(i)[0], vertices.get(i)[1], vertices.get(i - 1)[2]});
+                loose.add(new double[] {
+                    vertices.get(i - 1)[0],
+                    vertices.get(i - 1)[1],
+                    vertices.get(i)[0],
+                    vertices.get(i)[1],
+                    vertices.get(i - 1)[2]
+                });
             }
             return;
         }
@@ -176,7 +191,9 @@ final class DxfReader {
         closed.add(path);
     }
 
-    /** A bulge is the tangent of a quarter of the arc's angle, positive to the left of the way; y is turned over here. */
+    /**
+     * A bulge is the tangent of a quarter of the arc's angle, positive to the left of the way; y is turned over here.
+     */
     private static void bulge(Path2D path, double x1, double y1, double x2, double y2, double bulge) {
         double chord = Math.hypot(x2 - x1, y2 - y1);
         if (Math.abs(bulge) < 1e-9 || chord < 1e-9) {
@@ -185,11 +202,16 @@ final class DxfReader {
         }
         double angle = 4 * Math.atan(bulge);
         double radius = chord / 2 / Math.sin(Math.abs(angle) / 2);
-        double middle = Math.sqrt(Math.max(0, radius * radius - chord * chord / 4)) * Math.signum(bulge) * (Math.abs(angle) > Math.PI ? -1 : 1);
+        double middle = Math.sqrt(Math.max(0, radius * radius - chord * chord / 4))
+                * Math.signum(bulge)
+                * (Math.abs(angle) > Math.PI ? -1 : 1);
         double cx = (x1 + x2) / 2 + (y2 - y1) / chord * middle;
         double cy = (y1 + y2) / 2 - (x2 - x1) / chord * middle;
         double start = Math.toDegrees(Math.atan2(-(y1 - cy), x1 - cx));
-        path.append(new Arc2D.Double(cx - radius, cy - radius, 2 * radius, 2 * radius, start, Math.toDegrees(angle), Arc2D.OPEN), true);
+        path.append(
+                new Arc2D.Double(
+                        cx - radius, cy - radius, 2 * radius, 2 * radius, start, Math.toDegrees(angle), Arc2D.OPEN),
+                true);
     }
 
     private void arc(List<Pair> body) {
@@ -199,7 +221,13 @@ final class DxfReader {
         double sweep = (to - from + 4 * Math.PI) % (2 * Math.PI);
         double cx = value(body, 10);
         double cy = -value(body, 20);
-        loose.add(new double[] {cx + r * Math.cos(from), cy - r * Math.sin(from), cx + r * Math.cos(to), cy - r * Math.sin(to), Math.tan(sweep / 4)});
+        loose.add(new double[] {
+            cx + r * Math.cos(from),
+            cy - r * Math.sin(from),
+            cx + r * Math.cos(to),
+            cy - r * Math.sin(to),
+            Math.tan(sweep / 4)
+        });
     }
 
     /** Chains loose lines and arcs end to end until they return to where they started. */

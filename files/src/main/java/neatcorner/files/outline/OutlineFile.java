@@ -91,7 +91,9 @@ public final class OutlineFile {
             double[] at = new double[6];
             for (PathIterator i = path.getPathIterator(null); !i.isDone(); i.next()) {
                 int kind = i.currentSegment(at);
-                int numbers = kind == PathIterator.SEG_CLOSE ? 0 : kind == PathIterator.SEG_CUBICTO ? 6 : kind == PathIterator.SEG_QUADTO ? 4 : 2;
+                int numbers = kind == PathIterator.SEG_CLOSE
+                        ? 0
+                        : kind == PathIterator.SEG_CUBICTO ? 6 : kind == PathIterator.SEG_QUADTO ? 4 : 2;
                 for (int k = 0; k < numbers; k++) {
                     if (!(Math.abs(at[k]) <= FURTHEST)) {
                         throw new DrawingException("drawing", Words.of("refused.outline_file.has_place_at_lie", at[k]));
@@ -112,17 +114,28 @@ public final class OutlineFile {
     public static Found read(Path file, Optional<Scale> scale) {
         byte[] bytes = WholeFile.readBytes(file, MOST_BYTES);
         boolean svg = file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".svg");
-        return of(svg ? SvgReader.read(new ByteArrayInputStream(bytes)) : DxfReader.read(new String(bytes, StandardCharsets.ISO_8859_1)), scale);
+        return of(
+                svg
+                        ? SvgReader.read(new ByteArrayInputStream(bytes))
+                        : DxfReader.read(new String(bytes, StandardCharsets.ISO_8859_1)),
+                scale);
     }
 
     /** Reads the text of a drawing, SVG or else DXF. */
     public static Found read(String text, boolean svg, Optional<Scale> scale) {
-        return of(svg ? SvgReader.read(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8))) : DxfReader.read(text), scale);
+        return of(
+                svg
+                        ? SvgReader.read(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)))
+                        : DxfReader.read(text),
+                scale);
     }
 
     private static Found of(List<Drawn> drawn, Optional<Scale> scale) {
-        Drawn largest = drawn.stream().filter(d -> hasSize(d.path())).max(Comparator.comparingDouble(d -> area(d.path()))).orElseThrow(() ->
-                new DrawingException("drawing", Words.of("refused.outline_file.has_no_closed_outline")));
+        Drawn largest = drawn.stream()
+                .filter(d -> hasSize(d.path()))
+                .max(Comparator.comparingDouble(d -> area(d.path())))
+                .orElseThrow(
+                        () -> new DrawingException("drawing", Words.of("refused.outline_file.has_no_closed_outline")));
         Optional<Double> unit = largest.scale().or(() -> scale.map(Scale::mm));
         if (unit.isEmpty()) {
             var box = largest.path().getBounds2D();

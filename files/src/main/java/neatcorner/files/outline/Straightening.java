@@ -32,7 +32,8 @@ final class Straightening {
         }
         List<Point> points = points(scaled, size / 20_000);
         if (points.size() < 3) {
-            throw new DrawingException("outline", Words.of("refused.straightening.has_points_have_more", points.size()));
+            throw new DrawingException(
+                    "outline", Words.of("refused.straightening.has_points_have_more", points.size()));
         }
         Thinning thinning = new Thinning(points);
         thinning.until(size / 10_000, MOST_SIDES);
@@ -59,7 +60,9 @@ final class Straightening {
     static List<Point> points(Path2D path, double flatness) {
         List<Point> points = new ArrayList<>();
         double[] at = new double[6];
-        for (PathIterator i = new FlatteningPathIterator(path.getPathIterator(null), flatness, 12); !i.isDone(); i.next()) {
+        for (PathIterator i = new FlatteningPathIterator(path.getPathIterator(null), flatness, 12);
+                !i.isDone();
+                i.next()) {
             int kind = i.currentSegment(at);
             if (kind == PathIterator.SEG_CLOSE || kind == PathIterator.SEG_MOVETO && points.size() > 2) {
                 break;
@@ -69,7 +72,8 @@ final class Straightening {
                 points.add(next);
             }
             if (points.size() > MOST_POINTS) {
-                throw new DrawingException("outline", Words.of("refused.straightening.has_over_points_simplify", MOST_POINTS));
+                throw new DrawingException(
+                        "outline", Words.of("refused.straightening.has_over_points_simplify", MOST_POINTS));
             }
         }
         if (points.size() > 1 && points.getLast().to(points.getFirst()) < 1e-9) {

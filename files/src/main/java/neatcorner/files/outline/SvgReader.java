@@ -101,7 +101,8 @@ final class SvgReader {
             }
             transforms.push(here);
             if (hidden == 0) {
-                shape(name, xml).ifPresent(path -> found.add(new OutlineFile.Drawn(new Path2D.Double(path, here), scale)));
+                shape(name, xml)
+                        .ifPresent(path -> found.add(new OutlineFile.Drawn(new Path2D.Double(path, here), scale)));
             }
         } catch (Refusal refused) {
             throw unreadable(xml, name, refused.words());
@@ -111,7 +112,8 @@ final class SvgReader {
     }
 
     private static DrawingException unreadable(XMLStreamReader xml, String name, Words why) {
-        return new DrawingException("line " + xml.getLocation().getLineNumber(), Words.of("refused.svg_reader.cannot_read", name, why));
+        return new DrawingException(
+                "line " + xml.getLocation().getLineNumber(), Words.of("refused.svg_reader.cannot_read", name, why));
     }
 
     private void end(String name) {
@@ -121,7 +123,10 @@ final class SvgReader {
         }
     }
 
-    /** A width such as 210mm over a view box of 210 says what a unit is; without a view box a unit is a pixel by the standard. */
+    /**
+     * A width such as 210mm over a view box of 210 says what a unit is; without a view box a unit is a pixel by the
+     * standard.
+     */
     private void root(XMLStreamReader xml) {
         String width = xml.getAttributeValue(null, "width");
         Matcher size = SIZE.matcher(width == null ? "" : width);
@@ -145,7 +150,9 @@ final class SvgReader {
         } catch (Refusal said) {
             // as below: what it must be
         }
-        throw new DrawingException("line " + xml.getLocation().getLineNumber(), Words.of("refused.svg_reader.viewbox_is_four_numbers", box));
+        throw new DrawingException(
+                "line " + xml.getLocation().getLineNumber(),
+                Words.of("refused.svg_reader.viewbox_is_four_numbers", box));
     }
 
     /** A size in millimetres; one without a unit is in pixels. */
@@ -185,10 +192,15 @@ final class SvgReader {
     private static Optional<Path2D> shape(String name, XMLStreamReader xml) {
         return switch (name) {
             case "path" -> Optional.ofNullable(xml.getAttributeValue(null, "d")).map(SvgReader::longest);
-            case "polygon", "polyline" -> Optional.ofNullable(xml.getAttributeValue(null, "points")).map(SvgReader::polygon);
-            case "rect" -> Optional.of(new Path2D.Double(new Rectangle2D.Double(number(xml, "x"), number(xml, "y"), number(xml, "width"), number(xml, "height"))));
-            case "circle" -> Optional.of(oval(number(xml, "cx"), number(xml, "cy"), number(xml, "r"), number(xml, "r")));
-            case "ellipse" -> Optional.of(oval(number(xml, "cx"), number(xml, "cy"), number(xml, "rx"), number(xml, "ry")));
+            case "polygon", "polyline" ->
+                Optional.ofNullable(xml.getAttributeValue(null, "points")).map(SvgReader::polygon);
+            case "rect" ->
+                Optional.of(new Path2D.Double(new Rectangle2D.Double(
+                        number(xml, "x"), number(xml, "y"), number(xml, "width"), number(xml, "height"))));
+            case "circle" ->
+                Optional.of(oval(number(xml, "cx"), number(xml, "cy"), number(xml, "r"), number(xml, "r")));
+            case "ellipse" ->
+                Optional.of(oval(number(xml, "cx"), number(xml, "cy"), number(xml, "rx"), number(xml, "ry")));
             default -> Optional.empty();
         };
     }
@@ -241,7 +253,9 @@ final class SvgReader {
                 default -> run.closePath();
             }
         }
-        return runs.stream().max((a, b) -> Double.compare(box(a), box(b))).orElseThrow(() -> Refusal.of("svg_reader.path_is_empty"));
+        return runs.stream()
+                .max((a, b) -> Double.compare(box(a), box(b)))
+                .orElseThrow(() -> Refusal.of("svg_reader.path_is_empty"));
     }
 
     private static double box(Path2D path) {

@@ -15,7 +15,8 @@ import neatcorner.core.outline.Point;
 final class Thinning {
     private final List<Point> points;
     private final List<Integer> kept = new ArrayList<>(List.of(0));
-    private final PriorityQueue<Stretch> stretches = new PriorityQueue<>(Comparator.comparingDouble(Stretch::off).reversed().thenComparing(Stretch::from));
+    private final PriorityQueue<Stretch> stretches = new PriorityQueue<>(
+            Comparator.comparingDouble(Stretch::off).reversed().thenComparing(Stretch::from));
 
     /** Points {@code from} to {@code to}; of those between, {@code worst} lies furthest off the chord. */
     private record Stretch(int from, int to, int worst, double off) {

@@ -56,7 +56,16 @@ public final class LabelSheet {
                 try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                     for (int i = first; i < Math.min(items.size(), first + ACROSS * DOWN); i++) {
                         int place = i - first;
-                        label(out, items.get(i), book, text, bold, MARGIN + place % ACROSS * wide, size.paper().getHeight() - MARGIN - (place / ACROSS + 1) * high, wide, high);
+                        label(
+                                out,
+                                items.get(i),
+                                book,
+                                text,
+                                bold,
+                                MARGIN + place % ACROSS * wide,
+                                size.paper().getHeight() - MARGIN - (place / ACROSS + 1) * high,
+                                wide,
+                                high);
                     }
                 }
             }
@@ -76,7 +85,16 @@ public final class LabelSheet {
         }
     }
 
-    private static void label(PDPageContentStream out, RackItem item, Phrasebook book, PDType0Font text, PDType0Font bold, float x, float y, float wide, float high)
+    private static void label(
+            PDPageContentStream out,
+            RackItem item,
+            Phrasebook book,
+            PDType0Font text,
+            PDType0Font bold,
+            float x,
+            float y,
+            float wide,
+            float high)
             throws IOException {
         out.setStrokingColor(0.8f);
         out.setLineWidth(0.4f);
@@ -103,13 +121,17 @@ public final class LabelSheet {
     private static String size(RackItem item, Phrasebook book) {
         return switch (item) {
             case OffCut cut -> book.exactly(cut.length());
-            case Board board -> book.exactly(board.length()) + " × " + book.exactly(board.width()) + " × " + book.exactly(board.thickness());
+            case Board board ->
+                book.exactly(board.length()) + " × " + book.exactly(board.width()) + " × "
+                        + book.exactly(board.thickness());
             case Sheet sheet -> book.exactly(sheet.width()) + " × " + book.exactly(sheet.height());
         };
     }
 
     /** A line of text, smaller where it would not fit, and cut short where that would be too small to read. */
-    private static void line(PDPageContentStream out, PDType0Font font, float size, String text, float x, float y, float room) throws IOException {
+    private static void line(
+            PDPageContentStream out, PDType0Font font, float size, String text, float x, float y, float room)
+            throws IOException {
         double fitted = Math.max(6, Math.min(size, size * room / Math.max(1, Letters.width(font, text, size))));
         String shown = text;
         while (shown.length() > 1 && Letters.width(font, shown, fitted) > room) {
@@ -122,7 +144,13 @@ public final class LabelSheet {
     private static void code(PDPageContentStream out, String content, float x, float y, float size) throws IOException {
         BitMatrix dots;
         try {
-            dots = new QRCodeWriter().encode(content, BarcodeFormat.QR_CODE, CODE_SIZE, CODE_SIZE, Map.of(EncodeHintType.MARGIN, 0, EncodeHintType.CHARACTER_SET, "UTF-8"));
+            dots = new QRCodeWriter()
+                    .encode(
+                            content,
+                            BarcodeFormat.QR_CODE,
+                            CODE_SIZE,
+                            CODE_SIZE,
+                            Map.of(EncodeHintType.MARGIN, 0, EncodeHintType.CHARACTER_SET, "UTF-8"));
         } catch (WriterException tooLong) {
             throw Refusal.of("label_sheet.too_long", content);
         }

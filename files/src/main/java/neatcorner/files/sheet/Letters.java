@@ -45,7 +45,8 @@ public final class Letters {
      *
      * @param size in points, as are {@code x} and {@code y}, from the lower left corner of the page
      */
-    public static void show(PDPageContentStream out, PDFont face, double size, double x, double y, String text) throws IOException {
+    public static void show(PDPageContentStream out, PDFont face, double size, double x, double y, String text)
+            throws IOException {
         double at = x;
         for (Run run : runs(face, text)) {
             if (run.isInFace()) {
@@ -120,9 +121,16 @@ public final class Letters {
             switch (i.currentSegment(at)) {
                 case PathIterator.SEG_MOVETO -> out.moveTo(left + at[0], base - at[1]);
                 case PathIterator.SEG_LINETO -> out.lineTo(left + at[0], base - at[1]);
-                case PathIterator.SEG_CUBICTO -> out.curveTo(left + at[0], base - at[1], left + at[2], base - at[3], left + at[4], base - at[5]);
-                case PathIterator.SEG_QUADTO -> out.curveTo(left + (lastX + 2 * at[0]) / 3, base - (lastY + 2 * at[1]) / 3,
-                        left + (at[2] + 2 * at[0]) / 3, base - (at[3] + 2 * at[1]) / 3, left + at[2], base - at[3]);
+                case PathIterator.SEG_CUBICTO ->
+                    out.curveTo(left + at[0], base - at[1], left + at[2], base - at[3], left + at[4], base - at[5]);
+                case PathIterator.SEG_QUADTO ->
+                    out.curveTo(
+                            left + (lastX + 2 * at[0]) / 3,
+                            base - (lastY + 2 * at[1]) / 3,
+                            left + (at[2] + 2 * at[0]) / 3,
+                            base - (at[3] + 2 * at[1]) / 3,
+                            left + at[2],
+                            base - at[3]);
                 default -> out.closePath();
             }
             int end = switch (i.currentSegment(at)) {

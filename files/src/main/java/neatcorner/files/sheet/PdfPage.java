@@ -67,8 +67,10 @@ final class PdfPage {
                     out.fill();
                 }
                 case Mark.Stroke stroke -> stroke(stroke, left, top);
-                case Mark.Text text -> text(text.at().plus(left, top), text.text(), text.ink(), text.size(), text.bold(), text.anchor());
-                case Mark.Number number -> number(number.at().plus(left, top), number.numeral(), number.ink(), number.size(), number.anchor());
+                case Mark.Text text ->
+                    text(text.at().plus(left, top), text.text(), text.ink(), text.size(), text.bold(), text.anchor());
+                case Mark.Number number ->
+                    number(number.at().plus(left, top), number.numeral(), number.ink(), number.size(), number.anchor());
                 case Mark.Tag tag -> tag(tag, left, top, tagSize);
                 case Mark.Grip _ -> { }
                 case Mark.Spot _ -> { }
@@ -101,7 +103,13 @@ final class PdfPage {
     }
 
     void text(Mark.At at, String text, Ink ink, double size, boolean bold, Mark.Anchor anchor) throws IOException {
-        run(bold ? face.bold() : face.text(), text, start(at.x(), face.width(text, size, bold), anchor), at.y() + size * MIDDLE, size, ink);
+        run(
+                bold ? face.bold() : face.text(),
+                text,
+                start(at.x(), face.width(text, size, bold), anchor),
+                at.y() + size * MIDDLE,
+                size,
+                ink);
     }
 
     private static double start(double x, double width, Mark.Anchor anchor) {
@@ -160,6 +168,14 @@ final class PdfPage {
     }
 
     void rule(double x, double top, double width, Ink ink) throws IOException {
-        stroke(new Mark.Stroke(List.of(new Mark.At(x, top), new Mark.At(x + width, top)), false, Paint.of(ink), 0.8, Mark.Dash.SOLID), 0, 0);
+        stroke(
+                new Mark.Stroke(
+                        List.of(new Mark.At(x, top), new Mark.At(x + width, top)),
+                        false,
+                        Paint.of(ink),
+                        0.8,
+                        Mark.Dash.SOLID),
+                0,
+                0);
     }
 }

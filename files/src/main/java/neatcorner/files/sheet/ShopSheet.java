@@ -115,15 +115,33 @@ public final class ShopSheet {
         page.box(0, 0, size.paper().getWidth(), size.paper().getHeight(), Ink.PANEL);
         pages++;
         header();
-        page.text(new At(MARGIN + width(), size.paper().getHeight() - MARGIN + 8), book.say("sheet.page", pages), Ink.SOFT, 8, false, Anchor.END);
-        page.text(new At(MARGIN, size.paper().getHeight() - MARGIN + 8), book.say("sheet.foot"), Ink.SOFT, 8, false, Anchor.START);
+        page.text(
+                new At(MARGIN + width(), size.paper().getHeight() - MARGIN + 8),
+                book.say("sheet.page", pages),
+                Ink.SOFT,
+                8,
+                false,
+                Anchor.END);
+        page.text(
+                new At(MARGIN, size.paper().getHeight() - MARGIN + 8),
+                book.say("sheet.foot"),
+                Ink.SOFT,
+                8,
+                false,
+                Anchor.START);
     }
 
     private void header() throws IOException {
         page.box(0, 0, size.paper().getWidth(), 44, Ink.INK);
         page.text(new At(MARGIN, 17), plan.job().title(), Ink.PANEL, 15, true, Anchor.START);
         String order = plan.job().order().isBlank() ? "" : plan.job().order() + " · ";
-        page.text(new At(MARGIN, 33), order + book.say("text.quantity", plan.job().quantity()), Ink.HAIRLINE, 9.5, false, Anchor.START);
+        page.text(
+                new At(MARGIN, 33),
+                order + book.say("text.quantity", plan.job().quantity()),
+                Ink.HAIRLINE,
+                9.5,
+                false,
+                Anchor.START);
         page.text(new At(MARGIN + width(), 22), "Neat Corner", Ink.HAIRLINE, 11, true, Anchor.END);
         y = 60;
     }
@@ -155,16 +173,35 @@ public final class ShopSheet {
     private double member(double x, double top, double wide, List<Member> pair) throws IOException {
         Member member = pair.getFirst();
         String names = plan.frame().isFourSquare()
-                ? String.join(", ", pair.stream().map(m -> book.say(m.side().words()) + " " + m.side().letters()).toList()) : letters(pair);
-        double at = paragraph(x, top, wide, book.say("sheet.pieces", pair.size() * plan.job().quantity(), names), Ink.SOFT, 9);
+                ? String.join(
+                        ", ",
+                        pair.stream()
+                                .map(m -> book.say(m.side().words()) + " "
+                                        + m.side().letters())
+                                .toList())
+                : letters(pair);
+        double at = paragraph(
+                x, top, wide, book.say("sheet.pieces", pair.size() * plan.job().quantity(), names), Ink.SOFT, 9);
         page.number(new At(x, at + 13), book.numeral(member.longPoint()), Ink.INK, 27, Anchor.START);
         if (member.left().isSquare() && member.right().isSquare()) {
             page.text(new At(x + wide, at + 12), book.say("sheet.square_ends"), Ink.SOFT, 8.5, false, Anchor.END);
             return at + 31;
         }
-        page.text(new At(x + wide, at + 7), book.say("sheet.short", member.shortPoint()), Ink.SOFT, 8.5, false, Anchor.END);
+        page.text(
+                new At(x + wide, at + 7),
+                book.say("sheet.short", member.shortPoint()),
+                Ink.SOFT,
+                8.5,
+                false,
+                Anchor.END);
         if (member.section().lip().isPositive()) {
-            page.text(new At(x + wide, at + 18), book.say("sheet.along_rabbet", member.rabbet()), Ink.SOFT, 8.5, false, Anchor.END);
+            page.text(
+                    new At(x + wide, at + 18),
+                    book.say("sheet.along_rabbet", member.rabbet()),
+                    Ink.SOFT,
+                    8.5,
+                    false,
+                    Anchor.END);
         }
         return at + 31;
     }
@@ -182,7 +219,8 @@ public final class ShopSheet {
             if (!member.left().isUpright() || !member.right().isUpright()) {
                 lines.add(book.say("text.standing", member.left().saidStanding(), member.right().saidStanding()));
             }
-            member.curve().ifPresent(curve -> lines.add(book.say("text.curve", curve.blank(), curve.turn(), curve.runOut())));
+            member.curve()
+                    .ifPresent(curve -> lines.add(book.say("text.curve", curve.blank(), curve.turn(), curve.runOut())));
         }
         return lines;
     }
@@ -193,8 +231,16 @@ public final class ShopSheet {
         room(210);
         double top = y;
         double height = 178;
-        heading(MARGIN, top, wide, book.say("text.section", plan.job().section().name(), plan.job().section().species()));
-        page.picture(SectionDrawing.dimensioned(plan, new Reader(book, face, 0.62), wide, height), MARGIN, top + 16, 10.5);
+        heading(
+                MARGIN,
+                top,
+                wide,
+                book.say(
+                        "text.section",
+                        plan.job().section().name(),
+                        plan.job().section().species()));
+        page.picture(
+                SectionDrawing.dimensioned(plan, new Reader(book, face, 0.62), wide, height), MARGIN, top + 16, 10.5);
         double x = MARGIN + wide + GUTTER;
         heading(x, top, third, book.say(plan.joints().chosen().words()));
         page.picture(CornerDrawing.draw(plan, reader, third, height), x, top + 16, 10.5);
@@ -215,7 +261,10 @@ public final class ShopSheet {
             return;
         }
         room(90);
-        String waste = plan.cuts().share().map(share -> book.say("sheet.waste", plan.cuts().waste().orElseThrow(), share)).orElse("");
+        String waste = plan.cuts()
+                .share()
+                .map(share -> book.say("sheet.waste", plan.cuts().waste().orElseThrow(), share))
+                .orElse("");
         y = heading(MARGIN, y, width(), book.say("sheet.sticks", waste));
         int drawn = 0;
         while (drawn < plan.cuts().sticks().size()) {
@@ -262,7 +311,12 @@ public final class ShopSheet {
 
     private double glue(double x, double top, double wide) throws IOException {
         boolean glued = plan.glue().least().isPresent();
-        double at = heading(x, top, wide, book.say(Phrasebook.keyOf(Station.GLUE_UP)) + (glued ? ": " + book.say(Phrasebook.keyOf(plan.glue().adhesive())) : ""));
+        double at = heading(
+                x,
+                top,
+                wide,
+                book.say(Phrasebook.keyOf(Station.GLUE_UP))
+                        + (glued ? ": " + book.say(Phrasebook.keyOf(plan.glue().adhesive())) : ""));
         at = cautions(x, at, wide, Station.GLUE_UP);
         for (Words time : plan.glue().times()) {
             at = paragraph(x, at, wide, book.say(time), Ink.SOFT, 9);
@@ -271,7 +325,15 @@ public final class ShopSheet {
             at = row(x, at, wide, book.say(check.name()), book.write(check));
         }
         if (glued) {
-            at = row(x, at, wide, book.say("sheet.squeeze"), book.say("sheet.range", plan.glue().least().orElseThrow(), plan.glue().most().orElseThrow()));
+            at = row(
+                    x,
+                    at,
+                    wide,
+                    book.say("sheet.squeeze"),
+                    book.say(
+                            "sheet.range",
+                            plan.glue().least().orElseThrow(),
+                            plan.glue().most().orElseThrow()));
         }
         return steps(x, at + 2, wide, plan.glue().steps().stream());
     }
@@ -282,8 +344,20 @@ public final class ShopSheet {
         if (plan.finish().steps().isEmpty()) {
             return paragraph(x, at, wide, book.say("text.bare"), Ink.INK, 9);
         }
-        return steps(x, at, wide, plan.finish().steps().stream().map(step -> Words.of("text.coat", step.coat().kind(),
-                step.coat().product().isBlank() ? Words.of("text.no_product") : Words.of("text.product", step.coat().product()), step.after().isZero() ? Words.of("finish.at_once") : Words.of("finish.after", step.after()))));
+        return steps(
+                x,
+                at,
+                wide,
+                plan.finish().steps().stream()
+                        .map(step -> Words.of(
+                                "text.coat",
+                                step.coat().kind(),
+                                step.coat().product().isBlank()
+                                        ? Words.of("text.no_product")
+                                        : Words.of("text.product", step.coat().product()),
+                                step.after().isZero()
+                                        ? Words.of("finish.at_once")
+                                        : Words.of("finish.after", step.after()))));
     }
 
     private double fit(double x, double top, double wide) throws IOException {
@@ -306,7 +380,12 @@ public final class ShopSheet {
     }
 
     private double hang(double x, double top, double wide) throws IOException {
-        double at = heading(x, top, wide, book.say(Phrasebook.keyOf(Station.HANG)) + ": " + book.say(Phrasebook.keyOf(plan.hang().chosen())));
+        double at = heading(
+                x,
+                top,
+                wide,
+                book.say(Phrasebook.keyOf(Station.HANG)) + ": "
+                        + book.say(Phrasebook.keyOf(plan.hang().chosen())));
         at = cautions(x, at, wide, Station.HANG);
         double height = 150;
         page.picture(FrameDrawing.draw(plan, Station.HANG, new Reader(book, face, 0.62), wide, height), x, at, 12);
@@ -320,7 +399,9 @@ public final class ShopSheet {
     }
 
     private void findings(Severity... severities) throws IOException {
-        List<Finding> chosen = plan.findings().stream().filter(f -> List.of(severities).contains(f.severity())).toList();
+        List<Finding> chosen = plan.findings().stream()
+                .filter(f -> List.of(severities).contains(f.severity()))
+                .toList();
         if (chosen.isEmpty()) {
             return;
         }
@@ -334,7 +415,13 @@ public final class ShopSheet {
                 case NOTE -> Ink.GOOD;
             };
             double top = y;
-            y = paragraph(MARGIN + 10, y, width() - 10, book.say("sheet.finding", finding.severity(), finding.station(), finding.what()), Ink.INK, 9);
+            y = paragraph(
+                    MARGIN + 10,
+                    y,
+                    width() - 10,
+                    book.say("sheet.finding", finding.severity(), finding.station(), finding.what()),
+                    Ink.INK,
+                    9);
             y = paragraph(MARGIN + 10, y, width() - 10, book.say(finding.cure()), Ink.SOFT, 9);
             page.box(MARGIN, top, 3, y - top - 2, ink);
             y += 4;
@@ -383,7 +470,8 @@ public final class ShopSheet {
     }
 
     /** Text broken between words; returns where the next line may start. */
-    private double paragraph(double x, double top, double wide, String text, Ink ink, double points) throws IOException {
+    private double paragraph(double x, double top, double wide, String text, Ink ink, double points)
+            throws IOException {
         double at = top;
         StringBuilder line = new StringBuilder();
         for (String word : Phrasebook.unbroken(text.strip()).split(" +")) {

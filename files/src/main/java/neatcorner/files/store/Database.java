@@ -15,7 +15,8 @@ import org.sqlite.JDBC;
 /** One connection to an SQLite file, with the few ways of asking it that a shop needs. */
 final class Database implements AutoCloseable {
     static {
-        // The logging behind the driver says nothing here; named, its provider is not looked for in every library at each start.
+        // The logging behind the driver says nothing here; named, its provider is not looked for in every library at
+        // each start.
         System.setProperty("slf4j.provider", "org.slf4j.nop.NOPServiceProvider");
         System.setProperty("slf4j.internal.verbosity", "WARN");
     }
@@ -28,9 +29,18 @@ final class Database implements AutoCloseable {
         this.writable = writable;
     }
 
-    /** To read and write; where it may not be written, as it lies there, without what another program has not yet put in its place. */
+    /**
+     * To read and write; where it may not be written, as it lies there, without what another program has not yet put in
+     * its place.
+     */
     static Database open(Path file, boolean writable) throws SQLException {
-        return new Database(JDBC.createConnection(writable ? address(file) : "jdbc:sqlite:file:" + file.toUri().getRawPath() + "?mode=ro&immutable=1", new Properties()), writable);
+        return new Database(
+                JDBC.createConnection(
+                        writable
+                                ? address(file)
+                                : "jdbc:sqlite:file:" + file.toUri().getRawPath() + "?mode=ro&immutable=1",
+                        new Properties()),
+                writable);
     }
 
     /** As the driver and the migrator name a file. */

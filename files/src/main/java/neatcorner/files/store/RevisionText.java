@@ -67,6 +67,10 @@ final class RevisionText {
         if (space < 0 || line < space) {
             throw new StoreException("A revision is damaged");
         }
-        return new TextChange(Integer.parseInt(difference, 0, space, 10), Integer.parseInt(difference, space + 1, line, 10), difference.substring(line + 1)).of(before);
+        return new TextChange(
+                        Integer.parseInt(difference, 0, space, 10),
+                        Integer.parseInt(difference, space + 1, line, 10),
+                        difference.substring(line + 1))
+                .of(before);
     }
 }

@@ -55,9 +55,15 @@ final class Revisions {
         if (kept != null && kept.number == number) {
             return kept.text;
         }
-        List<Row> rows = database.list("SELECT body, checksum FROM revision WHERE document = ? AND number <= ? "
-                + "AND number >= (SELECT max(number) FROM revision WHERE document = ? AND number <= ? AND base IS NULL) ORDER BY number",
-                row -> new Row(row.getObject(1), row.getString(2)), id, number, id, number);
+        List<Row> rows = database.list(
+                "SELECT body, checksum FROM revision WHERE document = ? AND number <= ? AND number >= (SELECT"
+                        + " max(number) FROM revision WHERE document = ? AND number <= ? AND base IS NULL) ORDER BY"
+                        + " number",
+                row -> new Row(row.getObject(1), row.getString(2)),
+                id,
+                number,
+                id,
+                number);
         if (rows.isEmpty()) {
             throw new StoreException("A revision is missing");
         }
@@ -76,9 +82,17 @@ final class Revisions {
     /** Keeps the text after an edit. */
     void add(String id, int number, Instant at, String words, String body, @Nullable Integer step) throws SQLException {
         Optional<String> difference = difference(id, number, body);
-        database.update("INSERT INTO revision (document, number, made_at, words, body, step, base, checksum) VALUES (?, ?, ?, ?, ?, ?, ?, ?)", id, number,
-                at.truncatedTo(ChronoUnit.SECONDS).toString(), words, RevisionText.packed(difference.orElse(body)), step,
-                difference.isPresent() ? number - 1 : null, RevisionText.checksum(body));
+        database.update(
+                "INSERT INTO revision (document, number, made_at, words, body, step, base, checksum) VALUES (?, ?, ?,"
+                        + " ?, ?, ?, ?, ?)",
+                id,
+                number,
+                at.truncatedTo(ChronoUnit.SECONDS).toString(),
+                words,
+                RevisionText.packed(difference.orElse(body)),
+                step,
+                difference.isPresent() ? number - 1 : null,
+                RevisionText.checksum(body));
         remembered.put(id, new Kept(number, body));
     }
 
@@ -87,7 +101,10 @@ final class Revisions {
         if (number == 1) {
             return Optional.empty();
         }
-        int whole = database.number("SELECT coalesce(max(number), 0) FROM revision WHERE document = ? AND number < ? AND base IS NULL", id, number);
+        int whole = database.number(
+                "SELECT coalesce(max(number), 0) FROM revision WHERE document = ? AND number < ? AND base IS NULL",
+                id,
+                number);
         if (number - whole > MOST_DIFFERENCES) {
             return Optional.empty();
         }
@@ -101,7 +118,10 @@ final class Revisions {
 
     /** Every edit, oldest first, those undone included. */
     List<Revision> history(String id, int current) throws SQLException {
-        return database.list("SELECT number, made_at, words FROM revision WHERE document = ? ORDER BY number",
-                row -> new Revision(row.getInt(1), Instant.parse(row.getString(2)), row.getString(3), row.getInt(1) == current), id);
+        return database.list(
+                "SELECT number, made_at, words FROM revision WHERE document = ? ORDER BY number",
+                row -> new Revision(
+                        row.getInt(1), Instant.parse(row.getString(2)), row.getString(3), row.getInt(1) == current),
+                id);
     }
 }

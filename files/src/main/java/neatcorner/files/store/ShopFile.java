@@ -25,7 +25,9 @@ final class ShopFile {
             if (Files.exists(whole)) {
                 return whole.toRealPath();
             }
-            return whole.getParent() != null && Files.isDirectory(whole.getParent()) ? whole.getParent().toRealPath().resolve(whole.getFileName()) : whole;
+            return whole.getParent() != null && Files.isDirectory(whole.getParent())
+                    ? whole.getParent().toRealPath().resolve(whole.getFileName())
+                    : whole;
         } catch (IOException failed) {
             throw new StoreException("The file " + file + " cannot be read", failed);
         }
@@ -50,7 +52,8 @@ final class ShopFile {
             return;
         }
         if (!database.isWritable()) {
-            throw new StoreException("The shop " + file + " comes from another version and may not be written here, so it cannot be brought up to date");
+            throw new StoreException("The shop " + file
+                    + " comes from another version and may not be written here, so it cannot be brought up to date");
         }
         if (!version.isEmpty()) {
             copy(file, file.resolveSibling(file.getFileName() + ".before-" + NEWEST));
@@ -59,8 +62,10 @@ final class ShopFile {
             Flyway.configure().dataSource(Database.address(file), null, null).locations("classpath:db/migration")
                     .failOnMissingLocations(true).ignoreMigrationPatterns(new String[0]).load().migrate();
         } catch (FlywayException refused) {
-            throw new StoreException("The shop " + file + " cannot be brought up to date. It may come from a newer Neat Corner; "
-                    + "it was left as it is", refused);
+            throw new StoreException(
+                    "The shop " + file + " cannot be brought up to date. It may come from a newer Neat Corner; "
+                            + "it was left as it is",
+                    refused);
         }
     }
 
@@ -69,7 +74,11 @@ final class ShopFile {
         if (database.number("SELECT count(*) FROM sqlite_master WHERE name = 'flyway_schema_history'") == 0) {
             return "";
         }
-        return database.first("SELECT version FROM flyway_schema_history WHERE success = 1 ORDER BY installed_rank DESC LIMIT 1", row -> row.getString(1)).orElse("");
+        return database.first(
+                        "SELECT version FROM flyway_schema_history WHERE success = 1 ORDER BY installed_rank DESC"
+                                + " LIMIT 1",
+                        row -> row.getString(1))
+                .orElse("");
     }
 
     /** A whole copy under another name, also of a shop that is open; it appears when it is whole. */

@@ -43,7 +43,9 @@ public final class ShopFolder {
         List<ShopStore.Listed> jobs = store.jobs();
         int number = 1;
         for (ShopStore.Listed job : jobs) {
-            write(folder.resolve(job.away() ? AWAY : JOBS).resolve(String.format(Locale.ROOT, "%04d", number++)), store.whole(job.id()));
+            write(
+                    folder.resolve(job.away() ? AWAY : JOBS).resolve(String.format(Locale.ROOT, "%04d", number++)),
+                    store.whole(job.id()));
         }
         return jobs.size();
     }
@@ -68,8 +70,12 @@ public final class ShopFolder {
     }
 
     private static void write(Path name, History history) {
-        WholeFile.write(name.resolveSibling(name.getFileName() + DOCUMENT), history.now().getBytes(StandardCharsets.UTF_8));
-        WholeFile.write(name.resolveSibling(name.getFileName() + HISTORY), history.text().getBytes(StandardCharsets.UTF_8));
+        WholeFile.write(
+                name.resolveSibling(name.getFileName() + DOCUMENT),
+                history.now().getBytes(StandardCharsets.UTF_8));
+        WholeFile.write(
+                name.resolveSibling(name.getFileName() + HISTORY),
+                history.text().getBytes(StandardCharsets.UTF_8));
     }
 
     /** A job with what was done to it. */
@@ -102,11 +108,17 @@ public final class ShopFolder {
             return Stream.of();
         }
         try (Stream<Path> files = Files.list(in)) {
-            return files.filter(file -> file.toString().endsWith(DOCUMENT) && !file.toString().endsWith(HISTORY)).sorted().map(file -> {
-                History history = history(file, clock, Document::readJob);
-                Job job = Document.readJob(history.now()).value();
-                return new Read(new ShopStore.Listed("", job.title(), job.order(), name.equals(AWAY)), history);
-            }).toList().stream();
+            return files
+                    .filter(file -> file.toString().endsWith(DOCUMENT)
+                            && !file.toString().endsWith(HISTORY))
+                    .sorted()
+                    .map(file -> {
+                        History history = history(file, clock, Document::readJob);
+                        Job job = Document.readJob(history.now()).value();
+                        return new Read(new ShopStore.Listed("", job.title(), job.order(), name.equals(AWAY)), history);
+                    })
+                    .toList()
+                    .stream();
         } catch (IOException failed) {
             throw new StoreException(in + ": the folder cannot be read", failed);
         }
@@ -117,7 +129,9 @@ public final class ShopFolder {
         said(file, () -> reading.apply(text));
         String name = file.getFileName().toString();
         Path beside = file.resolveSibling(name.substring(0, name.length() - DOCUMENT.length()) + HISTORY);
-        Optional<History> kept = Files.isRegularFile(beside) ? Optional.of(said(beside, () -> History.read(WholeFile.readText(beside, LARGEST)))) : Optional.empty();
+        Optional<History> kept = Files.isRegularFile(beside)
+                ? Optional.of(said(beside, () -> History.read(WholeFile.readText(beside, LARGEST))))
+                : Optional.empty();
         String words = "taken in from a file";
         return kept.map(history -> history.now().equals(text) ? history : history.then(clock.instant(), words, text))
                 .orElseGet(() -> History.started(clock.instant(), words, text));

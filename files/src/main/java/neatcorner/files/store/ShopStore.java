@@ -61,7 +61,8 @@ public final class ShopStore implements AutoCloseable {
     /** The same, told whether the file may be written. */
     static ShopStore open(Path file, Clock clock, Document<Shop> start, boolean writable) {
         if (ShopFile.isEmpty(file)) {
-            throw new StoreException("The file " + file + " is empty and no shop: take a copy of it from a backup, or delete it to start a new one");
+            throw new StoreException("The file " + file
+                    + " is empty and no shop: take a copy of it from a backup, or delete it to start a new one");
         }
         Optional<StoreLock> lock = writable ? Optional.of(StoreLock.take(file)) : Optional.empty();
         try {
@@ -76,7 +77,8 @@ public final class ShopStore implements AutoCloseable {
             }
         } catch (SQLException failed) {
             lock.ifPresent(StoreLock::close);
-            throw new StoreException("The file " + file + " cannot be opened as a shop: it is none, or it is damaged", failed);
+            throw new StoreException(
+                    "The file " + file + " cannot be opened as a shop: it is none, or it is damaged", failed);
         } catch (RuntimeException failed) {
             lock.ifPresent(StoreLock::close);
             throw failed;
@@ -162,16 +164,24 @@ public final class ShopStore implements AutoCloseable {
 
     /** All jobs in the order they were added; none of them is read. */
     public List<Listed> jobs() {
-        return guarded("read jobs", () -> database.list("SELECT id, title, for_whom, away FROM document WHERE kind = 'job' ORDER BY place",
-                row -> new Listed(row.getString(1), row.getString(2), row.getString(3), row.getBoolean(4))));
+        return guarded(
+                "read jobs",
+                () -> database.list(
+                        "SELECT id, title, for_whom, away FROM document WHERE kind = 'job' ORDER BY place",
+                        row -> new Listed(row.getString(1), row.getString(2), row.getString(3), row.getBoolean(4))));
     }
 
-    /** What every job stands at, by its name in the store: another word when it is another text. None of them is read. */
+    /**
+     * What every job stands at, by its name in the store: another word when it is another text. None of them is read.
+     */
     public Map<String, String> states() {
         return guarded("read jobs", () -> {
             Map<String, String> states = new HashMap<>();
-            database.list("SELECT d.id, r.number, r.checksum, r.made_at FROM document d JOIN revision r ON r.document = d.id AND r.number = d.revision WHERE d.kind = 'job'",
-                    row -> states.put(row.getString(1), row.getInt(2) + " " + row.getString(3) + " " + row.getString(4)));
+            database.list(
+                    "SELECT d.id, r.number, r.checksum, r.made_at FROM document d JOIN revision r ON r.document = d.id"
+                            + " AND r.number = d.revision WHERE d.kind = 'job'",
+                    row -> states.put(
+                            row.getString(1), row.getInt(2) + " " + row.getString(3) + " " + row.getString(4)));
             return states;
         });
     }
@@ -194,12 +204,14 @@ public final class ShopStore implements AutoCloseable {
                 Optional<T> value = readable(id, number, read);
                 if (value.isPresent()) {
                     if (number < now) {
-                        notices.add("The newest " + (now - number) + " edits of " + named(id) + " are damaged and were left aside; it is shown as it was before them.");
+                        notices.add("The newest " + (now - number) + " edits of " + named(id)
+                                + " are damaged and were left aside; it is shown as it was before them.");
                     }
                     return value.get();
                 }
             }
-            throw new StoreException("No edit of " + named(id) + " can be read: the file is damaged there. The other jobs are not touched");
+            throw new StoreException("No edit of " + named(id)
+                    + " can be read: the file is damaged there. The other jobs are not touched");
         });
     }
 
@@ -220,8 +232,10 @@ public final class ShopStore implements AutoCloseable {
 
     /** What a document is called by people. */
     private String named(String id) throws SQLException {
-        return id.equals(SHOP) ? "the shop" : database.first("SELECT title FROM document WHERE id = ?", row -> "the job " + row.getString(1), id)
-                .orElse("a job that is not there");
+        return id.equals(SHOP)
+                ? "the shop"
+                : database.first("SELECT title FROM document WHERE id = ?", row -> "the job " + row.getString(1), id)
+                        .orElse("a job that is not there");
     }
 
     /** Adds a job and returns its name in the store. */
@@ -229,7 +243,10 @@ public final class ShopStore implements AutoCloseable {
         return add(Listed.of("", job.value()), History.started(clock.instant(), words, job.text()));
     }
 
-    /** Adds a job with all that was done to it, and returns its name in the store; the id it is listed under is not looked at. */
+    /**
+     * Adds a job with all that was done to it, and returns its name in the store; the id it is listed under is not
+     * looked at.
+     */
     public String add(Listed listed, History history) {
         String id = UUID.randomUUID().toString();
         guarded("add a job", () -> {
@@ -256,8 +273,15 @@ public final class ShopStore implements AutoCloseable {
     }
 
     private void put(Listed listed, String kind, History history) throws SQLException {
-        database.update("INSERT INTO document (id, kind, place, title, for_whom, revision, away) VALUES (?, ?, (SELECT coalesce(max(place), 0) "
-                + "+ 1 FROM document), ?, ?, ?, ?)", listed.id(), kind, listed.title(), listed.order(), history.current(), listed.away() ? 1 : 0);
+        database.update(
+                "INSERT INTO document (id, kind, place, title, for_whom, revision, away) VALUES (?, ?, (SELECT"
+                        + " coalesce(max(place), 0) + 1 FROM document), ?, ?, ?, ?)",
+                listed.id(),
+                kind,
+                listed.title(),
+                listed.order(),
+                history.current(),
+                listed.away() ? 1 : 0);
         for (int i = 0; i < history.edits().size(); i++) {
             History.Edit edit = history.edits().get(i);
             revisions.add(listed.id(), i + 1, edit.at(), edit.words(), edit.text(), edit.step().orElse(null));
@@ -275,10 +299,17 @@ public final class ShopStore implements AutoCloseable {
             List<History.Edit> edits = new ArrayList<>();
             int stands = current(id);
             int current = 0;
-            for (Listing listed : database.list("SELECT number, made_at, words, step FROM revision WHERE document = ? ORDER BY number", row -> new Listing(row.getInt(1),
-                    Instant.parse(row.getString(2)), row.getString(3), Optional.ofNullable((Integer) row.getObject(4))), id)) {
+            for (Listing listed : database.list(
+                    "SELECT number, made_at, words, step FROM revision WHERE document = ? ORDER BY number",
+                    row -> new Listing(
+                            row.getInt(1),
+                            Instant.parse(row.getString(2)),
+                            row.getString(3),
+                            Optional.ofNullable((Integer) row.getObject(4))),
+                    id)) {
                 try {
-                    edits.add(new History.Edit(listed.at, listed.words, listed.step, revisions.text(id, listed.number)));
+                    edits.add(
+                            new History.Edit(listed.at, listed.words, listed.step, revisions.text(id, listed.number)));
                 } catch (StoreException | IndexOutOfBoundsException | Refusal damaged) {
                     revisions.forget(id);
                     notices.add("An edit of " + named(id) + " is damaged and was left out: " + listed.words + ".");
@@ -325,7 +356,12 @@ public final class ShopStore implements AutoCloseable {
         int now = current(id);
         database.update("DELETE FROM revision WHERE document = ? AND number > ?", id, now);
         revisions.add(id, now + 1, clock.instant(), words, body, step);
-        database.update("UPDATE document SET revision = ?, title = ?, for_whom = ? WHERE id = ?", now + 1, listed.title(), listed.order(), id);
+        database.update(
+                "UPDATE document SET revision = ?, title = ?, for_whom = ? WHERE id = ?",
+                now + 1,
+                listed.title(),
+                listed.order(),
+                id);
     }
 
     /** Commits an edit of the shop and of jobs that is one step: it is undone as one. */
@@ -371,7 +407,9 @@ public final class ShopStore implements AutoCloseable {
             }
             int moved = Math.max(now, now + step);
             List<Place> others = others(id, moved);
-            List<Place> ready = others.stream().filter(other -> other.current() == (step < 0 ? other.number() : other.number() - 1)).toList();
+            List<Place> ready = others.stream()
+                    .filter(other -> other.current() == (step < 0 ? other.number() : other.number() - 1))
+                    .toList();
             if (step > 0 && ready.size() < others.size()) {
                 return Optional.of(new Moved(history.get(moved - 1).words(), others.size() - ready.size(), false));
             }
@@ -390,9 +428,13 @@ public final class ShopStore implements AutoCloseable {
     }
 
     private List<Place> others(String id, int number) throws SQLException {
-        return database.list("SELECT o.document, o.number, d.revision FROM revision r "
-                + "JOIN revision o ON o.step = r.step AND o.document <> r.document JOIN document d ON d.id = o.document WHERE r.document = ? AND r.number = ?",
-                row -> new Place(row.getString(1), row.getInt(2), row.getInt(3)), id, number);
+        return database.list(
+                "SELECT o.document, o.number, d.revision FROM revision r JOIN revision o ON o.step = r.step AND"
+                        + " o.document <> r.document JOIN document d ON d.id = o.document WHERE r.document = ? AND"
+                        + " r.number = ?",
+                row -> new Place(row.getString(1), row.getInt(2), row.getInt(3)),
+                id,
+                number);
     }
 
     private void place(String id, int number) throws SQLException {
@@ -400,7 +442,8 @@ public final class ShopStore implements AutoCloseable {
         database.update("UPDATE document SET revision = ? WHERE id = ?", number, id);
         if (!id.equals(SHOP)) {
             Listed listed = Listed.of(id, job(id).value());
-            database.update("UPDATE document SET title = ?, for_whom = ? WHERE id = ?", listed.title(), listed.order(), id);
+            database.update(
+                    "UPDATE document SET title = ?, for_whom = ? WHERE id = ?", listed.title(), listed.order(), id);
         }
     }
 
@@ -416,13 +459,19 @@ public final class ShopStore implements AutoCloseable {
 
     /** How the window was left: units, theme, text size, the job in hand. */
     public Optional<String> setting(String name) {
-        return guarded("read a setting", () -> database.first("SELECT value FROM setting WHERE name = ?", row -> row.getString(1), name));
+        return guarded(
+                "read a setting",
+                () -> database.first("SELECT value FROM setting WHERE name = ?", row -> row.getString(1), name));
     }
 
     /** Keeps a setting. */
     public void setting(String name, String value) {
         guarded("keep a setting", () -> {
-            database.update("INSERT INTO setting (name, value) VALUES (?, ?) ON CONFLICT (name) DO UPDATE SET value = excluded.value", name, value);
+            database.update(
+                    "INSERT INTO setting (name, value) VALUES (?, ?) ON CONFLICT (name) DO UPDATE SET value ="
+                            + " excluded.value",
+                    name,
+                    value);
             return value;
         });
     }
@@ -449,7 +498,8 @@ public final class ShopStore implements AutoCloseable {
         try {
             return question.ask();
         } catch (SQLException failed) {
-            throw new StoreException("The shop could not " + what + ": " + Database.why(failed) + ". Nothing was changed", failed);
+            throw new StoreException(
+                    "The shop could not " + what + ": " + Database.why(failed) + ". Nothing was changed", failed);
         }
     }
 

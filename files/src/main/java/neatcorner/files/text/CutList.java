@@ -14,10 +14,31 @@ import org.apache.commons.csv.CSVPrinter;
  * header is documented in {@code docs/formats/cuts.md}.
  */
 public final class CutList {
-    private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder().setHeader("stick", "stick_mm", "stick_source",
-            "order", "letters", "side", "frame", "start_mm", "long_mm", "short_mm", "rabbet_mm",
-            "left_swing_right_deg", "right_swing_left_deg", "section", "face_mm", "overall_mm", "left_tilt_deg", "right_tilt_deg", "job", "part",
-            "lie").get();
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180
+            .builder()
+            .setHeader(
+                    "stick",
+                    "stick_mm",
+                    "stick_source",
+                    "order",
+                    "letters",
+                    "side",
+                    "frame",
+                    "start_mm",
+                    "long_mm",
+                    "short_mm",
+                    "rabbet_mm",
+                    "left_swing_right_deg",
+                    "right_swing_left_deg",
+                    "section",
+                    "face_mm",
+                    "overall_mm",
+                    "left_tilt_deg",
+                    "right_tilt_deg",
+                    "job",
+                    "part",
+                    "lie")
+            .get();
 
     private CutList() {
     }
@@ -36,14 +57,35 @@ public final class CutList {
                 int order = 1;
                 for (StickLayout.Placed placed : stick.placed()) {
                     var member = placed.piece().member();
-                    printer.printRecord(number, stick.length().toExactMm().toPlainString(), stick.bought() ? "buy" : stick.source().label().isEmpty() ? "rack" : CsvCell.write(stick.source().label()),
-                            order++, member.side().letters(), member.side().id(), placed.piece().frame(),
-                            placed.start().toExactMm().toPlainString(), member.longPoint().value().toExactMm().toPlainString(),
-                            member.shortPoint().value().toExactMm().toPlainString(), member.rabbet().value().toExactMm().toPlainString(),
-                            member.left().swing().toDegrees(), member.right().swing().toDegrees(),
-                            CsvCell.write(stick.section().name()), stick.section().face().toExactMm().toPlainString(),
-                            placed.piece().length().toExactMm().toPlainString(), member.left().tilt().toDegrees(), member.right().tilt().toDegrees(),
-                            CsvCell.write(placed.piece().job()), placed.piece().part().map(p -> p.number() + "/" + p.of()).orElse(""), placed.lie().name().toLowerCase(Locale.ROOT));
+                    printer.printRecord(
+                            number,
+                            stick.length().toExactMm().toPlainString(),
+                            stick.bought()
+                                    ? "buy"
+                                    : stick.source().label().isEmpty()
+                                            ? "rack"
+                                            : CsvCell.write(stick.source().label()),
+                            order++,
+                            member.side().letters(),
+                            member.side().id(),
+                            placed.piece().frame(),
+                            placed.start().toExactMm().toPlainString(),
+                            member.longPoint().value().toExactMm().toPlainString(),
+                            member.shortPoint().value().toExactMm().toPlainString(),
+                            member.rabbet().value().toExactMm().toPlainString(),
+                            member.left().swing().toDegrees(),
+                            member.right().swing().toDegrees(),
+                            CsvCell.write(stick.section().name()),
+                            stick.section().face().toExactMm().toPlainString(),
+                            placed.piece().length().toExactMm().toPlainString(),
+                            member.left().tilt().toDegrees(),
+                            member.right().tilt().toDegrees(),
+                            CsvCell.write(placed.piece().job()),
+                            placed.piece()
+                                    .part()
+                                    .map(p -> p.number() + "/" + p.of())
+                                    .orElse(""),
+                            placed.lie().name().toLowerCase(Locale.ROOT));
                 }
                 number++;
             }

@@ -127,7 +127,14 @@ public final class PlanText {
         plan.joints().used().why().forEach(this::said);
         plan.joints().used().settings().forEach(this::figure);
         for (HiddenPlan.Fit fit : plan.hidden().fits()) {
-            line("hidden", Words.of("hidden.fits", fit.fastener().kind(), fit.fastener().thick(), fit.fastener().along(), fit.fastener().deep()),
+            line(
+                    "hidden",
+                    Words.of(
+                            "hidden.fits",
+                            fit.fastener().kind(),
+                            fit.fastener().thick(),
+                            fit.fastener().along(),
+                            fit.fastener().deep()),
                     fit.place());
         }
         if (plan.hidden().fits().isEmpty() && !plan.frame().isSolid()) {
@@ -147,7 +154,13 @@ public final class PlanText {
                 line("member_square", member.side().words(), member.side().letters(), member.longPoint());
                 continue;
             }
-            line(plan.job().section().lip().isPositive() ? "member" : "member_bar", member.side().words(), member.side().letters(), member.longPoint(), member.shortPoint(), member.rabbet());
+            line(
+                    plan.job().section().lip().isPositive() ? "member" : "member_bar",
+                    member.side().words(),
+                    member.side().letters(),
+                    member.longPoint(),
+                    member.shortPoint(),
+                    member.rabbet());
             line("ends", member.left().said(true), member.right().said(false));
             if (!member.left().isUpright() || !member.right().isUpright()) {
                 line("standing", member.left().saidStanding(), member.right().saidStanding());
@@ -157,10 +170,30 @@ public final class PlanText {
         plan.figure(Frame.BEST_COUNT).ifPresent(this::figure);
         int number = 1;
         for (StickLayout stick : plan.cuts().sticks()) {
-            String pieces = String.join(", ", stick.placed().stream().map(p -> p.piece().member().side().letters()
-                    + p.piece().part().map(part -> book.say("stick.part", part.number(), part.of())).orElse("") + (plan.job().quantity() > 1 ? " #" + p.piece().frame() : "")).toList());
-            String left = String.join(", ", stick.offCuts(Length.ZERO).stream().map(rest -> book.write(rest.length())).toList());
-            line(left.isEmpty() ? "stick_full" : "stick", number++, stick.length(), stick.source().said(), pieces, left);
+            String pieces = String.join(
+                    ", ",
+                    stick.placed().stream()
+                            .map(p -> p.piece().member().side().letters()
+                                    + p.piece()
+                                            .part()
+                                            .map(part -> book.say("stick.part", part.number(), part.of()))
+                                            .orElse("")
+                                    + (plan.job().quantity() > 1
+                                            ? " #" + p.piece().frame()
+                                            : ""))
+                            .toList());
+            String left = String.join(
+                    ", ",
+                    stick.offCuts(Length.ZERO).stream()
+                            .map(rest -> book.write(rest.length()))
+                            .toList());
+            line(
+                    left.isEmpty() ? "stick_full" : "stick",
+                    number++,
+                    stick.length(),
+                    stick.source().said(),
+                    pieces,
+                    left);
         }
         plan.cuts().waste().ifPresent(this::figure);
         plan.cuts().share().ifPresent(this::figure);
@@ -190,8 +223,15 @@ public final class PlanText {
     private void finish() {
         heading(Station.FINISH);
         cautions(Station.FINISH);
-        plan.finish().steps().forEach(step -> line("coat", step.coat().kind(), step.coat().product().isBlank() ? Words.of("text.no_product") : Words.of("text.product", step.coat().product()),
-                step.after().isZero() ? Words.of("finish.at_once") : Words.of("finish.after", step.after())));
+        plan.finish()
+                .steps()
+                .forEach(step -> line(
+                        "coat",
+                        step.coat().kind(),
+                        step.coat().product().isBlank()
+                                ? Words.of("text.no_product")
+                                : Words.of("text.product", step.coat().product()),
+                        step.after().isZero() ? Words.of("finish.at_once") : Words.of("finish.after", step.after())));
         if (plan.finish().steps().isEmpty()) {
             line("bare");
         }

@@ -35,8 +35,25 @@ import org.apache.commons.csv.CSVRecord;
 
 /** The rack as CSV, as {@code docs/formats/rack.md} describes it. */
 public final class RackCsv {
-    private static final String[] HEADER = {"kind", "label", "what", "length_mm", "width_mm", "thickness_mm", "count", "for_sale", "grain", "face", "moisture_percent",
-        "grade", "batch", "shelf", "price", "price_per", "defects"};
+    private static final String[] HEADER = {
+        "kind",
+        "label",
+        "what",
+        "length_mm",
+        "width_mm",
+        "thickness_mm",
+        "count",
+        "for_sale",
+        "grain",
+        "face",
+        "moisture_percent",
+        "grade",
+        "batch",
+        "shelf",
+        "price",
+        "price_per",
+        "defects"
+    };
     private static final Pattern NUMBER = Pattern.compile("-?\\d{1,12}(\\.\\d{1,12})?");
     private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder().setHeader(HEADER).get();
 
@@ -57,17 +74,75 @@ public final class RackCsv {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, FORMAT)) {
             for (RackItem item : items) {
-                String price = item.price().map(p -> String.format(Locale.ROOT, "%d.%02d", p.minor() / 100, p.minor() % 100)).orElse("");
+                String price = item.price()
+                        .map(p -> String.format(Locale.ROOT, "%d.%02d", p.minor() / 100, p.minor() % 100))
+                        .orElse("");
                 String per = item.price().map(p -> name(p.per())).orElse("");
                 switch (item) {
-                    case OffCut cut -> printer.printRecord("off_cut", text(cut.label()), text(cut.section().name()), mm(cut.length()), "", "", "", "", "", "", "", "",
-                            text(cut.batch()), text(cut.shelf()), price, per, cut.defects().stream().map(d -> mm(d.from()) + "-" + mm(d.to())).collect(Collectors.joining("; ")));
-                    case Board board -> printer.printRecord("board", text(board.label()), text(board.species().name()), mm(board.length()), mm(board.width()), mm(board.thickness()),
-                            "", "", "", "", board.moisture().map(m -> Double.toString(m.toPercent())).orElse(""), text(board.grade()), "", text(board.shelf()), price, per,
-                            board.defects().stream().map(d -> name(d.kind()) + " " + mm(d.x()) + " " + mm(d.y()) + " " + mm(d.length()) + " " + mm(d.width()))
-                                    .collect(Collectors.joining("; ")));
-                    case Sheet sheet -> printer.printRecord("sheet", text(sheet.label()), name(sheet.material()), mm(sheet.width()), mm(sheet.height()), mm(sheet.thickness()),
-                            sheet.count(), sheet.forSale() ? "yes" : "no", name(sheet.grain()), text(sheet.face()), "", "", "", text(sheet.shelf()), price, per, "");
+                    case OffCut cut ->
+                        printer.printRecord(
+                                "off_cut",
+                                text(cut.label()),
+                                text(cut.section().name()),
+                                mm(cut.length()),
+                                "",
+                                "",
+                                "",
+                                "",
+                                "",
+                                "",
+                                "",
+                                "",
+                                text(cut.batch()),
+                                text(cut.shelf()),
+                                price,
+                                per,
+                                cut.defects().stream()
+                                        .map(d -> mm(d.from()) + "-" + mm(d.to()))
+                                        .collect(Collectors.joining("; ")));
+                    case Board board ->
+                        printer.printRecord(
+                                "board",
+                                text(board.label()),
+                                text(board.species().name()),
+                                mm(board.length()),
+                                mm(board.width()),
+                                mm(board.thickness()),
+                                "",
+                                "",
+                                "",
+                                "",
+                                board.moisture()
+                                        .map(m -> Double.toString(m.toPercent()))
+                                        .orElse(""),
+                                text(board.grade()),
+                                "",
+                                text(board.shelf()),
+                                price,
+                                per,
+                                board.defects().stream()
+                                        .map(d -> name(d.kind()) + " " + mm(d.x()) + " " + mm(d.y()) + " "
+                                                + mm(d.length()) + " " + mm(d.width()))
+                                        .collect(Collectors.joining("; ")));
+                    case Sheet sheet ->
+                        printer.printRecord(
+                                "sheet",
+                                text(sheet.label()),
+                                name(sheet.material()),
+                                mm(sheet.width()),
+                                mm(sheet.height()),
+                                mm(sheet.thickness()),
+                                sheet.count(),
+                                sheet.forSale() ? "yes" : "no",
+                                name(sheet.grain()),
+                                text(sheet.face()),
+                                "",
+                                "",
+                                "",
+                                text(sheet.shelf()),
+                                price,
+                                per,
+                                "");
                 }
             }
         } catch (IOException impossible) {
@@ -97,7 +172,13 @@ public final class RackCsv {
         List<RackItem> items = new ArrayList<>();
         List<Words> refusals = new ArrayList<>();
         Set<String> labels = new HashSet<>();
-        try (CSVParser parser = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get()
+        try (CSVParser parser = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                .get()
                 .parse(new StringReader(text.startsWith("\uFEFF") ? text.substring(1) : text))) {
             for (String needed : List.of("kind", "label", "what")) {
                 if (!parser.getHeaderMap().containsKey(needed)) {
@@ -126,22 +207,50 @@ public final class RackCsv {
 
     private static RackItem item(Row row, Shop shop) {
         return switch (row.text("kind")) {
-            case "off_cut" -> new OffCut(row.text("label"), section(row, shop), row.length("length_mm"), row.parts("defects").stream().map(part -> {
-                String[] ends = part.split("-");
-                if (ends.length != 2) {
-                    throw Refusal.of("rack_csv.defects_has_defect_of", part);
-                }
-                return new Span(Row.length("defects", ends[0]), Row.length("defects", ends[1]));
-            }).toList(), row.text("shelf"), row.text("batch"));
-            case "board" -> new Board(row.text("label"), species(row, shop), row.length("length_mm"), row.length("width_mm"), row.length("thickness_mm"),
-                    row.text("moisture_percent").isEmpty() ? Optional.empty() : Optional.of(new Share(row.number("moisture_percent") / 100)), row.text("grade"),
-                    row.parts("defects").stream().map(RackCsv::defect).toList(), row.price(), row.text("shelf"));
+            case "off_cut" ->
+                new OffCut(
+                        row.text("label"),
+                        section(row, shop),
+                        row.length("length_mm"),
+                        row.parts("defects").stream()
+                                .map(part -> {
+                                    String[] ends = part.split("-");
+                                    if (ends.length != 2) {
+                                        throw Refusal.of("rack_csv.defects_has_defect_of", part);
+                                    }
+                                    return new Span(Row.length("defects", ends[0]), Row.length("defects", ends[1]));
+                                })
+                                .toList(),
+                        row.text("shelf"),
+                        row.text("batch"));
+            case "board" ->
+                new Board(
+                        row.text("label"),
+                        species(row, shop),
+                        row.length("length_mm"),
+                        row.length("width_mm"),
+                        row.length("thickness_mm"),
+                        row.text("moisture_percent").isEmpty()
+                                ? Optional.empty()
+                                : Optional.of(new Share(row.number("moisture_percent") / 100)),
+                        row.text("grade"),
+                        row.parts("defects").stream().map(RackCsv::defect).toList(),
+                        row.price(),
+                        row.text("shelf"));
             case "sheet" -> {
                 Material material = row.constant("what", Material.class);
-                yield new Sheet(row.text("label"), material, row.length("length_mm"), row.length("width_mm"),
+                yield new Sheet(
+                        row.text("label"),
+                        material,
+                        row.length("length_mm"),
+                        row.length("width_mm"),
                         row.text("thickness_mm").isEmpty() ? material.usualThickness() : row.length("thickness_mm"),
-                        row.text("count").isEmpty() ? 1 : row.count(), row.isYes("for_sale"),
-                        row.text("grain").isEmpty() ? Sheet.Grain.NONE : row.constant("grain", Sheet.Grain.class), row.text("face"), row.price(), row.text("shelf"));
+                        row.text("count").isEmpty() ? 1 : row.count(),
+                        row.isYes("for_sale"),
+                        row.text("grain").isEmpty() ? Sheet.Grain.NONE : row.constant("grain", Sheet.Grain.class),
+                        row.text("face"),
+                        row.price(),
+                        row.text("shelf"));
             }
             case String other -> throw Refusal.of("rack_csv.kind_is_one_of", other);
         };
@@ -152,14 +261,23 @@ public final class RackCsv {
         if (words.length != 5) {
             throw Refusal.of("rack_csv.defects_has_defect_of_2", part);
         }
-        return new Board.Defect(Row.constant("defects", words[0], Board.Kind.class), Row.length("defects", words[1]), Row.length("defects", words[2]),
-                Row.length("defects", words[3]), Row.length("defects", words[4]));
+        return new Board.Defect(
+                Row.constant("defects", words[0], Board.Kind.class),
+                Row.length("defects", words[1]),
+                Row.length("defects", words[2]),
+                Row.length("defects", words[3]),
+                Row.length("defects", words[4]));
     }
 
     private static Species species(Row row, Shop shop) {
         String name = row.text("what");
-        return shop.woods().stream().filter(s -> s.name().equals(name)).findFirst()
-                .orElseThrow(() -> Refusal.of("rack_csv.what_is_which_is", name, shop.woods().stream().map(Species::name).collect(Collectors.joining(", "))));
+        return shop.woods().stream()
+                .filter(s -> s.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> Refusal.of(
+                        "rack_csv.what_is_which_is",
+                        name,
+                        shop.woods().stream().map(Species::name).collect(Collectors.joining(", "))));
     }
 
     private static Section section(Row row, Shop shop) {
@@ -218,8 +336,16 @@ public final class RackCsv {
         }
 
         static <E extends Enum<E>> E constant(String column, String text, Class<E> type) {
-            return Arrays.stream(type.getEnumConstants()).filter(c -> name(c).equals(text)).findFirst()
-                    .orElseThrow(() -> Refusal.of("rack_csv.has_one_of", column, text, Arrays.stream(type.getEnumConstants()).map(RackCsv::name).collect(Collectors.joining(", "))));
+            return Arrays.stream(type.getEnumConstants())
+                    .filter(c -> name(c).equals(text))
+                    .findFirst()
+                    .orElseThrow(() -> Refusal.of(
+                            "rack_csv.has_one_of",
+                            column,
+                            text,
+                            Arrays.stream(type.getEnumConstants())
+                                    .map(RackCsv::name)
+                                    .collect(Collectors.joining(", "))));
         }
 
         Optional<Price> price() {
@@ -230,7 +356,9 @@ public final class RackCsv {
             if (amount < 0) {
                 throw Refusal.of("rack_csv.price_is_more", text("price"));
             }
-            return Optional.of(new Price(Math.round(amount * 100), text("price_per").isEmpty() ? Price.Per.PIECE : constant("price_per", Price.Per.class)));
+            return Optional.of(new Price(
+                    Math.round(amount * 100),
+                    text("price_per").isEmpty() ? Price.Per.PIECE : constant("price_per", Price.Per.class)));
         }
     }
 }

@@ -42,8 +42,12 @@ class ExchangeTest {
         Job bare = Jobs.plain().withContents(Contents.NOTHING);
         Size big = new Size(Line.OUTSIDE, Length.mm(500));
         Size low = new Size(Line.OUTSIDE, Length.mm(400));
-        return Stream.of(bare, bare.withOutline(new Outline.Regular(6, Outline.Across.FLATS, big)), bare.withOutline(new Boxed.Round(big, low, 12)),
-                bare.withOutline(Boxed.Arched.usual(low, big, Boxed.Arch.POINTED, 2)), bare.withOutline(new Boxed.Window(big, low, 2, 3, Length.mm(20))))
+        return Stream.of(
+                        bare,
+                        bare.withOutline(new Outline.Regular(6, Outline.Across.FLATS, big)),
+                        bare.withOutline(new Boxed.Round(big, low, 12)),
+                        bare.withOutline(Boxed.Arched.usual(low, big, Boxed.Arch.POINTED, 2)),
+                        bare.withOutline(new Boxed.Window(big, low, 2, 3, Length.mm(20))))
                 .map(job -> Planner.plan(job, Shop.starting()));
     }
 
@@ -56,7 +60,11 @@ class ExchangeTest {
         for (OutlineFile.Found found : List.of(OutlineFile.read(SvgFile.write(frame), true, Optional.empty()),
                 OutlineFile.read(DxfFile.write(frame), false, Optional.empty()))) {
             assertThat(Math.abs(Polygons.area(found.corners()))).isCloseTo(area, within(area * 0.01));
-            double width = found.corners().stream().mapToDouble(p -> p.x()).max().orElseThrow() - found.corners().stream().mapToDouble(p -> p.x()).min().orElseThrow();
+            double width = found.corners().stream()
+                            .mapToDouble(p -> p.x())
+                            .max()
+                            .orElseThrow()
+                    - found.corners().stream().mapToDouble(p -> p.x()).min().orElseThrow();
             assertThat(width).isCloseTo(plan.frame().width(Line.OUTSIDE).toMm(), within(3.0));
         }
     }
@@ -68,9 +76,12 @@ class ExchangeTest {
         plan.frame().members().forEach(member -> {
             FullSize piece = FullSize.piece(member);
             FullSize.Trace cut = piece.traces().getFirst();
-            assertThat(cut.points().get(0).to(cut.points().get(1))).isCloseTo(member.longPoint().value().toMm(), within(1e-6));
+            assertThat(cut.points().get(0).to(cut.points().get(1)))
+                    .isCloseTo(member.longPoint().value().toMm(), within(1e-6));
             assertThat(Polygons.area(cut.points())).isCloseTo(Math.abs(Polygons.area(member.outline())), within(1e-2));
-            assertThat(piece.points()).allSatisfy(p -> assertThat(p.y()).isBetween(-1e-6, member.stock().width().toMm() + 1e-6));
+            assertThat(piece.points())
+                    .allSatisfy(p -> assertThat(p.y())
+                            .isBetween(-1e-6, member.stock().width().toMm() + 1e-6));
         });
         assertThat(FullSize.pieces(plan.frame()).words()).hasSize(plan.frame().alike().size());
     }
@@ -99,6 +110,8 @@ class ExchangeTest {
         }
         FullSize huge = new FullSize("huge", List.of(new FullSize.Trace(FullSize.Layer.EDGE,
                 List.of(new Point(0, 0), new Point(9000, 9000)), false)), List.of());
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> Template.write(List.of(huge), BOOK, SheetSize.A4)).withMessageContaining("sheets");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> Template.write(List.of(huge), BOOK, SheetSize.A4))
+                .withMessageContaining("sheets");
     }
 }

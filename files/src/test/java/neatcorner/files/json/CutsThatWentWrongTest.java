@@ -33,8 +33,11 @@ class CutsThatWentWrongTest {
 
     private static Map<String, String> read() {
         try (BufferedReader lines = new BufferedReader(new InputStreamReader(
-                CutsThatWentWrongTest.class.getResourceAsStream("/neatcorner/files/faults/cuts.tsv"), StandardCharsets.UTF_8))) {
-            return lines.lines().map(line -> line.split("\t")).collect(Collectors.toMap(cells -> cells[0], cells -> cells[1]));
+                CutsThatWentWrongTest.class.getResourceAsStream("/neatcorner/files/faults/cuts.tsv"),
+                StandardCharsets.UTF_8))) {
+            return lines.lines()
+                    .map(line -> line.split("\t"))
+                    .collect(Collectors.toMap(cells -> cells[0], cells -> cells[1]));
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
@@ -46,10 +49,20 @@ class CutsThatWentWrongTest {
         return () -> ++asked[0] > questions;
     }
 
-    /** What the best layout costs was worked out by hand or given with a layout that proves it; the bound may not lie above. */
+    /**
+     * What the best layout costs was worked out by hand or given with a layout that proves it; the bound may not lie
+     * above.
+     */
     @ParameterizedTest
-    @CsvSource({"offcut-used-twice,0", "kerf-missing-across-thin-defect,10", "group-gap-too-wide,100", "same-without-group,100",
-        "false-proof-short-runs,47", "prices-far-apart-overrun,1", "gives-up-early,18"})
+    @CsvSource({
+        "offcut-used-twice,0",
+        "kerf-missing-across-thin-defect,10",
+        "group-gap-too-wide,100",
+        "same-without-group,100",
+        "false-proof-short-runs,47",
+        "prices-far-apart-overrun,1",
+        "gives-up-early,18"
+    })
     void theBestIsFoundAndProven(String name, long cost) {
         StickProblem problem = StickPlanJson.read(PROBLEMS.get(name));
         StickAnswer answer = StickSolver.solve(problem, after(2_000_000), _ -> { }).orElseThrow();
@@ -58,13 +71,18 @@ class CutsThatWentWrongTest {
         assertThat(answer.bound()).isLessThanOrEqualTo(cost);
         Map<Integer, Integer> used = new HashMap<>();
         answer.sticks().forEach(stick -> used.merge(stick.stock(), 1, Integer::sum));
-        used.forEach((stock, count) -> problem.stock().get(stock).count().ifPresent(most -> assertThat(count).isLessThanOrEqualTo(most)));
+        used.forEach((stock, count) -> problem.stock()
+                .get(stock)
+                .count()
+                .ifPresent(most -> assertThat(count).isLessThanOrEqualTo(most)));
     }
 
     @Test
     void whatCanBeHeldIsNotRefused() {
         StickProblem problem = StickPlanJson.read(PROBLEMS.get("false-refusal"));
-        assertThat(StickSolver.solve(problem, after(400_000), _ -> { })).hasValueSatisfying(answer -> assertThat(StickCheck.wrong(problem, answer)).isEmpty());
+        assertThat(StickSolver.solve(problem, after(400_000), _ -> {}))
+                .hasValueSatisfying(
+                        answer -> assertThat(StickCheck.wrong(problem, answer)).isEmpty());
     }
 
     /** Twenty panes that are known to lie on one sheet, though none of them fills it to the hair. */
@@ -79,14 +97,25 @@ class CutsThatWentWrongTest {
     /** A strip of 13 mm less the kerf of 3 mm is narrower than the 12 mm that can be broken off. */
     @Test
     void aStripTooNarrowToBreakOffIsRefused() {
-        assertThatThrownBy(() -> SheetPlanJson.read(PROBLEMS.get("strip-too-narrow-with-kerf"))).isInstanceOf(FormatException.class).hasMessageContaining("strip narrower than 12 mm");
+        assertThatThrownBy(() -> SheetPlanJson.read(PROBLEMS.get("strip-too-narrow-with-kerf")))
+                .isInstanceOf(FormatException.class)
+                .hasMessageContaining("strip narrower than 12 mm");
     }
 
     @ParameterizedTest
-    @CsvSource({"impossible-piece-hangs,pieces[0],cross before", "negative-width-accepted,pieces[0].width,-60 mm", "crossing-cuts-accepted,pieces[0],cross before",
-        "misspelt-field-ignored,pieces[0].cuont,not known", "hangs-in-spite-of-seconds,pieces[0],cross before", "waste-over-stick,pieces[0],cross before"})
+    @CsvSource({
+        "impossible-piece-hangs,pieces[0],cross before",
+        "negative-width-accepted,pieces[0].width,-60 mm",
+        "crossing-cuts-accepted,pieces[0],cross before",
+        "misspelt-field-ignored,pieces[0].cuont,not known",
+        "hangs-in-spite-of-seconds,pieces[0],cross before",
+        "waste-over-stick,pieces[0],cross before"
+    })
     void whatIsWrongIsNamedByItsField(String name, String field, String why) {
-        assertThatThrownBy(() -> StickPlanJson.read(PROBLEMS.get(name))).isInstanceOf(FormatException.class).hasMessageContaining(field).hasMessageContaining(why);
+        assertThatThrownBy(() -> StickPlanJson.read(PROBLEMS.get(name)))
+                .isInstanceOf(FormatException.class)
+                .hasMessageContaining(field)
+                .hasMessageContaining(why);
     }
 
     /** The checker itself: a stick too many of a kind, a piece left out and pieces that overlap are all caught. */

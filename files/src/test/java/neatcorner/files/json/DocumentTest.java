@@ -58,16 +58,32 @@ class DocumentTest {
     private static final Path FORMATS = Path.of("..", "docs", "formats");
 
     private static Schema schema(String name) throws IOException {
-        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(Files.readString(FORMATS.resolve(name)));
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(FORMATS.resolve(name)));
     }
 
     static Stream<Job> jobs() {
         Job plain = Jobs.plain();
-        Stream<Job> ready = Stream.of(Ready.STEPPED, Ready.BUILT_UP, Ready.BANDED, Ready.PANEL, Ready.GROOVED).map(r -> new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED).apply(
-                new Edit.ChooseSection(r.in(Species.TEAK, "r").withRelief(Optional.of(new Relief(Length.mm(5), Length.mm(3), Length.mm(1))))).apply(plain)));
-        return Stream.concat(ready, Stream.of(Jobs.full(), plain, new Edit.ChooseSection(new Section("f", plain.section().species(), Length.inches(0, 3, 8),
-                Length.inches(1, 1, 2), new Recess.Floater(Length.inches(0, 3, 4), Length.inches(0, 3, 8)), Profile.FLAT)).apply(plain),
-                new Edit.ChooseSection(plain.section().withRecess(new Recess.Bar())).apply(plain), new Edit.Turn().apply(Jobs.full())));
+        Stream<Job> ready = Stream.of(Ready.STEPPED, Ready.BUILT_UP, Ready.BANDED, Ready.PANEL, Ready.GROOVED)
+                .map(r -> new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED)
+                        .apply(new Edit.ChooseSection(r.in(Species.TEAK, "r")
+                                        .withRelief(Optional.of(new Relief(Length.mm(5), Length.mm(3), Length.mm(1)))))
+                                .apply(plain)));
+        return Stream.concat(
+                ready,
+                Stream.of(
+                        Jobs.full(),
+                        plain,
+                        new Edit.ChooseSection(new Section(
+                                        "f",
+                                        plain.section().species(),
+                                        Length.inches(0, 3, 8),
+                                        Length.inches(1, 1, 2),
+                                        new Recess.Floater(Length.inches(0, 3, 4), Length.inches(0, 3, 8)),
+                                        Profile.FLAT))
+                                .apply(plain),
+                        new Edit.ChooseSection(plain.section().withRecess(new Recess.Bar())).apply(plain),
+                        new Edit.Turn().apply(Jobs.full())));
     }
 
     @ParameterizedTest
@@ -95,7 +111,13 @@ class DocumentTest {
     @Property(tries = 300)
     void everyNanometreSurvives(@ForAll @LongRange(min = 10_000_000L, max = 10_000_000_000L) long nm) {
         Job job = new Edit.Give(Axis.WIDTH, Line.GLASS, new Length(nm)).apply(Jobs.plain());
-        assertThat(Document.readJob(Document.of(job).text()).value().given(Axis.WIDTH).orElseThrow().length().nanometres()).isEqualTo(nm);
+        assertThat(Document.readJob(Document.of(job).text())
+                        .value()
+                        .given(Axis.WIDTH)
+                        .orElseThrow()
+                        .length()
+                        .nanometres())
+                .isEqualTo(nm);
     }
 
     @Test
@@ -118,10 +140,26 @@ class DocumentTest {
     /** A field of an item stays with that item when the list shrinks, grows, or was written in another order. */
     @Test
     void fieldsOfOthersStayWithTheirItem() {
-        Shop shop = Shop.starting().withRack(new Rack(Stream.of("a", "b", "c").<RackItem>map(label -> new Sheet(label, Material.ACRYLIC, Length.mm(600),
-                Length.mm(900), Length.mm(3), 1, false, Sheet.Grain.NONE, "", Optional.empty(), "")).toList()));
-        Document<Shop> read = Document.readShop(Document.of(shop).text().replace("\"label\" : \"b\"", "\"label\" : \"b\", \"mine\" : 7"));
-        Document<Shop> edited = read.with(new ShopEdit.Shelve(List.of(((Sheet) shop.rack().item("b").orElseThrow()).withCount(4))).apply(read.value()));
+        Shop shop = Shop.starting()
+                .withRack(new Rack(Stream.of("a", "b", "c")
+                        .<RackItem>map(label -> new Sheet(
+                                label,
+                                Material.ACRYLIC,
+                                Length.mm(600),
+                                Length.mm(900),
+                                Length.mm(3),
+                                1,
+                                false,
+                                Sheet.Grain.NONE,
+                                "",
+                                Optional.empty(),
+                                ""))
+                        .toList()));
+        Document<Shop> read = Document.readShop(
+                Document.of(shop).text().replace("\"label\" : \"b\"", "\"label\" : \"b\", \"mine\" : 7"));
+        Document<Shop> edited = read.with(
+                new ShopEdit.Shelve(List.of(((Sheet) shop.rack().item("b").orElseThrow()).withCount(4)))
+                        .apply(read.value()));
         Document<Shop> shrunk = edited.with(new ShopEdit.Unshelve(List.of("a")).apply(edited.value()));
         JsonNode rack = JsonMapper.shared().readTree(shrunk.text()).get("rack");
         assertThat(rack.get(0).get("label").stringValue()).isEqualTo("b");
@@ -133,7 +171,8 @@ class DocumentTest {
         ObjectNode glass = (ObjectNode) contents.remove(0);
         contents.add(glass.put("mine", "glass"));
         JsonNode written = JsonMapper.shared().readTree(Document.readJob(job.toString()).text()).get("contents");
-        written.forEach(layer -> assertThat(layer.has("mine")).isEqualTo(layer.get("material").equals(glass.get("material"))));
+        written.forEach(layer ->
+                assertThat(layer.has("mine")).isEqualTo(layer.get("material").equals(glass.get("material"))));
     }
 
     @Test
@@ -146,7 +185,12 @@ class DocumentTest {
     @Test
     void lengthsMayBeWrittenAsMakersDo() {
         String text = Document.of(Jobs.plain()).text().replace("\"length\" : 203.2", "\"length\" : \"8 1/2 in\"");
-        assertThat(Document.readJob(text).value().given(Axis.WIDTH).orElseThrow().length()).isEqualTo(Length.inches(8, 1, 2));
+        assertThat(Document.readJob(text)
+                        .value()
+                        .given(Axis.WIDTH)
+                        .orElseThrow()
+                        .length())
+                .isEqualTo(Length.inches(8, 1, 2));
     }
 
     @Test
@@ -201,8 +245,12 @@ class DocumentTest {
     Arbitrary<String> mangled() {
         String text = Document.of(Jobs.full()).text();
         Arbitrary<String> cut = Arbitraries.integers().between(0, text.length()).map(end -> text.substring(0, end));
-        Arbitrary<String> swapped = Arbitraries.integers().between(0, text.length() - 1).flatMap(at -> Arbitraries.strings()
-                .withChars("{}[]\",:0-9a").ofLength(1).map(c -> text.substring(0, at) + c + text.substring(at + 1)));
+        Arbitrary<String> swapped = Arbitraries.integers()
+                .between(0, text.length() - 1)
+                .flatMap(at -> Arbitraries.strings()
+                        .withChars("{}[]\",:0-9a")
+                        .ofLength(1)
+                        .map(c -> text.substring(0, at) + c + text.substring(at + 1)));
         return Arbitraries.oneOf(cut, swapped, Arbitraries.strings().ascii().ofMaxLength(80));
     }
 
@@ -213,7 +261,9 @@ class DocumentTest {
         assertThat(tree.get("figures").size()).isEqualTo(plan.figures().size());
         plan.figures().forEach((key, figure) -> {
             if (figure.value() instanceof Length length) {
-                assertThat(tree.get("figures").get(key.id()).get("mm").decimalValue()).as(key.id()).isEqualByComparingTo(length.toExactMm());
+                assertThat(tree.get("figures").get(key.id()).get("mm").decimalValue())
+                        .as(key.id())
+                        .isEqualByComparingTo(length.toExactMm());
             }
         });
         assertThat(tree.get("members")).as("four sides, and five pieces of a strainer").hasSize(9);

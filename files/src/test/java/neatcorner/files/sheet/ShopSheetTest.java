@@ -50,11 +50,24 @@ class ShopSheetTest {
         Phrasebook book = new Phrasebook(Graduation.INCH_16);
         try (PDDocument document = sheet(job, Graduation.INCH_16, size)) {
             String text = plain(text(document));
-            assertThat(text).contains("Grüße aus dem Hafen", "quantity 6", "Cut list", "At the saw", "Glue-up", "Finish", "Fit", "Hang",
-                    "no. 3 – two coats", plain(book.write(plan.hang().hookHeight())), plain(book.write(plan.glue().checks().getFirst())), "swing right");
+            assertThat(text)
+                    .contains(
+                            "Grüße aus dem Hafen",
+                            "quantity 6",
+                            "Cut list",
+                            "At the saw",
+                            "Glue-up",
+                            "Finish",
+                            "Fit",
+                            "Hang",
+                            "no. 3 – two coats",
+                            plain(book.write(plan.hang().hookHeight())),
+                            plain(book.write(plan.glue().checks().getFirst())),
+                            "swing right");
             plan.findings().forEach(finding -> assertThat(text).contains(plain(book.say(finding.cure()))));
             String asWritten = plain(new PDFTextStripper().getText(document));
-            plan.safety().forEach(caution -> assertThat(asWritten).contains(plain(book.say(Phrasebook.keyOf(caution)))));
+            plan.safety()
+                    .forEach(caution -> assertThat(asWritten).contains(plain(book.say(Phrasebook.keyOf(caution)))));
             assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(size.paper().getHeight());
         }
     }
@@ -64,7 +77,8 @@ class ShopSheetTest {
     @CsvSource({"A4,210,297", "LETTER,215.9,279.4"})
     void papersHaveTheirStandardSize(SheetSize size, double widthMm, double heightMm) {
         assertThat(size.paper().getWidth() / 72 * 25.4).isCloseTo(widthMm, org.assertj.core.api.Assertions.within(0.1));
-        assertThat(size.paper().getHeight() / 72 * 25.4).isCloseTo(heightMm, org.assertj.core.api.Assertions.within(0.1));
+        assertThat(size.paper().getHeight() / 72 * 25.4)
+                .isCloseTo(heightMm, org.assertj.core.api.Assertions.within(0.1));
     }
 
     @Test
@@ -99,7 +113,9 @@ class ShopSheetTest {
                 BufferedImage image = new PDFRenderer(document).renderImageWithDPI(i, 40);
                 for (int x = 0; x < image.getWidth(); x++) {
                     int rgb = image.getRGB(x, image.getHeight() - 3);
-                    assertThat(rgb & 0xFF).as("nothing is cut off by the lower edge of page " + (i + 1)).isGreaterThan(200);
+                    assertThat(rgb & 0xFF)
+                            .as("nothing is cut off by the lower edge of page " + (i + 1))
+                            .isGreaterThan(200);
                 }
             }
         }

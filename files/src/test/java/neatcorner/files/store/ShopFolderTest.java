@@ -49,7 +49,9 @@ class ShopFolderTest {
             first = store.add(Document.of(Jobs.full()), "new");
             second = store.add(Document.of(Jobs.plain()), "new");
             store.save(first, titled(store.job(first), "Second title"), "title");
-            Document<Shop> play = store.shop().with(new ShopEdit.SetHabit(Habit.PLAY, Length.mm(2)).apply(store.shop().value()));
+            Document<Shop> play = store.shop()
+                    .with(new ShopEdit.SetHabit(Habit.PLAY, Length.mm(2))
+                            .apply(store.shop().value()));
             store.saveTogether(play, Map.of(first, titled(store.job(first), "Cut")), "cut");
             store.undo(first);
             store.putAway(second, true);
@@ -70,8 +72,11 @@ class ShopFolderTest {
     @Test
     void everyEditComesBackAndIsUndoneAndRedoneAsBefore() {
         try (ShopStore before = ShopStore.open(shop, NOON); ShopStore after = ShopStore.open(readBack(), LATER)) {
-            assertThat(after.jobs()).extracting(ShopStore.Listed::title, ShopStore.Listed::away)
-                    .containsExactlyElementsOf(before.jobs().stream().map(job -> tuple(job.title(), job.away())).toList());
+            assertThat(after.jobs())
+                    .extracting(ShopStore.Listed::title, ShopStore.Listed::away)
+                    .containsExactlyElementsOf(before.jobs().stream()
+                            .map(job -> tuple(job.title(), job.away()))
+                            .toList());
             for (int i = 0; i < 2; i++) {
                 String was = before.jobs().get(i).id();
                 String is = after.jobs().get(i).id();
@@ -82,7 +87,9 @@ class ShopFolderTest {
             String job = after.jobs().getFirst().id();
             assertThat(after.redo(job)).hasValueSatisfying(moved -> assertThat(moved.done()).isTrue());
             assertThat(after.job(job).value().title()).isEqualTo("Cut");
-            assertThat(after.shop().value().habits().get(Habit.PLAY)).as("the shop moved in the same step").isEqualTo(Length.mm(2));
+            assertThat(after.shop().value().habits().get(Habit.PLAY))
+                    .as("the shop moved in the same step")
+                    .isEqualTo(Length.mm(2));
             assertThat(after.undo(job).orElseThrow().leftAlone()).isZero();
             assertThat(after.shop().value()).isEqualTo(before.shop().value());
         }
@@ -105,12 +112,19 @@ class ShopFolderTest {
     void whatCannotBeReadIsNamedAndNoShopIsMade() throws IOException {
         Path copy = folder.resolve("copy.neatcorner");
         Files.writeString(out.resolve("away/0002.json"), "{\"format\": \"neat-corner job\", \"version\": 1}");
-        assertThatThrownBy(() -> ShopFolder.read(out, copy, LATER)).isInstanceOf(StoreException.class).hasMessageContaining("0002.json").hasMessageContaining("title: is missing");
+        assertThatThrownBy(() -> ShopFolder.read(out, copy, LATER))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("0002.json")
+                .hasMessageContaining("title: is missing");
         assertThat(copy).doesNotExist();
         try (ShopStore store = ShopStore.open(shop, NOON)) {
-            assertThatThrownBy(() -> ShopFolder.write(store, out)).isInstanceOf(StoreException.class).hasMessageContaining("not empty");
+            assertThatThrownBy(() -> ShopFolder.write(store, out))
+                    .isInstanceOf(StoreException.class)
+                    .hasMessageContaining("not empty");
         }
-        assertThatThrownBy(() -> ShopFolder.read(out, shop, LATER)).isInstanceOf(StoreException.class).hasMessageContaining("already");
+        assertThatThrownBy(() -> ShopFolder.read(out, shop, LATER))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("already");
     }
 
     /** A shop on a stick that may not be written is looked at, not changed, and says so. */
@@ -121,21 +135,30 @@ class ShopFolderTest {
             assertThat(store.isReadOnly()).isTrue();
             assertThat(store.notices()).singleElement().asString().contains("nothing is saved");
             assertThat(store.job(first).value().title()).isEqualTo("Second title");
-            assertThatThrownBy(() -> store.save(first, titled(store.job(first), "x"), "title")).isInstanceOf(StoreException.class).hasMessageContaining("may not be written");
+            assertThatThrownBy(() -> store.save(first, titled(store.job(first), "x"), "title"))
+                    .isInstanceOf(StoreException.class)
+                    .hasMessageContaining("may not be written");
         }
         assertThat(Files.readAllBytes(shop)).isEqualTo(before);
     }
 
     @Property(tries = 200)
-    void aHistoryOfAnyTextsIsReadAsItWasWritten(@ForAll @Size(min = 1, max = 8) List<@StringLength(max = 30) String> texts) {
-        List<History.Edit> edits = texts.stream().map(text -> new History.Edit(NOON.instant(), "edit", Optional.empty(), text)).toList();
+    void aHistoryOfAnyTextsIsReadAsItWasWritten(
+            @ForAll @Size(min = 1, max = 8) List<@StringLength(max = 30) String> texts) {
+        List<History.Edit> edits = texts.stream()
+                .map(text -> new History.Edit(NOON.instant(), "edit", Optional.empty(), text))
+                .toList();
         History history = new History(edits, 1 + texts.size() / 2);
         assertThat(History.read(history.text())).isEqualTo(history);
     }
 
     @Test
     void aHistoryThatKeepsMoreThanThereWasIsRefused() {
-        String text = History.started(NOON.instant(), "new", "abc").text().replaceFirst("\"keep_start\"\\s*:\\s*0", "\"keep_start\": 9");
-        assertThatThrownBy(() -> History.read(text)).isInstanceOf(FormatException.class).hasMessageContaining("edits[0]");
+        String text = History.started(NOON.instant(), "new", "abc")
+                .text()
+                .replaceFirst("\"keep_start\"\\s*:\\s*0", "\"keep_start\": 9");
+        assertThatThrownBy(() -> History.read(text))
+                .isInstanceOf(FormatException.class)
+                .hasMessageContaining("edits[0]");
     }
 }

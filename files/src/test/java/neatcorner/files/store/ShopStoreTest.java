@@ -71,7 +71,11 @@ class ShopStoreTest {
             Document<Job> job = Document.of(Jobs.full());
             id = store.add(job, "new");
             store.save(id, named(job, "Renamed"), "title");
-            store.saveShop(store.shop().with(new ShopEdit.SetHabit(Habit.PLAY, Length.mm(2)).apply(store.shop().value())), "play");
+            store.saveShop(
+                    store.shop()
+                            .with(new ShopEdit.SetHabit(Habit.PLAY, Length.mm(2))
+                                    .apply(store.shop().value())),
+                    "play");
             store.setting("appearance", "x");
             store.setting("appearance", "y");
         }
@@ -92,7 +96,8 @@ class ShopStoreTest {
             String one = store.add(job, "new");
             String two = store.add(job, "new");
             Document<Shop> before = store.shop();
-            Document<Shop> after = before.with(before.value().withHabits(before.value().habits().with(Habit.PLAY, Length.mm(3))));
+            Document<Shop> after = before.with(
+                    before.value().withHabits(before.value().habits().with(Habit.PLAY, Length.mm(3))));
             store.saveTogether(after, Map.of(one, named(job, "cut one"), two, named(job, "cut two")), "cut");
             assertThat(store.undo(two)).contains(new ShopStore.Moved("cut", 0, true));
             assertThat(store.jobs()).extracting(ShopStore.Listed::title).containsExactly("Plain", "Plain");
@@ -135,7 +140,8 @@ class ShopStoreTest {
     @Test
     void fieldsOfOthersAreKeptInTheStore() {
         try (ShopStore store = open()) {
-            Document<Job> foreign = Document.readJob(Document.of(Jobs.plain()).text().replaceFirst("\"title\"", "\"mood\" : 1, \"title\""));
+            Document<Job> foreign = Document.readJob(
+                    Document.of(Jobs.plain()).text().replaceFirst("\"title\"", "\"mood\" : 1, \"title\""));
             String id = store.add(foreign, "new");
             store.save(id, named(store.job(id), "again"), "title");
             assertThat(store.job(id).text()).contains("\"mood\" : 1");
@@ -145,7 +151,9 @@ class ShopStoreTest {
     @Test
     void aSecondWindowIsRefusedAndTheFirstGoesOn() {
         try (ShopStore first = open()) {
-            assertThatThrownBy(this::open).isInstanceOf(StoreException.class).hasMessageContaining("open in another window")
+            assertThatThrownBy(this::open)
+                    .isInstanceOf(StoreException.class)
+                    .hasMessageContaining("open in another window")
                     .hasMessageContaining(file().toString());
             first.add(Document.of(Jobs.plain()), "new");
         }
@@ -156,31 +164,52 @@ class ShopStoreTest {
 
     @Test
     void aFileThatIsNoShopIsLeftAsItIs() throws IOException {
-        Path other = Files.writeString(folder.resolve("letter.txt"), "Dear museum, this is not a shop at all, it is a letter.");
-        assertThatThrownBy(() -> ShopStore.open(other, NOON)).isInstanceOf(StoreException.class).hasMessageContaining("letter.txt");
+        Path other = Files.writeString(
+                folder.resolve("letter.txt"), "Dear museum, this is not a shop at all, it is a letter.");
+        assertThatThrownBy(() -> ShopStore.open(other, NOON))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("letter.txt");
         assertThat(Files.readString(other)).startsWith("Dear museum");
     }
 
     @Test
     void aShopFromANewerVersionIsRefused() throws Exception {
         open().close();
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file()); var statement = connection.createStatement()) {
-            statement.execute("INSERT INTO flyway_schema_history (installed_rank, version, description, type, script, checksum, installed_by, "
-                    + "execution_time, success) VALUES (99, '99', 'future', 'SQL', 'V99__future.sql', 1, 'x', 1, 1)");
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+                var statement = connection.createStatement()) {
+            statement.execute(
+                    "INSERT INTO flyway_schema_history (installed_rank, version, description, type, script, checksum,"
+                            + " installed_by, execution_time, success) VALUES (99, '99', 'future', 'SQL',"
+                            + " 'V99__future.sql', 1, 'x', 1, 1)");
         }
         assertThatThrownBy(this::open).isInstanceOf(StoreException.class).hasMessageContaining("newer Neat Corner");
     }
 
-    /** A file of every older version, written by the migrations of that time: opened, edited, opened again, and a copy kept beside it. */
+    /**
+     * A file of every older version, written by the migrations of that time: opened, edited, opened again, and a copy
+     * kept beside it.
+     */
     @ParameterizedTest
     @ValueSource(strings = {"1", "2"})
     void shopsOfOlderVersionsOpenAndSave(String version) throws Exception {
         Files.createDirectories(file().getParent());
-        Flyway.configure().dataSource("jdbc:sqlite:" + file(), null, null).locations("classpath:db/migration").target(version).load().migrate();
+        Flyway.configure()
+                .dataSource("jdbc:sqlite:" + file(), null, null)
+                .locations("classpath:db/migration")
+                .target(version)
+                .load()
+                .migrate();
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file())) {
-            for (String[] row : new String[][] {{"shop", "shop", "", Document.of(Shop.starting()).text()}, {"job-1", "job", "Old frame", Document.of(Jobs.full()).text()}}) {
-                try (var document = connection.prepareStatement("INSERT INTO document (id, kind, place, title, for_whom, revision) VALUES (?, ?, 1, ?, '', 1)");
-                        var revision = connection.prepareStatement("INSERT INTO revision (document, number, made_at, words, body) VALUES (?, 1, '2026-11-24T12:00:00Z', 'old', ?)")) {
+            for (String[] row : new String[][] {
+                {"shop", "shop", "", Document.of(Shop.starting()).text()},
+                {"job-1", "job", "Old frame", Document.of(Jobs.full()).text()}
+            }) {
+                try (var document = connection.prepareStatement(
+                                "INSERT INTO document (id, kind, place, title, for_whom, revision) VALUES (?, ?, 1, ?,"
+                                        + " '', 1)");
+                        var revision = connection.prepareStatement(
+                                "INSERT INTO revision (document, number, made_at, words, body) VALUES (?, 1,"
+                                        + " '2026-11-24T12:00:00Z', 'old', ?)")) {
                     document.setString(1, row[0]);
                     document.setString(2, row[1]);
                     document.setString(3, row[2]);
@@ -211,12 +240,16 @@ class ShopStoreTest {
             store.save(id, named(store.job(id), "Good"), "title");
             store.save(id, named(store.job(id), "Spoilt"), "title");
         }
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file()); var statement = connection.createStatement()) {
-            statement.execute("UPDATE revision SET body = 'rot' WHERE document = '" + id + "' AND number = (SELECT max(number) FROM revision WHERE document = '" + id + "')");
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+                var statement = connection.createStatement()) {
+            statement.execute("UPDATE revision SET body = 'rot' WHERE document = '" + id
+                    + "' AND number = (SELECT max(number) FROM revision WHERE document = '" + id + "')");
         }
         try (ShopStore store = open()) {
             assertThat(store.job(id).value().title()).isEqualTo("Good");
-            assertThat(store.notices()).isNotEmpty().allSatisfy(notice -> assertThat(notice).doesNotContain(id).doesNotContainIgnoringCase("sqlite"));
+            assertThat(store.notices())
+                    .isNotEmpty()
+                    .allSatisfy(notice -> assertThat(notice).doesNotContain(id).doesNotContainIgnoringCase("sqlite"));
         }
     }
 
@@ -249,19 +282,40 @@ class ShopStoreTest {
             try (ShopStore copied = ShopStore.open(copy, NOON)) {
                 assertThat(copied.job(id).value()).isEqualTo(Jobs.full());
             }
-            assertThatThrownBy(() -> ShopStore.backup(file(), copy)).isInstanceOf(StoreException.class).hasMessageContaining("already");
+            assertThatThrownBy(() -> ShopStore.backup(file(), copy))
+                    .isInstanceOf(StoreException.class)
+                    .hasMessageContaining("already");
         }
     }
 
-    /** A rack of a thousand sheets of which one is counted two hundred times: differences are kept, and every step is undone in turn. */
+    /**
+     * A rack of a thousand sheets of which one is counted two hundred times: differences are kept, and every step is
+     * undone in turn.
+     */
     @Test
     void manyEditsOfALargeShopStaySmall() throws IOException {
-        List<RackItem> items = IntStream.range(0, 1000).<RackItem>mapToObj(i -> new Sheet("S-" + i, Material.ACRYLIC, Length.mm(600 + i % 50), Length.mm(900), Length.mm(3), 1, false,
-                Sheet.Grain.NONE, "clear", Optional.empty(), "shelf " + i % 7)).toList();
+        List<RackItem> items = IntStream.range(0, 1000)
+                .<RackItem>mapToObj(i -> new Sheet(
+                        "S-" + i,
+                        Material.ACRYLIC,
+                        Length.mm(600 + i % 50),
+                        Length.mm(900),
+                        Length.mm(3),
+                        1,
+                        false,
+                        Sheet.Grain.NONE,
+                        "clear",
+                        Optional.empty(),
+                        "shelf " + i % 7))
+                .toList();
         try (ShopStore store = open()) {
             store.saveShop(store.shop().with(store.shop().value().withRack(new Rack(items))), "rack");
             for (int i = 2; i <= 200; i++) {
-                store.saveShop(store.shop().with(new ShopEdit.Shelve(List.of(((Sheet) items.get(500)).withCount(i))).apply(store.shop().value())), "count");
+                store.saveShop(
+                        store.shop()
+                                .with(new ShopEdit.Shelve(List.of(((Sheet) items.get(500)).withCount(i)))
+                                        .apply(store.shop().value())),
+                        "count");
             }
             int whole = store.shop().text().length();
             store.compact();
@@ -286,7 +340,8 @@ class ShopStoreTest {
             assertThat(store.jobs()).isEmpty();
             assertThatThrownBy(() -> store.job(id)).isInstanceOf(StoreException.class);
         }
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file()); var statement = connection.createStatement();
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+                var statement = connection.createStatement();
                 ResultSet rows = statement.executeQuery("SELECT count(*) FROM revision WHERE document <> 'shop'")) {
             assertThat(rows.getInt(1)).isZero();
         }
@@ -298,16 +353,21 @@ class ShopStoreTest {
         try (ShopStore store = open()) {
             store.add(Document.of(Jobs.plain()), "new");
         }
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file()); var statement = connection.createStatement()) {
-            statement.execute("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 3000) INSERT INTO document "
-                    + "(id, kind, place, title, for_whom, revision) SELECT 'job' || i, 'job', 100 + i, 'Frame ' || i, 'Order ' || (i / 50), 1 FROM n");
-            statement.execute("INSERT INTO revision (document, number, made_at, words, body) SELECT id, 1, '2026-11-24T12:00:00Z', 'new', 'broken' "
-                    + "FROM document WHERE id LIKE 'job%'");
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+                var statement = connection.createStatement()) {
+            statement.execute(
+                    "WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 3000) INSERT INTO"
+                        + " document (id, kind, place, title, for_whom, revision) SELECT 'job' || i, 'job', 100 + i,"
+                        + " 'Frame ' || i, 'Order ' || (i / 50), 1 FROM n");
+            statement.execute("INSERT INTO revision (document, number, made_at, words, body) SELECT id, 1,"
+                    + " '2026-11-24T12:00:00Z', 'new', 'broken' FROM document WHERE id LIKE 'job%'");
         }
         try (ShopStore store = open()) {
             assertThat(store.jobs()).hasSize(3001);
             assertThat(store.jobs().getLast()).isEqualTo(new ShopStore.Listed("job3000", "Frame 3000", "Order 60"));
-            assertThatThrownBy(() -> store.job("job7")).hasMessageContaining("can be read").hasMessageNotContaining("job7");
+            assertThatThrownBy(() -> store.job("job7"))
+                    .hasMessageContaining("can be read")
+                    .hasMessageNotContaining("job7");
         }
     }
 
@@ -328,19 +388,30 @@ class ShopStoreTest {
             }
         }
         assertThat(acknowledged).as("the test really wrote").isGreaterThan(8);
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file()); var statement = connection.createStatement();
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
+                var statement = connection.createStatement();
                 ResultSet rows = statement.executeQuery("PRAGMA integrity_check")) {
             assertThat(rows.getString(1)).isEqualTo("ok");
         }
     }
 
-    /** Lets a child process acknowledge so many edits, kills it a moment later, and returns the last edit it acknowledged. */
+    /**
+     * Lets a child process acknowledge so many edits, kills it a moment later, and returns the last edit it
+     * acknowledged.
+     */
     private int killedAfter(int edits, int milliseconds) throws Exception {
-        Process child = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "--enable-native-access=ALL-UNNAMED",
-                "-cp", System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")), EditingProcess.class.getName(),
-                file().toString()).redirectErrorStream(true).start();
+        Process child = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "--enable-native-access=ALL-UNNAMED",
+                        "-cp",
+                        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                        EditingProcess.class.getName(),
+                        file().toString())
+                .redirectErrorStream(true)
+                .start();
         int last = 0;
-        try (BufferedReader answers = new BufferedReader(new InputStreamReader(child.getInputStream(), StandardCharsets.UTF_8))) {
+        try (BufferedReader answers =
+                new BufferedReader(new InputStreamReader(child.getInputStream(), StandardCharsets.UTF_8))) {
             String line = answers.readLine();
             assertThat(line).as("the child's first answer").startsWith("ready");
             for (int n = 0; n < edits; n++) {

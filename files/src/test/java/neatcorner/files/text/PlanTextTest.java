@@ -22,7 +22,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class PlanTextTest {
-    private static final Job JOB = new Edit.Cut(Cutting.FREE).apply(new Edit.Face("bottom", Optional.empty()).apply(Jobs.full()));
+    private static final Job JOB =
+            new Edit.Cut(Cutting.FREE).apply(new Edit.Face("bottom", Optional.empty()).apply(Jobs.full()));
 
     @ParameterizedTest
     @EnumSource(Graduation.class)
@@ -32,8 +33,12 @@ class PlanTextTest {
         String text = PlanText.write(plan, book);
         assertThat(text).contains("BRIEF", "SECTION", "CORNERS", "CUTS", "GLUE-UP", "FINISH", "FIT", "HANG");
         plan.safety().forEach(caution -> assertThat(text).contains("! " + book.say(Phrasebook.keyOf(caution))));
-        plan.frame().members().forEach(member -> assertThat(text).contains(book.write(member.longPoint()), book.write(member.rabbet())));
-        plan.findings().forEach(finding -> assertThat(text).contains(book.say(finding.what()), book.say(finding.cure())));
+        plan.frame()
+                .members()
+                .forEach(member ->
+                        assertThat(text).contains(book.write(member.longPoint()), book.write(member.rabbet())));
+        plan.findings()
+                .forEach(finding -> assertThat(text).contains(book.say(finding.what()), book.say(finding.cure())));
         assertThat(text).contains(book.write(plan.hang().hookHeight()), book.write(plan.hang().weight().total()));
         assertThat(text).doesNotContain("{", "null", "Optional");
     }
@@ -46,15 +51,23 @@ class PlanTextTest {
                 .parse(new StringReader(CutList.write(plan))).getRecords();
         assertThat(rows).as("six frames of four sides and five pieces of a strainer").hasSize(54);
         assertThat(rows).allSatisfy(row -> {
-            var member = plan.frame().pieces().filter(m -> m.side().letters().equals(row.get("letters"))).findFirst().orElseThrow();
-            assertThat(row.get("long_mm")).isEqualTo(member.longPoint().value().toExactMm().toPlainString());
-            assertThat(Double.parseDouble(row.get("left_swing_right_deg"))).isEqualTo(member.left().swing().toDegrees());
-            assertThat(row.get("section")).isEqualTo(member.section().lip().isPositive() ? "scoop “A”" : "stretcher bar");
+            var member = plan.frame()
+                    .pieces()
+                    .filter(m -> m.side().letters().equals(row.get("letters")))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(row.get("long_mm"))
+                    .isEqualTo(member.longPoint().value().toExactMm().toPlainString());
+            assertThat(Double.parseDouble(row.get("left_swing_right_deg")))
+                    .isEqualTo(member.left().swing().toDegrees());
+            assertThat(row.get("section"))
+                    .isEqualTo(member.section().lip().isPositive() ? "scoop “A”" : "stretcher bar");
         });
     }
 
     @Test
     void aBareFrameSaysSo() {
-        assertThat(PlanText.write(Planner.plan(Jobs.plain(), Shop.starting()), new Phrasebook(Graduation.INCH_16))).contains("bare wood");
+        assertThat(PlanText.write(Planner.plan(Jobs.plain(), Shop.starting()), new Phrasebook(Graduation.INCH_16)))
+                .contains("bare wood");
     }
 }

@@ -35,7 +35,8 @@ sealed interface Block {
     /** The same with other numbers for its panes. */
     default Block renamed(int[] panes) {
         return switch (this) {
-            case Single(int pane, boolean turned, long width, long height) -> new Single(panes[pane], turned, width, height);
+            case Single(int pane, boolean turned, long width, long height) ->
+                new Single(panes[pane], turned, width, height);
             case Pair(Block first, Block second, boolean beside, long width, long height) ->
                 new Pair(first.renamed(panes), second.renamed(panes), beside, width, height);
         };

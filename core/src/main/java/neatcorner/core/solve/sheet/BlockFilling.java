@@ -26,8 +26,8 @@ final class BlockFilling {
     }
 
     /** A sheet with what is left over of the panes when it is cut, and how much of it they cover, 0 to 1. */
-    private record Filled(SheetLayout sheet, List<BlockSearch.Joined> order, SheetLayout.Split split, int[] left, double share) {
-    }
+    private record Filled(
+            SheetLayout sheet, List<BlockSearch.Joined> order, SheetLayout.Split split, int[] left, double share) {}
 
     /**
      * Fills sheets until all panes have a place.
@@ -42,13 +42,17 @@ final class BlockFilling {
         while (Arrays.stream(left).anyMatch(n -> n > 0)) {
             @Nullable Filled best = null;
             for (int order = 0; order < ORDERS && !stop.getAsBoolean(); order++) {
-                Filled filled = best(order(seed * 1_000L + sheets.size() * ORDERS + order, (double) order / ORDERS), left, stock);
+                Filled filled = best(
+                        order(seed * 1_000L + sheets.size() * ORDERS + order, (double) order / ORDERS), left, stock);
                 best = filled != null && (best == null || worth(filled) > worth(best)) ? filled : best;
             }
             if (best == null) {
                 return Optional.empty();
             }
-            for (Filled again = best; again.share >= best.share && stock[best.sheet.stock()] > 0; again = filled(new SheetLayout(best.sheet.stock(), problem), best.order, best.split, left.clone())) {
+            for (Filled again = best;
+                    again.share >= best.share && stock[best.sheet.stock()] > 0;
+                    again = filled(
+                            new SheetLayout(best.sheet.stock(), problem), best.order, best.split, left.clone())) {
                 stock[best.sheet.stock()]--;
                 sheets.add(again.sheet);
                 left = again.left;
@@ -58,7 +62,9 @@ final class BlockFilling {
     }
 
     private List<BlockSearch.Joined> order(long seed, double shake) {
-        return blocks.stream().sorted(Comparator.comparingDouble(b -> -b.area() * (1 - shake * BlockSearch.shaken(b.mark() + seed)))).toList();
+        return blocks.stream()
+                .sorted(Comparator.comparingDouble(b -> -b.area() * (1 - shake * BlockSearch.shaken(b.mark() + seed))))
+                .toList();
     }
 
     /** What is on the rack before what is bought, then what is covered for the money. */
@@ -72,7 +78,9 @@ final class BlockFilling {
         for (int k = 0; k < stock.length; k++) {
             for (SheetLayout.Split split : SheetLayout.Split.values()) {
                 Filled filled = stock[k] > 0 ? filled(new SheetLayout(k, problem), order, split, left.clone()) : null;
-                best = filled != null && filled.share > 0 && (best == null || worth(filled) > worth(best)) ? filled : best;
+                best = filled != null && filled.share > 0 && (best == null || worth(filled) > worth(best))
+                        ? filled
+                        : best;
             }
         }
         return best;
@@ -83,7 +91,10 @@ final class BlockFilling {
         double covered = 0;
         List<SheetLayout.Area> full = new ArrayList<>();
         while (full.size() < sheet.free().size()) {
-            SheetLayout.Area area = sheet.free().stream().filter(a -> !full.contains(a)).max(Comparator.comparingDouble(SheetLayout.Area::size)).orElseThrow();
+            SheetLayout.Area area = sheet.free().stream()
+                    .filter(a -> !full.contains(a))
+                    .max(Comparator.comparingDouble(SheetLayout.Area::size))
+                    .orElseThrow();
             Block block = first(sheet, area, order, left);
             if (block == null) {
                 full.add(area);
@@ -96,11 +107,13 @@ final class BlockFilling {
     }
 
     /** The first in the order that there are panes for and that fits, taken from what is left; null when none does. */
-    private static @Nullable Block first(SheetLayout sheet, SheetLayout.Area area, List<BlockSearch.Joined> order, int[] left) {
+    private static @Nullable Block first(
+            SheetLayout sheet, SheetLayout.Area area, List<BlockSearch.Joined> order, int[] left) {
         for (BlockSearch.Joined joined : order) {
             Block block = joined.block();
             boolean lies = sheet.fits(area, block.width(), block.height());
-            if ((lies || joined.turns() && sheet.fits(area, block.height(), block.width())) && BlockSearch.isLeft(joined.taken(), left)) {
+            if ((lies || joined.turns() && sheet.fits(area, block.height(), block.width()))
+                    && BlockSearch.isLeft(joined.taken(), left)) {
                 for (int i = 0; i < left.length; i++) {
                     left[i] -= joined.taken()[i];
                 }

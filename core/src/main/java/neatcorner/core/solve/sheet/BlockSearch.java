@@ -38,7 +38,10 @@ final class BlockSearch {
     private static final int LARGE = 500;
     /** Sides differing by less than this share of a side are its neighbours. */
     private static final double NEAR = 0.2;
-    /** By how much sides of panes that are joined may differ, as a share of what can be spared a pane, from round to round. */
+    /**
+     * By how much sides of panes that are joined may differ, as a share of what can be spared a pane, from round to
+     * round.
+     */
     private static final double[] TOLERANCES = {0, 1, 2, 0.7, 4};
     /** Never by more, in nanometres. */
     private static final double MOST_TOLERANCE = 15_000_000;
@@ -64,7 +67,8 @@ final class BlockSearch {
      *
      * @param taken how many of each pane
      * @param panes a number that adds up over the panes it takes: others, as good as surely, another
-     * @param once  a bit for each of the first 64 panes that it takes and of which there is one: parts most blocks quickly
+     * @param once  a bit for each of the first 64 panes that it takes and of which there is one: parts most blocks
+     *              quickly
      * @param turns whether it may lie on its side
      * @param mark  tells blocks apart that differ in size or in panes
      * @param doubt grows with every joint that may be chance
@@ -88,14 +92,17 @@ final class BlockSearch {
     }
 
     /** Two blocks that may be joined. */
-    private record Draft(Lie one, Lie other, boolean beside, long width, long height, long mark, double doubt, double rank) {
-    }
+    private record Draft(
+            Lie one, Lie other, boolean beside, long width, long height, long mark, double doubt, double rank) {}
 
     /** Lies in the order of one side, with what most of them are parted by quickly. */
     private record Row(Lie[] lies, long[] sides, long[] once) {
         static Row of(List<Lie> lies, ToLongFunction<Lie> side) {
             Lie[] sorted = lies.stream().sorted(Comparator.comparingLong(side)).toArray(Lie[]::new);
-            return new Row(sorted, Arrays.stream(sorted).mapToLong(side).toArray(), Arrays.stream(sorted).mapToLong(lie -> lie.joined.once).toArray());
+            return new Row(
+                    sorted,
+                    Arrays.stream(sorted).mapToLong(side).toArray(),
+                    Arrays.stream(sorted).mapToLong(lie -> lie.joined.once).toArray());
         }
 
         /** The first whose side is no less than a length. */
@@ -135,9 +142,15 @@ final class BlockSearch {
         this.kerf = problem.kerf().nanometres();
         this.rule = SnapRule.of(problem);
         this.stop = stop;
-        this.many = IntStream.range(0, problem.panes().size()).filter(i -> i >= Long.SIZE || problem.panes().get(i).count() > 1).toArray();
-        this.sheets = problem.stock().stream().map(s -> new long[] {s.width().minus(problem.trim().times(2)).nanometres(),
-            s.height().minus(problem.trim().times(2)).nanometres()}).toList();
+        this.many = IntStream.range(0, problem.panes().size())
+                .filter(i -> i >= Long.SIZE || problem.panes().get(i).count() > 1)
+                .toArray();
+        this.sheets = problem.stock().stream()
+                .map(s -> new long[] {
+                    s.width().minus(problem.trim().times(2)).nanometres(),
+                    s.height().minus(problem.trim().times(2)).nanometres()
+                })
+                .toList();
     }
 
     /** Gathers blocks; more and other ones from round to round. */
@@ -146,14 +159,22 @@ final class BlockSearch {
         all.clear();
         this.round = round;
         tolerance = (long) Math.min(MOST_TOLERANCE, TOLERANCES[round % TOLERANCES.length] * spare(panes));
-        gather(panes, Math.min(MOST << Math.min(round / TOLERANCES.length, MOST_DOUBLINGS), Math.max(1, MOST_KEPT / panes)));
+        gather(
+                panes,
+                Math.min(MOST << Math.min(round / TOLERANCES.length, MOST_DOUBLINGS), Math.max(1, MOST_KEPT / panes)));
         all.sort(Comparator.comparingDouble(Joined::area).reversed());
     }
 
-    /** How much of every pane's side may be wasted in each direction when no sheet more is taken than its area asks for, in nanometres. */
+    /**
+     * How much of every pane's side may be wasted in each direction when no sheet more is taken than its area asks for,
+     * in nanometres.
+     */
     private double spare(int panes) {
         double area = problem.panes().stream().mapToDouble(pane -> pane.roomTaken(kerf) * pane.count()).sum();
-        double room = sheets.stream().mapToDouble(sheet -> (double) (sheet[0] + kerf) * (sheet[1] + kerf)).max().orElseThrow();
+        double room = sheets.stream()
+                .mapToDouble(sheet -> (double) (sheet[0] + kerf) * (sheet[1] + kerf))
+                .max()
+                .orElseThrow();
         double share = 1 - area / (Math.ceil(area / room) * room);
         return share * Math.sqrt(area / panes);
     }
@@ -165,7 +186,9 @@ final class BlockSearch {
 
     /** A block of all panes. */
     Optional<Joined> withAll() {
-        return all.stream().filter(joined -> IntStream.range(0, joined.taken.length).allMatch(i -> joined.taken[i] == problem.panes().get(i).count()))
+        return all.stream()
+                .filter(joined -> IntStream.range(0, joined.taken.length)
+                        .allMatch(i -> joined.taken[i] == problem.panes().get(i).count()))
                 .findFirst();
     }
 
@@ -174,7 +197,10 @@ final class BlockSearch {
         return Collections.unmodifiableList(all);
     }
 
-    /** Tells lists of blocks that hold all panes together: one large block each and the largest that the rest of the panes make. */
+    /**
+     * Tells lists of blocks that hold all panes together: one large block each and the largest that the rest of the
+     * panes make.
+     */
     void tell(Consumer<List<Block>> found) {
         for (int first = 0; first < Math.min(LAID, all.size()) && !stop.getAsBoolean(); first++) {
             found.accept(together(first));
@@ -261,7 +287,9 @@ final class BlockSearch {
     private void join(Lie one, long side, Row others, boolean beside, List<Draft> made) {
         long once = one.joined.once;
         double chance = Double.NaN;
-        for (int i = others.from(side - tolerance); i < others.sides.length && others.sides[i] <= side + tolerance; i++) {
+        for (int i = others.from(side - tolerance);
+                i < others.sides.length && others.sides[i] <= side + tolerance;
+                i++) {
             long over = Math.abs(others.sides[i] - side);
             if ((once & others.once[i]) == 0 && rule.allows(over)) {
                 chance = Double.isNaN(chance) ? Math.log(density(side)) : chance;
@@ -285,7 +313,8 @@ final class BlockSearch {
         }
         if (areEnough(one.joined, other.joined)) {
             known.add(mark);
-            double wasted = (double) over * (beside ? Math.min(one.width, other.width) : Math.min(one.height, other.height));
+            double wasted =
+                    (double) over * (beside ? Math.min(one.width, other.width) : Math.min(one.height, other.height));
             double doubt = one.joined.doubt + other.joined.doubt + chance + WASTE * wasted / ((double) width * height)
                     - (spans(width, height, turns) ? SPANS : 0);
             made.add(new Draft(one, other, beside, width, height, mark, doubt, doubt + NOISE * shaken(mark + round)));
@@ -309,8 +338,14 @@ final class BlockSearch {
         for (int i = 0; i < taken.length; i++) {
             taken[i] = (short) (one.taken[i] + other.taken[i]);
         }
-        return new Joined(new Block.Pair(draft.one.block(), draft.other.block(), draft.beside, draft.width, draft.height), taken,
-                one.panes + other.panes, one.once | other.once, one.turns && other.turns, draft.mark, draft.doubt);
+        return new Joined(
+                new Block.Pair(draft.one.block(), draft.other.block(), draft.beside, draft.width, draft.height),
+                taken,
+                one.panes + other.panes,
+                one.once | other.once,
+                one.turns && other.turns,
+                draft.mark,
+                draft.doubt);
     }
 
     /** How close together sides of panes are about this one, per millimetre: with how many it would agree by chance. */
@@ -328,7 +363,9 @@ final class BlockSearch {
 
     /** Size and panes stirred to one number that tells blocks apart, whatever they look like inside. */
     private static long mark(long width, long height, long panes, boolean turns) {
-        return stirred(turns ? Math.min(width, height) : width) + 31 * stirred(turns ? Math.max(width, height) : height) + 17 * panes;
+        return stirred(turns ? Math.min(width, height) : width)
+                + 31 * stirred(turns ? Math.max(width, height) : height)
+                + 17 * panes;
     }
 
     /** The last steps of SplitMix64 (Steele, Lea and Flood, 2014). */
@@ -345,7 +382,9 @@ final class BlockSearch {
 
     private boolean spans(long width, long height, boolean turns) {
         for (long[] sheet : sheets) {
-            if (spans(width, sheet[0]) || spans(height, sheet[1]) || turns && (spans(width, sheet[1]) || spans(height, sheet[0]))) {
+            if (spans(width, sheet[0])
+                    || spans(height, sheet[1])
+                    || turns && (spans(width, sheet[1]) || spans(height, sheet[0]))) {
                 return true;
             }
         }

@@ -8,9 +8,10 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 
 /**
- * So few panes that every way to share them among sheets, and every way to lay those of one sheet, can be tried: of each
- * set of panes all blocks are kept that no other of the same panes is as narrow and as low as. What comes apart by cuts
- * from edge to edge can be pushed together to such a block, so without a narrowest strip nothing cheaper is possible.
+ * So few panes that every way to share them among sheets, and every way to lay those of one sheet, can be tried: of
+ * each set of panes all blocks are kept that no other of the same panes is as narrow and as low as. What comes apart by
+ * cuts from edge to edge can be pushed together to such a block, so without a narrowest strip nothing cheaper is
+ * possible.
  */
 final class FewPanes {
     private static final int MOST = 10;
@@ -44,9 +45,14 @@ final class FewPanes {
         this.highest = largest(false);
     }
 
-    /** Tries all ways; empty where there are more panes than that allows, where the sheets do not hold them, or when stopped. */
+    /**
+     * Tries all ways; empty where there are more panes than that allows, where the sheets do not hold them, or when
+     * stopped.
+     */
     static Optional<Cheapest> of(SheetProblem problem, BooleanSupplier stop) {
-        return problem.panes().stream().mapToLong(SheetProblem.Pane::count).sum() > MOST ? Optional.empty() : new FewPanes(problem, stop).cheapest();
+        return problem.panes().stream().mapToLong(SheetProblem.Pane::count).sum() > MOST
+                ? Optional.empty()
+                : new FewPanes(problem, stop).cheapest();
     }
 
     private long largest(boolean across) {
@@ -103,7 +109,9 @@ final class FewPanes {
     private static List<Block> least(List<Block> all) {
         List<Block> least = new ArrayList<>();
         long lowest = Long.MAX_VALUE;
-        for (Block block : all.stream().sorted(Comparator.comparingLong(Block::width).thenComparingLong(Block::height)).toList()) {
+        for (Block block : all.stream()
+                .sorted(Comparator.comparingLong(Block::width).thenComparingLong(Block::height))
+                .toList()) {
             if (block.height() < lowest) {
                 lowest = block.height();
                 least.add(block);

@@ -23,7 +23,8 @@ public record SheetAnswer(List<Laid> sheets, long cost, long bound) implements A
      *
      * @param stock which kind of sheet, counted from 0
      * @param panes where they lie
-     * @param cuts  in the order they are made, each from edge to edge of what lies there then; cuts of the trims are not among them
+     * @param cuts  in the order they are made, each from edge to edge of what lies there then; cuts of the trims are
+     *              not among them
      * @param rests what is left
      */
     public record Laid(int stock, List<Placed> panes, List<Cut> cuts, List<Rest> rests) {

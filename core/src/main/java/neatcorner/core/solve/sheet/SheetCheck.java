@@ -59,18 +59,32 @@ public final class SheetCheck {
                 return Optional.of("sheet " + k + " is used " + used[k] + " times");
             }
         }
-        return cost == answer.cost() && answer.bound() <= cost ? Optional.empty() : Optional.of("cost is " + cost + ", said is " + answer.cost() + " over a bound of " + answer.bound());
+        return cost == answer.cost() && answer.bound() <= cost
+                ? Optional.empty()
+                : Optional.of("cost is " + cost + ", said is " + answer.cost() + " over a bound of " + answer.bound());
     }
 
     private Optional<String> wrong(SheetAnswer.Laid laid) {
         SheetProblem.Stock sheet = problem.stock().get(laid.stock());
         long trim = problem.trim().nanometres();
-        List<Part> parts = new ArrayList<>(List.of(new Part(trim, trim, sheet.width().nanometres() - 2 * trim, sheet.height().nanometres() - 2 * trim)));
+        List<Part> parts = new ArrayList<>(List.of(new Part(
+                trim,
+                trim,
+                sheet.width().nanometres() - 2 * trim,
+                sheet.height().nanometres() - 2 * trim)));
         for (SheetAnswer.Cut cut : laid.cuts()) {
             boolean upright = cut.x1().equals(cut.x2());
-            Optional<Part> part = parts.stream().filter(p -> upright
-                    ? cut.x1().nanometres() > p.x && cut.x1().nanometres() < p.x + p.width && cut.y1().nanometres() == p.y && cut.y2().nanometres() == p.y + p.height
-                    : cut.y1().nanometres() > p.y && cut.y1().nanometres() < p.y + p.height && cut.x1().nanometres() == p.x && cut.x2().nanometres() == p.x + p.width).findFirst();
+            Optional<Part> part = parts.stream()
+                    .filter(p -> upright
+                            ? cut.x1().nanometres() > p.x
+                                    && cut.x1().nanometres() < p.x + p.width
+                                    && cut.y1().nanometres() == p.y
+                                    && cut.y2().nanometres() == p.y + p.height
+                            : cut.y1().nanometres() > p.y
+                                    && cut.y1().nanometres() < p.y + p.height
+                                    && cut.x1().nanometres() == p.x
+                                    && cut.x2().nanometres() == p.x + p.width)
+                    .findFirst();
             if (part.isEmpty()) {
                 return Optional.of("a cut on sheet " + laid.stock() + " does not go from edge to edge: " + cut);
             }
@@ -79,19 +93,25 @@ public final class SheetCheck {
             long first = upright ? cut.x1().nanometres() - p.x : cut.y1().nanometres() - p.y;
             long rest = (upright ? p.width : p.height) - first - kerf;
             if (first < leastStrip || rest > 0 && rest < leastStrip) {
-                return Optional.of("a strip narrower than " + problem.leastStrip() + " falls off sheet " + laid.stock() + " at " + cut);
+                return Optional.of("a strip narrower than " + problem.leastStrip() + " falls off sheet " + laid.stock()
+                        + " at " + cut);
             }
             parts.add(upright ? new Part(p.x, p.y, first, p.height) : new Part(p.x, p.y, p.width, first));
             if (rest > 0) {
-                parts.add(upright ? new Part(p.x + first + kerf, p.y, rest, p.height) : new Part(p.x, p.y + first + kerf, p.width, rest));
+                parts.add(
+                        upright
+                                ? new Part(p.x + first + kerf, p.y, rest, p.height)
+                                : new Part(p.x, p.y + first + kerf, p.width, rest));
             }
         }
         for (SheetAnswer.Placed pane : laid.panes()) {
             SheetProblem.Pane own = problem.panes().get(pane.pane());
             long width = (pane.turned() ? own.height() : own.width()).nanometres();
             long height = (pane.turned() ? own.width() : own.height()).nanometres();
-            if (pane.turned() && !own.canTurn() || !parts.remove(new Part(pane.x().nanometres(), pane.y().nanometres(), width, height))) {
-                return Optional.of("pane " + pane.pane() + " at " + pane.x() + ", " + pane.y() + " does not come out of sheet " + laid.stock());
+            if (pane.turned() && !own.canTurn()
+                    || !parts.remove(new Part(pane.x().nanometres(), pane.y().nanometres(), width, height))) {
+                return Optional.of("pane " + pane.pane() + " at " + pane.x() + ", " + pane.y()
+                        + " does not come out of sheet " + laid.stock());
             }
         }
         return Optional.empty();

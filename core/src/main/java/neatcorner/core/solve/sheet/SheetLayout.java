@@ -66,7 +66,11 @@ final class SheetLayout {
         this.stock = stock;
         this.kerf = problem.kerf().nanometres();
         this.rule = SnapRule.of(problem);
-        this.whole = new Area(trim, trim, sheet.width().nanometres() - 2 * trim, sheet.height().nanometres() - 2 * trim);
+        this.whole = new Area(
+                trim,
+                trim,
+                sheet.width().nanometres() - 2 * trim,
+                sheet.height().nanometres() - 2 * trim);
         free.add(whole);
     }
 
@@ -100,7 +104,9 @@ final class SheetLayout {
         return fits.isPresent();
     }
 
-    /** Puts a block into a corner of a free rectangle and cuts the rest off, the strip above first or the strip beside. */
+    /**
+     * Puts a block into a corner of a free rectangle and cuts the rest off, the strip above first or the strip beside.
+     */
     void place(Area area, Block block, boolean upperFirst) {
         long right = Math.max(0, area.width - block.width() - kerf);
         long up = Math.max(0, area.height - block.height() - kerf);
@@ -123,7 +129,8 @@ final class SheetLayout {
         return new SheetAnswer.Laid(stock, panes, cuts, rests);
     }
 
-    private void apart(Area area, List<SheetAnswer.Placed> panes, List<SheetAnswer.Cut> cuts, List<SheetAnswer.Rest> rests) {
+    private void apart(
+            Area area, List<SheetAnswer.Placed> panes, List<SheetAnswer.Cut> cuts, List<SheetAnswer.Rest> rests) {
         if (area.width <= 0 || area.height <= 0) {
             return;
         }
@@ -148,26 +155,53 @@ final class SheetLayout {
         apart(occupied.above(), panes, cuts, rests);
     }
 
-    private void apart(Block block, long x, long y, List<SheetAnswer.Placed> panes, List<SheetAnswer.Cut> cuts, List<SheetAnswer.Rest> rests) {
+    private void apart(
+            Block block,
+            long x,
+            long y,
+            List<SheetAnswer.Placed> panes,
+            List<SheetAnswer.Cut> cuts,
+            List<SheetAnswer.Rest> rests) {
         switch (block) {
-            case Block.Single single -> panes.add(new SheetAnswer.Placed(single.pane(), new Length(x), new Length(y), single.turned()));
+            case Block.Single single ->
+                panes.add(new SheetAnswer.Placed(single.pane(), new Length(x), new Length(y), single.turned()));
             case Block.Pair pair -> {
                 long between = pair.beside() ? x + pair.first().width() : y + pair.first().height();
-                cuts.add(pair.beside() ? cut(between, y, between, y + pair.height()) : cut(x, between, x + pair.width(), between));
+                cuts.add(
+                        pair.beside()
+                                ? cut(between, y, between, y + pair.height())
+                                : cut(x, between, x + pair.width(), between));
                 part(pair.first(), x, y, pair, panes, cuts, rests);
-                part(pair.second(), pair.beside() ? between + kerf : x, pair.beside() ? y : between + kerf, pair, panes, cuts, rests);
+                part(
+                        pair.second(),
+                        pair.beside() ? between + kerf : x,
+                        pair.beside() ? y : between + kerf,
+                        pair,
+                        panes,
+                        cuts,
+                        rests);
             }
         }
     }
 
     /** One of a pair, with the rest that falls off where it is less wide or less high than its neighbour. */
-    private void part(Block block, long x, long y, Block.Pair pair, List<SheetAnswer.Placed> panes, List<SheetAnswer.Cut> cuts, List<SheetAnswer.Rest> rests) {
+    private void part(
+            Block block,
+            long x,
+            long y,
+            Block.Pair pair,
+            List<SheetAnswer.Placed> panes,
+            List<SheetAnswer.Cut> cuts,
+            List<SheetAnswer.Rest> rests) {
         long over = pair.beside() ? pair.height() - block.height() : pair.width() - block.width();
         if (over > 0) {
             long edge = pair.beside() ? y + block.height() : x + block.width();
             cuts.add(pair.beside() ? cut(x, edge, x + block.width(), edge) : cut(edge, y, edge, y + block.height()));
             if (over > kerf) {
-                rests.add(pair.beside() ? rest(x, edge + kerf, block.width(), over - kerf) : rest(edge + kerf, y, over - kerf, block.height()));
+                rests.add(
+                        pair.beside()
+                                ? rest(x, edge + kerf, block.width(), over - kerf)
+                                : rest(edge + kerf, y, over - kerf, block.height()));
             }
         }
         apart(block, x, y, panes, cuts, rests);

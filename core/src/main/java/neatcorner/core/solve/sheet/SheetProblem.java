@@ -17,9 +17,11 @@ import neatcorner.core.solve.Problem;
  * @param stock      kinds of sheets; one or more
  * @param kerf       lost to every cut: a saw's kerf, nothing for a score; from 0 to 20 mm
  * @param trim       lost along every edge of a sheet, from 0 to 200 mm
- * @param leastStrip the narrowest strip that can still be snapped or held; nothing narrower may fall off; from 0 to 200 mm
+ * @param leastStrip the narrowest strip that can still be snapped or held; nothing narrower may fall off; from 0 to 200
+ *                   mm
  */
-public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Length trim, Length leastStrip) implements Problem<SheetAnswer> {
+public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Length trim, Length leastStrip)
+        implements Problem<SheetAnswer> {
     /** The most panes in all. */
     public static final int MOST_PANES = 5_000;
     private static final Length LARGEST = Length.mm(20_000);
@@ -46,9 +48,15 @@ public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Len
                 fits |= fits(pane, sheet, kerf, trim, leastStrip);
             }
             if (!fits) {
-                throw Refusal.of("sheet_problem.pane_too_large", pane.name(), pane.width(), pane.height(),
+                throw Refusal.of(
+                        "sheet_problem.pane_too_large",
+                        pane.name(),
+                        pane.width(),
+                        pane.height(),
                         pane.canTurn() ? Words.plain("") : Words.of("refused.sheet_problem.not_turned"),
-                        leastStrip.isPositive() ? Words.of("refused.sheet_problem.strip", leastStrip) : Words.plain(""));
+                        leastStrip.isPositive()
+                                ? Words.of("refused.sheet_problem.strip", leastStrip)
+                                : Words.plain(""));
             }
         }
     }

@@ -14,7 +14,10 @@ import neatcorner.core.measure.Length;
  * @param share   of the rectangle that they need not cover, 0 to 1
  */
 record SheetRest(SheetProblem problem, int[] panes, double share) {
-    /** Equal sides are not looked for by themselves; this round of {@link BlockSearch} takes what can be spared, the next twice as much. */
+    /**
+     * Equal sides are not looked for by themselves; this round of {@link BlockSearch} takes what can be spared, the
+     * next twice as much.
+     */
     private static final int SPARING = 1;
     /** Of so few panes what differs more is joined too. */
     private static final int FEW = 16;
@@ -30,7 +33,8 @@ record SheetRest(SheetProblem problem, int[] panes, double share) {
      */
     static Optional<SheetRest> of(SheetProblem whole, int[] counts, long width, long height) {
         long kerf = whole.kerf().nanometres();
-        SheetProblem.Stock room = new SheetProblem.Stock("rest", new Length(width), new Length(height), Optional.of(1), 1);
+        SheetProblem.Stock room =
+                new SheetProblem.Stock("rest", new Length(width), new Length(height), Optional.of(1), 1);
         List<SheetProblem.Pane> panes = new ArrayList<>();
         List<Integer> which = new ArrayList<>();
         double all = (double) (width + kerf) * (height + kerf);
@@ -62,7 +66,10 @@ record SheetRest(SheetProblem problem, int[] panes, double share) {
         SheetLayout sheet = new SheetLayout(stock, whole);
         SheetLayout.Area room = sheet.free().getFirst();
         return of(whole, counts, room.width, room.height)
-                .filter(rest -> rest.gathered(stop).withAll().filter(all -> sheet.placeFirst(rest.inWhole(all))).isPresent())
+                .filter(rest -> rest.gathered(stop)
+                        .withAll()
+                        .filter(all -> sheet.placeFirst(rest.inWhole(all)))
+                        .isPresent())
                 .map(_ -> sheet);
     }
 

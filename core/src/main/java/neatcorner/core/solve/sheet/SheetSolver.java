@@ -22,12 +22,14 @@ import neatcorner.core.solve.Divisor;
  * <ol>
  *   <li>A quick answer: panes in several orders, each into the free rectangle that suits it best, which is
  *       then cut apart along its shorter or its longer rest; the best of all such ways.</li>
- *   <li>Of few panes every way is tried, which proves the cheapest where no strip is too narrow ({@link FewPanes}).</li>
+ *   <li>Of few panes every way is tried, which proves the cheapest where no strip is too narrow
+ *     ({@link FewPanes}).</li>
  *   <li>Panes with an equal or nearly equal side are joined to blocks ({@link BlockSearch}), and the blocks
  *       laid in the same way: layouts that leave nothing over are found so. Where there are too many blocks,
  *       rounds with more and other ones follow.</li>
- *   <li>Where the area of all panes is that of one sheet, a block goes along one of its edges and the panes left are gathered
- *       anew for the rest ({@link Peeling}); of sheets filled with blocks, the two emptiest are tried as one.</li>
+ *   <li>Where the area of all panes is that of one sheet, a block goes along one of its edges and the panes left are
+ *     gathered anew for the rest ({@link Peeling}); of sheets filled with blocks, the two emptiest are tried as
+ *     one.</li>
  *   <li>Orders are shuffled a little, again and again from the best so far.</li>
  *   <li>The bound: what the area costs when none is lost but to kerfs, how many panes there are of which no two can
  *       share a sheet, and the cheapest sheet for a pane that few hold. Nothing more is proven, but of few panes.</li>
@@ -72,7 +74,8 @@ public final class SheetSolver {
      * @param better told of every better answer, on the calling thread
      * @return the best answer found; empty when there are not enough sheets
      */
-    public static Optional<SheetAnswer> solve(SheetProblem problem, BooleanSupplier stop, Consumer<SheetAnswer> better) {
+    public static Optional<SheetAnswer> solve(
+            SheetProblem problem, BooleanSupplier stop, Consumer<SheetAnswer> better) {
         SheetSolver solver = new SheetSolver(problem, stop, better);
         solver.quick();
         solver.improve();
@@ -101,8 +104,12 @@ public final class SheetSolver {
     }
 
     private void tryOrders(List<Block> blocks) {
-        for (ToDoubleFunction<Block> order : List.<ToDoubleFunction<Block>>of(b -> (double) b.width() * b.height(), b -> Math.max(b.width(), b.height()),
-                b -> Math.min(b.width(), b.height()), b -> b.height(), b -> b.width())) {
+        for (ToDoubleFunction<Block> order : List.<ToDoubleFunction<Block>>of(
+                b -> (double) b.width() * b.height(),
+                b -> Math.max(b.width(), b.height()),
+                b -> Math.min(b.width(), b.height()),
+                b -> b.height(),
+                b -> b.width())) {
             tryAll(blocks.stream().sorted(Comparator.comparingDouble(order).reversed()).toList());
         }
     }
@@ -124,9 +131,14 @@ public final class SheetSolver {
             bound = few.exact() ? bestCost : bound;
         });
         BlockSearch blocks = new BlockSearch(problem, this::isDone);
-        List<Block> order = new ArrayList<>(panes().stream().sorted(Comparator.comparingDouble((Block b) -> (double) b.width() * b.height()).reversed()).toList());
-        List<Peeling> alone = IntStream.range(0, problem.stock().size()).mapToObj(stock -> new Peeling(problem, stock, this::isDone))
-                .filter(Peeling::isLargeEnough).toList();
+        List<Block> order = new ArrayList<>(panes().stream()
+                .sorted(Comparator.comparingDouble((Block b) -> (double) b.width() * b.height())
+                        .reversed())
+                .toList());
+        List<Peeling> alone = IntStream.range(0, problem.stock().size())
+                .mapToObj(stock -> new Peeling(problem, stock, this::isDone))
+                .filter(Peeling::isLargeEnough)
+                .toList();
         for (int round = 0; round < MOST_ROUNDS && (round == 0 || bestCost > bound) && !isDone(); round++) {
             blocks.gather(round);
             alone.forEach(sheet -> onOne(blocks, sheet));
@@ -164,7 +176,10 @@ public final class SheetSolver {
             return;
         }
         int[] counts = new int[problem.panes().size()];
-        byCover.stream().limit(2).flatMap(sheet -> sheet.laid().panes().stream()).forEach(placed -> counts[placed.pane()]++);
+        byCover.stream()
+                .limit(2)
+                .flatMap(sheet -> sheet.laid().panes().stream())
+                .forEach(placed -> counts[placed.pane()]++);
         byCover.stream().limit(2).map(SheetLayout::stock).distinct()
                 .flatMap(stock -> SheetRest.onOne(problem, counts, stock, this::isDone).stream())
                 .forEach(one -> found(Stream.concat(Stream.of(one), byCover.stream().skip(2)).toList()));
@@ -195,7 +210,10 @@ public final class SheetSolver {
         return order;
     }
 
-    /** Nothing cheaper is possible, and what is left over on the last sheet cannot be more than the area that is not used. */
+    /**
+     * Nothing cheaper is possible, and what is left over on the last sheet cannot be more than the area that is not
+     * used.
+     */
     private boolean isDone() {
         return stop.getAsBoolean() || bestCost <= bound && bestRest >= leftInAll() - 1e12;
     }
@@ -204,7 +222,8 @@ public final class SheetSolver {
         double left = 0;
         for (SheetLayout layout : best) {
             SheetProblem.Stock sheet = problem.stock().get(layout.stock());
-            left += sheet.width().minus(problem.trim().times(2)).nanometres() * (double) sheet.height().minus(problem.trim().times(2)).nanometres();
+            left += sheet.width().minus(problem.trim().times(2)).nanometres()
+                    * (double) sheet.height().minus(problem.trim().times(2)).nanometres();
         }
         return left - problem.paneArea() * 1e12;
     }
@@ -257,13 +276,16 @@ public final class SheetSolver {
         boolean turns = canTurn(block);
         for (SheetLayout sheet : sheets) {
             for (SheetLayout.Area area : sheet.free()) {
-                if (sheet.fits(area, block.width(), block.height()) && fit.badness(area, block.width(), block.height()) < least) {
+                if (sheet.fits(area, block.width(), block.height())
+                        && fit.badness(area, block.width(), block.height()) < least) {
                     least = fit.badness(area, block.width(), block.height());
                     where = sheet;
                     best = area;
                     how = block;
                 }
-                if (turns && sheet.fits(area, block.height(), block.width()) && fit.badness(area, block.height(), block.width()) < least) {
+                if (turns
+                        && sheet.fits(area, block.height(), block.width())
+                        && fit.badness(area, block.height(), block.width()) < least) {
                     least = fit.badness(area, block.height(), block.width());
                     where = sheet;
                     best = area;
@@ -285,7 +307,10 @@ public final class SheetSolver {
         };
     }
 
-    /** What is on the rack before what is bought, the smallest that holds the block; of what is bought the cheapest for its area. */
+    /**
+     * What is on the rack before what is bought, the smallest that holds the block; of what is bought the cheapest for
+     * its area.
+     */
     private Optional<SheetLayout> fresh(int[] left, Block block) {
         SheetLayout chosen = null;
         double least = Double.MAX_VALUE;
@@ -294,8 +319,12 @@ public final class SheetSolver {
             if (left[k] > 0) {
                 SheetLayout layout = new SheetLayout(k, problem);
                 SheetLayout.Area area = layout.free().getFirst();
-                double worth = sheet.cost() == 0 ? area.width * 1e-12 * area.height : 1e9 + sheet.cost() / ((double) area.width * area.height) * 1e18;
-                if (worth < least && (layout.fits(area, block.width(), block.height()) || canTurn(block) && layout.fits(area, block.height(), block.width()))) {
+                double worth = sheet.cost() == 0
+                        ? area.width * 1e-12 * area.height
+                        : 1e9 + sheet.cost() / ((double) area.width * area.height) * 1e18;
+                if (worth < least
+                        && (layout.fits(area, block.width(), block.height())
+                                || canTurn(block) && layout.fits(area, block.height(), block.width()))) {
                     least = worth;
                     chosen = layout;
                 }
@@ -307,8 +336,12 @@ public final class SheetSolver {
     private boolean found(List<SheetLayout> sheets) {
         long cost = sheets.stream().mapToLong(s -> problem.stock().get(s.stock()).cost()).sum();
         double rest = sheets.stream().mapToDouble(SheetLayout::largestFree).max().orElse(0);
-        if (cost < bestCost || cost == bestCost && (sheets.size() < best.size() || sheets.size() == best.size() && rest > bestRest)) {
-            if (!SheetCheck.isLegal(problem, new SheetAnswer(sheets.stream().map(SheetLayout::laid).toList(), cost, Math.min(bound, cost)))) {
+        if (cost < bestCost
+                || cost == bestCost
+                        && (sheets.size() < best.size() || sheets.size() == best.size() && rest > bestRest)) {
+            if (!SheetCheck.isLegal(
+                    problem,
+                    new SheetAnswer(sheets.stream().map(SheetLayout::laid).toList(), cost, Math.min(bound, cost)))) {
                 return false;
             }
             bestCost = cost;
@@ -321,18 +354,25 @@ public final class SheetSolver {
     }
 
     private Optional<SheetAnswer> answer() {
-        return best.isEmpty() ? Optional.empty()
-                : Optional.of(new SheetAnswer(best.stream().map(SheetLayout::laid).toList(), bestCost, Math.min(bound, bestCost)));
+        return best.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new SheetAnswer(
+                        best.stream().map(SheetLayout::laid).toList(), bestCost, Math.min(bound, bestCost)));
     }
 
-    /** The greatest of what the area costs, what panes cost that cannot share a sheet, and what one costs that few sheets hold. */
+    /**
+     * The greatest of what the area costs, what panes cost that cannot share a sheet, and what one costs that few
+     * sheets hold.
+     */
     private long bound() {
         double area = 0;
         for (SheetProblem.Pane pane : problem.panes()) {
             area += pane.roomTaken(kerf) * pane.count();
         }
         double cost = 0;
-        List<SheetProblem.Stock> byPrice = problem.stock().stream().sorted(Comparator.comparingDouble(s -> s.cost() / room(s))).toList();
+        List<SheetProblem.Stock> byPrice = problem.stock().stream()
+                .sorted(Comparator.comparingDouble(s -> s.cost() / room(s)))
+                .toList();
         for (SheetProblem.Stock sheet : byPrice) {
             double used = Math.min(area, sheet.count().map(n -> n * room(sheet)).orElse(Double.MAX_VALUE));
             cost += used / room(sheet) * sheet.cost();
@@ -345,11 +385,21 @@ public final class SheetSolver {
 
     /** A pane that no sheet on the rack holds costs the cheapest that does. */
     private long scarce() {
-        return problem.panes().stream().mapToLong(pane -> problem.stock().stream()
-                .filter(sheet -> SheetProblem.fits(pane, sheet, problem.kerf(), problem.trim(), problem.leastStrip())).mapToLong(SheetProblem.Stock::cost).min().orElse(0)).max().orElse(0);
+        return problem.panes().stream()
+                .mapToLong(pane -> problem.stock().stream()
+                        .filter(sheet ->
+                                SheetProblem.fits(pane, sheet, problem.kerf(), problem.trim(), problem.leastStrip()))
+                        .mapToLong(SheetProblem.Stock::cost)
+                        .min()
+                        .orElse(0))
+                .max()
+                .orElse(0);
     }
 
-    /** What panes can cover of a sheet: its sides are never filled further than sides of panes add up to (Christofides and Whitlock, 1977). */
+    /**
+     * What panes can cover of a sheet: its sides are never filled further than sides of panes add up to (Christofides
+     * and Whitlock, 1977).
+     */
     private double room(SheetProblem.Stock sheet) {
         return (double) filled(sheet.width(), false) * filled(sheet.height(), true);
     }
@@ -362,7 +412,10 @@ public final class SheetSolver {
             for (boolean height : pane.canTurn() ? new boolean[] {false, true} : new boolean[] {upright}) {
                 long step = (height ? pane.height() : pane.width()).nanometres() + kerf;
                 for (int n = 0; n < pane.count(); n++) {
-                    List<Long> more = sums.stream().map(sum -> sum + step).filter(sum -> sum <= whole && !sums.contains(sum)).toList();
+                    List<Long> more = sums.stream()
+                            .map(sum -> sum + step)
+                            .filter(sum -> sum <= whole && !sums.contains(sum))
+                            .toList();
                     if (more.isEmpty()) {
                         break;
                     }
@@ -381,7 +434,10 @@ public final class SheetSolver {
     private long large() {
         List<SheetProblem.Pane> apart = new ArrayList<>();
         long gathered = 0;
-        for (SheetProblem.Pane pane : problem.panes().stream().sorted(Comparator.comparingDouble((SheetProblem.Pane p) -> -p.width().toMm() * p.height().toMm())).toList()) {
+        for (SheetProblem.Pane pane : problem.panes().stream()
+                .sorted(Comparator.comparingDouble(
+                        (SheetProblem.Pane p) -> -p.width().toMm() * p.height().toMm()))
+                .toList()) {
             if (apart.stream().noneMatch(other -> canShare(pane, other))) {
                 apart.add(pane);
                 gathered += canShare(pane, pane) ? 1 : pane.count();

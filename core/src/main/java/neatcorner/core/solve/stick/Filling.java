@@ -63,8 +63,13 @@ final class Filling {
     int[] fill(long room, double[] values, int[] left, double atLeast, Predicate<int[]> rule) {
         this.rule = rule;
         this.most = left;
-        order = IntStream.range(0, needs.length).filter(i -> values[i] > EPS && left[i] > 0 && needs[i] <= room).boxed()
-                .sorted(Comparator.comparingDouble((Integer i) -> -values[i] / needs[i]).thenComparing(i -> -needs[i])).mapToInt(i -> i).toArray();
+        order = IntStream.range(0, needs.length)
+                .filter(i -> values[i] > EPS && left[i] > 0 && needs[i] <= room)
+                .boxed()
+                .sorted(Comparator.comparingDouble((Integer i) -> -values[i] / needs[i])
+                        .thenComparing(i -> -needs[i]))
+                .mapToInt(i -> i)
+                .toArray();
         int n = order.length;
         need = new long[n];
         value = new double[n];

@@ -29,7 +29,9 @@ final class Laying {
         this.problem = problem;
         this.model = model;
         this.layout = new Layout(problem);
-        this.sure = problem.isAdditive() && !problem.isNarrowed() && model.places().stream().allMatch(p -> p.run() >= 0);
+        this.sure = problem.isAdditive()
+                && !problem.isNarrowed()
+                && model.places().stream().allMatch(p -> p.run() >= 0);
     }
 
     /** From now on everything that is not known yet is refused once this says yes: whoever asks then gives up. */
@@ -85,11 +87,17 @@ final class Laying {
         return layout.onStick(place.stock(), counts);
     }
 
-    /** The patterns on whole sticks: runs of one stick come together, and sticks with nothing but locked pieces are not forgotten. */
+    /**
+     * The patterns on whole sticks: runs of one stick come together, and sticks with nothing but locked pieces are not
+     * forgotten.
+     */
     List<StickAnswer.Laid> sticks(List<Pattern> patterns) {
         Map<Integer, List<List<List<StickAnswer.Placed>>>> runs = new TreeMap<>();
-        List<Pattern> sorted = patterns.stream().sorted(Comparator.comparingInt(Pattern::stock).thenComparing(p -> -model.filled(p))
-                .thenComparing(p -> p.kinds().length == 0 ? 0 : p.kinds()[0])).toList();
+        List<Pattern> sorted = patterns.stream()
+                .sorted(Comparator.comparingInt(Pattern::stock)
+                        .thenComparing(p -> -model.filled(p))
+                        .thenComparing(p -> p.kinds().length == 0 ? 0 : p.kinds()[0]))
+                .toList();
         for (Pattern pattern : sorted) {
             StickModel.Place place = model.places().get(pattern.stock());
             List<List<List<StickAnswer.Placed>>> ofStock = runs.computeIfAbsent(place.stock(), _ -> new ArrayList<>());

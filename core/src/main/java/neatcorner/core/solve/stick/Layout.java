@@ -49,7 +49,11 @@ final class Layout {
             Map<List<Object>, Sort> sorts = new LinkedHashMap<>();
             for (int i = 0; i < problem.pieces().size(); i++) {
                 Kind kind = problem.pieces().get(i);
-                sortOfKind.put(i, sorts.computeIfAbsent(List.of(kind.end(Lie.AS_IS, false), kind.end(Lie.AS_IS, true), kind.flips()), _ -> sort(kind)));
+                sortOfKind.put(
+                        i,
+                        sorts.computeIfAbsent(
+                                List.of(kind.end(Lie.AS_IS, false), kind.end(Lie.AS_IS, true), kind.flips()),
+                                _ -> sort(kind)));
             }
             between = new long[ends.size()][ends.size()];
             for (int i = 0; i < between.length; i++) {
@@ -87,7 +91,10 @@ final class Layout {
                 lies.add(lie);
             }
         }
-        return new Sort(lies, known.stream().mapToInt(List::getFirst).toArray(), known.stream().mapToInt(List::getLast).toArray());
+        return new Sort(
+                lies,
+                known.stream().mapToInt(List::getFirst).toArray(),
+                known.stream().mapToInt(List::getLast).toArray());
     }
 
     private int number(StickProblem.End end) {
@@ -108,7 +115,9 @@ final class Layout {
         return runs.size() == 1 ? chain(counts, runs.getFirst()) : new Sharing(runs, counts).found();
     }
 
-    /** Pieces shared out among several runs, the longest first, each where it leaves the least; then every other way. */
+    /**
+     * Pieces shared out among several runs, the longest first, each where it leaves the least; then every other way.
+     */
     private final class Sharing {
         private final List<Span> runs;
         private final List<Integer> kinds = new ArrayList<>();
@@ -129,7 +138,9 @@ final class Layout {
         }
 
         Found found() {
-            return share(0) ? new Found(Optional.of(all()), true) : new Found(Optional.empty(), sure && ways <= MOST_WAYS);
+            return share(0)
+                    ? new Found(Optional.of(all()), true)
+                    : new Found(Optional.empty(), sure && ways <= MOST_WAYS);
         }
 
         private boolean share(int at) {
@@ -197,7 +208,8 @@ final class Layout {
         }
         Chain chain = new Chain(counts, kinds, run.from());
         List<Placed> placed = chain.shortest();
-        return new Found(end(placed).isOver(run.to()) ? Optional.empty() : Optional.of(placed), !narrowed && chain.isExact());
+        return new Found(
+                end(placed).isOver(run.to()) ? Optional.empty() : Optional.of(placed), !narrowed && chain.isExact());
     }
 
     /** Pieces one after the other from where a run begins. */
@@ -252,13 +264,18 @@ final class Layout {
             Length at = from;
             if (!placed.isEmpty()) {
                 Kind before = problem.pieces().get(placed.getLast().kind());
-                at = end(placed).plus(new Length(problem.between(before.end(placed.getLast().lie(), true), piece.end(lie, false))));
+                at = end(placed)
+                        .plus(new Length(
+                                problem.between(before.end(placed.getLast().lie(), true), piece.end(lie, false))));
             }
             placed.add(new Placed(kind, at, lie));
             left[kind]--;
         }
 
-        /** Of every state, a number for what is still to be laid and the end laid last, the least that all gaps to come add up to. */
+        /**
+         * Of every state, a number for what is still to be laid and the end laid last, the least that all gaps to come
+         * add up to.
+         */
         private void exact() {
             int all = (int) (states / ends.size());
             long[][] least = new long[all][ends.size()];

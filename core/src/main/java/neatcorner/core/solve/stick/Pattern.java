@@ -41,7 +41,10 @@ record Pattern(int stock, int[] kinds, int[] counts) {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Pattern(int s, int[] k, int[] c) && s == stock && Arrays.equals(k, kinds) && Arrays.equals(c, counts);
+        return other instanceof Pattern(int s, int[] k, int[] c)
+                && s == stock
+                && Arrays.equals(k, kinds)
+                && Arrays.equals(c, counts);
     }
 
     @Override

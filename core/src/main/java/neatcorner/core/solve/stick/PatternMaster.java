@@ -35,7 +35,9 @@ final class PatternMaster {
     private final Rule rule;
     private boolean proven = true;
 
-    /** What must hold of the pieces of a place besides their room; whatever it refuses, it refuses with more pieces too. */
+    /**
+     * What must hold of the pieces of a place besides their room; whatever it refuses, it refuses with more pieces too.
+     */
     interface Rule {
         boolean allows(int place, int[] counts);
     }
@@ -233,7 +235,8 @@ final class PatternMaster {
             }
             double floor = priceOfStock[k] - (rowOfStock[k] < 0 ? 0 : prices[rowOfStock[k]]);
             int place = k;
-            int[] counts = filling.fill(model.room(k), values, left, floor + most, chosen -> rule.allows(place, chosen));
+            int[] counts =
+                    filling.fill(model.room(k), values, left, floor + most, chosen -> rule.allows(place, chosen));
             sure &= filling.isProven();
             if (filling.value() > floor + most + 1e-9) {
                 most = filling.value() - floor;

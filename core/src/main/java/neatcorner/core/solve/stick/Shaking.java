@@ -55,8 +55,13 @@ final class Shaking {
     }
 
     private void again() {
-        int least = IntStream.range(0, used.size()).filter(i -> model.cost(used.get(i).stock()) > 0).boxed().min(Comparator.comparingLong(i -> model.filled(used.get(i)))).orElse(0);
-        List<Integer> others = new ArrayList<>(IntStream.range(0, used.size()).filter(i -> i != least).boxed().toList());
+        int least = IntStream.range(0, used.size())
+                .filter(i -> model.cost(used.get(i).stock()) > 0)
+                .boxed()
+                .min(Comparator.comparingLong(i -> model.filled(used.get(i))))
+                .orElse(0);
+        List<Integer> others = new ArrayList<>(
+                IntStream.range(0, used.size()).filter(i -> i != least).boxed().toList());
         List<Integer> chosen = new ArrayList<>();
         for (int n = Math.min(others.size(), FEWEST + chance.below(MOST - FEWEST + 1)); n > 0; n--) {
             chosen.add(others.remove(chance.below(others.size())));
@@ -75,7 +80,9 @@ final class Shaking {
         double after = 0;
         for (int i : chosen) {
             int place = used.get(i).stock();
-            int[] counts = i == least ? pool : filling.fill(model.room(place), stirred(), pool, 0, taken -> laying.mayFit(place, taken));
+            int[] counts = i == least
+                    ? pool
+                    : filling.fill(model.room(place), stirred(), pool, 0, taken -> laying.mayFit(place, taken));
             Pattern pattern = Pattern.of(place, counts.clone());
             if (i != least) {
                 pattern.take(pool, 1);
@@ -100,6 +107,8 @@ final class Shaking {
     }
 
     private double[] stirred() {
-        return Arrays.stream(model.needs()).mapToDouble(need -> Math.max(1, need) * 1e-6 * (1 + STIR * chance.below(1000) / 1000)).toArray();
+        return Arrays.stream(model.needs())
+                .mapToDouble(need -> Math.max(1, need) * 1e-6 * (1 + STIR * chance.below(1000) / 1000))
+                .toArray();
     }
 }

@@ -60,31 +60,44 @@ public final class StickCheck {
             }
         }
         for (StickProblem.Lock lock : problem.locks()) {
-            int wanted = problem.locks().stream().filter(l -> l.piece() == lock.piece() && l.stock() == lock.stock()).mapToInt(StickProblem.Lock::count).sum();
+            int wanted = problem.locks().stream()
+                    .filter(l -> l.piece() == lock.piece() && l.stock() == lock.stock())
+                    .mapToInt(StickProblem.Lock::count)
+                    .sum();
             if (on[lock.stock()][lock.piece()] < wanted) {
-                return Optional.of("piece " + lock.piece() + " is not on stick " + lock.stock() + " as often as it is locked there");
+                return Optional.of("piece " + lock.piece() + " is not on stick " + lock.stock()
+                        + " as often as it is locked there");
             }
         }
-        return cost == answer.cost() && answer.bound() <= cost ? Optional.empty() : Optional.of("cost is " + cost + ", said is " + answer.cost() + " over a bound of " + answer.bound());
+        return cost == answer.cost() && answer.bound() <= cost
+                ? Optional.empty()
+                : Optional.of("cost is " + cost + ", said is " + answer.cost() + " over a bound of " + answer.bound());
     }
 
     private Optional<String> wrong(StickAnswer.Laid laid) {
         StickProblem.Stock stock = problem.stock().get(laid.stock());
-        List<StickAnswer.Placed> placed = laid.placed().stream().sorted(Comparator.comparing(StickAnswer.Placed::start)).toList();
+        List<StickAnswer.Placed> placed = laid.placed().stream()
+                .sorted(Comparator.comparing(StickAnswer.Placed::start))
+                .toList();
         for (int i = 0; i < placed.size(); i++) {
             StickAnswer.Placed here = placed.get(i);
             Length from = here.start();
             Length to = from.plus(problem.pieces().get(here.kind()).length());
             boolean clean = stock.runs(problem.trim()).stream().anyMatch(run -> isIn(from, to, run));
             if (!clean) {
-                return Optional.of("piece " + here.kind() + " from " + from + " to " + to + " leaves the clean runs of stick " + laid.stock());
+                return Optional.of("piece " + here.kind() + " from " + from + " to " + to
+                        + " leaves the clean runs of stick " + laid.stock());
             }
             if (i > 0) {
                 StickAnswer.Placed before = placed.get(i - 1);
-                Length least = before.start().plus(problem.pieces().get(before.kind()).length())
-                        .plus(new Length(problem.between(problem.pieces().get(before.kind()).end(before.lie(), true), problem.pieces().get(here.kind()).end(here.lie(), false))));
+                Length least = before.start()
+                        .plus(problem.pieces().get(before.kind()).length())
+                        .plus(new Length(problem.between(
+                                problem.pieces().get(before.kind()).end(before.lie(), true),
+                                problem.pieces().get(here.kind()).end(here.lie(), false))));
                 if (from.isUnder(least)) {
-                    return Optional.of("piece " + here.kind() + " starts at " + from + " on stick " + laid.stock() + ", nearer than " + least + " allows");
+                    return Optional.of("piece " + here.kind() + " starts at " + from + " on stick " + laid.stock()
+                            + ", nearer than " + least + " allows");
                 }
             }
         }

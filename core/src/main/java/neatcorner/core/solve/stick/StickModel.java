@@ -31,7 +31,8 @@ record StickModel(long[] needs, long extra, List<Place> places) {
      *
      * @param needs   room of each kind
      * @param extra   room beyond the length of a run: its last piece needs no gap
-     * @param hopeful whether a stick of several runs that must be one place has the room of all of them, else of the longest
+     * @param hopeful whether a stick of several runs that must be one place has the room of all of them, else of the
+     *                longest
      */
     static StickModel of(StickProblem problem, long[] needs, long extra, boolean hopeful) {
         List<Place> places = new ArrayList<>();

@@ -46,7 +46,12 @@ final class StickPacking {
 
     /** Within milliseconds: choices are shared out among the pieces. */
     StickPacking(long[] pieces, List<Stick> rack, List<Stick> forSale) {
-        this(pieces, rack, forSale, Math.clamp(MOST_AT_ONCE / Math.max(1, pieces.length), LEAST_FOR_ONE, THOROUGH), () -> false);
+        this(
+                pieces,
+                rack,
+                forSale,
+                Math.clamp(MOST_AT_ONCE / Math.max(1, pieces.length), LEAST_FOR_ONE, THOROUGH),
+                () -> false);
     }
 
     /**
@@ -83,14 +88,20 @@ final class StickPacking {
 
     /** Every stick that is bought exchanged for the cheapest that holds the same pieces. */
     private List<Filled> exchanged(List<Filled> layout) {
-        return layout.stream().map(filled -> {
-            if (!forSale.contains(filled.stick())) {
-                return filled;
-            }
-            long used = filled.pieces().stream().mapToLong(i -> pieces[i]).sum();
-            return forSale.stream().filter(s -> s.room() >= used).min(Comparator.comparingLong(Stick::cost).thenComparingLong(Stick::room))
-                    .map(s -> new Filled(s, filled.pieces())).orElse(filled);
-        }).toList();
+        return layout.stream()
+                .map(filled -> {
+                    if (!forSale.contains(filled.stick())) {
+                        return filled;
+                    }
+                    long used =
+                            filled.pieces().stream().mapToLong(i -> pieces[i]).sum();
+                    return forSale.stream()
+                            .filter(s -> s.room() >= used)
+                            .min(Comparator.comparingLong(Stick::cost).thenComparingLong(Stick::room))
+                            .map(s -> new Filled(s, filled.pieces()))
+                            .orElse(filled);
+                })
+                .toList();
     }
 
     private List<Optional<Stick>> saleChoices() {
@@ -214,7 +225,10 @@ final class StickPacking {
             return best;
         }
 
-        /** Goes as deep as there are pieces on the stick: kinds of which none is taken are passed by, of however many there are. */
+        /**
+         * Goes as deep as there are pieces on the stick: kinds of which none is taken are passed by, of however many
+         * there are.
+         */
         private void choose(int first, long used, int least) {
             if (used > bestUsed) {
                 bestUsed = used;
@@ -249,7 +263,10 @@ final class StickPacking {
                 .compare(one, other);
     }
 
-    /** Squares of what is left, in centimetres, less those of the sticks taken off the rack: one long remnant beats three short ones. */
+    /**
+     * Squares of what is left, in centimetres, less those of the sticks taken off the rack: one long remnant beats
+     * three short ones.
+     */
     private long remnants(List<Filled> layout) {
         long worth = 0;
         for (Filled filled : layout) {

@@ -23,7 +23,8 @@ import neatcorner.core.solve.Problem;
  * @param useful what is left of a stick is stock from this length on, else waste; from 0 to 20 m
  * @param locks  pieces the maker wants on a certain stick; may be empty
  */
-public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Length trim, Length useful, List<Lock> locks)
+public record StickProblem(
+        List<Kind> pieces, List<Stock> stock, Length gap, Length trim, Length useful, List<Lock> locks)
         implements Problem<StickAnswer> {
     /** The most pieces in all. */
     public static final int MOST_PIECES = 20_000;
@@ -80,9 +81,17 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
     }
 
     private static void checkFits(Kind kind, List<Stock> stock, Length trim) {
-        Length longest = stock.stream().flatMap(s -> s.runs(trim).stream()).map(Span::length).max(Length::compareTo).orElse(Length.ZERO);
+        Length longest = stock.stream()
+                .flatMap(s -> s.runs(trim).stream())
+                .map(Span::length)
+                .max(Length::compareTo)
+                .orElse(Length.ZERO);
         if (kind.length().isOver(longest)) {
-            throw Refusal.of(kind.parts().size() > 1 ? "stick_problem.group_too_long" : "stick_problem.piece_too_long", kind.name(), kind.length(), longest);
+            throw Refusal.of(
+                    kind.parts().size() > 1 ? "stick_problem.group_too_long" : "stick_problem.piece_too_long",
+                    kind.name(),
+                    kind.length(),
+                    longest);
         }
     }
 
@@ -121,7 +130,11 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
             Length near = length.minus(left.lean().max(Length.ZERO)).minus(right.lean().negated().max(Length.ZERO));
             Length far = length.minus(left.lean().negated().max(Length.ZERO)).minus(right.lean().max(Length.ZERO));
             if (near.isNegative() || far.isNegative()) {
-                throw Refusal.of("stick_problem.is_long_its_two", ("piece " + name).strip(), length, length.minus(near.min(far)));
+                throw Refusal.of(
+                        "stick_problem.is_long_its_two",
+                        ("piece " + name).strip(),
+                        length,
+                        length.minus(near.min(far)));
             }
         }
 
@@ -139,7 +152,8 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
      * @param parts one, or more for a group
      * @param gaps  between the parts of a group, along the stick, one less than there are parts
      * @param count how many, from 1
-     * @param flips whether they may be turned over and end for end, so that neighbours share a slanted cut; never for a group
+     * @param flips whether they may be turned over and end for end, so that neighbours share a slanted cut; never for a
+     *              group
      */
     public record Kind(String name, List<Part> parts, List<Length> gaps, int count, boolean flips) {
         public Kind {
@@ -165,13 +179,19 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
             this(name, List.of(new Part(name, length, End.SQUARE, End.SQUARE)), List.of(), count, false);
         }
 
-        /** A group that is cut in this order: between two parts the wider kerf, but not less than this, less what their cuts share. */
+        /**
+         * A group that is cut in this order: between two parts the wider kerf, but not less than this, less what their
+         * cuts share.
+         */
         public static Kind group(String name, List<Part> parts, Length leastGap, int count) {
             List<Length> gaps = new ArrayList<>();
             for (int i = 1; i < parts.size(); i++) {
                 End one = parts.get(i - 1).right();
                 End other = parts.get(i).left();
-                gaps.add(leastGap.max(one.kerf()).max(other.kerf()).minus(new Length(End.shared(one.lean().nanometres(), other.lean().nanometres()))));
+                gaps.add(leastGap.max(one.kerf())
+                        .max(other.kerf())
+                        .minus(new Length(
+                                End.shared(one.lean().nanometres(), other.lean().nanometres()))));
             }
             return new Kind(name, parts, gaps, count, false);
         }
@@ -301,7 +321,12 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
                 throw Refusal.of("stick_problem.which_is_not_one", pieces.get(piece).name(), sticks.get(stock).name());
             }
             if (count < 1 || count > pieces.get(piece).count()) {
-                throw Refusal.of("stick_problem.times", pieces.get(piece).name(), sticks.get(stock).name(), count, pieces.get(piece).count());
+                throw Refusal.of(
+                        "stick_problem.times",
+                        pieces.get(piece).name(),
+                        sticks.get(stock).name(),
+                        count,
+                        pieces.get(piece).count());
             }
         }
     }
@@ -344,7 +369,9 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
         List<Span> runs = stick.runs(trim);
         List<Span> fillable = new ArrayList<>();
         for (Span run : runs) {
-            Length from = fillable.isEmpty() ? run.from() : run.from().max(fillable.getLast().to().plus(widest)).min(run.to());
+            Length from = fillable.isEmpty()
+                    ? run.from()
+                    : run.from().max(fillable.getLast().to().plus(widest)).min(run.to());
             fillable.add(new Span(from, run.to()));
         }
         return fillable;
@@ -359,12 +386,19 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
         return gap.max(end.kerf());
     }
 
-    /** Least distance from the furthest point of one piece to the furthest of the next: the wider kerf, less what their cuts share. */
+    /**
+     * Least distance from the furthest point of one piece to the furthest of the next: the wider kerf, less what their
+     * cuts share.
+     */
     long between(End one, End other) {
-        return gap.max(one.kerf()).max(other.kerf()).nanometres() - End.shared(one.lean().nanometres(), other.lean().nanometres());
+        return gap.max(one.kerf()).max(other.kerf()).nanometres()
+                - End.shared(one.lean().nanometres(), other.lean().nanometres());
     }
 
-    /** Whether all ends are alike and every piece may lie any way, or all are square: then room is only a matter of adding lengths. */
+    /**
+     * Whether all ends are alike and every piece may lie any way, or all are square: then room is only a matter of
+     * adding lengths.
+     */
     boolean isAdditive() {
         End first = pieces.getFirst().end(Lie.AS_IS, false);
         long lean = Math.abs(first.lean().nanometres());
@@ -374,7 +408,8 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
         for (Kind kind : pieces) {
             for (boolean right : new boolean[] {false, true}) {
                 End end = kind.end(Lie.AS_IS, right);
-                if (gapAfter(end).nanometres() != kerf || !noneFlips && (!sharing || Math.abs(end.lean().nanometres()) != lean)) {
+                if (gapAfter(end).nanometres() != kerf
+                        || !noneFlips && (!sharing || Math.abs(end.lean().nanometres()) != lean)) {
                     return false;
                 }
             }
@@ -426,7 +461,10 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
         return pieces.stream().anyMatch(Kind::flips) || sharesAsItLies();
     }
 
-    /** What fits so, fits in every order that turns each other piece over: the widest gap, less the least that is always shared. */
+    /**
+     * What fits so, fits in every order that turns each other piece over: the widest gap, less the least that is always
+     * shared.
+     */
     StickModel careful() {
         long gapMost = 0;
         long leanLeast = Long.MAX_VALUE;
@@ -438,7 +476,13 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
             }
         }
         long between = gapMost - leanLeast;
-        return StickModel.of(this, pieces.stream().mapToLong(k -> k.length().nanometres() + between).toArray(), between, false);
+        return StickModel.of(
+                this,
+                pieces.stream()
+                        .mapToLong(k -> k.length().nanometres() + between)
+                        .toArray(),
+                between,
+                false);
     }
 
     int[] wanted() {
@@ -446,7 +490,11 @@ public record StickProblem(List<Kind> pieces, List<Stock> stock, Length gap, Len
         locks.forEach(lock -> wanted[lock.piece()] -= lock.count());
         for (int i = 0; i < wanted.length; i++) {
             if (wanted[i] < 0) {
-                throw Refusal.of("stick_problem.piece_is_locked_times", pieces.get(i).name(), (pieces.get(i).count() - wanted[i]), pieces.get(i).count());
+                throw Refusal.of(
+                        "stick_problem.piece_is_locked_times",
+                        pieces.get(i).name(),
+                        (pieces.get(i).count() - wanted[i]),
+                        pieces.get(i).count());
             }
         }
         return wanted;

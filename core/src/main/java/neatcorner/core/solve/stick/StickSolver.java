@@ -19,8 +19,8 @@ import org.jspecify.annotations.Nullable;
  * <ol>
  *   <li>A quick answer: best fit decreasing and filling up stick by stick, the better of several orders
  *       ({@link StickPacking}).</li>
- *   <li>Bounds: what the wood alone costs, and the least cost when patterns may be cut a broken number of times ({@link PatternMaster}),
- *       rounded up to what prices can add up to.</li>
+ *   <li>Bounds: what the wood alone costs, and the least cost when patterns may be cut a broken number of times
+ *     ({@link PatternMaster}), rounded up to what prices can add up to.</li>
  *   <li>Where that linear program takes long, sticks are shaken in between: a few are unloaded and filled anew, so that
  *       what is left over gathers on one stick ({@link Shaking}).</li>
  *   <li>What is paid depends only on how many of each kind of stick are used. The mixes that would be
@@ -73,7 +73,10 @@ public final class StickSolver {
         this.better = better;
         this.step = Math.max(1, model.places().stream().mapToLong(StickModel.Place::cost).reduce(0, Divisor::common));
         this.count = problem.pieces().stream().mapToInt(StickProblem.Kind::count).sum();
-        this.committed = IntStream.range(0, problem.stock().size()).filter(problem::isLockedTo).mapToLong(k -> problem.stock().get(k).cost()).sum();
+        this.committed = IntStream.range(0, problem.stock().size())
+                .filter(problem::isLockedTo)
+                .mapToLong(k -> problem.stock().get(k).cost())
+                .sum();
     }
 
     /**
@@ -85,15 +88,21 @@ public final class StickSolver {
      *         any answer was found
      * @throws Refusal naming the stick that does not hold what is locked to it
      */
-    public static Optional<StickAnswer> solve(StickProblem problem, BooleanSupplier stop, Consumer<StickAnswer> better) {
+    public static Optional<StickAnswer> solve(
+            StickProblem problem, BooleanSupplier stop, Consumer<StickAnswer> better) {
         return new StickSolver(problem, stop, better).solve();
     }
 
-    /** The answer of simple rules, never dearer than best fit decreasing, with the bound the wood alone gives; within milliseconds. */
+    /**
+     * The answer of simple rules, never dearer than best fit decreasing, with the bound the wood alone gives; within
+     * milliseconds.
+     */
     public static Optional<StickAnswer> quick(StickProblem problem) {
         StickSolver solver = new StickSolver(problem, () -> true, _ -> { });
         solver.start(problem.wanted());
-        return solver.best.isEmpty() && solver.bestCost == Long.MAX_VALUE ? Optional.empty() : Optional.of(solver.answer());
+        return solver.best.isEmpty() && solver.bestCost == Long.MAX_VALUE
+                ? Optional.empty()
+                : Optional.of(solver.answer());
     }
 
     private void start(int[] left) {
@@ -106,22 +115,33 @@ public final class StickSolver {
         }
     }
 
-    /** Piece by piece, the longest first, onto the first stick that takes it in some order; empty when there are too many pieces or too few sticks. */
+    /**
+     * Piece by piece, the longest first, onto the first stick that takes it in some order; empty when there are too
+     * many pieces or too few sticks.
+     */
     private Optional<List<Pattern>> firstFit(int[] left, int[] limits) {
         if (count > MOST_FIRST_FIT) {
             return Optional.empty();
         }
         List<int[]> filled = new ArrayList<>();
         List<Integer> places = new ArrayList<>();
-        List<Integer> byCost = IntStream.range(0, limits.length).boxed().sorted(Comparator.comparingDouble(k -> (double) model.cost(k) / Math.max(1, model.room(k)))).toList();
-        for (int kind : IntStream.range(0, left.length).boxed().sorted(Comparator.comparingLong(i -> -model.needs()[i])).toList()) {
+        List<Integer> byCost = IntStream.range(0, limits.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble(k -> (double) model.cost(k) / Math.max(1, model.room(k))))
+                .toList();
+        for (int kind : IntStream.range(0, left.length)
+                .boxed()
+                .sorted(Comparator.comparingLong(i -> -model.needs()[i]))
+                .toList()) {
             for (int n = 0; n < left[kind]; n++) {
                 if (!isAdded(kind, filled, places) && !isOpened(kind, byCost, limits, filled, places)) {
                     return Optional.empty();
                 }
             }
         }
-        return Optional.of(IntStream.range(0, filled.size()).mapToObj(i -> Pattern.of(places.get(i), filled.get(i))).toList());
+        return Optional.of(IntStream.range(0, filled.size())
+                .mapToObj(i -> Pattern.of(places.get(i), filled.get(i)))
+                .toList());
     }
 
     private boolean isAdded(int kind, List<int[]> filled, List<Integer> places) {
@@ -152,7 +172,10 @@ public final class StickSolver {
     private void checkLocks() {
         for (int k = 0; k < problem.stock().size(); k++) {
             if (!laying.holdsLocked(k)) {
-                throw Refusal.of("stick_solver.pieces_locked_stick_do", problem.stock().get(k).name(), problem.stock().get(k).length());
+                throw Refusal.of(
+                        "stick_solver.pieces_locked_stick_do",
+                        problem.stock().get(k).name(),
+                        problem.stock().get(k).length());
             }
         }
     }
@@ -182,9 +205,13 @@ public final class StickSolver {
         if (isDone() && !best.isEmpty() || Arrays.stream(left).allMatch(n -> n == 0)) {
             return;
         }
-        // Where an order is needed, what room alone proves comes first: it is sooner there, and there where orders are too many.
-        for (PatternMaster root : laying.isSure() ? List.of(master(left, sticks))
-                : List.of(new PatternMaster(model, left, sticks, new ArrayList<>(), (_, _) -> true), master(left, sticks))) {
+        // Where an order is needed, what room alone proves comes first: it is sooner there, and there where orders are
+        // too many.
+        for (PatternMaster root : laying.isSure()
+                ? List.of(master(left, sticks))
+                : List.of(
+                        new PatternMaster(model, left, sticks, new ArrayList<>(), (_, _) -> true),
+                        master(left, sticks))) {
             if (solvedBetweenShakes(root) && root.isProven()) {
                 if (root.isShort()) {
                     return;
@@ -281,8 +308,10 @@ public final class StickSolver {
         if (isDone() || !master.solve(stop) || master.isShort() || cost + roundedUp(master.cost()) >= bestCost) {
             return;
         }
-        List<PatternMaster.Used> used = master.used().stream().sorted(Comparator.comparingDouble((PatternMaster.Used u) -> -u.times())
-                .thenComparingLong(u -> -model.filled(u.pattern()))).toList();
+        List<PatternMaster.Used> used = master.used().stream()
+                .sorted(Comparator.comparingDouble((PatternMaster.Used u) -> -u.times())
+                        .thenComparingLong(u -> -model.filled(u.pattern())))
+                .toList();
         quick(careful, left, sticks, Optional.of(stop)).ifPresent(rest -> found(taken, rest));
         int spent = 0;
         Node whole = new Node(left.clone(), sticks.clone(), new ArrayList<>(taken));
@@ -401,7 +430,8 @@ public final class StickSolver {
     private record Node(int[] left, int[] sticks, List<Pattern> taken) {
         /** Takes a pattern up to so many times, as far as pieces and sticks go. */
         void take(Pattern pattern, int most) {
-            int times = pattern.times(left, sticks[pattern.stock()] < 0 ? most : Math.min(most, sticks[pattern.stock()]));
+            int times =
+                    pattern.times(left, sticks[pattern.stock()] < 0 ? most : Math.min(most, sticks[pattern.stock()]));
             pattern.take(left, times);
             if (sticks[pattern.stock()] >= 0) {
                 sticks[pattern.stock()] -= times;
@@ -413,7 +443,8 @@ public final class StickSolver {
     }
 
     /** What is left packed at once by simple rules; empty when they do not fit it all in. */
-    private static Optional<List<Pattern>> quick(StickModel model, int[] left, int[] limits, Optional<BooleanSupplier> thorough) {
+    private static Optional<List<Pattern>> quick(
+            StickModel model, int[] left, int[] limits, Optional<BooleanSupplier> thorough) {
         int size = Arrays.stream(left).sum();
         long[] lengths = new long[size];
         int[] kinds = new int[size];
@@ -435,7 +466,8 @@ public final class StickSolver {
                 forSale.add(stick);
             }
         }
-        StickPacking packing = thorough.map(stop -> new StickPacking(lengths, rack, forSale, StickPacking.THOROUGH, stop))
+        StickPacking packing = thorough.map(
+                        stop -> new StickPacking(lengths, rack, forSale, StickPacking.THOROUGH, stop))
                 .orElseGet(() -> new StickPacking(lengths, rack, forSale));
         return packing.pack().map(filled -> filled.stream().map(f -> {
             int[] counts = new int[left.length];

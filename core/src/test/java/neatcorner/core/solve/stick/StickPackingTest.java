@@ -32,16 +32,21 @@ class StickPackingTest {
         assertThat(layout.stream().flatMap(f -> f.pieces().stream()).sorted().toList())
                 .isEqualTo(IntStream.range(0, pieces.length).boxed().toList());
         for (StickPacking.Filled filled : layout) {
-            assertThat(filled.pieces().stream().mapToLong(i -> pieces[i]).sum()).isLessThanOrEqualTo(filled.stick().room());
+            assertThat(filled.pieces().stream().mapToLong(i -> pieces[i]).sum())
+                    .isLessThanOrEqualTo(filled.stick().room());
         }
         List<StickPacking.Stick> left = new ArrayList<>(rack);
-        layout.stream().map(StickPacking.Filled::stick).filter(s -> s.place() == 0).forEach(s -> assertThat(left.remove(s)).isTrue());
+        layout.stream()
+                .map(StickPacking.Filled::stick)
+                .filter(s -> s.place() == 0)
+                .forEach(s -> assertThat(left.remove(s)).isTrue());
     }
 
     @Property(tries = 500)
-    void neverOverfillsAndNeverLosesToBestFitDecreasing(@ForAll @Size(min = 1, max = 40) List<@IntRange(min = 5, max = 100) Integer> lengths,
-                                                        @ForAll @Size(max = 8) List<@IntRange(min = 20, max = 140) Integer> onRack,
-                                                        @ForAll @Size(min = 1, max = 3) List<@IntRange(min = 100, max = 200) Integer> onSale) {
+    void neverOverfillsAndNeverLosesToBestFitDecreasing(
+            @ForAll @Size(min = 1, max = 40) List<@IntRange(min = 5, max = 100) Integer> lengths,
+            @ForAll @Size(max = 8) List<@IntRange(min = 20, max = 140) Integer> onRack,
+            @ForAll @Size(min = 1, max = 3) List<@IntRange(min = 100, max = 200) Integer> onSale) {
         long[] pieces = lengths.stream().mapToLong(Integer::longValue).toArray();
         List<StickPacking.Stick> rack = onRack.stream().map(StickPackingTest::rack).toList();
         List<StickPacking.Stick> sale = onSale.stream().map(StickPackingTest::sale).toList();
@@ -55,9 +60,13 @@ class StickPackingTest {
 
     /** Against every way there is to share out up to seven pieces: never fewer sticks than the fewest possible. */
     @Property(tries = 150)
-    void isNeverBetterThanPossibleAndSeldomWorse(@ForAll @Size(min = 1, max = 7) List<@IntRange(min = 10, max = 95) Integer> lengths) {
+    void isNeverBetterThanPossibleAndSeldomWorse(
+            @ForAll @Size(min = 1, max = 7) List<@IntRange(min = 10, max = 95) Integer> lengths) {
         long[] pieces = lengths.stream().mapToLong(Integer::longValue).toArray();
-        int found = new StickPacking(LongStream.of(pieces).map(p -> p + 1).toArray(), List.of(), List.of(sale(101))).pack().orElseThrow().size();
+        int found = new StickPacking(LongStream.of(pieces).map(p -> p + 1).toArray(), List.of(), List.of(sale(101)))
+                .pack()
+                .orElseThrow()
+                .size();
         int fewest = fewest(pieces, 0, new long[pieces.length], 0);
         assertThat(found).isBetween(fewest, fewest + 1);
     }
@@ -89,7 +98,9 @@ class StickPackingTest {
 
     @Test
     void takesTheRackBeforeTheShop() {
-        var layout = new StickPacking(new long[] {50, 40}, List.of(rack(60), rack(45)), List.of(sale(200))).pack().orElseThrow();
+        var layout = new StickPacking(new long[] {50, 40}, List.of(rack(60), rack(45)), List.of(sale(200)))
+                .pack()
+                .orElseThrow();
         assertThat(layout).hasSize(2).noneMatch(f -> f.stick().cost() > 0);
     }
 
@@ -101,7 +112,9 @@ class StickPackingTest {
 
     @Test
     void aLongPieceTakesTheLongerStickOnSaleAndTheRestTheShorter() {
-        var layout = new StickPacking(new long[] {150, 40, 40}, List.of(), List.of(sale(90), sale(160))).pack().orElseThrow();
+        var layout = new StickPacking(new long[] {150, 40, 40}, List.of(), List.of(sale(90), sale(160)))
+                .pack()
+                .orElseThrow();
         assertThat(layout.stream().map(f -> f.stick().room()).toList()).containsExactlyInAnyOrder(160L, 90L);
     }
 
@@ -118,9 +131,14 @@ class StickPackingTest {
     @Test
     void thousandsOfDifferentPiecesArePacked() {
         long[] pieces = LongStream.range(0, 12_000).map(i -> 200 + i).toArray();
-        List<StickPacking.Filled> layout = new StickPacking(pieces, List.of(), List.of(sale(40_000)), 50, () -> false).pack().orElseThrow();
+        List<StickPacking.Filled> layout = new StickPacking(pieces, List.of(), List.of(sale(40_000)), 50, () -> false)
+                .pack()
+                .orElseThrow();
         assertThat(layout.stream().mapToInt(f -> f.pieces().size()).sum()).isEqualTo(12_000);
-        assertThat(layout).allSatisfy(f -> assertThat(f.pieces().stream().mapToLong(i -> pieces[i]).sum()).isLessThanOrEqualTo(40_000));
+        assertThat(layout)
+                .allSatisfy(f -> assertThat(
+                                f.pieces().stream().mapToLong(i -> pieces[i]).sum())
+                        .isLessThanOrEqualTo(40_000));
         assertThat(new StickPacking(pieces, List.of(), List.of(sale(40_000)), 50, () -> true).pack()).isPresent();
     }
 }

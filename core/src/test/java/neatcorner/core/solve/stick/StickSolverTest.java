@@ -29,7 +29,10 @@ class StickSolverTest {
         return answer;
     }
 
-    /** Knows only lengths: every piece is made, no stick is overfilled or used more often than there are, the price is right. */
+    /**
+     * Knows only lengths: every piece is made, no stick is overfilled or used more often than there are, the price is
+     * right.
+     */
     private static void check(StickProblem problem, StickAnswer answer) {
         int[] made = new int[problem.pieces().size()];
         int[] used = new int[problem.stock().size()];
@@ -59,8 +62,13 @@ class StickSolverTest {
     }
 
     private static StickProblem problem(Map<Integer, Integer> pieces, List<StickProblem.Stock> stock, int kerf) {
-        return new StickProblem(pieces.entrySet().stream().map(e -> new StickProblem.Kind("p" + e.getKey(), Length.mm(e.getKey()), e.getValue())).toList(),
-                stock, Length.mm(kerf), Length.ZERO);
+        return new StickProblem(
+                pieces.entrySet().stream()
+                        .map(e -> new StickProblem.Kind("p" + e.getKey(), Length.mm(e.getKey()), e.getValue()))
+                        .toList(),
+                stock,
+                Length.mm(kerf),
+                Length.ZERO);
     }
 
     private static StickProblem.Stock sold(int length, long cost) {
@@ -77,7 +85,9 @@ class StickSolverTest {
         int n = 2 + random.nextInt(8);
         int[] lengths = random.ints(n, 150, 700).toArray();
         int kerf = random.nextInt(6);
-        List<StickProblem.Stock> stock = List.of(sold(1000, 100 + random.nextInt(30)), sold(1400, 140 + random.nextInt(30)),
+        List<StickProblem.Stock> stock = List.of(
+                sold(1000, 100 + random.nextInt(30)),
+                sold(1400, 140 + random.nextInt(30)),
                 new StickProblem.Stock("off-cut", Length.mm(400 + random.nextInt(500)), Optional.of(1), 0));
         Map<Integer, Integer> pieces = new TreeMap<>();
         for (int length : lengths) {
@@ -123,7 +133,9 @@ class StickSolverTest {
         return least;
     }
 
-    /** Perfect by construction: sticks of 1000 mm cut in three with nothing left; so many sticks are the best there is. */
+    /**
+     * Perfect by construction: sticks of 1000 mm cut in three with nothing left; so many sticks are the best there is.
+     */
     @ParameterizedTest
     @CsvSource({"20,1", "20,2", "40,3"})
     void threeToAStickWithNothingLeftIsFoundAndProven(int sticks, int seed) {
@@ -140,12 +152,25 @@ class StickSolverTest {
     }
 
     /**
-     * The paper mill of Wikipedia, "Cutting stock problem" (from memory): rolls of 5600 mm, 219 pieces of 13 widths; 73 rolls are the fewest, with 0.401 % waste.
+     * The paper mill of Wikipedia, "Cutting stock problem" (from memory): rolls of 5600 mm, 219 pieces of 13 widths; 73
+     * rolls are the fewest, with 0.401 % waste.
      */
     @Test
     void thePublishedPaperMillTakesSeventyThreeRolls() {
-        Map<Integer, Integer> pieces = Map.ofEntries(Map.entry(1380, 22), Map.entry(1520, 25), Map.entry(1560, 12), Map.entry(1710, 14), Map.entry(1820, 18),
-                Map.entry(1880, 18), Map.entry(1930, 20), Map.entry(2000, 10), Map.entry(2050, 12), Map.entry(2100, 14), Map.entry(2140, 16), Map.entry(2150, 18), Map.entry(2200, 20));
+        Map<Integer, Integer> pieces = Map.ofEntries(
+                Map.entry(1380, 22),
+                Map.entry(1520, 25),
+                Map.entry(1560, 12),
+                Map.entry(1710, 14),
+                Map.entry(1820, 18),
+                Map.entry(1880, 18),
+                Map.entry(1930, 20),
+                Map.entry(2000, 10),
+                Map.entry(2050, 12),
+                Map.entry(2100, 14),
+                Map.entry(2140, 16),
+                Map.entry(2150, 18),
+                Map.entry(2200, 20));
         StickProblem problem = problem(new TreeMap<>(pieces), List.of(sold(5600, 1)), 0);
         StickAnswer answer = solved(problem);
         assertThat(answer.sticks()).hasSize(73);
@@ -174,7 +199,10 @@ class StickSolverTest {
         assertThat(answer.isProven()).isTrue();
     }
 
-    /** Shaken sticks hold the same pieces, none more than it has room for, and what is left over gathers: from sticks hardly filled, none is left but what wood asks for. */
+    /**
+     * Shaken sticks hold the same pieces, none more than it has room for, and what is left over gathers: from sticks
+     * hardly filled, none is left but what wood asks for.
+     */
     @Property(tries = 20)
     void shakingLosesNoPieceAndEmptiesSticks(@ForAll @IntRange(min = 1, max = 100_000) int seed) {
         Random random = new Random(seed);
@@ -205,7 +233,8 @@ class StickSolverTest {
             wood += (double) model.needs()[kind] * wanted[kind];
         }
         assertThat(rounds).as("a stick at a time at the least").isPositive();
-        assertThat(shaking.patterns()).hasSizeBetween((int) Math.ceil(wood / model.room(0)), (int) Math.ceil(wood / model.room(0)) + 1);
+        assertThat(shaking.patterns())
+                .hasSizeBetween((int) Math.ceil(wood / model.room(0)), (int) Math.ceil(wood / model.room(0)) + 1);
     }
 
     /** Never dearer than best fit decreasing, and every better answer on the way is sound. */
@@ -224,25 +253,39 @@ class StickSolverTest {
         assertThat(costs).isSortedAccordingTo(Comparator.reverseOrder());
         assertThat(last.cost()).isEqualTo(costs.getLast());
         int[] again = {0};
-        assertThat(StickSolver.solve(problem, () -> ++again[0] > 3000, _ -> { })).as("same problem, same answer").contains(last);
+        assertThat(StickSolver.solve(problem, () -> ++again[0] > 3000, _ -> {}))
+                .as("same problem, same answer")
+                .contains(last);
     }
 
-    /** Two prices: 10 ft sticks at 14.50 hold seven pieces, 8 ft at 11.80 hold six; 20 pieces beside two off-cuts cost 14.50 · 2 + 11.80. */
+    /**
+     * Two prices: 10 ft sticks at 14.50 hold seven pieces, 8 ft at 11.80 hold six; 20 pieces beside two off-cuts cost
+     * 14.50 · 2 + 11.80.
+     */
     @Test
     void theCheapestMixOfSticksIsFoundThoughNoneIsTheCheapestAlone() {
         List<StickProblem.Stock> stock = List.of(new StickProblem.Stock("8", Length.inches(96), Optional.empty(), 1180),
                 new StickProblem.Stock("10", Length.inches(120), Optional.empty(), 1450),
                 new StickProblem.Stock("off-cut", Length.inches(33, 1, 2), Optional.of(2), 0));
-        StickAnswer answer = solved(new StickProblem(List.of(new StickProblem.Kind("rail", Length.inches(14, 7, 8), 12),
-                new StickProblem.Kind("stile", Length.inches(15, 7, 8), 12)), stock, Length.inches(0, 1, 8), Length.inches(0, 1, 4)));
+        StickAnswer answer = solved(new StickProblem(
+                List.of(
+                        new StickProblem.Kind("rail", Length.inches(14, 7, 8), 12),
+                        new StickProblem.Kind("stile", Length.inches(15, 7, 8), 12)),
+                stock,
+                Length.inches(0, 1, 8),
+                Length.inches(0, 1, 4)));
         assertThat(answer.cost()).isEqualTo(2 * 1450 + 1180);
         assertThat(answer.isProven()).isTrue();
     }
 
-    /** The long piece fits the off-cut alone and pushes all short ones but one on sticks of their own: dear, but possible, and said to be best. */
+    /**
+     * The long piece fits the off-cut alone and pushes all short ones but one on sticks of their own: dear, but
+     * possible, and said to be best.
+     */
     @Test
     void whatPushesManyOthersOffAFreeStickIsStillMade() {
-        List<StickProblem.Stock> stock = List.of(new StickProblem.Stock("off-cut", Length.mm(1000), Optional.of(1), 0), sold(40, 1));
+        List<StickProblem.Stock> stock =
+                List.of(new StickProblem.Stock("off-cut", Length.mm(1000), Optional.of(1), 0), sold(40, 1));
         StickAnswer answer = solved(problem(new TreeMap<>(Map.of(950, 1, 30, 30)), stock, 0));
         assertThat(answer.cost()).isEqualTo(29);
         assertThat(answer.isProven()).isTrue();
@@ -256,7 +299,10 @@ class StickSolverTest {
         check(problem, quick);
         List<StickProblem.Stock> two = List.of(new StickProblem.Stock("two", Length.mm(1000), Optional.of(2), 10));
         assertThat(StickSolver.solve(problem(Map.of(600, 3), two, 3), () -> false, _ -> { })).isEmpty();
-        assertThatExceptionOfType(Refusal.class).isThrownBy(() -> problem(Map.of(1001, 1), two, 3)).withMessageContaining("p1001").withMessageContaining("longer");
+        assertThatExceptionOfType(Refusal.class)
+                .isThrownBy(() -> problem(Map.of(1001, 1), two, 3))
+                .withMessageContaining("p1001")
+                .withMessageContaining("longer");
         assertThatExceptionOfType(Refusal.class).isThrownBy(() -> sold(1000, -5)).withMessageContaining("costs -5");
     }
 }
