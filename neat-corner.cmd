@@ -13,6 +13,7 @@ set "JAR=%HERE%app\target\app-0.1.0.jar"
 set "LIB=%HERE%app\target\lib"
 if not exist "%JAR%" (
     echo neat-corner: building, once; this takes a minute ... 1>&2
+    if exist "%LIB%" rmdir /s /q "%LIB%"
     pushd "%HERE%"
     call mvn -B -q -Dmaven.test.skip=true -pl core,files,app package
     if errorlevel 1 (

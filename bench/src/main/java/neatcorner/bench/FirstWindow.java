@@ -29,7 +29,10 @@ public final class FirstWindow {
                 stage.show();
             });
         } else {
-            Window.open(() -> ShopStore.open(Path.of(args[0]), Clock.systemUTC()), FirstWindow::sayAfterTwoFrames);
+            Window.open(
+                    Path.of(args[0]),
+                    path -> ShopStore.open(path, Clock.systemUTC()),
+                    FirstWindow::sayAfterTwoFrames);
         }
     }
 

@@ -60,6 +60,7 @@ public final class Commands implements Callable<Integer> {
                 return complain(String.valueOf(refused.getMessage()));
             }
         }
+        FaultLog.silence();
         CommandLine line = new CommandLine(new Commands());
         line.setExpandAtFiles(false);
         line.setParameterExceptionHandler((wrong, _) -> complain(String.valueOf(wrong.getMessage())));
@@ -73,20 +74,20 @@ public final class Commands implements Callable<Integer> {
             }
             return failed instanceof Refusal refused
                     ? complain(CommandException.said(refused))
-                    : keepFault(String.join(" ", args), failed);
+                    : keepFault(failed);
         });
         try {
             return line.execute(args);
         } catch (Error fault) {
-            return keepFault(String.join(" ", args), fault);
+            return keepFault(fault);
         }
     }
 
     /** A bug: its trace goes to the log beside the shop, a sentence to the person. */
-    private static int keepFault(String doing, Throwable fault) {
+    private static int keepFault(Throwable fault) {
         Path folder = Optional.ofNullable(ownShop().toAbsolutePath().getParent()).orElse(Path.of("."));
         FaultLog.keepIn(folder);
-        FaultLog.keep(doing, fault);
+        FaultLog.keep("a command", fault);
         System.err.println(
                 "neat-corner: something went wrong in the program itself; nothing was changed. What happened is kept"
                         + " in "
@@ -110,7 +111,7 @@ public final class Commands implements Callable<Integer> {
                     "there is no display to open a window on; see neat-corner --help for what works without one");
         }
         Path file = Optional.ofNullable(shop).orElseGet(Commands::ownShop);
-        Window.open(() -> ShopStore.open(file.toAbsolutePath(), Clock.systemUTC()), () -> { });
+        Window.open(file.toAbsolutePath(), path -> ShopStore.open(path, Clock.systemUTC()), () -> { });
         return WINDOW_OPEN;
     }
 }

@@ -23,7 +23,7 @@ final class DemoCommand implements Callable<Integer> {
         try {
             Path folder = Files.createTempDirectory("neat-corner-demo");
             if (Display.isThere(System.getProperty("os.name"), System.getenv())) {
-                Window.open(() -> Demo.store(folder.resolve("demo.neatcorner"), Clock.systemUTC()), () -> { });
+                Window.open(folder.resolve("demo.neatcorner"), path -> Demo.store(path, Clock.systemUTC()), () -> { });
                 return Commands.WINDOW_OPEN;
             }
             Display.offscreen();

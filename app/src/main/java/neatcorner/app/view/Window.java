@@ -1,14 +1,17 @@
 package neatcorner.app.view;
 
+import java.nio.file.Path;
 import java.time.Clock;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
-import java.util.function.Supplier;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.FaultLog;
 import neatcorner.files.store.ShopStore;
 import neatcorner.files.store.StoreException;
 
@@ -32,10 +35,11 @@ public final class Window {
      *
      * @throws NoDisplay when the toolkit finds no display; the shop is closed again
      */
-    public static void open(Supplier<ShopStore> shop, Runnable whenShown) {
+    public static void open(Path file, Function<Path, ShopStore> shop, Runnable whenShown) {
         CompletableFuture<Desk> desk = CompletableFuture.supplyAsync(() ->
-                new Desk(shop.get(), Clock.systemUTC(), Platform::runLater));
+                new Desk(shop.apply(file), Clock.systemUTC(), Platform::runLater));
         try {
+            FaultLog.keepIn(Optional.ofNullable(file.getParent()).orElse(Path.of(".")));
             Platform.startup(() -> {
                 try {
                     show(desk.join(), whenShown);
@@ -76,6 +80,7 @@ public final class Window {
             }
             desk.close();
         });
+        FaultLog.watch(() -> Platform.runLater(() -> view.say(Labels.get("window.fault"))));
         stage.setOnShown(_ -> whenShown.run());
         stage.show();
         view.focusDrawing();

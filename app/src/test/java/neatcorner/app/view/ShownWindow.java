@@ -10,7 +10,7 @@ final class ShownWindow {
     }
 
     public static void main(String[] args) {
-        Window.open(() -> ShopStore.open(Path.of(args[0]), Clock.systemUTC()), () -> {
+        Window.open(Path.of(args[0]), path -> ShopStore.open(path, Clock.systemUTC()), () -> {
             System.out.println("shown");
             System.exit(0);
         });
