@@ -18,6 +18,9 @@ public record Appearance(Graduation graduation, Palette palette, int textSize) {
     private static final int MOST = 160;
 
     public Appearance {
+        if (palette == Palette.PRINT) {
+            throw new IllegalArgumentException("a window has no print in it");
+        }
         if (textSize < LEAST || textSize > MOST) {
             throw Refusal.of("appearance.text_size_is", textSize);
         }

@@ -7,7 +7,7 @@ import neatcorner.core.recall.Known;
 import neatcorner.core.wood.Species;
 
 /**
- * Colours for the inks, {@code 0xRRGGBB}, the same roles by day and in the evening.
+ * Colours for the inks, {@code 0xRRGGBB}, the same roles by day, in the evening and in print.
  */
 public enum Palette {
     /** Unbleached paper, graphite. */
@@ -15,7 +15,10 @@ public enum Palette {
             0x1E1208, 0xC4DCE6, 0xB9C4CB, 0xEDE9DF, 0xFFFFFF, 0xD9C7A3, 0x6B7480, 0x7A4A22, 0xFFF8EE),
     /** The same bench under a lamp. */
     EVENING(0x1B1F24, 0x252A31, 0xECE7DC, 0xA9B0B8, 0x434A53, 0x8FBDEB, 0x22384F, 0xEE8273, 0x7FC6A0, 0xE3A94F,
-            0x1E1208, 0x4A6977, 0x7D8990, 0xB9B4A8, 0xDAD7D0, 0x8F8165, 0xB4BCC6, 0x5B3413, 0xFFF8EE);
+            0x1E1208, 0x4A6977, 0x7D8990, 0xB9B4A8, 0xDAD7D0, 0x8F8165, 0xB4BCC6, 0x5B3413, 0xFFF8EE),
+    /** Bare paper and a cheap printer, grey perhaps: no tint under words, dark letters, lines that come out. */
+    PRINT(0xFFFFFF, 0xFFFFFF, 0x000000, 0x2E343A, 0x8C8C8C, 0x123F70, 0xFFFFFF, 0x8E2418, 0x1D4F37, 0x704300,
+            0x1E1208, 0xE2EDF2, 0xD5DBDF, 0xF6F4EF, 0xFFFFFF, 0xE6DAC0, 0x4A525C, 0x7A4A22, 0xFFF8EE);
 
     /** How much darker wood is in the evening; more would leave letters on cherry neither dark nor light enough. */
     private static final double DIMMED = 0.08;
@@ -38,8 +41,8 @@ public enum Palette {
             case Paint.Of(Ink ink) -> rgb(ink);
             case Paint.Wood(Species species, Paint.Shade shade) when shade == Paint.Shade.PALE ->
                 mixed(species.colour(), rgb(Ink.PANEL), 0.62);
-            case Paint.Lit lit -> mixed(lit.rgb(), 0x14100C, this == DAY ? 0 : DIMMED);
-            case Paint.Wood wood -> mixed(wood.rgb(), 0x14100C, this == DAY ? 0 : DIMMED);
+            case Paint.Lit lit -> mixed(lit.rgb(), 0x14100C, this == EVENING ? DIMMED : 0);
+            case Paint.Wood wood -> mixed(wood.rgb(), 0x14100C, this == EVENING ? DIMMED : 0);
         };
     }
 

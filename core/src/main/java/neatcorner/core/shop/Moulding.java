@@ -33,6 +33,11 @@ public record Moulding(Section section, List<Sale> sold, List<Sticks> onHand) {
         onHand = onHand.stream().sorted(Comparator.comparing(Sticks::length)).toList();
     }
 
+    /** Whether it comes to the saw ready made: sticks of it lie on the rack, or the shop knows what they cost. */
+    public boolean isKept() {
+        return !onHand.isEmpty() || sold.stream().anyMatch(sale -> sale.price().isPresent());
+    }
+
     /** Whether every length on sale has a price; else the least length is bought, not the least cost. */
     public boolean isPriced() {
         return sold.stream().allMatch(sale -> sale.price().isPresent());

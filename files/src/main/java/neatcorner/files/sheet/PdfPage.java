@@ -16,8 +16,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 
 /**
- * Paints on one page, in points from its top left corner. Colours are those of the day: a sheet is
- * paper.
+ * Paints on one page, in points from its top left corner.
  */
 final class PdfPage {
     /** Middle of a line of text over its baseline, as a share of its size. */
@@ -54,7 +53,7 @@ final class PdfPage {
     }
 
     private static Color colour(Paint paint) {
-        return new Color(Palette.DAY.rgb(paint));
+        return new Color(Palette.PRINT.rgb(paint));
     }
 
     /** Tags are set in figures of {@code tagSize} points. */
@@ -68,7 +67,13 @@ final class PdfPage {
                 }
                 case Mark.Stroke stroke -> stroke(stroke, left, top);
                 case Mark.Text text ->
-                    text(text.at().plus(left, top), text.text(), text.ink(), text.size(), text.bold(), text.anchor());
+                    text(
+                            text.at().plus(left, top),
+                            text.text(),
+                            text.ink(),
+                            Math.max(text.size(), Column.TEXT),
+                            text.bold(),
+                            text.anchor());
                 case Mark.Number number ->
                     number(number.at().plus(left, top), number.numeral(), number.ink(), number.size(), number.anchor());
                 case Mark.Tag tag -> tag(tag, left, top, tagSize);
@@ -155,10 +160,21 @@ final class PdfPage {
         }
         number(at, tag.value(), given ? Ink.GIVEN : Ink.INK, size, Mark.Anchor.MIDDLE);
         if (!tag.caption().isEmpty()) {
-            double wide = face.width(tag.caption(), 8, false) + 4;
-            box(at.x() - wide / 2, at.y() + height / 2, wide, 10, Ink.PANEL);
-            text(at.plus(0, height / 2 + 5), tag.caption(), Ink.SOFT, 8, false, Mark.Anchor.MIDDLE);
+            double wide = face.width(tag.caption(), Column.TEXT, false) + 4;
+            box(at.x() - wide / 2, at.y() + height / 2, wide, 13, Ink.PANEL);
+            text(at.plus(0, height / 2 + 6.5), tag.caption(), Ink.SOFT, Column.TEXT, false, Mark.Anchor.MIDDLE);
         }
+    }
+
+    /** A triangle with a sign of exclamation, so high. */
+    void warning(double x, double top, double size) throws IOException {
+        List<Mark.At> corners = List.of(
+                new Mark.At(x + size * 0.58, top),
+                new Mark.At(x + size * 1.16, top + size),
+                new Mark.At(x, top + size));
+        stroke(new Mark.Stroke(corners, true, Paint.of(Ink.INK), 1.1, Mark.Dash.SOLID), 0, 0);
+        box(x + size * 0.58 - 0.7, top + size * 0.36, 1.4, size * 0.32, Ink.INK);
+        box(x + size * 0.58 - 0.7, top + size * 0.76, 1.4, 1.4, Ink.INK);
     }
 
     void box(double x, double top, double width, double height, Ink ink) throws IOException {

@@ -5,21 +5,27 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.StreamSupport;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Graduation;
+import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.shop.Sticks;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Station;
 import neatcorner.files.Jobs;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -64,8 +70,8 @@ class ShopSheetTest {
                             plain(book.write(plan.hang().hookHeight())),
                             plain(book.write(plan.glue().checks().getFirst())),
                             "swing right");
-            plan.findings().forEach(finding -> assertThat(text).contains(plain(book.say(finding.cure()))));
             String asWritten = plain(new PDFTextStripper().getText(document));
+            plan.findings().forEach(finding -> assertThat(asWritten).contains(plain(book.say(finding.cure()))));
             plan.safety()
                     .forEach(caution -> assertThat(asWritten).contains(plain(book.say(Phrasebook.keyOf(caution)))));
             assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(size.paper().getHeight());
@@ -79,6 +85,49 @@ class ShopSheetTest {
         assertThat(size.paper().getWidth() / 72 * 25.4).isCloseTo(widthMm, org.assertj.core.api.Assertions.within(0.1));
         assertThat(size.paper().getHeight() / 72 * 25.4)
                 .isCloseTo(heightMm, org.assertj.core.api.Assertions.within(0.1));
+    }
+
+    /** Read at arm's length: the library's own reader finds no small type, and nothing beyond the margins. */
+    @ParameterizedTest
+    @EnumSource(SheetSize.class)
+    void nothingIsSetSmallOrRunsOffThePaper(SheetSize size) throws IOException {
+        for (Job job : List.of(Jobs.full(), Jobs.plain(), new Edit.Quantity(40).apply(Jobs.plain()))) {
+            try (PDDocument document = sheet(job, Graduation.INCH_64, size)) {
+                new PDFTextStripper() {
+                    @Override
+                    protected void processTextPosition(TextPosition letter) {
+                        assertThat(letter.getFontSizeInPt()).as(letter.getUnicode()).isGreaterThanOrEqualTo(11);
+                        assertThat(letter.getX()).as(letter.getUnicode()).isGreaterThan(18);
+                        assertThat(letter.getX() + letter.getWidth())
+                                .as(letter.getUnicode())
+                                .isLessThan(size.paper().getWidth() - 18);
+                        assertThat(letter.getY()).as(letter.getUnicode())
+                                .isBetween(18f, size.paper().getHeight() - 18);
+                    }
+                }.getText(document);
+            }
+        }
+    }
+
+    /** A frame of moulding from the rack is one page; nothing is left of it but the steps that all frames have. */
+    @ParameterizedTest
+    @EnumSource(SheetSize.class)
+    void aPlainFrameIsOnePageOnWhitePaper(SheetSize size) throws IOException {
+        Shop shop = Shop.starting().withMouldings(List.of(new Moulding(
+                Jobs.plain().section(), Moulding.USUALLY_SOLD, List.of(new Sticks(Length.inches(96), 2)))));
+        Plan plan = Planner.plan(Jobs.plain(), shop);
+        Phrasebook book = new Phrasebook(Graduation.INCH_16);
+        try (PDDocument document = Loader.loadPDF(ShopSheet.write(plan, book, size))) {
+            assertThat(document.getNumberOfPages()).isOne();
+            String text = plain(new PDFTextStripper().getText(document));
+            plan.safety().stream()
+                    .filter(caution -> caution.station() != Station.SECTION)
+                    .forEach(caution -> assertThat(text).contains(plain(book.say(Phrasebook.keyOf(caution)))));
+            plan.fit().sheets().forEach(sheet -> assertThat(text)
+                    .contains(plain(book.say("sheet.size", sheet.width(), sheet.height()))));
+            BufferedImage image = new PDFRenderer(document).renderImageWithDPI(0, 20);
+            assertThat(image.getRGB(2, 2) & 0xFFFFFF).isEqualTo(0xFFFFFF);
+        }
     }
 
     @Test
