@@ -48,7 +48,7 @@ public final class ShopSheet {
     private static final double STOP = 30;
     private static final double ANGLES = 15;
     private static final double TAGS = 13;
-    /** Pictures are set closer than in the window, that of the frame more so; their letters are as large as all others. */
+    /** Pictures are set closer than in the window, that of the frame most; their letters are as large as all others. */
     private static final double CLOSE = 0.82;
     private static final double CLOSER = 0.68;
     /** Heights of pictures. */
