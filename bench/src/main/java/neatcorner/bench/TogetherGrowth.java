@@ -18,6 +18,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
+import neatcorner.core.phrase.Words;
 import neatcorner.files.json.Document;
 import neatcorner.files.store.ShopStore;
 
@@ -48,7 +49,7 @@ public final class TogetherGrowth {
         List<Document<Job>> patterns = Demo.jobs();
         for (int i = patterns.size(); i < jobs; i++) {
             Document<Job> pattern = patterns.get(i % patterns.size());
-            store.add(pattern.with(pattern.value().withTitle(pattern.value().title() + " " + i)), "new");
+            store.add(pattern.with(pattern.value().withTitle(pattern.value().title() + " " + i)), Words.plain("new"));
         }
         Desk desk = on(() -> new Desk(store, Clock.systemUTC(), this::run));
         long start = System.nanoTime();

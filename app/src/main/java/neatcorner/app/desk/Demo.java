@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.stream.IntStream;
 import neatcorner.core.job.Job;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Shop;
 import neatcorner.files.json.Document;
 import neatcorner.files.store.ShopStore;
@@ -44,7 +45,7 @@ public final class Demo {
     /** A store with the demonstration in it, at a place where none is yet. */
     public static ShopStore store(Path file, Clock clock) {
         ShopStore store = ShopStore.open(file, clock, shop());
-        jobs().forEach(job -> store.add(job, "demonstration"));
+        jobs().forEach(job -> store.add(job, Words.of("job.demonstration")));
         return store;
     }
 }

@@ -31,6 +31,7 @@ import neatcorner.core.joint.FastenerKey;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.MeasureText;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Remedy;
@@ -102,7 +103,7 @@ public final class Desk implements AutoCloseable {
         this.recent = store.setting("recent").map(Desk::paths).orElse(List.of());
         Document<Shop> shop = store.shop();
         if (store.jobs().isEmpty()) {
-            store.add(Document.of(firstJob("First frame", shop.value())), "new job");
+            store.add(Document.of(firstJob("First frame", shop.value())), Words.of("job.begun"));
         }
         List<ShopStore.Listed> jobs = store.jobs();
         String last = store.setting("job").orElse("");
@@ -158,7 +159,7 @@ public final class Desk implements AutoCloseable {
                         new Edit.Cut(after.job().value().choices().cutting().withMade(sheets, made.get(inHand))));
             }
             state = after;
-            String words = book.say(booking.edit().words());
+            Words words = booking.edit().words();
             Document<Job> mine = after.job();
             Document<Shop> shop = after.shop();
             write(() -> {
@@ -378,7 +379,7 @@ public final class Desk implements AutoCloseable {
                 return Optional.empty();
             }
             state = after;
-            String words = book.say(edit.words());
+            Words words = edit.words();
             write(() -> store.save(after.jobId(), after.job(), words));
             cuts.search();
             changed();
@@ -398,7 +399,7 @@ public final class Desk implements AutoCloseable {
         try {
             DeskState after = state.edited(edit, improver.answers());
             state = after;
-            String words = book.say(edit.words());
+            Words words = edit.words();
             write(() -> store.saveShop(after.shop(), words));
             cuts.search();
             changed();
@@ -449,10 +450,10 @@ public final class Desk implements AutoCloseable {
     /** A new job, taken up at once. */
     public void newJob() {
         Document<Job> document = Document.of(firstJob(book.say("desk.new_job", jobs().size() + 1), shop()));
-        takenUp(document, "new job");
+        takenUp(document, Words.of("job.begun"));
     }
 
-    private void takenUp(Document<Job> document, String words) {
+    private void takenUp(Document<Job> document, Words words) {
         ask(() -> store.add(document, words)).ifPresent(id -> {
             state = state.withJobs(Stream.concat(
                                     jobs().stream(),
@@ -537,7 +538,7 @@ public final class Desk implements AutoCloseable {
         try {
             Document<Job> document = Document.readJob(text);
             Planner.plan(document.value(), shop());
-            takenUp(document, "taken in from a file");
+            takenUp(document, Words.of("shop.taken_in"));
             return Optional.empty();
         } catch (Refusal refused) {
             return Optional.of(said(refused));

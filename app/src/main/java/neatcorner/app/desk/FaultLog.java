@@ -19,6 +19,12 @@ import org.slf4j.LoggerFactory;
  * may hold a path or a customer's name, are left out. What libraries warn of goes there too.
  */
 public final class FaultLog {
+    static {
+        // Named, it is not looked for in every library at each start.
+        System.setProperty("slf4j.provider", "org.slf4j.jul.JULServiceProvider");
+        System.setProperty("slf4j.internal.verbosity", "ERROR");
+    }
+
     private static final Logger LOG = LoggerFactory.getLogger("neatcorner");
     private static final java.util.logging.Logger EVERYTHING = LogManager.getLogManager().getLogger("");
     private static final int BYTES = 256 * 1024;

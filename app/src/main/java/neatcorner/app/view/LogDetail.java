@@ -50,7 +50,11 @@ final class LogDetail extends Panel {
         boolean undone = false;
         for (Revision revision : desk.history()) {
             events.add(new LogDrawing.Event(
-                    revision.at().getEpochSecond(), TIME.format(revision.at()), revision.words(), false, undone));
+                    revision.at().getEpochSecond(),
+                    TIME.format(revision.at()),
+                    desk.book().say(revision.words()),
+                    false,
+                    undone));
             undone |= revision.current();
         }
         for (Note note : desk.plan().job().notes()) {
@@ -79,7 +83,8 @@ final class LogDetail extends Panel {
         for (Revision revision : all.reversed().stream().limit(SHOWN).toList()) {
             undone |= revision.current();
             var row = spread(
-                    text(revision.words(), undone ? "plain" : "undone"), text(TIME.format(revision.at()), "soft"));
+                    text(book().say(revision.words()), undone ? "plain" : "undone"),
+                    text(TIME.format(revision.at()), "soft"));
             if (revision.current()) {
                 row.getStyleClass().add("current");
             }

@@ -40,7 +40,6 @@ import neatcorner.core.report.Remedy;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Station;
-import neatcorner.files.store.Revision;
 import neatcorner.files.store.ShopFolder;
 import neatcorner.files.store.ShopStore;
 import neatcorner.files.store.StoreException;
@@ -92,8 +91,12 @@ class DeskTest {
             desk.redo();
             assertThat(width(desk)).isEqualTo(Length.inches(14));
             assertThat(desk.history())
-                    .extracting(Revision::words)
+                    .extracting(revision -> desk.book().say(revision.words()))
                     .containsExactly("demonstration", "glass, wide: 14\"");
+            desk.look(desk.appearance().with(Graduation.MM_TENTH));
+            assertThat(desk.book().say(desk.history().getLast().words()))
+                    .as("it is told in the units in use")
+                    .isEqualTo("glass, wide: 355.6 mm");
         }
     }
 

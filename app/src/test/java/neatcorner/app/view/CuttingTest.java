@@ -126,7 +126,7 @@ class CuttingTest extends OnTheDemo {
         assertThat(before).isPositive();
         assertThat(texts("#detail")).anySatisfy(text -> assertThat(text).contains("kept as C-13"));
         go(Station.LOG);
-        assertThat(on(() -> desk.history().getLast().words())).contains("booked out");
+        assertThat(on(() -> desk.book().say(desk.history().getLast().words()))).contains("booked out");
     }
 
     /** Where the sticks were drawn they are drawn again, at the station one is at. */

@@ -84,7 +84,7 @@ class MainViewTest extends OnTheDemo {
         robot.push(KeyCode.ENTER);
         settle();
         assertThat(plan().frame().width(Line.OUTSIDE)).isEqualTo(Length.inches(17, 3, 8));
-        assertThat(on(() -> desk.history().getLast().words())).contains("14 1/2");
+        assertThat(on(() -> desk.book().say(desk.history().getLast().words()))).contains("14 1/2");
     }
 
     @Test

@@ -60,6 +60,11 @@ final class Fields {
         return has(name) && node.get(name).isObject();
     }
 
+    /** Whatever stands there; throws when it is missing. */
+    JsonNode any(String name) {
+        return get(name);
+    }
+
     private JsonNode get(String name) {
         if (!has(name)) {
             throw new FormatException(path(name), Words.of("refused.fields.is_missing"));

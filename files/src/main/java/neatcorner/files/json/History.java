@@ -18,7 +18,8 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public record History(List<Edit> edits, int current) {
     private static final String FORMAT = "neat-corner history";
-    private static final int VERSION = 1;
+    /** From version 2 on, words may be data. */
+    private static final int VERSION = 2;
 
     public History {
         edits = List.copyOf(edits);
@@ -31,15 +32,15 @@ public record History(List<Edit> edits, int current) {
      * One edit with the whole text it left.
      *
      * @param at    when it was made, to the second
-     * @param words what it did, as it was said then
+     * @param words what it did
      * @param step  the number of the step it was done in with edits of other documents; empty where it stands alone
      * @param text  of the document after it
      */
-    public record Edit(Instant at, String words, Optional<Integer> step, String text) {
+    public record Edit(Instant at, Words words, Optional<Integer> step, String text) {
     }
 
     /** A document that was made just now. */
-    public static History started(Instant at, String words, String text) {
+    public static History started(Instant at, Words words, String text) {
         return new History(List.of(new Edit(at, words, Optional.empty(), text)), 1);
     }
 
@@ -49,7 +50,7 @@ public record History(List<Edit> edits, int current) {
     }
 
     /** With one edit more, after where the document stands; what had been undone is gone. */
-    public History then(Instant at, String words, String text) {
+    public History then(Instant at, Words words, String text) {
         List<Edit> longer = new ArrayList<>(edits.subList(0, current));
         longer.add(new Edit(at, words, Optional.empty(), text));
         return new History(longer, longer.size());
@@ -62,7 +63,8 @@ public record History(List<Edit> edits, int current) {
         String before = "";
         for (Edit edit : edits) {
             TextChange change = TextChange.between(before, edit.text());
-            ObjectNode item = list.addObject().put("at", edit.at().toString()).put("words", edit.words());
+            ObjectNode item = list.addObject().put("at", edit.at().toString());
+            item.set("words", WordsJson.node(edit.words()));
             edit.step().ifPresent(step -> item.put("step", step));
             item.put("keep_start", change.keepStart()).put("keep_end", change.keepEnd()).put("text", change.text());
             before = edit.text();
@@ -76,7 +78,7 @@ public record History(List<Edit> edits, int current) {
         if (!fields.text("format").equals(FORMAT)) {
             throw new FormatException("format", Words.of("refused.history.is", fields.text("format"), FORMAT));
         }
-        if (fields.whole("version") != VERSION) {
+        if (fields.whole("version") < 1 || fields.whole("version") > VERSION) {
             throw new FormatException(
                     "version", Words.of("refused.history.is_this_version_reads", fields.whole("version"), VERSION));
         }
@@ -87,11 +89,16 @@ public record History(List<Edit> edits, int current) {
                             .of(before[0]);
                     return new Edit(
                             time(item),
-                            item.text("words"),
+                            words(item),
                             item.has("step") ? Optional.of(item.whole("step")) : Optional.empty(),
                             before[0]);
                 }),
                 fields.whole("current")));
+    }
+
+    private static Words words(Fields item) {
+        return WordsJson.of(item.any("words"))
+                .orElseThrow(() -> new FormatException(item.path("words"), Words.of("refused.history.words")));
     }
 
     private static Instant time(Fields item) {

@@ -64,7 +64,7 @@ public final class PlanJson {
     private static void figure(Figure<?> figure, ObjectNode node) {
         node.put("station", figure.key().station().id());
         node.put("name", BOOK.say(figure.name()));
-        quantity(figure.value(), node);
+        QuantityJson.write(figure.value(), node);
         node.put("origin", Fields.name(figure.origin()));
         node.put("rounding", Fields.name(figure.rounding()));
         if (!figure.working().lines().isEmpty()) {
@@ -73,25 +73,10 @@ public final class PlanJson {
                 ObjectNode item = lines.addObject();
                 item.put("step", line.step().sign());
                 item.put("words", BOOK.say(line.words()));
-                quantity(line.amount(), item);
+                QuantityJson.write(line.amount(), item);
             }
         }
         figure.working().note().ifPresent(note -> node.put("note", BOOK.say(note)));
-    }
-
-    private static void quantity(Quantity quantity, ObjectNode node) {
-        switch (quantity) {
-            case Length length -> node.put("mm", length.toExactMm());
-            case Angle angle -> node.put("degrees", angle.toDegrees());
-            case Area area -> node.put("mm2", area.mm2());
-            case Volume volume -> node.put("mm3", volume.mm3());
-            case SecondMoment moment -> node.put("mm4", moment.mm4());
-            case Mass mass -> node.put("kg", mass.toKg());
-            case Force force -> node.put("newtons", force.newtons());
-            case Count count -> node.put("count", count.value());
-            case Share share -> node.put("percent", share.toPercent());
-            case Money money -> node.put("minor", money.minor()).put("currency", money.sign());
-        }
     }
 
     private static void member(Member member, ObjectNode node) {
@@ -179,7 +164,7 @@ public final class PlanJson {
         node.put("station", finding.station().id());
         node.put("what", BOOK.say(finding.what()));
         node.put("cure", BOOK.say(finding.cure()));
-        finding.amount().ifPresent(amount -> quantity(amount, node.putObject("amount")));
+        finding.amount().ifPresent(amount -> QuantityJson.write(amount, node.putObject("amount")));
         finding.remedy().ifPresent(remedy -> node.put("remedy", BOOK.say(remedy.words())));
     }
 }

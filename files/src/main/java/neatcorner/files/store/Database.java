@@ -15,10 +15,8 @@ import org.sqlite.JDBC;
 /** One connection to an SQLite file, with the few ways of asking it that a shop needs. */
 final class Database implements AutoCloseable {
     static {
-        // The logging behind the driver says nothing here; named, its provider is not looked for in every library at
-        // each start.
-        System.setProperty("slf4j.provider", "org.slf4j.nop.NOPServiceProvider");
-        System.setProperty("slf4j.internal.verbosity", "WARN");
+        // Whoever uses this module alone need not be told that nobody listens to what the driver logs.
+        System.setProperty("slf4j.internal.verbosity", "ERROR");
     }
 
     private final Connection connection;

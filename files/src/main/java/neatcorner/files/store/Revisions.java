@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
+import neatcorner.files.json.WordsJson;
 import org.jspecify.annotations.Nullable;
 
 /** The texts of documents, edit after edit: kept as differences from one another, put together when they are read. */
@@ -80,7 +82,7 @@ final class Revisions {
     }
 
     /** Keeps the text after an edit. */
-    void add(String id, int number, Instant at, String words, String body, @Nullable Integer step) throws SQLException {
+    void add(String id, int number, Instant at, Words words, String body, @Nullable Integer step) throws SQLException {
         Optional<String> difference = difference(id, number, body);
         database.update(
                 "INSERT INTO revision (document, number, made_at, words, body, step, base, checksum) VALUES (?, ?, ?,"
@@ -88,7 +90,7 @@ final class Revisions {
                 id,
                 number,
                 at.truncatedTo(ChronoUnit.SECONDS).toString(),
-                words,
+                WordsJson.write(words),
                 RevisionText.packed(difference.orElse(body)),
                 step,
                 difference.isPresent() ? number - 1 : null,
@@ -121,7 +123,10 @@ final class Revisions {
         return database.list(
                 "SELECT number, made_at, words FROM revision WHERE document = ? ORDER BY number",
                 row -> new Revision(
-                        row.getInt(1), Instant.parse(row.getString(2)), row.getString(3), row.getInt(1) == current),
+                        row.getInt(1),
+                        Instant.parse(row.getString(2)),
+                        WordsJson.read(row.getString(3)),
+                        row.getInt(1) == current),
                 id);
     }
 }

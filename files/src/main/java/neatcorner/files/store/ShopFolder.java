@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import neatcorner.core.job.Job;
+import neatcorner.core.phrase.Words;
 import neatcorner.files.disk.WholeFile;
 import neatcorner.files.json.Document;
 import neatcorner.files.json.FormatException;
@@ -132,7 +133,7 @@ public final class ShopFolder {
         Optional<History> kept = Files.isRegularFile(beside)
                 ? Optional.of(said(beside, () -> History.read(WholeFile.readText(beside, LARGEST))))
                 : Optional.empty();
-        String words = "taken in from a file";
+        Words words = Words.of("shop.taken_in");
         return kept.map(history -> history.now().equals(text) ? history : history.then(clock.instant(), words, text))
                 .orElseGet(() -> History.started(clock.instant(), words, text));
     }

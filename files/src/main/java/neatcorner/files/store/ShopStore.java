@@ -14,10 +14,12 @@ import java.util.UUID;
 import java.util.function.Function;
 import neatcorner.core.job.Job;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Shop;
 import neatcorner.files.json.Document;
 import neatcorner.files.json.FormatException;
 import neatcorner.files.json.History;
+import neatcorner.files.json.WordsJson;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -108,7 +110,10 @@ public final class ShopStore implements AutoCloseable {
         database.execute("PRAGMA foreign_keys = ON");
         ShopFile.bringUpToDate(database, file);
         if (database.number("SELECT count(*) FROM document WHERE id = 'shop'") == 0) {
-            insert(new Listed(SHOP, "", ""), "shop", History.started(clock.instant(), "shop opened", start.text()));
+            insert(
+                    new Listed(SHOP, "", ""),
+                    "shop",
+                    History.started(clock.instant(), Words.of("shop.opened"), start.text()));
         }
     }
 
@@ -239,7 +244,7 @@ public final class ShopStore implements AutoCloseable {
     }
 
     /** Adds a job and returns its name in the store. */
-    public String add(Document<Job> job, String words) {
+    public String add(Document<Job> job, Words words) {
         return add(Listed.of("", job.value()), History.started(clock.instant(), words, job.text()));
     }
 
@@ -290,7 +295,7 @@ public final class ShopStore implements AutoCloseable {
     }
 
     /** A revision as it is listed, with the step it was done in. */
-    private record Listing(int number, Instant at, String words, Optional<Integer> step) {
+    private record Listing(int number, Instant at, Words words, Optional<Integer> step) {
     }
 
     /** All that was done to a document, with its texts; damaged edits are left out, and told among the notices. */
@@ -304,7 +309,7 @@ public final class ShopStore implements AutoCloseable {
                     row -> new Listing(
                             row.getInt(1),
                             Instant.parse(row.getString(2)),
-                            row.getString(3),
+                            WordsJson.read(row.getString(3)),
                             Optional.ofNullable((Integer) row.getObject(4))),
                     id)) {
                 try {
@@ -312,7 +317,7 @@ public final class ShopStore implements AutoCloseable {
                             new History.Edit(listed.at, listed.words, listed.step, revisions.text(id, listed.number)));
                 } catch (StoreException | IndexOutOfBoundsException | Refusal damaged) {
                     revisions.forget(id);
-                    notices.add("An edit of " + named(id) + " is damaged and was left out: " + listed.words + ".");
+                    notices.add("Edit " + listed.number + " of " + named(id) + " is damaged and was left out.");
                 }
                 current = listed.number <= stands ? edits.size() : current;
             }
@@ -335,23 +340,23 @@ public final class ShopStore implements AutoCloseable {
     }
 
     /** Commits an edit of a job. What had been undone can no longer be redone. */
-    public void save(String id, Document<Job> job, String words) {
+    public void save(String id, Document<Job> job, Words words) {
         append(Listed.of(id, job.value()), job.text(), words);
     }
 
     /** Commits an edit of the shop. */
-    public void saveShop(Document<Shop> shop, String words) {
+    public void saveShop(Document<Shop> shop, Words words) {
         append(new Listed(SHOP, "", ""), shop.text(), words);
     }
 
-    private void append(Listed listed, String body, String words) {
+    private void append(Listed listed, String body, Words words) {
         guarded("save", () -> {
             inTransaction(() -> append(listed, body, words, null));
             return listed;
         });
     }
 
-    private void append(Listed listed, String body, String words, @Nullable Integer step) throws SQLException {
+    private void append(Listed listed, String body, Words words, @Nullable Integer step) throws SQLException {
         String id = listed.id();
         int now = current(id);
         database.update("DELETE FROM revision WHERE document = ? AND number > ?", id, now);
@@ -365,7 +370,7 @@ public final class ShopStore implements AutoCloseable {
     }
 
     /** Commits an edit of the shop and of jobs that is one step: it is undone as one. */
-    public void saveTogether(Document<Shop> shop, Map<String, Document<Job>> jobs, String words) {
+    public void saveTogether(Document<Shop> shop, Map<String, Document<Job>> jobs, Words words) {
         guarded("save the shop with jobs", () -> {
             inTransaction(() -> {
                 int step = database.number("SELECT coalesce(max(step), 0) + 1 FROM revision");
@@ -385,7 +390,7 @@ public final class ShopStore implements AutoCloseable {
      * @param leftAlone how many other documents of the same step have been edited since, and stay as they are
      * @param done      whether anything was moved: what was one step is not done again by halves
      */
-    public record Moved(String words, int leftAlone, boolean done) {
+    public record Moved(Words words, int leftAlone, boolean done) {
     }
 
     /** One edit back, with all that was done in the same step; empty at the first revision. */

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
+import neatcorner.core.phrase.Words;
 import neatcorner.files.Jobs;
 import neatcorner.files.json.Document;
 
@@ -15,7 +16,7 @@ final class EditingProcess {
     public static void main(String[] args) {
         ShopStore store = ShopStore.open(Path.of(args[0]), Clock.systemUTC());
         if (store.jobs().isEmpty()) {
-            store.add(Document.of(Jobs.plain()), "new");
+            store.add(Document.of(Jobs.plain()), Words.plain("new"));
         }
         String id = store.jobs().getFirst().id();
         int edit = store.history(id).size() - 1;
@@ -23,7 +24,7 @@ final class EditingProcess {
         while (true) {
             Document<Job> job = store.job(id);
             edit++;
-            store.save(id, job.with(new Edit.Name("edit " + edit).apply(job.value())), "edit " + edit);
+            store.save(id, job.with(new Edit.Name("edit " + edit).apply(job.value())), Words.plain("edit " + edit));
             System.out.println(edit);
         }
     }

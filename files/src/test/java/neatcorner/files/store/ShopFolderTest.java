@@ -16,6 +16,7 @@ import java.util.Optional;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.files.Jobs;
@@ -46,13 +47,13 @@ class ShopFolderTest {
         shop = folder.resolve("shop.neatcorner");
         out = folder.resolve("open");
         try (ShopStore store = ShopStore.open(shop, NOON)) {
-            first = store.add(Document.of(Jobs.full()), "new");
-            second = store.add(Document.of(Jobs.plain()), "new");
-            store.save(first, titled(store.job(first), "Second title"), "title");
+            first = store.add(Document.of(Jobs.full()), Words.plain("new"));
+            second = store.add(Document.of(Jobs.plain()), Words.plain("new"));
+            store.save(first, titled(store.job(first), "Second title"), Words.plain("title"));
             Document<Shop> play = store.shop()
                     .with(new ShopEdit.SetHabit(Habit.PLAY, Length.mm(2))
                             .apply(store.shop().value()));
-            store.saveTogether(play, Map.of(first, titled(store.job(first), "Cut")), "cut");
+            store.saveTogether(play, Map.of(first, titled(store.job(first), "Cut")), Words.plain("cut"));
             store.undo(first);
             store.putAway(second, true);
             ShopFolder.write(store, out);
@@ -135,7 +136,7 @@ class ShopFolderTest {
             assertThat(store.isReadOnly()).isTrue();
             assertThat(store.notices()).singleElement().asString().contains("nothing is saved");
             assertThat(store.job(first).value().title()).isEqualTo("Second title");
-            assertThatThrownBy(() -> store.save(first, titled(store.job(first), "x"), "title"))
+            assertThatThrownBy(() -> store.save(first, titled(store.job(first), "x"), Words.plain("title")))
                     .isInstanceOf(StoreException.class)
                     .hasMessageContaining("may not be written");
         }
@@ -146,7 +147,7 @@ class ShopFolderTest {
     void aHistoryOfAnyTextsIsReadAsItWasWritten(
             @ForAll @Size(min = 1, max = 8) List<@StringLength(max = 30) String> texts) {
         List<History.Edit> edits = texts.stream()
-                .map(text -> new History.Edit(NOON.instant(), "edit", Optional.empty(), text))
+                .map(text -> new History.Edit(NOON.instant(), Words.plain("edit"), Optional.empty(), text))
                 .toList();
         History history = new History(edits, 1 + texts.size() / 2);
         assertThat(History.read(history.text())).isEqualTo(history);
@@ -154,7 +155,7 @@ class ShopFolderTest {
 
     @Test
     void aHistoryThatKeepsMoreThanThereWasIsRefused() {
-        String text = History.started(NOON.instant(), "new", "abc")
+        String text = History.started(NOON.instant(), Words.plain("new"), "abc")
                 .text()
                 .replaceFirst("\"keep_start\"\\s*:\\s*0", "\"keep_start\": 9");
         assertThatThrownBy(() -> History.read(text))

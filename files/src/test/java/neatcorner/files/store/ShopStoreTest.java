@@ -25,6 +25,7 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
 import neatcorner.core.rack.Rack;
 import neatcorner.core.rack.RackItem;
@@ -69,13 +70,13 @@ class ShopStoreTest {
         String id;
         try (ShopStore store = open()) {
             Document<Job> job = Document.of(Jobs.full());
-            id = store.add(job, "new");
-            store.save(id, named(job, "Renamed"), "title");
+            id = store.add(job, Words.plain("new"));
+            store.save(id, named(job, "Renamed"), Words.plain("title"));
             store.saveShop(
                     store.shop()
                             .with(new ShopEdit.SetHabit(Habit.PLAY, Length.mm(2))
                                     .apply(store.shop().value())),
-                    "play");
+                    Words.plain("play"));
             store.setting("appearance", "x");
             store.setting("appearance", "y");
         }
@@ -93,20 +94,21 @@ class ShopStoreTest {
     void whatWasDoneTogetherIsUndoneTogether() {
         try (ShopStore store = open()) {
             Document<Job> job = Document.of(Jobs.plain());
-            String one = store.add(job, "new");
-            String two = store.add(job, "new");
+            String one = store.add(job, Words.plain("new"));
+            String two = store.add(job, Words.plain("new"));
             Document<Shop> before = store.shop();
             Document<Shop> after = before.with(
                     before.value().withHabits(before.value().habits().with(Habit.PLAY, Length.mm(3))));
-            store.saveTogether(after, Map.of(one, named(job, "cut one"), two, named(job, "cut two")), "cut");
-            assertThat(store.undo(two)).contains(new ShopStore.Moved("cut", 0, true));
+            store.saveTogether(
+                    after, Map.of(one, named(job, "cut one"), two, named(job, "cut two")), Words.plain("cut"));
+            assertThat(store.undo(two)).contains(new ShopStore.Moved(Words.plain("cut"), 0, true));
             assertThat(store.jobs()).extracting(ShopStore.Listed::title).containsExactly("Plain", "Plain");
             assertThat(store.shop().value()).isEqualTo(before.value());
-            assertThat(store.redo(ShopStore.shopId())).contains(new ShopStore.Moved("cut", 0, true));
+            assertThat(store.redo(ShopStore.shopId())).contains(new ShopStore.Moved(Words.plain("cut"), 0, true));
             assertThat(store.job(one).value().title()).isEqualTo("cut one");
             assertThat(store.job(two).value().title()).isEqualTo("cut two");
-            store.save(two, named(job, "edited since"), "edit");
-            assertThat(store.undo(one)).contains(new ShopStore.Moved("cut", 1, true));
+            store.save(two, named(job, "edited since"), Words.plain("edit"));
+            assertThat(store.undo(one)).contains(new ShopStore.Moved(Words.plain("cut"), 1, true));
             assertThat(store.job(two).value().title()).isEqualTo("edited since");
             assertThat(store.shop().value()).isEqualTo(before.value());
         }
@@ -117,23 +119,26 @@ class ShopStoreTest {
         String id;
         try (ShopStore store = open()) {
             Document<Job> job = Document.of(Jobs.plain());
-            id = store.add(job, "new");
-            store.save(id, named(job, "one"), "to one");
-            store.save(id, named(job, "two"), "to two");
-            assertThat(store.undo(id)).contains(new ShopStore.Moved("to two", 0, true));
+            id = store.add(job, Words.plain("new"));
+            store.save(id, named(job, "one"), Words.plain("to one"));
+            store.save(id, named(job, "two"), Words.plain("to two"));
+            assertThat(store.undo(id)).contains(new ShopStore.Moved(Words.plain("to two"), 0, true));
         }
         try (ShopStore store = open()) {
             assertThat(store.job(id).value().title()).isEqualTo("one");
-            assertThat(store.redo(id)).contains(new ShopStore.Moved("to two", 0, true));
+            assertThat(store.redo(id)).contains(new ShopStore.Moved(Words.plain("to two"), 0, true));
             assertThat(store.redo(id)).isEmpty();
-            assertThat(store.undo(id)).contains(new ShopStore.Moved("to two", 0, true));
-            assertThat(store.undo(id)).contains(new ShopStore.Moved("to one", 0, true));
+            assertThat(store.undo(id)).contains(new ShopStore.Moved(Words.plain("to two"), 0, true));
+            assertThat(store.undo(id)).contains(new ShopStore.Moved(Words.plain("to one"), 0, true));
             assertThat(store.undo(id)).isEmpty();
             assertThat(store.jobs().getFirst().title()).isEqualTo("Plain");
-            store.save(id, named(store.job(id), "three"), "to three");
+            store.save(id, named(store.job(id), "three"), Words.plain("to three"));
             assertThat(store.redo(id)).isEmpty();
-            assertThat(store.history(id)).extracting(Revision::words).containsExactly("new", "to three");
-            assertThat(store.history(id).getLast()).isEqualTo(new Revision(2, NOON.instant(), "to three", true));
+            assertThat(store.history(id))
+                    .extracting(Revision::words)
+                    .containsExactly(Words.plain("new"), Words.plain("to three"));
+            assertThat(store.history(id).getLast())
+                    .isEqualTo(new Revision(2, NOON.instant(), Words.plain("to three"), true));
         }
     }
 
@@ -142,8 +147,8 @@ class ShopStoreTest {
         try (ShopStore store = open()) {
             Document<Job> foreign = Document.readJob(
                     Document.of(Jobs.plain()).text().replaceFirst("\"title\"", "\"mood\" : 1, \"title\""));
-            String id = store.add(foreign, "new");
-            store.save(id, named(store.job(id), "again"), "title");
+            String id = store.add(foreign, Words.plain("new"));
+            store.save(id, named(store.job(id), "again"), Words.plain("title"));
             assertThat(store.job(id).text()).contains("\"mood\" : 1");
         }
     }
@@ -155,7 +160,7 @@ class ShopStoreTest {
                     .isInstanceOf(StoreException.class)
                     .hasMessageContaining("open in another window")
                     .hasMessageContaining(file().toString());
-            first.add(Document.of(Jobs.plain()), "new");
+            first.add(Document.of(Jobs.plain()), Words.plain("new"));
         }
         try (ShopStore again = open()) {
             assertThat(again.jobs()).hasSize(1);
@@ -222,7 +227,7 @@ class ShopStoreTest {
         }
         try (ShopStore store = open()) {
             assertThat(store.job("job-1").value()).isEqualTo(Jobs.full());
-            store.save("job-1", named(store.job("job-1"), "New name"), "title");
+            store.save("job-1", named(store.job("job-1"), "New name"), Words.plain("title"));
         }
         try (ShopStore store = open()) {
             assertThat(store.job("job-1").value().title()).isEqualTo("New name");
@@ -236,9 +241,9 @@ class ShopStoreTest {
     void aDamagedRevisionFallsBackToTheOneBefore() throws Exception {
         String id;
         try (ShopStore store = open()) {
-            id = store.add(Document.of(Jobs.full()), "new");
-            store.save(id, named(store.job(id), "Good"), "title");
-            store.save(id, named(store.job(id), "Spoilt"), "title");
+            id = store.add(Document.of(Jobs.full()), Words.plain("new"));
+            store.save(id, named(store.job(id), "Good"), Words.plain("title"));
+            store.save(id, named(store.job(id), "Spoilt"), Words.plain("title"));
         }
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
                 var statement = connection.createStatement()) {
@@ -276,7 +281,7 @@ class ShopStoreTest {
     @Test
     void aBackupOfAnOpenShopIsWhole() {
         try (ShopStore store = open()) {
-            String id = store.add(Document.of(Jobs.full()), "new");
+            String id = store.add(Document.of(Jobs.full()), Words.plain("new"));
             Path copy = folder.resolve("copy.neatcorner");
             ShopStore.backup(file(), copy);
             try (ShopStore copied = ShopStore.open(copy, NOON)) {
@@ -309,13 +314,13 @@ class ShopStoreTest {
                         "shelf " + i % 7))
                 .toList();
         try (ShopStore store = open()) {
-            store.saveShop(store.shop().with(store.shop().value().withRack(new Rack(items))), "rack");
+            store.saveShop(store.shop().with(store.shop().value().withRack(new Rack(items))), Words.plain("rack"));
             for (int i = 2; i <= 200; i++) {
                 store.saveShop(
                         store.shop()
                                 .with(new ShopEdit.Shelve(List.of(((Sheet) items.get(500)).withCount(i)))
                                         .apply(store.shop().value())),
-                        "count");
+                        Words.plain("count"));
             }
             int whole = store.shop().text().length();
             store.compact();
@@ -335,7 +340,7 @@ class ShopStoreTest {
     @Test
     void aJobThatIsTakenOutIsGoneWithItsHistory() throws Exception {
         try (ShopStore store = open()) {
-            String id = store.add(Document.of(Jobs.plain()), "new");
+            String id = store.add(Document.of(Jobs.plain()), Words.plain("new"));
             store.remove(id);
             assertThat(store.jobs()).isEmpty();
             assertThatThrownBy(() -> store.job(id)).isInstanceOf(StoreException.class);
@@ -351,7 +356,7 @@ class ShopStoreTest {
     @Test
     void thousandsOfJobsAreListedWithoutBeingRead() throws Exception {
         try (ShopStore store = open()) {
-            store.add(Document.of(Jobs.plain()), "new");
+            store.add(Document.of(Jobs.plain()), Words.plain("new"));
         }
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file());
                 var statement = connection.createStatement()) {
