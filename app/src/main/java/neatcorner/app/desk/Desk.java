@@ -41,6 +41,7 @@ import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
 import neatcorner.files.disk.FileRefused;
 import neatcorner.files.json.Document;
+import neatcorner.files.picture.CustomerPicture;
 import neatcorner.files.store.Revision;
 import neatcorner.files.store.ShopFolder;
 import neatcorner.files.store.ShopStore;
@@ -576,6 +577,23 @@ public final class Desk implements AutoCloseable {
 
     /** What was undone or redone, and how shop and job stand after it. */
     private record Moved(Optional<ShopStore.Moved> step, Document<Shop> shop, Document<Job> job) {
+    }
+
+    /** Puts the customer's picture into the job in hand; the shop keeps it first. */
+    public Optional<String> show(CustomerPicture picture) {
+        write(() -> store.keepPicture(picture));
+        return edit(new Edit.ShowPicture(Optional.of(picture.name())));
+    }
+
+    /** Reads a customer's picture behind all saves; told on the interface thread, or never when it is not there. */
+    public void picture(String name, Consumer<CustomerPicture> then) {
+        saver.after(() -> {
+            try {
+                store.picture(name).ifPresent(found -> interfaceThread.execute(() -> then.accept(found)));
+            } catch (StoreException unread) {
+                interfaceThread.execute(() -> complaints.accept(unread.getMessage()));
+            }
+        });
     }
 
     /** Every edit of the job in hand. */

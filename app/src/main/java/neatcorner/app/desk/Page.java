@@ -4,8 +4,6 @@ package neatcorner.app.desk;
 public enum Page {
     /** The job in hand. */
     JOB,
-    /** The shop's habits, mouldings, clamps and air. */
-    SHOP,
-    /** What lies on the rack with a label. */
-    RACK
+    /** The shop: rack, clamps, habits, air. */
+    SHOP
 }

@@ -25,7 +25,7 @@ import neatcorner.core.words.Phrasebook;
 
 /** What goes in the frame and how big: the size at every line, the layers, how many. */
 final class BriefDetail extends Panel {
-    BriefDetail(Desk desk, TagField.Typing typing, Runnable importOutline) {
+    BriefDetail(Desk desk, TagField.Typing typing, Runnable importOutline, Runnable importPicture) {
         super(desk, typing);
         heading(Labels.get("brief.what"));
         line(Labels.get("brief.title"), () -> job().title(), text -> desk.edit(new Edit.Name(text)));
@@ -48,6 +48,27 @@ final class BriefDetail extends Panel {
         for (Material.Role role : Material.Role.values()) {
             layer(role);
         }
+        picture(importPicture);
+    }
+
+    /** What the customer's picture looks like: it stands in every view from the front. */
+    private void picture(Runnable importPicture) {
+        Button in = new Button(Labels.get("brief.picture_put"));
+        in.setId("picture-in");
+        in.getStyleClass().add("quiet");
+        in.setOnAction(_ -> importPicture.run());
+        Button out = new Button(Labels.get("brief.picture_take"));
+        out.setId("picture-out");
+        out.getStyleClass().add("quiet");
+        out.setOnAction(_ -> complain(out, desk().edit(new Edit.ShowPicture(Optional.empty()))));
+        HBox row = spread(text(Labels.get("brief.picture"), "soft"), new HBox(6, in, out));
+        getChildren().add(row);
+        onUpdate(() -> {
+            boolean there = job().contents().picture().isPresent();
+            in.setText(Labels.get(there ? "brief.picture_other" : "brief.picture_put"));
+            out.setVisible(there);
+            out.setManaged(there);
+        });
     }
 
     private Job job() {

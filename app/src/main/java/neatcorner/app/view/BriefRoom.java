@@ -13,7 +13,7 @@ final class BriefRoom implements Room {
 
     @Override
     public Panel panel(Tools tools) {
-        return new BriefDetail(tools.desk(), tools.typing(), tools.importOutline());
+        return new BriefDetail(tools.desk(), tools.typing(), tools.importOutline(), tools.importPicture());
     }
 
     @Override

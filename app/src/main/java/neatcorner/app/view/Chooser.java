@@ -25,7 +25,15 @@ record Chooser(Stage stage) implements FilePort {
     public Optional<Path> which() {
         FileChooser chooser = new FileChooser();
         chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter("JSON, SVG, DXF, CSV", "*.json", "*.svg", "*.dxf", "*.csv"));
+                .add(new FileChooser.ExtensionFilter(
+                        "JSON, SVG, DXF, CSV, PNG, JPEG",
+                        "*.json",
+                        "*.svg",
+                        "*.dxf",
+                        "*.csv",
+                        "*.png",
+                        "*.jpg",
+                        "*.jpeg"));
         return Optional.ofNullable(chooser.showOpenDialog(stage)).map(File::toPath);
     }
 

@@ -1,5 +1,6 @@
 package neatcorner.app.view;
 
+import java.io.File;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
@@ -18,8 +19,10 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -48,6 +51,7 @@ public final class MainView extends StackPane {
     private final FilePort files;
     private final Typist typist;
     private final OutlineImport outlines;
+    private final PictureImport pictures;
     private final Papers papers;
     private final Label title = new Label();
     private final Label order = new Label();
@@ -55,6 +59,7 @@ public final class MainView extends StackPane {
     private final Button mm = new Button();
     private final Button settle = new Button();
     private final Button light = new Button();
+    private final Button shop = new Button();
     private final Rail rail;
     private final PictureView frame;
     private final PictureView sticks;
@@ -79,7 +84,6 @@ public final class MainView extends StackPane {
     private final HBox jobPage = new HBox();
     private final StackPane page = new StackPane();
     private @Nullable ShopPage shopPage;
-    private @Nullable RackPage rackPage;
     private @Nullable JobsDrawer jobs;
     private @Nullable ShortcutsCard shortcuts;
     private final Label message = new Label();
@@ -97,6 +101,7 @@ public final class MainView extends StackPane {
         this.files = files;
         this.typist = new Typist(desk);
         this.outlines = new OutlineImport(desk, files, this::say);
+        this.pictures = new PictureImport(desk, files, this::say);
         this.papers = new Papers(desk, files, outlines, this::say, this::written);
         this.rail = new Rail(desk);
         this.frame = new PictureView(desk, typist);
@@ -104,10 +109,24 @@ public final class MainView extends StackPane {
         this.footPicture = new PictureView(desk, typist);
         this.sticksBar = new SticksBar(desk, sticks, sticksPane, this::say);
         frame.onDrag(new GripDrag(desk, this::say));
+        frame.setOnDragOver(over -> {
+            if (dropped(over).isPresent()) {
+                over.acceptTransferModes(TransferMode.COPY);
+            }
+        });
+        frame.setOnDragDropped(drop -> dropped(drop).ifPresent(pictures::read));
         getStyleClass().add("neat-corner");
         getStylesheets().add(MainView.class.getResource("/neatcorner/app/view/neat-corner.css").toExternalForm());
         build();
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        // After whoever has an entry open: the first Escape is theirs.
+        addEventHandler(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.ESCAPE && desk.isInShop()) {
+                key.consume();
+                desk.show(Page.JOB);
+                focusDrawing();
+            }
+        });
         // What is typed with a chord is no text: on some systems Ctrl 4 also types a 4.
         addEventFilter(KeyEvent.KEY_TYPED, typed -> {
             if (typed.isShortcutDown() && !typed.isAltDown()) {
@@ -239,12 +258,9 @@ public final class MainView extends StackPane {
         units.getStyleClass().add("units");
         light.setId("light");
         light.setOnAction(_ -> toggleLight());
-        Button shop = new Button(Labels.get("bar.shop"));
+        shop.setText(Labels.get("bar.shop"));
         shop.setId("shop");
-        shop.setOnAction(_ -> desk.show(Page.SHOP));
-        Button rack = new Button(Labels.get("bar.rack"));
-        rack.setId("open-rack");
-        rack.setOnAction(_ -> desk.show(Page.RACK));
+        shop.setOnAction(_ -> desk.show(desk.isInShop() ? Page.JOB : Page.SHOP));
         Button help = new Button("F1");
         help.setAccessibleText(Labels.get("bar.help"));
         help.setId("help");
@@ -263,10 +279,18 @@ public final class MainView extends StackPane {
         unsaved.setVisible(false);
         unsaved.setManaged(false);
         unsaved.setOnAction(_ -> desk.saveAgain());
-        HBox bar = new HBox(10, mark, name, job, between, unsaved, settle, units, light, rack, shop, help, more, sheet);
+        HBox bar = new HBox(10, mark, name, job, between, unsaved, settle, units, light, shop, help, more, sheet);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("bar");
         return bar;
+    }
+
+    /** A customer's picture that is dragged over the drawing. */
+    private static Optional<Path> dropped(DragEvent drag) {
+        return drag.getDragboard().getFiles().stream()
+                .map(File::toPath)
+                .filter(PictureImport::isPicture)
+                .findFirst();
     }
 
     private static boolean isShown(@Nullable Node node) {
@@ -347,7 +371,10 @@ public final class MainView extends StackPane {
             case JOBS -> showJobs(!isShown(jobs));
             case NEW -> desk.newJob();
             case SHOP -> desk.show(Page.SHOP);
-            case RACK -> desk.show(Page.RACK);
+            case FIND -> {
+                desk.show(Page.SHOP);
+                shopPage().find();
+            }
             case NEXT -> step(1);
             case PREVIOUS -> step(-1);
             case SETTLE -> toggleSettled();
@@ -416,7 +443,7 @@ public final class MainView extends StackPane {
 
     private Panel detail(Station station) {
         return details.computeIfAbsent(
-                station, here -> Rooms.of(here).panel(new Room.Tools(desk, typist, outlines::ask)));
+                station, here -> Rooms.of(here).panel(new Room.Tools(desk, typist, outlines::ask, pictures::ask)));
     }
 
     /** Reads the desk anew. An edit made while a control loses focus asks for it again; once is enough. */
@@ -436,14 +463,9 @@ public final class MainView extends StackPane {
             order.setText(desk.plan().job().order());
             order.setManaged(!order.getText().isEmpty());
             rail.update();
-            if (desk.page() == Page.SHOP) {
-                shopPage = shopPage == null ? new ShopPage(desk, files) : shopPage;
-                page.getChildren().setAll(shopPage);
-                shopPage.update();
-            } else if (desk.page() == Page.RACK) {
-                rackPage = rackPage == null ? new RackPage(desk, files, this::say) : rackPage;
-                page.getChildren().setAll(rackPage);
-                rackPage.update();
+            if (desk.isInShop()) {
+                page.getChildren().setAll(shopPage());
+                shopPage().update();
             } else {
                 page.getChildren().setAll(jobPage);
                 job();
@@ -451,6 +473,14 @@ public final class MainView extends StackPane {
         } finally {
             refreshing = false;
         }
+    }
+
+    /** Made when first asked for: the window opens sooner without it. */
+    private ShopPage shopPage() {
+        if (shopPage == null) {
+            shopPage = new ShopPage(desk, files, this::say);
+        }
+        return shopPage;
     }
 
     private void job() {
@@ -542,6 +572,7 @@ public final class MainView extends StackPane {
         settle.setText(Labels.get(settled ? "bar.settled" : "bar.settle"));
         settle.pseudoClassStateChanged(ON, settled);
         settle.setVisible(!desk.isInShop());
+        shop.pseudoClassStateChanged(ON, desk.isInShop());
         boolean failing = desk.unsaved().isPresent();
         unsaved.setText(Labels.get("bar.unsaved"));
         unsaved.setAccessibleText(Labels.get("bar.unsaved") + ". " + desk.unsaved().orElse(""));

@@ -1,5 +1,6 @@
 package neatcorner.app.view;
 
+import java.util.Optional;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
@@ -25,7 +26,7 @@ final class NumeralView extends Region {
         canvas.setWidth(wide);
         canvas.setHeight(high);
         canvas.getGraphicsContext2D().clearRect(0, 0, wide, high);
-        new Painter(canvas.getGraphicsContext2D(), Palette.DAY)
+        new Painter(canvas.getGraphicsContext2D(), Palette.DAY, _ -> Optional.empty())
                 .numeral(set, 1, high / 2 + size * StackedNumeral.CAP / 2, colour);
         setMinSize(wide, high);
         setPrefSize(wide, high);

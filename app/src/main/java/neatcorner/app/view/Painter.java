@@ -1,8 +1,11 @@
 package neatcorner.app.view;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
@@ -21,10 +24,17 @@ final class Painter {
     static final double GRIP = 5;
     private final GraphicsContext on;
     private final Palette palette;
+    private final Function<String, Optional<Image>> photos;
 
-    Painter(GraphicsContext on, Palette palette) {
+    /**
+     * Paints with these colours.
+     *
+     * @param photos customers' pictures by their names; one that is not ready is left out
+     */
+    Painter(GraphicsContext on, Palette palette, Function<String, Optional<Image>> photos) {
         this.on = on;
         this.palette = palette;
+        this.photos = photos;
         on.setLineJoin(StrokeLineJoin.ROUND);
         on.setLineCap(StrokeLineCap.BUTT);
         on.setTextBaseline(VPos.BASELINE);
@@ -46,6 +56,8 @@ final class Painter {
                     on.setFill(colour(fill));
                     on.fillPolygon(xs(outline), ys(outline), outline.size());
                 }
+                case Mark.Photo photo ->
+                    photos.apply(photo.name()).ifPresent(image -> photo(photo, image));
                 case Mark.Stroke stroke -> stroke(stroke);
                 case Mark.Text text -> text(text);
                 case Mark.Number number ->
@@ -55,6 +67,24 @@ final class Painter {
                 case Mark.Spot _ -> { }
             }
         }
+    }
+
+    private void photo(Mark.Photo photo, Image image) {
+        double width = photo.to().x() - photo.from().x();
+        double height = photo.to().y() - photo.from().y();
+        double scale = Math.max(width / image.getWidth(), height / image.getHeight());
+        on.save();
+        on.beginPath();
+        photo.outline().forEach(at -> on.lineTo(at.x(), at.y()));
+        on.closePath();
+        on.clip();
+        on.drawImage(
+                image,
+                photo.from().x() + (width - image.getWidth() * scale) / 2,
+                photo.from().y() + (height - image.getHeight() * scale) / 2,
+                image.getWidth() * scale,
+                image.getHeight() * scale);
+        on.restore();
     }
 
     /** A ring that is easy to take hold of. */

@@ -24,6 +24,7 @@ import javafx.util.StringConverter;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.shop.Habit;
@@ -270,6 +271,15 @@ class Panel extends VBox {
         });
         getChildren().add(named(name, field));
         return field;
+    }
+
+    /** A change whose refusal is said in the maker's units. */
+    final Optional<String> tried(Supplier<Optional<String>> change) {
+        try {
+            return change.get();
+        } catch (Refusal refused) {
+            return Optional.of(desk.said(refused));
+        }
     }
 
     /** Numbered steps. */

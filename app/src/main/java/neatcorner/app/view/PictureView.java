@@ -233,7 +233,11 @@ final class PictureView extends Region {
         canvas.setHeight(height);
         Picture picture = drawn(width, height);
         canvas.getGraphicsContext2D().clearRect(0, 0, width, height);
-        new Painter(canvas.getGraphicsContext2D(), desk.appearance().palette()).paint(picture);
+        new Painter(
+                        canvas.getGraphicsContext2D(),
+                        desk.appearance().palette(),
+                        name -> Photos.of(desk, name, this::redraw))
+                .paint(picture);
         show(picture);
         keys.ifPresent(SpotKeys::shown);
     }

@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
@@ -40,7 +39,6 @@ import neatcorner.core.section.Section;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.wood.Species;
-import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Phrasebook;
 
 /**
@@ -67,7 +65,7 @@ final class RackDetail extends Panel implements PictureView.Pressing {
             case Board _ -> board();
             case Sheet _ -> sheet();
         }
-        line(Labels.get("rack.shelf"), () -> now().shelf(), text -> save(withShelf(now(), text)));
+        line(Labels.get("rack.shelf"), () -> now().shelf(), text -> save(now().withShelf(text.strip())));
         Button away = new Button(Labels.get("rack.take_off"));
         away.getStyleClass().add("quiet");
         away.setId("rack-take-off");
@@ -81,12 +79,9 @@ final class RackDetail extends Panel implements PictureView.Pressing {
         }
     }
 
-    String label() {
-        return label;
-    }
-
-    boolean isOf(RackItem item) {
-        return kind.isInstance(item);
+    /** Whether what has this label now is still such a thing. */
+    boolean isOf(StockRow row) {
+        return row instanceof StockRow.Item(RackItem item) && kind.isInstance(item);
     }
 
     /** The item as it is now; while it is being taken off the rack, as it was. */
@@ -98,37 +93,6 @@ final class RackDetail extends Panel implements PictureView.Pressing {
         return desk().edit(new ShopEdit.Shelve(List.of(item)));
     }
 
-    private static RackItem withShelf(RackItem item, String shelf) {
-        return switch (item) {
-            case OffCut c -> new OffCut(c.label(), c.section(), c.length(), c.defects(), shelf.strip(), c.batch());
-            case Board b ->
-                new Board(
-                        b.label(),
-                        b.species(),
-                        b.length(),
-                        b.width(),
-                        b.thickness(),
-                        b.moisture(),
-                        b.grade(),
-                        b.defects(),
-                        b.price(),
-                        shelf.strip());
-            case Sheet s ->
-                new Sheet(
-                        s.label(),
-                        s.material(),
-                        s.width(),
-                        s.height(),
-                        s.thickness(),
-                        s.count(),
-                        s.forSale(),
-                        s.grain(),
-                        s.face(),
-                        s.price(),
-                        shelf.strip());
-        };
-    }
-
     /** A length typed in a line; what cannot be read or must not be is said below it. */
     private <T extends RackItem> void length(
             String key, Class<T> of, Function<T, Length> read, BiFunction<T, Length, RackItem> write) {
@@ -138,29 +102,14 @@ final class RackDetail extends Panel implements PictureView.Pressing {
                 text -> tried(() -> save(write.apply(of.cast(now()), desk().parsed(text)))));
     }
 
-    private Optional<String> tried(Supplier<Optional<String>> change) {
-        try {
-            return change.get();
-        } catch (Refusal refused) {
-            return Optional.of(desk().said(refused));
-        }
-    }
-
     private void offCut() {
         choice(
                 Labels.get("rack.moulding"),
                 () -> desk().shop().mouldings().stream().map(Moulding::section).toList(),
                 () -> ((OffCut) now()).section(),
                 Section::name,
-                section -> {
-                    OffCut c = (OffCut) now();
-                    return save(new OffCut(label, section, c.length(), c.defects(), c.shelf(), c.batch()));
-                });
-        length(
-                "rack.length",
-                OffCut.class,
-                OffCut::length,
-                (c, l) -> new OffCut(label, c.section(), l, c.defects(), c.shelf(), c.batch()));
+                section -> save(((OffCut) now()).withSection(section)));
+        length("rack.length", OffCut.class, OffCut::length, OffCut::withLength);
         line(
                 Labels.get("rack.defects"),
                 () -> ((OffCut) now())
@@ -168,10 +117,10 @@ final class RackDetail extends Panel implements PictureView.Pressing {
                                 .map(d -> book().exactly(d.from()) + " – " + book().exactly(d.to()))
                                 .collect(Collectors.joining("; ")),
                 text -> tried(() -> save(((OffCut) now()).withDefects(spans(text)))));
-        line(Labels.get("rack.batch"), () -> ((OffCut) now()).batch(), text -> {
-            OffCut c = (OffCut) now();
-            return save(new OffCut(label, c.section(), c.length(), c.defects(), c.shelf(), text.strip()));
-        });
+        line(
+                Labels.get("rack.batch"),
+                () -> ((OffCut) now()).batch(),
+                text -> save(((OffCut) now()).withBatch(text.strip())));
     }
 
     private List<Span> spans(String text) {
@@ -197,87 +146,26 @@ final class RackDetail extends Panel implements PictureView.Pressing {
                 s -> book().say(s.words()),
                 this::ofWood);
         OwnWood.add(this, "board-species", () -> ((Board) now()).species(), this::ofWood);
-        length("rack.length", Board.class, Board::length, (b, l) -> sized(b, l, b.width(), b.thickness()));
-        length("rack.width", Board.class, Board::width, (b, l) -> sized(b, b.length(), l, b.thickness()));
-        length("rack.thickness", Board.class, Board::thickness, (b, l) -> sized(b, b.length(), b.width(), l));
+        length("rack.length", Board.class, Board::length, (b, l) -> b.withSize(l, b.width(), b.thickness()));
+        length("rack.width", Board.class, Board::width, (b, l) -> b.withSize(b.length(), l, b.thickness()));
+        length("rack.thickness", Board.class, Board::thickness, (b, l) -> b.withSize(b.length(), b.width(), l));
         line(
                 Labels.get("rack.moisture"),
                 () -> ((Board) now()).moisture().map(book()::write).orElse(""),
-                text -> tried(() -> {
-                    Board b = (Board) now();
-                    Optional<Share> moisture = text.isBlank()
-                            ? Optional.empty()
-                            : Optional.of(new Share(number(text.replace("%", "")) / 100));
-                    return save(new Board(
-                            label,
-                            b.species(),
-                            b.length(),
-                            b.width(),
-                            b.thickness(),
-                            moisture,
-                            b.grade(),
-                            b.defects(),
-                            b.price(),
-                            b.shelf()));
-                }));
-        line(Labels.get("rack.grade"), () -> ((Board) now()).grade(), text -> {
-            Board b = (Board) now();
-            return save(new Board(
-                    label,
-                    b.species(),
-                    b.length(),
-                    b.width(),
-                    b.thickness(),
-                    b.moisture(),
-                    text.strip(),
-                    b.defects(),
-                    b.price(),
-                    b.shelf()));
-        });
-        price((item, price) -> {
-            Board b = (Board) item;
-            return new Board(
-                    label,
-                    b.species(),
-                    b.length(),
-                    b.width(),
-                    b.thickness(),
-                    b.moisture(),
-                    b.grade(),
-                    b.defects(),
-                    price,
-                    b.shelf());
-        });
+                text -> tried(() -> save(((Board) now()).withMoisture(
+                        text.isBlank()
+                                ? Optional.empty()
+                                : Optional.of(Share.percent(number(text.replace("%", ""))))))));
+        line(
+                Labels.get("rack.grade"),
+                () -> ((Board) now()).grade(),
+                text -> save(((Board) now()).withGrade(text.strip())));
+        price(price -> ((Board) now()).withPrice(price));
         rows(this::defects, RackDetail::isTyping);
     }
 
     private Optional<String> ofWood(Species species) {
-        Board b = (Board) now();
-        return save(new Board(
-                label,
-                species,
-                b.length(),
-                b.width(),
-                b.thickness(),
-                b.moisture(),
-                b.grade(),
-                b.defects(),
-                b.price(),
-                b.shelf()));
-    }
-
-    private static Board sized(Board b, Length length, Length width, Length thickness) {
-        return new Board(
-                b.label(),
-                b.species(),
-                length,
-                width,
-                thickness,
-                b.moisture(),
-                b.grade(),
-                b.defects(),
-                b.price(),
-                b.shelf());
+        return save(((Board) now()).withSpecies(species));
     }
 
     private static double number(String text) {
@@ -296,27 +184,29 @@ final class RackDetail extends Panel implements PictureView.Pressing {
         return (int) number;
     }
 
-    private void price(BiFunction<RackItem, Optional<Price>, RackItem> write) {
+    private void price(Function<Optional<Price>, RackItem> write) {
         line(
                 Labels.get("rack.price_in", desk().shop().currency()),
                 () -> now().price().map(p -> new Money(p.minor(), "").text()).orElse(""),
-                text -> tried(() -> {
-                    Optional<Price> price = text.isBlank()
-                            ? Optional.empty()
-                            : Optional.of(new Price(
-                                    Math.round(number(text.replace(desk().shop().currency(), "")) * 100),
-                                    now().price().map(Price::per).orElse(Price.Per.PIECE)));
-                    return save(write.apply(now(), price));
-                }));
+                text -> tried(() -> save(write.apply(
+                        text.isBlank() ? Optional.empty() : Optional.of(new Price(amount(text), per()))))));
         choice(
                 Labels.get("rack.price_per"),
                 () -> List.of(Price.Per.values()),
-                () -> now().price().map(Price::per).orElse(Price.Per.PIECE),
+                this::per,
                 per -> Labels.get("per." + per.name().toLowerCase(Locale.ROOT)),
                 per -> now().price().isEmpty()
                         ? Optional.of(Labels.get("rack.price_first"))
                         : save(write.apply(
-                                now(), Optional.of(new Price(now().price().get().minor(), per)))));
+                                now().price().map(price -> new Price(price.minor(), per)))));
+    }
+
+    private long amount(String text) {
+        return Money.minor(text.replace(desk().shop().currency(), ""));
+    }
+
+    private Price.Per per() {
+        return now().price().map(Price::per).orElse(Price.Per.PIECE);
     }
 
     /** Whether a text is another than the one that was shown or saved last. */
@@ -483,143 +373,29 @@ final class RackDetail extends Panel implements PictureView.Pressing {
                         .toList(),
                 () -> ((Sheet) now()).material(),
                 m -> book().say(Phrasebook.keyOf(m)),
-                m -> {
-                    Sheet s = (Sheet) now();
-                    return save(new Sheet(
-                            label,
-                            m,
-                            s.width(),
-                            s.height(),
-                            m.usualThickness(),
-                            s.count(),
-                            s.forSale(),
-                            s.grain(),
-                            s.face(),
-                            s.price(),
-                            s.shelf()));
-                });
-        length(
-                "rack.width",
-                Sheet.class,
-                Sheet::width,
-                (s, l) -> new Sheet(
-                        label,
-                        s.material(),
-                        l,
-                        s.height(),
-                        s.thickness(),
-                        s.count(),
-                        s.forSale(),
-                        s.grain(),
-                        s.face(),
-                        s.price(),
-                        s.shelf()));
-        length(
-                "rack.height",
-                Sheet.class,
-                Sheet::height,
-                (s, l) -> new Sheet(
-                        label,
-                        s.material(),
-                        s.width(),
-                        l,
-                        s.thickness(),
-                        s.count(),
-                        s.forSale(),
-                        s.grain(),
-                        s.face(),
-                        s.price(),
-                        s.shelf()));
-        length(
-                "rack.thickness",
-                Sheet.class,
-                Sheet::thickness,
-                (s, l) -> new Sheet(
-                        label,
-                        s.material(),
-                        s.width(),
-                        s.height(),
-                        l,
-                        s.count(),
-                        s.forSale(),
-                        s.grain(),
-                        s.face(),
-                        s.price(),
-                        s.shelf()));
+                m -> save(((Sheet) now()).withMaterial(m)));
+        length("rack.width", Sheet.class, Sheet::width, (s, l) -> s.withSize(l, s.height(), s.thickness()));
+        length("rack.height", Sheet.class, Sheet::height, (s, l) -> s.withSize(s.width(), l, s.thickness()));
+        length("rack.thickness", Sheet.class, Sheet::thickness, (s, l) -> s.withSize(s.width(), s.height(), l));
         line(
                 Labels.get("rack.on_hand"),
                 () -> Integer.toString(((Sheet) now()).count()),
                 text -> tried(() -> save(((Sheet) now()).withCount(whole(text)))));
         CheckBox sale = new CheckBox(Labels.get("rack.for_sale"));
         onUpdate(() -> sale.setSelected(((Sheet) now()).forSale()));
-        sale.setOnAction(_ -> {
-            Sheet s = (Sheet) now();
-            complain(
-                    sale,
-                    save(new Sheet(
-                            label,
-                            s.material(),
-                            s.width(),
-                            s.height(),
-                            s.thickness(),
-                            s.count(),
-                            sale.isSelected(),
-                            s.grain(),
-                            s.face(),
-                            s.price(),
-                            s.shelf())));
-        });
+        sale.setOnAction(_ -> complain(sale, save(((Sheet) now()).withForSale(sale.isSelected()))));
         getChildren().add(sale);
         choice(
                 Labels.get("rack.grain"),
                 () -> List.of(Sheet.Grain.values()),
                 () -> ((Sheet) now()).grain(),
                 g -> book().say(Words.of("sheet_grain." + g.name().toLowerCase(Locale.ROOT))),
-                g -> {
-                    Sheet s = (Sheet) now();
-                    return save(new Sheet(
-                            label,
-                            s.material(),
-                            s.width(),
-                            s.height(),
-                            s.thickness(),
-                            s.count(),
-                            s.forSale(),
-                            g,
-                            s.face(),
-                            s.price(),
-                            s.shelf()));
-                });
-        line(Labels.get("rack.face"), () -> ((Sheet) now()).face(), text -> {
-            Sheet s = (Sheet) now();
-            return save(new Sheet(
-                    label,
-                    s.material(),
-                    s.width(),
-                    s.height(),
-                    s.thickness(),
-                    s.count(),
-                    s.forSale(),
-                    s.grain(),
-                    text.strip(),
-                    s.price(),
-                    s.shelf()));
-        });
-        price((item, price) -> {
-            Sheet s = (Sheet) item;
-            return new Sheet(
-                    label,
-                    s.material(),
-                    s.width(),
-                    s.height(),
-                    s.thickness(),
-                    s.count(),
-                    s.forSale(),
-                    s.grain(),
-                    s.face(),
-                    price,
-                    s.shelf());
-        });
+                g -> save(((Sheet) now()).withGrain(g)));
+        line(
+                Labels.get("rack.face"),
+                () -> ((Sheet) now()).face(),
+                text -> save(((Sheet) now()).withFace(text.strip())));
+        price(price -> ((Sheet) now()).withPrice(price));
     }
 
     /** What this off-cut makes, and what all off-cuts of its section make together. */
@@ -644,25 +420,5 @@ final class RackDetail extends Panel implements PictureView.Pressing {
                                 new StockRows.Lines(Optional.empty(), Makes.of(cut.section(), pile, shop.habits()))));
             }
         });
-    }
-
-    /** Pictures of the rack have no numbers to type on. */
-    private enum NoTyping implements TagField.Typing {
-        HERE;
-
-        @Override
-        public Optional<String> enter(TagField tag, String text) {
-            return Optional.empty();
-        }
-
-        @Override
-        public void preview(TagField tag, String text) {
-            // Nothing is typed here.
-        }
-
-        @Override
-        public void select(FigureKey<?> figure) {
-            // Nothing is selected here.
-        }
     }
 }

@@ -42,8 +42,9 @@ interface Room {
      *
      * @param typing        what happens when a number is typed
      * @param importOutline asks for a drawing and takes its outline
+     * @param importPicture asks for the customer's picture and shows it
      */
-    record Tools(Desk desk, TagField.Typing typing, Runnable importOutline) {
+    record Tools(Desk desk, TagField.Typing typing, Runnable importOutline, Runnable importPicture) {
     }
 
     /**

@@ -15,8 +15,8 @@ enum Shortcut {
     NEW(ctrl(KeyCode.N), "Ctrl N"),
     /** The shop's page. */
     SHOP(ctrl(KeyCode.K), "Ctrl K"),
-    /** What lies on the rack. */
-    RACK(ctrl(KeyCode.R), "Ctrl R"),
+    /** Something on the rack. */
+    FIND(ctrl(KeyCode.R), "Ctrl R"),
     /** The next station. */
     NEXT(new KeyCodeCombination(KeyCode.PAGE_DOWN), "Page down"),
     /** The station before. */

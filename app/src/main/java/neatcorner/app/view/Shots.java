@@ -14,6 +14,7 @@ import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.SnapshotParameters;
+import javafx.scene.control.Button;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.Region;
@@ -115,9 +116,9 @@ public final class Shots {
             desk.cuts().showTogether(false);
             desk.cuts().lay(Laid.STICKS);
             job(desk, 2);
-            desk.show(Page.RACK);
+            desk.show(Page.SHOP);
         });
-        shoot(scene, "10-shop", () -> desk.show(Page.SHOP));
+        shoot(scene, "10-shop", () -> ((Button) scene.lookup("#shop-sticks")).fire());
         shoot(scene, "14-free-polygon", () -> {
             job(desk, 9);
             desk.go(Station.BRIEF);

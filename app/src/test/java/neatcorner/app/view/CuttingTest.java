@@ -28,9 +28,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.rack.Board;
-import neatcorner.core.rack.OffCut;
 import neatcorner.core.rack.Price;
-import neatcorner.core.rack.RackItem;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Station;
 import neatcorner.files.sheet.LabelSheet;
@@ -194,7 +192,7 @@ class CuttingTest extends OnTheDemo {
     void aDefectIsDraggedAcrossABoardAndThePlanFollows(FxRobot robot) throws Exception {
         take(CERTIFICATE);
         on(() -> {
-            desk.show(Page.RACK);
+            desk.show(Page.SHOP);
             return true;
         });
         choose("B-5");
@@ -239,7 +237,7 @@ class CuttingTest extends OnTheDemo {
                 .singleElement()
                 .satisfies(lock -> assertThat(new Thing.Piece(lock.piece())).isEqualTo(first));
         on(() -> {
-            desk.show(Page.RACK);
+            desk.show(Page.SHOP);
             return true;
         });
         choose("B-5");
@@ -290,14 +288,14 @@ class CuttingTest extends OnTheDemo {
     }
 
     @SuppressWarnings("unchecked")
-    private TableView<RackItem> table() {
-        return (TableView<RackItem>) view.lookup("#rack-table");
+    private TableView<StockRow> table() {
+        return (TableView<StockRow>) view.lookup("#rack-table");
     }
 
     private void choose(String label) throws Exception {
         on(() -> {
             table().getItems().stream()
-                    .filter(i -> i.label().equals(label))
+                    .filter(row -> row.key().equals(label))
                     .findFirst()
                     .ifPresent(table().getSelectionModel()::select);
             return true;
@@ -311,27 +309,30 @@ class CuttingTest extends OnTheDemo {
             return true;
         });
         settle();
+        choose("moulding maple scoop");
+        settle();
         robot.clickOn("What will these make?");
-        until(() -> all(view.lookup("#rack"), Label.class::isInstance)
+        until(() -> all(view.lookup("#rack-item"), Label.class::isInstance)
                 .anyMatch(n -> ((Label) n).getText().startsWith("Of the standard sizes")));
-        assertThat(texts("#rack"))
+        assertThat(texts("#rack-item"))
                 .anySatisfy(text -> assertThat(text).isEqualTo("all of it on the rack, off-cuts too"));
     }
 
     @Test
     void theRackIsSearchedByWordsAndByTheCodeOfALabel(FxRobot robot) throws Exception {
-        robot.clickOn("#open-rack");
+        robot.clickOn("#shop");
         settle();
         robot.clickOn("#rack-search").write("red oak");
         settle();
         assertThat(on(() -> List.copyOf(table().getItems())))
-                .extracting(RackItem::label)
-                .containsExactlyInAnyOrder("B-1", "B-5");
+                .extracting(StockRow::key)
+                .containsExactlyInAnyOrder(
+                        "B-1", "B-5", "moulding oak flat", "moulding oak flat, wide", "C-4", "C-5", "C-6");
         robot.push(KeyCode.SHORTCUT, KeyCode.A).write(LabelSheet.CODE + "C-8");
         settle();
         assertThat(on(() -> table().getSelectionModel().getSelectedItem()))
-                .isInstanceOf(OffCut.class)
-                .extracting(RackItem::label)
+                .isInstanceOf(StockRow.Item.class)
+                .extracting(StockRow::key)
                 .isEqualTo("C-8");
         assertThat(texts("#rack-item")).anySatisfy(text -> assertThat(text).contains("Largest, by the glass"));
     }
@@ -344,7 +345,7 @@ class CuttingTest extends OnTheDemo {
             return true;
         });
         TextField price = on(() -> (TextField) all(
-                        view.lookup("#rack"),
+                        view.lookup("#rack-item"),
                         n -> n instanceof TextField t && t.getText().equals("19.80"))
                 .findFirst()
                 .orElseThrow());
@@ -353,13 +354,13 @@ class CuttingTest extends OnTheDemo {
         assertThat(on(() -> desk.shop().mouldings().getFirst().sold().getFirst().price()))
                 .contains(new Price(210, Price.Per.FOOT));
         TextField again = on(() -> (TextField) all(
-                        view.lookup("#rack"),
+                        view.lookup("#rack-item"),
                         n -> n instanceof TextField t && t.getText().equals("2.10 / ft"))
                 .findFirst()
                 .orElseThrow());
         robot.clickOn(again).push(KeyCode.SHORTCUT, KeyCode.A).write("cheap").push(KeyCode.ENTER);
         settle();
-        assertThat(texts("#rack")).anySatisfy(text -> assertThat(text).contains("cheap", "19.80"));
+        assertThat(texts("#rack-item")).anySatisfy(text -> assertThat(text).contains("cheap", "19.80"));
         assertThat(on(() -> desk.shop().mouldings().getFirst().sold().getFirst().price()))
                 .contains(new Price(210, Price.Per.FOOT));
     }
@@ -375,7 +376,7 @@ class CuttingTest extends OnTheDemo {
                         + "board,B-10,ash,2000,150,27,knot 1990 20 30 30\n");
         when(files.which()).thenReturn(Optional.of(csv));
         on(() -> {
-            desk.show(Page.RACK);
+            desk.show(Page.SHOP);
             return true;
         });
         robot.clickOn("#rack-import");

@@ -5,6 +5,9 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -24,8 +27,10 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javax.imageio.ImageIO;
 import neatcorner.app.desk.Appearance;
 import neatcorner.app.desk.Page;
 import neatcorner.core.drawing.Palette;
@@ -239,7 +244,64 @@ class MainViewTest extends OnTheDemo {
             return true;
         });
         settle();
-        assertNamed("shop");
+        for (String part : List.of("all", "sticks", "boards", "sheets", "clamps", "habits", "air", "books")) {
+            on(() -> {
+                ((Button) view.lookup("#shop-" + part)).fire();
+                return true;
+            });
+            settle();
+            assertNamed("the shop's " + part);
+        }
+    }
+
+    /** Chosen from a file it is kept by the shop, seen in the frame, and taken out again by an undo. */
+    @Test
+    void theCustomersPictureStandsInTheFrame(FxRobot robot) throws Exception {
+        BufferedImage red = new BufferedImage(64, 64, BufferedImage.TYPE_INT_RGB);
+        Graphics2D pen = red.createGraphics();
+        pen.setColor(Color.RED);
+        pen.fillRect(0, 0, 64, 64);
+        Path file = folder.resolve("customer.png");
+        ImageIO.write(red, "png", file.toFile());
+        when(files.which()).thenReturn(Optional.of(file));
+        int before = redDots();
+        on(() -> {
+            ((Button) view.lookup("#picture-in")).fire();
+            return true;
+        });
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> redDots() > before + 2000);
+        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
+        settle();
+        assertThat(plan().job().contents().picture()).isEmpty();
+        assertThat(redDots()).isEqualTo(before);
+    }
+
+    private int redDots() throws Exception {
+        return on(() -> {
+            WritableImage seen = view.lookup("#frame-picture").snapshot(null, null);
+            int dots = 0;
+            for (int x = 0; x < seen.getWidth(); x++) {
+                for (int y = 0; y < seen.getHeight(); y++) {
+                    dots += seen.getPixelReader().getArgb(x, y) == 0xFFFF0000 ? 1 : 0;
+                }
+            }
+            return dots;
+        });
+    }
+
+    /** From the shop back to the job: first an open entry is left, then the shop. */
+    @Test
+    void escapeLeadsFromTheShopBackToTheJob(FxRobot robot) throws Exception {
+        robot.push(KeyCode.SHORTCUT, KeyCode.R).write("walnut");
+        settle();
+        assertThat(on(desk::isInShop)).isTrue();
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertThat(on(() -> ((TextInputControl) view.lookup("#rack-search")).getText())).isEmpty();
+        assertThat(on(desk::isInShop)).isTrue();
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertThat(on(desk::isInShop)).isFalse();
     }
 
     private void assertNamed(String where) throws Exception {
@@ -457,6 +519,8 @@ class MainViewTest extends OnTheDemo {
     void theShopsHabitsAreTypedOnItsOwnPage(FxRobot robot) throws Exception {
         robot.push(KeyCode.SHORTCUT, KeyCode.K);
         settle();
+        robot.clickOn("#shop-habits");
+        settle();
         type(robot, "habit.play", "1/16");
         robot.push(KeyCode.ENTER);
         settle();
@@ -610,7 +674,7 @@ class MainViewTest extends OnTheDemo {
         settle();
         int before = on(() -> desk.shop().mouldings().getFirst().onHand().getFirst().count());
         Node more = on(() -> all(
-                        view.lookup("#rack"),
+                        view.lookup("#rack-item"),
                         n -> n instanceof Button b && b.getText().equals("+"))
                 .findFirst()
                 .orElseThrow());

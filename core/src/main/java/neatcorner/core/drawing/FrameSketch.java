@@ -102,7 +102,11 @@ final class FrameSketch {
             sketch.area(opening, Ink.SILVER);
             shine(opening);
         } else {
-            sketch.area(opening, frame().job().contents().hasMat() ? Ink.MAT : Ink.ART);
+            boolean mat = frame().job().contents().hasMat();
+            sketch.area(opening, mat ? Ink.MAT : Ink.ART);
+            if (!mat && frame().has(Line.ART)) {
+                photo(opening, line(Line.ART), 0);
+            }
             matOpening();
             if (frame().job().contents().isGlazed()) {
                 shine(opening);
@@ -132,7 +136,21 @@ final class FrameSketch {
         List<At> opening = frame().isFourSquare() ? matRectangle()
                 : shrunk(Known.in(frame().lines(), Line.ART), overlap);
         sketch.area(opening, Ink.ART);
+        photo(opening, opening, overlap * unit);
         sketch.outline(opening, Ink.HAIRLINE, sketch.em(1.4));
+    }
+
+    /** The customer's picture, as large as the frame is told it is; what lies under the lip or a mat is not seen. */
+    private void photo(List<At> seen, List<At> covered, double under) {
+        frame().job().contents().picture().ifPresent(name -> {
+            At from = new At(
+                    covered.stream().mapToDouble(At::x).min().orElseThrow() - under,
+                    covered.stream().mapToDouble(At::y).min().orElseThrow() - under);
+            At to = new At(
+                    covered.stream().mapToDouble(At::x).max().orElseThrow() + under,
+                    covered.stream().mapToDouble(At::y).max().orElseThrow() + under);
+            sketch.photo(seen, from, to, name);
+        });
     }
 
     /** The line drawn in towards its middle by the overlap, as near as a drawing needs. */
@@ -265,6 +283,7 @@ final class FrameSketch {
         } else if (frame().job().section().recess() instanceof Recess.Floater) {
             List<At> picture = line(Line.ART);
             sketch.area(picture, Ink.ART);
+            photo(picture, picture, 0);
             sketch.outline(picture, Ink.SOFT, sketch.em(1));
         }
     }

@@ -46,6 +46,9 @@ final class Legible {
     }
 
     private void letters(Mark mark, Ink ink, Box box) {
+        if (isOnPhoto(box.middle())) {
+            made.add(new Mark.Area(box.corners(), Paint.of(Ink.PANEL)));
+        }
         Paint ground = ground(made, made.size(), box.middle());
         if (contrast(ink, ground) >= LETTERS) {
             made.add(mark);
@@ -78,6 +81,19 @@ final class Legible {
                     stroke.points(), stroke.closed(), Paint.of(Ink.PANEL), stroke.width() + 1.6, stroke.dash()));
         }
         made.add(stroke);
+    }
+
+    /** Nobody knows how dark a customer's picture is. */
+    private boolean isOnPhoto(At at) {
+        for (Mark mark : made.reversed()) {
+            if (mark instanceof Mark.Photo photo && holds(photo.outline(), at)) {
+                return true;
+            }
+            if (mark instanceof Mark.Area area && holds(area.outline(), at)) {
+                return false;
+            }
+        }
+        return false;
     }
 
     /** What lies under a place before a mark is drawn. */

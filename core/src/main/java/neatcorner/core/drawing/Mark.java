@@ -12,6 +12,8 @@ public sealed interface Mark {
     default Mark moved(double dx, double dy) {
         return switch (this) {
             case Area(List<At> outline, Paint fill) -> new Area(moved(outline, dx, dy), fill);
+            case Photo(List<At> outline, At from, At to, String name) ->
+                new Photo(moved(outline, dx, dy), from.plus(dx, dy), to.plus(dx, dy), name);
             case Stroke(List<At> points, boolean closed, Paint paint, double width, Dash dash) ->
                 new Stroke(moved(points, dx, dy), closed, paint, width, dash);
             case Text(At at, String text, Ink ink, double size, boolean bold, Anchor anchor) ->
@@ -40,6 +42,17 @@ public sealed interface Mark {
 
     /** A filled outline. */
     record Area(List<At> outline, Paint fill) implements Mark {
+    }
+
+    /**
+     * A picture of the maker's, as large as covers a box, its middle on that of the box, seen within an outline.
+     *
+     * @param outline what is seen of it
+     * @param from    upper left of the box
+     * @param to      lower right of the box
+     * @param name    by which the shop keeps it
+     */
+    record Photo(List<At> outline, At from, At to, String name) implements Mark {
     }
 
     /** A line along points. */

@@ -86,6 +86,24 @@ public final class SectionDrawing {
         return drawing.sketch.picture(width, height);
     }
 
+    /** A section by itself, as it lies, the sight edge to the right. */
+    public static Picture alone(Section section, Reader reader, double width, double height) {
+        Sketch sketch = new Sketch(reader);
+        double left = section.parts().stream().mapToDouble(part -> part.wood().left()).min().orElse(0);
+        double right = section.parts().stream().mapToDouble(part -> part.wood().right()).max().orElse(1);
+        double high = section.parts().stream().mapToDouble(part -> part.wood().high()).max().orElse(1);
+        double margin = sketch.em(8);
+        double unit = Math.min((width - 2 * margin) / (right - left), (height - 2 * margin) / high);
+        for (Section.Part part : section.parts()) {
+            EndGrain.draw(
+                    sketch,
+                    part.wood(),
+                    part.species(),
+                    (x, y) -> new At(margin + (right - x) * unit, margin + (high - y) * unit));
+        }
+        return sketch.picture(width, high * unit + 2 * margin);
+    }
+
     /** How much of the package is shown past the sight line, or past a floater's ledge. */
     private double past() {
         return section.recess() instanceof Recess.Bar ? 0

@@ -64,6 +64,10 @@ final class Sketch {
         outline(outline, Paint.of(ink), width);
     }
 
+    void photo(List<At> seen, At from, At to, String name) {
+        marks.add(new Mark.Photo(List.copyOf(seen), from, to, name));
+    }
+
     void hidden(List<At> outline, Ink ink) {
         marks.add(new Mark.Stroke(List.copyOf(outline), true, Paint.of(ink), em(1), Dash.HIDDEN));
     }

@@ -183,8 +183,7 @@ public sealed interface Edit {
             }
             boolean bar = section.recess() instanceof Recess.Bar;
             Contents kept = bar ? Contents.NOTHING
-                    : new Contents(job.contents().layers().stream()
-                            .filter(layer -> layer.material().role() == Material.Role.ART).toList(), Optional.empty());
+                    : job.contents().artAlone();
             changed = changed.withContents(kept);
             return changed.withOutline(onLines(job.outline(), line -> bar ? line == Line.SIGHT || line == Line.OUTSIDE
                     : line != Line.MAT && line != Line.GLASS, bar ? Line.OUTSIDE : Line.ART));
@@ -214,7 +213,7 @@ public sealed interface Edit {
             Map<String, Length> kept = new TreeMap<>(job.faces());
             kept.keySet().retainAll(sides);
             Lean lean = outline.isCurved() ? Lean.FLAT : job.lean();
-            Job even = outline instanceof Boxed.Rectangle ? job : job.withContents(new Contents(job.contents().layers(),
+            Job even = outline instanceof Boxed.Rectangle ? job : job.withContents(job.contents().withBorders(
                     job.contents().borders().map(b -> new Borders(b.sides(), b.sides(), b.sides()))));
             return even.withFaces(Map.of()).withLean(lean).withOutline(outline).withFaces(kept);
         }
@@ -289,12 +288,25 @@ public sealed interface Edit {
     record Mat(Borders borders) implements Edit {
         @Override
         public Job apply(Job job) {
-            return job.withContents(new Contents(job.contents().layers(), Optional.of(borders)));
+            return job.withContents(job.contents().withBorders(Optional.of(borders)));
         }
 
         @Override
         public Words words() {
             return Words.of("edit.borders", borders.sides());
+        }
+    }
+
+    /** What the customer's picture looks like, by its name in the shop, or nothing to look at any more. */
+    record ShowPicture(Optional<String> picture) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withContents(job.contents().withPicture(picture));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of(picture.isPresent() ? "edit.picture" : "edit.no_picture");
         }
     }
 

@@ -122,8 +122,8 @@ public record Entry(
             entries.add(new Entry(
                     border,
                     j -> border.of(j.contents().borders().orElseThrow()),
-                    (j, l) -> j.withContents(new Contents(
-                            j.contents().layers(), j.contents().borders().map(b -> border.in(b, l))))));
+                    (j, l) -> j.withContents(j.contents().withBorders(
+                            j.contents().borders().map(b -> border.in(b, l))))));
         }
     }
 }

@@ -14,8 +14,9 @@ import neatcorner.core.rack.Material;
  *
  * @param layers  at most one of each role but mats; kept in the order of the roles; may be empty
  * @param borders of the mat; present exactly when there is one
+ * @param picture what the customer's picture looks like, by the name the shop keeps it under; empty for bare paper
  */
-public record Contents(List<Layer> layers, Optional<Borders> borders) {
+public record Contents(List<Layer> layers, Optional<Borders> borders, Optional<String> picture) {
     /** So many mats may lie over one another. */
     private static final int MOST_MATS = 3;
     /** So many layers may there be: the mats and one of every other role. */
@@ -23,7 +24,13 @@ public record Contents(List<Layer> layers, Optional<Borders> borders) {
     /** Nothing: a bare frame. */
     public static final Contents NOTHING = new Contents(List.of(), Optional.empty());
 
+    /** Without a picture to look at. */
+    public Contents(List<Layer> layers, Optional<Borders> borders) {
+        this(layers, borders, Optional.empty());
+    }
+
     public Contents {
+        picture.ifPresent(Contents::checkName);
         layers = layers.stream().sorted(Comparator.comparing(layer -> layer.material().role())).toList();
         boolean mat = layers.stream().anyMatch(layer -> layer.material().role() == Material.Role.MAT);
         if (mat != borders.isPresent()) {
@@ -68,17 +75,44 @@ public record Contents(List<Layer> layers, Optional<Borders> borders) {
                 .filter(layer -> layer.material().role() != role).toList());
         material.ifPresent(m -> changed.add(Layer.of(m)));
         if (role != Material.Role.MAT) {
-            return new Contents(changed, borders);
+            return new Contents(changed, borders, picture);
         }
         Borders usual = new Borders(Length.inches(2), Length.inches(2), Length.inches(2, 1, 2));
-        return new Contents(changed, material.map(_ -> borders.orElse(usual)));
+        return new Contents(changed, material.map(_ -> borders.orElse(usual)), picture);
     }
 
     /** With one layer's thickness changed; {@code index} counts from the front. */
     public Contents withThickness(int index, Length thickness) {
         List<Layer> changed = new ArrayList<>(layers);
         changed.set(index, new Layer(layers.get(index).material(), thickness));
-        return new Contents(changed, borders);
+        return new Contents(changed, borders, picture);
+    }
+
+    /** With other borders of the mat. */
+    public Contents withBorders(Optional<Borders> other) {
+        return new Contents(layers, other, picture);
+    }
+
+    /** Only what belongs to the picture itself, in a frame that holds nothing else. */
+    public Contents artAlone() {
+        return new Contents(
+                layers.stream()
+                        .filter(layer -> layer.material().role() == Material.Role.ART)
+                        .toList(),
+                Optional.empty(),
+                picture);
+    }
+
+    /** With another picture to look at, or with none. */
+    public Contents withPicture(Optional<String> other) {
+        return new Contents(layers, borders, other);
+    }
+
+    /** It names a file when a shop is written as open files, so it must be able to. */
+    private static void checkName(String name) {
+        if (!name.matches("[0-9a-z]{1,64}\\.(?:png|jpg)")) {
+            throw Refusal.of("contents.picture_is", name);
+        }
     }
 
     /** The materials in order. */

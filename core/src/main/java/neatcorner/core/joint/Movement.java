@@ -88,7 +88,7 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
         boolean opens = drying == percent < 0;
         return ledger.enter(Figure.formula(key)
                 .with("mitre_across", frame.job().section().face())
-                .with("moisture_change", new Share(percent / 100))
+                .with("moisture_change", Share.percent(percent))
                 .with("width_change", new Share(Math.signum(percent) * share))
                 .note("movement", frame.job().section().species())
                 .rounded(Rounding.UP)

@@ -10,6 +10,11 @@ public record Share(double fraction) implements Quantity {
         Finite.checked("share", fraction);
     }
 
+    /** So many hundredths. */
+    public static Share percent(double percent) {
+        return new Share(percent / 100);
+    }
+
     /** In per cent. */
     public double toPercent() {
         return fraction * 100;

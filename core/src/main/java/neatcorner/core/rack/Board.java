@@ -117,6 +117,37 @@ public record Board(
         return new Board(label, species, length, width, thickness, moisture, grade, other, price, shelf);
     }
 
+    /** Of another wood. */
+    public Board withSpecies(Species other) {
+        return new Board(label, other, length, width, thickness, moisture, grade, defects, price, shelf);
+    }
+
+    /** Of another size. */
+    public Board withSize(Length otherLength, Length otherWidth, Length otherThickness) {
+        return new Board(
+                label, species, otherLength, otherWidth, otherThickness, moisture, grade, defects, price, shelf);
+    }
+
+    /** Measured wetter or drier, or not measured. */
+    public Board withMoisture(Optional<Share> other) {
+        return new Board(label, species, length, width, thickness, other, grade, defects, price, shelf);
+    }
+
+    /** Of another grade. */
+    public Board withGrade(String other) {
+        return new Board(label, species, length, width, thickness, moisture, other, defects, price, shelf);
+    }
+
+    /** At another price, or at none that is known. */
+    public Board withPrice(Optional<Price> other) {
+        return new Board(label, species, length, width, thickness, moisture, grade, defects, other, shelf);
+    }
+
+    @Override
+    public Board withShelf(String other) {
+        return new Board(label, species, length, width, thickness, moisture, grade, defects, price, other);
+    }
+
     /** The defect moved so far, but never off the board. */
     public Board withDefectMoved(int index, Length dx, Length dy) {
         Defect defect = defects.get(index);

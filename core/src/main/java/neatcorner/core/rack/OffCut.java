@@ -41,4 +41,24 @@ public record OffCut(String label, Section section, Length length, List<Span> de
     public OffCut withDefects(List<Span> other) {
         return new OffCut(label, section, length, other, shelf, batch);
     }
+
+    /** Of another section. */
+    public OffCut withSection(Section other) {
+        return new OffCut(label, other, length, defects, shelf, batch);
+    }
+
+    /** Longer or shorter. */
+    public OffCut withLength(Length other) {
+        return new OffCut(label, section, other, defects, shelf, batch);
+    }
+
+    /** Of another batch. */
+    public OffCut withBatch(String other) {
+        return new OffCut(label, section, length, defects, shelf, other);
+    }
+
+    @Override
+    public OffCut withShelf(String other) {
+        return new OffCut(label, section, length, defects, other, batch);
+    }
 }

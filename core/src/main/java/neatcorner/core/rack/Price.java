@@ -1,6 +1,10 @@
 package neatcorner.core.rack;
 
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Money;
 import neatcorner.core.phrase.Refusal;
 
 /**
@@ -11,6 +15,8 @@ import neatcorner.core.phrase.Refusal;
  */
 public record Price(long minor, Per per) {
     private static final double MM_PER_FOOT = 304.8;
+    private static final Pattern WRITTEN =
+            Pattern.compile("\\s*(\\d{1,7}(?:[.,]\\d{1,2})?)\\s*(?:/\\s*(ft|m|bd ft|m³|ft²|m²))?\\s*");
 
     public Price {
         if (minor < 0 || minor > 1_000_000_000L) {
@@ -21,19 +27,46 @@ public record Price(long minor, Per per) {
     /** What a price is for. */
     public enum Per {
         /** A whole stick, board or sheet. */
-        PIECE,
+        PIECE(""),
         /** A foot of length. */
-        FOOT,
+        FOOT(" / ft"),
         /** A metre of length. */
-        METRE,
+        METRE(" / m"),
         /** A board foot: 144 cubic inches. */
-        BOARD_FOOT,
+        BOARD_FOOT(" / bd ft"),
         /** A cubic metre. */
-        CUBIC_METRE,
+        CUBIC_METRE(" / m³"),
         /** A square foot of face. */
-        SQUARE_FOOT,
+        SQUARE_FOOT(" / ft²"),
         /** A square metre of face. */
-        SQUARE_METRE
+        SQUARE_METRE(" / m²");
+
+        private final String suffix;
+
+        Per(String suffix) {
+            this.suffix = suffix;
+        }
+    }
+
+    /**
+     * What a person wrote: {@code 19.80} for the piece, {@code 2.10 / ft}, {@code 6.90 / m} or {@code 8.40 / bd ft}; a
+     * refusal says so.
+     */
+    public static Price parse(String typed) {
+        Matcher parts = WRITTEN.matcher(typed);
+        if (!parts.matches()) {
+            throw Refusal.of("price.price_is_written", typed.strip());
+        }
+        Per per = Stream.of(Per.values())
+                .filter(p -> p.suffix.equals(parts.group(2) == null ? "" : " / " + parts.group(2)))
+                .findFirst()
+                .orElseThrow();
+        return new Price(Money.minor(parts.group(1)), per);
+    }
+
+    /** As {@link #parse} reads it, without the currency. */
+    public String text() {
+        return new Money(minor, "").text() + per.suffix;
     }
 
     /** The whole price of something of this size, in the smallest coin, rounded up. */

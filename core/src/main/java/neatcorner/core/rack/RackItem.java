@@ -11,6 +11,9 @@ public sealed interface RackItem permits OffCut, Board, Sheet {
     /** Where it lies; may be empty. */
     String shelf();
 
+    /** Lying elsewhere. */
+    RackItem withShelf(String other);
+
     /** What it is or was bought for; empty when nobody knows. */
     Optional<Price> price();
 

@@ -66,4 +66,41 @@ public record Sheet(
     public Sheet withCount(int other) {
         return new Sheet(label, material, width, height, thickness, other, forSale, grain, face, price, shelf);
     }
+
+    /** Of another material, as thick as that usually is. */
+    public Sheet withMaterial(Material other) {
+        return new Sheet(
+                label, other, width, height, other.usualThickness(), count, forSale, grain, face, price, shelf);
+    }
+
+    /** Of another size. */
+    public Sheet withSize(Length otherWidth, Length otherHeight, Length otherThickness) {
+        return new Sheet(
+                label, material, otherWidth, otherHeight, otherThickness, count, forSale, grain, face, price, shelf);
+    }
+
+    /** Whether more can be bought. */
+    public Sheet withForSale(boolean other) {
+        return new Sheet(label, material, width, height, thickness, count, other, grain, face, price, shelf);
+    }
+
+    /** With its grain another way. */
+    public Sheet withGrain(Grain other) {
+        return new Sheet(label, material, width, height, thickness, count, forSale, other, face, price, shelf);
+    }
+
+    /** With another face. */
+    public Sheet withFace(String other) {
+        return new Sheet(label, material, width, height, thickness, count, forSale, grain, other, price, shelf);
+    }
+
+    /** At another price, or at none that is known. */
+    public Sheet withPrice(Optional<Price> other) {
+        return new Sheet(label, material, width, height, thickness, count, forSale, grain, face, other, shelf);
+    }
+
+    @Override
+    public Sheet withShelf(String other) {
+        return new Sheet(label, material, width, height, thickness, count, forSale, grain, face, price, other);
+    }
 }

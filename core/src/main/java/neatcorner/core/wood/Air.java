@@ -17,7 +17,7 @@ public record Air(Share humidity, double celsius) {
 
     /** Air of so many per cent and degrees Celsius. */
     public static Air of(double percent, double celsius) {
-        return new Air(new Share(percent / 100), celsius);
+        return new Air(Share.percent(percent), celsius);
     }
 
     /**
@@ -35,6 +35,6 @@ public record Air(Share humidity, double celsius) {
         double kh = k * h;
         double percent =
                 1800 / w * (kh / (1 - kh) + (k1 * kh + 2 * k1 * k2 * kh * kh) / (1 + k1 * kh + k1 * k2 * kh * kh));
-        return new Share(percent / 100);
+        return Share.percent(percent);
     }
 }

@@ -72,6 +72,7 @@ class DrawingTest {
     private static Stream<Mark.At> points(Picture picture) {
         return picture.marks().stream().flatMap(mark -> switch (mark) {
             case Mark.Area area -> area.outline().stream();
+            case Mark.Photo photo -> photo.outline().stream();
             case Mark.Stroke stroke -> stroke.points().stream();
             case Mark.Text text -> Stream.of(text.at());
             case Mark.Number number -> Stream.of(number.at());

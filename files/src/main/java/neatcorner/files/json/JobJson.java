@@ -82,7 +82,10 @@ final class JobJson {
             return new Layer(material, layer.has("thickness") ? layer.length("thickness") : material.usualThickness());
         });
         return fields.build(() ->
-                new Contents(layers, fields.optional("borders", name -> borders(fields.object(name)))));
+                new Contents(
+                        layers,
+                        fields.optional("borders", name -> borders(fields.object(name))),
+                        fields.optional("picture", fields::text)));
     }
 
     private static Borders borders(Fields fields) {
@@ -173,6 +176,7 @@ final class JobJson {
             item.put("material", Fields.name(layer.material()));
             item.put("thickness", layer.thickness().toExactMm());
         }
+        job.contents().picture().ifPresent(picture -> node.put("picture", picture));
         job.contents().borders().ifPresent(borders -> {
             ObjectNode item = node.putObject("borders");
             item.put("top", borders.top().toExactMm());

@@ -46,7 +46,7 @@ final class QuantityJson {
                 : node.has("kg") ? Mass.kg(node.get("kg").doubleValue())
                 : node.has("newtons") ? new Force(node.get("newtons").doubleValue())
                 : node.has("count") ? new Count(node.get("count").intValue())
-                : node.has("percent") ? new Share(node.get("percent").doubleValue() / 100)
+                : node.has("percent") ? Share.percent(node.get("percent").doubleValue())
                 : node.has("minor") && node.has("currency")
                         ? new Money(node.get("minor").longValue(), node.get("currency").stringValue())
                         : null);

@@ -48,7 +48,7 @@ final class RackJson {
                         item.length("length"),
                         item.length("width"),
                         item.length("thickness"),
-                        item.optional("moisture_percent", name -> new Share(item.number(name) / 100)),
+                        item.optional("moisture_percent", name -> Share.percent(item.number(name))),
                         item.text("grade", ""),
                         item.list(
                                 "defects",

@@ -77,6 +77,8 @@ final class PdfPage {
                 case Mark.Number number ->
                     number(number.at().plus(left, top), number.numeral(), number.ink(), number.size(), number.anchor());
                 case Mark.Tag tag -> tag(tag, left, top, tagSize);
+                // A cheap printer makes a dark patch of it, and nobody needs it at the saw.
+                case Mark.Photo _ -> { }
                 case Mark.Grip _ -> { }
                 case Mark.Spot _ -> { }
             }

@@ -16,15 +16,17 @@ import neatcorner.files.disk.WholeFile;
 import neatcorner.files.json.Document;
 import neatcorner.files.json.FormatException;
 import neatcorner.files.json.History;
+import neatcorner.files.picture.CustomerPicture;
 
 /**
  * A whole shop as open files: {@code shop.json} with all that belongs to the shop, {@code jobs} and
- * {@code away} with a file for every job, and beside each the history of what was done to it.
+ * {@code away} with a file for every job, beside each the history of what was done to it, and {@code pictures}.
  */
 public final class ShopFolder {
     private static final String SHOP = "shop";
     private static final String JOBS = "jobs";
     private static final String AWAY = "away";
+    private static final String PICTURES = "pictures";
     private static final String DOCUMENT = ".json";
     private static final String HISTORY = ".history.json";
     private static final long LARGEST = 1L << 30;
@@ -48,6 +50,10 @@ public final class ShopFolder {
                     folder.resolve(job.away() ? AWAY : JOBS).resolve(String.format(Locale.ROOT, "%04d", number++)),
                     store.whole(job.id()));
         }
+        for (String name : store.pictures()) {
+            store.picture(name).ifPresent(picture -> WholeFile.write(
+                    folder.resolve(PICTURES).resolve(picture.name()), picture.bytes()));
+        }
         return jobs.size();
     }
 
@@ -65,6 +71,7 @@ public final class ShopFolder {
             }
             Files.createDirectories(folder.resolve(JOBS));
             Files.createDirectories(folder.resolve(AWAY));
+            Files.createDirectories(folder.resolve(PICTURES));
         } catch (IOException failed) {
             throw new StoreException(folder + ": the folder cannot be made", failed);
         }
@@ -95,12 +102,26 @@ public final class ShopFolder {
             throw new StoreException(shop + ": it is there already; name a new file");
         }
         History all = history(folder.resolve(SHOP + DOCUMENT), clock, Document::readShop);
+        List<CustomerPicture> pictures = pictures(folder);
         List<Read> jobs = Stream.concat(jobs(folder, JOBS, clock), jobs(folder, AWAY, clock)).toList();
         try (ShopStore store = ShopStore.open(shop, clock, Document.readShop(all.now()))) {
             store.replaceShop(all);
             jobs.forEach(job -> store.add(job.listed, job.history));
+            pictures.forEach(store::keepPicture);
         }
         return jobs.size();
+    }
+
+    private static List<CustomerPicture> pictures(Path folder) {
+        Path in = folder.resolve(PICTURES);
+        if (!Files.isDirectory(in)) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(in)) {
+            return files.sorted().map(CustomerPicture::kept).toList();
+        } catch (IOException failed) {
+            throw new StoreException(in + ": the folder cannot be read", failed);
+        }
     }
 
     private static Stream<Read> jobs(Path folder, String name, Clock clock) {

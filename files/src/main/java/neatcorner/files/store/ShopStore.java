@@ -20,6 +20,7 @@ import neatcorner.files.json.Document;
 import neatcorner.files.json.FormatException;
 import neatcorner.files.json.History;
 import neatcorner.files.json.WordsJson;
+import neatcorner.files.picture.CustomerPicture;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -259,6 +260,32 @@ public final class ShopStore implements AutoCloseable {
             return id;
         });
         return id;
+    }
+
+    /** Keeps a customer's picture; one that is there already is left as it is. */
+    public void keepPicture(CustomerPicture picture) {
+        guarded("keep a picture", () -> {
+            database.update(
+                    "INSERT INTO picture (name, bytes) VALUES (?, ?) ON CONFLICT (name) DO NOTHING",
+                    picture.name(),
+                    picture.bytes());
+            return picture;
+        });
+    }
+
+    /** A customer's picture by its name; empty when the shop does not have it. */
+    public Optional<CustomerPicture> picture(String name) {
+        return guarded("read a picture", () -> database.first(
+                "SELECT name, bytes FROM picture WHERE name = ?",
+                row -> new CustomerPicture(row.getString(1), row.getBytes(2)),
+                name));
+    }
+
+    /** The names of all customers' pictures. */
+    public List<String> pictures() {
+        return guarded(
+                "list the pictures",
+                () -> database.list("SELECT name FROM picture ORDER BY name", row -> row.getString(1)));
     }
 
     /** Gives the shop another history in the place of the one it has, when it is made anew of open files. */

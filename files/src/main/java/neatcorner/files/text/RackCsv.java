@@ -232,7 +232,7 @@ public final class RackCsv {
                         row.length("thickness_mm"),
                         row.text("moisture_percent").isEmpty()
                                 ? Optional.empty()
-                                : Optional.of(new Share(row.number("moisture_percent") / 100)),
+                                : Optional.of(Share.percent(row.number("moisture_percent"))),
                         row.text("grade"),
                         row.parts("defects").stream().map(RackCsv::defect).toList(),
                         row.price(),

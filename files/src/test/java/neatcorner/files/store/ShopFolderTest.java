@@ -23,6 +23,7 @@ import neatcorner.files.Jobs;
 import neatcorner.files.json.Document;
 import neatcorner.files.json.FormatException;
 import neatcorner.files.json.History;
+import neatcorner.files.picture.CustomerPicture;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.Size;
@@ -49,6 +50,7 @@ class ShopFolderTest {
         try (ShopStore store = ShopStore.open(shop, NOON)) {
             first = store.add(Document.of(Jobs.full()), Words.plain("new"));
             second = store.add(Document.of(Jobs.plain()), Words.plain("new"));
+            store.keepPicture(new CustomerPicture("0a1b.png", new byte[] {1, 2, 3}));
             store.save(first, titled(store.job(first), "Second title"), Words.plain("title"));
             Document<Shop> play = store.shop()
                     .with(new ShopEdit.SetHabit(Habit.PLAY, Length.mm(2))
@@ -85,6 +87,9 @@ class ShopFolderTest {
                 assertThat(after.history(is)).isEqualTo(before.history(was));
             }
             assertThat(after.whole(ShopStore.shopId())).isEqualTo(before.whole(ShopStore.shopId()));
+            assertThat(after.pictures()).containsExactly("0a1b.png");
+            assertThat(after.picture("0a1b.png").orElseThrow().bytes()).containsExactly(1, 2, 3);
+            assertThat(after.picture("no.png")).isEmpty();
             String job = after.jobs().getFirst().id();
             assertThat(after.redo(job)).hasValueSatisfying(moved -> assertThat(moved.done()).isTrue());
             assertThat(after.job(job).value().title()).isEqualTo("Cut");

@@ -1,15 +1,15 @@
 package neatcorner.app.view;
 
 import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
@@ -24,6 +24,7 @@ import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -31,7 +32,6 @@ import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Unit;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.Board;
@@ -49,51 +49,70 @@ import neatcorner.files.sheet.SheetSize;
 import neatcorner.files.text.RackCsv;
 import org.jspecify.annotations.Nullable;
 
-/** What lies on the rack with a label: searched, sorted, one item beside the list with its picture. */
-final class RackPage extends HBox {
+/**
+ * All wood and sheets the shop keeps, sticks by their moulding and everything with a label by itself: searched, sorted,
+ * one of them beside the list with its picture, its prices and what it makes.
+ */
+final class StockList extends HBox {
     private static final long LARGEST = 16L << 20;
+    /** So many lines are left in sight over the one that is shown first. */
+    private static final int ROWS_ABOVE = 4;
     private final Desk desk;
     private final FilePort files;
     private final Consumer<String> say;
-    private final ObservableList<RackItem> items = FXCollections.observableArrayList();
-    private final FilteredList<RackItem> found = new FilteredList<>(items);
-    private final TableView<RackItem> table = new TableView<>();
+    private final ObservableList<StockRow> items = FXCollections.observableArrayList();
+    private final FilteredList<StockRow> found = new FilteredList<>(items);
+    private final TableView<StockRow> table = new TableView<>();
     private final TextField search = new TextField();
     private final Label count = new Label();
     private final VBox questions = new VBox(6);
     private final ScrollPane detailPane = new ScrollPane();
-    private List<RackItem> known = List.of();
-    private @Nullable RackDetail detail;
+    private List<StockRow> known = List.of();
+    private Predicate<StockRow> kind = _ -> true;
+    private @Nullable Panel detail;
+    private String shown = "";
 
-    RackPage(Desk desk, FilePort files, Consumer<String> say) {
+    StockList(Desk desk, FilePort files, Consumer<String> say) {
         this.desk = desk;
         this.files = files;
         this.say = say;
         getStyleClass().add("shop-page");
-        SortedList<RackItem> sorted = new SortedList<>(found);
+        SortedList<StockRow> sorted = new SortedList<>(found);
         sorted.comparatorProperty().bind(table.comparatorProperty());
         table.setItems(sorted);
         table.setId("rack-table");
+        table.setAccessibleText(Labels.get("shop.part.all"));
         table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        Phrasebook book = desk.book();
         column(
                 "rack.label",
-                62,
-                RackItem::label,
-                Comparator.comparing(RackPage::serial).thenComparing(RackItem::label));
-        column("rack.what", 150, this::what, Comparator.comparing(this::what));
-        column("rack.size", 228, this::size, Comparator.comparingDouble(RackPage::extent));
-        column("rack.price", 148, this::price, Comparator.comparing(this::price));
-        column("rack.shelf", 86, RackItem::shelf, Comparator.comparing(RackItem::shelf));
+                58,
+                StockRow::label,
+                Comparator.comparing(StockRow::serial).thenComparing(StockRow::label));
+        column("rack.what", 160, row -> row.what(desk.book()), Comparator.comparing(row -> row.what(book)));
+        column("rack.size", 222, row -> row.size(desk.book()), Comparator.comparingDouble(StockRow::extent));
+        column(
+                "rack.price",
+                148,
+                row -> row.price(desk.book(), desk.shop().currency()),
+                Comparator.comparing(row -> row.price(book, "")));
+        column("rack.shelf", 86, StockRow::shelf, Comparator.comparing(StockRow::shelf));
         table.setPlaceholder(new Label(Labels.get("rack.nothing")));
-        table.getSelectionModel().selectedItemProperty().addListener((_, _, item) -> open(item));
+        table.getSelectionModel().selectedItemProperty().addListener((_, _, row) -> open(row));
         search.setId("rack-search");
         search.setPromptText(Labels.get("rack.search"));
         search.setAccessibleText(Labels.get("rack.search"));
-        search.textProperty().addListener((_, _, text) -> filter(text));
+        search.textProperty().addListener((_, _, _) -> filter());
+        search.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ESCAPE && !search.getText().isEmpty()) {
+                search.clear();
+                key.consume();
+            }
+        });
         HBox.setHgrow(search, Priority.ALWAYS);
         count.getStyleClass().add("soft");
         count.setMinWidth(USE_PREF_SIZE);
-        HBox head = new HBox(10, heading(), search, count);
+        HBox head = new HBox(10, search, count);
         head.setAlignment(Pos.CENTER_LEFT);
         VBox left = new VBox(8, head, table, questions, tools());
         left.getStyleClass().addAll("card", "padded");
@@ -108,21 +127,14 @@ final class RackPage extends HBox {
         getChildren().addAll(left, detailPane);
     }
 
-    private static Label heading() {
-        Label heading = new Label(Labels.get("rack.heading"));
-        heading.getStyleClass().add("heading");
-        heading.setMinWidth(USE_PREF_SIZE);
-        return heading;
-    }
-
-    private void column(String name, double width, Function<RackItem, String> text, Comparator<RackItem> order) {
-        TableColumn<RackItem, RackItem> column = new TableColumn<>(Labels.get(name));
+    private void column(String name, double width, Function<StockRow, String> text, Comparator<StockRow> order) {
+        TableColumn<StockRow, StockRow> column = new TableColumn<>(Labels.get(name));
         column.setPrefWidth(width);
         column.setCellValueFactory(cell -> new ReadOnlyObjectWrapper<>(cell.getValue()));
         column.setComparator(order);
         column.setCellFactory(_ -> new TableCell<>() {
             @Override
-            protected void updateItem(RackItem item, boolean empty) {
+            protected void updateItem(StockRow item, boolean empty) {
                 super.updateItem(item, empty);
                 setText(empty || item == null ? "" : Phrasebook.unbroken(text.apply(item)));
             }
@@ -184,7 +196,7 @@ final class RackPage extends HBox {
                                 () -> write(
                                         "labels.pdf",
                                         () -> LabelSheet.write(
-                                                List.copyOf(found),
+                                                labelled(),
                                                 desk.book(),
                                                 desk.book().graduation().unit() == Unit.INCH
                                                         ? SheetSize.LETTER
@@ -193,7 +205,7 @@ final class RackPage extends HBox {
                                 "rack.export",
                                 () -> write(
                                         "rack.csv",
-                                        () -> RackCsv.write(List.copyOf(found)).getBytes(StandardCharsets.UTF_8))),
+                                        () -> RackCsv.write(labelled()).getBytes(StandardCharsets.UTF_8))),
                         button("rack.import", this::takeIn));
         return tools;
     }
@@ -216,11 +228,19 @@ final class RackPage extends HBox {
         desk.edit(new ShopEdit.Shelve(List.of(item))).ifPresentOrElse(say, () -> choose(item.label()));
     }
 
-    private void choose(String label) {
-        table.getItems().stream().filter(item -> item.label().equals(label)).findFirst().ifPresent(item -> {
-            table.getSelectionModel().select(item);
-            table.scrollTo(item);
+    private void choose(String key) {
+        table.getItems().stream().filter(row -> row.key().equals(key)).findFirst().ifPresent(row -> {
+            table.getSelectionModel().select(row);
+            table.scrollTo(row);
         });
+    }
+
+    /** Those in the list that have a label. */
+    private List<RackItem> labelled() {
+        return found.stream()
+                .filter(StockRow.Item.class::isInstance)
+                .map(row -> ((StockRow.Item) row).item())
+                .toList();
     }
 
     private void write(String name, Supplier<byte[]> content) {
@@ -307,111 +327,68 @@ final class RackPage extends HBox {
         }
     }
 
+    /** Only rows of this kind from now on. */
+    void only(Predicate<StockRow> other) {
+        kind = other;
+        filter();
+        table.refresh();
+    }
+
     /** Every word must be found; the code of a label finds that label alone. */
-    private void filter(String text) {
-        String wanted = text.strip();
+    private void filter() {
+        String wanted = search.getText().strip();
         if (wanted.startsWith(LabelSheet.CODE)) {
             String label = wanted.substring(LabelSheet.CODE.length());
-            found.setPredicate(item -> item.label().equals(label));
+            found.setPredicate(row -> row.label().equals(label));
             choose(label);
         } else {
             List<String> words = List.of(wanted.toLowerCase(Locale.ROOT).split("\\s+"));
-            found.setPredicate(item -> words.stream().allMatch(text(item)::contains));
+            found.setPredicate(row ->
+                    kind.test(row) && words.stream().allMatch(row.searched(desk.book())::contains));
         }
         count.setText(Labels.get("rack.count", found.size(), items.size()));
     }
 
-    private String text(RackItem item) {
-        return (item.label() + " " + what(item) + " " + item.shelf() + " " + switch (item) {
-            case OffCut cut -> cut.batch();
-            case Board board -> board.grade();
-            case Sheet sheet -> sheet.face();
-        }).toLowerCase(Locale.ROOT);
+    void find() {
+        search.requestFocus();
+        search.selectAll();
     }
 
-    private String what(RackItem item) {
-        return switch (item) {
-            case OffCut cut -> cut.section().name();
-            case Board board ->
-                Labels.get("rack.board_of", desk.book().say(board.species().words()));
-            case Sheet sheet ->
-                desk.book().say(Phrasebook.keyOf(sheet.material()))
-                        + (sheet.face().isEmpty() ? "" : ", " + sheet.face());
-        };
-    }
-
-    private String size(RackItem item) {
-        Phrasebook book = desk.book();
-        return switch (item) {
-            case OffCut cut ->
-                book.exactly(cut.length())
-                        + (cut.defects().isEmpty()
-                                ? ""
-                                : Labels.get("rack.with_defects", cut.defects().size()));
-            case Board board ->
-                sides(board.length(), board.width(), board.thickness())
-                        + (board.defects().isEmpty()
-                                ? ""
-                                : Labels.get(
-                                        "rack.with_defects", board.defects().size()));
-            case Sheet sheet -> Labels.get("rack.sheets", sheet.count(), sides(sheet.width(), sheet.height()));
-        };
-    }
-
-    /** The unit stands once, at the end. */
-    private String sides(Length... sides) {
-        String all = Arrays.stream(sides).map(desk.book()::exactly).collect(Collectors.joining(" × "));
-        return all.replaceAll(" mm(?= )", "");
-    }
-
-    private String price(RackItem item) {
-        return item.price()
-                .map(p -> new Money(p.minor(), desk.shop().currency()).text() + " "
-                        + Labels.get("per." + p.per().name().toLowerCase(Locale.ROOT)))
-                .orElse("");
-    }
-
-    private static double extent(RackItem item) {
-        return switch (item) {
-            case OffCut cut -> cut.length().toMm();
-            case Board board -> board.length().toMm() * board.width().toMm();
-            case Sheet sheet -> sheet.width().toMm() * sheet.height().toMm();
-        };
-    }
-
-    /** So that C-9 comes before C-10. */
-    private static int serial(RackItem item) {
-        String digits = item.label().replaceAll("\\D", "");
-        return digits.isEmpty() || digits.length() > 8 ? Integer.MAX_VALUE : Integer.parseInt(digits);
-    }
-
-    private void open(@Nullable RackItem item) {
-        if (item == null) {
+    private void open(@Nullable StockRow row) {
+        if (row == null) {
             return;
         }
-        if (detail == null || !detail.label().equals(item.label()) || !detail.isOf(item)) {
-            detail = new RackDetail(desk, item);
+        String what = row.getClass().getSimpleName() + " " + row.key();
+        if (detail == null || !shown.equals(what) || detail instanceof RackDetail old && !old.isOf(row)) {
+            shown = what;
+            detail = switch (row) {
+                case StockRow.Sticks sticks -> new MouldingDetail(desk, sticks.moulding().section());
+                case StockRow.Item item -> new RackDetail(desk, item.item());
+            };
             detailPane.setContent(detail);
         }
         detail.update();
     }
 
     /** Whether the plan of the job in hand takes something from it: such a board is what one comes to see first. */
-    private boolean isUsed(RackItem item) {
-        return item instanceof Board
+    private boolean isUsed(StockRow row) {
+        return row instanceof StockRow.Item(Board _)
                 && desk.cuts().milling().boards().stream()
-                        .anyMatch(board -> board.label().equals(item.label()));
+                        .anyMatch(board -> board.label().equals(row.label()));
     }
 
     void update() {
-        List<RackItem> now = desk.shop().rack().items();
+        List<StockRow> now = Stream.<StockRow>concat(
+                        desk.shop().mouldings().stream().map(StockRow.Sticks::new),
+                        desk.shop().rack().items().stream().map(StockRow.Item::new))
+                .toList();
         if (!now.equals(known)) {
             Optional<String> chosen = Optional.ofNullable(
                             table.getSelectionModel().getSelectedItem())
-                    .map(RackItem::label);
+                    .map(StockRow::key);
             known = now;
             items.setAll(now);
-            filter(search.getText());
+            filter();
             chosen.ifPresent(this::choose);
         }
         table.refresh();
@@ -422,7 +399,7 @@ final class RackPage extends HBox {
                             .filter(this::isUsed)
                             .findFirst()
                             .orElse(table.getItems().getFirst()));
-            table.scrollTo(0);
+            table.scrollTo(Math.max(0, table.getSelectionModel().getSelectedIndex() - ROWS_ABOVE));
             if (focused != null) {
                 focused.requestFocus();
             }

@@ -1,0 +1,55 @@
+package neatcorner.app.view;
+
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.application.Platform;
+import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.FaultLog;
+import neatcorner.files.disk.FileRefused;
+import neatcorner.files.picture.CustomerPicture;
+
+/** Puts the customer's picture into the job in hand. The file is read off the interface thread. */
+final class PictureImport {
+    private final Desk desk;
+    private final FilePort files;
+    private final Consumer<String> say;
+
+    PictureImport(Desk desk, FilePort files, Consumer<String> say) {
+        this.desk = desk;
+        this.files = files;
+        this.say = say;
+    }
+
+    /** Whether a file is called as pictures are. */
+    static boolean isPicture(Path file) {
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        return Stream.of(".png", ".jpg", ".jpeg").anyMatch(name::endsWith);
+    }
+
+    /** Asks for a file and reads it. */
+    void ask() {
+        files.which().ifPresent(this::read);
+    }
+
+    /** Reads a picture into the job that is in hand now. */
+    void read(Path file) {
+        String job = desk.jobId();
+        say.accept(Labels.get("brief.picture_reading", file.getFileName()));
+        Thread.ofVirtual().start(() -> {
+            try {
+                CustomerPicture picture = CustomerPicture.read(file);
+                Platform.runLater(() -> say.accept(
+                        job.equals(desk.jobId())
+                                ? desk.show(picture).orElseGet(() -> Labels.get("brief.picture_in"))
+                                : Labels.get("brief.picture_other_job")));
+            } catch (FileRefused refused) {
+                Platform.runLater(() -> say.accept(Labels.get("file.unread", refused.getMessage())));
+            } catch (RuntimeException | Error bug) {
+                FaultLog.keep("reading a picture", bug);
+                Platform.runLater(() -> say.accept(Labels.get("file.unread", file)));
+            }
+        });
+    }
+}
