@@ -12,6 +12,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Shop;
 import neatcorner.files.json.Document;
+import neatcorner.files.picture.CustomerPicture;
 import neatcorner.files.store.ShopStore;
 
 /** The invented demonstration shop. It always works on a fresh copy, never on the maker's own shop. */
@@ -32,11 +33,15 @@ public final class Demo {
     }
 
     private static String text(String name) {
+        return new String(bytes(name), StandardCharsets.UTF_8);
+    }
+
+    private static byte[] bytes(String name) {
         try (InputStream stream = Demo.class.getResourceAsStream("/neatcorner/app/demo/" + name)) {
             if (stream == null) {
                 throw new IOException("the demonstration lacks " + name);
             }
-            return new String(stream.readAllBytes(), StandardCharsets.UTF_8);
+            return stream.readAllBytes();
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
@@ -45,7 +50,11 @@ public final class Demo {
     /** A store with the demonstration in it, at a place where none is yet. */
     public static ShopStore store(Path file, Clock clock) {
         ShopStore store = ShopStore.open(file, clock, shop());
-        jobs().forEach(job -> store.add(job, Words.of("job.demonstration")));
+        jobs().forEach(job -> {
+            job.value().contents().picture()
+                    .ifPresent(name -> store.keepPicture(new CustomerPicture(name, bytes("pictures/" + name))));
+            store.add(job, Words.of("job.demonstration"));
+        });
         return store;
     }
 }

@@ -86,11 +86,11 @@ final class StockList extends HBox {
         Phrasebook book = desk.book();
         column(
                 "rack.label",
-                58,
+                54,
                 StockRow::label,
                 Comparator.comparing(StockRow::serial).thenComparing(StockRow::label));
-        column("rack.what", 160, row -> row.what(desk.book()), Comparator.comparing(row -> row.what(book)));
-        column("rack.size", 222, row -> row.size(desk.book()), Comparator.comparingDouble(StockRow::extent));
+        column("rack.what", 150, row -> row.what(desk.book()), Comparator.comparing(row -> row.what(book)));
+        column("rack.size", 240, row -> row.size(desk.book()), Comparator.comparingDouble(StockRow::extent));
         column(
                 "rack.price",
                 148,
