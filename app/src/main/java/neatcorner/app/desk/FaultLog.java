@@ -3,6 +3,7 @@ package neatcorner.app.desk;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.logging.FileHandler;
 import java.util.logging.Formatter;
 import java.util.logging.Handler;
@@ -36,15 +37,9 @@ public final class FaultLog {
     /** From now on faults go to {@code faults.0.log} in this folder; where it cannot be written they are dropped. */
     public static synchronized void keepIn(Path folder) {
         silence();
-        try {
-            Files.createDirectories(folder);
-            FileHandler file = new FileHandler(folder.resolve("faults.%g.log").toString(), BYTES, FILES, true);
-            file.setLevel(Level.WARNING);
-            file.setFormatter(new Traces());
-            EVERYTHING.addHandler(file);
-        } catch (IOException cannotBeKept) {
-            EVERYTHING.setLevel(Level.OFF);
-        }
+        Handler file = new Late(folder);
+        file.setLevel(Level.WARNING);
+        EVERYTHING.addHandler(file);
     }
 
     /** Nothing is written to the terminal or anywhere else. */
@@ -70,6 +65,45 @@ public final class FaultLog {
      */
     public static void keep(String doing, Throwable fault) {
         LOG.error(doing, fault);
+    }
+
+    /** A file that is opened when there is something to write: at the start of a good day nothing is. */
+    private static final class Late extends Handler {
+        private final Path folder;
+        private Optional<FileHandler> file = Optional.empty();
+
+        Late(Path folder) {
+            this.folder = folder;
+        }
+
+        @Override
+        public synchronized void publish(LogRecord kept) {
+            if (!isLoggable(kept)) {
+                return;
+            }
+            try {
+                if (file.isEmpty()) {
+                    Files.createDirectories(folder);
+                    file = Optional.of(
+                            new FileHandler(folder.resolve("faults.%g.log").toString(), BYTES, FILES, true));
+                    file.get().setFormatter(new Traces());
+                }
+                file.get().publish(kept);
+            } catch (IOException cannotBeKept) {
+                setLevel(Level.OFF);
+            }
+        }
+
+        @Override
+        public synchronized void flush() {
+            file.ifPresent(Handler::flush);
+        }
+
+        @Override
+        public synchronized void close() {
+            file.ifPresent(Handler::close);
+            file = Optional.empty();
+        }
     }
 
     /** When, what the program was at, and the way to the fault and to what caused it. */

@@ -165,6 +165,7 @@ public final class MainView extends StackPane {
             sticksPane.show(sticks);
             refresh();
             desk.improver().start();
+            Photos.begin(desk);
         }
     }
 

@@ -23,6 +23,7 @@ final class Photos {
     private static final Photos LATELY = new Photos();
     private final Map<String, Image> ready = new LinkedHashMap<>(16, 0.75f, true);
     private final Map<String, List<Runnable>> waiting = new HashMap<>();
+    private boolean begun;
 
     private Photos() {
     }
@@ -32,12 +33,18 @@ final class Photos {
         return LATELY.find(desk, name, there);
     }
 
+    /** The first frames of a window do without pictures; from now on they are read. */
+    static void begin(Desk desk) {
+        LATELY.begun = true;
+        List.copyOf(LATELY.waiting.keySet()).forEach(name -> desk.picture(name, LATELY::decode));
+    }
+
     private Optional<Image> find(Desk desk, String name, Runnable there) {
         Image image = ready.get(name);
         if (image == null) {
             boolean first = !waiting.containsKey(name);
             waiting.computeIfAbsent(name, _ -> new ArrayList<>()).add(there);
-            if (first) {
+            if (first && begun) {
                 desk.picture(name, this::decode);
             }
         }

@@ -18,6 +18,8 @@ final class Column {
     static final double TEXT = 11;
     private static final double HEADING = 13;
     private static final double LEADING = 1.2;
+    /** Height of a number with its fraction, by its size. */
+    private static final double STACK = 1.14;
     /** Room for the number of a step and the sign of a caution. */
     private static final double INDENT = 17;
     private final double width;
@@ -158,8 +160,9 @@ final class Column {
 
     /** A large number with lines beside it, to the right. */
     Column number(Numeral numeral, double size, List<String> beside) {
-        add(Math.max(size, beside.size() * TEXT * LEADING) + 2, false, (page, x, y) -> {
-            page.number(new At(x, y + size / 2), numeral, Ink.INK, size, Anchor.START);
+        double high = size * STACK;
+        add(Math.max(high, beside.size() * TEXT * LEADING) + 2, false, (page, x, y) -> {
+            page.number(new At(x, y + high / 2), numeral, Ink.INK, size, Anchor.START);
             double at = y + TEXT / 2;
             for (String line : beside) {
                 page.text(new At(x + width, at), line, Ink.INK, TEXT, false, Anchor.END);
