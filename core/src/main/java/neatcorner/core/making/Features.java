@@ -80,12 +80,11 @@ final class Features {
         Strip only = Strip.plain(strip.species(), strip.width(), strip.thickness());
         Strip worked = side == Surface.INNER ? only.withInner(edging) : only.withOuter(edging);
         Silhouette region = taken(only.withSetIn(strip.setIn()), worked.withSetIn(strip.setIn()), blank.low());
-        Surface other = side == Surface.INNER ? Surface.OUTER : Surface.INNER;
         Length width = edging.width();
         Length depth = edging.depth();
         List<Setup> setups = new ArrayList<>();
         switch (edging.kind()) {
-            case BEVEL -> setups.addAll(bevels(strip, other, width, depth));
+            case BEVEL -> setups.addAll(bevels(strip, side, width, depth));
             case STEP -> setups.addAll(steps(strip, Surface.FRONT, side, width, depth, ledge));
             default -> {
                 Words bit = width.equals(depth)
@@ -126,16 +125,32 @@ final class Features {
         return side == Surface.INNER ? ledge : Length.ZERO;
     }
 
-    /** With the front down the blade leans away from the fence; with the back down it leans over what is kept. */
-    private List<Setup> bevels(Strip strip, Surface other, Length across, Length deep) {
-        Angle lean = new Angle(Math.atan2(across.toMm(), deep.toMm()));
+    /**
+     * Flat, with the front down the blade leans away from the fence, with the back down it leans over what is kept; on
+     * edge in the same way, by what is left to a right angle. A saw that tilts to 45° reaches one or the other.
+     */
+    private List<Setup> bevels(Strip strip, Surface side, Length across, Length deep) {
+        Surface other = side == Surface.INNER ? Surface.OUTER : Surface.INNER;
+        Angle flat = new Angle(Math.atan2(across.toMm(), deep.toMm()));
+        Angle onEdge = new Angle(Math.atan2(deep.toMm(), across.toMm()));
         Length near = strip.width().minus(across).plus(past(other));
+        Length up = strip.thickness().minus(deep);
         Words rip = Words.of("bit.rip");
-        return List.of(
+        List<Setup> setups = new ArrayList<>(List.of(
                 Setup.of(Tool.TABLE_SAW, rip, Surface.FRONT, other, near, deep, SAW_BITE)
-                        .leaningAway(lean),
+                        .leaningAway(flat),
                 Setup.of(Tool.TABLE_SAW, rip, Surface.BACK, other, near, strip.thickness(), SAW_BITE)
-                        .leaningOver(lean));
+                        .leaningOver(flat)));
+        if (past(side).isZero()) {
+            setups.add(Setup.of(Tool.TABLE_SAW, rip, side, Surface.BACK, up, across, SAW_BITE)
+                    .leaningAway(onEdge));
+        }
+        if (past(other).isZero()) {
+            setups.add(Setup.of(Tool.TABLE_SAW, rip, other, Surface.BACK, up, strip.width(), SAW_BITE)
+                    .leaningOver(onEdge));
+        }
+        setups.removeIf(setup -> setup.tilt().filter(Setup.Tilt::isTooFar).isPresent());
+        return setups;
     }
 
     /**

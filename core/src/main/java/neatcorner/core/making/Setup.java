@@ -36,8 +36,17 @@ record Setup(
      * @param over whether toward the fence, over what is kept; else away from it
      */
     record Tilt(Angle angle, boolean over) {
+        /** Where a table saw's blade stops. Common practice, no source. */
+        private static final Angle MOST = Angle.degrees(45);
+
         Words said() {
-            return Words.of(over ? "making.tilt_over" : "making.tilt_away", angle);
+            return isTooFar()
+                    ? Words.of("making.tilt_far", angle, MOST)
+                    : Words.of(over ? "making.tilt_over" : "making.tilt_away", angle);
+        }
+
+        boolean isTooFar() {
+            return angle.radians() > MOST.radians() + 1e-9;
         }
     }
 

@@ -63,8 +63,8 @@ class CutterTest {
         if (edged) {
             Edging edge = new Edging(
                     random.nextBoolean() ? Edging.Kind.BEVEL : Edging.Kind.STEP,
-                    Length.mm(face / 5),
-                    Length.mm(thick / 4));
+                    Length.mm(face / (3 + random.nextInt(3))),
+                    Length.mm(thick / (3 + random.nextInt(5))));
             Strip strip = plain.strips().getFirst();
             return new Section(
                     "s",
@@ -126,6 +126,9 @@ class CutterTest {
         Silhouette left = features.blank(0);
         for (Ordering.Placed placed : Ordering.of(features.blank(0), cuts)) {
             left = placed.after();
+            assertThat(placed.setup().tilt().map(tilt -> tilt.angle().toDegrees()).orElse(0.0))
+                    .as("a blade that no saw tilts so far: %s", section)
+                    .isLessThanOrEqualTo(45.0001);
             if (STRAIGHT.contains(placed.setup().bit().key())) {
                 String said = section + " " + placed.setup();
                 Geometry before = lying(placed.before(), placed.before(), placed.setup());
