@@ -11,12 +11,13 @@ import neatcorner.core.outline.Loop;
 import neatcorner.core.outline.Point;
 import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 
 /**
  * How many blanks a curve is best sawn from. Blanks are ripped side by side from a board of one width,
  * so each costs its length times its share of that width; the fewest square millimetres win, the
- * smaller number between equals.
+ * smaller number between equals. Blanks that are too short to hold are not counted.
  *
  * @param count of blanks; for an arch of the whole arch or each half of a pointed one
  * @param cost  mm² of board
@@ -28,10 +29,10 @@ record Segments(int count, double cost) {
     private static final Recent<Task, Optional<Segments>> BEST = new Recent<>(32, Segments::searched);
 
     /** What the best number hangs on; lengths in mm. */
-    private record Task(Boxed boxed, double width, double height, double wood, double board) {
+    private record Task(Boxed boxed, double width, double height, double wood, double board, double held) {
     }
 
-    /** The best number whose blanks fit the board; empty when none up to the most does. */
+    /** The best number whose blanks fit the board and are long enough to hold; empty when there is none. */
     static Optional<Segments> best(Frame frame, Boxed boxed, Length board) {
         double width = frame.width(Line.OUTSIDE).toMm();
         double height = frame.height(Line.OUTSIDE).toMm();
@@ -40,7 +41,8 @@ record Segments(int count, double cost) {
                 width,
                 height,
                 frame.job().section().face().toMm(),
-                board.toMm()));
+                board.toMm(),
+                frame.habits().get(Habit.SAFE_HOLD).toMm()));
     }
 
     private static Optional<Segments> searched(Task task) {
@@ -48,26 +50,27 @@ record Segments(int count, double cost) {
         return IntStream.rangeClosed(
                         boxed instanceof Boxed.Arched arched ? arched.leastSegments() : LEAST_OF_RING,
                         boxed instanceof Boxed.Arched ? 18 : 36)
-                .mapToObj(n -> new Segments(
-                        n, cost(with(boxed, n).loop(task.width(), task.height()), task.wood(), task.board())))
+                .mapToObj(n -> new Segments(n, cost(with(boxed, n).loop(task.width(), task.height()), task)))
                 .filter(s -> Double.isFinite(s.cost()))
                 .min((a, b) -> Double.compare(a.cost() * (1 + 1e-9 * a.count()), b.cost() * (1 + 1e-9 * b.count())));
     }
 
-    /** Board used by the blanks of an outside line; infinite when one is wider than the board. */
-    private static double cost(Loop outside, double face, double board) {
+    /** Board used by the blanks of an outside line; infinite when one is wider than the board or too short to hold. */
+    private static double cost(Loop outside, Task task) {
         double sum = 0;
         for (Loop.Part part : outside.parts()) {
             if (part.edge() instanceof Edge.Arc arc) {
                 Point along = arc.heading(0.5);
                 Point outward = along.outward();
                 double top = arc.at(0.5).dot(outward);
-                double blank = top - Math.min(arc.at(0, -face).dot(outward), arc.at(1, -face).dot(outward));
+                double blank = top - Math.min(arc.at(0, -task.wood()).dot(outward), arc.at(1, -task.wood()).dot(outward));
                 blank = Math.ceil(blank - 1e-6);
                 double side = Math.tan(arc.sweep() / 2);
                 double length = arc.at(1).minus(arc.at(0)).dot(along)
                         + side * (top - arc.at(0).dot(outward)) + side * (top - arc.at(1).dot(outward));
-                sum += length * board / Math.floor(board / blank + 1e-9);
+                sum += length < task.held()
+                        ? Double.POSITIVE_INFINITY
+                        : length * task.board() / Math.floor(task.board() / blank + 1e-9);
             }
         }
         return sum;

@@ -236,15 +236,23 @@ public final class GluePlanner {
         if (frame.job().section().recess() instanceof Recess.Slot && !frame.job().contents().layers().isEmpty()) {
             steps.add(Words.of("close.panel"));
         }
+        boolean fits = joints.used().fits();
+        if (!fits) {
+            steps.addFirst(Words.of("close.joint_first", joint.kind()));
+        }
         int atOnce = clamping(steps, joint, adhesive);
-        steps.addAll(joint.whileClosed(frame));
+        if (fits) {
+            steps.addAll(joint.whileClosed(frame));
+        }
         if (frame.isFourSquare()) {
             steps.add(Words.of("close.diagonals"));
         } else if (frame.members().size() > 3) {
             steps.add(Words.of(frame.job().outline().isCurved() ? "close.checks_blanks" : "close.checks"));
         }
         steps.add(Words.of("close.squeeze_out." + glue));
-        steps.addAll(joint.whenSet(adhesive));
+        if (fits) {
+            steps.addAll(joint.whenSet(adhesive));
+        }
         findHurry(adhesive, (long) atOnce * MINUTES_A_JOINT + 3);
         return steps;
     }

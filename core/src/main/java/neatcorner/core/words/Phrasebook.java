@@ -3,6 +3,7 @@ package neatcorner.core.words;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Area;
@@ -68,7 +69,10 @@ public final class Phrasebook {
         return Phrases.keyOf(constant);
     }
 
-    /** A figure's value, rounded its own way; what was said is written as exactly as it was said. */
+    /**
+     * A figure's value, rounded its own way; what was said is written as it was said where some marks show it, else to
+     * the tape like everything beside it.
+     */
     public String write(Figure<?> figure) {
         return figure.value() instanceof Length length ? numeral(length, figure.rounding(), figure.origin()).toString()
                 : write(figure.value());
@@ -80,7 +84,8 @@ public final class Phrasebook {
     }
 
     private Numeral numeral(Length length, Rounding rounding, Origin origin) {
-        return (origin == Origin.WORKED ? seen(length, rounding) : fineEnough(length)).write(length, rounding);
+        Graduation seen = seen(length, rounding);
+        return (origin == Origin.WORKED ? seen : showing(length).orElse(seen)).write(length, rounding);
     }
 
     /** A length to the coarsest marks that show it exactly, or to the tape when none do: for the lines of a sum. */
@@ -99,16 +104,27 @@ public final class Phrasebook {
                         .orElse(graduation);
     }
 
-    /**
-     * The coarsest marks in use that show the length exactly, else the finest; a length hardly larger
-     * than a mark (a sheet of paper) may be shown in the other unit when that alone is exact.
-     */
+    /** The coarsest marks in use that show the length exactly, else the finest. */
     private Graduation fineEnough(Length length) {
-        List<Graduation> own = Stream.of(Graduation.values())
-                .filter(g -> g.unit() == graduation.unit() && g.parts() >= graduation.parts()).toList();
+        return showing(length).orElseGet(() -> own().getLast());
+    }
+
+    /**
+     * The coarsest marks in use that show the length exactly; a length hardly larger than a mark (a sheet of paper) may
+     * be shown in the other unit when that alone is exact.
+     */
+    private Optional<Graduation> showing(Length length) {
         boolean tiny = length.abs().isUnder(graduation.step());
-        return Stream.concat(own.stream(), Stream.of(Graduation.MM_TENTH).filter(_ -> tiny))
-                .filter(g -> g.round(length, Rounding.NEAREST).equals(length)).findFirst().orElse(own.getLast());
+        return Stream.concat(own().stream(), Stream.of(Graduation.MM_TENTH).filter(_ -> tiny))
+                .filter(g -> g.round(length, Rounding.NEAREST).equals(length))
+                .findFirst();
+    }
+
+    /** Marks of the unit in use, from those in use to the finest. */
+    private List<Graduation> own() {
+        return Stream.of(Graduation.values())
+                .filter(g -> g.unit() == graduation.unit() && g.parts() >= graduation.parts())
+                .toList();
     }
 
     /** A value to the nearest mark. */

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.core.Sample;
 import neatcorner.core.job.Job;
+import neatcorner.core.joint.Joint;
+import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Graduation;
@@ -83,6 +85,13 @@ class OddJobsTest {
                     .as("a hair over nothing")
                     .noneMatch(text -> text.matches("(?s)(.*[^0-9./ ])? ?0( mm|\") [+−].*"));
             assertThat(said).noneMatch(text -> text.contains("NaN") || text.contains("Infinity") || text.contains("{"));
+        }
+        if (!plan.joints().used().fits()) {
+            Joint refused = Joints.of(plan.joints().chosen());
+            assertThat(plan.glue().steps())
+                    .as("nothing is done with a joint that does not fit")
+                    .noneMatch(step -> refused.whileClosed(plan.frame()).contains(step)
+                            || refused.whenSet(plan.glue().adhesive()).contains(step));
         }
         plan.figures().values().forEach(OddJobsTest::isNumber);
         assertThat(plan.findings()).allSatisfy(f -> assertThat(f.remedy()).as(f.id()).isPresent());
