@@ -166,6 +166,23 @@ class DrawingTest {
                         mark instanceof Mark.Stroke stroke && stroke.paint().equals(Paint.of(Ink.SAW)))
                 .count();
         assertThat(kerfs).as("two cuts a piece").isEqualTo(48);
+        List<Double> scales = picture.marks().stream()
+                .filter(mark -> mark instanceof Mark.Spot spot && spot.what() instanceof Thing.Piece)
+                .map(mark -> (Mark.Spot) mark)
+                .map(spot -> (spot.to().x() - spot.from().x())
+                        / longPoint(plan, ((Thing.Piece) spot.what()).id().letters()))
+                .toList();
+        assertThat(scales).hasSize(24).allSatisfy(scale -> assertThat(scale).isCloseTo(scales.getFirst(), within(1e-6)));
+    }
+
+    private static double longPoint(Plan plan, String letters) {
+        return plan.frame().members().stream()
+                .filter(member -> member.side().letters().equals(letters))
+                .findFirst()
+                .orElseThrow()
+                .longPoint()
+                .value()
+                .toMm();
     }
 
     @Test
