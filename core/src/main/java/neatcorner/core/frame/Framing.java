@@ -32,6 +32,10 @@ final class Framing {
      * radius.
      */
     static final int CURVE_STEPS = 24;
+    private static final double CLOSE_MM = 1e-6;
+    private static final int MOST_STEPS = 40;
+    /** A rule drawn through two points hardly apart leads nowhere. */
+    private static final double FLAT = 0.05;
 
     private final Job job;
     private final Habits habits;
@@ -78,19 +82,36 @@ final class Framing {
                 exact ? Optional.of(down) : Optional.empty());
     }
 
-    /** A point rises faster than its sides part; the height at the base line is found by the secant rule. */
+    /**
+     * A point rises faster than its sides part: the height at the base line that gives the height that was asked for at
+     * its own line, to a nanometre, by the secant rule.
+     */
     private double pointedHeight(Boxed boxed, double width, Line base) {
         Size given = boxed.height();
-        double wanted = given.length().toMm();
-        double height = wanted;
-        for (int i = 0; i < 12; i++) {
-            Loop loop = boxed.loop(width, height);
-            double found = Polygons.extent(
-                    loop.line(side -> offsets.of(given.line(), side) - offsets.of(base, side), CURVE_STEPS),
-                    Axis.HEIGHT);
-            height += wanted - found;
+        double before = given.length().toMm();
+        double missedBefore = missed(boxed, width, before, base);
+        double height = before + missedBefore;
+        for (int i = 0; i < MOST_STEPS; i++) {
+            double missed = missed(boxed, width, height, base);
+            if (Math.abs(missed) < CLOSE_MM) {
+                return height;
+            }
+            double slope = (missed - missedBefore) / (height - before);
+            before = height;
+            missedBefore = missed;
+            height -= missed / (Math.abs(slope) > FLAT ? slope : -1);
         }
-        return height;
+        throw new Refusal(Words.of("impossible.pointed_height", given.length(), given.line()));
+    }
+
+    /** How much higher than this the arch would have to be at the line it was given at, in mm. */
+    private double missed(Boxed boxed, double width, double height, Line base) {
+        Size given = boxed.height();
+        Loop loop = boxed.loop(width, height);
+        return given.length().toMm()
+                - Polygons.extent(
+                        loop.line(side -> offsets.of(given.line(), side) - offsets.of(base, side), CURVE_STEPS),
+                        Axis.HEIGHT);
     }
 
     private Frame free() {

@@ -228,4 +228,17 @@ class ProofTest {
                     .isCloseTo(panes.getGeometryN(0).getArea(), within(1e-2));
         }
     }
+
+    /** Width and height may be given at two lines; a pointed arch then has just that height there, or is refused. */
+    @Property(tries = 300)
+    void aPointedArchIsAsHighAsWasAskedForWhereItWasAskedFor(
+            @ForAll @DoubleRange(min = 200, max = 900) double width,
+            @ForAll @DoubleRange(min = 1.2, max = 4) double ratio,
+            @ForAll @DoubleRange(min = 1.2, max = 4) double rise,
+            @ForAll Line at) {
+        Optional<Frame> frame =
+                made(job(new Boxed.Arched(mm(Line.SIGHT, width), mm(at, width * ratio), Boxed.Arch.POINTED, rise, 3)));
+        Assume.that(frame.isPresent());
+        assertThat(frame.get().height(at).toMm()).isCloseTo(width * ratio, within(2e-5));
+    }
 }
