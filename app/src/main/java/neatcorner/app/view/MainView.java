@@ -43,6 +43,8 @@ import org.jspecify.annotations.Nullable;
 /** The window's content: the bar, the rail, the drawing with the station beside it, sticks and tally. */
 public final class MainView extends StackPane {
     private static final double USUAL_WIDTH = 1280;
+    /** Below this, at the usual size of text, the bar needs the room of the program's name. */
+    private static final double WIDE_BAR = 1000;
     /** The sticks never take more of the window's height: the drawing stays on screen. */
     private static final double MOST_FOR_FOOT = 0.42;
     private static final int FRAMES_BEFORE_THE_REST = 4;
@@ -53,6 +55,7 @@ public final class MainView extends StackPane {
     private final OutlineImport outlines;
     private final PictureImport pictures;
     private final Papers papers;
+    private final Label brand = new Label("Neat Corner");
     private final Label title = new Label();
     private final Label order = new Label();
     private final Button inch = new Button();
@@ -223,6 +226,7 @@ public final class MainView extends StackPane {
 
     /** A heading and what is said beside it. */
     private static HBox head(Label title, Label beside) {
+        title.setMinWidth(USE_PREF_SIZE);
         HBox head = new HBox(12, title, beside);
         head.setAlignment(Pos.BASELINE_LEFT);
         return head;
@@ -237,8 +241,7 @@ public final class MainView extends StackPane {
     private HBox bar() {
         Polygon mark = new Polygon(0, 0, 20, 0, 14, 7, 7, 7, 7, 14, 0, 20);
         mark.getStyleClass().add("mark");
-        Label name = new Label("Neat Corner");
-        name.getStyleClass().add("brand");
+        brand.getStyleClass().add("brand");
         Button job = new Button();
         job.setId("open-jobs");
         job.getStyleClass().add("job-title");
@@ -280,7 +283,7 @@ public final class MainView extends StackPane {
         unsaved.setVisible(false);
         unsaved.setManaged(false);
         unsaved.setOnAction(_ -> desk.saveAgain());
-        HBox bar = new HBox(10, mark, name, job, between, unsaved, settle, units, light, shop, help, more, sheet);
+        HBox bar = new HBox(10, mark, brand, job, between, unsaved, settle, units, light, shop, help, more, sheet);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("bar");
         return bar;
@@ -544,6 +547,8 @@ public final class MainView extends StackPane {
         double room = getWidth() > 0 ? getWidth() : USUAL_WIDTH;
         width(detailPane, Math.min(350 * size, room * 0.30));
         width(sidePane, Math.min(320 * size, room * 0.29));
+        brand.setVisible(room > WIDE_BAR * size);
+        brand.setManaged(brand.isVisible());
     }
 
     private static void width(Region region, double width) {

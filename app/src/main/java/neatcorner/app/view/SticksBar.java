@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.css.PseudoClass;
-import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
@@ -58,7 +57,6 @@ final class SticksBar implements PictureView.Pressing {
     private final Button all = new Button(Labels.get("sticks.all_jobs"));
     private final Button larger = new Button("+");
     private final Button smaller = new Button("−");
-    private final HBox tools = new HBox(8);
     private final Map<Laid, Button> laidButtons = new EnumMap<>(Laid.class);
     private double zoom = 1;
 
@@ -105,9 +103,8 @@ final class SticksBar implements PictureView.Pressing {
         larger.setId("sticks-larger");
         larger.setOnAction(_ -> zoom(zoom * 1.5));
         smaller.setOnAction(_ -> zoom(zoom / 1.5));
-        tools.getChildren().setAll(what, which, smaller, larger);
-        tools.setAlignment(Pos.CENTER_RIGHT);
-        FlowPane head = new FlowPane(12, 4, title, summary, proof, stop, tools);
+        HBox sizes = new HBox(8, smaller, larger);
+        FlowPane head = new FlowPane(12, 4, title, summary, proof, stop, what, which, sizes);
         head.setRowValignment(VPos.CENTER);
         return head;
     }

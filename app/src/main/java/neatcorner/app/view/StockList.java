@@ -130,6 +130,7 @@ final class StockList extends HBox {
     private void column(String name, double width, Function<StockRow, String> text, Comparator<StockRow> order) {
         TableColumn<StockRow, StockRow> column = new TableColumn<>(Labels.get(name));
         column.setPrefWidth(width);
+        column.setMinWidth(width * 0.7);
         column.setCellValueFactory(cell -> new ReadOnlyObjectWrapper<>(cell.getValue()));
         column.setComparator(order);
         column.setCellFactory(_ -> new TableCell<>() {

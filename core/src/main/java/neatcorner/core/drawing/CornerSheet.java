@@ -15,14 +15,21 @@ public final class CornerSheet {
         double head = sketch.em(22);
         double top = height * 0.52;
         double half = width / 2;
+        boolean tight = sketch.widthOf(sketch.say("corner.space"), sketch.em(11.5), false) > half - sketch.em(16);
         double low = height - top - head;
         sketch.small(new At(sketch.em(4), head / 2), sketch.say("corner.flat"), Anchor.START);
         sketch.inset(CornerDrawing.draw(plan, reader, width, top - head - sketch.em(6)), 0, head);
         sketch.line(new At(0, top), new At(width, top), Ink.HAIRLINE, sketch.em(1));
-        sketch.small(new At(sketch.em(4), top + head / 2), sketch.say("corner.space"), Anchor.START);
+        sketch.small(
+                new At(sketch.em(4), top + head / 2),
+                sketch.say(tight ? "corner.space_short" : "corner.space"),
+                Anchor.START);
         sketch.inset(CornerSpace.draw(plan, reader, half - sketch.em(10), low), 0, top + head);
         sketch.line(new At(half, top), new At(half, height), Ink.HAIRLINE, sketch.em(1));
-        sketch.small(new At(half + sketch.em(12), top + head / 2), sketch.say("corner.mitre"), Anchor.START);
+        sketch.small(
+                new At(half + sketch.em(12), top + head / 2),
+                sketch.say(tight ? "corner.mitre_short" : "corner.mitre"),
+                Anchor.START);
         sketch.inset(MitreFaceDrawing.draw(plan, reader, half - sketch.em(12), low), half + sketch.em(12), top + head);
         return sketch.picture(width, height);
     }

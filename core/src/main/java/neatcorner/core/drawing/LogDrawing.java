@@ -85,11 +85,13 @@ public final class LogDrawing {
     }
 
     private static void measured(Sketch sketch, Plan plan, double width, double top) {
-        double first = sketch.em(40);
-        double step = Math.min(sketch.em(140), (width - first) / 4);
+        boolean narrow = width < sketch.em(520);
+        double first = sketch.em(narrow ? 8 : 40);
+        double room = Math.min(sketch.em(560), width - first);
+        double[] columns = {0, room * 0.19, room * 0.40, room * 0.66};
         String[] heads = {"log.tape", "log.planned", "log.measured", "log.off"};
         for (int i = 0; i < heads.length; i++) {
-            sketch.small(new At(first + step * i, top), sketch.say(heads[i]), Anchor.START);
+            sketch.small(new At(first + columns[i], top), sketch.say(heads[i]), Anchor.START);
         }
         double y = top;
         Map<Tape, Length> planned = plan.glue().planned();
@@ -99,21 +101,21 @@ public final class LogDrawing {
             Length off = entry.getValue().minus(should);
             sketch.text(new At(first, y), sketch.say("tag." + entry.getKey().id()), Ink.INK, 12.5, true, Anchor.START);
             sketch.text(
-                    new At(first + step, y),
+                    new At(first + columns[1], y),
                     should.isZero() ? "" : sketch.book().write(should),
                     Ink.INK,
                     12.5,
                     false,
                     Anchor.START);
             sketch.text(
-                    new At(first + 2 * step, y),
+                    new At(first + columns[2], y),
                     sketch.book().exactly(entry.getValue()),
                     Ink.INK,
                     12.5,
                     false,
                     Anchor.START);
             sketch.text(
-                    new At(first + 3 * step, y),
+                    new At(first + columns[3], y),
                     should.isZero()
                             ? ""
                             : off.isZero()

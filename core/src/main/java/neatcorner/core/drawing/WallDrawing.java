@@ -19,6 +19,8 @@ public final class WallDrawing {
     /** So much of a wall is shown at least, in mm. */
     private static final double LEAST_SHOWN = 2000;
     private static final double ABOVE = 180;
+    /** Below this the back makes room for the wall. */
+    private static final double NARROW = 480;
     private final Plan plan;
     private final Reader reader;
     private final Sketch sketch;
@@ -36,7 +38,8 @@ public final class WallDrawing {
     /** The picture, to fill a space of this size. */
     public static Picture draw(Plan plan, Reader reader, double width, double height) {
         WallDrawing drawing = new WallDrawing(plan, reader, width, height);
-        double wall = Math.min(width * 0.58, height * 0.95);
+        double share = width < drawing.sketch.em(NARROW) ? 0.68 : 0.58;
+        double wall = Math.min(width * share, height * 0.95);
         drawing.wall(wall);
         drawing.sketch.line(new At(wall, 0), new At(wall, height), Ink.HAIRLINE, drawing.sketch.em(1));
         drawing.sketch.small(
@@ -54,7 +57,7 @@ public final class WallDrawing {
         double centre = plan.frame().habits().get(Habit.CENTRE_HEIGHT).toMm();
         double shown = Math.max(LEAST_SHOWN, centre + high / 2 + ABOVE);
         double floor = height - sketch.em(34);
-        double side = sketch.em(84);
+        double side = beside(room);
         double unit = Math.min((floor - sketch.em(24)) / shown, (room - 2 * side) / wide);
         double x = room / 2;
         sketch.area(Sketch.rectangle(0, floor, room, height), Ink.BOARD);
@@ -70,8 +73,14 @@ public final class WallDrawing {
                 x - wide * unit / 2 - sketch.em(2), middle.y() - high * unit / 2 - sketch.em(2));
         double top = middle.y() - high * unit / 2;
         hook(x - wide * unit / 2, top, unit, floor, room);
-        sketch.line(new At(sketch.em(46), middle.y()), new At(sketch.em(46), floor), Ink.SOFT, sketch.em(1));
-        sketch.tag(plan, new At(sketch.em(46), floor - sketch.em(54)), Habit.CENTRE_HEIGHT, sketch.say("wall.centre"));
+        double line = side * 0.55;
+        sketch.line(new At(line, middle.y()), new At(line, floor), Ink.SOFT, sketch.em(1));
+        sketch.tag(plan, new At(line, floor - sketch.em(54)), Habit.CENTRE_HEIGHT, sketch.say("wall.centre"));
+    }
+
+    /** Left free on either side of the frame, for the heights. */
+    private double beside(double room) {
+        return Math.min(sketch.em(84), room * 0.2);
     }
 
     /** What it hangs on, where that is in the wall, seen through the frame: one hook, two, or a cleat. */
@@ -114,7 +123,7 @@ public final class WallDrawing {
             case CLEAT ->
                 sketch.area(Sketch.rectangle(middle - half, y - dot / 2, middle + half, y + dot / 2), Ink.SAW);
         }
-        double right = room - sketch.em(54);
+        double right = room - beside(room) * 0.64;
         sketch.line(List.of(new At(middle, y), new At(right, y)), Paint.of(Ink.SAW), sketch.em(1), Mark.Dash.HIDDEN);
         sketch.line(new At(right, y), new At(right, floor), Ink.SOFT, sketch.em(1));
         Length height = hang.hookHeight().value();

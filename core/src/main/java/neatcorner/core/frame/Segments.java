@@ -63,7 +63,10 @@ record Segments(int count, double cost) {
                 Point along = arc.heading(0.5);
                 Point outward = along.outward();
                 double top = arc.at(0.5).dot(outward);
-                double blank = top - Math.min(arc.at(0, -task.wood()).dot(outward), arc.at(1, -task.wood()).dot(outward));
+                double low = Math.min(
+                        arc.at(0, -task.wood()).dot(outward),
+                        arc.at(1, -task.wood()).dot(outward));
+                double blank = top - low;
                 blank = Math.ceil(blank - 1e-6);
                 double side = Math.tan(arc.sweep() / 2);
                 double length = arc.at(1).minus(arc.at(0)).dot(along)

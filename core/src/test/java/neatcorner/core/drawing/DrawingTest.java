@@ -172,7 +172,9 @@ class DrawingTest {
                 .map(spot -> (spot.to().x() - spot.from().x())
                         / longPoint(plan, ((Thing.Piece) spot.what()).id().letters()))
                 .toList();
-        assertThat(scales).hasSize(24).allSatisfy(scale -> assertThat(scale).isCloseTo(scales.getFirst(), within(1e-6)));
+        assertThat(scales)
+                .hasSize(24)
+                .allSatisfy(scale -> assertThat(scale).isCloseTo(scales.getFirst(), within(1e-6)));
     }
 
     private static double longPoint(Plan plan, String letters) {
