@@ -313,6 +313,16 @@ public final class Desk implements AutoCloseable {
         return state.where().station();
     }
 
+    /** The corner looked at: at the right end of this side, from 0; of the first where the frame has no such side. */
+    public int corner() {
+        return state.where().corner() < plan().frame().members().size() ? state.where().corner() : 0;
+    }
+
+    /** Looks at another corner. */
+    public void lookAtCorner(int side) {
+        at(state.where().atCorner(side));
+    }
+
     /** Whether a page of the shop is shown instead of the job. */
     public boolean isInShop() {
         return page() != Page.JOB;

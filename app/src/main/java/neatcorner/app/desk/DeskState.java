@@ -46,20 +46,24 @@ record DeskState(
      * @param station  on the rail
      * @param selected the number whose working is shown; empty for the one that one comes to the station for
      */
-    record Where(Page page, Station station, Optional<FigureKey<?>> selected) {
+    record Where(Page page, Station station, Optional<FigureKey<?>> selected, int corner) {
         /** Where everything starts. */
-        static final Where START = new Where(Page.JOB, Station.BRIEF, Optional.empty());
+        static final Where START = new Where(Page.JOB, Station.BRIEF, Optional.empty(), 0);
 
         Where at(Station other) {
-            return new Where(Page.JOB, other, Optional.empty());
+            return new Where(Page.JOB, other, Optional.empty(), corner);
         }
 
         Where on(Page other) {
-            return new Where(other, station, selected);
+            return new Where(other, station, selected, corner);
         }
 
         Where looking(FigureKey<?> figure) {
-            return new Where(page, station, Optional.of(figure));
+            return new Where(page, station, Optional.of(figure), corner);
+        }
+
+        Where atCorner(int other) {
+            return new Where(page, station, selected, other);
         }
     }
 

@@ -2,12 +2,15 @@ package neatcorner.app.view;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.Member;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.joint.JointOption;
@@ -17,6 +20,7 @@ import neatcorner.core.joint.Movement;
 import neatcorner.core.joint.Pins;
 import neatcorner.core.joint.Splines;
 import neatcorner.core.joint.VFasteners;
+import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habit;
@@ -28,6 +32,17 @@ import neatcorner.core.words.Origin;
 final class CornersDetail extends Panel {
     CornersDetail(Desk desk, TagField.Typing typing) {
         super(desk, typing);
+        ComboBox<Integer> looked = choice(
+                Labels.get("corners.looked_at"),
+                () -> IntStream.range(0, members().size()).boxed().toList(),
+                desk::corner,
+                side -> book().say("corners.corner", members().get(side).side().to(), angle(side)),
+                side -> {
+                    desk.lookAtCorner(side);
+                    return Optional.empty();
+                });
+        looked.setId("corner-looked-at");
+        onlyWhile(looked, () -> !desk.plan().frame().isSolid());
         heading(() -> book().say("corners.chosen", plan().chosen()));
         for (FigureKey<Length> key : List.of(Pins.LENGTH, VFasteners.HEIGHT, Splines.HEIGHT)) {
             getChildren().add(entryRow(() -> used(key), key));
@@ -82,6 +97,14 @@ final class CornersDetail extends Panel {
                 box.getChildren().add(text(book().say(desk().plan().hidden().none()), "soft"));
             }
         });
+    }
+
+    private List<Member> members() {
+        return desk().plan().frame().members();
+    }
+
+    private Angle angle(int side) {
+        return desk().plan().frame().angles().get((side + 1) % members().size());
     }
 
     private JointPlan plan() {

@@ -18,7 +18,8 @@ final class CornersRoom implements Room {
 
     @Override
     public Optional<Drawn> picture() {
-        return Optional.of((desk, reader, width, height) -> CornerSheet.draw(desk.plan(), reader, width, height));
+        return Optional.of((desk, reader, width, height) ->
+                CornerSheet.draw(desk.plan(), desk.corner(), reader, width, height));
     }
 
     @Override

@@ -34,6 +34,7 @@ import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Page;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Palette;
+import neatcorner.core.drawing.Thing;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Unit;
@@ -112,6 +113,12 @@ public final class MainView extends StackPane {
         this.footPicture = new PictureView(desk, typist);
         this.sticksBar = new SticksBar(desk, sticks, sticksPane, this::say);
         frame.onDrag(new GripDrag(desk, this::say));
+        frame.setOnMouseClicked(click -> frame.spotAt(click.getX(), click.getY())
+                .ifPresent(spot -> {
+                    if (spot.what() instanceof Thing.Corner(int side, _)) {
+                        desk.lookAtCorner(side);
+                    }
+                }));
         frame.setOnDragOver(over -> {
             if (dropped(over).isPresent()) {
                 over.acceptTransferModes(TransferMode.COPY);

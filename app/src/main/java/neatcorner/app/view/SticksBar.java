@@ -259,7 +259,7 @@ final class SticksBar implements PictureView.Pressing {
             }
             case Thing.Stick(StickId stick) ->
                 item(menu, "sticks.forbid", stick.toString(), wishes().withForbidden(stick, true));
-            case Thing.Defect _ -> {
+            case Thing.Defect _, Thing.Corner _ -> {
             }
         }
         wishes().forbidden()

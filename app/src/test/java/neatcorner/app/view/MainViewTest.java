@@ -33,6 +33,7 @@ import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import neatcorner.app.desk.Appearance;
 import neatcorner.app.desk.Page;
+import neatcorner.core.drawing.Mark;
 import neatcorner.core.drawing.Palette;
 import neatcorner.core.drawing.Picture;
 import neatcorner.core.job.JointKind;
@@ -275,6 +276,21 @@ class MainViewTest extends OnTheDemo {
         settle();
         assertThat(plan().job().contents().picture()).isEqualTo(was);
         assertThat(redDots()).isEqualTo(before);
+    }
+
+    /** Pressed on the small frame, another corner is looked at. */
+    @Test
+    void anotherCornerIsLookedAtByPressingIt(FxRobot robot) throws Exception {
+        go(Station.CORNERS);
+        PictureView picture = (PictureView) view.lookup("#frame-picture");
+        Mark.Spot spot = on(() -> picture.spots()
+                .filter(s -> s.what().label().equals("D"))
+                .findFirst()
+                .orElseThrow());
+        robot.clickOn(on(() -> picture.localToScreen(
+                (spot.from().x() + spot.to().x()) / 2, (spot.from().y() + spot.to().y()) / 2)));
+        settle();
+        assertThat(on(desk::corner)).isEqualTo(2);
     }
 
     private int redDots() throws Exception {

@@ -14,8 +14,8 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.wood.Species;
 
 /**
- * Corner B close up, seen from the face as it lies in the frame, with its own angle and faces, and with its
- * joint: pins from both sides, V-fasteners on the back, splines across the tip.
+ * The second corner of a plan close up, seen from the face as it lies in the frame, with its own angle and faces, and
+ * with its joint: pins from both sides, V-fasteners on the back, splines across the tip.
  */
 public final class CornerDrawing {
     /** So many faces of each piece are shown. */
@@ -82,10 +82,13 @@ public final class CornerDrawing {
         if (plan.joints().used().fits() || !plan.joints().used().settings().isEmpty()) {
             joint();
         }
-        sketch.text(
-                at(in(back, reach * 0.7, wide(before) * 0.4)), "B", Sketch.letters(species), 12, true, Anchor.MIDDLE);
-        sketch.text(at(in(on, reach * 0.7, wide(after) * 0.4)), "B", Sketch.letters(species), 12, true, Anchor.MIDDLE);
+        letter(in(back, reach * 0.7, wide(before) * 0.4), before.side().to(), species);
+        letter(in(on, reach * 0.7, wide(after) * 0.4), after.side().from(), species);
         return sketch.picture(width, height);
+    }
+
+    private void letter(Point place, String letter, Species species) {
+        sketch.text(at(place), letter, Sketch.letters(species), 12, true, Anchor.MIDDLE);
     }
 
     /** The lines that a blank is sawn along, as far as it is shown. */

@@ -9,8 +9,13 @@ public final class CornerSheet {
     private CornerSheet() {
     }
 
-    /** The picture, to fill a space of this size. */
-    public static Picture draw(Plan plan, Reader reader, double width, double height) {
+    /**
+     * The picture, to fill a space of this size; the frame small in its upper right, with its corners to be pressed.
+     *
+     * @param side the corner at the right end of this one, from 0
+     */
+    public static Picture draw(Plan whole, int side, Reader reader, double width, double height) {
+        Plan plan = whole.atCorner(side);
         Sketch sketch = new Sketch(reader);
         double head = sketch.em(22);
         double top = height * 0.52;
@@ -18,7 +23,9 @@ public final class CornerSheet {
         boolean tight = sketch.widthOf(sketch.say("corner.space"), sketch.em(11.5), false) > half - sketch.em(16);
         double low = height - top - head;
         sketch.small(new At(sketch.em(4), head / 2), sketch.say("corner.flat"), Anchor.START);
-        sketch.inset(CornerDrawing.draw(plan, reader, width, top - head - sketch.em(6)), 0, head);
+        double small = Math.min(sketch.em(120), width * 0.26);
+        sketch.inset(
+                CornerDrawing.draw(plan, reader, width - small - sketch.em(8), top - head - sketch.em(6)), 0, head);
         sketch.line(new At(0, top), new At(width, top), Ink.HAIRLINE, sketch.em(1));
         sketch.small(
                 new At(sketch.em(4), top + head / 2),
@@ -31,6 +38,7 @@ public final class CornerSheet {
                 sketch.say(tight ? "corner.mitre_short" : "corner.mitre"),
                 Anchor.START);
         sketch.inset(MitreFaceDrawing.draw(plan, reader, half - sketch.em(12), low), half + sketch.em(12), top + head);
+        sketch.inset(FrameDrawing.corners(whole, reader, small, small, side), width - small, 0);
         return sketch.picture(width, height);
     }
 }

@@ -99,6 +99,28 @@ public final class FrameDrawing {
         return sketch.picture(width, height);
     }
 
+    /** The frame small, with its corners to be pressed; a box stands around the one at the right end of this side. */
+    public static Picture corners(Plan plan, Reader reader, double width, double height, int side) {
+        Sketch sketch = new Sketch(reader);
+        double margin = sketch.em(11);
+        FrameSketch frame =
+                new FrameSketch(plan, sketch, false, margin, margin, width - 2 * margin, height - 2 * margin);
+        frame.draw();
+        List<Member> members = plan.frame().members();
+        double reach = sketch.em(10);
+        for (int i = 0; i < members.size() && !plan.frame().isSolid(); i++) {
+            Mark.At at = frame.at(members.get(i).outline().get(1));
+            List<Mark.At> box =
+                    Sketch.rectangle(at.x() - reach, at.y() - reach, at.x() + reach, at.y() + reach);
+            if (i == side) {
+                sketch.outline(box, Ink.GIVEN, sketch.em(2));
+            }
+            Thing corner = new Thing.Corner(i, members.get(i).side().to());
+            sketch.spot(at.x() - reach, at.y() - reach, at.x() + reach, at.y() + reach, corner);
+        }
+        return sketch.picture(width, height);
+    }
+
     private Frame frame() {
         return plan.frame();
     }

@@ -33,6 +33,19 @@ public sealed interface Thing {
     }
 
     /**
+     * A corner of a frame.
+     *
+     * @param side   at the right end of which it is, counted from 0
+     * @param letter what is pencilled there
+     */
+    record Corner(int side, String letter) implements Thing {
+        @Override
+        public String label() {
+            return letter;
+        }
+    }
+
+    /**
      * A defect of a board.
      *
      * @param index counted from 0

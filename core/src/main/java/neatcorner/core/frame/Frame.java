@@ -1,6 +1,7 @@
 package neatcorner.core.frame;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -249,6 +250,13 @@ public record Frame(
             angles.add(new Angle(Math.PI - turn));
         }
         return List.copyOf(angles);
+    }
+
+    /** The same members told from this side on, from 0, to look at its right end; lines are not turned. */
+    public Frame from(int side) {
+        List<Member> turned = new ArrayList<>(members);
+        Collections.rotate(turned, -side);
+        return new Frame(job, habits, widths, heights, turned, bars, strainer, lines, inner);
     }
 
     /** The longer outside side of the box around it. */

@@ -94,6 +94,14 @@ public record Plan(Draft results, List<Finding> findings, Set<Safety> safety, Ma
         return get(HangPlan.class);
     }
 
+    /**
+     * As it is drawn when one looks at the corner at the right end of this side, from 0: that corner is the second of
+     * its frame, as the drawings of a corner want it.
+     */
+    public Plan atCorner(int side) {
+        return new Plan(results.with(Frame.class, frame().from(side)), findings, safety, figures);
+    }
+
     /** What was wanted. */
     public Job job() {
         return results.job();

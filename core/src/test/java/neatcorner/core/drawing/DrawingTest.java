@@ -177,6 +177,27 @@ class DrawingTest {
                 .allSatisfy(scale -> assertThat(scale).isCloseTo(scales.getFirst(), within(1e-6)));
     }
 
+    /** Whichever is looked at, the corner drawn large is that one, in the plan's own angle. */
+    @Test
+    void everyCornerCanBeLookedAt() {
+        jobs().filter(job -> !plan(job).frame().isSolid()).forEach(job -> {
+            Plan plan = plan(job);
+            int sides = plan.frame().members().size();
+            for (int side = 0; side < sides; side++) {
+                String letter = plan.frame().members().get(side).side().to();
+                assertThat(plan.atCorner(side).frame().angles().get(1))
+                        .isEqualTo(plan.frame().angles().get((side + 1) % sides));
+                Picture picture = CornerSheet.draw(plan, side, READER, 540, 600);
+                assertThat(picture.marks().stream()
+                                .filter(mark -> mark instanceof Mark.Text text
+                                        && text.text().equals(letter)))
+                        .hasSize(2);
+                assertThat(picture.marks().stream().filter(mark -> mark instanceof Mark.Spot))
+                        .hasSize(sides);
+            }
+        });
+    }
+
     private static double longPoint(Plan plan, String letters) {
         return plan.frame().members().stream()
                 .filter(member -> member.side().letters().equals(letters))
@@ -280,7 +301,7 @@ class DrawingTest {
                 new LogDrawing.Event(1, "1 May", "new job", false, false),
                 new LogDrawing.Event(2, "2 May", "x".repeat(300), true, false));
         return List.of(
-                CornerSheet.draw(plan, READER, 540, 600),
+                CornerSheet.draw(plan, 0, READER, 540, 600),
                 GlueClock.draw(plan, READER, 880),
                 FrameDrawing.back(plan, READER, 880, 180),
                 FitDrawing.draw(plan, READER, 540, 400),
