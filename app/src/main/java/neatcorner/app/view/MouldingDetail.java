@@ -59,10 +59,6 @@ final class MouldingDetail extends Panel {
         getChildren().add(drop);
     }
 
-    Section section() {
-        return section;
-    }
-
     /** Empty while it is being dropped. */
     private Optional<Moulding> now() {
         return desk().shop().stockFor(section);

@@ -95,7 +95,7 @@ final class StockList extends HBox {
                 "rack.price",
                 148,
                 row -> row.price(desk.book(), desk.shop().currency()),
-                Comparator.comparing(row -> row.price(book, "")));
+                Comparator.comparingLong(StockRow::minor));
         column("rack.shelf", 86, StockRow::shelf, Comparator.comparing(StockRow::shelf));
         table.setPlaceholder(new Label(Labels.get("rack.nothing")));
         table.getSelectionModel().selectedItemProperty().addListener((_, _, row) -> open(row));

@@ -31,6 +31,9 @@ sealed interface StockRow {
     /** What it costs; empty when nobody knows. */
     String price(Phrasebook book, String currency);
 
+    /** What it costs in the smallest coin, to sort by; nothing where nobody knows. */
+    long minor();
+
     /** Where it lies; may be empty. */
     String shelf();
 
@@ -97,6 +100,15 @@ sealed interface StockRow {
                     .findFirst()
                     .map(sale -> priced(book, sale, sale.price().get(), currency))
                     .orElse("");
+        }
+
+        @Override
+        public long minor() {
+            return moulding.sold().stream()
+                    .flatMap(sale -> sale.price().stream())
+                    .mapToLong(Price::minor)
+                    .findFirst()
+                    .orElse(0);
         }
 
         private static String priced(Phrasebook book, Sale sale, Price price, String currency) {
@@ -167,6 +179,11 @@ sealed interface StockRow {
         @Override
         public String price(Phrasebook book, String currency) {
             return item.price().map(price -> said(price, currency)).orElse("");
+        }
+
+        @Override
+        public long minor() {
+            return item.price().map(Price::minor).orElse(0L);
         }
 
         @Override
