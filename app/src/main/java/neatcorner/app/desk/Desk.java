@@ -595,14 +595,17 @@ public final class Desk implements AutoCloseable {
         return edit(new Edit.ShowPicture(Optional.of(picture.name())));
     }
 
-    /** Reads a customer's picture behind all saves; told on the interface thread, or never when it is not there. */
-    public void picture(String name, Consumer<CustomerPicture> then) {
+    /** Reads a customer's picture behind all saves; told on the interface thread, empty when it cannot be had. */
+    public void picture(String name, Consumer<Optional<CustomerPicture>> then) {
         saver.after(() -> {
+            Optional<CustomerPicture> found = Optional.empty();
             try {
-                store.picture(name).ifPresent(found -> interfaceThread.execute(() -> then.accept(found)));
+                found = store.picture(name);
             } catch (StoreException unread) {
                 interfaceThread.execute(() -> complaints.accept(unread.getMessage()));
             }
+            Optional<CustomerPicture> told = found;
+            interfaceThread.execute(() -> then.accept(told));
         });
     }
 

@@ -41,9 +41,7 @@ final class PictureImport {
             try {
                 CustomerPicture picture = CustomerPicture.read(file);
                 Platform.runLater(() -> say.accept(
-                        job.equals(desk.jobId())
-                                ? desk.show(picture).orElseGet(() -> Labels.get("brief.picture_in"))
-                                : Labels.get("brief.picture_other_job")));
+                        job.equals(desk.jobId()) ? shown(picture) : Labels.get("brief.picture_other_job")));
             } catch (FileRefused refused) {
                 Platform.runLater(() -> say.accept(Labels.get("file.unread", refused.getMessage())));
             } catch (RuntimeException | Error bug) {
@@ -51,5 +49,10 @@ final class PictureImport {
                 Platform.runLater(() -> say.accept(Labels.get("file.unread", file)));
             }
         });
+    }
+
+    private String shown(CustomerPicture picture) {
+        Photos.forget(picture.name());
+        return desk.show(picture).orElseGet(() -> Labels.get("brief.picture_in"));
     }
 }

@@ -39,6 +39,8 @@ final class PictureView extends Region {
     private final Desk desk;
     private final TagField.Typing typing;
     private final Canvas canvas = new Canvas();
+    /** One and the same, so that a picture that is waited for draws this view anew once. */
+    private final Runnable again = this::redraw;
     private final Map<FigureKey<Length>, TagField> tags = new LinkedHashMap<>();
     private final Map<FigureKey<Length>, Mark.Tag> places = new HashMap<>();
     private Optional<Dragging> dragging = Optional.empty();
@@ -236,7 +238,7 @@ final class PictureView extends Region {
         new Painter(
                         canvas.getGraphicsContext2D(),
                         desk.appearance().palette(),
-                        name -> Photos.of(desk, name, this::redraw))
+                        name -> Photos.of(desk, name, again))
                 .paint(picture);
         show(picture);
         keys.ifPresent(SpotKeys::shown);

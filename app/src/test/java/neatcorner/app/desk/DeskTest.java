@@ -40,6 +40,7 @@ import neatcorner.core.report.Remedy;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Station;
+import neatcorner.files.picture.CustomerPicture;
 import neatcorner.files.store.ShopFolder;
 import neatcorner.files.store.ShopStore;
 import neatcorner.files.store.StoreException;
@@ -225,6 +226,18 @@ class DeskTest {
                     .extracting(ShopStore.Listed::title)
                     .as("the edit made just before is in it")
                     .contains("Renamed just now");
+        }
+    }
+
+    /** Whoever waits for a picture is told too when there is none: nobody asks for it again and again. */
+    @Test
+    void aPictureThatIsNotThereIsSaidNotToBe() throws InterruptedException {
+        try (Desk desk = demo()) {
+            BlockingQueue<Optional<CustomerPicture>> told = new LinkedBlockingQueue<>();
+            desk.picture("gone.png", told::add);
+            assertThat(told.poll(20, TimeUnit.SECONDS)).isEmpty();
+            desk.picture("seaweed.jpg", told::add);
+            assertThat(told.poll(20, TimeUnit.SECONDS)).isPresent();
         }
     }
 
