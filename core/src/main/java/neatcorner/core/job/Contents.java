@@ -108,9 +108,13 @@ public record Contents(List<Layer> layers, Optional<Borders> borders, Optional<S
         return new Contents(layers, borders, other);
     }
 
-    /** It names a file when a shop is written as open files, so it must be able to. */
+    /** Whether a picture may be called so: it names a file when a shop is written as open files. */
+    public static boolean isPictureName(String name) {
+        return name.matches("[0-9a-z]{1,64}\\.(?:png|jpg)");
+    }
+
     private static void checkName(String name) {
-        if (!name.matches("[0-9a-z]{1,64}\\.(?:png|jpg)")) {
+        if (!isPictureName(name)) {
             throw Refusal.of("contents.picture_is", name);
         }
     }

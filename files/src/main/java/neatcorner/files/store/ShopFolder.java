@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import neatcorner.core.job.Contents;
 import neatcorner.core.job.Job;
 import neatcorner.core.phrase.Words;
 import neatcorner.files.disk.WholeFile;
@@ -118,7 +119,10 @@ public final class ShopFolder {
             return List.of();
         }
         try (Stream<Path> files = Files.list(in)) {
-            return files.sorted().map(CustomerPicture::kept).toList();
+            return files.filter(file -> Contents.isPictureName(file.getFileName().toString()))
+                    .sorted()
+                    .map(CustomerPicture::kept)
+                    .toList();
         } catch (IOException failed) {
             throw new StoreException(in + ": the folder cannot be read", failed);
         }
