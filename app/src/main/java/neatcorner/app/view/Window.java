@@ -44,6 +44,9 @@ public final class Window {
                 try {
                     show(desk.join(), whenShown);
                 } catch (CompletionException failed) {
+                    if (!(failed.getCause() instanceof StoreException)) {
+                        FaultLog.keep("opening the shop", failed);
+                    }
                     refuse(
                             failed.getCause() instanceof StoreException said
                                     ? said.getMessage()
