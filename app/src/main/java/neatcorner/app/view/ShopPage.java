@@ -1,6 +1,5 @@
 package neatcorner.app.view;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
@@ -40,7 +39,7 @@ final class ShopPage extends VBox {
         this.desk = desk;
         this.stock = new StockList(desk, files, say);
         getStyleClass().add("shop-page");
-        this.parts = new ArrayList<>(List.of(
+        this.parts = List.of(
                 stock("all", _ -> true),
                 stock("sticks", StockRow.Sticks.class::isInstance),
                 stock("off_cuts", row -> row instanceof StockRow.Item(OffCut _)),
@@ -49,7 +48,7 @@ final class ShopPage extends VBox {
                 panel("clamps", new ClampsPanel(desk)),
                 panel("habits", new HabitsPanel(desk)),
                 panel("air", new AirPanel(desk)),
-                panel("books", new BooksPanel(desk, files))));
+                panel("books", new BooksPanel(desk, files)));
         this.here = parts.getFirst();
         back.setId("back-to-job");
         back.getStyleClass().add("quiet");

@@ -1,7 +1,5 @@
 package neatcorner.core.rack;
 
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
@@ -15,8 +13,6 @@ import neatcorner.core.phrase.Refusal;
  */
 public record Price(long minor, Per per) {
     private static final double MM_PER_FOOT = 304.8;
-    private static final Pattern WRITTEN =
-            Pattern.compile("\\s*(\\d{1,7}(?:[.,]\\d{1,2})?)\\s*(?:/\\s*(ft|m|bd ft|m³|ft²|m²))?\\s*");
 
     public Price {
         if (minor < 0 || minor > 1_000_000_000L) {
@@ -53,15 +49,13 @@ public record Price(long minor, Per per) {
      * refusal says so.
      */
     public static Price parse(String typed) {
-        Matcher parts = WRITTEN.matcher(typed);
-        if (!parts.matches()) {
-            throw Refusal.of("price.price_is_written", typed.strip());
-        }
-        Per per = Stream.of(Per.values())
-                .filter(p -> p.suffix.equals(parts.group(2) == null ? "" : " / " + parts.group(2)))
+        String[] parts = typed.strip().split("\\s*/\\s*", 2);
+        String suffix = parts.length == 1 ? "" : " / " + parts[1];
+        return Stream.of(Per.values())
+                .filter(per -> per.suffix.equals(suffix))
                 .findFirst()
-                .orElseThrow();
-        return new Price(Money.minor(parts.group(1)), per);
+                .map(per -> new Price(Money.minor(parts[0]), per))
+                .orElseThrow(() -> Refusal.of("price.price_is_written", typed.strip()));
     }
 
     /** As {@link #parse} reads it, without the currency. */

@@ -78,7 +78,7 @@ final class Column {
         return this;
     }
 
-    /** Room, but none at the top of a column. */
+    /** So much room. */
     Column gap(double height) {
         if (height > 0) {
             add(height, false, (page, x, y) -> { });

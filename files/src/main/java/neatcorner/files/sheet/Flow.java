@@ -72,7 +72,7 @@ final class Flow {
         out.close();
     }
 
-    void turn() throws IOException {
+    private void turn() throws IOException {
         if (out != null) {
             out.close();
         }
