@@ -3,11 +3,11 @@ package neatcorner.core;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import neatcorner.core.job.Body;
 import neatcorner.core.job.Borders;
-import neatcorner.core.job.Choices;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Cutting;
+import neatcorner.core.job.Heading;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.PieceId;
@@ -94,38 +94,26 @@ public final class Sample {
 
     /** A canvas in a floater. */
     public static Job floating(String width, String height) {
-        return new Job(
-                "Canvas",
-                "",
-                1,
-                new Boxed.Rectangle(new Size(Line.ART, in(width)), new Size(Line.ART, in(height))),
-                floater(),
-                Map.of(),
-                Lean.FLAT,
-                new Contents(List.of(Layer.of(Material.CANVAS_ON_BARS)), Optional.empty()),
-                Habits.USUAL,
-                Choices.NONE,
-                Map.of(),
-                List.of(),
-                Set.of());
+        return Job.of(
+                new Heading("Canvas", "", 1),
+                new Body(
+                        new Boxed.Rectangle(new Size(Line.ART, in(width)), new Size(Line.ART, in(height))),
+                        floater(),
+                        Map.of(),
+                        Lean.FLAT),
+                new Contents(List.of(Layer.of(Material.CANVAS_ON_BARS)), Optional.empty()));
     }
 
     /** Bars for stretched cloth. */
     public static Job stretched(String width, String height) {
-        return new Job(
-                "Cloth",
-                "",
-                1,
-                new Boxed.Rectangle(new Size(Line.OUTSIDE, in(width)), new Size(Line.OUTSIDE, in(height))),
-                bar(),
-                Map.of(),
-                Lean.FLAT,
-                Contents.NOTHING,
-                Habits.USUAL,
-                Choices.NONE,
-                Map.of(),
-                List.of(),
-                Set.of());
+        return Job.of(
+                new Heading("Cloth", "", 1),
+                new Body(
+                        new Boxed.Rectangle(new Size(Line.OUTSIDE, in(width)), new Size(Line.OUTSIDE, in(height))),
+                        bar(),
+                        Map.of(),
+                        Lean.FLAT),
+                Contents.NOTHING);
     }
 
     /** A shop with these sticks of a section, sold in 8 ft, and four vices. */

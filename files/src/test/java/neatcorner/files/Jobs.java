@@ -7,17 +7,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Body;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Hardware;
+import neatcorner.core.job.Heading;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.PieceId;
+import neatcorner.core.job.Progress;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.StickId;
 import neatcorner.core.job.Tape;
@@ -93,19 +96,20 @@ public final class Jobs {
                                         "",
                                         Length.ZERO))));
         return new Job(
-                "Grüße aus dem Hafen",
-                "Autumn",
-                6,
-                new Boxed.Rectangle(new Size(Line.GLASS, Length.inches(12)), new Size(Line.ART, Length.mm(333.3))),
-                section,
-                Map.of("bottom", Length.inches(2)),
-                Lean.FLAT,
+                new Heading("Grüße aus dem Hafen", "Autumn", 6),
+                new Body(
+                        new Boxed.Rectangle(
+                                new Size(Line.GLASS, Length.inches(12)), new Size(Line.ART, Length.mm(333.3))),
+                        section,
+                        Map.of("bottom", Length.inches(2)),
+                        Lean.FLAT),
                 contents,
                 Habits.USUAL.with(Habit.PLAY, Length.inches(0, 1, 16)),
                 choices,
-                Map.of(Tape.DIAGONAL_AC, Length.inches(21), Tape.TOP, Length.mm(400.1)),
-                List.of(new Note(Instant.parse("2026-11-24T09:30:00Z"), "a knot")),
-                Set.of(Station.BRIEF, Station.FIT));
+                new Progress(
+                        Map.of(Tape.DIAGONAL_AC, Length.inches(21), Tape.TOP, Length.mm(400.1)),
+                        List.of(new Note(Instant.parse("2026-11-24T09:30:00Z"), "a knot")),
+                        Set.of(Station.BRIEF, Station.FIT)));
     }
 
     /** A plain job around a pane of 8 × 10 in. */

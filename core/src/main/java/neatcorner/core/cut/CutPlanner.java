@@ -78,6 +78,7 @@ public final class CutPlanner {
     }
 
     private CutPlan plan() {
+        ledger.decide(Station.CUTS, frame.job().quantity());
         if (frame.job().choices().cutting().isMade()) {
             return new CutPlan(List.of(), true, Optional.empty(), Optional.empty(), biggest());
         }

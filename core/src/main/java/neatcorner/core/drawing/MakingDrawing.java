@@ -57,19 +57,7 @@ public final class MakingDrawing {
             return new Point(all.right() - p.x(), p.y() - all.low());
         }
         MakingStep.Lies lies = step.lies().get();
-        double up = switch (lies.down()) {
-            case BACK -> p.y() - all.low();
-            case FRONT -> all.high() - p.y();
-            case INNER -> p.x() - all.left();
-            case OUTER -> all.right() - p.x();
-        };
-        double out = switch (lies.against()) {
-            case BACK -> p.y() - all.low();
-            case FRONT -> all.high() - p.y();
-            case INNER -> p.x() - all.left();
-            case OUTER -> all.right() - p.x();
-        };
-        return new Point(out, up);
+        return new Point(lies.against().off(p, all), lies.down().off(p, all));
     }
 
     private void step(int number, MakingStep step, double left, double top) {

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Body;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Contents;
@@ -82,11 +83,7 @@ public sealed interface Edit {
     record Give(Axis axis, Line line, Length length) implements Edit {
         @Override
         public Job apply(Job job) {
-            return switch (job.outline()) {
-                case Outline.Free free
-                when free.line() == line -> job.withOutline(free.scaled(axis, new Size(line, length).length()));
-                default -> job.withGiven(axis, new Size(line, length));
-            };
+            return job.withOutline(job.outline().with(axis, new Size(line, length)));
         }
 
         @Override
@@ -177,7 +174,7 @@ public sealed interface Edit {
     record ChooseSection(Section section) implements Edit {
         @Override
         public Job apply(Job job) {
-            Job changed = job.withFaces(Map.of()).withSection(section).withFaces(fitting(job, section));
+            Job changed = job.with(new Body(job.outline(), section, fitting(job, section), job.lean()));
             if (section.recess() instanceof Recess.Covering) {
                 return changed;
             }
@@ -215,7 +212,7 @@ public sealed interface Edit {
             Lean lean = outline.isCurved() ? Lean.FLAT : job.lean();
             Job even = outline instanceof Boxed.Rectangle ? job : job.withContents(job.contents().withBorders(
                     job.contents().borders().map(b -> new Borders(b.sides(), b.sides(), b.sides()))));
-            return even.withFaces(Map.of()).withLean(lean).withOutline(outline).withFaces(kept);
+            return even.with(new Body(outline, job.section(), kept, lean));
         }
 
         @Override

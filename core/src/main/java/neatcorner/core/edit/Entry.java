@@ -6,19 +6,13 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.core.job.BorderKey;
-import neatcorner.core.job.Contents;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.LayerKey;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
-import neatcorner.core.outline.Axis;
-import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.FaceKey;
-import neatcorner.core.outline.Line;
-import neatcorner.core.outline.Outline;
-import neatcorner.core.outline.OutlineKey;
+import neatcorner.core.outline.OutlineEntry;
 import neatcorner.core.outline.Side;
-import neatcorner.core.outline.Size;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.FigureKey;
@@ -43,7 +37,9 @@ public record Entry(
     /** The numbers that can be typed into this job as it stands. */
     public static List<Entry> of(Job job) {
         List<Entry> entries = new ArrayList<>();
-        addOutline(entries, job.outline());
+        for (OutlineEntry entry : job.outline().entries()) {
+            entries.add(new Entry(entry.key(), _ -> entry.now(), (j, l) -> j.withOutline(entry.with().apply(l))));
+        }
         entries.addAll(SectionEntries.of(job.section()));
         job.faces().keySet().forEach(face -> entries.add(face(job, face)));
         job.contents().borders().ifPresent(_ -> addBorders(entries));
@@ -84,37 +80,6 @@ public record Entry(
     /** A measurement of the glued frame; reads as zero until it is taken. */
     public static Entry measured(Tape tape) {
         return new Entry(tape, j -> j.measured().getOrDefault(tape, Length.ZERO), (j, l) -> j.withMeasured(tape, l));
-    }
-
-    private static void addOutline(List<Entry> entries, Outline outline) {
-        switch (outline) {
-            case Boxed boxed -> {
-                for (Axis axis : Axis.values()) {
-                    Line line = boxed.given(axis).line();
-                    entries.add(new Entry(line.size(axis), j -> ((Boxed) j.outline()).given(axis).length(),
-                            (j, l) -> j.withGiven(axis, new Size(line, l))));
-                }
-                if (boxed instanceof Boxed.Window window) {
-                    entries.add(new Entry(OutlineKey.BAR, _ -> window.bar(), (j, l) -> j.withOutline(
-                            new Boxed.Window(window.width(), window.height(), window.rows(), window.columns(), l))));
-                }
-            }
-            case Outline.Regular regular ->
-                entries.add(new Entry(
-                        OutlineKey.SIZE,
-                        _ -> regular.size().length(),
-                        (j, l) -> j.withOutline(
-                                new Outline.Regular(regular.sides(), regular.across(), new Size(regular.line(), l)))));
-            case Outline.Free free -> {
-                for (int i = 0; i < free.corners().size(); i++) {
-                    int side = i;
-                    entries.add(new Entry(
-                            OutlineKey.side(free.round().get(side)),
-                            _ -> free.side(side),
-                            (j, l) -> j.withOutline(free.withSide(side, l))));
-                }
-            }
-        }
     }
 
     private static void addBorders(List<Entry> entries) {

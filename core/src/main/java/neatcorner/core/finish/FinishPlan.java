@@ -41,6 +41,7 @@ public record FinishPlan(List<Step> steps, Duration total) {
         List<Step> steps = new ArrayList<>();
         Duration after = Duration.ZERO;
         List<Coat> coats = frame.job().choices().finish();
+        ledger.decide(Station.FINISH, coats);
         for (int i = 0; i < coats.size(); i++) {
             Coat coat = coats.get(i);
             steps.add(new Step(coat, after));

@@ -47,6 +47,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
     /** Checks depth, front, play and lip, and enters what it finds. */
     public static Planned<DepthCheck> of(Frame frame) {
         Ledger ledger = new Ledger();
+        ledger.lead(Station.SECTION, LEFT);
         return ledger.planned(of(frame, ledger));
     }
 

@@ -40,8 +40,8 @@ final class CutCheck {
         check.tilt();
         check.slivers();
         check.inwardRabbets();
-        if (frame.job().outline() instanceof Boxed boxed && boxed.isCurved()) {
-            check.curves(boxed);
+        if (frame.job().outline() instanceof Boxed.Segmented shape) {
+            check.curves(shape);
         }
     }
 
@@ -125,9 +125,9 @@ final class CutCheck {
         }
     }
 
-    private void curves(Boxed boxed) {
+    private void curves(Boxed.Segmented shape) {
         Length board = frame.habits().get(Habit.BOARD_WIDTH);
-        Optional<Segments> best = Segments.best(frame, boxed, board);
+        Optional<Segments> best = Segments.best(frame, shape, board);
         best.ifPresent(b -> b.enter(ledger, board));
         Angle runOut = frame.members().stream()
                 .flatMap(m -> m.curve().stream())
@@ -135,14 +135,14 @@ final class CutCheck {
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
         if (runOut.compareTo(SHORT_GRAIN) > 0) {
-            int enough = Segments.now(boxed);
-            while (runOut.toDegrees() * Segments.now(boxed) / enough > SHORT_GRAIN.toDegrees()) {
+            int enough = shape.segments();
+            while (runOut.toDegrees() * shape.segments() / enough > SHORT_GRAIN.toDegrees()) {
                 enough++;
             }
             ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "short_grain", runOut, SHORT_GRAIN)
                     .by(runOut.minus(SHORT_GRAIN))
                     .remedy(new Remedy.OnJob(
-                            Words.of("remedy.segments", enough), new Edit.Draw(Segments.with(boxed, enough)))));
+                            Words.of("remedy.segments", enough), new Edit.Draw(shape.withSegments(enough)))));
         }
         Length widest = frame.members().stream()
                 .flatMap(m -> m.curve().stream())
@@ -154,7 +154,7 @@ final class CutCheck {
                     .by(widest.minus(board))
                     .remedy(best.<Remedy>map(b -> new Remedy.OnJob(
                                     Words.of("remedy.segments", b.count()),
-                                    new Edit.Draw(Segments.with(boxed, b.count()))))
+                                    new Edit.Draw(shape.withSegments(b.count()))))
                             .orElseGet(this::seeCuts)));
         }
     }

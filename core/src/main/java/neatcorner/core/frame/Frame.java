@@ -13,7 +13,6 @@ import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
-import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
@@ -76,6 +75,7 @@ public record Frame(
         enterGiven(job, habits, ledger);
         frame.enterDepth(ledger);
         frame.check(ledger);
+        ledger.decide(Station.BRIEF, job.contents());
         return ledger.planned(frame);
     }
 
@@ -218,7 +218,7 @@ public record Frame(
     /** Whether it has four square corners and lies flat, with glazing bars or without. */
     public boolean isFourSquare() {
         return job.lean().isFlat()
-                && (job.outline() instanceof Boxed.Rectangle || job.outline() instanceof Boxed.Window);
+                && job.outline().isFourSquare();
     }
 
     /** Where the package rests in the common section. */

@@ -23,21 +23,18 @@ import neatcorner.core.words.Figure;
  * @param cost  mm² of board
  */
 record Segments(int count, double cost) {
-    /** Fewer leave hardly any long grain in a ring. Common practice, no source. */
-    private static final int LEAST_OF_RING = 6;
-
     private static final Recent<Task, Optional<Segments>> BEST = new Recent<>(32, Segments::searched);
 
     /** What the best number hangs on; lengths in mm. */
-    private record Task(Boxed boxed, double width, double height, double wood, double board, double held) {
+    private record Task(Boxed.Segmented shape, double width, double height, double wood, double board, double held) {
     }
 
     /** The best number whose blanks fit the board and are long enough to hold; empty when there is none. */
-    static Optional<Segments> best(Frame frame, Boxed boxed, Length board) {
+    static Optional<Segments> best(Frame frame, Boxed.Segmented shape, Length board) {
         double width = frame.width(Line.OUTSIDE).toMm();
         double height = frame.height(Line.OUTSIDE).toMm();
         return BEST.of(new Task(
-                with(boxed, boxed instanceof Boxed.Arched arched ? arched.leastSegments() : LEAST_OF_RING),
+                shape.withSegments(shape.leastSegments()),
                 width,
                 height,
                 frame.job().section().face().toMm(),
@@ -46,11 +43,9 @@ record Segments(int count, double cost) {
     }
 
     private static Optional<Segments> searched(Task task) {
-        Boxed boxed = task.boxed();
-        return IntStream.rangeClosed(
-                        boxed instanceof Boxed.Arched arched ? arched.leastSegments() : LEAST_OF_RING,
-                        boxed instanceof Boxed.Arched ? 18 : 36)
-                .mapToObj(n -> new Segments(n, cost(with(boxed, n).loop(task.width(), task.height()), task)))
+        Boxed.Segmented shape = task.shape();
+        return IntStream.rangeClosed(shape.leastSegments(), shape.mostSegments())
+                .mapToObj(n -> new Segments(n, cost(shape.withSegments(n).loop(task.width(), task.height()), task)))
                 .filter(s -> Double.isFinite(s.cost()))
                 .min((a, b) -> Double.compare(a.cost() * (1 + 1e-9 * a.count()), b.cost() * (1 + 1e-9 * b.count())));
     }
@@ -77,24 +72,6 @@ record Segments(int count, double cost) {
             }
         }
         return sum;
-    }
-
-    /** The same shape from another number of blanks. */
-    static Boxed with(Boxed boxed, int count) {
-        return switch (boxed) {
-            case Boxed.Round round -> round.withSegments(count);
-            case Boxed.Arched arched -> arched.withSegments(count);
-            default -> throw new IllegalStateException("only curved outlines are sawn from blanks");
-        };
-    }
-
-    /** How many there are now. */
-    static int now(Boxed boxed) {
-        return switch (boxed) {
-            case Boxed.Round round -> round.segments();
-            case Boxed.Arched arched -> arched.segments();
-            default -> throw new IllegalStateException("only curved outlines are sawn from blanks");
-        };
     }
 
     void enter(Ledger ledger, Length board) {

@@ -9,7 +9,6 @@ import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Axis;
-import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
@@ -74,7 +73,7 @@ public final class Straining {
     static boolean isIn(Job job) {
         return job.choices().strainer()
                 && job.lean().isFlat()
-                && (job.outline() instanceof Boxed.Rectangle || job.outline() instanceof Boxed.Window)
+                && job.outline().isFourSquare()
                 && job.section().recess() instanceof Recess.Covering
                 && !(job.section().recess() instanceof Recess.Slot);
     }

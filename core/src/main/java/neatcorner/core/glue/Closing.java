@@ -1,5 +1,10 @@
 package neatcorner.core.glue;
 
+import neatcorner.core.frame.Frame;
+import neatcorner.core.measure.Length;
+import neatcorner.core.shop.ClampKind;
+import neatcorner.core.shop.Shop;
+
 /** How the corners are pressed together, with the clamps on hand. */
 public enum Closing {
     /** Arms across, all corners at once. */
@@ -15,5 +20,34 @@ public enum Closing {
     /** No clamp: against a square block or by hand. */
     BY_HAND,
     /** Nothing is glued. */
-    NOTHING
+    NOTHING;
+
+    /** The surest way to press this frame's corners with what the shop has. */
+    static Closing of(Frame frame, Shop shop) {
+        int vices = shop.clamps(ClampKind.CORNER_VICE, Length.ZERO);
+        boolean four = frame.members().size() == 4 && frame.isFourSquare();
+        boolean straight = frame.members().stream().noneMatch(member -> member.curve().isPresent());
+        if (!frame.isConvex()) {
+            return BY_HAND;
+        } else if (four && shop.clamps(ClampKind.CROSSED_ARMS, frame.longSide()) > 0) {
+            return CROSSED_ARMS;
+        } else if (shop.clamps(ClampKind.BAND, frame.around()) > 0) {
+            return BAND;
+        } else if (four && vices >= 4) {
+            return FOUR_VICES;
+        } else if (vices >= 2 && (four || straight)) {
+            return HALVES;
+        }
+        return four && vices == 1 ? ONE_VICE : BY_HAND;
+    }
+
+    /** How many joints are closed at once. */
+    int atOnce(Frame frame) {
+        return switch (this) {
+            case CROSSED_ARMS, BAND, FOUR_VICES -> frame.members().size();
+            case HALVES -> 2;
+            case ONE_VICE, BY_HAND -> 1;
+            case NOTHING -> 0;
+        };
+    }
 }

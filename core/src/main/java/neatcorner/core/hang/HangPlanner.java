@@ -91,6 +91,8 @@ public final class HangPlanner {
             recommended = Hardware.TWO_HOOKS;
         }
         Hardware chosen = frame.job().choices().hardware().orElse(recommended);
+        ledger.decide(Station.HANG, chosen);
+        ledger.lead(Station.HANG, HOOK_HEIGHT);
         ledger.warn(Safety.WALL);
         if (total.isOver(TWO_PEOPLE) || frame.longSide().isOver(Length.inches(60))) {
             ledger.warn(Safety.TWO_PEOPLE);

@@ -72,6 +72,8 @@ public final class JointPlanner {
         JointPlan plan = new JointPlan(options, recommended, chosen, List.copyOf(demands));
         find(plan, best.isPresent(), weight);
         Joints.of(chosen).caution().ifPresent(ledger::warn);
+        ledger.decide(Station.CORNERS, chosen);
+        plan.used().settings().stream().findFirst().ifPresent(first -> ledger.lead(Station.CORNERS, first.key()));
         return plan;
     }
 

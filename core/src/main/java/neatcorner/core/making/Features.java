@@ -247,7 +247,10 @@ final class Features {
         return ledge.isZero() ? Silhouette.NONE : Silhouette.box(-ledge.toMm() - 1, top - drop.toMm(), 0, top + 1);
     }
 
-    /** On the thin edge the blade leans away from the fence; on the thick one it leans over what is kept. */
+    /**
+     * On the thin edge the blade leans away from the fence; on the thick one it leans over what is kept. What is
+     * steeper than a blade leans is planed by hand, the back on the bench.
+     */
     private List<Setup> slopes(Strip strip, Length drop, Surface thin) {
         Angle lean = new Angle(Math.atan2(drop.toMm(), strip.width().toMm()));
         Length least = strip.thickness().minus(drop);
@@ -261,6 +264,17 @@ final class Features {
         if (past(thick).isZero()) {
             setups.add(Setup.of(Tool.TABLE_SAW, rip, thick, Surface.BACK, least, strip.width(), SAW_BITE)
                     .leaningOver(lean));
+        }
+        setups.removeIf(setup -> setup.tilt().filter(Setup.Tilt::isTooFar).isPresent());
+        if (setups.isEmpty()) {
+            setups.add(Setup.of(
+                    Tool.HAND_PLANE,
+                    Words.of("bit.plane", least, thin, lean),
+                    Surface.BACK,
+                    thick,
+                    Length.ZERO,
+                    drop,
+                    drop));
         }
         return setups;
     }

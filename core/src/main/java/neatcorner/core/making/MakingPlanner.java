@@ -371,7 +371,11 @@ public final class MakingPlanner {
         for (Odd sides : odd) {
             Optional<Setup> same = sides.setup(cuts, placed.feature()).filter(setup -> setup.lies(placed.setup()));
             Length face = sides.section.face();
-            if (same.isEmpty()) {
+            boolean planed = placed.setup().tool() == Tool.HAND_PLANE
+                    || sides.setup(cuts, placed.feature()).filter(own -> own.tool() == Tool.HAND_PLANE).isPresent();
+            if (planed) {
+                lines.add(Words.of("making.odd_plane", sides.letters, face));
+            } else if (same.isEmpty()) {
                 lines.add(Words.of("making.odd_anew", sides.letters, face));
             } else if (!same.get().equals(placed.setup())) {
                 Setup own = same.get();
@@ -397,6 +401,12 @@ public final class MakingPlanner {
         Setup setup = placed.setup();
         String number = Integer.toString(steps.size() + 1);
         List<Words> how = new ArrayList<>();
+        if (setup.tool() == Tool.HAND_PLANE) {
+            how.add(setup.bit());
+            placed.because().ifPresent(how::add);
+            how.addAll(otherwise);
+            return byHand(placed, how);
+        }
         how.add(Words.of("making.lie", setup.bit(), setup.down(), setup.against()));
         setup.tilt().map(Setup.Tilt::said).ifPresent(how::add);
         placed.because().ifPresent(how::add);
@@ -420,6 +430,20 @@ public final class MakingPlanner {
                 Optional.of(height),
                 passes(placed.feature().deep().min(setup.height()), setup),
                 Optional.of(new MakingStep.Lies(setup.down(), setup.against())),
+                placed.after(),
+                placed.before().without(placed.after()),
+                placed.supported());
+    }
+
+    private static MakingStep byHand(Ordering.Placed placed, List<Words> how) {
+        return new MakingStep(
+                placed.setup().tool(),
+                Words.of("making.cut", placed.feature().name()),
+                how,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
                 placed.after(),
                 placed.before().without(placed.after()),
                 placed.supported());

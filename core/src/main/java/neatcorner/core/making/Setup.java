@@ -40,9 +40,7 @@ record Setup(
         private static final Angle MOST = Angle.degrees(45);
 
         Words said() {
-            return isTooFar()
-                    ? Words.of("making.tilt_far", angle, MOST)
-                    : Words.of(over ? "making.tilt_over" : "making.tilt_away", angle);
+            return Words.of(over ? "making.tilt_over" : "making.tilt_away", angle);
         }
 
         boolean isTooFar() {

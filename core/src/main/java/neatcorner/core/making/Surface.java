@@ -25,6 +25,16 @@ public enum Surface {
         return this == BACK || this == FRONT;
     }
 
+    /** How far a point of the section lies from this surface of a stick, in mm, into the stick. */
+    public double off(Point p, Silhouette stick) {
+        return switch (this) {
+            case BACK -> p.y() - stick.low();
+            case FRONT -> stick.high() - p.y();
+            case INNER -> p.x() - stick.left();
+            case OUTER -> stick.right() - p.x();
+        };
+    }
+
     /** What touches when the stick lies on this surface. */
     Contact contact(Silhouette stick) {
         List<double[]> touching = stick.touching(switch (this) {

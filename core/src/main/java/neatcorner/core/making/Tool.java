@@ -10,6 +10,8 @@ public enum Tool {
     ROUTER_TABLE,
     /** A planer for thickness, a jointer for flat. */
     PLANER,
+    /** A plane in the hand, down to gauged lines. */
+    HAND_PLANE,
     /** Glue and clamps. */
     GLUE,
     /** A bearing-guided bit in the hand, on the glued frame. */

@@ -2,6 +2,7 @@ package neatcorner.core.outline;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Range;
 import neatcorner.core.phrase.Refusal;
@@ -16,6 +17,7 @@ public sealed interface Boxed extends Outline {
     Size height();
 
     /** The same shape with another size on one axis. */
+    @Override
     Boxed with(Axis axis, Size size);
 
     /** Its sides, in a box from (0, 0) to these sizes in mm. */
@@ -24,6 +26,16 @@ public sealed interface Boxed extends Outline {
     /** The size given on an axis. */
     default Size given(Axis axis) {
         return axis == Axis.WIDTH ? width() : height();
+    }
+
+    @Override
+    default List<OutlineEntry> entries() {
+        return Stream.of(Axis.values())
+                .map(axis -> new OutlineEntry(
+                        given(axis).line().size(axis),
+                        given(axis).length(),
+                        l -> with(axis, new Size(given(axis).line(), l))))
+                .toList();
     }
 
     @Override
@@ -57,6 +69,21 @@ public sealed interface Boxed extends Outline {
         return with(Axis.WIDTH, new Size(line(), width)).with(Axis.HEIGHT, new Size(line(), height));
     }
 
+    /** A shape that is sawn to a curve from blanks with straight ends. */
+    sealed interface Segmented extends Boxed {
+        /** How many blanks there are; of the whole ring or arch, or of each half of a pointed one. */
+        int segments();
+
+        /** The same shape from another number of blanks. */
+        Segmented withSegments(int count);
+
+        /** The fewest that leave some long grain in every blank. */
+        int leastSegments();
+
+        /** The most that can be sawn. */
+        int mostSegments();
+    }
+
     private static Loop.Part straight(double x1, double y1, double x2, double y2, Side side) {
         return new Loop.Part(new Edge.Straight(new Point(x1, y1), new Point(x2, y2)), side);
     }
@@ -76,6 +103,11 @@ public sealed interface Boxed extends Outline {
         public static final Side BOTTOM = new Side(Side.Name.BOTTOM, 0, "C", "D");
         /** The member on the left. */
         public static final Side LEFT = new Side(Side.Name.LEFT, 0, "D", "A");
+
+        @Override
+        public boolean isFourSquare() {
+            return true;
+        }
 
         @Override
         public Rectangle with(Axis axis, Size size) {
@@ -122,6 +154,20 @@ public sealed interface Boxed extends Outline {
         }
 
         @Override
+        public boolean isFourSquare() {
+            return true;
+        }
+
+        @Override
+        public List<OutlineEntry> entries() {
+            return Stream.concat(
+                            Boxed.super.entries().stream(),
+                            Stream.of(new OutlineEntry(
+                                    OutlineKey.BAR, bar, l -> new Window(width, height, rows, columns, l))))
+                    .toList();
+        }
+
+        @Override
         public Window with(Axis axis, Size size) {
             return axis == Axis.WIDTH
                     ? new Window(size, height, rows, columns, bar)
@@ -165,7 +211,7 @@ public sealed interface Boxed extends Outline {
      *                 for segmental (from 0.07 without straight sides), from 1.05 to 4 for pointed
      * @param segments the arch is sawn from so many blanks, each half of a pointed one; from 1 to 18
      */
-    record Arched(Size width, Size height, Arch arch, double rise, int segments) implements Boxed {
+    record Arched(Size width, Size height, Arch arch, double rise, int segments) implements Segmented {
         private static final double LEAST_SIDE = 10;
         /** A height this near the rise, in mm, is the rise: sizes are read off a tape. */
         private static final double SAME_AS_RISE = 1;
@@ -173,10 +219,11 @@ public sealed interface Boxed extends Outline {
         private static final double LEAST_RISE_ALONE = 0.07;
         /** The most one straight blank can be sawn to, in degrees: a third of a ring. */
         private static final double MOST_TURN = 120;
+        private static final int MOST = 18;
         private static final Side RIGHT = new Side(Side.Name.RIGHT, 0, "B", "C");
 
         public Arched {
-            Range.number("blanks_of_the_arch", segments, 1, 18);
+            Range.number("blanks_of_the_arch", segments, 1, MOST);
             switch (arch) {
                 case HALF_ROUND -> Range.number("rise_of_a_half_round_arch", rise, 1, 1);
                 case SEGMENTAL -> Range.number("rise_of_a_segmental_arch_as", rise, 0.01, 0.98);
@@ -206,9 +253,14 @@ public sealed interface Boxed extends Outline {
             return arch == Arch.POINTED ? 1 : (int) Math.ceil(Math.toDegrees(4 * Math.atan(rise)) / MOST_TURN);
         }
 
-        /** The fewest blanks it can be sawn from. */
+        @Override
         public int leastSegments() {
             return leastSegments(arch, rise);
+        }
+
+        @Override
+        public int mostSegments() {
+            return MOST;
         }
 
         /** An arch with its usual rise: half-round, a third of half the width, or as in an equilateral arch. */
@@ -227,7 +279,7 @@ public sealed interface Boxed extends Outline {
                     : new Arched(width, size, arch, rise, segments);
         }
 
-        /** Sawn from another number of blanks. */
+        @Override
         public Arched withSegments(int other) {
             return new Arched(width, height, arch, rise, other);
         }
@@ -239,7 +291,7 @@ public sealed interface Boxed extends Outline {
 
         @Override
         public Boxed around(Length w, Length h) {
-            return Boxed.super.around(w, h.plus(w.times(rise / 2)));
+            return Segmented.super.around(w, h.plus(w.times(rise / 2)));
         }
 
         /** An arch does not lie on its side. */
@@ -313,9 +365,13 @@ public sealed interface Boxed extends Outline {
      * @param height   as given; the same for a circle
      * @param segments how many blanks, from 3 to 36
      */
-    record Round(Size width, Size height, int segments) implements Boxed {
+    record Round(Size width, Size height, int segments) implements Segmented {
+        private static final int MOST = 36;
+        /** Fewer leave hardly any long grain in a ring. Common practice, no source. */
+        private static final int LEAST_WORTH_SAWING = 6;
+
         public Round {
-            Range.number("segments", segments, 3, 36);
+            Range.number("segments", segments, 3, MOST);
         }
 
         @Override
@@ -323,9 +379,19 @@ public sealed interface Boxed extends Outline {
             return axis == Axis.WIDTH ? new Round(size, height, segments) : new Round(width, size, segments);
         }
 
-        /** From another number of blanks. */
+        @Override
         public Round withSegments(int other) {
             return new Round(width, height, other);
+        }
+
+        @Override
+        public int leastSegments() {
+            return LEAST_WORTH_SAWING;
+        }
+
+        @Override
+        public int mostSegments() {
+            return MOST;
         }
 
         @Override
@@ -336,7 +402,7 @@ public sealed interface Boxed extends Outline {
         /** The rectangle with the ellipse's own proportion touches it at w/√2 and h/√2. */
         @Override
         public Boxed around(Length w, Length h) {
-            return Boxed.super.around(w.times(Math.sqrt(2)), h.times(Math.sqrt(2)));
+            return Segmented.super.around(w.times(Math.sqrt(2)), h.times(Math.sqrt(2)));
         }
 
         @Override

@@ -2,6 +2,7 @@ package neatcorner.core.outline;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Range;
 import neatcorner.core.phrase.Refusal;
@@ -28,6 +29,19 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
 
     /** Its sides in order, once round clockwise. */
     List<Side> round();
+
+    /** The numbers that are given for it. */
+    List<OutlineEntry> entries();
+
+    /** With another size on one axis; refused where the outline is not given by it. */
+    default Outline with(Axis axis, Size size) {
+        throw Refusal.of("outline.this_outline_is_not", axis.id());
+    }
+
+    /** Whether it has four sides and four square corners, whatever stands between them. */
+    default boolean isFourSquare() {
+        return false;
+    }
 
     /** Whether members are sawn to a curve. */
     default boolean isCurved() {
@@ -75,6 +89,12 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
         @Override
         public Outline at(Line line) {
             return new Regular(sides, across, new Size(line, size.length()));
+        }
+
+        @Override
+        public List<OutlineEntry> entries() {
+            return List.of(new OutlineEntry(
+                    OutlineKey.SIZE, size.length(), l -> new Regular(sides, across, new Size(line(), l))));
         }
 
         /** With another number of sides. */
@@ -208,6 +228,21 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
         @Override
         public Outline at(Line other) {
             return new Free(other, corners);
+        }
+
+        @Override
+        public List<OutlineEntry> entries() {
+            List<Side> round = round();
+            return IntStream.range(0, corners.size())
+                    .mapToObj(side ->
+                            new OutlineEntry(OutlineKey.side(round.get(side)), side(side), l -> withSide(side, l)))
+                    .toList();
+        }
+
+        /** Stretched to it, where the size is of the line it is given at. */
+        @Override
+        public Outline with(Axis axis, Size size) {
+            return size.line() == line ? scaled(axis, size.length()) : Outline.super.with(axis, size);
         }
 
         /** With one corner moved. */

@@ -38,7 +38,9 @@ public final class PanePlanner {
         Ledger ledger = new Ledger();
         PanePlanner planner = new PanePlanner(frame, ledger);
         List<Pane> openings = planner.matOpenings();
-        return ledger.planned(new Panes(planner.sheets(), openings));
+        List<Pane> sheets = planner.sheets();
+        sheets.stream().findFirst().ifPresent(first -> ledger.lead(Station.FIT, first.width().key()));
+        return ledger.planned(new Panes(sheets, openings));
     }
 
     private List<Pane> sheets() {

@@ -1,5 +1,6 @@
 package neatcorner.core.plan;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,8 +33,16 @@ import neatcorner.core.words.Station;
  * @param findings gravest first
  * @param safety   cautions that apply
  * @param figures  every number by its key, in the order they were worked out
+ * @param leads    the figure one looks at first, of the stations that have one of their own
+ * @param decided  what is decided besides figures, by station
  */
-public record Plan(Draft results, List<Finding> findings, Set<Safety> safety, Map<FigureKey<?>, Figure<?>> figures) {
+public record Plan(
+        Draft results,
+        List<Finding> findings,
+        Set<Safety> safety,
+        Map<FigureKey<?>, Figure<?>> figures,
+        Map<Station, FigureKey<?>> leads,
+        Map<Station, List<Object>> decided) {
     /** What one subject worked out, by the type of its result. */
     public <T> T get(Class<T> type) {
         return results.get(type);
@@ -99,7 +108,7 @@ public record Plan(Draft results, List<Finding> findings, Set<Safety> safety, Ma
      * its frame, as the drawings of a corner want it.
      */
     public Plan atCorner(int side) {
-        return new Plan(results.with(Frame.class, frame().from(side)), findings, safety, figures);
+        return new Plan(results.with(Frame.class, frame().from(side)), findings, safety, figures, leads, decided);
     }
 
     /** What was wanted. */
@@ -120,6 +129,19 @@ public record Plan(Draft results, List<Finding> findings, Set<Safety> safety, Ma
                 .filter(figure -> figure.key().station() == station)
                 .<Figure<?>>map(figure -> figure)
                 .toList();
+    }
+
+    /** The figure one looks at first at a station: where it has none of its own, the length of the first side. */
+    public FigureKey<?> lead(Station station) {
+        FigureKey<?> lead = leads.get(station);
+        return lead == null ? frame().members().getFirst().longPoint().key() : lead;
+    }
+
+    /** All that a station settles, figures and decisions: equal as long as nothing of it has changed. */
+    Set<Object> settles(Station station) {
+        Set<Object> settled = new HashSet<>(decided.getOrDefault(station, List.of()));
+        figures(station).forEach(figure -> settled.add(Map.entry(figure.key(), figure.value())));
+        return settled;
     }
 
     /** Findings of one station, gravest first. */

@@ -3,8 +3,8 @@ package neatcorner.core.plan;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -48,34 +48,47 @@ public final class Planner {
      */
     public static Plan plan(Job job, Shop shop, Answers answers) {
         Draft draft = Draft.of(job, shop).with(Answers.class, answers);
+        List<Planned<?>> parts = new ArrayList<>();
+        for (Subject<?> subject : Subjects.IN_ORDER) {
+            draft = planned(subject, draft, parts);
+        }
+        return joined(draft, parts);
+    }
+
+    private static <T> Draft planned(Subject<T> subject, Draft draft, List<Planned<?>> parts) {
+        Planned<T> planned = subject.planner().apply(draft);
+        parts.add(planned);
+        return draft.with(subject.type(), planned.result());
+    }
+
+    private static Plan joined(Draft draft, List<Planned<?>> parts) {
+        Frame frame = draft.get(Frame.class);
         Map<FigureKey<?>, Figure<?>> figures = new LinkedHashMap<>();
         List<Finding> findings = new ArrayList<>();
         Set<Safety> safety = EnumSet.noneOf(Safety.class);
-        for (Subject<?> subject : Subjects.IN_ORDER) {
-            draft = planned(subject, draft, figures, findings, safety);
+        Map<Station, FigureKey<?>> leads = new EnumMap<>(Station.class);
+        Map<Station, List<Object>> decided = new EnumMap<>(Station.class);
+        for (Planned<?> part : parts) {
+            part.figures().forEach((key, figure) -> {
+                if (figures.putIfAbsent(key, figure) != null) {
+                    throw new IllegalStateException("figure " + key.id() + " is entered twice, the second time by "
+                            + part.result().getClass().getSimpleName());
+                }
+            });
+            part.findings().forEach(finding -> findings.add(curable(finding, frame)));
+            safety.addAll(part.safety());
+            leads.putAll(part.leads());
+            part.decided().forEach((station, values) ->
+                    decided.computeIfAbsent(station, _ -> new ArrayList<>()).addAll(values));
         }
-        Frame frame = draft.get(Frame.class);
-        List<Finding> sorted = findings.stream().map(finding -> curable(finding, frame))
-                .sorted(Comparator.comparing(Finding::severity).thenComparing(Finding::station)).toList();
-        return new Plan(draft, sorted, Collections.unmodifiableSet(safety), Collections.unmodifiableMap(figures));
-    }
-
-    private static <T> Draft planned(
-            Subject<T> subject,
-            Draft draft,
-            Map<FigureKey<?>, Figure<?>> figures,
-            List<Finding> findings,
-            Set<Safety> safety) {
-        Planned<T> planned = subject.planner().apply(draft);
-        planned.figures().forEach((key, figure) -> {
-            if (figures.putIfAbsent(key, figure) != null) {
-                throw new IllegalStateException("figure " + key.id() + " is entered twice, the second time by "
-                        + subject.type().getSimpleName());
-            }
-        });
-        findings.addAll(planned.findings());
-        safety.addAll(planned.safety());
-        return draft.with(subject.type(), planned.result());
+        findings.sort(Comparator.comparing(Finding::severity).thenComparing(Finding::station));
+        return new Plan(
+                draft,
+                List.copyOf(findings),
+                Collections.unmodifiableSet(safety),
+                Collections.unmodifiableMap(figures),
+                leads,
+                decided);
     }
 
     /** With a way to where it can be mended, where the step that was thought of would leave no frame. */
@@ -109,7 +122,7 @@ public final class Planner {
             return plan;
         }
         Set<Station> kept = EnumSet.copyOf(after.settled());
-        kept.removeIf(station -> !numbers(before, station).equals(numbers(plan, station)));
+        kept.removeIf(station -> !before.settles(station).equals(plan.settles(station)));
         if (edit instanceof Edit.Settle(Station station, boolean settled) && settled) {
             kept.add(station);
         }
@@ -117,21 +130,5 @@ public final class Planner {
             kept.add(Station.CUTS);
         }
         return kept.equals(after.settled()) ? plan : plan(after.withSettled(kept), shop, answers);
-    }
-
-    private static Set<Object> numbers(Plan plan, Station station) {
-        Set<Object> numbers = new HashSet<>();
-        plan.figures(station).forEach(figure -> numbers.add(Map.entry(figure.key(), figure.value())));
-        switch (station) {
-            case CORNERS -> numbers.add(plan.joints().chosen());
-            case GLUE_UP -> numbers.add(plan.glue().adhesive());
-            case FINISH -> numbers.add(plan.finish());
-            case HANG -> numbers.add(plan.hang().chosen());
-            case CUTS -> numbers.add(plan.job().quantity());
-            case BRIEF -> numbers.add(plan.job().contents());
-            default -> {
-            }
-        }
-        return numbers;
     }
 }

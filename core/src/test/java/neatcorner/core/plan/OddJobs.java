@@ -1,23 +1,24 @@
 package neatcorner.core.plan;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import java.util.TreeMap;
 import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Body;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Hardware;
+import neatcorner.core.job.Heading;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
+import neatcorner.core.job.Progress;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Tape;
 import neatcorner.core.joint.Joints;
@@ -268,21 +269,13 @@ final class OddJobs {
                 one(Rabbeting.values()),
                 one(Species.Grain.values()),
                 Cutting.FREE);
-        Map<Tape, Length> measured = new EnumMap<>(Tape.class);
         Job job = new Job(
-                "odd",
-                "",
-                one(1, 1, 2, 6),
-                outline,
-                section,
-                faces,
-                lean,
+                new Heading("odd", "", one(1, 1, 2, 6)),
+                new Body(outline, section, faces, lean),
                 contents(section.recess(), outline),
                 Habits.USUAL,
                 choices,
-                measured,
-                List.of(),
-                Set.of());
+                Progress.NONE);
         return chance(0.15) ? measured(job) : job;
     }
 

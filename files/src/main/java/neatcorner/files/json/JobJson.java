@@ -8,17 +8,20 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Body;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Hardware;
+import neatcorner.core.job.Heading;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.PieceId;
+import neatcorner.core.job.Progress;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.StickId;
 import neatcorner.core.job.Tape;
@@ -43,19 +46,19 @@ final class JobJson {
         Set<Station> settled = EnumSet.noneOf(Station.class);
         settled.addAll(fields.constants("settled", Station.class));
         return fields.build(() -> new Job(
-                fields.text("title"),
-                fields.text("order", ""),
-                fields.whole("quantity", 1),
-                OutlineJson.read(fields),
-                SectionJson.read(fields.object("section")),
-                faces(fields),
-                lean(fields),
+                new Heading(fields.text("title"), fields.text("order", ""), fields.whole("quantity", 1)),
+                new Body(
+                        OutlineJson.read(fields),
+                        SectionJson.read(fields.object("section")),
+                        faces(fields),
+                        lean(fields)),
                 contents(fields),
                 HabitsJson.read(fields),
                 fields.has("choices") ? choices(fields.object("choices")) : Choices.NONE,
-                fields.lengthsBy("measured", Tape.class),
-                fields.list("notes", note -> new Note(note.instant("at"), note.text("text"))),
-                settled));
+                new Progress(
+                        fields.lengthsBy("measured", Tape.class),
+                        fields.list("notes", note -> new Note(note.instant("at"), note.text("text"))),
+                        settled)));
     }
 
     /** The bottom rail has had a field of its own from the first. */

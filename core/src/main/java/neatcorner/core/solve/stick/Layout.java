@@ -206,14 +206,14 @@ final class Layout {
         if (kinds.isEmpty()) {
             return new Found(Optional.of(List.of()), true);
         }
-        Chain chain = new Chain(counts, kinds, run.from());
-        List<Placed> placed = chain.shortest();
+        Row row = new Row(counts, kinds, run.from());
+        List<Placed> placed = row.shortest();
         return new Found(
-                end(placed).isOver(run.to()) ? Optional.empty() : Optional.of(placed), !narrowed && chain.isExact());
+                end(placed).isOver(run.to()) ? Optional.empty() : Optional.of(placed), !narrowed && row.isExact());
     }
 
     /** Pieces one after the other from where a run begins. */
-    private final class Chain {
+    private final class Row {
         private final int[] left;
         private final List<Integer> kinds;
         private final Length from;
@@ -223,7 +223,7 @@ final class Layout {
         private final long states;
         private final List<Placed> placed = new ArrayList<>();
 
-        Chain(int[] counts, List<Integer> kinds, Length from) {
+        Row(int[] counts, List<Integer> kinds, Length from) {
             this.left = counts.clone();
             this.kinds = kinds;
             this.from = from;

@@ -175,7 +175,7 @@ final class StickPacking {
             if (next.isEmpty()) {
                 return Optional.empty();
             }
-            int[] counts = new Filling(left, next.get().room()).best();
+            int[] counts = new Choice(left, next.get().room()).best();
             List<Integer> chosen = new ArrayList<>();
             for (int i = 0; i < counts.length; i++) {
                 for (int n = 0; n < counts[i]; n++) {
@@ -205,7 +205,7 @@ final class StickPacking {
     }
 
     /** Depth-first choice of how many of each kind go on one stick; at least one of the longest does. */
-    private final class Filling {
+    private final class Choice {
         private final List<Kind> left;
         private final long room;
         private final int[] chosen;
@@ -213,7 +213,7 @@ final class StickPacking {
         private long bestUsed = -1;
         private int choices;
 
-        Filling(List<Kind> left, long room) {
+        Choice(List<Kind> left, long room) {
             this.left = left;
             this.room = room;
             this.chosen = new int[left.size()];

@@ -1,0 +1,134 @@
+package neatcorner.core.glue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
+import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Rabbeting;
+import neatcorner.core.joint.Joint;
+import neatcorner.core.joint.JointOption;
+import neatcorner.core.joint.Joints;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+
+/** What is done at the glue-up, in the order that hands can follow. */
+final class CloseSteps {
+    private final Frame frame;
+    private final Closing closing;
+    private final Joint joint;
+    private final boolean fits;
+    private final Adhesive adhesive;
+    private final List<Member> joined;
+    private final boolean rabbetLater;
+    private final List<Words> steps = new ArrayList<>();
+
+    /**
+     * The steps of one glue-up.
+     *
+     * @param used   the joint of the corners, and whether it can be cut in this frame
+     * @param joined the sides that are first put together from several lengths
+     */
+    CloseSteps(Frame frame, Closing closing, JointOption used, List<Member> joined) {
+        this.frame = frame;
+        this.closing = closing;
+        this.joint = Joints.of(used.kind());
+        this.fits = used.fits();
+        this.adhesive = frame.job().choices().adhesive();
+        this.joined = joined;
+        this.rabbetLater = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING
+                || frame.job().outline().isCurved();
+    }
+
+    List<Words> inOrder() {
+        if (!fits) {
+            add("close.joint_first", joint.kind());
+        }
+        prepare();
+        clamp();
+        if (fits) {
+            steps.addAll(joint.whileClosed(frame));
+        }
+        if (frame.isFourSquare()) {
+            add("close.diagonals");
+        } else if (frame.members().size() > 3) {
+            add(frame.job().outline().isCurved() ? "close.checks_blanks" : "close.checks");
+        }
+        add("close.squeeze_out." + glueWords());
+        if (fits) {
+            steps.addAll(joint.whenSet(adhesive));
+        }
+        return List.copyOf(steps);
+    }
+
+    private void add(String key, Object... arguments) {
+        steps.add(Words.of(key, arguments));
+    }
+
+    private void prepare() {
+        boolean nothingIn = frame.job().contents().layers().isEmpty();
+        if (!joined.isEmpty()) {
+            String sides =
+                    joined.stream().map(member -> member.side().letters()).collect(Collectors.joining(", "));
+            add("close.scarfs", Words.plain(sides), adhesive.clamp());
+        }
+        bars();
+        add(nothingIn || rabbetLater ? "close.dry_fit_bare" : "close.dry_fit");
+        add("close.paper");
+        add("close.prepare." + glueWords());
+        if (frame.job().section().recess() instanceof Recess.Slot && !nothingIn) {
+            add("close.panel");
+        }
+    }
+
+    private void bars() {
+        Section section = frame.job().section();
+        if (frame.job().outline() instanceof Boxed.Window window && window.isCrossed()) {
+            add("close.bars_cross", section.thickness().over(2));
+        }
+        if (!frame.bars().isEmpty()) {
+            add(
+                    rabbetLater ? "close.bars_later" : "close.bars",
+                    section.thickness().minus(section.recessDepth()),
+                    section.lip(),
+                    section.recessDepth());
+        }
+    }
+
+    /** Glues that are handled alike. */
+    private String glueWords() {
+        return switch (adhesive) {
+            case PVA, PVA_WATERPROOF -> "pva";
+            case HIDE -> "hide";
+            case POLYURETHANE -> "polyurethane";
+            case EPOXY -> "epoxy";
+        };
+    }
+
+    private void clamp() {
+        int corners = frame.members().size();
+        boolean four = corners == 4 && frame.isFourSquare();
+        switch (closing) {
+            case CROSSED_ARMS -> add("close.crossed_arms");
+            case BAND -> add("close.band", corners);
+            case FOUR_VICES -> add("close.four_vices");
+            case HALVES ->
+                add(
+                        four ? "close.halves" : corners == 3 ? "close.halves_three" : "close.halves_many",
+                        adhesive.clamp());
+            case ONE_VICE -> add("close.one_vice", adhesive.clamp());
+            case BY_HAND -> {
+                if (frame.isConvex()) {
+                    add(four ? "close.block" : "close.many", adhesive.clamp());
+                } else {
+                    add("close.concave");
+                }
+            }
+            case NOTHING -> {
+            }
+        }
+    }
+}
