@@ -1,7 +1,10 @@
 package neatcorner.app.desk;
 
+import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.core.drawing.Palette;
 import neatcorner.core.measure.Graduation;
+import neatcorner.core.measure.Unit;
 import neatcorner.core.phrase.Refusal;
 
 /**
@@ -31,9 +34,22 @@ public record Appearance(Graduation graduation, Palette palette, int textSize) {
         return new Appearance(other, palette, textSize);
     }
 
-    /** In other light. */
-    public Appearance with(Palette other) {
-        return new Appearance(graduation, other, textSize);
+    /** In the other unit; asked again for the same one, on finer marks and round again. */
+    public Appearance in(Unit unit) {
+        List<Graduation> marks = Stream.of(Graduation.values()).filter(g -> g.unit() == unit).toList();
+        return with(graduation.unit() == unit
+                ? marks.get((marks.indexOf(graduation) + 1) % marks.size())
+                : marks.getFirst());
+    }
+
+    /** In the unit that is not in use. */
+    public Appearance inOtherUnit() {
+        return in(graduation.unit() == Unit.INCH ? Unit.MM : Unit.INCH);
+    }
+
+    /** By day or in the evening, whichever it is not. */
+    public Appearance inOtherLight() {
+        return new Appearance(graduation, palette == Palette.DAY ? Palette.EVENING : Palette.DAY, textSize);
     }
 
     /** Larger or smaller by so many per cent, as far as it goes. */

@@ -28,7 +28,7 @@ public final class CutDesk {
     private final Runnable changed;
     private boolean wantsTogether;
     private Laid laid = Laid.STICKS;
-    private Optional<Together> together = Optional.empty();
+    private Optional<Gathered> together = Optional.empty();
     private @Nullable Milled milled;
 
     /**
@@ -81,7 +81,7 @@ public final class CutDesk {
     }
 
     /** All open jobs together, when they are wanted together. */
-    public Optional<Together> together() {
+    public Optional<Gathered> together() {
         return together;
     }
 
@@ -126,7 +126,7 @@ public final class CutDesk {
 
     /** The pieces of the job in hand, or of all open jobs, by section. */
     public List<Lot> lots() {
-        return together.map(Together::lots).orElseGet(() -> desk.plan().cuts().lots());
+        return together.map(Gathered::lots).orElseGet(() -> desk.plan().cuts().lots());
     }
 
     /**
@@ -201,6 +201,6 @@ public final class CutDesk {
 
     /** The names in the store of the jobs laid out, by the names their pieces carry. */
     Map<String, String> ids() {
-        return together.map(Together::ids).orElse(Map.of(desk.plan().job().title(), desk.jobId()));
+        return together.map(Gathered::ids).orElse(Map.of(desk.plan().job().title(), desk.jobId()));
     }
 }

@@ -405,6 +405,16 @@ public final class Desk implements AutoCloseable {
         return book.say(refused.words());
     }
 
+    /** Ticks the station off where the maker is, or opens it again; says why when it is refused. */
+    public Optional<String> toggleSettled() {
+        return edit(new Edit.Settle(station(), !isSettled()));
+    }
+
+    /** Whether the station is ticked off where the maker is. */
+    public boolean isSettled() {
+        return plan().job().settled().contains(station());
+    }
+
     /** Makes a change of the shop and saves it; says why when it is refused. */
     public Optional<String> edit(ShopEdit edit) {
         try {

@@ -5,16 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.ShopEdit;
-import neatcorner.core.fit.DepthCheck;
-import neatcorner.core.glue.GluePlanner;
-import neatcorner.core.hang.HangPlanner;
 import neatcorner.core.job.Job;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Answers;
-import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.files.json.Document;
@@ -167,26 +163,8 @@ record DeskState(
      * station for.
      */
     FigureKey<?> selected() {
-        return where.selected().filter(figure -> plan.figure(figure).isPresent()).orElseGet(this::natural);
-    }
-
-    private FigureKey<?> natural() {
-        FigureKey<?> first = plan.frame().members().getFirst().longPoint().key();
-        return switch (where.station()) {
-            case SECTION -> DepthCheck.LEFT;
-            case CORNERS ->
-                plan.joints().used().settings().stream()
-                        .findFirst()
-                        .<FigureKey<?>>map(Figure::key)
-                        .orElse(first);
-            case GLUE_UP -> plan.figure(GluePlanner.LEAN).isPresent() ? GluePlanner.LEAN : GluePlanner.DIAGONAL;
-            case FIT ->
-                plan.fit().sheets().stream()
-                        .findFirst()
-                        .<FigureKey<?>>map(sheet -> sheet.width().key())
-                        .orElse(first);
-            case HANG -> HangPlanner.HOOK_HEIGHT;
-            default -> first;
-        };
+        return where.selected()
+                .filter(figure -> plan.figure(figure).isPresent())
+                .orElseGet(() -> plan.lead(where.station()));
     }
 }

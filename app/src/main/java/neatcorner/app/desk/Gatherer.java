@@ -48,7 +48,7 @@ final class Gatherer {
     }
 
     /** Reads what has changed and lays everything; the outcome is handed over on the interface thread. */
-    void gather(List<String> ids, Shop shop, Answers answers, Laid laid, Consumer<Together> then) {
+    void gather(List<String> ids, Shop shop, Answers answers, Laid laid, Consumer<Gathered> then) {
         gathering = true;
         start(behindSaves, () -> read(ids, shop).laid(shop, answers, laid), then);
     }
@@ -57,7 +57,7 @@ final class Gatherer {
      * Lays what was gathered before once more, with the answers known now; what is being gathered just now will have
      * them anyway.
      */
-    void relay(Together before, Shop shop, Answers answers, Laid laid, Consumer<Together> then) {
+    void relay(Gathered before, Shop shop, Answers answers, Laid laid, Consumer<Gathered> then) {
         if (!gathering) {
             start(aside, () -> before.laid(shop, answers, laid), then);
         }
@@ -74,19 +74,19 @@ final class Gatherer {
         gathering = false;
     }
 
-    private void start(Executor on, Supplier<Together> work, Consumer<Together> then) {
+    private void start(Executor on, Supplier<Gathered> work, Consumer<Gathered> then) {
         int mine = last.incrementAndGet();
         on.execute(() -> {
             if (last.get() != mine) {
                 return;
             }
-            Optional<Together> made = Optional.empty();
+            Optional<Gathered> made = Optional.empty();
             try {
                 made = Optional.of(work.get());
             } catch (RuntimeException bug) {
                 FaultLog.keep("gathering all open jobs", bug);
             }
-            Optional<Together> done = made;
+            Optional<Gathered> done = made;
             interfaceThread.execute(() -> {
                 if (last.get() == mine) {
                     gathering = false;
@@ -96,10 +96,10 @@ final class Gatherer {
         });
     }
 
-    private Together read(List<String> ids, Shop shop) {
+    private Gathered read(List<String> ids, Shop shop) {
         Map<String, String> states = store.states();
         known.keySet().retainAll(states.keySet());
-        Together.Gathering gathering = new Together.Gathering();
+        Gathered.Gathering gathering = new Gathered.Gathering();
         for (String id : ids) {
             String state = states.get(id);
             if (state != null) {

@@ -8,8 +8,8 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.CutDesk;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Gathered;
 import neatcorner.app.desk.Laid;
-import neatcorner.app.desk.Together;
 import neatcorner.core.cut.CutPlanner;
 import neatcorner.core.cut.Lot;
 import neatcorner.core.cut.Proof;
@@ -204,7 +204,7 @@ final class CutsDetail extends Panel {
         return button;
     }
 
-    private void lots(VBox box, Together together) {
+    private void lots(VBox box, Gathered together) {
         box.getChildren().add(text(Labels.get("cuts.lots"), "heading"));
         for (Lot lot : together.lots()) {
             VBox rows = new VBox(1);

@@ -4,13 +4,9 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import neatcorner.app.desk.Desk;
-import neatcorner.app.desk.FaultLog;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.outline.Line;
-import neatcorner.files.disk.FileRefused;
-import neatcorner.files.outline.DrawingException;
 import neatcorner.files.outline.OutlineFile;
 import neatcorner.files.outline.OutlineFile.Scale;
 
@@ -19,11 +15,13 @@ final class OutlineImport {
     private final Desk desk;
     private final FilePort files;
     private final Consumer<String> say;
+    private final Errands errands;
 
     OutlineImport(Desk desk, FilePort files, Consumer<String> say) {
         this.desk = desk;
         this.files = files;
         this.say = say;
+        this.errands = new Errands(desk, say);
     }
 
     /** Whether a file is a drawing rather than a job. */
@@ -44,20 +42,12 @@ final class OutlineImport {
     }
 
     private void read(Path file, Optional<Scale> scale, String job) {
-        Thread.ofVirtual().start(() -> {
+        errands.read(file, () -> {
             try {
                 OutlineFile.Found found = OutlineFile.read(file, scale);
-                Platform.runLater(() -> use(found, job));
+                return () -> use(found, job);
             } catch (OutlineFile.UnitMissing missing) {
-                Platform.runLater(
-                        () -> files.unitOf(file, missing.size()).ifPresent(unit -> read(file, Optional.of(unit), job)));
-            } catch (FileRefused refused) {
-                Platform.runLater(() -> say.accept(Labels.get("file.unread", refused.getMessage())));
-            } catch (DrawingException refused) {
-                Platform.runLater(() -> say.accept(Labels.get("file.unread", file + ": " + desk.said(refused))));
-            } catch (RuntimeException | Error bug) {
-                FaultLog.keep("reading a drawing", bug);
-                Platform.runLater(() -> say.accept(Labels.get("file.unread", file)));
+                return () -> files.unitOf(file, missing.size()).ifPresent(unit -> read(file, Optional.of(unit), job));
             }
         });
     }

@@ -5,23 +5,19 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.application.Platform;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import neatcorner.app.desk.Desk;
-import neatcorner.app.desk.FaultLog;
 import neatcorner.core.measure.Unit;
-import neatcorner.core.phrase.Refusal;
 import neatcorner.core.words.Phrasebook;
-import neatcorner.files.disk.FileRefused;
 import neatcorner.files.disk.WholeFile;
 import neatcorner.files.export.Export;
 import neatcorner.files.export.Exports;
 import neatcorner.files.sheet.SheetSize;
 
 /**
- * Files that are written and read: every export, the job itself, and what was used lately. Writing is done off the
+ * Files that are written and read: every export, the job itself, and what was used lately. Both are done off the
  * interface thread.
  */
 final class Papers {
@@ -31,6 +27,7 @@ final class Papers {
     private final OutlineImport outlines;
     private final Consumer<String> say;
     private final Consumer<Path> written;
+    private final Errands errands;
 
     /**
      * Papers of a desk.
@@ -44,6 +41,7 @@ final class Papers {
         this.outlines = outlines;
         this.say = say;
         this.written = written;
+        this.errands = new Errands(desk, say);
     }
 
     /** Writes the shop sheet. */
@@ -89,20 +87,9 @@ final class Papers {
     /** Makes a file's content and writes it off the interface thread. */
     private void write(String ending, Supplier<byte[]> content) {
         String name = desk.plan().job().title().replaceAll("[^\\p{L}\\p{N} _-]", "");
-        files.whereTo(name + ending).ifPresent(file -> Thread.ofVirtual().start(() -> {
-            Runnable then;
-            try {
-                WholeFile.write(file, content.get());
-                then = () -> written(file);
-            } catch (FileRefused failed) {
-                then = () -> say.accept(Labels.get("file.failed", failed.getMessage()));
-            } catch (Refusal refused) {
-                then = () -> say.accept(Labels.get("file.failed", desk.said(refused)));
-            } catch (RuntimeException bug) {
-                FaultLog.keep("writing " + ending, bug);
-                then = () -> say.accept(Labels.get("file.failed", file));
-            }
-            Platform.runLater(then);
+        files.whereTo(name + ending).ifPresent(file -> errands.write(file, () -> {
+            WholeFile.write(file, content.get());
+            return () -> written(file);
         }));
     }
 
@@ -136,11 +123,10 @@ final class Papers {
             outlines.read(file);
             return;
         }
-        try {
-            desk.takeIn(WholeFile.readText(file, LARGEST_JOB))
+        errands.read(file, () -> {
+            String text = WholeFile.readText(file, LARGEST_JOB);
+            return () -> desk.takeIn(text)
                     .ifPresent(refused -> say.accept(Labels.get("file.unread", file + ": " + refused)));
-        } catch (FileRefused failed) {
-            say.accept(Labels.get("file.unread", failed.getMessage()));
-        }
+        });
     }
 }

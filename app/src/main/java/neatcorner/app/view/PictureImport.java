@@ -4,10 +4,7 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
-import javafx.application.Platform;
 import neatcorner.app.desk.Desk;
-import neatcorner.app.desk.FaultLog;
-import neatcorner.files.disk.FileRefused;
 import neatcorner.files.picture.CustomerPicture;
 
 /** Puts the customer's picture into the job in hand. The file is read off the interface thread. */
@@ -15,11 +12,13 @@ final class PictureImport {
     private final Desk desk;
     private final FilePort files;
     private final Consumer<String> say;
+    private final Errands errands;
 
     PictureImport(Desk desk, FilePort files, Consumer<String> say) {
         this.desk = desk;
         this.files = files;
         this.say = say;
+        this.errands = new Errands(desk, say);
     }
 
     /** Whether a file is called as pictures are. */
@@ -37,17 +36,10 @@ final class PictureImport {
     void read(Path file) {
         String job = desk.jobId();
         say.accept(Labels.get("brief.picture_reading", file.getFileName()));
-        Thread.ofVirtual().start(() -> {
-            try {
-                CustomerPicture picture = CustomerPicture.read(file);
-                Platform.runLater(() -> say.accept(
-                        job.equals(desk.jobId()) ? shown(picture) : Labels.get("brief.picture_other_job")));
-            } catch (FileRefused refused) {
-                Platform.runLater(() -> say.accept(Labels.get("file.unread", refused.getMessage())));
-            } catch (RuntimeException | Error bug) {
-                FaultLog.keep("reading a picture", bug);
-                Platform.runLater(() -> say.accept(Labels.get("file.unread", file)));
-            }
+        errands.read(file, () -> {
+            CustomerPicture picture = CustomerPicture.read(file);
+            return () -> say.accept(
+                    job.equals(desk.jobId()) ? shown(picture) : Labels.get("brief.picture_other_job"));
         });
     }
 

@@ -17,8 +17,8 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Gathered;
 import neatcorner.app.desk.Laid;
-import neatcorner.app.desk.Together;
 import neatcorner.core.cut.CutPlan;
 import neatcorner.core.cut.Proof;
 import neatcorner.core.cut.SheetLot;
@@ -134,7 +134,7 @@ final class SticksBar implements PictureView.Pressing {
         }
         prove(Proof.of(desk.cuts().lots()), desk.cuts().lots().isEmpty());
         if (desk.cuts().together().isPresent()) {
-            Together together = desk.cuts().together().get();
+            Gathered together = desk.cuts().together().get();
             picture.drawTall(
                     Labels.get("picture.sticks"),
                     width -> StickDrawing.draw(together.lots(), desk.shop().habits(), PictureView.reader(desk), width));

@@ -360,11 +360,11 @@ final class StockList extends HBox {
             return;
         }
         String what = row.getClass().getSimpleName() + " " + row.key();
-        if (detail == null || !shown.equals(what) || detail instanceof RackDetail old && !old.isOf(row)) {
+        if (detail == null || !shown.equals(what) || detail instanceof RackDetail<?> old && !old.isOf(row)) {
             shown = what;
             detail = switch (row) {
                 case StockRow.Sticks sticks -> new MouldingDetail(desk, sticks.moulding().section());
-                case StockRow.Item item -> new RackDetail(desk, item.item());
+                case StockRow.Item item -> RackDetail.of(desk, item.item());
             };
             detailPane.setContent(detail);
         }

@@ -28,7 +28,7 @@ class GathererTest {
     private final ShopStore store = mock(ShopStore.class);
     private final Map<String, String> states = new HashMap<>();
     private final Deque<Runnable> aside = new ArrayDeque<>();
-    private final List<Together> handed = new ArrayList<>();
+    private final List<Gathered> handed = new ArrayList<>();
     private final Gatherer gatherer = new Gatherer(store, aside::add, aside::add, Runnable::run);
     private final Shop shop = Shop.starting();
 

@@ -26,7 +26,7 @@ import neatcorner.core.solve.Answers;
  * @param sheets  their panes by material, where they were asked for
  * @param milling their strips from the boards of the rack, where they were asked for
  */
-public record Together(
+public record Gathered(
         List<Lots.Order> orders,
         List<Lots.Order> panes,
         Map<String, String> ids,
@@ -34,9 +34,9 @@ public record Together(
         Optional<List<SheetLot>> sheets,
         Optional<Milling> milling) {
     /** The same laid anew on the sticks of a shop, and on what else is asked for. */
-    Together laid(Shop shop, Answers answers, Laid laid) {
+    Gathered laid(Shop shop, Answers answers, Laid laid) {
         List<Lot> sticks = Lots.ofAll(orders, shop, answers);
-        return new Together(
+        return new Gathered(
                 orders,
                 panes,
                 ids,
@@ -70,8 +70,8 @@ public record Together(
         }
 
         /** Gathered, but laid on nothing yet. */
-        Together done() {
-            return new Together(
+        Gathered done() {
+            return new Gathered(
                     List.copyOf(orders), List.copyOf(panes), ids, List.of(), Optional.empty(), Optional.empty());
         }
     }
