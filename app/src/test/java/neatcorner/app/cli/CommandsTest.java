@@ -10,7 +10,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -26,15 +25,17 @@ import org.apache.pdfbox.Loader;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.condition.EnabledOnOs;
 import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Isolated;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
+/** The commands, run here: what they say is caught from the process, so that nothing else may run beside. */
+@Isolated
 class CommandsTest {
     private final PrintStream realOut = System.out;
     private final PrintStream realErr = System.err;
@@ -300,55 +301,5 @@ class CommandsTest {
         assertThat(Display.isThere("Linux", Map.of("DISPLAY", ":0"))).isTrue();
         assertThat(Display.isThere("Linux", Map.of("WAYLAND_DISPLAY", "w"))).isTrue();
         assertThat(Display.isThere("Mac OS X", Map.of())).isTrue();
-    }
-
-    /**
-     * The launchers' own flags, and a quick-start cache the virtual machine cannot use: whatever it says of that, the
-     * plan on standard output is JSON.
-     */
-    @ParameterizedTest
-    @ValueSource(strings = {"neat-corner", "neat-corner.cmd"})
-    void whatTheVirtualMachineSaysDoesNotMixWithThePlan(String launcher) throws Exception {
-        Matcher flags = Pattern.compile("-Xlog:\\S+|-XX:\\+DisplayVM\\w+")
-                .matcher(Files.readString(Path.of("..", launcher))
-                        .lines()
-                        .filter(line -> line.matches("(set \")?(flags|FLAGS)=.*"))
-                        .findFirst()
-                        .orElseThrow()
-                        .replace("\"", " "));
-        List<String> command = new ArrayList<>(
-                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
-        flags.results().forEach(flag -> command.add(flag.group()));
-        Path cache = Files.writeString(folder.resolve("broken.aot"), "no cache at all");
-        command.addAll(List.of(
-                "-XX:AOTCache=" + cache,
-                "-cp",
-                System.getProperty("java.class.path"),
-                "neatcorner.app.Main",
-                "plan",
-                "--json",
-                job.toString()));
-        Process process = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD).start();
-        String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        assertThat(process.waitFor()).isZero();
-        assertThat(JsonMapper.shared().readTree(out).has("figures")).isTrue();
-    }
-
-    /** A display that was there yesterday: said in a sentence, and the shop is free again. */
-    @Test
-    @EnabledOnOs(OS.LINUX)
-    void aDisplayThatDoesNotAnswerIsSaid() throws Exception {
-        ProcessBuilder start = new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-cp",
-                System.getProperty("java.class.path"),
-                "neatcorner.app.Main",
-                "demo");
-        start.environment().put("DISPLAY", ":4242");
-        start.environment().remove("WAYLAND_DISPLAY");
-        Process process = start.redirectOutput(ProcessBuilder.Redirect.DISCARD).start();
-        String said = new String(process.getErrorStream().readAllBytes(), StandardCharsets.UTF_8);
-        assertThat(process.waitFor()).isEqualTo(2);
-        assertThat(said).contains("no window can be opened").doesNotContain("\tat ");
     }
 }

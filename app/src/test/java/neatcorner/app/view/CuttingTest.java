@@ -7,6 +7,7 @@ import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -17,8 +18,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
-import javafx.stage.Stage;
 import neatcorner.app.desk.Page;
 import neatcorner.core.cut.CutPlanner;
 import neatcorner.core.cut.StickLayout;
@@ -33,18 +32,18 @@ import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Station;
 import neatcorner.files.sheet.LabelSheet;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Sticks, boards, sheets and the rack by hand, in the real interface. */
 class CuttingTest extends OnTheDemo {
+    /** Long enough to prove nearly all of the demo's cuts. */
+    private static final Duration SEARCH = Duration.ofMillis(400);
     private static final int PRESSINGS = 0;
     private static final int CERTIFICATE = 2;
 
-    @Start
-    void start(Stage stage) throws Exception {
-        open(stage);
+    @Override
+    Duration search() {
+        return SEARCH;
     }
 
     private void until(Callable<Boolean> isSo) throws Exception {
@@ -55,17 +54,12 @@ class CuttingTest extends OnTheDemo {
         return (PictureView) view.lookup(id);
     }
 
-    private void drag(FxRobot robot, PictureView picture, Thing what, double dx, double dy) throws Exception {
+    private void drag(PictureView picture, Thing what, double dx, double dy) throws Exception {
         Mark.Spot spot = on(() -> picture.spots().filter(s -> s.what().equals(what)).findFirst().orElseThrow());
         Point2D from = on(() -> picture.localToScreen(
                 (spot.from().x() + spot.to().x()) / 2,
                 (spot.from().y() + spot.to().y()) / 2));
-        robot.moveTo(from)
-                .press(MouseButton.PRIMARY)
-                .moveTo(from.add(dx / 2, dy / 2))
-                .moveTo(from.add(dx, dy))
-                .release(MouseButton.PRIMARY);
-        settle();
+        hand.drag(from, from.add(dx, dy));
     }
 
     private List<String> texts(String id) throws Exception {
@@ -81,7 +75,7 @@ class CuttingTest extends OnTheDemo {
     }
 
     @Test
-    void aPieceDraggedToAnotherStickStaysThere(FxRobot robot) throws Exception {
+    void aPieceDraggedToAnotherStickStaysThere() throws Exception {
         take(PRESSINGS);
         go(Station.CUTS);
         until(() -> !desk.improver().isWorking());
@@ -93,28 +87,26 @@ class CuttingTest extends OnTheDemo {
                 .findFirst()
                 .orElseThrow());
         Mark.Spot source = on(() -> sticks.spots().filter(s -> s.what().equals(piece)).findFirst().orElseThrow());
-        drag(robot, sticks, piece, 0, (target.from().y() + target.to().y() - source.from().y() - source.to().y()) / 2);
+        drag(sticks, piece, 0, (target.from().y() + target.to().y() - source.from().y() - source.to().y()) / 2);
         assertThat(plan().cuts().sticks())
                 .filteredOn(s -> s.id().toString().equals("C-1"))
                 .singleElement()
                 .satisfies(s -> assertThat(s.placed())
                         .anyMatch(p -> p.locked() && new Thing.Piece(p.piece().id()).equals(piece)));
         assertThat(plan().figure(CutPlanner.WISHES)).isPresent();
-        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
-        settle();
+        hand.push(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(plan().job().choices().cutting().locks()).isEmpty();
     }
 
     /** Cut here: the sticks go, what is left comes on the rack, and the next job may use it. */
     @Test
-    void cuttingBooksSticksOutAndOffCutsIn(FxRobot robot) throws Exception {
+    void cuttingBooksSticksOutAndOffCutsIn() throws Exception {
         take(CERTIFICATE);
         go(Station.CUTS);
         until(() -> !desk.improver().isWorking());
         List<String> used = plan().cuts().sticks().stream().map(stick -> stick.id().toString()).toList();
         int before = on(() -> desk.shop().rack().items().size());
-        robot.clickOn("#book-cuts");
-        settle();
+        hand.clickOn("#book-cuts");
         assertThat(plan().cuts().sticks()).isEmpty();
         assertThat(plan().job().choices().cutting().made()).hasSameSizeAs(used);
         assertThat(plan().job().settled()).contains(Station.CUTS);
@@ -129,15 +121,13 @@ class CuttingTest extends OnTheDemo {
 
     /** Where the sticks were drawn they are drawn again, at the station one is at. */
     @Test
-    void sticksThatComeBackAreDrawnAgain(FxRobot robot) throws Exception {
+    void sticksThatComeBackAreDrawnAgain() throws Exception {
         take(CERTIFICATE);
         go(Station.CUTS);
         until(() -> !desk.improver().isWorking());
-        robot.clickOn("#book-cuts");
-        settle();
+        hand.clickOn("#book-cuts");
         assertThat(plan().cuts().sticks()).isEmpty();
-        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
-        settle();
+        hand.push(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(on(() -> picture("#sticks-picture")
                         .spots()
                         .filter(spot -> spot.what() instanceof Thing.Piece)
@@ -149,47 +139,44 @@ class CuttingTest extends OnTheDemo {
 
     /** Panes are cut by themselves; sheets go, rests come, and one undo puts the rack and the job back. */
     @Test
-    void cuttingPanesBooksSheetsAndIsUndoneInOneStep(FxRobot robot) throws Exception {
+    void cuttingPanesBooksSheetsAndIsUndoneInOneStep() throws Exception {
         take(CERTIFICATE);
         go(Station.CUTS);
-        robot.clickOn("#lay-sheets");
+        hand.clickOn("#lay-sheets");
         until(() -> !desk.improver().isWorking());
         Shop before = on(() -> desk.shop());
         Job job = plan().job();
-        robot.clickOn("#book-cuts");
-        settle();
+        hand.clickOn("#book-cuts");
         assertThat(plan().job().choices().cutting().isSheetsMade()).isTrue();
         assertThat(plan().job().choices().cutting().isMade()).as("its members are not cut yet").isFalse();
         assertThat(on(() -> desk.cuts().sheets())).isEmpty();
         assertThat(on(() -> desk.shop().rack())).isNotEqualTo(before.rack());
         assertThat(texts("#detail")).anySatisfy(text -> assertThat(text).startsWith("sheet "));
-        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
-        settle();
+        hand.push(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(plan().job()).isEqualTo(job);
         assertThat(on(() -> desk.shop())).isEqualTo(before);
     }
 
     @Test
-    void allOpenJobsShareTheRackAndTheirPanesTheSheets(FxRobot robot) throws Exception {
+    void allOpenJobsShareTheRackAndTheirPanesTheSheets() throws Exception {
         go(Station.CUTS);
-        robot.clickOn("#all-jobs");
+        hand.clickOn("#all-jobs");
         until(() -> desk.cuts().together().isPresent() && !desk.improver().isWorking());
         assertThat(on(() -> desk.cuts().together().orElseThrow().orders().size())).isEqualTo(16);
         assertThat(on(() -> ((Label) view.lookup("#proof")).getText())).isEqualTo("proven best");
-        robot.clickOn("#lay-sheets");
+        hand.clickOn("#lay-sheets");
         until(() -> !desk.cuts().isGathering());
         assertThat(on(() -> picture("#sticks-picture").getAccessibleText())).contains("Panes");
         assertThat(on(() -> desk.cuts().sheets().size())).isGreaterThan(6);
-        robot.clickOn("#lay-boards");
+        hand.clickOn("#lay-boards");
         until(() -> !desk.cuts().isGathering());
         assertThat(on(() -> desk.cuts().milling().boards())).isNotEmpty();
-        robot.clickOn("#this-job");
-        settle();
+        hand.clickOn("#this-job");
         assertThat(on(() -> desk.cuts().together())).isEmpty();
     }
 
     @Test
-    void aDefectIsDraggedAcrossABoardAndThePlanFollows(FxRobot robot) throws Exception {
+    void aDefectIsDraggedAcrossABoardAndThePlanFollows() throws Exception {
         take(CERTIFICATE);
         on(() -> {
             desk.show(Page.SHOP);
@@ -199,13 +186,12 @@ class CuttingTest extends OnTheDemo {
         PictureView picture = picture("#board-picture");
         Board before = board("B-5");
         Object plan = on(() -> desk.cuts().milling().parts());
-        drag(robot, picture, new Thing.Defect(0), -60, 0);
+        drag(picture, new Thing.Defect(0), -60, 0);
         Board after = board("B-5");
         assertThat(after.defects().getFirst().x()).isLessThan(before.defects().getFirst().x());
         assertThat(after.defects().get(1)).isEqualTo(before.defects().get(1));
         assertThat(on(() -> desk.cuts().milling().parts())).isNotEqualTo(plan);
-        robot.push(KeyCode.SHORTCUT, KeyCode.Z);
-        settle();
+        hand.push(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(board("B-5")).isEqualTo(before);
     }
 
@@ -214,7 +200,7 @@ class CuttingTest extends OnTheDemo {
      * moved by a mark.
      */
     @Test
-    void piecesAndDefectsAreMovedByKeys(FxRobot robot) throws Exception {
+    void piecesAndDefectsAreMovedByKeys() throws Exception {
         take(CERTIFICATE);
         go(Station.CUTS);
         until(() -> !desk.improver().isWorking());
@@ -229,10 +215,9 @@ class CuttingTest extends OnTheDemo {
                 .findFirst()
                 .orElseThrow());
         for (int i = 0; i <= on(() -> sticks.spots().map(Mark.Spot::what).toList()).indexOf(first); i++) {
-            robot.push(KeyCode.RIGHT);
+            hand.push(KeyCode.RIGHT);
         }
-        robot.push(KeyCode.SHIFT, KeyCode.DOWN);
-        settle();
+        hand.push(KeyCode.SHIFT, KeyCode.DOWN);
         assertThat(plan().job().choices().cutting().locks())
                 .singleElement()
                 .satisfies(lock -> assertThat(new Thing.Piece(lock.piece())).isEqualTo(first));
@@ -276,8 +261,7 @@ class CuttingTest extends OnTheDemo {
             picture.requestFocus();
             return true;
         });
-        robot.push(KeyCode.RIGHT).push(KeyCode.SHIFT, KeyCode.RIGHT);
-        settle();
+        hand.push(KeyCode.RIGHT).push(KeyCode.SHIFT, KeyCode.RIGHT);
         assertThat(board("B-5").defects().getFirst().x().minus(typed.x()).toMm())
                 .as("one mark of the tape")
                 .isCloseTo(25.4 / 16, within(0.01));
@@ -303,15 +287,14 @@ class CuttingTest extends OnTheDemo {
     }
 
     @Test
-    void aMouldingIsAskedWhatItsSticksMake(FxRobot robot) throws Exception {
+    void aMouldingIsAskedWhatItsSticksMake() throws Exception {
         on(() -> {
             desk.show(Page.SHOP);
             return true;
         });
         settle();
         choose("moulding maple scoop");
-        settle();
-        robot.clickOn("What will these make?");
+        hand.clickOn("What will these make?");
         until(() -> all(view.lookup("#rack-item"), Label.class::isInstance)
                 .anyMatch(n -> ((Label) n).getText().startsWith("Of the standard sizes")));
         assertThat(texts("#rack-item"))
@@ -319,17 +302,14 @@ class CuttingTest extends OnTheDemo {
     }
 
     @Test
-    void theRackIsSearchedByWordsAndByTheCodeOfALabel(FxRobot robot) throws Exception {
-        robot.clickOn("#shop");
-        settle();
-        robot.clickOn("#rack-search").write("red oak");
-        settle();
+    void theRackIsSearchedByWordsAndByTheCodeOfALabel() throws Exception {
+        hand.clickOn("#shop");
+        hand.clickOn("#rack-search").write("red oak");
         assertThat(on(() -> List.copyOf(table().getItems())))
                 .extracting(StockRow::key)
                 .containsExactlyInAnyOrder(
                         "B-1", "B-5", "moulding oak flat", "moulding oak flat, wide", "C-4", "C-5", "C-6");
-        robot.push(KeyCode.SHORTCUT, KeyCode.A).write(LabelSheet.CODE + "C-8");
-        settle();
+        hand.push(KeyCode.SHORTCUT, KeyCode.A).write(LabelSheet.CODE + "C-8");
         assertThat(on(() -> table().getSelectionModel().getSelectedItem()))
                 .isInstanceOf(StockRow.Item.class)
                 .extracting(StockRow::key)
@@ -339,7 +319,7 @@ class CuttingTest extends OnTheDemo {
 
     /** A length's price is typed on the shop's page; what to buy is then the cheapest, not the least. */
     @Test
-    void whatALengthCostsIsTypedOnTheShopsPage(FxRobot robot) throws Exception {
+    void whatALengthCostsIsTypedOnTheShopsPage() throws Exception {
         on(() -> {
             desk.show(Page.SHOP);
             return true;
@@ -349,8 +329,7 @@ class CuttingTest extends OnTheDemo {
                         n -> n instanceof TextField t && t.getText().equals("19.80"))
                 .findFirst()
                 .orElseThrow());
-        robot.clickOn(price).push(KeyCode.SHORTCUT, KeyCode.A).write("2.10 / ft").push(KeyCode.ENTER);
-        settle();
+        hand.clickOn(price).push(KeyCode.SHORTCUT, KeyCode.A).write("2.10 / ft").push(KeyCode.ENTER);
         assertThat(on(() -> desk.shop().mouldings().getFirst().sold().getFirst().price()))
                 .contains(new Price(210, Price.Per.FOOT));
         TextField again = on(() -> (TextField) all(
@@ -358,8 +337,7 @@ class CuttingTest extends OnTheDemo {
                         n -> n instanceof TextField t && t.getText().equals("2.10 / ft"))
                 .findFirst()
                 .orElseThrow());
-        robot.clickOn(again).push(KeyCode.SHORTCUT, KeyCode.A).write("cheap").push(KeyCode.ENTER);
-        settle();
+        hand.clickOn(again).push(KeyCode.SHORTCUT, KeyCode.A).write("cheap").push(KeyCode.ENTER);
         assertThat(texts("#rack-item")).anySatisfy(text -> assertThat(text).contains("cheap", "19.80"));
         assertThat(on(() -> desk.shop().mouldings().getFirst().sold().getFirst().price()))
                 .contains(new Price(210, Price.Per.FOOT));
@@ -367,7 +345,7 @@ class CuttingTest extends OnTheDemo {
 
     /** Bad rows are said by line; good ones come in only when the maker agrees. */
     @Test
-    void aRackIsReadFromCsvAndWrittenAgain(FxRobot robot) throws Exception {
+    void aRackIsReadFromCsvAndWrittenAgain() throws Exception {
         Path csv = folder.resolve("more.csv");
         Files.writeString(
                 csv,
@@ -379,20 +357,17 @@ class CuttingTest extends OnTheDemo {
             desk.show(Page.SHOP);
             return true;
         });
-        robot.clickOn("#rack-import");
-        settle();
+        hand.clickOn("#rack-import");
         assertThat(on(() -> desk.shop().rack().item("B-9"))).as("nothing is taken yet").isEmpty();
         assertThat(on(() -> all(view, Label.class::isInstance)
                         .map(n -> ((Label) n).getText())
                         .toList()))
                 .anySatisfy(text -> assertThat(text).contains("line 3", "B-10", "not on it"));
-        robot.clickOn("#rack-take-good");
-        settle();
+        hand.clickOn("#rack-take-good");
         assertThat(on(() -> desk.shop().rack().item("B-9"))).isPresent();
         Path out = folder.resolve("out.csv");
         when(files.whereTo(anyString())).thenReturn(Optional.of(out));
-        robot.clickOn("#rack-export");
-        settle();
+        hand.clickOn("#rack-export");
         assertThat(Files.readAllLines(out)).hasSize(on(() -> desk.shop().rack().items().size()) + 1);
     }
 }

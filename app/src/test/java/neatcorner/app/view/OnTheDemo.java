@@ -10,13 +10,14 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.control.ComboBox;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import neatcorner.app.desk.Demo;
 import neatcorner.app.desk.Desk;
@@ -24,21 +25,21 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.words.Station;
 import neatcorner.files.store.ShopStore;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.util.WaitForAsyncUtils;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.parallel.ResourceLock;
+import org.testfx.api.FxToolkit;
 
 /** The real interface on a copy of the demonstration shop, on the toolkit's offscreen platform. */
-@ExtendWith(ApplicationExtension.class)
+@ResourceLock("the window")
 abstract class OnTheDemo {
-    /** Long enough to prove nearly all of the demo's cuts. */
-    private static final Duration SEARCH = Duration.ofMillis(400);
     /** Made once and copied for every case. */
     private static final Path PREPARED = prepared();
     final FilePort files = mock(FilePort.class);
+    final Hand hand = new Hand();
     Path folder;
     Desk desk;
     MainView view;
+    private Stage stage;
 
     private static Path prepared() {
         try {
@@ -50,33 +51,42 @@ abstract class OnTheDemo {
         }
     }
 
-    /** To be called by the subclass's own start: the extension looks for that in the class itself only. */
-    void open(Stage stage) throws Exception {
+    /** How long better ways to cut are looked for: what is not about cutting has no use for them. */
+    Duration search() {
+        return Duration.ofMillis(1);
+    }
+
+    @BeforeEach
+    void open() throws Exception {
+        FxToolkit.registerPrimaryStage();
         folder = Files.createTempDirectory("neat-corner-test");
         Path shop = Files.copy(PREPARED, folder.resolve("shop.neatcorner"));
-        desk = new Desk(ShopStore.open(shop, Clock.systemUTC()), Clock.systemUTC(), Platform::runLater, SEARCH);
-        view = new MainView(desk, files);
-        view.complete();
-        stage.setScene(new Scene(view, 1280, 800));
-        stage.show();
+        on(() -> {
+            desk = new Desk(ShopStore.open(shop, Clock.systemUTC()), Clock.systemUTC(), Platform::runLater, search());
+            view = new MainView(desk, files);
+            view.complete();
+            stage = new Stage();
+            stage.setScene(new Scene(view, 1280, 800));
+            stage.show();
+            return true;
+        });
     }
 
     @AfterEach
     void stop() throws Exception {
         on(() -> {
+            stage.close();
             desk.close();
             return true;
         });
     }
 
     static <T> T on(Callable<T> work) throws Exception {
-        T result = WaitForAsyncUtils.asyncFx(work).get(10, TimeUnit.SECONDS);
-        WaitForAsyncUtils.waitForFxEvents();
-        return result;
+        return Hand.on(work);
     }
 
     static void settle() {
-        WaitForAsyncUtils.waitForFxEvents();
+        Hand.settle();
     }
 
     Plan plan() throws Exception {
@@ -95,6 +105,33 @@ abstract class OnTheDemo {
             desk.open(desk.jobs().get(job).id());
             return true;
         });
+    }
+
+    Node tag(String figure) {
+        return all(
+                        view,
+                        node -> node instanceof TagField tag
+                                && tag.figure().id().equals(figure)
+                                && node.getScene() != null)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    void type(String figure, String text) {
+        hand.clickOn(tag(figure));
+        hand.push(KeyCode.F2);
+        hand.push(KeyCode.SHORTCUT, KeyCode.A);
+        hand.write(text);
+    }
+
+    void choose(String id, Station station, int index) throws Exception {
+        go(station);
+        on(() -> {
+            ComboBox<?> box = (ComboBox<?>) view.lookup(id);
+            box.getSelectionModel().select(index);
+            return true;
+        });
+        settle();
     }
 
     static Stream<Node> all(Node root, Predicate<Node> wanted) {

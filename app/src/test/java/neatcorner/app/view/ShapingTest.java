@@ -15,8 +15,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.input.MouseButton;
-import javafx.stage.Stage;
 import neatcorner.core.drawing.Handle;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.measure.Length;
@@ -26,8 +24,6 @@ import neatcorner.core.section.Section;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Outlines and sections shaped by hand: dragged, chosen and brought in, in the real interface. */
@@ -39,30 +35,21 @@ class ShapingTest extends OnTheDemo {
         go(station);
     }
 
-    @Start
-    void start(Stage stage) throws Exception {
-        open(stage);
-    }
-
     /** Takes hold of a grip and lets go of it so many pixels away. */
-    private Mark.Grip drag(FxRobot robot, Handle grip, double dx, double dy) throws Exception {
+    private Mark.Grip drag(Handle grip, double dx, double dy) throws Exception {
         PictureView picture = (PictureView) view.lookup("#frame-picture");
         Mark.Grip mark = on(() -> picture.grips().filter(g -> g.what().equals(grip)).findFirst().orElseThrow());
         Point2D from = on(() -> picture.localToScreen(mark.at().x(), mark.at().y()));
-        robot.moveTo(from)
-                .press(MouseButton.PRIMARY)
-                .moveTo(from.add(dx / 2, dy / 2))
-                .moveTo(from.add(dx, dy))
-                .release(MouseButton.PRIMARY);
+        hand.drag(from, from.add(dx, dy));
         WaitForAsyncUtils.waitForFxEvents();
         return mark;
     }
 
     @Test
-    void aCornerOfAPolygonIsDragged(FxRobot robot) throws Exception {
+    void aCornerOfAPolygonIsDragged() throws Exception {
         at(PENNANT, Station.BRIEF);
         Length before = ((Outline.Free) plan().job().outline()).corners().get(1).x();
-        Mark.Grip grip = drag(robot, new Handle.Corner(1), 30, 0);
+        Mark.Grip grip = drag(new Handle.Corner(1), 30, 0);
         Length after = ((Outline.Free) plan().job().outline()).corners().get(1).x();
         assertThat(after.minus(before).toMm()).isCloseTo(30 / grip.unit(), within(1.7));
         on(() -> {
@@ -74,10 +61,10 @@ class ShapingTest extends OnTheDemo {
 
     /** The rabbet's wall moves with the mouse, from mark to mark of the tape, and the whole frame follows. */
     @Test
-    void theRabbetIsDraggedOnTheSection(FxRobot robot) throws Exception {
+    void theRabbetIsDraggedOnTheSection() throws Exception {
         at(MIRROR, Station.SECTION);
         Length lip = plan().job().section().lip();
-        Mark.Grip grip = drag(robot, new Handle.Number(SectionKey.LIP), -20, 0);
+        Mark.Grip grip = drag(new Handle.Number(SectionKey.LIP), -20, 0);
         Length wider = plan().job().section().lip();
         assertThat(wider.minus(lip).toMm()).isCloseTo(20 / grip.unit(), within(1.0));
         assertThat(wider.nanometres() % Length.inches(0, 1, 16).nanometres()).isZero();
@@ -85,10 +72,10 @@ class ShapingTest extends OnTheDemo {
 
     /** Dragged past what can be, the section stays as it was. */
     @Test
-    void aDragThatCannotBeChangesNothing(FxRobot robot) throws Exception {
+    void aDragThatCannotBeChangesNothing() throws Exception {
         at(MIRROR, Station.SECTION);
         Section before = plan().job().section();
-        drag(robot, new Handle.Number(SectionKey.RABBET_DEPTH), 0, -220);
+        drag(new Handle.Number(SectionKey.RABBET_DEPTH), 0, -220);
         assertThat(plan().job().section()).isEqualTo(before);
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.Sample;
+import neatcorner.core.Seed;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Job;
@@ -52,7 +53,7 @@ class CoatOrderTest {
     }
 
     /** Whatever was chosen in whatever order: one remedy puts it right, and leaves no coat out. */
-    @Property(tries = 120)
+    @Property(tries = 120, seed = Seed.FIXED)
     void oneRemedyPutsAnyOrderRight(@ForAll @Size(min = 1, max = 8) List<Coat.Kind> kinds) {
         Plan plan = finished(coats(kinds));
         Optional<Remedy> remedy = plan.findings().stream()

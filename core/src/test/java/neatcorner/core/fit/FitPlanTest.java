@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.Sample;
+import neatcorner.core.Seed;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.finish.Recipes;
 import neatcorner.core.job.Coat;
@@ -30,7 +31,7 @@ import org.junit.jupiter.api.Test;
 
 class FitPlanTest {
     /** Common practice, no source: points near each corner and never more than about 4 in apart. */
-    @Property(tries = 150)
+    @Property(tries = 150, seed = Seed.FIXED)
     void pointsAreNearTheCornersAndCloseEnough(
             @ForAll @IntRange(min = 3, max = 60) int width, @ForAll @IntRange(min = 3, max = 60) int height) {
         Plan plan = Planner.plan(Sample.job(width + "", height + ""), Sample.shop());
@@ -49,7 +50,7 @@ class FitPlanTest {
      * Around many short sides one point each: never two side by side, and never further apart than the rule, counted
      * across the corners.
      */
-    @Property(tries = 60)
+    @Property(tries = 60, seed = Seed.FIXED)
     void ringsOfShortSidesAreHeldByOnePointEach(
             @ForAll @IntRange(min = 6, max = 24) int sides, @ForAll @IntRange(min = 8, max = 40) int across) {
         Plan plan = Planner.plan(

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
 import neatcorner.core.Sample;
+import neatcorner.core.Seed;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Angle;
@@ -97,7 +98,7 @@ class FrameTest {
     }
 
     /** Whatever line the size is given at, all other lines come out the same. */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = Seed.FIXED)
     void theFrameDoesNotCareWhereItWasMeasured(@ForAll Line line, @ForAll @IntRange(min = 320, max = 4000) int width,
                                               @ForAll @IntRange(min = 320, max = 4000) int height) {
         Job job = Sample.matted("1 1/2", "1 1/4", "2")
@@ -113,7 +114,7 @@ class FrameTest {
     }
 
     /** The working is the sum: adding its lines up gives the number, in every plan. */
-    @Property(tries = 100)
+    @Property(tries = 100, seed = Seed.FIXED)
     void everyWorkingAddsUp(@ForAll Line line, @ForAll @IntRange(min = 640, max = 2000) int width) {
         Job job = Sample.matted("2", "2", "2 1/2").withFace("bottom", Optional.of(in("2 1/4")));
         Frame start = frame(job);
@@ -173,7 +174,7 @@ class FrameTest {
         assertThat(options.getLast().value()).isEqualTo(in("1 5/8"));
     }
 
-    @Property(tries = 200)
+    @Property(tries = 200, seed = Seed.FIXED)
     void whateverGivesWayTheNumberBecomesWhatWasTyped(
             @ForAll Line line, @ForAll Axis axis, @ForAll @IntRange(min = -64, max = 64) int by) {
         Job job = Sample.matted("2", "2", "2 1/2").withFace("bottom", Optional.of(in("2 1/2")));
@@ -201,7 +202,7 @@ class FrameTest {
      * The mitre against plain coordinates: two strips of unequal width at any angle meet where their
      * inner edges cross, found here from the lines themselves.
      */
-    @Property
+    @Property(seed = Seed.FIXED)
     void theMitreRunsToWhereTheSightLinesCross(
             @ForAll @IntRange(min = 10, max = 150) int a,
             @ForAll @IntRange(min = 10, max = 150) int b,

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.Sample;
+import neatcorner.core.Seed;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
@@ -33,7 +34,7 @@ class StrainingTest {
      * Five strips that lie in the rabbet with the slack and on none of each other, joined all round: their areas add
      * up, and with the openings they make up the whole rectangle.
      */
-    @Property(tries = 80)
+    @Property(tries = 80, seed = Seed.FIXED)
     void theStripsLieInTheRabbetAndMeet(
             @ForAll @IntRange(min = 8, max = 70) int width, @ForAll @IntRange(min = 8, max = 70) int height) {
         Frame frame = Planner.plan(strained(width + "", height + ""), Sample.shop()).frame();

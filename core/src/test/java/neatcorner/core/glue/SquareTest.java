@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.Sample;
+import neatcorner.core.Seed;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
@@ -24,7 +25,7 @@ import org.junit.jupiter.api.Test;
 
 class SquareTest {
     /** A parallelogram put together from coordinates; its lean must come back out of its six lengths. */
-    @Property
+    @Property(seed = Seed.FIXED)
     void theLeanOfAParallelogramIsFoundExactly(@ForAll @DoubleRange(min = 100, max = 2000) double w,
                                               @ForAll @DoubleRange(min = 100, max = 2000) double h,
                                               @ForAll @DoubleRange(min = -0.05, max = 0.05) double lean) {
@@ -51,7 +52,7 @@ class SquareTest {
     }
 
     /** By brute force: turn the pane in small steps inside the leaning opening and see whether it ever fits. */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = Seed.FIXED)
     void theGlassDropsInJustUpToTheMostLean(
             @ForAll @DoubleRange(min = 200, max = 900) double w,
             @ForAll @DoubleRange(min = 200, max = 900) double h,

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import neatcorner.core.Seed;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import net.jqwik.api.ForAll;
@@ -29,7 +30,7 @@ class TapedFrameTest {
     }
 
     /** Put together from coordinates, any four corners come back out of their six lengths. */
-    @Property(tries = 100)
+    @Property(tries = 100, seed = Seed.FIXED)
     void aFrameIsFoundFromItsReadings(
             @ForAll @DoubleRange(min = 150, max = 1500) double w,
             @ForAll @DoubleRange(min = 150, max = 1500) double h,
@@ -43,7 +44,7 @@ class TapedFrameTest {
     }
 
     /** One reading of a true frame misread by a centimetre or more is named, and what it should have been is told. */
-    @Property(tries = 60)
+    @Property(tries = 60, seed = Seed.FIXED)
     void aMisreadTapeIsNamed(
             @ForAll @IntRange(min = 0, max = 5) int which,
             @ForAll @DoubleRange(min = 10, max = 40) double off,

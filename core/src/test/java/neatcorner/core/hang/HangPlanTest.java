@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.Sample;
+import neatcorner.core.Seed;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
@@ -115,7 +116,7 @@ class HangPlanTest {
     }
 
     /** Statics of a hung wire: both halves together carry the weight, 2·T·sin α = W. */
-    @Property(tries = 100)
+    @Property(tries = 100, seed = Seed.FIXED)
     void theWireCarriesTheWeight(
             @ForAll @IntRange(min = 6, max = 40) int width, @ForAll @IntRange(min = 6, max = 40) int height) {
         Plan plan = Planner.plan(hung(Sample.job(width + "", height + ""), Hardware.RINGS_AND_WIRE), Sample.shop());

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import neatcorner.core.Sample;
+import neatcorner.core.Seed;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
@@ -50,7 +51,7 @@ class JointPlanTest {
                 .isGreaterThanOrEqualTo(most(JointKind.V_FASTENED));
     }
 
-    @Property(tries = 80)
+    @Property(tries = 80, seed = Seed.FIXED)
     void aHeavierFrameNeverAsksForLess(
             @ForAll @IntRange(min = 4, max = 40) int size, @ForAll @IntRange(min = 1, max = 20) int more) {
         JointKind small = Planner.plan(Sample.job(size + "", size + ""), Sample.shop()).joints().recommended();
@@ -92,7 +93,7 @@ class JointPlanTest {
      * Closed form for a slot of height h in a V cradle: legs h·√2, base 2h; it shows in the rabbet at
      * back·√2 (equal faces). Checked with points: the slot's edge x + y = h·√2 stays short of the rabbet's corner.
      */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = Seed.FIXED)
     void aSplineStaysClearOfTheRabbetCorner(
             @ForAll @IntRange(min = 12, max = 64) int face16, @ForAll @IntRange(min = 2, max = 8) int lip16) {
         Assume.that(face16 - lip16 > 6);
@@ -118,7 +119,7 @@ class JointPlanTest {
     }
 
     /** Common practice, no source: a pin is shorter than what it enters, less 1/8 in. */
-    @Property(tries = 100)
+    @Property(tries = 100, seed = Seed.FIXED)
     void pinsEndAnEighthShortOfTheSightEdgeAndPassEachOther(@ForAll @IntRange(min = 11, max = 60) int face16) {
         Job job = joined(
                 Sample.job("12", "14").withSection(Sample.rabbeted(face16 + "/16", "3/4", "1/4", "1/2")),

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
 import neatcorner.core.Sample;
+import neatcorner.core.Seed;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
@@ -49,7 +50,7 @@ class MeetingTest {
      * In plane geometry: the mitre of n sides meets the edge at 90° − 180°/n; a place t along it from the outer corner
      * lies t·cos(180°/n) in from the outside edge. Every fastener with its half width lies on the back.
      */
-    @Property(tries = 80)
+    @Property(tries = 80, seed = Seed.FIXED)
     void fastenersStandOnTheBackAtAnyCorner(
             @ForAll @IntRange(min = 3, max = 20) int sides, @ForAll @IntRange(min = 16, max = 60) int face) {
         Section section = Sample.plain().withFace(Length.mm(face));
@@ -68,7 +69,7 @@ class MeetingTest {
      * joint after f·sin(θ/2) ÷ sin(θ/2 + β). No more than half of it lies before the joint, and its point stays in the
      * other piece with 1/8 in to spare.
      */
-    @Property(tries = 60)
+    @Property(tries = 60, seed = Seed.FIXED)
     void pinsHoldInBothPiecesAtAnyCorner(
             @ForAll @IntRange(min = 3, max = 16) int sides, @ForAll @IntRange(min = 16, max = 48) int face16) {
         Plan plan = joined(sides, Sample.rabbeted(face16 + "/16", "3/4", "1/4", "1/2"), JointKind.PINNED);
@@ -86,7 +87,7 @@ class MeetingTest {
      * Nothing is driven where a hollow has been taken out of the back: with its half width every fastener stands beside
      * it.
      */
-    @Property(tries = 40)
+    @Property(tries = 40, seed = Seed.FIXED)
     void fastenersStandBesideAHollow(
             @ForAll @IntRange(min = 10, max = 30) int from, @ForAll @IntRange(min = 6, max = 40) int width) {
         Section section = Sample.rabbeted("3", "3/4", "1/4", "3/8");

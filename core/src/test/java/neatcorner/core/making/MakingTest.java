@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import neatcorner.core.Sample;
+import neatcorner.core.Seed;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Job;
@@ -71,7 +72,7 @@ class MakingTest {
      * A rabbet is as far from the sight edge on a wide side as on a narrow one, so the fence along the outside moves
      * with the width.
      */
-    @Property(tries = 40)
+    @Property(tries = 40, seed = Seed.FIXED)
     void widerAndNarrowerSidesHaveTheirOwnWidthAndFence(
             @ForAll @IntRange(min = 20, max = 120) int bottom, @ForAll @IntRange(min = 20, max = 120) int right) {
         Section section = Sample.rabbeted("1 1/2", "3/4", "1/4", "3/8");

@@ -2,6 +2,7 @@ package neatcorner.core.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import neatcorner.core.Seed;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
@@ -35,7 +36,7 @@ class GraduationTest {
         assertThat(Graduation.INCH_16.round(halfWay.negated(), Rounding.NEAREST)).isEqualTo(Length.ZERO);
     }
 
-    @Property
+    @Property(seed = Seed.FIXED)
     void roundingGoesItsWayAndNeverFurtherThanOneStep(
             @ForAll @LongRange(min = -9_000_000_000_000L, max = 9_000_000_000_000L) long nm, @ForAll Graduation tape) {
         Length length = new Length(nm);
@@ -49,7 +50,7 @@ class GraduationTest {
         assertThat(tape.round(down, Rounding.UP)).isEqualTo(down);
     }
 
-    @Property
+    @Property(seed = Seed.FIXED)
     void theResidueTellsOnWhichSideTheTruthLies(
             @ForAll @LongRange(min = 0, max = 9_000_000_000L) long nm,
             @ForAll Graduation tape,
@@ -62,7 +63,7 @@ class GraduationTest {
     }
 
     /** Fractions are in lowest terms, as on every tape (common practice, no source). */
-    @Property
+    @Property(seed = Seed.FIXED)
     void fractionsAreInLowestTerms(@ForAll @LongRange(min = 0, max = 100_000) long sixtyFourths) {
         Numeral written = Graduation.INCH_64.write(Length.inches(0, sixtyFourths, 64));
         assertThat(written.numerator() == 0 || written.numerator() % 2 == 1).isTrue();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.math.BigDecimal;
 import java.util.List;
+import neatcorner.core.Seed;
 import neatcorner.core.phrase.Range;
 import neatcorner.core.phrase.Refusal;
 import net.jqwik.api.ForAll;
@@ -62,7 +63,7 @@ class LengthTest {
                 .isInstanceOf(Refusal.class).hasMessage("face would be 1 mm; it must be from 3 mm to 300 mm");
     }
 
-    @Property
+    @Property(seed = Seed.FIXED)
     void sumsAreExactWhateverTheOrder(@ForAll @LongRange(min = -1_000_000_000_000L, max = 1_000_000_000_000L) long a,
                                      @ForAll @LongRange(min = -1_000_000_000_000L, max = 1_000_000_000_000L) long b) {
         Length x = new Length(a);
@@ -74,13 +75,13 @@ class LengthTest {
         assertThat(x.abs().isNegative()).isFalse();
     }
 
-    @Property
+    @Property(seed = Seed.FIXED)
     void exactMillimetresReadBackAsTheSameLength(
             @ForAll @LongRange(min = -5_000_000_000_000L, max = 5_000_000_000_000L) long nm) {
         assertThat(Length.mm(new Length(nm).toExactMm())).isEqualTo(new Length(nm));
     }
 
-    @Property
+    @Property(seed = Seed.FIXED)
     void aFractionOfAnInchIsTheSameAsItsDecimal(@ForAll @IntRange(min = 0, max = 4000) int whole,
                                                 @ForAll @IntRange(min = 0, max = 63) int part) {
         assertThat(Length.inches(whole, part, 64)).isEqualTo(Length.inches(whole + part / 64.0));

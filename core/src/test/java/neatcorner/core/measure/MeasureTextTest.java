@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import neatcorner.core.Seed;
 import neatcorner.core.phrase.Refusal;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -114,7 +115,7 @@ class MeasureTextTest {
     }
 
     /** Whatever is typed, the answer is a length or a refusal that can be shown; never another failure. */
-    @Property(tries = 3000)
+    @Property(tries = 3000, seed = Seed.FIXED)
     void noTextBreaksTheReader(@ForAll("keyboard") @StringLength(max = 60) String text) {
         try {
             assertThat(MeasureText.length(text, Unit.MM)).isNotNull();
@@ -129,7 +130,7 @@ class MeasureTextTest {
     }
 
     /** What is written reads back as the very mark that was written, on every tape. */
-    @Property
+    @Property(seed = Seed.FIXED)
     void whatIsWrittenReadsBackExactly(@ForAll @LongRange(min = -3_000_000_000L, max = 3_000_000_000L) long micrometres,
                                       @ForAll Graduation tape, @ForAll Rounding rounding) {
         Length length = new Length(micrometres * 1000 + 137);

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import neatcorner.core.Sample;
+import neatcorner.core.Seed;
 import neatcorner.core.cut.Booking;
 import neatcorner.core.cut.CutPlan;
 import neatcorner.core.cut.CutPlanner;
@@ -226,7 +227,7 @@ class RackTest {
      * Wherever a knot lies, no blank has any part in it, no two blanks share wood, and wood only gets less from step to
      * step.
      */
-    @Property(tries = 80)
+    @Property(tries = 80, seed = Seed.FIXED)
     void blanksAvoidDefectsAndEachOther(@ForAll @IntRange(min = 0, max = 1_000_000) int seed) {
         Random random = new Random(seed);
         Board board = board(

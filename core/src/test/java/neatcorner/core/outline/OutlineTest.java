@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
+import neatcorner.core.Seed;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
@@ -56,7 +57,7 @@ class OutlineTest {
     }
 
     /** tan swing = cos s · tan(180°/n), sin tilt = sin s · sin(180°/n): geometry, for every n and lean. */
-    @Property(tries = 400)
+    @Property(tries = 400, seed = Seed.FIXED)
     void compoundCutsFollowTheClosedForms(
             @ForAll @IntRange(min = 3, max = 36) int sides,
             @ForAll @DoubleRange(min = 0.1, max = 80) double lean,
@@ -98,7 +99,7 @@ class OutlineTest {
     }
 
     /** Handbook identities of regular polygons: side = 2·a·tan(180°/n) = 2·R·sin(180°/n), angles (n − 2)·180°/n. */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = Seed.FIXED)
     void regularPolygonsKeepTheirIdentities(
             @ForAll @IntRange(min = 3, max = 36) int sides, @ForAll Outline.Across across) {
         Outline.Regular outline = regular(sides, across, 800);
@@ -121,7 +122,7 @@ class OutlineTest {
     }
 
     /** Long edge 2·R·tan(180°/N), blank R − r·cos(180°/N): plane geometry of a ring. */
-    @Property(tries = 100)
+    @Property(tries = 100, seed = Seed.FIXED)
     void ringsFollowTheirIdentities(
             @ForAll @IntRange(min = 4, max = 36) int segments,
             @ForAll @DoubleRange(min = 300, max = 1200) double sight) {
@@ -152,7 +153,7 @@ class OutlineTest {
     }
 
     /** Segment of a circle, handbook: r = (c²/4 + h²)/(2·h), area = r²/2·(α − sin α) with sin(α/2) = c/(2·r). */
-    @Property(tries = 100)
+    @Property(tries = 100, seed = Seed.FIXED)
     void aSegmentalTopIsTheHandbooksSegmentOfACircle(@ForAll @DoubleRange(min = 300, max = 1200) double chord,
                                                      @ForAll @DoubleRange(min = 0.15, max = 0.95) double share) {
         double height = share * chord / 2;
@@ -198,7 +199,7 @@ class OutlineTest {
         assertThat(frame.members().getLast().longPoint().value().toMm()).isCloseTo(sill, within(1.0));
     }
 
-    @Property(tries = 60)
+    @Property(tries = 60, seed = Seed.FIXED)
     void whatMustFitInsideJustFits(
             @ForAll @IntRange(min = 3, max = 12) int sides,
             @ForAll @DoubleRange(min = 200, max = 600) double w,

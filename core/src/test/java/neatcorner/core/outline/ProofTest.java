@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import neatcorner.core.Seed;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Job;
@@ -84,7 +85,7 @@ class ProofTest {
         assertThat(apart(wood, ring(frame))).as("no gap, nothing outside").isLessThan(sum * tolerance);
     }
 
-    @Property(tries = 2000)
+    @Property(tries = 2000, seed = Seed.FIXED)
     void piecesOfAnyPolygonFillTheRingBetweenOutsideAndOpening(
             @ForAll("polygons") Outline.Free outline, @ForAll("widths") List<Double> widths) {
         Optional<Frame> made = made(job(outline).withFaces(Outlines.faces(outline, widths)));
@@ -103,7 +104,7 @@ class ProofTest {
      * JTS draws parallels by its own method (buffer, mitred joins); equal faces must give the same lines. JTS cuts
      * corners that are nearly straight by up to a twentieth of the distance, hence the tolerance.
      */
-    @Property(tries = 500)
+    @Property(tries = 500, seed = Seed.FIXED)
     void linesAreTheBuffersAnIndependentLibraryDraws(@ForAll("polygons") Outline.Free outline) {
         Optional<Frame> frame = made(job(outline));
         Assume.that(frame.isPresent());
@@ -128,7 +129,7 @@ class ProofTest {
                 member.end(0, thickness, atEnd));
     }
 
-    @Property(tries = 2000)
+    @Property(tries = 2000, seed = Seed.FIXED)
     void leaningPiecesMeetCornerOnCornerInSpace(
             @ForAll("polygons") Outline.Free outline,
             @ForAll @DoubleRange(min = 0.5, max = 80) double lean,
@@ -150,7 +151,7 @@ class ProofTest {
     }
 
     /** With faces that differ each side has its own lean: rims meet at the back, and both cuts lie in one plane. */
-    @Property(tries = 500)
+    @Property(tries = 500, seed = Seed.FIXED)
     void leaningPiecesOfDifferentFacesShareTheirCut(
             @ForAll @IntRange(min = 3, max = 9) int sides,
             @ForAll @DoubleRange(min = 5, max = 50) double lean,
@@ -173,7 +174,7 @@ class ProofTest {
         }
     }
 
-    @Property(tries = 300)
+    @Property(tries = 300, seed = Seed.FIXED)
     void blanksOfARingCoverItsWood(
             @ForAll @IntRange(min = 3, max = 36) int segments,
             @ForAll @DoubleRange(min = 320, max = 900) double width,
@@ -191,7 +192,7 @@ class ProofTest {
                 .isCloseTo(180.0 / segments, within(1e-6)));
     }
 
-    @Property(tries = 300)
+    @Property(tries = 300, seed = Seed.FIXED)
     void archesClose(
             @ForAll Boxed.Arch arch,
             @ForAll @IntRange(min = 1, max = 8) int segments,
@@ -211,7 +212,7 @@ class ProofTest {
         assertThat(frame.get().height(Line.SIGHT).toMm()).isCloseTo(width * 2.5, within(1e-5));
     }
 
-    @Property(tries = 200)
+    @Property(tries = 200, seed = Seed.FIXED)
     void panesAndBarsFillAWindow(
             @ForAll @IntRange(min = 1, max = 5) int rows,
             @ForAll @IntRange(min = 2, max = 5) int columns,
@@ -230,7 +231,7 @@ class ProofTest {
     }
 
     /** Width and height may be given at two lines; a pointed arch then has just that height there, or is refused. */
-    @Property(tries = 300)
+    @Property(tries = 300, seed = Seed.FIXED)
     void aPointedArchIsAsHighAsWasAskedForWhereItWasAskedFor(
             @ForAll @DoubleRange(min = 200, max = 900) double width,
             @ForAll @DoubleRange(min = 1.2, max = 4) double ratio,

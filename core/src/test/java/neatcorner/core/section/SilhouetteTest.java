@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import neatcorner.core.Seed;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
@@ -55,7 +56,7 @@ class SilhouetteTest {
                 .ofMaxSize(9);
     }
 
-    @Property
+    @Property(seed = Seed.FIXED)
     void puttingTogetherAndCuttingAwayGivesTheAreaJtsFinds(@ForAll("steps") List<Step> steps) {
         Silhouette wood = Silhouette.NONE;
         Geometry expected = JTS.createPolygon();
@@ -73,7 +74,7 @@ class SilhouetteTest {
     }
 
     /** Dragged to any width or depth, a section's outline still goes round its whole area once. */
-    @Property(tries = 300)
+    @Property(tries = 300, seed = Seed.FIXED)
     void outlinesCloseWhateverTheSizes(@ForAll("sizes") int[] s) {
         Section section = new Section(
                 "s",

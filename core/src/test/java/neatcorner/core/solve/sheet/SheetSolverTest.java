@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import neatcorner.core.Seed;
 import neatcorner.core.cut.Makes;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
@@ -134,7 +135,7 @@ class SheetSolverTest {
         return Math.abs(one - other) < 1e-6;
     }
 
-    @Property(tries = 60)
+    @Property(tries = 60, seed = Seed.FIXED)
     void everyPaneIsCutFreeByCutsFromEdgeToEdge(@ForAll @IntRange(min = 1, max = 1_000_000) int seed) {
         Random random = new Random(seed);
         List<SheetProblem.Pane> panes = new ArrayList<>();
@@ -180,7 +181,7 @@ class SheetSolverTest {
     }
 
     /** What is left of an answer on one sheet obeys the narrowest strip, whichever way it was found. */
-    @Property(tries = 10)
+    @Property(tries = 10, seed = Seed.FIXED)
     void noStripTooNarrowFallsOffOneSheet(@ForAll @IntRange(min = 1, max = 1_000_000) int seed) {
         Random random = new Random(seed);
         SheetProblem tight = cutApart(12 + random.nextInt(9), random.nextInt(4), random.nextBoolean(), 25, random);
@@ -237,7 +238,7 @@ class SheetSolverTest {
      * Of panes over a quarter of a sheet three share one at most, and three that do always come apart by cuts from edge
      * to edge, so CP-SAT need not know of cuts.
      */
-    @Property(tries = 15)
+    @Property(tries = 15, seed = Seed.FIXED)
     void fewestSheetsAreThoseOfAnIndependentSolver(@ForAll @IntRange(min = 1, max = 1_000_000) int seed) {
         Random random = new Random(seed);
         List<SheetProblem.Pane> panes = new ArrayList<>();

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import neatcorner.core.Seed;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -42,7 +43,7 @@ class StickPackingTest {
                 .forEach(s -> assertThat(left.remove(s)).isTrue());
     }
 
-    @Property(tries = 500)
+    @Property(tries = 500, seed = Seed.FIXED)
     void neverOverfillsAndNeverLosesToBestFitDecreasing(
             @ForAll @Size(min = 1, max = 40) List<@IntRange(min = 5, max = 100) Integer> lengths,
             @ForAll @Size(max = 8) List<@IntRange(min = 20, max = 140) Integer> onRack,
@@ -59,7 +60,7 @@ class StickPackingTest {
     }
 
     /** Against every way there is to share out up to seven pieces: never fewer sticks than the fewest possible. */
-    @Property(tries = 150)
+    @Property(tries = 150, seed = Seed.FIXED)
     void isNeverBetterThanPossibleAndSeldomWorse(
             @ForAll @Size(min = 1, max = 7) List<@IntRange(min = 10, max = 95) Integer> lengths) {
         long[] pieces = lengths.stream().mapToLong(Integer::longValue).toArray();

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
+import neatcorner.core.Seed;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
 import net.jqwik.api.ForAll;
@@ -79,7 +80,7 @@ class StickSolverTest {
      * Against an independent exact method: every set of up to nine single pieces, the cheapest stick that
      * holds it, and the cheapest way to split a set in two, as a table over all sets.
      */
-    @Property(tries = 150)
+    @Property(tries = 150, seed = Seed.FIXED)
     void smallProblemsAreSolvedToTheBest(@ForAll @IntRange(min = 1, max = 1_000_000) int seed) {
         Random random = new Random(seed);
         int n = 2 + random.nextInt(8);
@@ -203,7 +204,7 @@ class StickSolverTest {
      * Shaken sticks hold the same pieces, none more than it has room for, and what is left over gathers: from sticks
      * hardly filled, none is left but what wood asks for.
      */
-    @Property(tries = 20)
+    @Property(tries = 20, seed = Seed.FIXED)
     void shakingLosesNoPieceAndEmptiesSticks(@ForAll @IntRange(min = 1, max = 100_000) int seed) {
         Random random = new Random(seed);
         Map<Integer, Integer> pieces = new TreeMap<>();
@@ -238,7 +239,7 @@ class StickSolverTest {
     }
 
     /** Never dearer than best fit decreasing, and every better answer on the way is sound. */
-    @Property(tries = 20)
+    @Property(tries = 20, seed = Seed.FIXED)
     void answersOnlyGetBetter(@ForAll @IntRange(min = 1, max = 100_000) int seed) {
         Random random = new Random(seed);
         Map<Integer, Integer> pieces = new TreeMap<>();
