@@ -92,12 +92,13 @@ public final class Improver implements AutoCloseable {
     /** Looks at these problems, those not looked at before, one after another. */
     void improve(List<? extends Problem<?>> problems) {
         last = problems;
+        if (!on) {
+            return;
+        }
         List<? extends Problem<?>> open = problems.stream().distinct().filter(p -> !finished.contains(p)).toList();
         int mine = round.incrementAndGet();
-        left = on ? open.size() : 0;
-        if (on) {
-            open.forEach(problem -> thread.execute(() -> solve(problem, mine)));
-        }
+        left = open.size();
+        open.forEach(problem -> thread.execute(() -> solve(problem, mine)));
     }
 
     private <A extends Answer> void solve(Problem<A> problem, int mine) {

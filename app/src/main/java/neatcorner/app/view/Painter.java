@@ -46,7 +46,7 @@ final class Painter {
     }
 
     private Color colour(Paint paint) {
-        return colour(palette.rgb(paint));
+        return colour(paint.rgb(palette));
     }
 
     void paint(Picture picture) {

@@ -34,18 +34,23 @@ final class Legible {
 
     private List<Mark> made() {
         for (Mark mark : marks) {
-            switch (mark) {
-                case Mark.Text text -> letters(text, text.ink(), Box.of(text, lettering));
-                case Mark.Number number -> letters(number, number.ink(), Box.of(number, lettering));
-                case Mark.Stroke stroke
-                when stroke.paint() instanceof Paint.Of(Ink ink) && SAYING.contains(ink) -> line(stroke, ink);
-                case Mark other -> made.add(other);
+            if (mark instanceof Mark.Text text) {
+                letters(text, Box.of(text, lettering));
+            } else if (mark instanceof Mark.Number number) {
+                letters(number, Box.of(number, lettering));
+            } else if (mark instanceof Mark.Stroke stroke
+                    && stroke.paint() instanceof Paint.Of(Ink ink)
+                    && SAYING.contains(ink)) {
+                line(stroke, ink);
+            } else {
+                made.add(mark);
             }
         }
         return List.copyOf(made);
     }
 
-    private void letters(Mark mark, Ink ink, Box box) {
+    private void letters(Mark.Lettered mark, Box box) {
+        Ink ink = mark.ink();
         if (isOnPhoto(box.middle())) {
             made.add(new Mark.Area(box.corners(), Paint.of(Ink.PANEL)));
         }
@@ -62,15 +67,7 @@ final class Legible {
         if (other.isEmpty()) {
             made.add(new Mark.Area(box.corners(), Paint.of(Ink.PANEL)));
         }
-        made.add(with(mark, other.orElse(SAYING.contains(ink) ? ink : Ink.INK)));
-    }
-
-    private static Mark with(Mark mark, Ink ink) {
-        return switch (mark) {
-            case Mark.Text t -> new Mark.Text(t.at(), t.text(), ink, t.size(), t.bold(), t.anchor());
-            case Mark.Number n -> new Mark.Number(n.at(), n.numeral(), ink, n.size(), n.anchor());
-            default -> mark;
-        };
+        made.add(mark.in(other.orElse(SAYING.contains(ink) ? ink : Ink.INK)));
     }
 
     private void line(Mark.Stroke stroke, Ink ink) {
@@ -124,7 +121,7 @@ final class Legible {
         double least = Double.MAX_VALUE;
         for (Palette palette : Palette.values()) {
             double a = luminance(palette.rgb(ink));
-            double b = luminance(palette.rgb(ground));
+            double b = luminance(ground.rgb(palette));
             least = Math.min(least, (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05));
         }
         return least;

@@ -59,12 +59,29 @@ public sealed interface Mark {
     record Stroke(List<At> points, boolean closed, Paint paint, double width, Dash dash) implements Mark {
     }
 
+    /** What is read. */
+    sealed interface Lettered extends Mark {
+        /** What it is written in. */
+        Ink ink();
+
+        /** The same in another ink. */
+        Lettered in(Ink other);
+    }
+
     /** A line of text. */
-    record Text(At at, String text, Ink ink, double size, boolean bold, Anchor anchor) implements Mark {
+    record Text(At at, String text, Ink ink, double size, boolean bold, Anchor anchor) implements Lettered {
+        @Override
+        public Text in(Ink other) {
+            return new Text(at, text, other, size, bold, anchor);
+        }
     }
 
     /** A length with its stacked fraction. */
-    record Number(At at, Numeral numeral, Ink ink, double size, Anchor anchor) implements Mark {
+    record Number(At at, Numeral numeral, Ink ink, double size, Anchor anchor) implements Lettered {
+        @Override
+        public Number in(Ink other) {
+            return new Number(at, numeral, other, size, anchor);
+        }
     }
 
     /**

@@ -4,6 +4,9 @@ import neatcorner.core.wood.Species;
 
 /** What an area is filled or a line is drawn with. */
 public sealed interface Paint {
+    /** Its colour, {@code 0xRRGGBB}. */
+    int rgb(Palette palette);
+
     /** A plain ink. */
     static Paint of(Ink ink) {
         return new Of(ink);
@@ -11,16 +14,21 @@ public sealed interface Paint {
 
     /** A plain ink. */
     record Of(Ink ink) implements Paint {
+        @Override
+        public int rgb(Palette palette) {
+            return palette.rgb(ink);
+        }
     }
 
     /** Wood of a species. */
     record Wood(Species species, Shade shade) implements Paint {
-        int rgb() {
+        @Override
+        public int rgb(Palette palette) {
             return switch (shade) {
-                case FACE -> species.colour();
-                case PALE -> throw new IllegalStateException("pale wood takes its paleness from the palette");
-                case GRAIN -> Palette.mixed(species.colour(), 0x3A2412, 0.22);
-                case EDGE -> Palette.mixed(species.colour(), 0x1E140A, 0.8);
+                case FACE -> palette.wood(species.colour());
+                case PALE -> Palette.mixed(species.colour(), palette.rgb(Ink.PANEL), 0.62);
+                case GRAIN -> palette.wood(Palette.mixed(species.colour(), 0x3A2412, 0.22));
+                case EDGE -> palette.wood(Palette.mixed(species.colour(), 0x1E140A, 0.8));
             };
         }
     }
@@ -31,8 +39,9 @@ public sealed interface Paint {
      * @param light from 0, in the dark, to 1
      */
     record Lit(Species species, double light) implements Paint {
-        int rgb() {
-            return Palette.mixed(0x1E140A, species.colour(), 0.35 + 0.65 * light);
+        @Override
+        public int rgb(Palette palette) {
+            return palette.wood(Palette.mixed(0x1E140A, species.colour(), 0.35 + 0.65 * light));
         }
     }
 

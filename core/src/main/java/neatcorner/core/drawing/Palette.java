@@ -4,7 +4,6 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import neatcorner.core.recall.Known;
-import neatcorner.core.wood.Species;
 
 /**
  * Colours for the inks, {@code 0xRRGGBB}, the same roles by day, in the evening and in print.
@@ -35,15 +34,9 @@ public enum Palette {
         return Known.in(colours, ink);
     }
 
-    /** The colour of a paint; wood is a little darker in the evening. */
-    public int rgb(Paint paint) {
-        return switch (paint) {
-            case Paint.Of(Ink ink) -> rgb(ink);
-            case Paint.Wood(Species species, Paint.Shade shade) when shade == Paint.Shade.PALE ->
-                mixed(species.colour(), rgb(Ink.PANEL), 0.62);
-            case Paint.Lit lit -> mixed(lit.rgb(), 0x14100C, this == EVENING ? DIMMED : 0);
-            case Paint.Wood wood -> mixed(wood.rgb(), 0x14100C, this == EVENING ? DIMMED : 0);
-        };
+    /** Wood of this colour, a little darker in the evening. */
+    int wood(int rgb) {
+        return mixed(rgb, 0x14100C, this == EVENING ? DIMMED : 0);
     }
 
     /** As style sheets write it: {@code #RRGGBB}. */

@@ -10,7 +10,7 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Band;
 import neatcorner.core.section.Edging;
 import neatcorner.core.section.Profile;
-import neatcorner.core.section.Recess;
+import neatcorner.core.section.RecessEntry;
 import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.SectionKey;
@@ -55,39 +55,8 @@ final class SectionEntries {
     }
 
     private void recess() {
-        switch (section.recess()) {
-            case Recess.Covering covering -> {
-                add(SectionKey.LIP, Section::lip, (s, l) -> s.withRecess(covering.withLip(l)));
-                add(SectionKey.RABBET_DEPTH, Section::recessDepth, (s, l) -> s.withRecess(covering.withDepth(l)));
-                switch (covering) {
-                    case Recess.Rabbet _, Recess.TiltedRabbet _ -> {
-                    }
-                    case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) -> {
-                        add(
-                                SectionKey.BACK_LIP,
-                                _ -> backLip,
-                                (s, l) -> s.withRecess(new Recess.DoubleRabbet(lip, depth, l, backDepth)));
-                        add(
-                                SectionKey.BACK_DEPTH,
-                                _ -> backDepth,
-                                (s, l) -> s.withRecess(new Recess.DoubleRabbet(lip, depth, backLip, l)));
-                    }
-                    case Recess.Slot(Length lip, Length fromBack, Length width) ->
-                        add(
-                                SectionKey.SLOT_FROM_BACK,
-                                _ -> fromBack,
-                                (s, l) -> s.withRecess(new Recess.Slot(lip, l, width)));
-                }
-            }
-            case Recess.Floater(Length ledge, Length thickness) -> {
-                add(
-                        SectionKey.LEDGE,
-                        s -> s.recess().ledge(),
-                        (s, l) -> s.withRecess(new Recess.Floater(l, thickness)));
-                add(SectionKey.LEDGE_THICKNESS, _ -> thickness, (s, l) -> s.withRecess(new Recess.Floater(ledge, l)));
-            }
-            case Recess.Bar() -> {
-            }
+        for (RecessEntry entry : section.recess().entries()) {
+            add(entry.key(), _ -> entry.now(), (s, l) -> s.withRecess(entry.with().apply(l)));
         }
     }
 

@@ -63,25 +63,26 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
                 .with("recess_front", section.recessFront()).note("front_wood").gives(section.woodInFrontOfRabbet()));
         SectionFigures.enter(section, ledger);
         DepthCheck check = new DepthCheck(stack, left, front);
-        switch (section.recess()) {
-            case Recess.Covering covering -> {
-                if (Leaning.find(frame, covering, ledger)) {
-                    break;
-                }
-                if (covering instanceof Recess.Slot slot) {
-                    check.findPanel(frame, slot, ledger);
-                } else {
-                    check.findDepth(frame, covering, ledger);
-                }
-                check.findLoose(frame, ledger);
-                check.findFront(frame, ledger);
-                findPlay(frame, covering, ledger);
-            }
-            case Recess.Floater _ -> check.findProudPicture(section, ledger);
-            case Recess.Bar() -> {
-            }
+        if (section.recess() instanceof Recess.Covering covering) {
+            check.findCovered(frame, covering, ledger);
+        } else if (section.recess() instanceof Recess.Floater) {
+            check.findProudPicture(section, ledger);
         }
         return check;
+    }
+
+    private void findCovered(Frame frame, Recess.Covering covering, Ledger ledger) {
+        if (Leaning.find(frame, covering, ledger)) {
+            return;
+        }
+        if (covering instanceof Recess.Slot slot) {
+            findPanel(frame, slot, ledger);
+        } else {
+            findDepth(frame, covering, ledger);
+        }
+        findLoose(frame, ledger);
+        findFront(frame, ledger);
+        findPlay(frame, covering, ledger);
     }
 
     /** A panel slides in its groove with a hair to spare. */

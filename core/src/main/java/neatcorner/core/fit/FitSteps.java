@@ -30,11 +30,15 @@ final class FitSteps {
 
     static List<Words> of(Frame frame, Optional<FitPlan.Strainer> strainer) {
         FitSteps steps = new FitSteps(frame);
-        switch (frame.job().section().recess()) {
-            case Recess.Slot _ -> steps.panel();
-            case Recess.Covering _ -> steps.rabbet(strainer);
-            case Recess.Floater _ -> steps.floater();
-            case Recess.Bar() -> steps.steps.add(Words.of("fit.stretch"));
+        Recess recess = frame.job().section().recess();
+        if (recess instanceof Recess.Slot) {
+            steps.panel();
+        } else if (recess instanceof Recess.Covering) {
+            steps.rabbet(strainer);
+        } else if (recess instanceof Recess.Floater) {
+            steps.floater();
+        } else {
+            steps.steps.add(Words.of("fit.stretch"));
         }
         return List.copyOf(steps.steps);
     }

@@ -67,26 +67,25 @@ final class Chain {
     static Chain of(Job job, Boxed outline, Habits habits, Offsets offsets, Axis axis) {
         Chain chain = new Chain(axis, outline.given(axis));
         List<Term> faces = faces(job, offsets, axis);
-        switch (job.section().recess()) {
-            case Recess.Covering covering -> {
-                chain.steps.put(Line.ART, List.of());
-                job.contents().borders().ifPresent(borders -> chain.steps.put(Line.MAT, chain.mat(borders, habits)));
-                chain.steps.put(Line.GLASS, List.of());
-                chain.steps.put(Line.RABBET, List.of(new Term("play", habits.get(Habit.PLAY), 1, Habit.PLAY)));
-                chain.steps.put(
-                        Line.SIGHT,
-                        List.of(
-                                job.lean().isFlat()
-                                        ? new Term("lips", covering.lip(), -2, SectionKey.LIP)
-                                        : new Term("lip_runs", runs(job, offsets, axis, Line.SIGHT, Line.RABBET), -1)));
-            }
-            case Recess.Floater _ -> {
+        Recess recess = job.section().recess();
+        if (recess instanceof Recess.Covering) {
+            chain.steps.put(Line.ART, List.of());
+            job.contents().borders().ifPresent(borders -> chain.steps.put(Line.MAT, chain.mat(borders, habits)));
+            chain.steps.put(Line.GLASS, List.of());
+            chain.steps.put(Line.RABBET, List.of(new Term("play", habits.get(Habit.PLAY), 1, Habit.PLAY)));
+            chain.steps.put(
+                    Line.SIGHT,
+                    List.of(
+                            job.lean().isFlat()
+                                    ? new Term("lips", recess.lip(), -2, SectionKey.LIP)
+                                    : new Term("lip_runs", runs(job, offsets, axis, Line.SIGHT, Line.RABBET), -1)));
+        } else {
+            if (recess instanceof Recess.Floater) {
                 chain.steps.put(Line.ART, List.of());
                 chain.steps.put(
                         Line.RABBET, List.of(new Term("gaps", habits.get(Habit.FLOAT_GAP), 2, Habit.FLOAT_GAP)));
-                chain.steps.put(Line.SIGHT, List.of());
             }
-            case Recess.Bar() -> chain.steps.put(Line.SIGHT, List.of());
+            chain.steps.put(Line.SIGHT, List.of());
         }
         chain.steps.put(Line.OUTSIDE, faces);
         if (!chain.has(chain.given.line())) {

@@ -123,11 +123,6 @@ final class Offsets {
 
     /** The lines this frame has. */
     List<Line> lines() {
-        return switch (job.section().recess()) {
-            case Recess.Floater _ -> List.of(Line.ART, Line.RABBET, Line.SIGHT, Line.OUTSIDE);
-            case Recess.Bar() -> List.of(Line.SIGHT, Line.OUTSIDE);
-            default -> job.contents().hasMat() ? List.of(Line.values())
-                    : List.of(Line.ART, Line.GLASS, Line.RABBET, Line.SIGHT, Line.OUTSIDE);
-        };
+        return job.section().recess().lines(job.contents().hasMat());
     }
 }

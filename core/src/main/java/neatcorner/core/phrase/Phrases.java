@@ -56,11 +56,14 @@ public final class Phrases {
     }
 
     private static String argument(Object argument, Function<Object, String> values) {
-        return switch (argument) {
-            case Words words -> say(words, values);
-            case Named named -> say(named.words(), values);
-            case Enum<?> constant -> say(Words.of(keyOf(constant)), values);
-            default -> values.apply(argument);
-        };
+        if (argument instanceof Words words) {
+            return say(words, values);
+        }
+        if (argument instanceof Named named) {
+            return say(named.words(), values);
+        }
+        return argument instanceof Enum<?> constant
+                ? say(Words.of(keyOf(constant)), values)
+                : values.apply(argument);
     }
 }

@@ -2,8 +2,10 @@ package neatcorner.core.section;
 
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.phrase.Range;
 import neatcorner.core.phrase.Refusal;
@@ -12,6 +14,8 @@ import neatcorner.core.phrase.Refusal;
 public sealed interface Recess {
     /** The largest recess in either direction. */
     Length MOST = Length.mm(150);
+    /** The least wood that stays in front of it. */
+    Length LEAST_WOOD = Length.mm(0.5);
 
     /** How far wood covers the package on each side; zero when nothing covers it. */
     default Length lip() {
@@ -21,6 +25,43 @@ public sealed interface Recess {
     /** How far wood reaches in behind what it frames, past the sight line. */
     default Length ledge() {
         return Length.ZERO;
+    }
+
+    /** From the sight edge to where the back's wood begins. */
+    default Length opening() {
+        return lip();
+    }
+
+    /** How deep the package may lie, in strips that are so thick together. */
+    Length depthIn(Length stacked);
+
+    /** Refuses a section that leaves too little wood around it, of strips so wide and thick together. */
+    void check(Length face, Length stacked, int strips);
+
+    /** What is cut from the glued strips, in the section's axes. */
+    default Silhouette region() {
+        return Silhouette.NONE;
+    }
+
+    /** The lines a frame of such a section has, from the inside out. */
+    List<Line> lines(boolean hasMat);
+
+    /** The numbers that are given for it. */
+    default List<RecessEntry> entries() {
+        return List.of();
+    }
+
+    private static void checkStep(Length lip, Length depth, Length face, Length stacked) {
+        Range.within("lip", lip, Length.mm(1), face.minus(Length.mm(1)));
+        Range.within("rabbet_depth", depth, Length.mm(1), stacked.minus(LEAST_WOOD));
+    }
+
+    private static Silhouette box(Length lip, Length depth) {
+        return Silhouette.box(-1, -1, lip.toMm(), depth.toMm());
+    }
+
+    private static List<RecessEntry> with(List<RecessEntry> entries, RecessEntry... more) {
+        return Stream.concat(entries.stream(), Stream.of(more)).toList();
     }
 
     private static List<Point> step(Length lip, Length depth) {
@@ -40,6 +81,21 @@ public sealed interface Recess {
          * ledge and wall meet, and the end of the wall toward the back.
          */
         List<Point> seat();
+
+        @Override
+        default List<Line> lines(boolean hasMat) {
+            return hasMat
+                    ? List.of(Line.values())
+                    : List.of(Line.ART, Line.GLASS, Line.RABBET, Line.SIGHT, Line.OUTSIDE);
+        }
+
+        @Override
+        default List<RecessEntry> entries() {
+            return List.of(
+                    new RecessEntry(SectionKey.LIP, lip(), this::withLip),
+                    new RecessEntry(SectionKey.RABBET_DEPTH, depthIn(Length.ZERO), this::withDepth));
+        }
+
     }
 
     /**
@@ -67,6 +123,21 @@ public sealed interface Recess {
         @Override
         public List<Point> seat() {
             return step(lip, depth);
+        }
+
+        @Override
+        public Length depthIn(Length stacked) {
+            return depth;
+        }
+
+        @Override
+        public void check(Length face, Length stacked, int strips) {
+            checkStep(lip, depth, face, stacked);
+        }
+
+        @Override
+        public Silhouette region() {
+            return box(lip, depth);
         }
     }
 
@@ -125,8 +196,37 @@ public sealed interface Recess {
             return List.of(new Point(0, d * cos + l * sin), corner, end);
         }
 
+        @Override
+        public Length depthIn(Length stacked) {
+            return depth;
+        }
+
+        @Override
+        public Length opening() {
+            return Length.mm(seat().getLast().x());
+        }
+
+        @Override
+        public void check(Length face, Length stacked, int strips) {
+            List<Point> seat = seat();
+            double highest = Math.max(seat.get(0).y(), seat.get(1).y());
+            double widest = Math.max(seat.get(1).x(), seat.get(2).x());
+            if (seat.get(0).y() < 1 || highest > stacked.minus(LEAST_WOOD).toMm() || widest > face.toMm() - 1) {
+                throw Refusal.of(
+                        "section.rabbet_of_tilted_by",
+                        lip,
+                        depth,
+                        degrees,
+                        Length.mm(Math.rint(widest * 10) / 10),
+                        Length.mm(Math.rint(highest * 10) / 10),
+                        face,
+                        stacked);
+            }
+        }
+
         /** What is cut away: all between ledge and wall, and a little past both surfaces of the stick. */
-        Silhouette region() {
+        @Override
+        public Silhouette region() {
             Point corner = seat().get(1);
             double slope = -tilt().tan();
             double past = corner.x() - (corner.y() + 1) * tilt().tan();
@@ -172,6 +272,37 @@ public sealed interface Recess {
             return step(lip, depth);
         }
 
+        @Override
+        public Length depthIn(Length stacked) {
+            return depth;
+        }
+
+        @Override
+        public Length opening() {
+            return backLip;
+        }
+
+        @Override
+        public void check(Length face, Length stacked, int strips) {
+            checkStep(lip, depth, face, stacked);
+            Range.within("lip_of_the_step_behind", backLip, lip, face.minus(Length.mm(1)));
+        }
+
+        @Override
+        public Silhouette region() {
+            return box(lip, depth).plus(box(backLip, backDepth));
+        }
+
+        @Override
+        public List<RecessEntry> entries() {
+            return with(
+                    Covering.super.entries(),
+                    new RecessEntry(
+                            SectionKey.BACK_LIP, backLip, l -> new DoubleRabbet(lip, depth, l, backDepth)),
+                    new RecessEntry(
+                            SectionKey.BACK_DEPTH, backDepth, l -> new DoubleRabbet(lip, depth, backLip, l)));
+        }
+
         /** How much larger a board in the step behind is than one in the narrow step, on each side. */
         public Length wider() {
             return backLip.minus(lip);
@@ -208,6 +339,34 @@ public sealed interface Recess {
             double front = fromBack.plus(width).toMm();
             return List.of(new Point(0, front), new Point(lip.toMm(), front), new Point(lip.toMm(), fromBack.toMm()));
         }
+
+        @Override
+        public Length depthIn(Length stacked) {
+            return width;
+        }
+
+        @Override
+        public Length opening() {
+            return Length.ZERO;
+        }
+
+        @Override
+        public void check(Length face, Length stacked, int strips) {
+            Range.within("depth_of_the_groove", lip, Length.mm(1), face.minus(Length.mm(1)));
+            Range.within("width_of_the_groove", width, Length.mm(1), stacked.minus(fromBack).minus(LEAST_WOOD));
+        }
+
+        @Override
+        public Silhouette region() {
+            return Silhouette.box(-1, fromBack.toMm(), lip.toMm(), fromBack.plus(width).toMm());
+        }
+
+        @Override
+        public List<RecessEntry> entries() {
+            return with(
+                    Covering.super.entries(),
+                    new RecessEntry(SectionKey.SLOT_FROM_BACK, fromBack, l -> new Slot(lip, l, width)));
+        }
     }
 
     /**
@@ -221,9 +380,48 @@ public sealed interface Recess {
             Range.within("ledge_width", ledge, Length.mm(3), MOST);
             Range.within("ledge_thickness", thickness, Length.mm(3), MOST);
         }
+
+        @Override
+        public Length depthIn(Length stacked) {
+            return stacked.minus(thickness);
+        }
+
+        @Override
+        public void check(Length face, Length stacked, int strips) {
+            Range.within("ledge_thickness", thickness, Length.mm(3), stacked.minus(Length.mm(1)));
+            if (strips > 1) {
+                throw Refusal.of("section.floater_is_one_strip", strips);
+            }
+        }
+
+        @Override
+        public List<Line> lines(boolean hasMat) {
+            return List.of(Line.ART, Line.RABBET, Line.SIGHT, Line.OUTSIDE);
+        }
+
+        @Override
+        public List<RecessEntry> entries() {
+            return List.of(
+                    new RecessEntry(SectionKey.LEDGE, ledge, l -> new Floater(l, thickness)),
+                    new RecessEntry(SectionKey.LEDGE_THICKNESS, thickness, l -> new Floater(ledge, l)));
+        }
     }
 
     /** Nothing: a plain bar, as in strainers and stretchers. */
     record Bar() implements Recess {
+        @Override
+        public Length depthIn(Length stacked) {
+            return Length.ZERO;
+        }
+
+        @Override
+        public void check(Length face, Length stacked, int strips) {
+            // Nothing is cut from it.
+        }
+
+        @Override
+        public List<Line> lines(boolean hasMat) {
+            return List.of(Line.SIGHT, Line.OUTSIDE);
+        }
     }
 }

@@ -48,26 +48,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         Length face = faceOf(strips, recess, band);
         Range.within("face", face, Length.mm(3), recess instanceof Recess.Bar ? WIDEST_BAR : Length.mm(300));
         Range.within("thickness", stacked, Length.mm(3), Length.mm(200));
-        switch (recess) {
-            case Recess.Rabbet(Length lip, Length depth) -> checkRabbet(lip, depth, face, stacked);
-            case Recess.TiltedRabbet tilted -> checkTilted(tilted, face, stacked);
-            case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, _) -> {
-                checkRabbet(lip, depth, face, stacked);
-                Range.within("lip_of_the_step_behind", backLip, lip, face.minus(Length.mm(1)));
-            }
-            case Recess.Slot(Length lip, Length fromBack, Length width) -> {
-                Range.within("depth_of_the_groove", lip, Length.mm(1), face.minus(Length.mm(1)));
-                Range.within("width_of_the_groove", width, Length.mm(1), stacked.minus(fromBack).minus(LEAST_WOOD));
-            }
-            case Recess.Floater(_, Length ledge) -> {
-                Range.within("ledge_thickness", ledge, Length.mm(3), stacked.minus(Length.mm(1)));
-                if (strips.size() > 1) {
-                    throw Refusal.of("section.floater_is_one_strip", strips.size());
-                }
-            }
-            case Recess.Bar() -> {
-            }
-        }
+        recess.check(face, stacked, strips.size());
         Length core = face.minus(band.map(Band::width).orElse(Length.ZERO));
         if (relief.isPresent()) {
             Relief r = relief.get();
@@ -101,28 +82,6 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
                 recess,
                 Optional.empty(),
                 Optional.empty());
-    }
-
-    private static void checkRabbet(Length lip, Length depth, Length face, Length thickness) {
-        Range.within("lip", lip, Length.mm(1), face.minus(Length.mm(1)));
-        Range.within("rabbet_depth", depth, Length.mm(1), thickness.minus(LEAST_WOOD));
-    }
-
-    private static void checkTilted(Recess.TiltedRabbet tilted, Length face, Length thickness) {
-        List<Point> seat = tilted.seat();
-        double highest = Math.max(seat.get(0).y(), seat.get(1).y());
-        double widest = Math.max(seat.get(1).x(), seat.get(2).x());
-        if (seat.get(0).y() < 1 || highest > thickness.minus(LEAST_WOOD).toMm() || widest > face.toMm() - 1) {
-            throw Refusal.of(
-                    "section.rabbet_of_tilted_by",
-                    tilted.lip(),
-                    tilted.depth(),
-                    tilted.degrees(),
-                    Length.mm(Math.rint(widest * 10) / 10),
-                    Length.mm(Math.rint(highest * 10) / 10),
-                    face,
-                    thickness);
-        }
     }
 
     /** Every strip lies on the one before it somewhere. */
@@ -180,24 +139,12 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     /** What is left of the back to drive fasteners into: the rabbet's wall to the outside. */
     public Length backWidth() {
-        return width().minus(switch (recess) {
-            case Recess.DoubleRabbet step -> step.backLip();
-            case Recess.TiltedRabbet tilted -> Length.mm(tilted.seat().getLast().x());
-            case Recess.Slot _ -> Length.ZERO;
-            default -> lip();
-        });
+        return width().minus(recess.opening());
     }
 
     /** How deep the package may lie: the rabbet's depth, a groove's width, or a floater's wall above its ledge. */
     public Length recessDepth() {
-        return switch (recess) {
-            case Recess.Rabbet rabbet -> rabbet.depth();
-            case Recess.TiltedRabbet rabbet -> rabbet.depth();
-            case Recess.DoubleRabbet rabbet -> rabbet.depth();
-            case Recess.Slot slot -> slot.width();
-            case Recess.Floater floater -> stacked().minus(floater.thickness());
-            case Recess.Bar() -> Length.ZERO;
-        };
+        return recess.depthIn(stacked());
     }
 
     /** From the back to where the package's front lies. */
@@ -361,18 +308,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     /** What is cut from the glued strips: rabbets, groove, back hollow. */
     private Silhouette removed() {
-        Silhouette recessed = switch (recess) {
-            case Recess.Rabbet(Length lip, Length depth) -> Silhouette.box(-1, -1, lip.toMm(), depth.toMm());
-            case Recess.TiltedRabbet tilted -> tilted.region();
-            case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) ->
-                Silhouette.box(-1, -1, lip.toMm(), depth.toMm())
-                        .plus(Silhouette.box(-1, -1, backLip.toMm(), backDepth.toMm()));
-            case Recess.Slot(Length lip, Length fromBack, Length width) ->
-                Silhouette.box(
-                        -1, fromBack.toMm(), lip.toMm(), fromBack.plus(width).toMm());
-            case Recess.Floater _, Recess.Bar _ -> Silhouette.NONE;
-        };
-        return recessed.plus(hollow());
+        return recess.region().plus(hollow());
     }
 
     private Silhouette hollow() {

@@ -19,7 +19,7 @@ public final class KnownAnswers implements Answers {
     @Override
     @SuppressWarnings("unchecked") // See the map.
     public synchronized <A extends Answer> Optional<A> to(Problem<A> problem) {
-        return Optional.ofNullable((A) known.get(problem));
+        return known.isEmpty() ? Optional.empty() : Optional.ofNullable((A) known.get(problem));
     }
 
     /** Keeps an answer in the place of the one before. */

@@ -405,7 +405,7 @@ class DrawingTest {
 
     private static void isLegible(Ink ink, Paint ground, String what) {
         for (Palette palette : Palette.values()) {
-            assertThat(contrast(palette.rgb(ink), palette.rgb(ground)))
+            assertThat(contrast(palette.rgb(ink), ground.rgb(palette)))
                     .as("\"" + what + "\" in " + ink + " on " + ground + ", " + palette)
                     .isGreaterThanOrEqualTo(4.5);
         }

@@ -47,8 +47,9 @@ final class OutlineJson {
                         fields.whole("rows"),
                         fields.whole("columns"),
                         fields.length("bar"));
-            case String other ->
-                throw new FormatException("outline.shape", Words.of("refused.outline_json.is_one_of_regular", other));
+            default ->
+                throw new FormatException(
+                        "outline.shape", Words.of("refused.outline_json.is_one_of_regular", fields.text("shape")));
         });
     }
 

@@ -75,7 +75,8 @@ final class RackJson {
                         item.optional("price", name -> price(item.object(name))),
                         item.text("shelf", ""));
             }
-            case String other -> throw new FormatException("kind", Words.of("refused.rack_json.is_one_of_off", other));
+            default ->
+                throw new FormatException("kind", Words.of("refused.rack_json.is_one_of_off", item.text("kind")));
         };
     }
 

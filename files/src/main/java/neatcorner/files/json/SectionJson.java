@@ -59,8 +59,9 @@ final class SectionJson {
             case "slot" -> new Recess.Slot(fields.length("lip"), fields.length("from_back"), fields.length("width"));
             case "floater" -> new Recess.Floater(fields.length("ledge"), fields.length("thickness"));
             case "bar" -> new Recess.Bar();
-            case String other ->
-                throw new FormatException("recess.kind", Words.of("refused.section_json.is_one_of_rabbet", other));
+            default ->
+                throw new FormatException(
+                        "recess.kind", Words.of("refused.section_json.is_one_of_rabbet", fields.text("kind")));
         };
     }
 

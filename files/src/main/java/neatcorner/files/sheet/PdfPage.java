@@ -53,7 +53,7 @@ final class PdfPage {
     }
 
     private static Color colour(Paint paint) {
-        return new Color(Palette.PRINT.rgb(paint));
+        return new Color(paint.rgb(Palette.PRINT));
     }
 
     /** Tags are set in figures of {@code tagSize} points. */

@@ -162,25 +162,23 @@ final class SheetLayout {
             List<SheetAnswer.Placed> panes,
             List<SheetAnswer.Cut> cuts,
             List<SheetAnswer.Rest> rests) {
-        switch (block) {
-            case Block.Single single ->
-                panes.add(new SheetAnswer.Placed(single.pane(), new Length(x), new Length(y), single.turned()));
-            case Block.Pair pair -> {
-                long between = pair.beside() ? x + pair.first().width() : y + pair.first().height();
-                cuts.add(
-                        pair.beside()
-                                ? cut(between, y, between, y + pair.height())
-                                : cut(x, between, x + pair.width(), between));
-                part(pair.first(), x, y, pair, panes, cuts, rests);
-                part(
-                        pair.second(),
-                        pair.beside() ? between + kerf : x,
-                        pair.beside() ? y : between + kerf,
-                        pair,
-                        panes,
-                        cuts,
-                        rests);
-            }
+        if (block instanceof Block.Single single) {
+            panes.add(new SheetAnswer.Placed(single.pane(), new Length(x), new Length(y), single.turned()));
+        } else if (block instanceof Block.Pair pair) {
+            long between = pair.beside() ? x + pair.first().width() : y + pair.first().height();
+            cuts.add(
+                    pair.beside()
+                            ? cut(between, y, between, y + pair.height())
+                            : cut(x, between, x + pair.width(), between));
+            part(pair.first(), x, y, pair, panes, cuts, rests);
+            part(
+                    pair.second(),
+                    pair.beside() ? between + kerf : x,
+                    pair.beside() ? y : between + kerf,
+                    pair,
+                    panes,
+                    cuts,
+                    rests);
         }
     }
 

@@ -301,10 +301,7 @@ public final class SheetSolver {
     }
 
     private boolean canTurn(Block block) {
-        return switch (block) {
-            case Block.Single single -> problem.panes().get(single.pane()).canTurn();
-            case Block.Pair pair -> canTurn(pair.first()) && canTurn(pair.second());
-        };
+        return block.all(pane -> problem.panes().get(pane).canTurn());
     }
 
     /**
