@@ -95,6 +95,7 @@ public final class MainView extends StackPane {
     public void complete() {
         if (!whole) {
             whole = true;
+            rail.fill();
             jobPage.complete();
             refresh();
             desk.improver().start();

@@ -12,7 +12,6 @@ import javafx.scene.shape.Polyline;
 import javafx.scene.shape.SVGPath;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.plan.Plan;
-import neatcorner.core.recall.Known;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
 
@@ -22,38 +21,48 @@ final class Rail extends Pane {
     private static final double GAP = 4;
     private final Desk desk;
     private final Map<Station, Button> pieces = new EnumMap<>(Station.class);
+    private final Map<Station, Plan.Standing> shown = new EnumMap<>(Station.class);
+    private double cutWidth;
+    private double cutHeight;
 
     Rail(Desk desk) {
         this.desk = desk;
         getStyleClass().add("rail");
+    }
+
+    /** Lays the pieces down; until then it keeps their place. */
+    void fill() {
         for (Station station : Station.values()) {
             Button piece = new Button();
-            piece.getStyleClass().add("rail-piece");
+            piece.getStyleClass().addAll("rail-piece", "open");
             piece.setId("station-" + station.id());
             piece.setContentDisplay(ContentDisplay.RIGHT);
+            piece.setScaleShape(false);
+            piece.setCenterShape(false);
+            piece.setPickOnBounds(false);
             piece.setOnAction(_ -> desk.go(station));
             pieces.put(station, piece);
             getChildren().add(piece);
         }
     }
 
+    /** Reads the desk anew; what stands as it stood is left alone. */
     void update() {
-        for (Station station : Station.values()) {
-            Button piece = Known.in(pieces, station);
+        pieces.forEach((station, piece) -> {
             Plan.Standing standing = desk.plan().standing(station);
             String name = desk.book().say(Phrasebook.keyOf(station));
             piece.setText(name);
-            piece.setGraphic(switch (standing) {
-                case SETTLED -> tick();
-                case FINDING -> dot();
-                case OPEN -> null;
-            });
             piece.setAccessibleText(name + ", " + desk.book().say(Phrasebook.keyOf(standing)));
-            piece.getStyleClass().removeAll("settled", "open", "finding");
-            piece.getStyleClass().add(standing.name().toLowerCase(Locale.ROOT));
             piece.pseudoClassStateChanged(HERE, station == desk.station() && !desk.isInShop());
-        }
-        requestLayout();
+            if (standing != shown.put(station, standing)) {
+                piece.setGraphic(switch (standing) {
+                    case SETTLED -> tick();
+                    case FINDING -> dot();
+                    case OPEN -> null;
+                });
+                piece.getStyleClass().setAll("button", "rail-piece", standing.name().toLowerCase(Locale.ROOT));
+            }
+        });
     }
 
     private static Polyline tick() {
@@ -72,30 +81,31 @@ final class Rail extends Pane {
     @Override
     protected void layoutChildren() {
         double high = getHeight();
+        if (pieces.isEmpty() || getWidth() == cutWidth && high == cutHeight) {
+            super.layoutChildren();
+            return;
+        }
+        cutWidth = getWidth();
+        cutHeight = high;
         double slant = high * 0.62;
         int count = pieces.size();
-        double each = (getWidth() + slant * (count - 1) - GAP * (count - 1)) / count;
-        double x = 0;
+        double each = (cutWidth + slant * (count - 1) - GAP * (count - 1)) / count;
         int index = 0;
         for (Button piece : pieces.values()) {
-            boolean first = index == 0;
-            boolean last = index == count - 1;
-            boolean longUp = index % 2 == 0;
-            double cut = slant;
-            double topLeft = first || longUp ? 0 : cut;
-            double topRight = last || longUp ? each : each - cut;
-            double bottomLeft = first || !longUp ? 0 : cut;
-            double bottomRight = last || !longUp ? each : each - cut;
-            SVGPath shape = new SVGPath();
-            shape.setContent("M" + topLeft + ",0 L" + topRight + ",0 L" + bottomRight + "," + high + " L" + bottomLeft
-                    + "," + high + " Z");
-            piece.setShape(shape);
-            piece.setScaleShape(false);
-            piece.setCenterShape(false);
-            piece.setPickOnBounds(false);
-            piece.resizeRelocate(Math.round(x), 0, Math.round(each), high);
-            x += each - slant + GAP;
+            piece.setShape(cut(index, each, slant, high));
+            piece.resizeRelocate(Math.round(index * (each - slant + GAP)), 0, Math.round(each), high);
             index++;
         }
+    }
+
+    /** The long side up and down in turn; the ends of the rail are square. */
+    private SVGPath cut(int index, double each, double slant, double high) {
+        boolean longUp = index % 2 == 0;
+        double left = index == 0 ? 0 : slant;
+        double right = index == pieces.size() - 1 ? each : each - slant;
+        SVGPath shape = new SVGPath();
+        shape.setContent("M" + (longUp ? 0 : left) + ",0 L" + (longUp ? each : right) + ",0 L"
+                + (longUp ? right : each) + "," + high + " L" + (longUp ? left : 0) + "," + high + " Z");
+        return shape;
     }
 }
