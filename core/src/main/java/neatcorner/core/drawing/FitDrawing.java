@@ -30,6 +30,8 @@ public final class FitDrawing {
     /** How much of its height a long one keeps as it lies, and how far that leans over. */
     private static final double LYING = 0.4;
     private static final double LYING_OVER = 0.35;
+    /** Of more, a column is too narrow for a size. */
+    private static final int MOST_COLUMNS = 6;
     private final Plan plan;
     private final Sketch sketch;
     private final double width;
@@ -172,9 +174,10 @@ public final class FitDrawing {
         return new Point((x.getMin() + x.getMax()) / 2, (y.getMin() + y.getMax()) / 2);
     }
 
-    /** Long ones lie in rows below one another, the front above. */
+    /** Long ones, and many, lie in rows below one another, the front above. */
     private void paint() {
-        if (plan.frame().width(Line.OUTSIDE).ratio(plan.frame().height(Line.OUTSIDE)) > LONG) {
+        if (parts.size() > MOST_COLUMNS
+                || plan.frame().width(Line.OUTSIDE).ratio(plan.frame().height(Line.OUTSIDE)) > LONG) {
             rows();
         } else {
             columns();
@@ -198,9 +201,12 @@ public final class FitDrawing {
                             (p.x() - middle.x() + (middle.y() - p.y()) * LYING_OVER) * unit,
                             (p.y() - middle.y()) * LYING * unit));
             double x = width - words + sketch.em(8);
-            sketch.text(new At(x, at.y() - sketch.em(14)), part.name(), Ink.INK, 12, true, Anchor.START);
-            sketch.text(new At(x, at.y() + sketch.em(2)), part.size(), Ink.INK, 13, false, Anchor.START);
-            sketch.small(new At(x, at.y() + sketch.em(17)), part.more(), Anchor.START);
+            List<Said> said = said(part, words - sketch.em(10));
+            double y = at.y() - sketch.em(7.5) * (said.size() - 1);
+            for (Said line : said) {
+                sketch.text(new At(x, y), line.text(), line.ink(), line.size(), line.bold(), Anchor.START);
+                y += sketch.em(15);
+            }
         }
     }
 
@@ -221,8 +227,11 @@ public final class FitDrawing {
         Point middle = middle(outside);
         double wide = plan.frame().width(Line.OUTSIDE).toMm();
         double high = plan.frame().height(Line.OUTSIDE).toMm();
-        double below = sketch.em(74);
         double column = width / parts.size();
+        List<List<Said>> said =
+                parts.stream().map(part -> said(part, column - sketch.em(6))).toList();
+        int most = said.stream().mapToInt(List::size).max().orElseThrow();
+        double below = sketch.em(14 + most * 15);
         double unit = Math.min(
                 (column - sketch.em(18)) / (wide * ACROSS),
                 (height - below - sketch.em(16)) / (high + wide * ACROSS * RISE * 2));
@@ -235,8 +244,13 @@ public final class FitDrawing {
                     p -> at.plus(
                             (p.x() - middle.x()) * ACROSS * unit,
                             (p.y() - middle.y() - (p.x() - middle.x()) * ACROSS * RISE) * unit));
-            double y = axis + (high + wide * ACROSS * RISE) * unit / 2 + sketch.em(18);
-            said(part, at.x(), Math.min(y, height - below + sketch.em(12)), column - sketch.em(6));
+            double y = Math.min(
+                    axis + (high + wide * ACROSS * RISE) * unit / 2 + sketch.em(18),
+                    height - below + sketch.em(12));
+            for (Said line : said.get(i)) {
+                sketch.text(new At(at.x(), y), line.text(), line.ink(), line.size(), line.bold(), Anchor.MIDDLE);
+                y += sketch.em(15);
+            }
         }
         sketch.line(
                 List.of(new At(sketch.em(8), axis), new At(width - sketch.em(8), axis)),
@@ -245,34 +259,35 @@ public final class FitDrawing {
                 Mark.Dash.HIDDEN);
     }
 
-    private void said(Part part, double x, double top, double room) {
-        double y = top;
-        for (String line : wrapped(part.name(), 12, room)) {
-            sketch.text(new At(x, y), line, Ink.INK, 12, true, Anchor.MIDDLE);
-            y += sketch.em(15);
-        }
-        sketch.text(
-                new At(x, y),
-                part.size(),
-                Ink.INK,
-                sketch.widthOf(part.size(), sketch.em(13), false) < room ? 13 : 11,
-                false,
-                Anchor.MIDDLE);
-        for (String line : wrapped(part.more(), 11, room)) {
-            y += sketch.em(15);
-            sketch.small(new At(x, y), line, Anchor.MIDDLE);
-        }
+    /** A line of what is said of a part. */
+    private record Said(String text, Ink ink, double size, boolean bold) {
     }
 
-    /** In two lines at most. */
-    private List<String> wrapped(String text, double size, double room) {
-        if (text.isEmpty()) {
-            return List.of();
+    /** Its name, its size and what else there is to know, in lines that fit. */
+    private List<Said> said(Part part, double room) {
+        List<Said> lines = new ArrayList<>();
+        wrapped(part.name(), 12, true, room).forEach(text -> lines.add(new Said(text, Ink.INK, 12, true)));
+        double size = wrapped(part.size(), 13, false, room).stream()
+                        .allMatch(line -> sketch.widthOf(line, sketch.em(13), false) <= room)
+                ? 13
+                : 11;
+        wrapped(part.size(), size, false, room).forEach(text -> lines.add(new Said(text, Ink.INK, size, false)));
+        wrapped(part.more(), 11, false, room).forEach(text -> lines.add(new Said(text, Ink.SOFT, 11, false)));
+        return lines;
+    }
+
+    /** As many words to a line as there is room for; a measure stays whole. */
+    private List<String> wrapped(String text, double size, boolean bold, double room) {
+        List<String> lines = new ArrayList<>();
+        for (String word : Phrasebook.unbroken(text).split(" ")) {
+            String longer = lines.isEmpty() ? word : lines.getLast() + " " + word;
+            if (lines.isEmpty() || sketch.widthOf(longer, sketch.em(size), bold) > room) {
+                lines.add(word);
+            } else {
+                lines.set(lines.size() - 1, longer);
+            }
         }
-        if (sketch.widthOf(text, sketch.em(size), true) < room) {
-            return List.of(text);
-        }
-        int half = text.indexOf(' ', text.length() / 2 - 2);
-        return half < 0 ? List.of(text) : List.of(text.substring(0, half), text.substring(half + 1));
+        lines.removeIf(String::isEmpty);
+        return lines.stream().map(line -> line.replace('\u00a0', ' ')).toList();
     }
 }

@@ -381,13 +381,13 @@ public final class FrameDrawing {
             case HALVES -> {
                 for (int i = 0; i < corners.size(); i++) {
                     jaw(corners.get(i));
-                    turn(corners.get(i), i % 2 == 0 ? 1 : 2);
+                    turn(corners, i, i % 2 == 0 ? 1 : 2);
                 }
             }
             case ONE_VICE, BY_HAND -> {
                 if (corners.size() <= 8) {
                     for (int i = 0; i < corners.size(); i++) {
-                        turn(corners.get(i), i + 1);
+                        turn(corners, i, i + 1);
                     }
                 }
             }
@@ -419,9 +419,15 @@ public final class FrameDrawing {
                 Ink.METAL);
     }
 
-    /** When it is a corner's turn. */
-    private void turn(At corner, int number) {
+    /** When it is a corner's turn: beside the wood, where it covers no letter. */
+    private void turn(List<At> corners, int index, int number) {
         double half = sketch.em(9);
+        At wood = corners.get(index);
+        At before = corners.get((index + corners.size() - 1) % corners.size());
+        At after = corners.get((index + 1) % corners.size());
+        At into = Sketch.middle(Sketch.towards(wood, before, sketch.em(16)), Sketch.towards(wood, after, sketch.em(16)));
+        At off = wood.plus(wood.x() - into.x(), wood.y() - into.y());
+        At corner = Legible.holds(corners, off) ? into : off;
         sketch.area(
                 Sketch.rectangle(corner.x() - half, corner.y() - half, corner.x() + half, corner.y() + half),
                 Ink.PANEL);

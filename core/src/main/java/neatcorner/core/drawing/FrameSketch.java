@@ -310,7 +310,10 @@ final class FrameSketch {
 
     private void letter(At corner, At other, At innerOther, At inner, double share, String letter, Ink ink) {
         At at = Sketch.middle(Sketch.blend(corner, other, share), Sketch.blend(inner, innerOther, share * 0.55));
-        sketch.text(at, letter, ink, 12, true, Anchor.MIDDLE);
+        // A blank that is mitred very flat reaches far beyond the frame that is sawn from it.
+        if (Legible.holds(line(Line.OUTSIDE), at)) {
+            sketch.text(at, letter, ink, 12, true, Anchor.MIDDLE);
+        }
     }
 
     /** From behind: the rabbet is open, the package closed, points along it or the strainer in it. */

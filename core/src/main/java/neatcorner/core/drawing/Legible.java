@@ -103,7 +103,8 @@ final class Legible {
         return Paint.of(Ink.PANEL);
     }
 
-    private static boolean holds(List<At> outline, At at) {
+    /** Whether an outline goes round a place. */
+    static boolean holds(List<At> outline, At at) {
         boolean in = false;
         for (int i = 0, j = outline.size() - 1; i < outline.size(); j = i++) {
             At a = outline.get(i);

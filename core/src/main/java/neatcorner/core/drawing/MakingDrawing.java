@@ -1,6 +1,7 @@
 package neatcorner.core.drawing;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
@@ -16,6 +17,7 @@ import neatcorner.core.words.Phrasebook;
  */
 public final class MakingDrawing {
     private static final double CELL = 128;
+    private static final double CALLED = 11.5;
     private static final double PICTURE = 74;
     private static final double WORDS = 47;
     private final Sketch sketch;
@@ -26,8 +28,13 @@ public final class MakingDrawing {
     private MakingDrawing(Plan plan, Reader reader, double width) {
         this.sketch = new Sketch(reader);
         this.plan = plan;
-        this.cell = Math.clamp(
-                width / Math.max(1, plan.making().steps().size()), sketch.em(CELL * 0.72), sketch.em(CELL * 1.4));
+        List<MakingStep> steps = plan.making().steps();
+        double named = IntStream.range(0, steps.size())
+                .mapToDouble(i -> sketch.widthOf(called(i + 1, steps.get(i)), sketch.em(CALLED), true))
+                .max()
+                .orElse(0);
+        double least = Math.max(sketch.em(CELL * 0.72), named + sketch.em(10));
+        this.cell = Math.clamp(width / Math.max(1, steps.size()), least, Math.max(least, sketch.em(CELL * 1.4)));
         double widest = 1;
         double highest = 1;
         for (MakingStep step : plan.making().steps()) {
@@ -85,15 +92,18 @@ public final class MakingDrawing {
                     Ink.SOFT,
                     sketch.em(4));
         }
-        String tool = sketch.say(Phrasebook.keyOf(step.tool()));
         sketch.text(
                 new At(left + sketch.em(4), table + sketch.em(14)),
-                number + "  " + tool,
+                called(number, step),
                 step.supported() ? Ink.INK : Ink.SAW,
-                11.5,
+                CALLED,
                 true,
                 Anchor.START);
         settings(step, left, table);
+    }
+
+    private String called(int number, MakingStep step) {
+        return number + "  " + sketch.say(Phrasebook.keyOf(step.tool()));
     }
 
     /** Below one another: side by side they would run into the next step's. */

@@ -266,6 +266,11 @@ final class Sketch {
         return new At(from.x() + (to.x() - from.x()) * share, from.y() + (to.y() - from.y()) * share);
     }
 
+    /** So far from one place on the way to another. */
+    static At towards(At from, At to, double distance) {
+        return blend(from, to, distance / Math.max(1, Math.hypot(to.x() - from.x(), to.y() - from.y())));
+    }
+
     static List<At> rectangle(double left, double top, double right, double bottom) {
         return List.of(new At(left, top), new At(right, top), new At(right, bottom), new At(left, bottom));
     }

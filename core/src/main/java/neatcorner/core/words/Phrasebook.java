@@ -180,7 +180,9 @@ public final class Phrasebook {
 
     /** The same text with no line break inside a measure: {@code 3 9/16} and {@code 270 mm} stay together. */
     public static String unbroken(String text) {
-        return text.replaceAll("(\\d) (\\d+/\\d|mm\\b|kg\\b|lb\\b)", "$1\u00a0$2");
+        return text.replaceAll("(\\d) (\\d+/\\d|mm\\b|kg\\b|lb\\b)", "$1\u00a0$2")
+                .replaceAll("(\"|mm) ([+−])(?= |$)", "$1\u00a0$2")
+                .replaceAll("× (?=\\d)", "×\u00a0");
     }
 
     private static String decimals(double value, int decimals) {

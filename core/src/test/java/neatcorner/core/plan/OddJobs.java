@@ -42,16 +42,16 @@ import neatcorner.core.shop.Habits;
 import neatcorner.core.wood.Species;
 
 /** Odd but sensible jobs of every kind, the same ones for the same seed. What cannot be built is drawn again. */
-final class OddJobs {
+public final class OddJobs {
     private final Random random;
     private int refused;
 
-    OddJobs(long seed) {
+    public OddJobs(long seed) {
         this.random = new Random(seed);
     }
 
     /** The next job that can be built at all. */
-    Job next() {
+    public Job next() {
         while (true) {
             try {
                 return job();
