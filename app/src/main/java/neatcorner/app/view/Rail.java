@@ -82,7 +82,6 @@ final class Rail extends Pane {
     protected void layoutChildren() {
         double high = getHeight();
         if (pieces.isEmpty() || getWidth() == cutWidth && high == cutHeight) {
-            super.layoutChildren();
             return;
         }
         cutWidth = getWidth();

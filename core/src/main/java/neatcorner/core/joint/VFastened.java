@@ -17,6 +17,8 @@ import neatcorner.core.words.FigureKey;
 
 /** Glued, with V-shaped fasteners driven from the back. */
 final class VFastened implements Joint {
+    /** A mitre shorter than this in mm is not seen from the front. */
+    private static final double SEEN = 0.01;
     /** Half of what a fastener spans, in mm, as it is drawn. */
     private static final double WING = 6;
 
@@ -56,7 +58,12 @@ final class VFastened implements Joint {
         Member before = frame.members().getFirst();
         Point tip = before.outline().get(1);
         Point outside = before.curve().map(curve -> curve.outer().getLast()).orElse(tip);
-        Point joint = before.outline().get(2).minus(tip).unit();
+        Point mitre = before.outline().get(2).minus(tip);
+        if (mitre.length() < SEEN) {
+            // Sides that stand upright show no mitre from the front: there is no flat back to drive into.
+            return List.of();
+        }
+        Point joint = mitre.unit();
         Point across = joint.outward();
         List<Insert> fasteners = new ArrayList<>();
         for (FigureKey<Length> key : List.of(VFasteners.OUTER_PLACE, VFasteners.INNER_PLACE)) {
