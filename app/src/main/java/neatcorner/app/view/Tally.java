@@ -1,5 +1,6 @@
 package neatcorner.app.view;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -14,6 +15,7 @@ import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.frame.Member;
+import neatcorner.core.frame.Mitre;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Words;
@@ -117,10 +119,19 @@ final class Tally {
         box.getChildren().add(row);
     }
 
-    /** Every setting the saw is to have, where one would mislead. */
+    /** Every setting the saw is to have, where one would mislead; what is set alike is said once. */
     private String swings() {
-        return plan().frame().pieces().flatMap(m -> Stream.of(m.left().swing(), m.right().swing()))
-                .map(panel.book()::write).distinct().sorted().collect(Collectors.joining("\n"));
+        List<Mitre> settings = new ArrayList<>();
+        plan().frame().pieces().flatMap(m -> Stream.of(m.left(), m.right())).forEach(mitre -> {
+            if (settings.stream().noneMatch(mitre::isOneSettingWith)) {
+                settings.add(mitre);
+            }
+        });
+        return settings.stream()
+                .map(mitre -> panel.book().write(mitre.swing()))
+                .distinct()
+                .sorted()
+                .collect(Collectors.joining("\n"));
     }
 
     private Label count(int count) {

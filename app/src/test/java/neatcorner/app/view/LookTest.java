@@ -1,6 +1,7 @@
 package neatcorner.app.view;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.mockito.ArgumentMatchers.any;
 
 import java.util.ArrayList;
@@ -13,6 +14,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
 import neatcorner.app.desk.Appearance;
 import neatcorner.app.desk.Page;
 import neatcorner.core.drawing.Palette;
@@ -148,5 +150,36 @@ class LookTest extends OnTheDemo {
             }
         }
         return clashes;
+    }
+
+    /** The pieces fill the rail from end to end, each with its name in its middle, also when the window was resized. */
+    @Test
+    void theRailIsLaidFullAndItsNamesStandInTheMiddle() throws Exception {
+        for (double width : new double[] {1280, 1024, 1920}) {
+            on(() -> {
+                view.getScene().getWindow().setWidth(width);
+                return true;
+            });
+            settle();
+            on(() -> {
+                Region rail = (Region) view.lookup("#station-brief").getParent();
+                Region before = null;
+                for (Station station : Station.values()) {
+                    Button piece = (Button) view.lookup("#station-" + station.id());
+                    assertThat(piece.getHeight()).isEqualTo(rail.getHeight());
+                    Node name = piece.lookup(".text");
+                    assertThat(piece.sceneToLocal(name.localToScene(name.getLayoutBounds()))
+                                    .getCenterY())
+                            .as("the name of %s", station)
+                            .isCloseTo(piece.getHeight() / 2, within(3.0));
+                    if (before != null) {
+                        assertThat(piece.getLayoutX()).isLessThan(before.getLayoutX() + before.getWidth());
+                    }
+                    before = piece;
+                }
+                assertThat(before.getLayoutX() + before.getWidth()).isCloseTo(rail.getWidth(), within(2.0));
+                return true;
+            });
+        }
     }
 }

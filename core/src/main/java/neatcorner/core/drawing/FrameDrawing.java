@@ -425,7 +425,8 @@ public final class FrameDrawing {
         At wood = corners.get(index);
         At before = corners.get((index + corners.size() - 1) % corners.size());
         At after = corners.get((index + 1) % corners.size());
-        At into = Sketch.middle(Sketch.towards(wood, before, sketch.em(16)), Sketch.towards(wood, after, sketch.em(16)));
+        At into =
+                Sketch.middle(Sketch.towards(wood, before, sketch.em(16)), Sketch.towards(wood, after, sketch.em(16)));
         At off = wood.plus(wood.x() - into.x(), wood.y() - into.y());
         At corner = Legible.holds(corners, off) ? into : off;
         sketch.area(

@@ -2,6 +2,7 @@ package neatcorner.core.drawing;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.job.Tape;
@@ -94,37 +95,30 @@ public final class LogDrawing {
             sketch.small(new At(first + columns[i], top), sketch.say(heads[i]), Anchor.START);
         }
         double y = top;
-        Map<Tape, Length> planned = plan.glue().planned();
         for (Map.Entry<Tape, Length> entry : plan.job().measured().entrySet()) {
             y += sketch.em(24);
-            Length should = planned.getOrDefault(entry.getKey(), Length.ZERO);
-            Length off = entry.getValue().minus(should);
-            sketch.text(new At(first, y), sketch.say("tag." + entry.getKey().id()), Ink.INK, 12.5, true, Anchor.START);
-            sketch.text(
-                    new At(first + columns[1], y),
-                    should.isZero() ? "" : sketch.book().write(should),
-                    Ink.INK,
-                    12.5,
-                    false,
-                    Anchor.START);
-            sketch.text(
-                    new At(first + columns[2], y),
-                    sketch.book().exactly(entry.getValue()),
-                    Ink.INK,
-                    12.5,
-                    false,
-                    Anchor.START);
-            sketch.text(
-                    new At(first + columns[3], y),
-                    should.isZero()
-                            ? ""
-                            : off.isZero()
-                                    ? sketch.say("log.as_planned")
-                                    : sketch.say(off.isNegative() ? "log.shorter" : "log.longer", off.abs()),
-                    Ink.INK,
-                    12.5,
-                    true,
-                    Anchor.START);
+            Length reading = entry.getValue();
+            String should = Optional.ofNullable(plan.glue().planned().get(entry.getKey()))
+                    .map(sketch.book()::write)
+                    .orElse("");
+            String off = plan.glue()
+                    .off(entry.getKey(), reading)
+                    .map(length -> off(sketch, length))
+                    .orElse("");
+            cell(sketch, first, y, sketch.say("tag." + entry.getKey().id()), true);
+            cell(sketch, first + columns[1], y, should, false);
+            cell(sketch, first + columns[2], y, sketch.book().exactly(reading), false);
+            cell(sketch, first + columns[3], y, off, true);
         }
+    }
+
+    private static void cell(Sketch sketch, double x, double y, String text, boolean bold) {
+        sketch.text(new At(x, y), text, Ink.INK, 12.5, bold, Anchor.START);
+    }
+
+    private static String off(Sketch sketch, Length off) {
+        return off.isZero()
+                ? sketch.say("log.as_planned")
+                : sketch.say(off.isNegative() ? "log.shorter" : "log.longer", off.abs());
     }
 }

@@ -49,19 +49,24 @@ final class CloseSteps {
         }
         prepare();
         clamp();
+        measure();
+        // Pins and fasteners hold a corner where it is: only what was measured is driven together.
         if (fits) {
             steps.addAll(joint.whileClosed(frame));
-        }
-        if (frame.isFourSquare()) {
-            add("close.diagonals");
-        } else if (frame.members().size() > 3) {
-            add(frame.job().outline().isCurved() ? "close.checks_blanks" : "close.checks");
         }
         add("close.squeeze_out." + glueWords());
         if (fits) {
             steps.addAll(joint.whenSet(adhesive));
         }
         return List.copyOf(steps);
+    }
+
+    private void measure() {
+        if (frame.isFourSquare()) {
+            add("close.diagonals");
+        } else if (frame.members().size() > 3) {
+            add(frame.job().outline().isCurved() ? "close.checks_blanks" : "close.checks");
+        }
     }
 
     private void add(String key, Object... arguments) {

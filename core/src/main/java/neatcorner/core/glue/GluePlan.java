@@ -29,4 +29,9 @@ import neatcorner.core.words.Figure;
 public record GluePlan(Adhesive adhesive, List<Words> times, List<Words> steps, List<Figure<Length>> checks,
                        Optional<Figure<Force>> least, Optional<Figure<Force>> most, Optional<Square> square,
                        Optional<Figure<Angle>> mostLean, Closing closing, Map<Tape, Length> planned) {
+
+    /** What a reading of the tape is over what it should be, under it when negative; empty where nothing is planned. */
+    public Optional<Length> off(Tape tape, Length reading) {
+        return Optional.ofNullable(planned.get(tape)).map(reading::minus);
+    }
 }

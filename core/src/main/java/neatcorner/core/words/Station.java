@@ -1,7 +1,6 @@
 package neatcorner.core.words;
 
 import java.util.Locale;
-import neatcorner.core.job.Adhesive;
 
 /** The nine stations of the work, in order. */
 public enum Station {

@@ -51,7 +51,8 @@ class JobTest {
                 job -> job.withOrder("Harbour museum"),
                 job -> job.withQuantity(7),
                 job -> job.withGiven(Axis.WIDTH, new Size(Line.SIGHT, in("9"))),
-                job -> job.withOutline(new Boxed.Round(new Size(Line.SIGHT, in("20")), new Size(Line.SIGHT, in("20")), 8)),
+                job -> job.withOutline(
+                        new Boxed.Round(new Size(Line.SIGHT, in("20")), new Size(Line.SIGHT, in("20")), 8)),
                 job -> job.withSection(Sample.floater()),
                 job -> job.withFace("bottom", Optional.of(in("2"))),
                 job -> job.withLean(new Lean(10, Lean.Way.OUTWARDS)),

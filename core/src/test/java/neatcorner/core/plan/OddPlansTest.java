@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
 import neatcorner.core.cut.Piece;
@@ -25,6 +26,7 @@ import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
@@ -106,8 +108,12 @@ class OddPlansTest {
         for (Plan plan : PLANS) {
             boolean plain = plan.frame().members().stream()
                     .allMatch(member -> member.curve().isEmpty() && member.section().strips().size() == 1);
-            if (!plain || plan.frame().isSolid() || !plan.job().lean().isFlat() || !plan.job().contents().layers().isEmpty()
-                    || !plan.frame().bars().isEmpty() || !plan.frame().strainer().isEmpty()) {
+            if (!plain
+                    || plan.frame().isSolid()
+                    || !plan.job().lean().isFlat()
+                    || !plan.job().contents().layers().isEmpty()
+                    || !plan.frame().bars().isEmpty()
+                    || !plan.frame().strainer().isEmpty()) {
                 continue;
             }
             double kg = plan.frame().members().stream()
@@ -152,6 +158,26 @@ class OddPlansTest {
                 assertThat(plan.lead(station)).isNotNull();
             }
         }
+    }
+
+    /** Pins and fasteners hold a corner where it is: only a frame that was measured is driven together. */
+    @Test
+    void nothingHoldsTheCornersBeforeTheyAreMeasured() {
+        int driven = 0;
+        for (Plan plan : PLANS) {
+            List<String> keys = plan.glue().steps().stream().map(Words::key).toList();
+            int fastened = IntStream.range(0, keys.size())
+                    .filter(i -> keys.get(i).startsWith("close.fasten"))
+                    .findFirst()
+                    .orElse(-1);
+            if (fastened >= 0 && plan.frame().members().size() > 3) {
+                assertThat(keys.subList(0, fastened))
+                        .as("%s", plan.job())
+                        .containsAnyOf("close.diagonals", "close.checks", "close.checks_blanks");
+                driven++;
+            }
+        }
+        assertThat(driven).isGreaterThan(5);
     }
 
     /** Typing a number as it stands changes nothing of the plan. */
