@@ -101,7 +101,7 @@ class OddPlansTest {
         }
     }
 
-    /** The volume of wood by length and section, times its density, is what the frame is said to weigh without glass. */
+    /** The volume of wood by length and section, times its density, is what a bare frame is said to weigh. */
     @Test
     void theWoodWeighsWhatItsVolumeDoes() {
         int judged = 0;
