@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
 /** The job in hand at one station: its picture, its panel, what it decides, and its foot. */
 final class JobPage extends HBox {
     /** The foot never takes more of the height: the drawing stays on screen. */
-    private static final double MOST_FOR_FOOT = 0.5;
+    private static final double MOST_FOR_FOOT = 0.36;
     private final Desk desk;
     private final Room.Tools tools;
     private final PictureView frame;

@@ -24,6 +24,9 @@ import neatcorner.core.measure.Unit;
 final class TopBar extends HBox {
     /** Below this, at the usual size of text, the bar needs the room of the program's name. */
     private static final double WIDE = 1000;
+    /** At the usual size of text all buttons and a short title are so wide. */
+    private static final double FULL = 850;
+    private static final double LETTERS = 13;
     private static final PseudoClass ON = PseudoClass.getPseudoClass("on");
     private final Desk desk;
     private final Label brand = new Label("Neat Corner");
@@ -126,9 +129,11 @@ final class TopBar extends HBox {
         unsaved.setManaged(why.isPresent());
     }
 
-    /** Makes do with a window of this width. */
+    /** Makes do with a window of this width: letters grow with the text as far as every button keeps its words. */
     void fit(double width) {
-        brand.setVisible(width > WIDE * desk.appearance().textSize() / 100.0);
+        double wanted = desk.appearance().textSize() / 100.0;
+        brand.setVisible(width > WIDE * wanted);
         brand.setManaged(brand.isVisible());
+        setStyle("-fx-font-size: " + LETTERS * Math.min(wanted, Math.max(1, width / FULL)) + "px;");
     }
 }

@@ -22,8 +22,13 @@ public final class CornerSheet {
         double half = width / 2;
         boolean tight = sketch.widthOf(sketch.say("corner.space"), sketch.em(11.5), false) > half - sketch.em(16);
         double low = height - top - head;
-        sketch.small(new At(sketch.em(4), head / 2), sketch.say("corner.flat"), Anchor.START);
         double small = Math.min(sketch.em(120), width * 0.26);
+        double beside = width - small - sketch.em(8);
+        boolean narrow = sketch.widthOf(sketch.say("corner.flat"), sketch.em(11.5), false) > beside;
+        sketch.small(
+                new At(sketch.em(4), head / 2),
+                sketch.say(narrow ? "corner.flat_short" : "corner.flat"),
+                Anchor.START);
         sketch.inset(
                 CornerDrawing.draw(plan, reader, width - small - sketch.em(8), top - head - sketch.em(6)), 0, head);
         sketch.line(new At(0, top), new At(width, top), Ink.HAIRLINE, sketch.em(1));

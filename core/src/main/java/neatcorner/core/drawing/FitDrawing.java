@@ -174,9 +174,15 @@ public final class FitDrawing {
         return new Point((x.getMin() + x.getMax()) / 2, (y.getMin() + y.getMax()) / 2);
     }
 
-    /** Long ones, and many, lie in rows below one another, the front above. */
+    /** Long ones, many, and those whose words find no room side by side lie in rows, the front above. */
     private void paint() {
-        if (parts.size() > MOST_COLUMNS
+        double column = width / parts.size() - sketch.em(6);
+        double most = column + sketch.em(4);
+        boolean tooWide = parts.stream()
+                .flatMap(part -> said(part, column).stream())
+                .anyMatch(line -> sketch.widthOf(line.text(), sketch.em(line.size()), line.bold()) > most);
+        if (tooWide
+                || parts.size() > MOST_COLUMNS
                 || plan.frame().width(Line.OUTSIDE).ratio(plan.frame().height(Line.OUTSIDE)) > LONG) {
             rows();
         } else {
@@ -188,8 +194,9 @@ public final class FitDrawing {
         Point middle = middle(Known.in(plan.frame().lines(), Line.OUTSIDE));
         double wide = plan.frame().width(Line.OUTSIDE).toMm();
         double high = plan.frame().height(Line.OUTSIDE).toMm();
-        double words = Math.min(width * 0.36, sketch.em(190));
         double row = height / parts.size();
+        int most = Math.max(1, (int) (row / sketch.em(15)));
+        double words = Math.min(width * (most > 2 ? 0.36 : 0.55), sketch.em(190));
         double unit = Math.min(
                 (width - words - sketch.em(20)) / (wide + high * LYING_OVER), (row - sketch.em(12)) / (high * LYING));
         for (int i = 0; i < parts.size(); i++) {
@@ -202,12 +209,23 @@ public final class FitDrawing {
                             (p.y() - middle.y()) * LYING * unit));
             double x = width - words + sketch.em(8);
             List<Said> said = said(part, words - sketch.em(10));
+            said = first(said, most);
             double y = at.y() - sketch.em(7.5) * (said.size() - 1);
             for (Said line : said) {
                 sketch.text(new At(x, y), line.text(), line.ink(), line.size(), line.bold(), Anchor.START);
                 y += sketch.em(15);
             }
         }
+    }
+
+    /** So many lines: sizes stand in the list beside the picture too; of a name it shows that it is cut. */
+    private static List<Said> first(List<Said> said, int most) {
+        List<Said> shown = new ArrayList<>(said.subList(0, Math.min(said.size(), most)));
+        Said last = shown.getLast();
+        if (last.bold() && shown.size() < said.size() && said.get(shown.size()).bold()) {
+            shown.set(shown.size() - 1, new Said(last.text() + " …", last.ink(), last.size(), true));
+        }
+        return shown;
     }
 
     private void draw(Part part, Function<Point, At> seen) {
@@ -268,9 +286,9 @@ public final class FitDrawing {
         List<Said> lines = new ArrayList<>();
         wrapped(part.name(), 12, true, room).forEach(text -> lines.add(new Said(text, Ink.INK, 12, true)));
         double size = wrapped(part.size(), 13, false, room).stream()
-                        .allMatch(line -> sketch.widthOf(line, sketch.em(13), false) <= room)
-                ? 13
-                : 11;
+                .mapToDouble(line -> sketch.fitting(line, 13, false, room))
+                .min()
+                .orElse(13);
         wrapped(part.size(), size, false, room).forEach(text -> lines.add(new Said(text, Ink.INK, size, false)));
         wrapped(part.more(), 11, false, room).forEach(text -> lines.add(new Said(text, Ink.SOFT, 11, false)));
         return lines;

@@ -43,11 +43,12 @@ public final class MitreFaceDrawing {
     public static Picture draw(Plan plan, Reader reader, double width, double height) {
         MitreFaceDrawing drawing = new MitreFaceDrawing(plan, reader, width, height);
         drawing.draw();
+        String angle = drawing.sketch.say("hidden.angle", plan.hidden().corner().toEdge());
         drawing.sketch.text(
                 new At(width / 2, height - drawing.sketch.em(8)),
-                drawing.sketch.say("hidden.angle", plan.hidden().corner().toEdge()),
+                angle,
                 Ink.SOFT,
-                11.5,
+                drawing.sketch.fitting(angle, 11.5, false, width - 4),
                 false,
                 Anchor.MIDDLE);
         return drawing.sketch.picture(width, height);

@@ -84,6 +84,12 @@ final class Sketch {
         marks.add(new Mark.Text(at, text, ink, em(size), bold, anchor));
     }
 
+    /** As large as it has room, of this size at most; large text stays at the usual size where it would not fit. */
+    double fitting(String text, double size, boolean bold, double room) {
+        double wide = widthOf(text, em(size), bold);
+        return wide <= room ? size : Math.max(size / reader.scale(), size * room / wide);
+    }
+
     void small(At at, String text, Anchor anchor) {
         text(at, text, Ink.SOFT, 11.5, false, anchor);
     }

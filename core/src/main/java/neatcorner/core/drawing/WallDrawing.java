@@ -104,11 +104,13 @@ public final class WallDrawing {
                             Paint.of(Ink.SAW),
                             sketch.em(1.4),
                             Mark.Dash.SOLID);
+                    String pull = sketch.say("wall.pull", wire.tension());
+                    double free = 2 * Math.min(middle, room - middle) - sketch.em(6);
                     sketch.text(
                             new At(middle, top - sketch.em(14)),
-                            sketch.say("wall.pull", wire.tension()),
+                            pull,
                             Ink.SOFT,
-                            11.5,
+                            sketch.fitting(pull, 11.5, false, free),
                             false,
                             Anchor.MIDDLE);
                 }));

@@ -17,6 +17,7 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -29,12 +30,12 @@ class OddDrawingsTest {
     private static final Lettering FACE = new Lettering() {
         @Override
         public double width(String text, double size, boolean bold) {
-            return text.length() * size * (bold ? 0.56 : 0.52);
+            return text.length() * size * (bold ? 0.52 : 0.48);
         }
 
         @Override
         public double figures(String text, double size) {
-            return text.length() * size * 0.56;
+            return text.length() * size * 0.42;
         }
     };
 
@@ -119,5 +120,25 @@ class OddDrawingsTest {
                         .isEmpty();
             }
         }));
+    }
+
+    /** The rooms' pictures in the smallest window with the largest text. */
+    @Test
+    void largeLettersStayOnASmallPaper() {
+        Reader reader = new Reader(new Phrasebook(Graduation.INCH_16), FACE, 1.6);
+        plans().forEach(plan -> Map.<String, Picture>of(
+                        "fit", FitDrawing.draw(plan, reader, 335, 225),
+                        "wall", WallDrawing.draw(plan, reader, 335, 360),
+                        "corners", CornerSheet.draw(plan, 0, reader, 335, 440))
+                .forEach((name, picture) -> {
+                    List<Written> written = Written.in(picture).toList();
+                    for (int i = 0; i < written.size(); i++) {
+                        Written here = written.get(i);
+                        assertThat(here.isInside(picture)).as("%s: %s; %s", name, here, plan.job()).isTrue();
+                        assertThat(written.subList(0, i).stream().filter(here::isOver))
+                                .as("%s: %s; %s", name, here, plan.job())
+                                .isEmpty();
+                    }
+                }));
     }
 }
