@@ -6,8 +6,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import javafx.scene.TraversalDirection;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.LogDrawing;
@@ -24,6 +27,13 @@ final class LogDetail extends Panel {
         super(desk, typing);
         heading(Labels.get("log.notes"));
         TextArea entry = new TextArea();
+        // In a note nobody wants a tab stop, and whoever has no mouse must get out again.
+        entry.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.TAB) {
+                key.consume();
+                entry.requestFocusTraversal(key.isShiftDown() ? TraversalDirection.PREVIOUS : TraversalDirection.NEXT);
+            }
+        });
         entry.setId("note");
         entry.setPromptText(Labels.get("log.prompt"));
         entry.setAccessibleText(Labels.get("log.prompt"));

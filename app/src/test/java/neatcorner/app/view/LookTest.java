@@ -2,11 +2,13 @@ package neatcorner.app.view;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.mockito.ArgumentMatchers.any;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import javafx.beans.value.ChangeListener;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBoxBase;
@@ -150,6 +152,54 @@ class LookTest extends OnTheDemo {
             }
         }
         return clashes;
+    }
+
+    /** Whoever has no mouse comes to every control with the Tab key, at stations of every make and in the shop. */
+    @Test
+    void everyControlIsReachedByTheTabKey() throws Exception {
+        take(3);
+        for (Station station : List.of(Station.BRIEF, Station.CUTS, Station.LOG)) {
+            go(station);
+            assertReached(station.toString());
+        }
+        on(() -> {
+            desk.show(Page.SHOP);
+            return true;
+        });
+        settle();
+        assertReached("the shop");
+    }
+
+    private void assertReached(String where) throws Exception {
+        Set<String> wanted =
+                on(() -> all(view, LookTest::isStop).map(LookTest::called).collect(Collectors.toSet()));
+        Set<String> left = ConcurrentHashMap.newKeySet();
+        left.addAll(wanted);
+        ChangeListener<Node> reached = (_, _, node) -> {
+            if (node != null) {
+                left.remove(called(node));
+            }
+        };
+        view.getScene().focusOwnerProperty().addListener(reached);
+        for (int i = 0; i < 2 * wanted.size() + 20 && !left.isEmpty(); i++) {
+            hand.push(KeyCode.TAB);
+        }
+        view.getScene().focusOwnerProperty().removeListener(reached);
+        assertThat(left).as("%s, of %d", where, wanted.size()).isEmpty();
+    }
+
+    /** By what it is and says: a figure that is looked at makes the column beside it anew. */
+    private static String called(Node node) {
+        String text = node instanceof Labeled labeled ? labeled.getText() : "";
+        return node.getClass().getSimpleName() + " " + node.getId() + " " + text + " " + node.getAccessibleText();
+    }
+
+    private static boolean isStop(Node node) {
+        return node.isFocusTraversable() && !node.isDisabled() && isShown(node) && !(node instanceof ScrollPane);
+    }
+
+    private static boolean isShown(Node node) {
+        return node == null || node.isVisible() && isShown(node.getParent());
     }
 
     /** The pieces fill the rail from end to end, each with its name in its middle, also when the window was resized. */

@@ -58,7 +58,7 @@ final class Leaning {
                             Severity.STOP,
                             Station.SECTION,
                             "falls_through",
-                            cover.max(Length.ZERO),
+                            cover.isPositive() ? Words.of("rests.only", cover) : Words.of("rests.nothing"),
                             lean.angle(),
                             LEAST_COVER)
                     .by(LEAST_COVER.minus(cover))

@@ -12,7 +12,6 @@ import java.util.TreeMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
-import neatcorner.core.cut.Piece;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.Entry;
