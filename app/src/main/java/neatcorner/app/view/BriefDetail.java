@@ -10,6 +10,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -61,7 +62,7 @@ final class BriefDetail extends Panel {
         out.setId("picture-out");
         out.getStyleClass().add("quiet");
         out.setOnAction(_ -> complain(out, desk().edit(new Edit.ShowPicture(Optional.empty()))));
-        HBox row = spread(text(Labels.get("brief.picture"), "soft"), new HBox(6, in, out));
+        FlowPane row = new FlowPane(8, 4, text(Labels.get("brief.picture"), "soft"), in, out);
         getChildren().add(row);
         onUpdate(() -> {
             boolean there = job().contents().picture().isPresent();

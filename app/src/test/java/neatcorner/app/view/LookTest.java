@@ -202,6 +202,35 @@ class LookTest extends OnTheDemo {
         return node == null || node.isVisible() && isShown(node.getParent());
     }
 
+    /** In the smallest window with the largest text every control ends in its column. */
+    @Test
+    void nothingOfAPanelIsCutOffAtItsSide() throws Exception {
+        on(() -> {
+            view.getScene().getWindow().setWidth(1024);
+            view.getScene().getWindow().setHeight(700);
+            desk.look(new Appearance(Graduation.INCH_16, Palette.DAY, 160));
+            return true;
+        });
+        for (int job : new int[] {0, 4}) {
+            take(job);
+            for (Station station : Station.values()) {
+                go(station);
+                for (String column : List.of("#detail", "#side")) {
+                    assertThat(on(() -> beside(view.lookup(column))))
+                            .as("%s at %s of job %d", column, station, job)
+                            .isEmpty();
+                }
+            }
+        }
+    }
+
+    private static List<Node> beside(Node column) {
+        double right = column.localToScene(column.getLayoutBounds()).getMaxX();
+        return all(column, node -> node.getParent() instanceof Panel
+                        && node.localToScene(node.getLayoutBounds()).getMaxX() > right + 1)
+                .toList();
+    }
+
     /** The pieces fill the rail from end to end, each with its name in its middle, also when the window was resized. */
     @Test
     void theRailIsLaidFullAndItsNamesStandInTheMiddle() throws Exception {

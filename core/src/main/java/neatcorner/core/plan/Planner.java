@@ -87,8 +87,8 @@ public final class Planner {
                 List.copyOf(findings),
                 Collections.unmodifiableSet(safety),
                 Collections.unmodifiableMap(figures),
-                leads,
-                decided);
+                Collections.unmodifiableMap(leads),
+                Collections.unmodifiableMap(decided));
     }
 
     /** With a way to where it can be mended, where the step that was thought of would leave no frame. */

@@ -19,6 +19,7 @@ public final class KnownAnswers implements Answers {
     @Override
     @SuppressWarnings("unchecked") // See the map.
     public synchronized <A extends Answer> Optional<A> to(Problem<A> problem) {
+        // Before the first answer no problem is hashed: a plan of many pieces takes a while to.
         return known.isEmpty() ? Optional.empty() : Optional.ofNullable((A) known.get(problem));
     }
 
