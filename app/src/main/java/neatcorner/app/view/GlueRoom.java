@@ -47,7 +47,7 @@ final class GlueRoom implements Room {
         return Optional.of(new Foot(
                 Labels.get("clock.heading"),
                 desk.book().say(Phrasebook.keyOf(desk.plan().glue().adhesive())),
-                92,
+                70,
                 width -> GlueClock.draw(desk.plan(), PictureView.reader(desk), width)));
     }
 }

@@ -124,8 +124,7 @@ class Panel extends VBox {
 
     /** A name and a control that takes the rest of the row. */
     private static HBox named(String name, Region control) {
-        Label label = text(name, "soft");
-        label.setMinWidth(78);
+        Label label = text(name, "soft", "name");
         HBox.setHgrow(control, Priority.ALWAYS);
         HBox row = new HBox(8, label, control);
         row.setAlignment(Pos.CENTER_LEFT);

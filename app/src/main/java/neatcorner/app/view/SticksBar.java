@@ -106,6 +106,9 @@ final class SticksBar implements PictureView.Pressing {
         HBox sizes = new HBox(8, smaller, larger);
         FlowPane head = new FlowPane(12, 4, title, summary, proof, stop, what, which, sizes);
         head.setRowValignment(VPos.CENTER);
+        summary.setWrapText(true);
+        summary.maxWidthProperty().bind(head.widthProperty());
+        head.setMinWidth(0);
         return head;
     }
 

@@ -219,13 +219,20 @@ class LookTest extends OnTheDemo {
                     assertThat(on(() -> beside(view.lookup(column))))
                             .as("%s at %s of job %d", column, station, job)
                             .isEmpty();
+                    assertThat(on(() -> right(view.lookup(column))))
+                            .as("the edge of %s at %s of job %d", column, station, job)
+                            .isLessThan(on(() -> view.getScene().getWidth()));
                 }
             }
         }
     }
 
+    private static double right(Node column) {
+        return column.localToScene(column.getLayoutBounds()).getMaxX();
+    }
+
     private static List<Node> beside(Node column) {
-        double right = column.localToScene(column.getLayoutBounds()).getMaxX();
+        double right = right(column);
         return all(column, node -> node.getParent() instanceof Panel
                         && node.localToScene(node.getLayoutBounds()).getMaxX() > right + 1)
                 .toList();

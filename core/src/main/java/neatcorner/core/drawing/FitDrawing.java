@@ -284,28 +284,13 @@ public final class FitDrawing {
     /** Its name, its size and what else there is to know, in lines that fit. */
     private List<Said> said(Part part, double room) {
         List<Said> lines = new ArrayList<>();
-        wrapped(part.name(), 12, true, room).forEach(text -> lines.add(new Said(text, Ink.INK, 12, true)));
-        double size = wrapped(part.size(), 13, false, room).stream()
+        sketch.wrapped(part.name(), 12, true, room).forEach(text -> lines.add(new Said(text, Ink.INK, 12, true)));
+        double size = sketch.wrapped(part.size(), 13, false, room).stream()
                 .mapToDouble(line -> sketch.fitting(line, 13, false, room))
                 .min()
                 .orElse(13);
-        wrapped(part.size(), size, false, room).forEach(text -> lines.add(new Said(text, Ink.INK, size, false)));
-        wrapped(part.more(), 11, false, room).forEach(text -> lines.add(new Said(text, Ink.SOFT, 11, false)));
+        sketch.wrapped(part.size(), size, false, room).forEach(text -> lines.add(new Said(text, Ink.INK, size, false)));
+        sketch.wrapped(part.more(), 11, false, room).forEach(text -> lines.add(new Said(text, Ink.SOFT, 11, false)));
         return lines;
-    }
-
-    /** As many words to a line as there is room for; a measure stays whole. */
-    private List<String> wrapped(String text, double size, boolean bold, double room) {
-        List<String> lines = new ArrayList<>();
-        for (String word : Phrasebook.unbroken(text).split(" ")) {
-            String longer = lines.isEmpty() ? word : lines.getLast() + " " + word;
-            if (lines.isEmpty() || sketch.widthOf(longer, sketch.em(size), bold) > room) {
-                lines.add(word);
-            } else {
-                lines.set(lines.size() - 1, longer);
-            }
-        }
-        lines.removeIf(String::isEmpty);
-        return lines.stream().map(line -> line.replace('\u00a0', ' ')).toList();
     }
 }

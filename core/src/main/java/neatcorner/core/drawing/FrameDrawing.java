@@ -48,7 +48,7 @@ public final class FrameDrawing {
         this.sketch = new Sketch(reader);
         this.width = width;
         this.height = height;
-        double side = Math.min(sketch.em(96), width * 0.24);
+        double side = Math.min(sketch.em(96), width * 0.3);
         double above = sketch.em(68);
         this.frameSketch = new FrameSketch(plan, sketch, station == Station.HANG || station == Station.FIT,
                 side, above, width - 2 * side, height - 2 * above);
@@ -515,8 +515,14 @@ public final class FrameDrawing {
         tape(Tape.RIGHT, b.plus(aside, 0), c.plus(aside, 0), 0.5);
         tape(Tape.BOTTOM, d.plus(0, gap), c.plus(0, gap), 0.5);
         tape(Tape.LEFT, a.plus(-aside, 0), d.plus(-aside, 0), 0.5);
-        measured(Tape.DIAGONAL_AC, Sketch.blend(a, c, 0.3));
-        measured(Tape.DIAGONAL_BD, w > h ? Sketch.blend(b, d, 0.3) : Sketch.blend(d, b, 0.3));
+        boolean small = Math.min(b.x() - a.x(), d.y() - a.y()) < sketch.em(150);
+        if (small) {
+            diagonalAside(Tape.DIAGONAL_AC, a, a.plus(-aside, -gap));
+            diagonalAside(Tape.DIAGONAL_BD, b, b.plus(aside, -gap));
+        } else {
+            measured(Tape.DIAGONAL_AC, Sketch.blend(a, c, 0.3));
+            measured(Tape.DIAGONAL_BD, w > h ? Sketch.blend(b, d, 0.3) : Sketch.blend(d, b, 0.3));
+        }
     }
 
     /** Which way it leans, far more than it does: nobody could see the true lean. */
@@ -533,6 +539,12 @@ public final class FrameDrawing {
                             at(0, h).plus(shown, 0)),
                     Ink.SAW);
         }
+    }
+
+    /** Beyond the corner where a diagonal ends: within a frame drawn small the tags would cover each other. */
+    private void diagonalAside(Tape tape, At corner, At beside) {
+        sketch.line(List.of(corner, beside), Paint.of(Ink.GIVEN), sketch.em(1), Mark.Dash.HIDDEN);
+        measured(tape, beside);
     }
 
     private void tape(Tape tape, At from, At to, double share) {

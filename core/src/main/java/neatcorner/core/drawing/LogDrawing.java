@@ -39,7 +39,7 @@ public final class LogDrawing {
         if (table > 0) {
             measured(sketch, plan, width, height - table + sketch.em(14));
         } else {
-            sketch.small(new At(width / 2, height - sketch.em(8)), sketch.say("log.nothing_measured"), Anchor.MIDDLE);
+            sketch.footnote(sketch.say("log.nothing_measured"), Ink.SOFT, width, height);
         }
         return sketch.picture(width, height);
     }
@@ -47,7 +47,11 @@ public final class LogDrawing {
     /** A line down the left with a dot for everything; the latest are said, notes before edits. */
     private static void over(Sketch sketch, List<Event> events, double width, double height) {
         List<Event> said = events.subList(Math.max(0, events.size() - MOST_SAID), events.size());
-        double x = sketch.em(150);
+        double x = sketch.em(28)
+                + said.stream()
+                        .mapToDouble(event -> sketch.widthOf(event.when(), sketch.em(11.5), false))
+                        .max()
+                        .orElse(0);
         double top = sketch.em(18);
         double row = Math.min(sketch.em(30), (height - top - sketch.em(20)) / Math.max(1, said.size()));
         sketch.line(

@@ -200,8 +200,8 @@ public final class SectionDrawing {
                                         : "section.depth_left",
                         plan.depth().stack(),
                         new Length(Math.abs(plan.depth().left().value().nanometres()))));
-        new SectionTags(plan, sketch, axes, past(), width, height - sketch.em(20)).draw();
-        left.ifPresent(words -> sketch.text(new At(width / 2, height - sketch.em(9)), words,
-                plan.depth().left().value().isNegative() ? Ink.SAW : Ink.SOFT, 12, false, Anchor.MIDDLE));
+        Ink ink = plan.depth().left().value().isNegative() ? Ink.SAW : Ink.SOFT;
+        double foot = left.map(words -> sketch.footnote(words, ink, width, height)).orElse(sketch.em(20));
+        new SectionTags(plan, sketch, axes, past(), width, height - foot).draw();
     }
 }

@@ -90,6 +90,33 @@ final class Sketch {
         return wide <= room ? size : Math.max(size / reader.scale(), size * room / wide);
     }
 
+    /** As many words to a line as there is room for; a measure stays whole. */
+    List<String> wrapped(String text, double size, boolean bold, double room) {
+        List<String> lines = new ArrayList<>();
+        for (String word : Phrasebook.unbroken(text).split(" ")) {
+            String longer = lines.isEmpty() ? word : lines.getLast() + " " + word;
+            if (lines.isEmpty() || widthOf(longer, em(size), bold) > room) {
+                lines.add(word);
+            } else {
+                lines.set(lines.size() - 1, longer);
+            }
+        }
+        lines.removeIf(String::isEmpty);
+        return lines.stream().map(line -> line.replace('\u00a0', ' ')).toList();
+    }
+
+    /** A sentence along the foot of a picture of this size, in as many lines as it takes; returns how high it stands. */
+    double footnote(String text, Ink ink, double width, double height) {
+        List<String> lines = wrapped(text, 12, false, width - em(8));
+        double line = em(15);
+        double y = height - em(9) - line * (lines.size() - 1);
+        for (String words : lines) {
+            text(new At(width / 2, y), words, ink, 12, false, Anchor.MIDDLE);
+            y += line;
+        }
+        return em(5) + line * lines.size();
+    }
+
     void small(At at, String text, Anchor anchor) {
         text(at, text, Ink.SOFT, 11.5, false, anchor);
     }
