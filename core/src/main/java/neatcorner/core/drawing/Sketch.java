@@ -105,7 +105,7 @@ final class Sketch {
         return lines.stream().map(line -> line.replace('\u00a0', ' ')).toList();
     }
 
-    /** A sentence along the foot of a picture of this size, in as many lines as it takes; returns how high it stands. */
+    /** A sentence along the foot of a picture of this size, in as many lines as it takes; returns how high they are. */
     double footnote(String text, Ink ink, double width, double height) {
         List<String> lines = wrapped(text, 12, false, width - em(8));
         double line = em(15);
