@@ -12,6 +12,7 @@ import neatcorner.core.cut.SheetLot;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.mill.BoardBooking;
 import neatcorner.core.mill.Milling;
+import neatcorner.core.plan.Plan;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Problem;
@@ -58,6 +59,7 @@ public final class CutDesk {
 
     /** Better answers came in: all open jobs are laid anew with them. */
     void relay() {
+        milled = null;
         together.ifPresent(all -> gatherer.relay(all, desk.shop(), improver.answers(), laid, anew -> {
             together = Optional.of(anew);
             changed.run();
@@ -66,8 +68,12 @@ public final class CutDesk {
 
     private void improve() {
         Stream<Problem<?>> sticks = CutPlan.problems(lots()).map(problem -> problem);
-        Stream<Problem<?>> panes = sheets().stream().flatMap(lot -> lot.problem().stream());
-        improver.improve((laid == Laid.SHEETS ? Stream.concat(sticks, panes) : sticks).toList());
+        Stream<Problem<?>> more = switch (laid) {
+            case STICKS -> Stream.empty();
+            case SHEETS -> sheets().stream().flatMap(lot -> lot.problem().stream());
+            case BOARDS -> milling().problem().stream().map(problem -> problem);
+        };
+        improver.improve(Stream.concat(sticks, more).toList());
     }
 
     /** Reads and lays all open jobs aside, behind the edits under way. */
@@ -137,34 +143,43 @@ public final class CutDesk {
         if (together.isPresent()) {
             return together.get().sheets().orElse(List.of());
         }
-        List<Lots.Order> one = desk.plan().job().choices().cutting().isSheetsMade() ? List.of()
-                : List.of(new Lots.Order(desk.plan().job().title(), desk.plan().frame()));
-        return SheetLot.of(one, desk.shop(), improver.answers());
+        return SheetLot.of(
+                one(desk.plan().job().choices().cutting().isSheetsMade()), desk.shop(), improver.answers());
     }
 
     /** Their members from the boards of the rack; those of the job in hand while boards are not what is laid out. */
     public Milling milling() {
         if (together.isPresent() && laid == Laid.BOARDS) {
-            return together.get().milling().orElseGet(() -> Milling.of(List.of(), desk.shop()));
+            return together.get()
+                    .milling()
+                    .orElseGet(() -> Milling.of(List.of(), desk.shop(), improver.answers()));
         }
-        List<Lot> lots = forBoards();
-        if (milled == null || milled.lots() != lots || milled.shop() != desk.shop()) {
-            milled = new Milled(lots, desk.shop(), Milling.of(lots, desk.shop()));
+        if (milled == null || milled.plan() != desk.plan() || milled.shop() != desk.shop()) {
+            milled = new Milled(desk.plan(), desk.shop(), Milling.of(forBoards(), desk.shop(), improver.answers()));
         }
         return milled.milling();
     }
 
-    /** The last milling plan, for the very lots and shop it was made for: several views read it after every change. */
-    private record Milled(List<Lot> lots, Shop shop, Milling milling) {
+    /** The last milling plan, for the very plan and shop it was made for: several views read it after every change. */
+    private record Milled(Plan plan, Shop shop, Milling milling) {
     }
 
     /** The same if the rack were as after this edit. */
     public Milling milling(ShopEdit edit) {
-        return Milling.of(forBoards(), edit.apply(desk.shop()));
+        return Milling.of(forBoards(), edit.apply(desk.shop()), improver.answers());
     }
 
-    private List<Lot> forBoards() {
-        return laid == Laid.BOARDS ? lots() : desk.plan().cuts().lots();
+    private List<Lots.Order> forBoards() {
+        return together.filter(_ -> laid == Laid.BOARDS).map(Gathered::orders).orElseGet(() -> one(desk.plan()
+                .job()
+                .choices()
+                .cutting()
+                .isMade()));
+    }
+
+    private List<Lots.Order> one(boolean isCut) {
+        return isCut ? List.of()
+                : List.of(new Lots.Order(desk.plan().job().title(), desk.plan().frame()));
     }
 
     /** Whether everything that is laid out has its place, so that it can be cut. */

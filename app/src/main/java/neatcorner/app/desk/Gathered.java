@@ -42,7 +42,7 @@ public record Gathered(
                 ids,
                 sticks,
                 laid == Laid.SHEETS ? Optional.of(SheetLot.of(panes, shop, answers)) : Optional.empty(),
-                laid == Laid.BOARDS ? Optional.of(Milling.of(sticks, shop)) : Optional.empty());
+                laid == Laid.BOARDS ? Optional.of(Milling.of(orders, shop, answers)) : Optional.empty());
     }
 
     /** Jobs that are being gathered, each under a name of its own; those that are cut already are passed over. */

@@ -180,13 +180,13 @@ final class SticksBar implements PictureView.Pressing {
         proof.setText("");
         picture.drawTall(
                 Labels.get("picture.boards"), width -> BoardDrawing.draw(milling, PictureView.reader(desk), width));
-        int missing = milling.missingCount();
+        int missing = milling.missing().size();
         return desk.book()
                         .say(
                                 "boards.summary",
                                 milling.boards().size(),
-                                Known.in(milling.wood(), Milling.Step.ROUGH),
-                                Known.in(milling.wood(), Milling.Step.FINISHED))
+                                milling.balance().taken(),
+                                milling.balance().finished())
                 + (missing > 0 ? Labels.get("boards.missing", missing) : "");
     }
 

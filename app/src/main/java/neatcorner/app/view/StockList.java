@@ -175,7 +175,8 @@ final class StockList extends HBox {
                                                 "",
                                                 List.of(),
                                                 Optional.empty(),
-                                                ""))),
+                                                "",
+                                                Board.Condition.ROUGH))),
                         button(
                                 "rack.add_sheet",
                                 () -> add(

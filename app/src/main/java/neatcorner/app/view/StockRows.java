@@ -1,6 +1,7 @@
 package neatcorner.app.view;
 
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -10,9 +11,11 @@ import javafx.scene.layout.VBox;
 import neatcorner.core.cut.Makes;
 import neatcorner.core.cut.SheetLot;
 import neatcorner.core.measure.Money;
+import neatcorner.core.measure.Volume;
+import neatcorner.core.mill.Balance;
+import neatcorner.core.mill.Loss;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.phrase.Words;
-import neatcorner.core.recall.Known;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.sheet.SheetAnswer;
 import neatcorner.core.solve.sheet.SheetProblem;
@@ -23,19 +26,32 @@ final class StockRows {
     private StockRows() {
     }
 
-    /** The wood at every step, and the blanks that no board gives. */
+    /** Where the wood of the boards goes, and the strips that no board gives, by reason. */
     static void milling(Panel panel, VBox box, Milling milling) {
-        Phrasebook book = panel.book();
-        for (Milling.Step step : Milling.Step.values()) {
-            String lost = step == Milling.Step.ROUGH ? "" : book.say("board.lost", milling.lost(step));
-            box.getChildren()
-                    .add(Panel.spread(
-                            Panel.text(book.say(Phrasebook.keyOf(step)), "soft"),
-                            Panel.text(book.write(Known.in(milling.wood(), step)) + lost, "strong")));
+        Balance balance = milling.balance();
+        if (!milling.sawn().isEmpty()) {
+            wood(panel, box, Words.of("balance.taken"), balance.taken());
+            wood(panel, box, Words.of("balance.finished"), balance.finished());
+            wood(panel, box, Words.of("balance.rests"), balance.rests());
+            for (Loss loss : Loss.values()) {
+                wood(
+                        panel,
+                        box,
+                        Words.of(Phrasebook.keyOf(loss)),
+                        balance.lost().getOrDefault(loss, Volume.ZERO));
+            }
         }
-        if (milling.missingCount() > 0) {
-            box.getChildren().add(Panel.text(Labels.get("rack.milling_missing", milling.missingCount()), "soft"));
-        }
+        milling.missing().stream()
+                .collect(Collectors.groupingBy(Milling.Missing::why, LinkedHashMap::new, Collectors.counting()))
+                .forEach((why, count) ->
+                        box.getChildren().add(Panel.text(panel.book().say("mill.missing", count, why), "soft")));
+    }
+
+    private static void wood(Panel panel, VBox box, Words what, Volume volume) {
+        box.getChildren()
+                .add(Panel.spread(
+                        Panel.text(panel.book().say(what), "soft"),
+                        Panel.text(panel.book().write(volume), "strong")));
     }
 
     /**

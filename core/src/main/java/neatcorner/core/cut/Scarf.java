@@ -29,7 +29,7 @@ public record Scarf(int number, int of, Length length, Length overlap) {
      * @param place   of the side going round, to stagger by
      * @return empty when no joints can be so placed
      */
-    static Optional<List<Scarf>> parts(Member member, Length longest, int place) {
+    public static Optional<List<Scarf>> parts(Member member, Length longest, int place) {
         Length overlap = member.stock().thickness().times((long) SLOPE);
         Length whole = member.overall();
         if (!longest.isOver(overlap.times(2))) {

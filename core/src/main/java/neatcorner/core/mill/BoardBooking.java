@@ -3,7 +3,6 @@ package neatcorner.core.mill;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import neatcorner.core.cut.Booking;
 import neatcorner.core.cut.Keeper;
 import neatcorner.core.job.Cutting;
@@ -20,17 +19,14 @@ public final class BoardBooking {
     /** Boards, milled to blanks: what is left of them and large enough stays a board. */
     public static Booking of(Milling milling, Shop shop) {
         Keeper keeper = new Keeper(shop, "B");
-        for (Board board : milling.boards()) {
+        for (Milling.Sawn sawn : milling.sawn()) {
+            Board board = sawn.board();
             keeper.take(board.label());
             List<RackItem> left = new ArrayList<>();
-            for (Milling.Area area : milling.stays().getOrDefault(board.label(), List.of())) {
-                left.add(keeper.keep(label -> board.part(area.x(), area.y(), area.length(), area.width()).paid(label)));
+            for (Milling.Rest rest : sawn.rests()) {
+                left.add(keeper.keep(label -> kept(board, rest).paid(label)));
             }
-            Stream<Milling.Blank> blanks = milling.parts().stream()
-                    .filter(sawn -> sawn.board().equals(board))
-                    .flatMap(sawn -> sawn.rips().stream())
-                    .flatMap(rip -> rip.blanks().stream());
-            Keeper.byJob(blanks.toList(), Milling.Blank::job)
+            Keeper.byJob(sawn.blanks().toList(), blank -> blank.wanted().job())
                     .forEach((job, of) -> keeper.enter(
                             job,
                             new Cutting.Made(
@@ -40,11 +36,20 @@ public final class BoardBooking {
                                     board.length(),
                                     board.width(),
                                     of.stream()
-                                            .map(blank -> blank.piece().toString())
+                                            .map(blank -> blank.wanted().piece().toString())
+                                            .distinct()
                                             .collect(Collectors.joining(", ")),
                                     Keeper.labels(left),
                                     Length.ZERO)));
         }
-        return keeper.booking(milling.boards().size());
+        return keeper.booking(milling.sawn().size());
+    }
+
+    private static Board kept(Board board, Milling.Rest rest) {
+        Board part = board.part(rest.x(), rest.y(), rest.length(), rest.width());
+        return rest.thick().equals(board.thickness())
+                ? part
+                : part.withSize(rest.length(), rest.width(), rest.thick())
+                        .withCondition(part.condition().withSurface(Board.Surface.ROUGH));
     }
 }

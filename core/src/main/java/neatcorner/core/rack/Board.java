@@ -23,6 +23,7 @@ import neatcorner.core.wood.Species;
  * @param defects   in no special order
  * @param price     of it
  * @param shelf     where it lies; may be empty
+ * @param condition of its faces, and whether it is flat
  */
 public record Board(
         String label,
@@ -34,7 +35,8 @@ public record Board(
         String grade,
         List<Defect> defects,
         Optional<Price> price,
-        String shelf)
+        String shelf,
+        Condition condition)
         implements RackItem {
     public Board {
         label = RackItem.checkedLabel(label);
@@ -60,6 +62,59 @@ public record Board(
                         length,
                         width);
             }
+        }
+    }
+
+    /** What was done to its faces. */
+    public enum Surface {
+        /** As the yard's saw left it. */
+        ROUGH,
+        /** Both faces planed, to the thickness it has. */
+        PLANED,
+        /** Planed, with a tongue on one edge and a groove on the near one. */
+        GROOVED
+    }
+
+    /**
+     * How a board is.
+     *
+     * @param surface what was done to its faces
+     * @param cup     how hollow it is across its whole width, from 0 to 50 mm
+     * @param twist   how far one corner stands up when the others lie, from 0 to 50 mm
+     */
+    public record Condition(Surface surface, Length cup, Length twist) {
+        /** Rough and flat. */
+        public static final Condition ROUGH = new Condition(Surface.ROUGH, Length.ZERO, Length.ZERO);
+
+        public Condition {
+            Range.within("cup_of_board", cup, Length.ZERO, Length.mm(50));
+            Range.within("twist_of_board", twist, Length.ZERO, Length.mm(50));
+        }
+
+        /** With other faces. */
+        public Condition withSurface(Surface other) {
+            return new Condition(other, cup, twist);
+        }
+
+        /** Otherwise hollow. */
+        public Condition withCup(Length other) {
+            return new Condition(surface, other, twist);
+        }
+
+        /** Otherwise twisted. */
+        public Condition withTwist(Length other) {
+            return new Condition(surface, cup, other);
+        }
+
+        /** What of it a part has: hollow goes with the square of the width, twist with width and length. */
+        Condition part(double ofLength, double ofWidth) {
+            return new Condition(surface, cup.times(ofWidth * ofWidth), twist.times(ofWidth * ofLength));
+        }
+
+        /** The thickness lost until a strip that is ripped first is flat, for its share of the board's width. */
+        public Length loss(double ofWidth) {
+            double share = Math.min(1, ofWidth);
+            return cup.times(share * share).plus(twist.times(share));
         }
     }
 
@@ -114,38 +169,43 @@ public record Board(
 
     /** With other defects. */
     public Board withDefects(List<Defect> other) {
-        return new Board(label, species, length, width, thickness, moisture, grade, other, price, shelf);
+        return new Board(label, species, length, width, thickness, moisture, grade, other, price, shelf, condition);
     }
 
     /** Of another wood. */
     public Board withSpecies(Species other) {
-        return new Board(label, other, length, width, thickness, moisture, grade, defects, price, shelf);
+        return new Board(label, other, length, width, thickness, moisture, grade, defects, price, shelf, condition);
     }
 
     /** Of another size. */
     public Board withSize(Length otherLength, Length otherWidth, Length otherThickness) {
         return new Board(
-                label, species, otherLength, otherWidth, otherThickness, moisture, grade, defects, price, shelf);
+                label, species, otherLength, otherWidth, otherThickness, moisture, grade, defects, price, shelf, condition);
+    }
+
+    /** With other faces, or flatter or less flat. */
+    public Board withCondition(Condition other) {
+        return new Board(label, species, length, width, thickness, moisture, grade, defects, price, shelf, other);
     }
 
     /** Measured wetter or drier, or not measured. */
     public Board withMoisture(Optional<Share> other) {
-        return new Board(label, species, length, width, thickness, other, grade, defects, price, shelf);
+        return new Board(label, species, length, width, thickness, other, grade, defects, price, shelf, condition);
     }
 
     /** Of another grade. */
     public Board withGrade(String other) {
-        return new Board(label, species, length, width, thickness, moisture, other, defects, price, shelf);
+        return new Board(label, species, length, width, thickness, moisture, other, defects, price, shelf, condition);
     }
 
     /** At another price, or at none that is known. */
     public Board withPrice(Optional<Price> other) {
-        return new Board(label, species, length, width, thickness, moisture, grade, defects, other, shelf);
+        return new Board(label, species, length, width, thickness, moisture, grade, defects, other, shelf, condition);
     }
 
     @Override
     public Board withShelf(String other) {
-        return new Board(label, species, length, width, thickness, moisture, grade, defects, price, other);
+        return new Board(label, species, length, width, thickness, moisture, grade, defects, price, other, condition);
     }
 
     /** The defect moved so far, but never off the board. */
@@ -174,12 +234,23 @@ public record Board(
                             d.top().min(toY).minus(near));
                 })
                 .toList();
-        return new Board(label, species, partLength, partWidth, thickness, moisture, grade, within, price, shelf);
+        return new Board(
+                label,
+                species,
+                partLength,
+                partWidth,
+                thickness,
+                moisture,
+                grade,
+                within,
+                price,
+                shelf,
+                condition.part(partLength.ratio(length), partWidth.ratio(width)));
     }
 
     /** The same paid for already, under another label. */
     public Board paid(String other) {
-        return new Board(other, species, length, width, thickness, moisture, grade, defects, Optional.empty(), shelf);
+        return new Board(other, species, length, width, thickness, moisture, grade, defects, Optional.empty(), shelf, condition);
     }
 
     /** The wood in it. */

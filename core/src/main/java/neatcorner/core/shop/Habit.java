@@ -56,7 +56,17 @@ public enum Habit implements FigureKey.OfLength {
     /** The narrowest strip of glass that can still be snapped off. */
     SNAP_STRIP(Station.CUTS, Length.inches(0, 1, 2), 0, 50),
     /** What is left of a sheet is kept when it is so large both ways. */
-    USEFUL_SHEET(Station.CUTS, Length.inches(8), 0, 2000);
+    USEFUL_SHEET(Station.CUTS, Length.inches(8), 0, 2000),
+    /** What the saw takes that opens a strip into leaves. */
+    RESAW_KERF(Station.CUTS, Length.inches(0, 1, 16), 0, 8),
+    /** The highest strip that saw opens; nothing is resawn when it is 0. */
+    RESAW_HEIGHT(Station.CUTS, Length.inches(6), 0, 600),
+    /** Nothing shorter goes through the jointer or the planer; the manual of each machine rules. */
+    PLANER_LENGTH(Station.CUTS, Length.inches(12), 0, 1000),
+    /** Nothing thinner goes through the planer without a board under it. */
+    PLANER_THIN(Station.CUTS, Length.inches(0, 1, 4), 0, 25),
+    /** What the planer dips into at either end of a length. */
+    SNIPE(Station.CUTS, Length.inches(2), 0, 150);
 
     private final Station station;
     private final Length usual;

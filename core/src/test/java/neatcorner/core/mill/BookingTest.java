@@ -3,7 +3,6 @@ package neatcorner.core.mill;
 import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -63,31 +62,27 @@ class BookingTest {
                         in("2"),
                         in("1 3/4"))),
                 Optional.empty(),
-                "bay 2");
+                "bay 2",
+                Board.Condition.ROUGH);
         Shop shop = Sample.shop().withRack(new Rack(List.of(board)));
-        Milling milling = Milling.of(Lots.ofAll(List.of(order(Sample.job("8", "10"), shop)), shop, Answers.NONE), shop);
+        Milling milling = Milling.of(List.of(order(Sample.job("8", "10"), shop)), shop, Answers.NONE);
         Booking booking = BoardBooking.of(milling, shop);
         List<RackItem> rack = booking.edit().apply(shop).rack().items();
-        if (milling.parts().isEmpty()) {
+        if (milling.sawn().isEmpty()) {
             assertThat(rack).containsExactly(board);
             return;
         }
         assertThat(rack).isEqualTo(booking.kept()).noneMatch(item -> item.label().equals("B-3"));
-        List<Envelope> used = new ArrayList<>(milling.parts().stream()
-                .map(Milling.Sawn::area)
-                .map(a -> area(a.x(), a.y(), a.length(), a.width()))
-                .toList());
-        List<Milling.Area> stays = milling.stays().getOrDefault("B-3", List.of());
+        Milling.Sawn sawn = milling.sawn().getFirst();
+        List<Milling.Rest> stays = sawn.rests();
         assertThat(booking.kept()).hasSameSizeAs(stays);
         for (int i = 0; i < stays.size(); i++) {
-            Milling.Area stay = stays.get(i);
+            Milling.Rest stay = stays.get(i);
             Board kept = (Board) booking.kept().get(i);
             assertThat(kept.label()).isEqualTo("B-" + (4 + i));
             assertThat(kept.shelf()).isEqualTo("bay 2");
             Envelope here = area(stay.x(), stay.y(), kept.length(), kept.width());
             assertThat(area(Length.ZERO, Length.ZERO, board.length(), board.width()).covers(here)).isTrue();
-            assertThat(used).allMatch(other -> other.intersection(here).getArea() < 1e-6);
-            used.add(here);
             Board.Defect knot = board.defects().getFirst();
             assertThat(kept.defects().isEmpty())
                     .isEqualTo(!(area(knot.x(), knot.y(), knot.length(), knot.width())
@@ -98,7 +93,7 @@ class BookingTest {
         List<Cutting.Made> made = booking.made().get("job");
         assertThat(made)
                 .singleElement()
-                .satisfies(m -> assertThat(m.pieces().split(", ")).hasSize(4 - milling.missingCount()));
+                .satisfies(m -> assertThat(m.pieces().split(", ")).hasSize(4 - milling.missing().size()));
     }
 
     private static Sheet sheet(String label, Material material, int count, boolean forSale) {

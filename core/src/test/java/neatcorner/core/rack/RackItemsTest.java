@@ -32,7 +32,8 @@ class RackItemsTest {
             "select",
             List.of(new Board.Defect(Board.Kind.KNOT, in("40"), in("3"), in("2"), in("1"))),
             Optional.of(new Price(840, Price.Per.BOARD_FOOT)),
-            "north wall");
+            "north wall",
+            Board.Condition.ROUGH);
 
     private static OffCut offCut(String label) {
         return new OffCut(label, Sample.plain(), in("30"), List.of(), "", "");

@@ -1,6 +1,7 @@
 package neatcorner.files.json;
 
 import java.util.List;
+import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Span;
 import neatcorner.core.phrase.Words;
@@ -59,7 +60,13 @@ final class RackJson {
                                         d.length("length"),
                                         d.length("width"))),
                         item.optional("price", name -> price(item.object(name))),
-                        item.text("shelf", ""));
+                        item.text("shelf", ""),
+                        new Board.Condition(
+                                item.has("surface")
+                                        ? item.constant("surface", Board.Surface.class)
+                                        : Board.Surface.ROUGH,
+                                item.has("cup") ? item.length("cup") : Length.ZERO,
+                                item.has("twist") ? item.length("twist") : Length.ZERO));
             case "sheet" -> {
                 Material material = item.constant("material", Material.class);
                 yield new Sheet(
@@ -121,6 +128,9 @@ final class RackJson {
                 node.put("length", board.length().toExactMm()).put("width", board.width().toExactMm())
                         .put("thickness", board.thickness().toExactMm()).put("grade", board.grade());
                 board.moisture().ifPresent(m -> node.put("moisture_percent", m.toPercent()));
+                node.put("surface", Fields.name(board.condition().surface()))
+                        .put("cup", board.condition().cup().toExactMm())
+                        .put("twist", board.condition().twist().toExactMm());
                 ArrayNode defects = node.putArray("defects");
                 board.defects()
                         .forEach(d -> defects.addObject()

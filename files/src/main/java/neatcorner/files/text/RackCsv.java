@@ -52,7 +52,10 @@ public final class RackCsv {
         "shelf",
         "price",
         "price_per",
-        "defects"
+        "defects",
+        "surface",
+        "cup_mm",
+        "twist_mm"
     };
     private static final Pattern NUMBER = Pattern.compile("-?\\d{1,12}(\\.\\d{1,12})?");
     private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder().setHeader(HEADER).get();
@@ -99,7 +102,10 @@ public final class RackCsv {
                                 per,
                                 cut.defects().stream()
                                         .map(d -> mm(d.from()) + "-" + mm(d.to()))
-                                        .collect(Collectors.joining("; ")));
+                                        .collect(Collectors.joining("; ")),
+                                "",
+                                "",
+                                "");
                     case Board board ->
                         printer.printRecord(
                                 "board",
@@ -123,7 +129,10 @@ public final class RackCsv {
                                 board.defects().stream()
                                         .map(d -> name(d.kind()) + " " + mm(d.x()) + " " + mm(d.y()) + " "
                                                 + mm(d.length()) + " " + mm(d.width()))
-                                        .collect(Collectors.joining("; ")));
+                                        .collect(Collectors.joining("; ")),
+                                name(board.condition().surface()),
+                                mm(board.condition().cup()),
+                                mm(board.condition().twist()));
                     case Sheet sheet ->
                         printer.printRecord(
                                 "sheet",
@@ -142,6 +151,9 @@ public final class RackCsv {
                                 text(sheet.shelf()),
                                 price,
                                 per,
+                                "",
+                                "",
+                                "",
                                 "");
                 }
             }
@@ -236,7 +248,13 @@ public final class RackCsv {
                         row.text("grade"),
                         row.parts("defects").stream().map(RackCsv::defect).toList(),
                         row.price(),
-                        row.text("shelf"));
+                        row.text("shelf"),
+                        new Board.Condition(
+                                row.text("surface").isEmpty()
+                                        ? Board.Surface.ROUGH
+                                        : row.constant("surface", Board.Surface.class),
+                                row.text("cup_mm").isEmpty() ? Length.ZERO : row.length("cup_mm"),
+                                row.text("twist_mm").isEmpty() ? Length.ZERO : row.length("twist_mm")));
             case "sheet" -> {
                 Material material = row.constant("what", Material.class);
                 yield new Sheet(

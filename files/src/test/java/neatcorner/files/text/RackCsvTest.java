@@ -65,7 +65,8 @@ class RackCsvTest {
                     List.of(new Board.Defect(
                             Board.Kind.KNOT, Length.mm(800), Length.mm(60), Length.mm(50), Length.mm(40))),
                     Optional.of(new Price(640, Price.Per.BOARD_FOOT)),
-                    ""),
+                    "",
+                    new Board.Condition(Board.Surface.PLANED, Length.mm(1.5), Length.mm(2))),
             new Sheet(
                     "S-1",
                     Material.MAT_4_PLY,

@@ -21,6 +21,10 @@ final class BoardSolver {
     private static final BoardFilling.Effort DEEP = new BoardFilling.Effort(24, 400);
     /** So many boards are tried before one is chosen; of more, those that look best. */
     private static final int MOST_TRIED = 6;
+    /** The quick answer of few blanks is the best of so many rounds; of twice as many blanks of a quarter. */
+    private static final int MOST_QUICK_ROUNDS = 60;
+
+    private static final int QUICK_WORK = 10_000;
     private static final double[] REACHES = {0.25, 0.5, 0.75, 1};
     private final BoardProblem problem;
     private final long bound;
@@ -30,21 +34,24 @@ final class BoardSolver {
         this.bound = bound(problem);
     }
 
-    /** The answer of simple rules; nothing is chosen by chance. */
+    /** The answer of simple rules, and for few blanks the best of a few rounds of search; always the same one. */
     static BoardAnswer quick(BoardProblem problem) {
-        double[] even = new double[problem.kinds().size()];
-        Arrays.fill(even, 1);
-        BoardSolver solver = new BoardSolver(problem);
-        return solver.checked(solver.construct(List.of(), even, QUICK, Optional.empty()));
+        int[] rounds = {(int) Math.min(MOST_QUICK_ROUNDS, QUICK_WORK / Math.max(1, problem.size() * problem.size()))};
+        return new BoardSolver(problem).search(() -> rounds[0]-- <= 0, _ -> {});
     }
 
     /** The best answer found before the stop. */
     static BoardAnswer solve(BoardProblem problem, BooleanSupplier stop, Consumer<BoardAnswer> better) {
-        BoardSolver solver = new BoardSolver(problem);
-        BoardAnswer best = quick(problem);
+        return new BoardSolver(problem).search(stop, better);
+    }
+
+    private BoardAnswer search(BooleanSupplier stop, Consumer<BoardAnswer> better) {
+        double[] even = new double[problem.kinds().size()];
+        Arrays.fill(even, 1);
+        BoardAnswer best = checked(construct(List.of(), even, QUICK, Optional.empty()));
         Chance chance = new Chance();
         while (!best.isProven() && !stop.getAsBoolean()) {
-            BoardAnswer next = solver.checked(solver.again(best, chance));
+            BoardAnswer next = checked(again(best, chance));
             if (next.isBetterThan(best)) {
                 best = next;
                 better.accept(best);

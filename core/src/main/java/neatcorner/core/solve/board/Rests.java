@@ -13,6 +13,11 @@ import neatcorner.core.solve.board.BoardAnswer.Strip;
  * worth keeping.
  */
 final class Rests {
+    /** So much less of its wood counts, the narrower a rest is than its board. */
+    private static final double NARROW = 0.25;
+    /** The same for a shorter one. */
+    private static final double SHORT = 0.15;
+
     private final BoardProblem problem;
     private final BoardProblem.Saw saw;
     private final BoardProblem.Stock board;
@@ -123,7 +128,8 @@ final class Rests {
 
     /**
      * What is gone of a board, in its coin. A rest that is just worth keeping counts as a quarter of its wood, one
-     * twice as long and twice as wide, or as the board, as all of it.
+     * twice as long and twice as wide, or as the board, as nearly all of it: what is as wide and as long as the
+     * board is of more use than the same wood in narrow strips or two short ends.
      */
     static long cost(BoardProblem problem, BoardProblem.Stock board, List<Rest> rests) {
         double least = problem.saw().keepLength().times(2L).min(board.length()).toMm();
@@ -132,7 +138,9 @@ final class Rests {
         for (Rest rest : rests) {
             left += rest.volume()
                     * Math.min(1, rest.length().toMm() / least)
-                    * Math.min(1, rest.width().toMm() / narrow);
+                    * Math.min(1, rest.width().toMm() / narrow)
+                    * (1 - NARROW * (1 - rest.width().ratio(board.width())))
+                    * (1 - SHORT * (1 - rest.length().ratio(board.length())));
         }
         return Math.round(board.worth() * (1 - left / board.volume()));
     }

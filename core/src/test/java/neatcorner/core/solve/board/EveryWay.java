@@ -87,7 +87,8 @@ final class EveryWay {
         if (length < keep || !isClear(from, to, marks(problem.saw().keepLength()))) {
             return 0;
         }
-        return length * Math.min(1, length / Math.min(2 * keep, board.length().toMm()));
+        double whole = board.length().toMm();
+        return length * Math.min(1, length / Math.min(2 * keep, whole)) * (0.85 + 0.15 * length / whole);
     }
 
     private boolean isClear(int from, int to, int length) {

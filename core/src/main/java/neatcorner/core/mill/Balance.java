@@ -1,0 +1,20 @@
+package neatcorner.core.mill;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+import neatcorner.core.measure.Volume;
+
+/**
+ * Where the wood of the boards that are cut goes; all of it, to the last shaving.
+ *
+ * @param taken    of the boards as they lie on the rack
+ * @param finished in the strips
+ * @param rests    that go back to the rack
+ * @param lost     by what takes it; every loss is named
+ */
+public record Balance(Volume taken, Volume finished, Volume rests, Map<Loss, Volume> lost) {
+    public Balance {
+        lost = Collections.unmodifiableMap(new EnumMap<>(lost));
+    }
+}

@@ -1,0 +1,312 @@
+package neatcorner.core.mill;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import neatcorner.core.cut.Lots;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Volume;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.rack.Board;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
+import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Answers;
+import neatcorner.core.solve.board.BoardAnswer;
+import neatcorner.core.solve.board.BoardProblem;
+import neatcorner.core.wood.Species;
+
+/** Puts strips and boards to the solver, and reads what it answers. */
+final class Mill {
+    /** A narrower rest is no board any more. */
+    private static final Length LEAST_WIDTH = Length.mm(50);
+    /** A shorter or thinner one neither. */
+    private static final Length LEAST_LENGTH = Length.mm(100);
+
+    private static final Length LEAST_THICKNESS = Length.mm(6);
+    /** So much wetter than the shop's air will make it a board is left for later. */
+    private static final double WET = 0.02;
+
+    private final Habits habits;
+    private final Shop shop;
+    private final List<Board> boards;
+    private final List<Milling.Missing> missing;
+    private final List<Way> ways = new ArrayList<>();
+    private final Map<Kind, List<Wanted>> kinds = new LinkedHashMap<>();
+    private final Length kerf;
+    private final Length trim;
+
+    /**
+     * How a strip lies in a board.
+     *
+     * @param across  finished, across the board
+     * @param rip     as it is ripped
+     * @param through finished, through the board's thickness
+     * @param rough   the same before it is planed
+     */
+    private record Way(
+            Species species,
+            boolean grooved,
+            boolean onEdge,
+            Length across,
+            Length rip,
+            Length through,
+            Length rough) {}
+
+    /** Blanks that are alike to the saw. */
+    private record Kind(Length length, List<Way> ways) {
+    }
+
+    Mill(List<Lots.Order> orders, Shop shop) {
+        this.shop = shop;
+        this.habits = shop.habits();
+        this.boards = shop.rack().all(Board.class);
+        this.kerf = orders.stream()
+                .map(order -> order.frame().habits().get(Habit.KERF))
+                .max(Length::compareTo)
+                .orElse(habits.get(Habit.KERF));
+        this.trim = habits.get(Habit.END_TRIM);
+        Demand demand = Demand.of(orders, boards, trim);
+        this.missing = new ArrayList<>(demand.missing());
+        for (Wanted wanted : demand.wanted()) {
+            kinds.computeIfAbsent(new Kind(wanted.blank(), ways(wanted)), _ -> new ArrayList<>()).add(wanted);
+        }
+        kinds.keySet().forEach(kind -> kind.ways().stream()
+                .filter(way -> !ways.contains(way))
+                .forEach(ways::add));
+    }
+
+    /** Flat, or on edge; one with a groove lies as the groove does. */
+    private static List<Way> ways(Wanted wanted) {
+        Way flat = way(wanted, false, wanted.width(), wanted.thickness());
+        return wanted.grooved() || wanted.width().equals(wanted.thickness())
+                ? List.of(flat)
+                : List.of(flat, way(wanted, true, wanted.thickness(), wanted.width()));
+    }
+
+    private static Way way(Wanted wanted, boolean onEdge, Length across, Length through) {
+        return new Way(
+                wanted.species(),
+                wanted.grooved(),
+                onEdge,
+                across,
+                across.plus(wanted.over().over(4)),
+                through,
+                through.plus(wanted.planing()));
+    }
+
+    Milling milling(Answers answers) {
+        if (kinds.isEmpty()) {
+            return new Milling(List.of(), missing, balance(List.of()), Optional.empty());
+        }
+        if (kinds.values().stream().mapToInt(List::size).sum() > BoardProblem.MOST_BLANKS) {
+            kinds.values().forEach(list -> list.forEach(wanted -> missing.add(
+                    new Milling.Missing(wanted, Words.of("mill.missing.many", BoardProblem.MOST_BLANKS)))));
+            return new Milling(List.of(), missing, balance(List.of()), Optional.empty());
+        }
+        BoardProblem problem = problem();
+        BoardAnswer answer = answers.to(problem).or(problem::quick).orElseThrow();
+        return milling(problem, answer);
+    }
+
+    private BoardProblem problem() {
+        double rate = boards.stream()
+                .filter(board -> board.price().isPresent())
+                .mapToDouble(board -> price(board) / board.volume().mm3())
+                .average()
+                .orElse(1e-3);
+        return new BoardProblem(
+                ways.stream().map(way -> new BoardProblem.Profile(way.rip(), way.grooved())).toList(),
+                kinds.entrySet().stream()
+                        .map(kind -> new BoardProblem.Kind(
+                                kind.getKey().length(),
+                                kind.getKey().ways().stream().map(ways::indexOf).toList(),
+                                kind.getValue().size()))
+                        .toList(),
+                boards.stream().map(board -> stock(board, rate)).toList(),
+                new BoardProblem.Saw(
+                        kerf,
+                        habits.get(Habit.RESAW_KERF),
+                        habits.get(Habit.RESAW_HEIGHT),
+                        trim,
+                        habits.get(Habit.USEFUL).max(LEAST_LENGTH),
+                        LEAST_WIDTH,
+                        LEAST_THICKNESS));
+    }
+
+    /** In thousandths of a coin. */
+    private static double price(Board board) {
+        return 1_000.0 * board.price().orElseThrow().of(board.length(), board.width(), board.thickness());
+    }
+
+    private BoardProblem.Stock stock(Board board, double rate) {
+        boolean rough = board.condition().surface() == Board.Surface.ROUGH;
+        return new BoardProblem.Stock(
+                board.length(),
+                board.width(),
+                board.thickness(),
+                board.condition().surface() == Board.Surface.GROOVED ? Length.ZERO : habits.get(Habit.JOINTING),
+                rough ? habits.get(Habit.SNIPE) : Length.ZERO,
+                rough ? habits.get(Habit.PLANER_LENGTH) : Length.ZERO,
+                board.defects().stream()
+                        .map(d -> new BoardProblem.Hole(d.x(), d.y(), d.length(), d.width()))
+                        .toList(),
+                ways.stream().map(way -> leaves(board, way)).toList(),
+                Math.max(1, Math.round(rate(board, rate) * board.volume().mm3())),
+                isWet(board) ? 1 : 0);
+    }
+
+    /** A board without a price costs what the others of its wood do, else what all others do. */
+    private double rate(Board board, double usual) {
+        return board.price().isPresent() ? price(board) / board.volume().mm3()
+                : boards.stream()
+                        .filter(other -> other.species().equals(board.species()) && other.price().isPresent())
+                        .mapToDouble(other -> price(other) / other.volume().mm3())
+                        .average()
+                        .orElse(usual);
+    }
+
+    /** More than about two per cent above what the air of the shop will bring it to; common practice, no source. */
+    private boolean isWet(Board board) {
+        double dry = shop.climate().shop().equilibriumMoisture().fraction();
+        return board.moisture().map(m -> m.fraction() > dry + WET).orElse(false);
+    }
+
+    /**
+     * How many strips of a way lie behind one another in a board. A planed board gives one as thick as it is; what is
+     * resawn loses the planing of its faces anew.
+     */
+    private BoardProblem.Leaves leaves(Board board, Way way) {
+        Board.Surface surface = board.condition().surface();
+        if (!board.species().equals(way.species()) || way.grooved() != (surface == Board.Surface.GROOVED)) {
+            return BoardProblem.Leaves.NONE;
+        }
+        Length flat = board.thickness().minus(board.condition().loss(way.rip().ratio(board.width())));
+        Length saw = habits.get(Habit.RESAW_KERF);
+        int resawn = way.rip().isOver(habits.get(Habit.RESAW_HEIGHT)) || way.grooved()
+                ? 1
+                : (int) Math.floor(flat.plus(saw).ratio(way.rough().plus(saw)) + 1e-12);
+        if (resawn > 1) {
+            return new BoardProblem.Leaves(resawn, way.rough());
+        }
+        Length one = surface == Board.Surface.ROUGH ? way.rough() : way.through();
+        return flat.isUnder(one) ? BoardProblem.Leaves.NONE : new BoardProblem.Leaves(1, one);
+    }
+
+    private Milling milling(BoardProblem problem, BoardAnswer answer) {
+        List<List<Wanted>> left =
+                kinds.values().stream().map(list -> (List<Wanted>) new ArrayList<>(list)).toList();
+        List<Milling.Sawn> sawn = answer.sawn().stream().map(one -> sawn(problem, one, left)).toList();
+        List<Milling.Missing> none = new ArrayList<>(missing);
+        left.forEach(list -> list.forEach(wanted -> none.add(new Milling.Missing(wanted, why(wanted)))));
+        return new Milling(sawn, none, balance(sawn), Optional.of(problem));
+    }
+
+    private Milling.Sawn sawn(BoardProblem problem, BoardAnswer.Sawn one, List<List<Wanted>> left) {
+        List<BoardProblem.Leaves> leaves = problem.stock().get(one.stock()).leaves();
+        return new Milling.Sawn(
+                boards.get(one.stock()),
+                one.lengths().stream()
+                        .map(piece -> new Milling.Crosscut(
+                                piece.x(),
+                                piece.length(),
+                                piece.strips().stream()
+                                        .map(strip -> rip(strip, leaves.get(strip.profile()), left))
+                                        .toList()))
+                        .toList(),
+                one.rests().stream()
+                        .map(rest -> new Milling.Rest(rest.x(), rest.y(), rest.length(), rest.width(), rest.thick()))
+                        .toList());
+    }
+
+    private Milling.Rip rip(BoardAnswer.Strip strip, BoardProblem.Leaves leaves, List<List<Wanted>> left) {
+        Way way = ways.get(strip.profile());
+        return new Milling.Rip(
+                strip.y(),
+                way.rip(),
+                strip.leaves(),
+                leaves.thick(),
+                way.onEdge(),
+                strip.blanks().stream()
+                        .map(blank ->
+                                new Milling.Blank(left.get(blank.kind()).removeFirst(), blank.x(), blank.leaf() + 1))
+                        .toList());
+    }
+
+    /** The first thing that no board of the rack has. */
+    private Words why(Wanted wanted) {
+        Stream<Board> wood = boards.stream().filter(board -> board.species().equals(wanted.species()));
+        List<Board> ofWood = wood.toList();
+        if (ofWood.isEmpty()) {
+            return Words.of("mill.missing.wood", wanted.species());
+        }
+        List<Board> ofKind = ofWood.stream()
+                .filter(board -> wanted.grooved() == (board.condition().surface() == Board.Surface.GROOVED))
+                .toList();
+        if (ofKind.isEmpty()) {
+            return Words.of(wanted.grooved() ? "mill.missing.groove" : "mill.missing.plain", wanted.species());
+        }
+        List<Way> both = ways(wanted);
+        List<Board> thick = ofKind.stream()
+                .filter(board -> both.stream().anyMatch(way -> leaves(board, way).count() > 0))
+                .toList();
+        if (thick.isEmpty()) {
+            return Words.of("mill.missing.thin", wanted.species(), both.getFirst().rough());
+        }
+        List<Board> wide = thick.stream()
+                .filter(board -> both.stream().anyMatch(way -> leaves(board, way).count() > 0
+                        && !way.rip().plus(jointing(board)).isOver(board.width())))
+                .toList();
+        if (wide.isEmpty()) {
+            return Words.of("mill.missing.narrow", wanted.species(), both.getFirst().rip());
+        }
+        return wide.stream().allMatch(board -> wanted.blank().isOver(clear(board)))
+                ? Words.of("mill.missing.short", wanted.species(), wanted.blank())
+                : Words.of("mill.missing.enough", wanted.species());
+    }
+
+    private Length jointing(Board board) {
+        return board.condition().surface() == Board.Surface.GROOVED ? Length.ZERO : habits.get(Habit.JOINTING);
+    }
+
+    /** What is left of a board's length beside trim and snipe. */
+    private Length clear(Board board) {
+        Length snipe = board.condition().surface() == Board.Surface.ROUGH ? habits.get(Habit.SNIPE) : Length.ZERO;
+        return board.length().minus(trim.plus(snipe).times(2));
+    }
+
+    private Balance balance(List<Milling.Sawn> sawn) {
+        Map<Loss, Double> lost = new EnumMap<>(Loss.class);
+        for (Loss loss : Loss.values()) {
+            lost.put(loss, 0.0);
+        }
+        double taken = 0;
+        double finished = 0;
+        double rests = 0;
+        for (Milling.Sawn one : sawn) {
+            double wood = one.board().volume().mm3();
+            double made = one.blanks().mapToDouble(blank -> finished(blank.wanted())).sum();
+            double kept = one.rests().stream()
+                    .mapToDouble(rest -> Volume.of(rest.length(), rest.width(), rest.thick()).mm3())
+                    .sum();
+            Map<Loss, Double> here = new Losses(one, kerf, habits.get(Habit.RESAW_KERF), jointing(one.board())).lost();
+            double named = here.values().stream().mapToDouble(v -> v).sum();
+            here.forEach((loss, volume) -> lost.merge(loss, volume, Double::sum));
+            lost.merge(Loss.SCRAP, wood - made - kept - named, Double::sum);
+            taken += wood;
+            finished += made;
+            rests += kept;
+        }
+        Map<Loss, Volume> volumes = new EnumMap<>(Loss.class);
+        lost.forEach((loss, volume) -> volumes.put(loss, new Volume(Math.max(0, volume))));
+        return new Balance(new Volume(taken), new Volume(finished), new Volume(rests), volumes);
+    }
+
+    private static double finished(Wanted wanted) {
+        return Volume.of(wanted.length(), wanted.width(), wanted.thickness()).mm3();
+    }
+}

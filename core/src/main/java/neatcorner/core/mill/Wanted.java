@@ -1,0 +1,54 @@
+package neatcorner.core.mill;
+
+import neatcorner.core.job.PieceId;
+import neatcorner.core.measure.Length;
+import neatcorner.core.wood.Species;
+
+/**
+ * A strip of a member that is to be milled: a layer of its section, or the band on it.
+ *
+ * @param job       the name of the job it is for
+ * @param piece     the member it becomes
+ * @param part      of the member's section
+ * @param species   the wood
+ * @param length    finished, along the grain
+ * @param width     finished
+ * @param thickness finished
+ * @param grooved   whether it takes its rabbet from the groove of a board
+ * @param over      how much longer its blank is sawn
+ * @param planing   what its faces lose, both together
+ */
+public record Wanted(
+        String job,
+        PieceId piece,
+        Part part,
+        Species species,
+        Length length,
+        Length width,
+        Length thickness,
+        boolean grooved,
+        Length over,
+        Length planing) {
+    /**
+     * A part of a member's section.
+     *
+     * @param layer from 1, from the back; 0 for the band
+     * @param of    how many layers the section has
+     */
+    public record Part(int layer, int of) {
+        /** Whether it is the band on the outside. */
+        public boolean isBand() {
+            return layer == 0;
+        }
+    }
+
+    /** As its blank is crosscut. */
+    public Length blank() {
+        return length.plus(over);
+    }
+
+    /** Of the piece it becomes. */
+    public String name() {
+        return job + ", " + piece;
+    }
+}

@@ -1,0 +1,264 @@
+package neatcorner.core.mill;
+
+import static neatcorner.core.Sample.in;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import neatcorner.core.Sample;
+import neatcorner.core.Seed;
+import neatcorner.core.cut.Lots;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
+import neatcorner.core.job.Job;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Share;
+import neatcorner.core.measure.Volume;
+import neatcorner.core.outline.Line;
+import neatcorner.core.rack.Board;
+import neatcorner.core.rack.Price;
+import neatcorner.core.rack.Rack;
+import neatcorner.core.rack.RackItem;
+import neatcorner.core.section.Band;
+import neatcorner.core.section.Section;
+import neatcorner.core.section.Strip;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Answers;
+import neatcorner.core.wood.Species;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+
+/** Strips from rough boards: nothing is lost in silence, no wood vanishes, and what boards can give is given. */
+class MillingTest {
+    private static final Species WOOD = Sample.plain().species();
+
+    private static Board board(String label, Species species, double length, double width, double thick) {
+        return new Board(
+                label,
+                species,
+                Length.mm(length),
+                Length.mm(width),
+                Length.mm(thick),
+                Optional.empty(),
+                "",
+                List.of(),
+                Optional.empty(),
+                "",
+                Board.Condition.ROUGH);
+    }
+
+    private static Shop shop(Board... boards) {
+        return Sample.shop().withRack(new Rack(List.<RackItem>of(boards)));
+    }
+
+    private static Milling milled(Shop shop, Job... jobs) {
+        return Milling.of(orders(shop, jobs), shop, Answers.NONE);
+    }
+
+    private static List<Lots.Order> orders(Shop shop, Job... jobs) {
+        return IntStream.range(0, jobs.length)
+                .mapToObj(i ->
+                        new Lots.Order("job " + i, Frame.of(jobs[i], shop).result()))
+                .toList();
+    }
+
+    private static Board random(Random random, int number) {
+        double length = 300 + random.nextInt(2_500);
+        double width = 60 + random.nextInt(200) + random.nextInt(10) * 0.1;
+        Board.Surface surface = Board.Surface.values()[random.nextInt(2)];
+        return board(
+                        "B-" + number,
+                        random.nextInt(4) == 0 ? Species.WALNUT : WOOD,
+                        length,
+                        width,
+                        List.of(19.05, 27.0, 34.0, 52.0).get(random.nextInt(4)))
+                .withDefects(IntStream.range(0, random.nextInt(4))
+                        .mapToObj(i -> new Board.Defect(
+                                Board.Kind.KNOT,
+                                Length.mm(random.nextInt((int) length - 60)),
+                                Length.mm(random.nextInt((int) width - 30)),
+                                Length.mm(10 + random.nextInt(50)),
+                                Length.mm(5 + random.nextInt(25))))
+                        .toList())
+                .withCondition(new Board.Condition(surface, Length.mm(random.nextInt(3)), Length.mm(random.nextInt(2))))
+                .withPrice(
+                        random.nextBoolean()
+                                ? Optional.of(new Price(500 + random.nextInt(2_000), Price.Per.BOARD_FOOT))
+                                : Optional.empty());
+    }
+
+    private static Job job(Random random) {
+        Section section = Sample.plain();
+        if (random.nextInt(3) == 0) {
+            section = section.withBand(Optional.of(Band.usual(section)));
+        }
+        if (random.nextInt(3) == 0) {
+            section = section.withStripOnTop();
+        }
+        return new Edit.ChooseSection(section)
+                .apply(Sample.job("" + (5 + random.nextInt(12)), "" + (5 + random.nextInt(12)))
+                        .withQuantity(1 + random.nextInt(3)));
+    }
+
+    /** A box of a board, by what it is used for. */
+    private record Used(String what, double[] low, double[] high) {
+        double common(Used other) {
+            double volume = 1;
+            for (int axis = 0; axis < 3; axis++) {
+                volume *= Math.max(0, Math.min(high[axis], other.high[axis]) - Math.max(low[axis], other.low[axis]));
+            }
+            return volume;
+        }
+    }
+
+    /**
+     * Every strip of every member is made once or said to be missing; blanks lie in their board, clear of its defects
+     * and a kerf apart; and what comes in goes out, to a cubic millimetre.
+     */
+    @Property(tries = 150, seed = Seed.FIXED)
+    void nothingIsLostInSilence(@ForAll @IntRange(min = 0, max = 1_000_000) int seed) {
+        Random random = new Random(seed);
+        Shop shop = shop(IntStream.range(0, 1 + random.nextInt(5))
+                .mapToObj(i -> random(random, i + 1))
+                .toArray(Board[]::new));
+        Job[] jobs = {job(random), job(random)};
+        Milling milling = milled(shop, jobs);
+
+        Map<String, Integer> wanted = new HashMap<>();
+        for (Lots.Order order : orders(shop, jobs)) {
+            for (Member member : order.frame().pieces().toList()) {
+                int strips = member.stock().strips().size() + member.section().band().map(_ -> 1).orElse(0);
+                wanted.merge(order.name() + member.side().letters(), strips * order.frame().job().quantity(), Integer::sum);
+            }
+        }
+        List<Wanted> all = new ArrayList<>(milling.missing().stream().map(Milling.Missing::wanted).toList());
+        milling.sawn().forEach(sawn -> sawn.blanks().map(Milling.Blank::wanted).forEach(all::add));
+        assertThat(all).doesNotHaveDuplicates();
+        // A side that no board is long enough for is wanted in parts.
+        Map<String, Integer> whole = new HashMap<>();
+        all.stream().filter(w -> w.piece().part() <= 1).forEach(w -> whole.merge(w.job() + w.piece().letters(), 1, Integer::sum));
+        assertThat(whole).isEqualTo(wanted);
+
+        milling.sawn().forEach(sawn -> fits(sawn, shop));
+        Balance balance = milling.balance();
+        double out = balance.finished().mm3() + balance.rests().mm3()
+                + balance.lost().values().stream().mapToDouble(Volume::mm3).sum();
+        assertThat(out).isCloseTo(balance.taken().mm3(), within(1.0));
+    }
+
+    private static void fits(Milling.Sawn sawn, Shop shop) {
+        Board board = sawn.board();
+        double kerf = shop.habits().get(Habit.KERF).toMm();
+        List<Used> used = new ArrayList<>();
+        for (Milling.Crosscut piece : sawn.lengths()) {
+            for (Milling.Rip rip : piece.rips()) {
+                Length saw = shop.habits().get(Habit.RESAW_KERF);
+                assertThat(rip.leaf().times(rip.leaves()).plus(saw.times(rip.leaves() - 1L)))
+                        .isLessThanOrEqualTo(board.thickness());
+                for (Milling.Blank blank : rip.blanks()) {
+                    double low = rip.leaf().plus(saw).times(blank.layer() - 1L).toMm();
+                    used.add(new Used(
+                            blank.wanted().name(),
+                            new double[] {blank.x().toMm(), rip.y().toMm(), low},
+                            new double[] {
+                                blank.x().plus(blank.length()).toMm(), rip.far().toMm(), low + rip.leaf().toMm()
+                            }));
+                    assertThat(blank.wanted().species()).isEqualTo(board.species());
+                    Length through = rip.onEdge() ? blank.wanted().width() : blank.wanted().thickness();
+                    Length across = rip.onEdge() ? blank.wanted().thickness() : blank.wanted().width();
+                    assertThat(rip.leaf()).isGreaterThanOrEqualTo(through);
+                    assertThat(rip.width()).isGreaterThanOrEqualTo(across);
+                }
+            }
+        }
+        for (Used one : used) {
+            assertThat(one.low()[0]).isNotNegative();
+            assertThat(one.high()[0]).isLessThanOrEqualTo(board.length().toMm());
+            assertThat(one.high()[1]).isLessThanOrEqualTo(board.width().toMm() + 1e-6);
+            Used grown = new Used(
+                    one.what(),
+                    new double[] {one.low()[0] - kerf + 1e-6, one.low()[1] - kerf + 1e-6, one.low()[2]},
+                    new double[] {one.high()[0] + kerf - 1e-6, one.high()[1] + kerf - 1e-6, one.high()[2]});
+            used.stream().filter(other -> other != one).forEach(other -> assertThat(grown.common(other)).isZero());
+            board.defects().forEach(d -> assertThat(one.common(new Used(
+                            "defect",
+                            new double[] {d.x().toMm(), d.y().toMm(), 0},
+                            new double[] {d.right().toMm(), d.top().toMm(), 1_000})))
+                    .isZero());
+        }
+        double top = board.thickness().toMm();
+        for (Milling.Rest rest : sawn.rests()) {
+            if (rest.thick().equals(board.thickness())) {
+                Used whole = new Used(
+                        "rest",
+                        new double[] {rest.x().toMm(), rest.y().toMm(), 0},
+                        new double[] {
+                            rest.x().plus(rest.length()).toMm(), rest.y().plus(rest.width()).toMm(), top
+                        });
+                used.forEach(one -> assertThat(whole.common(one)).isZero());
+            }
+        }
+    }
+
+    /** Two equal strips glued into one section are two strips each side: eight, of which four fit the board. */
+    @Test
+    void equalStripsAreNotTakenForOne() {
+        Section section = new Section(
+                "double", List.of(strip("40", "20"), strip("40", "20")), Sample.plain().recess(), Optional.empty(), Optional.empty());
+        Shop shop = shop(board("B-1", WOOD, 1_400, 50, 25));
+        Milling milling = milled(shop, new Edit.ChooseSection(section).apply(Sample.given(Line.OUTSIDE, "300 mm", "300 mm")));
+        assertThat(milling.sawn().stream().mapToLong(sawn -> sawn.blanks().count()).sum() + milling.missing().size())
+                .isEqualTo(8);
+        assertThat(milling.missing()).isNotEmpty();
+    }
+
+    private static Strip strip(String width, String thickness) {
+        return Strip.plain(WOOD, in(width + " mm"), in(thickness + " mm"));
+    }
+
+    /** A planed board as thick as the strip gives it; a rough one as thick does not; a thinner strip lies on edge. */
+    @Test
+    void planedBoardsAndStripsOnEdgeAreTaken() {
+        Length thick = Sample.plain().thickness();
+        Board rough = board("B-1", WOOD, 2_000, 150, thick.toMm());
+        Job job = Sample.job("8", "10");
+        assertThat(milled(shop(rough), job).missing())
+                .hasSize(4)
+                .allMatch(missing -> missing.why().key().equals("mill.missing.thin"));
+        Board planed = rough.withCondition(Board.Condition.ROUGH.withSurface(Board.Surface.PLANED));
+        assertThat(milled(shop(planed), job).missing()).isEmpty();
+        Section narrow = new Section("narrow", List.of(strip("12", "30")), Sample.plain().recess(), Optional.empty(), Optional.empty());
+        Milling onEdge = milled(shop(board("B-1", WOOD, 2_000, 150, 20)), new Edit.ChooseSection(narrow).apply(job));
+        assertThat(onEdge.missing()).isEmpty();
+        assertThat(onEdge.sawn().getFirst().lengths().getFirst().rips()).allMatch(Milling.Rip::onEdge);
+    }
+
+    /** The cheaper of two equal boards is cut, and a wet one only when there is no other. */
+    @Test
+    void theCheaperAndTheDrierBoardIsCut() {
+        Board dear = board("B-1", WOOD, 2_000, 150, 27).withPrice(Optional.of(new Price(2_000, Price.Per.BOARD_FOOT)));
+        Board cheap = board("B-2", WOOD, 2_000, 150, 27).withPrice(Optional.of(new Price(900, Price.Per.BOARD_FOOT)));
+        assertThat(milled(shop(dear, cheap), Sample.job("8", "10")).boards()).containsExactly(cheap);
+        Board wet = cheap.withMoisture(Optional.of(Share.percent(19)));
+        assertThat(milled(shop(dear, wet), Sample.job("8", "10")).boards()).containsExactly(dear);
+        assertThat(milled(shop(wet), Sample.job("8", "10")).missing()).isEmpty();
+    }
+
+    /** A board foot is 144 cubic inches: a board of 1 × 6 in and 8 ft has four, whatever is made of it. */
+    @Test
+    void theBalanceIsInBoardFeet() {
+        Board board = new Board("B-1", WOOD, in("96"), in("6"), in("1"), Optional.empty(), "", List.of(), Optional.empty(), "", Board.Condition.ROUGH);
+        Balance balance = milled(shop(board), Sample.job("8", "10")).balance();
+        assertThat(balance.taken().toBoardFeet()).isCloseTo(4, within(1e-9));
+    }
+}
