@@ -28,6 +28,7 @@ import picocli.CommandLine.ParameterException;
             PlanCommand.class,
             SheetCommand.class,
             CutsCommand.class,
+            MillCommand.class,
             DrawCommand.class,
             OutlineCommand.class,
             StickPlanCommand.class,

@@ -160,7 +160,7 @@ final class BoardDetail extends RackDetail<Board> implements PictureView.Pressin
     private void draw(Board board, Milling milling) {
         picture.drawTall(
                 Labels.get("picture.board", label()),
-                width -> BoardDrawing.draw(board, milling, PictureView.reader(desk()), width));
+                width -> BoardDrawing.draw(board, milling, desk().shop().habits(), PictureView.reader(desk()), width));
     }
 
     @Override

@@ -179,7 +179,8 @@ final class SticksBar implements PictureView.Pressing {
         Milling milling = desk.cuts().milling();
         proof.setText("");
         picture.drawTall(
-                Labels.get("picture.boards"), width -> BoardDrawing.draw(milling, PictureView.reader(desk), width));
+                Labels.get("picture.boards"),
+                width -> BoardDrawing.draw(milling, desk.shop().habits(), PictureView.reader(desk), width));
         int missing = milling.missing().size();
         return desk.book()
                         .say(

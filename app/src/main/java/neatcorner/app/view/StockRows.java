@@ -14,6 +14,8 @@ import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Volume;
 import neatcorner.core.mill.Balance;
 import neatcorner.core.mill.Loss;
+import neatcorner.core.mill.MillList;
+import neatcorner.core.mill.MillStep;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Shop;
@@ -38,13 +40,26 @@ final class StockRows {
                         panel,
                         box,
                         Words.of(Phrasebook.keyOf(loss)),
-                        balance.lost().getOrDefault(loss, Volume.ZERO));
+                        balance.lost(loss));
             }
         }
         milling.missing().stream()
                 .collect(Collectors.groupingBy(Milling.Missing::why, LinkedHashMap::new, Collectors.counting()))
                 .forEach((why, count) ->
                         box.getChildren().add(Panel.text(panel.book().say("mill.missing", count, why), "soft")));
+    }
+
+    /** The list a board is milled by, each step with what is looked out for. */
+    static void list(Panel panel, VBox box, Milling milling, Milling.Sawn sawn, Shop shop) {
+        box.getChildren().add(Panel.text(Labels.get("rack.mill_list", sawn.board().label()), "heading"));
+        for (MillStep step : MillList.of(sawn, shop.habits())) {
+            String names = step.wanted().stream()
+                    .map(wanted -> " " + panel.book().say(milling.nameOf(wanted)))
+                    .collect(Collectors.joining(";"));
+            box.getChildren()
+                    .add(Panel.text(panel.book().say("mill.step", step.number(), step.what()) + names, "strong"));
+            step.notes().forEach(note -> box.getChildren().add(Panel.text(panel.book().say(note), "soft")));
+        }
     }
 
     private static void wood(Panel panel, VBox box, Words what, Volume volume) {

@@ -3,13 +3,18 @@ package neatcorner.core.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
-import neatcorner.core.measure.Length;
+import neatcorner.core.mill.MillList;
+import neatcorner.core.mill.MillStep;
 import neatcorner.core.mill.Milling;
+import neatcorner.core.mill.Operation;
 import neatcorner.core.mill.Wanted;
 import neatcorner.core.rack.Board;
+import neatcorner.core.shop.Habits;
 
 /**
  * Boards to scale with their defects, and the cuts of the milling plan numbered in the order they are made: lengths,
@@ -21,31 +26,44 @@ public final class BoardDrawing {
     private static final double HIGHEST = 230;
     /** Only where more than this of a board is left alone is that left out. */
     private static final double MOST_LEFT_OUT = 0.8;
-    /** Lengths so near each other share their cut. */
-    private static final Length KERF = Length.mm(10);
+    /** Room for what is said beside the rips of a length. */
+    private static final double RIP_LABELS = 62;
 
     private final Sketch sketch;
     private final double labels;
     private final double width;
-    private final List<At> numbers = new ArrayList<>();
+    /** Numbers of steps, drawn when all wood is. */
+    private final List<Numbered> numbers = new ArrayList<>();
 
-    private BoardDrawing(Reader reader, double width, double labels) {
+    private final Milling milling;
+    private final Habits habits;
+
+    private BoardDrawing(Milling milling, Habits habits, Reader reader, double width, double labels) {
+        this.milling = milling;
+        this.habits = habits;
         this.sketch = new Sketch(reader);
         this.labels = sketch.em(labels);
         this.width = width;
     }
 
-    /** The boards of a milling plan, one below the other; as high as it needs to be. */
-    public static Picture draw(Milling milling, Reader reader, double width) {
-        BoardDrawing drawing = new BoardDrawing(reader, width, LABELS);
+    /**
+     * The boards of a milling plan, one below the other, and below each its lengths, larger; as high as it needs to be.
+     */
+    public static Picture draw(Milling milling, Habits habits, Reader reader, double width) {
+        BoardDrawing drawing = new BoardDrawing(milling, habits, reader, width, LABELS);
         double y = drawing.sketch.em(4);
         for (Board board : milling.boards()) {
             double shown = worked(board, milling);
-            double beside = drawing.beside(board, milling, y, shown);
+            double beside = drawing.beside(board, y, shown);
             double unit = Math.min(
                     (width - drawing.labels - drawing.sketch.em(4)) / shown,
                     drawing.sketch.em(HIGHEST) / board.width().toMm());
-            y = Math.max(drawing.board(board, milling, y, unit, shown), beside) + drawing.sketch.em(14);
+            y = Math.max(drawing.board(board, y, unit, shown), beside) + drawing.sketch.em(10);
+            for (Milling.Sawn sawn : sawn(board, milling).toList()) {
+                for (int i = 0; i < sawn.lengths().size(); i++) {
+                    y = drawing.length(sawn, i, y) + drawing.sketch.em(14);
+                }
+            }
         }
         return drawing.sketch.picture(width, y);
     }
@@ -66,11 +84,10 @@ public final class BoardDrawing {
     }
 
     /** One board as large as it goes, with its cuts if it is used; its defects can be dragged. */
-    public static Picture draw(Board board, Milling milling, Reader reader, double width) {
-        BoardDrawing drawing = new BoardDrawing(reader, width, 0);
+    public static Picture draw(Board board, Milling milling, Habits habits, Reader reader, double width) {
+        BoardDrawing drawing = new BoardDrawing(milling, habits, reader, width, 0);
         double bottom = drawing.board(
                 board,
-                milling,
                 drawing.sketch.em(4),
                 unit(board, reader, width),
                 board.length().toMm());
@@ -83,7 +100,7 @@ public final class BoardDrawing {
     }
 
     /** What a board is, line by line, and what stays of it where that is not drawn; returns where the lines end. */
-    private double beside(Board board, Milling milling, double top, double shown) {
+    private double beside(Board board, double top, double shown) {
         sketch.text(
                 new At(0, top + sketch.em(6)),
                 board.label() + " · " + sketch.say(board.species().words()),
@@ -108,7 +125,7 @@ public final class BoardDrawing {
     }
 
     /** Draws it with its near edge down and returns where it ends. */
-    private double board(Board board, Milling milling, double top, double unit, double shown) {
+    private double board(Board board, double top, double unit, double shown) {
         double left = labels;
         double right = left + shown * unit;
         double bottom = top + board.width().toMm() * unit;
@@ -199,38 +216,33 @@ public final class BoardDrawing {
         }
     }
 
+    /** A step's number at a cut. */
+    private record Numbered(At at, int number) {
+    }
+
     private void cuts(Milling.Sawn sawn, double boardLeft, double bottom, double unit) {
         double top = bottom - sawn.board().width().toMm() * unit;
-        Length from = Length.ZERO;
         for (Milling.Crosscut piece : sawn.lengths()) {
-            if (piece.x().isOver(from)) {
-                crosscut(boardLeft + piece.x().toMm() * unit, top, bottom);
-            }
-            if (piece.right().isUnder(sawn.board().length())) {
-                crosscut(boardLeft + piece.right().toMm() * unit, top, bottom);
-            }
-            from = piece.right().plus(KERF);
-        }
-        for (Milling.Crosscut piece : sawn.lengths()) {
-            double left = boardLeft + piece.x().toMm() * unit;
-            double right = boardLeft + piece.right().toMm() * unit;
-            double shift = sketch.em(9);
             for (Milling.Rip rip : piece.rips()) {
                 double far = bottom - rip.far().toMm() * unit;
-                sketch.line(new At(left, far), new At(right, far), Ink.SAW, sketch.em(1.4));
-                number(new At(left + shift, far));
-                shift += sketch.em(13);
+                sketch.line(
+                        new At(boardLeft + piece.x().toMm() * unit, far),
+                        new At(boardLeft + piece.right().toMm() * unit, far),
+                        Ink.SAW,
+                        sketch.em(0.8));
+                blanks(sawn, rip, boardLeft, bottom, unit);
             }
         }
-        sawn.lengths().forEach(piece -> piece.rips().forEach(rip -> leaves(sawn, rip, boardLeft, bottom, unit)));
+        for (MillStep step : MillList.of(sawn, habits)) {
+            if (step.operation() == Operation.CROSSCUT) {
+                double x = boardLeft + step.from().toMm() * unit;
+                sketch.line(new At(x, top), new At(x, bottom), Ink.SAW, sketch.em(1.4));
+                numbers.add(new Numbered(new At(x, top + sketch.em(4)), step.number()));
+            }
+        }
     }
 
-    private void crosscut(double x, double top, double bottom) {
-        sketch.line(new At(x, top), new At(x, bottom), Ink.SAW, sketch.em(1.4));
-        number(new At(x, top + sketch.em(4)));
-    }
-
-    private void leaves(Milling.Sawn sawn, Milling.Rip rip, double boardLeft, double bottom, double unit) {
+    private void blanks(Milling.Sawn sawn, Milling.Rip rip, double boardLeft, double bottom, double unit) {
         double low = bottom - rip.y().toMm() * unit;
         double each = rip.width().toMm() * unit / rip.leaves();
         for (Milling.Blank blank : rip.blanks()) {
@@ -240,8 +252,8 @@ public final class BoardDrawing {
             double to = from + blank.length().toMm() * unit;
             sketch.area(
                     Sketch.rectangle(from, far, to, near), new Paint.Wood(sawn.board().species(), Paint.Shade.FACE));
-            sketch.line(new At(from, far), new At(from, near), Ink.SAW, sketch.em(1.4));
-            sketch.line(new At(to, far), new At(to, near), Ink.SAW, sketch.em(1.4));
+            sketch.line(new At(from, far), new At(from, near), Ink.SAW, sketch.em(1.2));
+            sketch.line(new At(to, far), new At(to, near), Ink.SAW, sketch.em(1.2));
             if (blank.layer() > 1) {
                 sketch.line(
                         List.of(new At(from, near), new At(to, near)),
@@ -249,21 +261,117 @@ public final class BoardDrawing {
                         sketch.em(0.8),
                         Mark.Dash.HIDDEN);
             }
-            if (near - far > sketch.em(10)) {
-                name(rip, blank, from, to, (far + near) / 2, Sketch.letters(sawn.board().species()));
+        }
+    }
+
+    /** One length as large as it goes, with its rips and blanks; returns where it ends. */
+    private double length(Milling.Sawn sawn, int index, double top) {
+        Milling.Crosscut piece = sawn.lengths().get(index);
+        Board board = sawn.board();
+        double left = sketch.em(RIP_LABELS);
+        double unit = Math.min(
+                (width - left - sketch.em(10)) / piece.length().toMm(),
+                sketch.em(HIGHEST) / board.width().toMm());
+        sketch.text(
+                new At(0, top + sketch.em(6)),
+                sketch.say("mill.length_is", index + 1, piece.length(), piece.x()),
+                Ink.INK,
+                11.5,
+                true,
+                Anchor.START);
+        double high = top + sketch.em(18);
+        double bottom = high + board.width().toMm() * unit;
+        double right = left + piece.length().toMm() * unit;
+        double origin = left - piece.x().toMm() * unit;
+        sketch.wood(
+                new At(left, high),
+                new At(right, high),
+                new At(right, bottom),
+                new At(left, bottom),
+                board.species(),
+                board.label().hashCode() % 50 + index,
+                true);
+        sketch.outline(
+                Sketch.rectangle(left, high, right, bottom),
+                new Paint.Wood(board.species(), Paint.Shade.EDGE),
+                sketch.em(1));
+        List<MillStep> steps = MillList.of(sawn, habits).stream()
+                .filter(step -> step.length() == index + 1)
+                .toList();
+        for (int i = 0; i < piece.rips().size(); i++) {
+            rip(sawn, piece.rips().get(i), i + 1, steps, origin, bottom, unit, left, right);
+        }
+        defects(board, origin, bottom, unit, left, right);
+        numbers();
+        return bottom;
+    }
+
+    private void rip(
+            Milling.Sawn sawn,
+            Milling.Rip rip,
+            int number,
+            List<MillStep> steps,
+            double origin,
+            double bottom,
+            double unit,
+            double left,
+            double right) {
+        double near = bottom - rip.y().toMm() * unit;
+        double far = bottom - rip.far().toMm() * unit;
+        sketch.line(new At(left, far), new At(right, far), Ink.SAW, sketch.em(1.4));
+        numberOf(steps, step -> step.operation() == Operation.RIP && step.rips().contains(number))
+                .ifPresent(n -> numbers.add(new Numbered(new At(right - sketch.em(7), far), n)));
+        sketch.text(
+                new At(left - sketch.em(5), (near + far) / 2),
+                sketch.say("mill.rip_is", number, rip.width()),
+                Ink.SOFT,
+                10.5,
+                false,
+                Anchor.END);
+        blanks(sawn, rip, origin, bottom, unit);
+        double each = (near - far) / rip.leaves();
+        for (Milling.Blank blank : rip.blanks()) {
+            double middle = near - each * (blank.layer() - 0.5);
+            double from = origin + blank.x().toMm() * unit;
+            double to = from + blank.length().toMm() * unit;
+            if (each > sketch.em(10)) {
+                name(blank, from, to, middle, Sketch.letters(sawn.board().species()));
             }
-            if (near - far > sketch.em(13)) {
-                number(new At(to, (far + near) / 2));
+            if (each > sketch.em(13)) {
+                numberOf(
+                                steps,
+                                step -> step.operation() == Operation.BLANK
+                                        && step.setting().equals(blank.length()))
+                        .ifPresent(n -> numbers.add(new Numbered(new At(to, middle), n)));
             }
         }
     }
 
-    /** The piece's letters, with its job and its figures where there is room. */
-    private void name(Milling.Rip rip, Milling.Blank blank, double from, double to, double y, Ink ink) {
+    private static Optional<Integer> numberOf(List<MillStep> steps, Predicate<MillStep> which) {
+        return steps.stream().filter(which).map(MillStep::number).findFirst();
+    }
+
+    private void defects(Board board, double origin, double bottom, double unit, double left, double right) {
+        for (Board.Defect defect : board.defects()) {
+            double from = Math.max(left, origin + defect.x().toMm() * unit);
+            double to = Math.min(right, origin + defect.right().toMm() * unit);
+            if (from < to) {
+                List<At> there = Sketch.rectangle(
+                        from, bottom - defect.top().toMm() * unit, to, bottom - defect.y().toMm() * unit);
+                sketch.area(there, new Paint.Wood(board.species(), Paint.Shade.EDGE));
+                sketch.hatched(there, Ink.CAUTION);
+            }
+        }
+    }
+
+    /** The piece's letters, with its job and its length where there is room. */
+    private void name(Milling.Blank blank, double from, double to, double y, Ink ink) {
         Wanted wanted = blank.wanted();
-        String figures = sketch.say("board.blank", wanted.piece(), blank.length(), rip.width());
-        for (String text :
-                List.of(wanted.job() + ", " + figures, figures, wanted.piece().toString())) {
+        for (String text : List.of(
+                sketch.say("board.blank", milling.nameOf(wanted), blank.length()),
+                sketch.say("board.blank", wanted.words(), blank.length()),
+                sketch.say(wanted.words()),
+                wanted.piece().toString())) {
             if (sketch.widthOf(text, sketch.em(10.5), true) < to - from - sketch.em(18)) {
                 sketch.text(new At((from + to) / 2, y), text, ink, 10.5, true, Anchor.MIDDLE);
                 return;
@@ -271,19 +379,13 @@ public final class BoardDrawing {
         }
     }
 
-    /** The number of the next cut; drawn when all wood is. */
-    private void number(At at) {
-        numbers.add(at);
-    }
-
     private void numbers() {
-        double half = sketch.em(5.5);
-        int cut = 0;
-        for (At at : numbers) {
-            sketch.area(
-                    Sketch.rectangle(at.x() - half, at.y() - half * 0.85, at.x() + half, at.y() + half * 0.85),
-                    Ink.PANEL);
-            sketch.text(at, Integer.toString(++cut), Ink.SAW, 8.5, true, Anchor.MIDDLE);
+        for (Numbered numbered : numbers) {
+            At at = numbered.at();
+            double half = sketch.em(numbered.number() > 9 ? 7 : 5.5);
+            double rise = sketch.em(4.7);
+            sketch.area(Sketch.rectangle(at.x() - half, at.y() - rise, at.x() + half, at.y() + rise), Ink.PANEL);
+            sketch.text(at, Integer.toString(numbered.number()), Ink.SAW, 8.5, true, Anchor.MIDDLE);
         }
         numbers.clear();
     }

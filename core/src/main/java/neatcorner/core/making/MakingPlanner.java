@@ -46,10 +46,6 @@ public final class MakingPlanner {
     /** Narrower strips are worked on the edge of a wider board and ripped off last. Common practice, no source. */
     private static final Length NARROW = Length.inches(0, 3, 4);
     private static final Length ROUGH_STEP = Length.inches(0, 1, 4);
-    /** Rough boards lose this much to two flat faces: 4/4 mills to 3/4 in. Common practice, no source. */
-    private static final Length MILLING = Length.inches(0, 1, 4);
-    /** Left on the edge for the planer. Common practice, no source. */
-    private static final Length HAIR = Length.inches(0, 1, 32);
     private static final Recent<Task, Orders> ORDERS = new Recent<>(32, MakingPlanner::ordered);
 
     /** What the order of the cuts hangs on. */
@@ -216,7 +212,7 @@ public final class MakingPlanner {
         Length thickness = section.thickness();
         widths.forEach((width, members) -> step(Tool.PLANER, Words.of("making.blanks", width, thickness,
                         letters(members)),
-                List.of(Words.of("making.blanks.how", rough(thickness), section.species(), width.plus(HAIR))),
+                List.of(Words.of("making.blanks.how", rough(thickness), section.species(), width.plus(hair()))),
                 Silhouette.box(0, 0, width.toMm(), thickness.toMm())));
         Silhouette plain = Silhouette.box(0, 0, section.face().toMm(), thickness.toMm());
         boolean round = frame.members().stream().allMatch(m -> m.curve().isPresent())
@@ -235,10 +231,15 @@ public final class MakingPlanner {
         alongTheEdges(plain);
     }
 
+    /** Left on the sawn edges for the planer, as boards are laid out with it. */
+    private Length hair() {
+        return frame.habits().get(Habit.OVER_LENGTH).over(4);
+    }
+
     /** The rough board a thickness is milled from. */
-    private static Length rough(Length thickness) {
+    private Length rough(Length thickness) {
         Length rough = Length.inches(1);
-        while (rough.minus(MILLING).isUnder(thickness)) {
+        while (rough.minus(frame.habits().get(Habit.PLANING)).isUnder(thickness)) {
             rough = rough.plus(ROUGH_STEP);
         }
         return rough;
@@ -281,16 +282,17 @@ public final class MakingPlanner {
             return;
         }
         Length rough = rough(strip.thickness());
-        Length half = rough.minus(MILLING).minus(frame.habits().get(Habit.KERF)).minus(Length.inches(0, 1, 16)).over(2);
+        Length planing = frame.habits().get(Habit.PLANING);
+        Length half = rough.minus(frame.habits().get(Habit.RESAW_KERF)).over(2).minus(planing);
         List<Words> how = new ArrayList<>();
         how.add(Words.of("making.rough", rough, strip.species()));
         if (!strip.thickness().isOver(half)) {
             how.add(Words.of("making.resaw", strip.thickness()));
         }
-        how.add(Words.of("making.rip", strip.width().plus(HAIR), strip.width(), strip.thickness()));
+        how.add(Words.of("making.rip", strip.width().plus(hair()), strip.width(), strip.thickness()));
         for (Odd sides : odd) {
             Length width = sides.section.strips().get(index).width();
-            how.add(Words.of("making.rip_odd", sides.letters, width.plus(HAIR), width));
+            how.add(Words.of("making.rip_odd", sides.letters, width.plus(hair()), width));
         }
         step(Tool.PLANER, Words.of("making.mill", name, strip.width(), strip.thickness()), how, blank);
         if (strip.thickness().isUnder(THIN) && !strip.isPlain()) {
@@ -317,7 +319,7 @@ public final class MakingPlanner {
                 Words.of("making.mill", Words.of("making.the_bars"), width, thickness),
                 List.of(
                         Words.of("making.rough", rough(thickness), section.species()),
-                        Words.of("making.rip", width.plus(HAIR), width, thickness),
+                        Words.of("making.rip", width.plus(hair()), width, thickness),
                         Words.of("making.bar_edges")),
                 blank);
         cut(blank, _ -> Ordering.of(blank, new Features(section, frame.habits()).ofBar(width, blank)), orders);
@@ -483,7 +485,7 @@ public final class MakingPlanner {
     private Silhouette band(Band band, Silhouette stack) {
         Strip strip = band.strip();
         step(Tool.PLANER, Words.of("making.mill", Words.of("making.the_band"), strip.thickness(), strip.width()),
-                List.of(Words.of("making.rip", strip.width().plus(HAIR), strip.width(), strip.thickness())), stack);
+                List.of(Words.of("making.rip", strip.width().plus(hair()), strip.width(), strip.thickness())), stack);
         Silhouette whole = section.wood();
         List<Words> how = new ArrayList<>(List.of(Words.of("making.glue_band.how")));
         if (!band.reveal().isZero()) {

@@ -17,4 +17,9 @@ public record Balance(Volume taken, Volume finished, Volume rests, Map<Loss, Vol
     public Balance {
         lost = Collections.unmodifiableMap(new EnumMap<>(lost));
     }
+
+    /** What one thing takes. */
+    public Volume lost(Loss loss) {
+        return lost.getOrDefault(loss, Volume.ZERO);
+    }
 }

@@ -122,6 +122,17 @@ public record Milling(List<Sawn> sawn, List<Missing> missing, Balance balance, O
         return new Mill(orders, shop).milling(answers);
     }
 
+    /** What a strip is called among these: its job is said only where there are several. */
+    public Words nameOf(Wanted wanted) {
+        boolean several = sawn.stream()
+                        .flatMap(Sawn::blanks)
+                        .map(blank -> blank.wanted().job())
+                        .distinct()
+                        .count()
+                > 1;
+        return several ? wanted.wordsWithJob() : wanted.words();
+    }
+
     /** The boards that are cut. */
     public List<Board> boards() {
         return sawn.stream().map(Sawn::board).toList();

@@ -2,6 +2,7 @@ package neatcorner.core.mill;
 
 import neatcorner.core.job.PieceId;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.wood.Species;
 
 /**
@@ -47,8 +48,15 @@ public record Wanted(
         return length.plus(over);
     }
 
-    /** Of the piece it becomes. */
-    public String name() {
-        return job + ", " + piece;
+    /** The piece it becomes, and which part of it where it has several. */
+    public Words words() {
+        return part.isBand()
+                ? Words.of("mill.piece.band", piece)
+                : part.of() > 1 ? Words.of("mill.piece.layer", piece, part.layer()) : Words.of("mill.piece", piece);
+    }
+
+    /** The same with its job before it. */
+    public Words wordsWithJob() {
+        return Words.of("mill.piece.job", job, words());
     }
 }

@@ -180,7 +180,17 @@ public record Board(
     /** Of another size. */
     public Board withSize(Length otherLength, Length otherWidth, Length otherThickness) {
         return new Board(
-                label, species, otherLength, otherWidth, otherThickness, moisture, grade, defects, price, shelf, condition);
+                label,
+                species,
+                otherLength,
+                otherWidth,
+                otherThickness,
+                moisture,
+                grade,
+                defects,
+                price,
+                shelf,
+                condition);
     }
 
     /** With other faces, or flatter or less flat. */
@@ -250,7 +260,18 @@ public record Board(
 
     /** The same paid for already, under another label. */
     public Board paid(String other) {
-        return new Board(other, species, length, width, thickness, moisture, grade, defects, Optional.empty(), shelf, condition);
+        return new Board(
+                other,
+                species,
+                length,
+                width,
+                thickness,
+                moisture,
+                grade,
+                defects,
+                Optional.empty(),
+                shelf,
+                condition);
     }
 
     /** The wood in it. */

@@ -138,7 +138,10 @@ class MillingTest {
         for (Lots.Order order : orders(shop, jobs)) {
             for (Member member : order.frame().pieces().toList()) {
                 int strips = member.stock().strips().size() + member.section().band().map(_ -> 1).orElse(0);
-                wanted.merge(order.name() + member.side().letters(), strips * order.frame().job().quantity(), Integer::sum);
+                wanted.merge(
+                        order.name() + member.side().letters(),
+                        strips * order.frame().job().quantity(),
+                        Integer::sum);
             }
         }
         List<Wanted> all = new ArrayList<>(milling.missing().stream().map(Milling.Missing::wanted).toList());
@@ -146,7 +149,9 @@ class MillingTest {
         assertThat(all).doesNotHaveDuplicates();
         // A side that no board is long enough for is wanted in parts.
         Map<String, Integer> whole = new HashMap<>();
-        all.stream().filter(w -> w.piece().part() <= 1).forEach(w -> whole.merge(w.job() + w.piece().letters(), 1, Integer::sum));
+        all.stream()
+                .filter(w -> w.piece().part() <= 1)
+                .forEach(w -> whole.merge(w.job() + w.piece().letters(), 1, Integer::sum));
         assertThat(whole).isEqualTo(wanted);
 
         milling.sawn().forEach(sawn -> fits(sawn, shop));
@@ -168,7 +173,7 @@ class MillingTest {
                 for (Milling.Blank blank : rip.blanks()) {
                     double low = rip.leaf().plus(saw).times(blank.layer() - 1L).toMm();
                     used.add(new Used(
-                            blank.wanted().name(),
+                            blank.wanted().toString(),
                             new double[] {blank.x().toMm(), rip.y().toMm(), low},
                             new double[] {
                                 blank.x().plus(blank.length()).toMm(), rip.far().toMm(), low + rip.leaf().toMm()
@@ -213,13 +218,17 @@ class MillingTest {
     /** Two equal strips glued into one section are two strips each side: eight, of which four fit the board. */
     @Test
     void equalStripsAreNotTakenForOne() {
-        Section section = new Section(
-                "double", List.of(strip("40", "20"), strip("40", "20")), Sample.plain().recess(), Optional.empty(), Optional.empty());
+        Section section = section(strip("40", "20"), strip("40", "20"));
         Shop shop = shop(board("B-1", WOOD, 1_400, 50, 25));
-        Milling milling = milled(shop, new Edit.ChooseSection(section).apply(Sample.given(Line.OUTSIDE, "300 mm", "300 mm")));
+        Milling milling = milled(
+                shop, new Edit.ChooseSection(section).apply(Sample.given(Line.OUTSIDE, "300 mm", "300 mm")));
         assertThat(milling.sawn().stream().mapToLong(sawn -> sawn.blanks().count()).sum() + milling.missing().size())
                 .isEqualTo(8);
         assertThat(milling.missing()).isNotEmpty();
+    }
+
+    private static Section section(Strip... strips) {
+        return new Section("own", List.of(strips), Sample.plain().recess(), Optional.empty(), Optional.empty());
     }
 
     private static Strip strip(String width, String thickness) {
@@ -237,7 +246,7 @@ class MillingTest {
                 .allMatch(missing -> missing.why().key().equals("mill.missing.thin"));
         Board planed = rough.withCondition(Board.Condition.ROUGH.withSurface(Board.Surface.PLANED));
         assertThat(milled(shop(planed), job).missing()).isEmpty();
-        Section narrow = new Section("narrow", List.of(strip("12", "30")), Sample.plain().recess(), Optional.empty(), Optional.empty());
+        Section narrow = section(strip("12", "30"));
         Milling onEdge = milled(shop(board("B-1", WOOD, 2_000, 150, 20)), new Edit.ChooseSection(narrow).apply(job));
         assertThat(onEdge.missing()).isEmpty();
         assertThat(onEdge.sawn().getFirst().lengths().getFirst().rips()).allMatch(Milling.Rip::onEdge);
@@ -257,7 +266,7 @@ class MillingTest {
     /** A board foot is 144 cubic inches: a board of 1 × 6 in and 8 ft has four, whatever is made of it. */
     @Test
     void theBalanceIsInBoardFeet() {
-        Board board = new Board("B-1", WOOD, in("96"), in("6"), in("1"), Optional.empty(), "", List.of(), Optional.empty(), "", Board.Condition.ROUGH);
+        Board board = board("B-1", WOOD, 96 * 25.4, 6 * 25.4, 25.4);
         Balance balance = milled(shop(board), Sample.job("8", "10")).balance();
         assertThat(balance.taken().toBoardFeet()).isCloseTo(4, within(1e-9));
     }

@@ -1,0 +1,152 @@
+package neatcorner.app.cli;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import neatcorner.core.cut.Lots;
+import neatcorner.core.measure.Graduation;
+import neatcorner.core.mill.Loss;
+import neatcorner.core.mill.MillList;
+import neatcorner.core.mill.MillStep;
+import neatcorner.core.mill.Milling;
+import neatcorner.core.mill.Operation;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.rack.Board;
+import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Answers;
+import neatcorner.core.solve.KnownAnswers;
+import neatcorner.core.solve.board.BoardProblem;
+import neatcorner.core.words.Phrasebook;
+import neatcorner.files.disk.WholeFile;
+import neatcorner.files.text.MillCsv;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code neat-corner mill JOB.json...}. */
+@Command(
+        name = "mill",
+        description = "Lay the strips of one or several jobs on the boards of a shop, and list how they are milled.",
+        mixinStandardHelpOptions = true)
+final class MillCommand implements Runnable {
+    @Parameters(paramLabel = "JOB.json", arity = "1..*", description = "The jobs; they share the boards.")
+    private List<Path> jobs = new ArrayList<>();
+
+    @Option(
+            names = {"--shop-file", "--shop"},
+            paramLabel = "SHOP.json",
+            description = "The shop whose boards are milled.",
+            required = true)
+    private Path shopFile;
+
+    @Option(names = {"-o", "--out"}, paramLabel = "OUT.csv", description = "Write the list as CSV.")
+    private @Nullable Path out;
+
+    @Option(
+            names = "--seconds",
+            paramLabel = "S",
+            defaultValue = "5",
+            description = "Time to look for a better way; ${DEFAULT-VALUE} when not said.")
+    private double seconds;
+
+    @Option(
+            names = "--tape",
+            defaultValue = "INCH_16",
+            description = "How lengths are written: ${COMPLETION-CANDIDATES}.")
+    private Graduation tape = Graduation.INCH_16;
+
+    private Phrasebook book = new Phrasebook(Graduation.INCH_16);
+
+    @Override
+    public void run() {
+        if (!(seconds > 0 && seconds <= 86_400)) {
+            throw new CommandException("--seconds is " + seconds + "; it must be over 0 and up to 86400");
+        }
+        Shop shop = JobFile.shop(Optional.of(shopFile));
+        List<Plan> plans = jobs.stream().map(job -> JobFile.plan(job, Optional.of(shopFile))).toList();
+        book = new Phrasebook(tape);
+        List<Lots.Order> orders = orders(plans);
+        Milling milling = solved(orders, shop);
+        List<MillStep> steps = MillList.of(milling, shop.habits());
+        if (out != null) {
+            WholeFile.write(out, MillCsv.write(steps, book).getBytes(StandardCharsets.UTF_8));
+        }
+        milling.sawn().forEach(sawn -> board(milling, sawn, shop));
+        balance(milling);
+        milling.missing().stream()
+                .collect(Collectors.groupingBy(Milling.Missing::why, LinkedHashMap::new, Collectors.counting()))
+                .forEach((why, count) -> System.out.println(book.say("mill.missing", count, why)));
+    }
+
+    /** Each under a name of its own. */
+    private static List<Lots.Order> orders(List<Plan> plans) {
+        Map<String, Integer> alike = new LinkedHashMap<>();
+        return plans.stream()
+                .map(plan -> {
+                    int number = alike.merge(plan.job().title(), 1, Integer::sum);
+                    return new Lots.Order(plan.job().title() + (number > 1 ? " (" + number + ")" : ""), plan.frame());
+                })
+                .toList();
+    }
+
+    private Milling solved(List<Lots.Order> orders, Shop shop) {
+        Milling quick = Milling.of(orders, shop, Answers.NONE);
+        if (quick.problem().isEmpty()) {
+            return quick;
+        }
+        BoardProblem problem = quick.problem().get();
+        KnownAnswers known = new KnownAnswers();
+        long start = System.nanoTime();
+        problem.solve(() -> System.nanoTime() - start > seconds * 1e9, _ -> {})
+                .ifPresent(answer -> known.put(problem, answer));
+        return Milling.of(orders, shop, known);
+    }
+
+    private void board(Milling milling, Milling.Sawn sawn, Shop shop) {
+        Board board = sawn.board();
+        System.out.println(board.label() + ", " + book.say(board.species().words()) + ", "
+                + book.say("board.size", board.length(), board.width()) + ", "
+                + book.say("board.thick", board.thickness()));
+        int length = 0;
+        for (MillStep step : MillList.of(sawn, shop.habits())) {
+            if (step.length() != length && step.operation() != Operation.CROSSCUT) {
+                length = step.length();
+                System.out.println("  " + book.say("mill.length", length));
+            }
+            System.out.println("  " + book.say("mill.step", step.number(), step.what())
+                    + names(step, milling));
+            step.notes().forEach(note -> System.out.println("     " + book.say(note)));
+        }
+        sawn.rests().forEach(rest -> System.out.println("  "
+                + book.say("board.stays", rest.length(), rest.width()) + ", " + book.say("board.thick", rest.thick())));
+    }
+
+    private String names(MillStep step, Milling milling) {
+        return step.wanted().stream()
+                .map(wanted -> " " + book.say(milling.nameOf(wanted)))
+                .collect(Collectors.joining(";"));
+    }
+
+    private void balance(Milling milling) {
+        if (milling.sawn().isEmpty()) {
+            return;
+        }
+        line(Words.of("balance.taken"), book.write(milling.balance().taken()));
+        line(Words.of("balance.finished"), book.write(milling.balance().finished()));
+        line(Words.of("balance.rests"), book.write(milling.balance().rests()));
+        for (Loss loss : Loss.values()) {
+            line(Words.of(Phrasebook.keyOf(loss)), book.write(milling.balance().lost(loss)));
+        }
+    }
+
+    private void line(Words what, String volume) {
+        System.out.println(book.say(what) + ": " + volume);
+    }
+}

@@ -1,0 +1,391 @@
+package neatcorner.core.mill;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.rack.Board;
+import neatcorner.core.report.Safety;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
+
+/**
+ * The list a board is milled by, in the order of the work: lengths first, then for each length a face, an edge, the
+ * thickness and the rips, then for each rip its leaves, its width and its blanks. A board that is not flat is ripped
+ * before its face is made flat, since a narrow strip loses less; strips stay long until they are through the planer.
+ */
+public final class MillList {
+    private final Habits habits;
+    private final Milling.Sawn sawn;
+    private final Board board;
+    private final List<MillStep> steps = new ArrayList<>();
+    private int length;
+
+    private MillList(Milling.Sawn sawn, Habits habits) {
+        this.sawn = sawn;
+        this.board = sawn.board();
+        this.habits = habits;
+    }
+
+    /** The steps of every board, one board after the other. */
+    public static List<MillStep> of(Milling milling, Habits habits) {
+        return milling.sawn().stream().flatMap(sawn -> of(sawn, habits).stream()).toList();
+    }
+
+    /** The steps of one board. */
+    public static List<MillStep> of(Milling.Sawn sawn, Habits habits) {
+        MillList list = new MillList(sawn, habits);
+        list.board();
+        return List.copyOf(list.steps);
+    }
+
+    private boolean isRough() {
+        return board.condition().surface() == Board.Surface.ROUGH;
+    }
+
+    private boolean isFlat() {
+        return board.condition().cup().isZero() && board.condition().twist().isZero();
+    }
+
+    private void board() {
+        if (board.defects().stream().anyMatch(defect -> defect.kind() == Board.Kind.METAL)) {
+            step(
+                    Operation.METAL,
+                    List.of(),
+                    Length.ZERO,
+                    Length.ZERO,
+                    List.of(),
+                    Words.of("mill.metal"),
+                    List.of(Words.of("mill.metal.why")));
+        }
+        Length end = Length.ZERO;
+        for (Milling.Crosscut piece : sawn.lengths()) {
+            length++;
+            if (piece.x().isOver(end)) {
+                crosscut(piece.x(), Words.of("mill.crosscut.left", piece.x()), false);
+            }
+            if (piece.right().isUnder(board.length())) {
+                crosscut(piece.right(), Words.of("mill.crosscut.right", piece.right(), piece.length()), true);
+            }
+            end = piece.right().plus(habits.get(Habit.KERF));
+        }
+        length = 0;
+        for (Milling.Crosscut piece : sawn.lengths()) {
+            length++;
+            length(piece);
+        }
+    }
+
+    private void crosscut(Length at, Words what, boolean isLast) {
+        List<Words> notes = new ArrayList<>(List.of(Words.of(isLast ? "mill.waste.right" : "mill.waste.left")));
+        if (steps.stream().noneMatch(step -> step.operation() == Operation.CROSSCUT)) {
+            notes.add(safety(Safety.SAW));
+        }
+        step(Operation.CROSSCUT, List.of(), at, at, List.of(), what, notes);
+    }
+
+    private static Words safety(Safety safety) {
+        return Words.of("safety." + safety.name().toLowerCase(Locale.ROOT));
+    }
+
+    private void length(Milling.Crosscut piece) {
+        boolean ripFirst = isRough() && !isFlat();
+        if (ripFirst) {
+            rips(piece);
+            faces();
+            edge();
+        } else {
+            if (isRough()) {
+                faces();
+            }
+            if (board.condition().surface() != Board.Surface.GROOVED) {
+                edge();
+            }
+            thickness(piece);
+            rips(piece);
+        }
+        resaw(piece);
+        plane(piece, ripFirst);
+        width(piece);
+        blanks(piece);
+    }
+
+    private void faces() {
+        step(
+                Operation.FLATTEN,
+                List.of(),
+                Length.ZERO,
+                Length.ZERO,
+                List.of(),
+                Words.of(isFlat() ? "mill.flatten" : "mill.flatten.cup"),
+                List.of(Words.of("mill.flatten.how"), Words.of("mill.machine", habits.get(Habit.PLANER_LENGTH))));
+    }
+
+    private void edge() {
+        step(
+                Operation.EDGE,
+                List.of(),
+                Length.ZERO,
+                Length.ZERO,
+                List.of(),
+                Words.of("mill.edge", habits.get(Habit.JOINTING)),
+                List.of());
+    }
+
+    /** All rips as thick: the length is planed whole, which is safest. */
+    private boolean isPlanedWhole(Milling.Crosscut piece) {
+        return isRough()
+                && piece.rips().stream().allMatch(rip -> rip.leaves() == 1)
+                && piece.rips().stream().map(MillList::through).distinct().count() == 1;
+    }
+
+    private void thickness(Milling.Crosscut piece) {
+        if (!isRough()) {
+            return;
+        }
+        boolean whole = isPlanedWhole(piece);
+        Length to = whole ? through(piece.rips().getFirst()) : Length.ZERO;
+        step(
+                Operation.THICKNESS,
+                List.of(),
+                to,
+                Length.ZERO,
+                List.of(),
+                whole ? Words.of("mill.thickness", to) : Words.of("mill.thickness.clean"),
+                List.of());
+    }
+
+    /** Strips side by side of one width are ripped at one setting of the fence. */
+    private void rips(Milling.Crosscut piece) {
+        List<Milling.Rip> rips = piece.rips();
+        for (int first = 0; first < rips.size(); ) {
+            Milling.Rip one = rips.get(first);
+            int next = first + 1;
+            while (next < rips.size()
+                    && rips.get(next).width().equals(one.width())
+                    && rips.get(next).y().equals(rips.get(next - 1).far().plus(habits.get(Habit.KERF)))) {
+                next++;
+            }
+            List<Words> notes = new ArrayList<>();
+            notes.add(Words.of(isRough() && !isFlat() ? "mill.rip.band" : "mill.rip.how"));
+            if (first == 0) {
+                notes.add(safety(Safety.RIPPING));
+            }
+            step(
+                    Operation.RIP,
+                    IntStream.rangeClosed(first + 1, next).boxed().toList(),
+                    one.width(),
+                    one.y(),
+                    rips.subList(first, next).stream().flatMap(rip -> rip.blanks().stream()).toList(),
+                    Words.of("mill.rip", one.width(), next - first, one.y()),
+                    notes);
+            first = next;
+        }
+    }
+
+    /** What becomes of the board's thickness. */
+    private static Length through(Milling.Rip rip) {
+        Wanted wanted = rip.blanks().getFirst().wanted();
+        return rip.onEdge() ? wanted.width() : wanted.thickness();
+    }
+
+    private static Length across(Milling.Rip rip) {
+        Wanted wanted = rip.blanks().getFirst().wanted();
+        return rip.onEdge() ? wanted.thickness() : wanted.width();
+    }
+
+    /** Some rips that are treated alike. */
+    private record Alike(List<Integer> numbers, List<Milling.Blank> blanks, Milling.Rip first) {
+        String rips() {
+            return numbers.stream().map(String::valueOf).collect(Collectors.joining(", "));
+        }
+    }
+
+    /** Rips of a length that have the same setting, together; those without one are passed over. */
+    private static List<Alike> alike(Milling.Crosscut piece, Function<Milling.Rip, Optional<?>> setting) {
+        Map<Object, List<Integer>> groups = new LinkedHashMap<>();
+        for (int i = 0; i < piece.rips().size(); i++) {
+            int number = i + 1;
+            setting.apply(piece.rips().get(i))
+                    .ifPresent(key -> groups.computeIfAbsent(key, _ -> new ArrayList<>()).add(number));
+        }
+        return groups.values().stream()
+                .map(numbers -> new Alike(
+                        numbers,
+                        numbers.stream()
+                                .flatMap(number -> piece.rips().get(number - 1).blanks().stream())
+                                .toList(),
+                        piece.rips().get(numbers.getFirst() - 1)))
+                .toList();
+    }
+
+    private Length behind(Milling.Rip rip) {
+        return board.thickness()
+                .minus(rip.leaf().plus(habits.get(Habit.RESAW_KERF)).times(rip.leaves()));
+    }
+
+    private boolean isSawnOff(Milling.Crosscut piece, Milling.Rip rip) {
+        return sawn.rests().stream()
+                .anyMatch(rest -> rest.thick().equals(behind(rip))
+                        && rest.x().equals(piece.x())
+                        && rest.y().equals(rip.y())
+                        && rest.length().equals(piece.length()));
+    }
+
+    private void resaw(Milling.Crosscut piece) {
+        for (Alike alike : alike(piece, rip -> rip.leaves() > 1 || isSawnOff(piece, rip)
+                ? Optional.of(List.of(rip.leaves(), rip.leaf(), isSawnOff(piece, rip)))
+                : Optional.empty())) {
+            Milling.Rip rip = alike.first();
+            Words what = rip.leaves() > 1
+                    ? Words.of("mill.resaw", alike.rips(), rip.leaves(), rip.leaf())
+                    : Words.of("mill.resaw.off", alike.rips(), rip.leaf(), behind(rip));
+            step(
+                    Operation.RESAW,
+                    alike.numbers(),
+                    rip.leaf(),
+                    Length.ZERO,
+                    alike.blanks(),
+                    what,
+                    List.of(Words.of("mill.resaw.how")));
+        }
+    }
+
+    private void plane(Milling.Crosscut piece, boolean ripFirst) {
+        for (Alike alike : alike(piece, rip -> isAsThick(rip) || !ripFirst && isPlanedWhole(piece)
+                ? Optional.empty()
+                : Optional.of(through(rip)))) {
+            Length through = through(alike.first());
+            List<Words> notes = new ArrayList<>();
+            if (through.isUnder(habits.get(Habit.PLANER_THIN))) {
+                notes.add(Words.of("mill.thin", through));
+            }
+            if (piece.length().isUnder(habits.get(Habit.PLANER_LENGTH))) {
+                notes.add(Words.of("mill.short", piece.length(), habits.get(Habit.PLANER_LENGTH)));
+            }
+            step(
+                    Operation.PLANE,
+                    alike.numbers(),
+                    through,
+                    Length.ZERO,
+                    alike.blanks(),
+                    Words.of("mill.plane", alike.rips(), through),
+                    notes);
+        }
+    }
+
+    private boolean isAsThick(Milling.Rip rip) {
+        return !isRough() && rip.leaves() == 1 && through(rip).equals(board.thickness());
+    }
+
+    private void width(Milling.Crosscut piece) {
+        for (Alike alike : alike(piece, rip -> rip.width().isOver(across(rip))
+                ? Optional.of(across(rip))
+                : Optional.empty())) {
+            step(
+                    Operation.WIDTH,
+                    alike.numbers(),
+                    across(alike.first()),
+                    Length.ZERO,
+                    alike.blanks(),
+                    Words.of("mill.width", alike.rips(), across(alike.first())),
+                    List.of());
+        }
+    }
+
+    /** One setting of the stop for all blanks of a length that are as long. */
+    private void blanks(Milling.Crosscut piece) {
+        List<Length> stops = piece.rips().stream()
+                .flatMap(rip -> rip.blanks().stream())
+                .map(Milling.Blank::length)
+                .distinct()
+                .sorted(Comparator.reverseOrder())
+                .toList();
+        Set<Milling.Blank> apart = apart(piece);
+        for (Length stop : stops) {
+            List<Integer> rips = IntStream.rangeClosed(1, piece.rips().size())
+                    .filter(number -> piece.rips().get(number - 1).blanks().stream()
+                            .anyMatch(blank -> blank.length().equals(stop)))
+                    .boxed()
+                    .toList();
+            List<Milling.Blank> blanks = piece.rips().stream()
+                    .flatMap(rip -> rip.blanks().stream())
+                    .filter(blank -> blank.length().equals(stop))
+                    .toList();
+            List<Words> notes = new ArrayList<>();
+            if (isRough() && habits.get(Habit.SNIPE).isPositive()) {
+                notes.add(Words.of("mill.blank.snipe", habits.get(Habit.SNIPE)));
+            }
+            blanks.stream().filter(apart::contains).forEach(blank -> notes.add(Words.of(
+                    "mill.blank.at", blank.wanted().words(), blank.x().minus(piece.x()))));
+            if (stop.isUnder(habits.get(Habit.SAFE_HOLD))) {
+                notes.add(safety(Safety.SHORT_PIECE));
+            }
+            String of = rips.stream().map(String::valueOf).collect(Collectors.joining(", "));
+            step(
+                    Operation.BLANK,
+                    rips,
+                    stop,
+                    Length.ZERO,
+                    blanks,
+                    Words.of("mill.blank", of, blanks.size(), stop),
+                    notes);
+        }
+    }
+
+    /** Blanks that do not follow the one before, as behind a knot. */
+    private Set<Milling.Blank> apart(Milling.Crosscut piece) {
+        Set<Milling.Blank> apart = new HashSet<>();
+        Length start = piece.x().plus(isRough() ? habits.get(Habit.SNIPE) : Length.ZERO);
+        for (Milling.Rip rip : piece.rips()) {
+            Map<Integer, Length> next = new HashMap<>();
+            for (Milling.Blank blank : rip.blanks()) {
+                if (!blank.x().equals(next.getOrDefault(blank.layer(), start))) {
+                    apart.add(blank);
+                }
+                next.put(blank.layer(), blank.x().plus(blank.length()).plus(habits.get(Habit.KERF)));
+            }
+        }
+        return apart;
+    }
+
+    private void step(
+            Operation operation,
+            List<Integer> rips,
+            Length setting,
+            Length from,
+            List<Milling.Blank> blanks,
+            Words what,
+            List<Words> notes) {
+        // What was said of a board once is not said again; at which side the waste lies is said at every cut.
+        List<Words> fresh = operation == Operation.CROSSCUT
+                ? notes
+                : notes.stream()
+                        .filter(note ->
+                                steps.stream().noneMatch(step -> step.notes().contains(note)))
+                        .toList();
+        steps.add(new MillStep(
+                board.label(),
+                steps.size() + 1,
+                operation,
+                length,
+                rips,
+                setting,
+                from,
+                operation == Operation.RIP ? rips.size() : Math.max(1, blanks.size()),
+                blanks.stream().map(Milling.Blank::wanted).toList(),
+                what,
+                fresh));
+    }
+}
