@@ -23,6 +23,7 @@ import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Board;
 import neatcorner.core.wood.Species;
+import neatcorner.core.words.Phrasebook;
 
 /** A board: its picture, on which its defects are dragged, and what is milled from it. */
 final class BoardDetail extends RackDetail<Board> implements PictureView.Pressing {
@@ -50,6 +51,20 @@ final class BoardDetail extends RackDetail<Board> implements PictureView.Pressin
         length("rack.length", Board::length, (b, l) -> b.withSize(l, b.width(), b.thickness()));
         length("rack.width", Board::width, (b, l) -> b.withSize(b.length(), l, b.thickness()));
         length("rack.thickness", Board::thickness, (b, l) -> b.withSize(b.length(), b.width(), l));
+        choice(
+                Labels.get("rack.surface"),
+                () -> List.of(Board.Surface.values()),
+                () -> now().condition().surface(),
+                surface -> book().say(Phrasebook.keyOf(surface)),
+                surface -> save(now().withCondition(now().condition().withSurface(surface))));
+        length(
+                "rack.cup",
+                board -> board.condition().cup(),
+                (b, cup) -> b.withCondition(b.condition().withCup(cup)));
+        length(
+                "rack.twist",
+                board -> board.condition().twist(),
+                (b, twist) -> b.withCondition(b.condition().withTwist(twist)));
         line(
                 Labels.get("rack.moisture"),
                 () -> now().moisture().map(book()::write).orElse(""),

@@ -179,6 +179,30 @@ class CommandsTest {
         assertThat(Files.readAllLines(csv)).hasSize(1 + 24 + 4);
     }
 
+    /** Four strips of a demonstration job from its red oak: what is said and the rows of the file are one list. */
+    @Test
+    void boardsAreMilledByAList() throws IOException {
+        Files.writeString(job, Demo.jobs().get(2).text());
+        Path csv = folder.resolve("mill.csv");
+        assertThat(Commands.run(
+                        "mill", job.toString(), "--shop", shop.toString(), "--seconds", "0.2", "-o", csv.toString()))
+                .isZero();
+        String said = said();
+        assertThat(said).contains("red oak", "Guards on", "riving knife", "finished strips", "stays a board");
+        List<String> rows = Files.readAllLines(csv);
+        assertThat(rows.getFirst()).startsWith("board,step,operation,length,rips,setting_mm,from_mm,pieces,blanks");
+        assertThat(rows.stream().filter(row -> row.contains(",blank,")))
+                .as("every strip is crosscut once")
+                .extracting(row -> row.split("A–B/1|B–C/1|C–D/1|D–A/1", -1).length - 1)
+                .satisfies(counts -> assertThat(
+                                counts.stream().mapToInt(n -> n).sum())
+                        .isEqualTo(4));
+        Files.writeString(job, Demo.jobs().get(6).text());
+        assertThat(Commands.run("mill", job.toString(), "--shop", shop.toString())).isZero();
+        assertThat(said()).contains("4 not made: there is no board of pine");
+        assertThat(Commands.run("mill", job.toString())).isEqualTo(2);
+    }
+
     @ParameterizedTest
     @ValueSource(ints = {0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15})
     void everyDemoJobIsPlannedInWords(int index) throws IOException {

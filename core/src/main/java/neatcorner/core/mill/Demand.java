@@ -3,7 +3,7 @@ package neatcorner.core.mill;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.function.Function;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.Scarf;
 import neatcorner.core.frame.Frame;
@@ -11,32 +11,27 @@ import neatcorner.core.frame.Member;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
-import neatcorner.core.rack.Board;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Strip;
 import neatcorner.core.shop.Habit;
-import neatcorner.core.wood.Species;
 
 /** What strips some jobs want, with what cannot be sawn from a board at all. */
 final class Demand {
-    private final List<Board> boards;
-    private final Length trim;
+    private final Function<Wanted, Optional<Length>> longest;
     private final List<Wanted> wanted = new ArrayList<>();
     private final List<Milling.Missing> missing = new ArrayList<>();
 
-    private Demand(List<Board> boards, Length trim) {
-        this.boards = boards;
-        this.trim = trim;
+    private Demand(Function<Wanted, Optional<Length>> longest) {
+        this.longest = longest;
     }
 
     /**
      * Of every frame of these orders.
      *
-     * @param boards that tell how long a strip can be
-     * @param trim   off either end of a board
+     * @param longest blank that boards give of a strip's width and thickness; empty when there is no such board
      */
-    static Demand of(List<Lots.Order> orders, List<Board> boards, Length trim) {
-        Demand demand = new Demand(boards, trim);
+    static Demand of(List<Lots.Order> orders, Function<Wanted, Optional<Length>> longest) {
+        Demand demand = new Demand(longest);
         for (Lots.Order order : orders) {
             List<Member> members = order.frame().pieces().toList();
             for (int n = 1; n <= order.frame().job().quantity(); n++) {
@@ -74,8 +69,9 @@ final class Demand {
             Strip band = section.band().get().strip();
             if (curved) {
                 // A band round a curve is bent or laminated from veneer, not sawn.
-                part(order, member, number, 0, member.overall(), new Wanted.Part(0, strips.size()), band)
-                        .forEach(one -> missing.add(new Milling.Missing(one, Words.of("mill.missing.bent"))));
+                missing.add(new Milling.Missing(
+                        part(order, member, number, 0, member.overall(), new Wanted.Part(0, strips.size()), band),
+                        Words.of("mill.missing.bent")));
             } else {
                 strip(order, member, number, place, new Wanted.Part(0, strips.size()), band);
             }
@@ -83,27 +79,24 @@ final class Demand {
     }
 
     private void strip(Lots.Order order, Member member, int number, int place, Wanted.Part part, Strip strip) {
-        Length longest = longest(strip.species())
-                .map(length -> length.minus(order.frame().habits().get(Habit.OVER_LENGTH)))
-                .orElse(Length.ZERO);
-        Optional<List<Scarf>> joined = member.overall().isOver(longest)
-                        && longest.isPositive()
-                        && member.curve().isEmpty()
-                        && !order.frame().isSolid()
-                ? Scarf.parts(member, longest, place)
+        Wanted whole = part(order, member, number, 0, member.overall(), part, strip);
+        Length most = longest.apply(whole).map(blank -> blank.minus(whole.over())).orElse(Length.ZERO);
+        boolean mayBeJoined = most.isPositive() && member.curve().isEmpty() && !order.frame().isSolid();
+        Optional<List<Scarf>> joined = whole.length().isOver(most) && mayBeJoined
+                ? Scarf.parts(member, most, place)
                 : Optional.empty();
         if (joined.isEmpty()) {
-            part(order, member, number, 0, member.overall(), part, strip).forEach(wanted::add);
+            wanted.add(whole);
         } else {
             joined.get().forEach(scarf ->
-                    part(order, member, number, scarf.number(), scarf.length(), part, strip).forEach(wanted::add));
+                    wanted.add(part(order, member, number, scarf.number(), scarf.length(), part, strip)));
         }
     }
 
-    private static Stream<Wanted> part(
+    private static Wanted part(
             Lots.Order order, Member member, int number, int scarf, Length length, Wanted.Part part, Strip strip) {
         Frame frame = order.frame();
-        return Stream.of(new Wanted(
+        return new Wanted(
                 order.name(),
                 new PieceId(member.side().letters(), number, scarf),
                 part,
@@ -113,14 +106,6 @@ final class Demand {
                 strip.thickness(),
                 strip.source() == Strip.Source.GROOVED_BOARD,
                 frame.habits().get(Habit.OVER_LENGTH),
-                frame.habits().get(Habit.PLANING)));
-    }
-
-    /** The longest run between the ends of a board of a wood; empty when there is none of it. */
-    private Optional<Length> longest(Species species) {
-        return boards.stream()
-                .filter(board -> board.species().equals(species))
-                .map(board -> board.length().minus(trim.times(2)))
-                .max(Length::compareTo);
+                frame.habits().get(Habit.PLANING));
     }
 }

@@ -70,7 +70,7 @@ final class Mill {
                 .max(Length::compareTo)
                 .orElse(habits.get(Habit.KERF));
         this.trim = habits.get(Habit.END_TRIM);
-        Demand demand = Demand.of(orders, boards, trim);
+        Demand demand = Demand.of(orders, this::longest);
         this.missing = new ArrayList<>(demand.missing());
         for (Wanted wanted : demand.wanted()) {
             kinds.computeIfAbsent(new Kind(wanted.blank(), ways(wanted)), _ -> new ArrayList<>()).add(wanted);
@@ -78,6 +78,19 @@ final class Mill {
         kinds.keySet().forEach(kind -> kind.ways().stream()
                 .filter(way -> !ways.contains(way))
                 .forEach(ways::add));
+    }
+
+    /** The longest blank between the ends of a board that gives such a strip. */
+    private Optional<Length> longest(Wanted wanted) {
+        return boards.stream()
+                .filter(board -> ways(wanted).stream().anyMatch(way -> isWide(board, way)))
+                .map(this::clear)
+                .max(Length::compareTo);
+    }
+
+    private boolean isWide(Board board, Way way) {
+        return leaves(board, way).count() > 0
+                && !way.rip().plus(jointing(board)).isOver(board.width());
     }
 
     /** Flat, or on edge; one with a groove lies as the groove does. */
@@ -135,7 +148,22 @@ final class Mill {
                         trim,
                         habits.get(Habit.USEFUL).max(LEAST_LENGTH),
                         LEAST_WIDTH,
-                        LEAST_THICKNESS));
+                        leastThickness(),
+                        longestHandled()));
+    }
+
+    /** What can still be planed to the least that a planer takes. */
+    private Length leastThickness() {
+        return habits.get(Habit.PLANER_THIN).plus(habits.get(Habit.PLANING)).max(LEAST_THICKNESS);
+    }
+
+    /** As the shop says, or the longest blank. */
+    private Length longestHandled() {
+        return kinds.keySet().stream()
+                .map(kind -> kind.length().plus(habits.get(Habit.SNIPE).times(2)))
+                .max(Length::compareTo)
+                .orElse(Length.ZERO)
+                .max(habits.get(Habit.HANDLED));
     }
 
     /** In thousandths of a coin. */
@@ -193,7 +221,12 @@ final class Mill {
         if (resawn > 1) {
             return new BoardProblem.Leaves(resawn, way.rough());
         }
-        Length one = surface == Board.Surface.ROUGH ? way.rough() : way.through();
+        Length one = switch (surface) {
+            case ROUGH -> way.rough();
+            // What is sawn off a planed board leaves a face to be planed; else it is planed down from all it has.
+            case PLANED -> flat.minus(way.rough()).minus(saw).isUnder(leastThickness()) ? way.through() : way.rough();
+            case GROOVED -> way.through().max(board.thickness());
+        };
         return flat.isUnder(one) ? BoardProblem.Leaves.NONE : new BoardProblem.Leaves(1, one);
     }
 
@@ -258,8 +291,7 @@ final class Mill {
             return Words.of("mill.missing.thin", wanted.species(), both.getFirst().rough());
         }
         List<Board> wide = thick.stream()
-                .filter(board -> both.stream().anyMatch(way -> leaves(board, way).count() > 0
-                        && !way.rip().plus(jointing(board)).isOver(board.width())))
+                .filter(board -> both.stream().anyMatch(way -> isWide(board, way)))
                 .toList();
         if (wide.isEmpty()) {
             return Words.of("mill.missing.narrow", wanted.species(), both.getFirst().rip());

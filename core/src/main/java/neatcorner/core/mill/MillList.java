@@ -58,6 +58,10 @@ public final class MillList {
         return board.condition().cup().isZero() && board.condition().twist().isZero();
     }
 
+    private boolean isRipFirst() {
+        return isRough() && !isFlat();
+    }
+
     private void board() {
         if (board.defects().stream().anyMatch(defect -> defect.kind() == Board.Kind.METAL)) {
             step(
@@ -100,8 +104,7 @@ public final class MillList {
     }
 
     private void length(Milling.Crosscut piece) {
-        boolean ripFirst = isRough() && !isFlat();
-        if (ripFirst) {
+        if (isRipFirst()) {
             rips(piece);
             faces();
             edge();
@@ -116,7 +119,7 @@ public final class MillList {
             rips(piece);
         }
         resaw(piece);
-        plane(piece, ripFirst);
+        plane(piece);
         width(piece);
         blanks(piece);
     }
@@ -139,22 +142,22 @@ public final class MillList {
                 Length.ZERO,
                 Length.ZERO,
                 List.of(),
-                Words.of("mill.edge", habits.get(Habit.JOINTING)),
+                isRipFirst() ? Words.of("mill.edge.every") : Words.of("mill.edge", habits.get(Habit.JOINTING)),
                 List.of());
     }
 
     /** All rips as thick: the length is planed whole, which is safest. */
     private boolean isPlanedWhole(Milling.Crosscut piece) {
         return isRough()
-                && piece.rips().stream().allMatch(rip -> rip.leaves() == 1)
+                && piece.rips().stream().allMatch(rip -> rip.leaves() == 1 && !isSawnOff(piece, rip))
                 && piece.rips().stream().map(MillList::through).distinct().count() == 1;
     }
 
     private void thickness(Milling.Crosscut piece) {
-        if (!isRough()) {
+        boolean whole = isPlanedWhole(piece);
+        if (!whole && (!isRough() || piece.rips().stream().allMatch(rip -> isResawn(piece, rip)))) {
             return;
         }
-        boolean whole = isPlanedWhole(piece);
         Length to = whole ? through(piece.rips().getFirst()) : Length.ZERO;
         step(
                 Operation.THICKNESS,
@@ -178,7 +181,7 @@ public final class MillList {
                 next++;
             }
             List<Words> notes = new ArrayList<>();
-            notes.add(Words.of(isRough() && !isFlat() ? "mill.rip.band" : "mill.rip.how"));
+            notes.add(Words.of(isRipFirst() ? "mill.rip.band" : "mill.rip.how"));
             if (first == 0) {
                 notes.add(safety(Safety.RIPPING));
             }
@@ -243,27 +246,36 @@ public final class MillList {
                         && rest.length().equals(piece.length()));
     }
 
+    private boolean isResawn(Milling.Crosscut piece, Milling.Rip rip) {
+        return rip.leaves() > 1 || isSawnOff(piece, rip);
+    }
+
     private void resaw(Milling.Crosscut piece) {
-        for (Alike alike : alike(piece, rip -> rip.leaves() > 1 || isSawnOff(piece, rip)
+        for (Alike alike : alike(piece, rip -> isResawn(piece, rip)
                 ? Optional.of(List.of(rip.leaves(), rip.leaf(), isSawnOff(piece, rip)))
                 : Optional.empty())) {
             Milling.Rip rip = alike.first();
-            Words what = rip.leaves() > 1
-                    ? Words.of("mill.resaw", alike.rips(), rip.leaves(), rip.leaf())
-                    : Words.of("mill.resaw.off", alike.rips(), rip.leaf(), behind(rip));
+            // One face is flat by then: what is allowed for the other is still on.
+            Length fence = through(rip).plus(rip.leaf().minus(through(rip)).over(2));
+            List<Words> notes = new ArrayList<>(List.of(Words.of("mill.resaw.how")));
+            if (isSawnOff(piece, rip)) {
+                notes.addFirst(Words.of("mill.resaw.kept", behind(rip)));
+            }
             step(
                     Operation.RESAW,
                     alike.numbers(),
-                    rip.leaf(),
+                    fence,
                     Length.ZERO,
-                    alike.blanks(),
-                    what,
-                    List.of(Words.of("mill.resaw.how")));
+                    List.of(),
+                    rip.leaves() > 1
+                            ? Words.of("mill.resaw", alike.rips(), fence, rip.leaves())
+                            : Words.of("mill.resaw.off", alike.rips(), fence),
+                    notes);
         }
     }
 
-    private void plane(Milling.Crosscut piece, boolean ripFirst) {
-        for (Alike alike : alike(piece, rip -> isAsThick(rip) || !ripFirst && isPlanedWhole(piece)
+    private void plane(Milling.Crosscut piece) {
+        for (Alike alike : alike(piece, rip -> isAsThick(rip) || !isRipFirst() && isPlanedWhole(piece)
                 ? Optional.empty()
                 : Optional.of(through(rip)))) {
             Length through = through(alike.first());
@@ -279,7 +291,7 @@ public final class MillList {
                     alike.numbers(),
                     through,
                     Length.ZERO,
-                    alike.blanks(),
+                    List.of(),
                     Words.of("mill.plane", alike.rips(), through),
                     notes);
         }
@@ -298,7 +310,7 @@ public final class MillList {
                     alike.numbers(),
                     across(alike.first()),
                     Length.ZERO,
-                    alike.blanks(),
+                    List.of(),
                     Words.of("mill.width", alike.rips(), across(alike.first())),
                     List.of());
         }

@@ -65,6 +65,10 @@ public enum Habit implements FigureKey.OfLength {
     PLANER_LENGTH(Station.CUTS, Length.inches(12), 0, 1000),
     /** Nothing thinner goes through the planer without a board under it. */
     PLANER_THIN(Station.CUTS, Length.inches(0, 1, 4), 0, 25),
+    /**
+     * The longest length that is carried to the jointer and the planer, if blanks allow; common practice, no source.
+     */
+    HANDLED(Station.CUTS, Length.inches(72), 300, 7000),
     /** What the planer dips into at either end of a length. */
     SNIPE(Station.CUTS, Length.inches(2), 0, 150);
 

@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.IntStream;
 import neatcorner.core.Sample;
 import neatcorner.core.Seed;
@@ -213,6 +215,59 @@ class MillingTest {
                 used.forEach(one -> assertThat(whole.common(one)).isZero());
             }
         }
+    }
+
+    /**
+     * The list names every rip and every blank once and at its figure, no machine gets a length it must not, and strips
+     * are through the planer before they are cut short.
+     */
+    @Property(tries = 60, seed = Seed.FIXED)
+    void theListCanBeFollowed(@ForAll @IntRange(min = 0, max = 1_000_000) int seed) {
+        Random random = new Random(seed);
+        Shop shop = shop(IntStream.range(0, 1 + random.nextInt(4))
+                .mapToObj(i -> random(random, i + 1))
+                .toArray(Board[]::new));
+        for (Milling.Sawn sawn : milled(shop, job(random)).sawn()) {
+            List<MillStep> steps = MillList.of(sawn, shop.habits());
+            assertThat(steps).extracting(MillStep::number).isSorted().doesNotHaveDuplicates();
+            assertThat(of(steps, Operation.BLANK))
+                    .containsExactlyInAnyOrderElementsOf(
+                            sawn.blanks().map(Milling.Blank::wanted).toList());
+            for (int i = 0; i < sawn.lengths().size(); i++) {
+                int length = i + 1;
+                Milling.Crosscut piece = sawn.lengths().get(i);
+                List<MillStep> here =
+                        steps.stream().filter(step -> step.length() == length).toList();
+                assertThat(here.stream()
+                                .filter(step -> step.operation() == Operation.RIP)
+                                .flatMap(step -> step.rips().stream()
+                                        .map(rip -> piece.rips().get(rip - 1).width().equals(step.setting()))))
+                        .hasSize(piece.rips().size())
+                        .allMatch(fits -> fits);
+                int lastPlaned = -1;
+                int firstBlank = here.size();
+                for (int n = 0; n < here.size(); n++) {
+                    Operation operation = here.get(n).operation();
+                    lastPlaned = MACHINE.contains(operation) ? n : lastPlaned;
+                    firstBlank = operation == Operation.BLANK ? Math.min(firstBlank, n) : firstBlank;
+                }
+                assertThat(lastPlaned).isLessThan(firstBlank);
+                if (sawn.board().condition().surface() == Board.Surface.ROUGH) {
+                    // Twelve inches is what most machines ask for; common practice, no source.
+                    assertThat(piece.length()).isGreaterThanOrEqualTo(in("12"));
+                }
+            }
+        }
+    }
+
+    private static final Set<Operation> MACHINE =
+            EnumSet.of(Operation.FLATTEN, Operation.THICKNESS, Operation.PLANE, Operation.WIDTH);
+
+    private static List<Wanted> of(List<MillStep> steps, Operation operation) {
+        return steps.stream()
+                .filter(step -> step.operation() == operation)
+                .flatMap(step -> step.wanted().stream())
+                .toList();
     }
 
     /** Two equal strips glued into one section are two strips each side: eight, of which four fit the board. */

@@ -81,6 +81,9 @@ public final class BoardCheck {
             if (piece.length().isUnder(board.least())) {
                 return Optional.of("a length is too short for the machines: " + piece.length());
             }
+            if (piece.length().isOver(saw.longest())) {
+                return Optional.of("a length is too long to be handled: " + piece.length());
+            }
             if (piece.right().isOver(board.length().minus(saw.trim()))) {
                 return Optional.of("a length reaches into the end of the board");
             }

@@ -182,7 +182,7 @@ final class BoardFilling {
     /** Where blanks laid one behind the other end, before a hole, and at the end of the board. */
     private TreeSet<Long> ends(long start, int[] left) {
         TreeSet<Long> ends = new TreeSet<>();
-        long clear = end - start - 2 * snipe;
+        long clear = Math.min(end - start, problem.saw().longest().nanometres()) - 2 * snipe;
         for (int profile = 0; profile < kinds.length; profile++) {
             int[] of = Arrays.stream(kinds[profile]).filter(kind -> left[kind] > 0).toArray();
             if (of.length == 0 || clear <= 0) {
@@ -210,7 +210,9 @@ final class BoardFilling {
         if (!ends.isEmpty() && ends.first() - start < least) {
             ends.add(start + least);
         }
-        ends.removeIf(stop -> stop > end || stop - start < Math.max(least, 1));
+        long longest = problem.saw().longest().nanometres();
+        ends.add(start + longest);
+        ends.removeIf(stop -> stop > end || stop - start < Math.max(least, 1) || stop - start > longest);
         thin(ends);
         return ends;
     }

@@ -154,6 +154,7 @@ public record BoardProblem(List<Profile> profiles, List<Kind> kinds, List<Stock>
      * @param keepLength of what is kept, at least
      * @param keepWidth  of what is kept, at least
      * @param keepThick  of what is kept, at least
+     * @param longest    length a board is crosscut to, at most
      */
     public record Saw(
             Length kerf,
@@ -162,7 +163,8 @@ public record BoardProblem(List<Profile> profiles, List<Kind> kinds, List<Stock>
             Length trim,
             Length keepLength,
             Length keepWidth,
-            Length keepThick) {}
+            Length keepThick,
+            Length longest) {}
 
     @Override
     public long size() {
