@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import neatcorner.core.cut.Lots;
+import neatcorner.core.drawing.FullSize;
+import neatcorner.core.drawing.MarkingStrip;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.mill.Loss;
 import neatcorner.core.mill.MillList;
@@ -24,6 +26,8 @@ import neatcorner.core.solve.KnownAnswers;
 import neatcorner.core.solve.board.BoardProblem;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.disk.WholeFile;
+import neatcorner.files.exchange.Template;
+import neatcorner.files.sheet.SheetSize;
 import neatcorner.files.text.MillCsv;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -48,6 +52,15 @@ final class MillCommand implements Runnable {
 
     @Option(names = {"-o", "--out"}, paramLabel = "OUT.csv", description = "Write the list as CSV.")
     private @Nullable Path out;
+
+    @Option(
+            names = "--strip",
+            paramLabel = "OUT.pdf",
+            description = "Write a strip for every board, at full size, to be laid along it and marked from.")
+    private @Nullable Path strip;
+
+    @Option(names = "--paper", defaultValue = "A4", description = "${COMPLETION-CANDIDATES}.")
+    private SheetSize paper = SheetSize.A4;
 
     @Option(
             names = "--seconds",
@@ -77,6 +90,13 @@ final class MillCommand implements Runnable {
         List<MillStep> steps = MillList.of(milling, shop.habits());
         if (out != null) {
             WholeFile.write(out, MillCsv.write(steps, book).getBytes(StandardCharsets.UTF_8));
+        }
+        if (strip != null) {
+            List<FullSize> strips = MarkingStrip.of(milling, shop.habits(), book);
+            if (strips.isEmpty()) {
+                throw new CommandException(strip + ": no board is cut, so there is no strip to write");
+            }
+            WholeFile.write(strip, Template.write(strips, book, paper));
         }
         milling.sawn().forEach(sawn -> board(milling, sawn, shop));
         balance(milling);

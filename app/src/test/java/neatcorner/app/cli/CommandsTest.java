@@ -22,6 +22,7 @@ import neatcorner.core.words.Phrasebook;
 import neatcorner.files.store.ShopStore;
 import neatcorner.files.text.PlanText;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -201,6 +202,16 @@ class CommandsTest {
         assertThat(Commands.run("mill", job.toString(), "--shop", shop.toString())).isZero();
         assertThat(said()).contains("4 not made: there is no board of pine");
         assertThat(Commands.run("mill", job.toString())).isEqualTo(2);
+        Path strip = folder.resolve("strip.pdf");
+        assertThat(Commands.run("mill", job.toString(), "--shop", shop.toString(), "--strip", strip.toString()))
+                .as("no board, no strip")
+                .isEqualTo(2);
+        Files.writeString(job, Demo.jobs().get(2).text());
+        assertThat(Commands.run("mill", job.toString(), "--shop", shop.toString(), "--strip", strip.toString()))
+                .isZero();
+        try (var document = Loader.loadPDF(strip.toFile())) {
+            assertThat(new PDFTextStripper().getText(document)).contains("Length 1", "A–B/1", "C–D/1");
+        }
     }
 
     @ParameterizedTest

@@ -3,6 +3,7 @@ package neatcorner.core.solve.board;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import neatcorner.core.measure.Length;
 import neatcorner.core.solve.Answer;
 
@@ -57,6 +58,24 @@ public record BoardAnswer(List<Sawn> sawn, List<Integer> missing, int rank, long
         /** Its right end. */
         public Length right() {
             return x.plus(length);
+        }
+
+        /** The same elsewhere on the board, every blank where it is said to be. */
+        Piece at(Length otherX, UnaryOperator<Blank> moved) {
+            return new Piece(
+                    otherX,
+                    length,
+                    strips.stream()
+                            .map(strip -> new Strip(
+                                    strip.profile(),
+                                    strip.y(),
+                                    strip.leaves(),
+                                    strip.blanks().stream()
+                                            .map(moved)
+                                            .sorted(Comparator.comparingInt(Blank::leaf)
+                                                    .thenComparing(Blank::x))
+                                            .toList()))
+                            .toList());
         }
     }
 

@@ -24,7 +24,7 @@ final class BoardSolver {
     /** The quick answer of few blanks is the best of so many rounds; of twice as many blanks of a quarter. */
     private static final int MOST_QUICK_ROUNDS = 60;
 
-    private static final int QUICK_WORK = 10_000;
+    private static final int QUICK_WORK = 5_000;
     private static final double[] REACHES = {0.25, 0.5, 0.75, 1};
     private final BoardProblem problem;
     private final long bound;

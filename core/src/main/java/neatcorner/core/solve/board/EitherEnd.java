@@ -1,7 +1,6 @@
 package neatcorner.core.solve.board;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
@@ -91,25 +90,11 @@ final class EitherEnd {
 
     private Piece turnedBack(Piece piece) {
         Length whole = board().length();
-        return new Piece(
+        return piece.at(
                 whole.minus(piece.right()),
-                piece.length(),
-                piece.strips().stream()
-                        .map(strip -> new Strip(
-                                strip.profile(),
-                                strip.y(),
-                                strip.leaves(),
-                                strip.blanks().stream()
-                                        .map(blank -> new Blank(
-                                                blank.kind(),
-                                                whole.minus(blank.x())
-                                                        .minus(problem.kinds()
-                                                                .get(blank.kind())
-                                                                .length()),
-                                                blank.leaf()))
-                                        .sorted(Comparator.comparingInt(Blank::leaf)
-                                                .thenComparing(Blank::x))
-                                        .toList()))
-                        .toList());
+                blank -> new Blank(
+                        blank.kind(),
+                        whole.minus(blank.x()).minus(problem.kinds().get(blank.kind()).length()),
+                        blank.leaf()));
     }
 }

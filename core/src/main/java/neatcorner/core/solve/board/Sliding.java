@@ -6,7 +6,6 @@ import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.solve.board.BoardAnswer.Blank;
 import neatcorner.core.solve.board.BoardAnswer.Piece;
-import neatcorner.core.solve.board.BoardAnswer.Strip;
 
 /** Moves lengths along a board to its right end where that leaves more that is worth keeping, as before a hole. */
 final class Sliding {
@@ -69,19 +68,9 @@ final class Sliding {
     }
 
     private static Piece moved(Piece piece, Length by) {
-        return new Piece(
+        return piece.at(
                 piece.x().plus(by),
-                piece.length(),
-                piece.strips().stream()
-                        .map(strip -> new Strip(
-                                strip.profile(),
-                                strip.y(),
-                                strip.leaves(),
-                                strip.blanks().stream()
-                                        .map(blank -> new Blank(
-                                                blank.kind(), blank.x().plus(by), blank.leaf()))
-                                        .toList()))
-                        .toList());
+                blank -> new Blank(blank.kind(), blank.x().plus(by), blank.leaf()));
     }
 
     private boolean isClear(Piece piece) {
