@@ -22,7 +22,7 @@ final class BoardSolver {
     /** So many boards are tried before one is chosen; of more, those that look best. */
     private static final int MOST_TRIED = 6;
     /** The quick answer of few blanks is the best of so many rounds; of twice as many blanks of a quarter. */
-    private static final int MOST_QUICK_ROUNDS = 60;
+    private static final int MOST_QUICK_ROUNDS = 12;
 
     private static final int QUICK_WORK = 5_000;
     private static final double[] REACHES = {0.25, 0.5, 0.75, 1};
@@ -37,21 +37,21 @@ final class BoardSolver {
     /** The answer of simple rules, and for few blanks the best of a few rounds of search; always the same one. */
     static BoardAnswer quick(BoardProblem problem) {
         int[] rounds = {(int) Math.min(MOST_QUICK_ROUNDS, QUICK_WORK / Math.max(1, problem.size() * problem.size()))};
-        return new BoardSolver(problem).search(() -> rounds[0]-- <= 0, _ -> {});
+        return new BoardSolver(problem).search(() -> rounds[0]-- <= 0, _ -> {}, QUICK);
     }
 
     /** The best answer found before the stop. */
     static BoardAnswer solve(BoardProblem problem, BooleanSupplier stop, Consumer<BoardAnswer> better) {
-        return new BoardSolver(problem).search(stop, better);
+        return new BoardSolver(problem).search(stop, better, DEEP);
     }
 
-    private BoardAnswer search(BooleanSupplier stop, Consumer<BoardAnswer> better) {
+    private BoardAnswer search(BooleanSupplier stop, Consumer<BoardAnswer> better, BoardFilling.Effort most) {
         double[] even = new double[problem.kinds().size()];
         Arrays.fill(even, 1);
         BoardAnswer best = checked(construct(List.of(), even, QUICK, Optional.empty()));
         Chance chance = new Chance();
         while (!best.isProven() && !stop.getAsBoolean()) {
-            BoardAnswer next = checked(again(best, chance));
+            BoardAnswer next = checked(again(best, chance, most));
             if (next.isBetterThan(best)) {
                 best = next;
                 better.accept(best);
@@ -66,7 +66,7 @@ final class BoardSolver {
     }
 
     /** Takes some boards out and fills again. */
-    private BoardAnswer again(BoardAnswer best, Chance chance) {
+    private BoardAnswer again(BoardAnswer best, Chance chance, BoardFilling.Effort most) {
         double reach = REACHES[chance.below(REACHES.length)];
         List<Sawn> kept = best.sawn().stream()
                 .filter(_ -> chance.below(1000) >= reach * 1000)
@@ -82,7 +82,7 @@ final class BoardSolver {
                 weights[i] *= Math.pow(problem.kinds().get(i).length().toMm() / longest, power);
             }
         }
-        return construct(kept, weights, chance.below(3) == 0 ? QUICK : DEEP, Optional.of(chance));
+        return construct(kept, weights, chance.below(3) == 0 ? QUICK : most, Optional.of(chance));
     }
 
     private int[] wanted() {
