@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Volume;
@@ -24,9 +23,9 @@ import neatcorner.core.wood.Species;
 final class Mill {
     /** A narrower rest is no board any more. */
     private static final Length LEAST_WIDTH = Length.mm(50);
-    /** A shorter or thinner one neither. */
+    /** A shorter one neither. */
     private static final Length LEAST_LENGTH = Length.mm(100);
-
+    /** Nor a thinner one. */
     private static final Length LEAST_THICKNESS = Length.mm(6);
     /** So much wetter than the shop's air will make it a board is left for later. */
     private static final double WET = 0.02;
@@ -272,8 +271,9 @@ final class Mill {
 
     /** The first thing that no board of the rack has. */
     private Words why(Wanted wanted) {
-        Stream<Board> wood = boards.stream().filter(board -> board.species().equals(wanted.species()));
-        List<Board> ofWood = wood.toList();
+        List<Board> ofWood = boards.stream()
+                .filter(board -> board.species().equals(wanted.species()))
+                .toList();
         if (ofWood.isEmpty()) {
             return Words.of("mill.missing.wood", wanted.species());
         }

@@ -15,7 +15,7 @@ import neatcorner.core.phrase.Words;
  * @param setting   what fence, stop or table is set to; zero where nothing is set
  * @param from      where the cut is: from the board's left end or its near edge; zero where there is none
  * @param pieces    how many come of it
- * @param wanted    what the blanks become it is for; empty when it is for all
+ * @param wanted    what becomes of the blanks it is for; empty when it is for all
  * @param what      is done, in a sentence
  * @param notes     on it, cautions last
  */
