@@ -12,12 +12,10 @@ import neatcorner.core.cut.Lots;
 import neatcorner.core.drawing.FullSize;
 import neatcorner.core.drawing.MarkingStrip;
 import neatcorner.core.measure.Graduation;
-import neatcorner.core.mill.Loss;
 import neatcorner.core.mill.MillList;
 import neatcorner.core.mill.MillStep;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.mill.Operation;
-import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.rack.Board;
 import neatcorner.core.shop.Shop;
@@ -29,6 +27,7 @@ import neatcorner.files.disk.WholeFile;
 import neatcorner.files.exchange.Template;
 import neatcorner.files.sheet.SheetSize;
 import neatcorner.files.text.MillCsv;
+import neatcorner.files.text.MillText;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -99,10 +98,8 @@ final class MillCommand implements Runnable {
             WholeFile.write(strip, Template.write(strips, book, paper));
         }
         milling.sawn().forEach(sawn -> board(milling, sawn, shop));
-        balance(milling);
-        milling.missing().stream()
-                .collect(Collectors.groupingBy(Milling.Missing::why, LinkedHashMap::new, Collectors.counting()))
-                .forEach((why, count) -> System.out.println(book.say("mill.missing", count, why)));
+        MillText.balance(milling, book).forEach(line -> System.out.println(line.what() + ": " + line.volume()));
+        MillText.missing(milling, book).forEach(System.out::println);
     }
 
     /** Each under a name of its own. */
@@ -152,21 +149,5 @@ final class MillCommand implements Runnable {
         return step.wanted().stream()
                 .map(wanted -> " " + book.say(milling.nameOf(wanted)))
                 .collect(Collectors.joining(";"));
-    }
-
-    private void balance(Milling milling) {
-        if (milling.sawn().isEmpty()) {
-            return;
-        }
-        line(Words.of("balance.taken"), book.write(milling.balance().taken()));
-        line(Words.of("balance.finished"), book.write(milling.balance().finished()));
-        line(Words.of("balance.rests"), book.write(milling.balance().rests()));
-        for (Loss loss : Loss.values()) {
-            line(Words.of(Phrasebook.keyOf(loss)), book.write(milling.balance().lost(loss)));
-        }
-    }
-
-    private void line(Words what, String volume) {
-        System.out.println(book.say(what) + ": " + volume);
     }
 }

@@ -1,7 +1,6 @@
 package neatcorner.app.view;
 
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -11,9 +10,6 @@ import javafx.scene.layout.VBox;
 import neatcorner.core.cut.Makes;
 import neatcorner.core.cut.SheetLot;
 import neatcorner.core.measure.Money;
-import neatcorner.core.measure.Volume;
-import neatcorner.core.mill.Balance;
-import neatcorner.core.mill.Loss;
 import neatcorner.core.mill.MillList;
 import neatcorner.core.mill.MillStep;
 import neatcorner.core.mill.Milling;
@@ -22,6 +18,7 @@ import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.sheet.SheetAnswer;
 import neatcorner.core.solve.sheet.SheetProblem;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.files.text.MillText;
 
 /** What is said beside boards and sheets that are laid out. */
 final class StockRows {
@@ -30,23 +27,10 @@ final class StockRows {
 
     /** Where the wood of the boards goes, and the strips that no board gives, by reason. */
     static void milling(Panel panel, VBox box, Milling milling) {
-        Balance balance = milling.balance();
-        if (!milling.sawn().isEmpty()) {
-            wood(panel, box, Words.of("balance.taken"), balance.taken());
-            wood(panel, box, Words.of("balance.finished"), balance.finished());
-            wood(panel, box, Words.of("balance.rests"), balance.rests());
-            for (Loss loss : Loss.values()) {
-                wood(
-                        panel,
-                        box,
-                        Words.of(Phrasebook.keyOf(loss)),
-                        balance.lost(loss));
-            }
-        }
-        milling.missing().stream()
-                .collect(Collectors.groupingBy(Milling.Missing::why, LinkedHashMap::new, Collectors.counting()))
-                .forEach((why, count) ->
-                        box.getChildren().add(Panel.text(panel.book().say("mill.missing", count, why), "soft")));
+        MillText.balance(milling, panel.book())
+                .forEach(line -> box.getChildren()
+                        .add(Panel.spread(Panel.text(line.what(), "soft"), Panel.text(line.volume(), "strong"))));
+        MillText.missing(milling, panel.book()).forEach(said -> box.getChildren().add(Panel.text(said, "soft")));
     }
 
     /** The list a board is milled by, each step with what is looked out for. */
@@ -60,13 +44,6 @@ final class StockRows {
                     .add(Panel.text(panel.book().say("mill.step", step.number(), step.what()) + names, "strong"));
             step.notes().forEach(note -> box.getChildren().add(Panel.text(panel.book().say(note), "soft")));
         }
-    }
-
-    private static void wood(Panel panel, VBox box, Words what, Volume volume) {
-        box.getChildren()
-                .add(Panel.spread(
-                        Panel.text(panel.book().say(what), "soft"),
-                        Panel.text(panel.book().write(volume), "strong")));
     }
 
     /**

@@ -54,13 +54,7 @@ final class Losses {
     }
 
     private void rip(Milling.Crosscut piece, Milling.Rip rip) {
-        Length behind = thickness().minus(rip.leaf().plus(resaw).times(rip.leaves()));
-        boolean isSawnOff = sawn.rests().stream()
-                .anyMatch(rest -> rest.thick().equals(behind)
-                        && rest.x().equals(piece.x())
-                        && rest.y().equals(rip.y())
-                        && rest.length().equals(piece.length())
-                        && rest.width().equals(rip.width()));
+        boolean isSawnOff = sawn.behind(piece, rip, resaw).isPresent();
         box(Loss.KERF, piece.length(), rip.width(), resaw.times(rip.leaves() - (isSawnOff ? 0L : 1L)));
         if (!isSawnOff) {
             Length away = thickness()

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Volume;
@@ -126,11 +127,10 @@ final class Mill {
     }
 
     private BoardProblem problem() {
-        double rate = boards.stream()
+        Map<Species, Double> rates = boards.stream()
                 .filter(board -> board.price().isPresent())
-                .mapToDouble(board -> price(board) / board.volume().mm3())
-                .average()
-                .orElse(1e-3);
+                .collect(Collectors.groupingBy(Board::species, Collectors.averagingDouble(Mill::rate)));
+        double usual = rates.values().stream().mapToDouble(rate -> rate).average().orElse(1e-3);
         return new BoardProblem(
                 ways.stream().map(way -> new BoardProblem.Profile(way.rip(), way.grooved())).toList(),
                 kinds.entrySet().stream()
@@ -139,7 +139,13 @@ final class Mill {
                                 kind.getKey().ways().stream().map(ways::indexOf).toList(),
                                 kind.getValue().size()))
                         .toList(),
-                boards.stream().map(board -> stock(board, rate)).toList(),
+                boards.stream()
+                        .map(board -> stock(
+                                board,
+                                board.price().isPresent()
+                                        ? rate(board)
+                                        : rates.getOrDefault(board.species(), usual)))
+                        .toList(),
                 new BoardProblem.Saw(
                         kerf,
                         habits.get(Habit.RESAW_KERF),
@@ -165,11 +171,14 @@ final class Mill {
                 .max(habits.get(Habit.HANDLED));
     }
 
-    /** In thousandths of a coin. */
-    private static double price(Board board) {
-        return 1_000.0 * board.price().orElseThrow().of(board.length(), board.width(), board.thickness());
+    /** What a priced board costs, in thousandths of a coin for a cubic millimetre. */
+    private static double rate(Board board) {
+        return 1_000.0
+                * board.price().orElseThrow().of(board.length(), board.width(), board.thickness())
+                / board.volume().mm3();
     }
 
+    /** A board without a price costs what the others of its wood do, else what all others do. */
     private BoardProblem.Stock stock(Board board, double rate) {
         boolean rough = board.condition().surface() == Board.Surface.ROUGH;
         return new BoardProblem.Stock(
@@ -183,18 +192,8 @@ final class Mill {
                         .map(d -> new BoardProblem.Hole(d.x(), d.y(), d.length(), d.width()))
                         .toList(),
                 ways.stream().map(way -> leaves(board, way)).toList(),
-                Math.max(1, Math.round(rate(board, rate) * board.volume().mm3())),
+                Math.max(1, Math.round(rate * board.volume().mm3())),
                 isWet(board) ? 1 : 0);
-    }
-
-    /** A board without a price costs what the others of its wood do, else what all others do. */
-    private double rate(Board board, double usual) {
-        return board.price().isPresent() ? price(board) / board.volume().mm3()
-                : boards.stream()
-                        .filter(other -> other.species().equals(board.species()) && other.price().isPresent())
-                        .mapToDouble(other -> price(other) / other.volume().mm3())
-                        .average()
-                        .orElse(usual);
     }
 
     /** More than about two per cent above what the air of the shop will bring it to; common practice, no source. */

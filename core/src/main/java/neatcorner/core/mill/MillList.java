@@ -149,7 +149,7 @@ public final class MillList {
     /** All rips as thick: the length is planed whole, which is safest. */
     private boolean isPlanedWhole(Milling.Crosscut piece) {
         return isRough()
-                && piece.rips().stream().allMatch(rip -> rip.leaves() == 1 && !isSawnOff(piece, rip))
+                && piece.rips().stream().allMatch(rip -> rip.leaves() == 1 && behind(piece, rip).isEmpty())
                 && piece.rips().stream().map(MillList::through).distinct().count() == 1;
     }
 
@@ -233,34 +233,23 @@ public final class MillList {
                 .toList();
     }
 
-    private Length behind(Milling.Rip rip) {
-        return board.thickness()
-                .minus(rip.leaf().plus(habits.get(Habit.RESAW_KERF)).times(rip.leaves()));
-    }
-
-    private boolean isSawnOff(Milling.Crosscut piece, Milling.Rip rip) {
-        return sawn.rests().stream()
-                .anyMatch(rest -> rest.thick().equals(behind(rip))
-                        && rest.x().equals(piece.x())
-                        && rest.y().equals(rip.y())
-                        && rest.length().equals(piece.length()));
+    private Optional<Milling.Rest> behind(Milling.Crosscut piece, Milling.Rip rip) {
+        return sawn.behind(piece, rip, habits.get(Habit.RESAW_KERF));
     }
 
     private boolean isResawn(Milling.Crosscut piece, Milling.Rip rip) {
-        return rip.leaves() > 1 || isSawnOff(piece, rip);
+        return rip.leaves() > 1 || behind(piece, rip).isPresent();
     }
 
     private void resaw(Milling.Crosscut piece) {
         for (Alike alike : alike(piece, rip -> isResawn(piece, rip)
-                ? Optional.of(List.of(rip.leaves(), rip.leaf(), isSawnOff(piece, rip)))
+                ? Optional.of(List.of(rip.leaves(), rip.leaf(), behind(piece, rip).isPresent()))
                 : Optional.empty())) {
             Milling.Rip rip = alike.first();
             // One face is flat by then: what is allowed for the other is still on.
             Length fence = through(rip).plus(rip.leaf().minus(through(rip)).over(2));
             List<Words> notes = new ArrayList<>(List.of(Words.of("mill.resaw.how")));
-            if (isSawnOff(piece, rip)) {
-                notes.addFirst(Words.of("mill.resaw.kept", behind(rip)));
-            }
+            behind(piece, rip).ifPresent(rest -> notes.addFirst(Words.of("mill.resaw.kept", rest.thick())));
             step(
                     Operation.RESAW,
                     alike.numbers(),

@@ -39,6 +39,18 @@ public record Milling(List<Sawn> sawn, List<Missing> missing, Balance balance, O
             rests = List.copyOf(rests);
         }
 
+        /** What is sawn off behind the leaves of a rip and kept; empty when it is planed away. */
+        public Optional<Rest> behind(Crosscut piece, Rip rip, Length resaw) {
+            Length thick = board.thickness().minus(rip.leaf().plus(resaw).times(rip.leaves()));
+            return rests.stream()
+                    .filter(rest -> rest.thick().equals(thick)
+                            && rest.x().equals(piece.x())
+                            && rest.y().equals(rip.y())
+                            && rest.length().equals(piece.length())
+                            && rest.width().equals(rip.width()))
+                    .findFirst();
+        }
+
         /** All blanks on it. */
         public Stream<Blank> blanks() {
             return lengths.stream().flatMap(length -> length.rips().stream()).flatMap(rip -> rip.blanks().stream());
@@ -124,9 +136,10 @@ public record Milling(List<Sawn> sawn, List<Missing> missing, Balance balance, O
 
     /** What a strip is called among these: its job is said only where there are several. */
     public Words nameOf(Wanted wanted) {
-        boolean several = sawn.stream()
-                        .flatMap(Sawn::blanks)
-                        .map(blank -> blank.wanted().job())
+        boolean several = Stream.concat(
+                                sawn.stream().flatMap(Sawn::blanks).map(Blank::wanted),
+                                missing.stream().map(Missing::wanted))
+                        .map(Wanted::job)
                         .distinct()
                         .count()
                 > 1;
