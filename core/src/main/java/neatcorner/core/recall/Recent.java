@@ -45,6 +45,8 @@ public final class Recent<K, V> {
         }
         V made = function.apply(argument);
         synchronized (kept) {
+            // Another thread may have worked out the same meanwhile: kept twice, it would push out another.
+            kept.removeIf(other -> other.argument().equals(argument));
             if (kept.size() == most) {
                 kept.removeFirst();
             }
