@@ -26,7 +26,6 @@ final class BoardFilling {
     private final BoardProblem.Stock board;
     private final int stock;
     private final StripPacking packing;
-    private final double[] weights;
     private final int mostEnds;
     private final Optional<Chance> chance;
     /** What may be cut from it, by profile: kinds, the longest first. */
@@ -43,21 +42,28 @@ final class BoardFilling {
     /**
      * For one board.
      *
-     * @param weights of a blank of each kind for its volume, see {@link #volumes}
-     * @param chance  by which ends of lengths are left out; without it none is
+     * @param stock  which
+     * @param board  the same, or turned end for end
+     * @param weighs a blank of each kind, see {@link #weighed}
+     * @param chance by which ends of lengths are left out; without it none is
      */
-    BoardFilling(BoardProblem problem, int stock, double[] weights, Effort effort, Optional<Chance> chance) {
+    BoardFilling(
+            BoardProblem problem,
+            int stock,
+            BoardProblem.Stock board,
+            double[] weighs,
+            Effort effort,
+            Optional<Chance> chance) {
         this.problem = problem;
         this.stock = stock;
-        this.board = problem.stock().get(stock);
-        this.weights = weights;
+        this.board = board;
         this.mostEnds = effort.mostEnds();
         this.chance = chance;
         this.kerf = problem.saw().kerf().nanometres();
         this.snipe = board.snipe().nanometres();
         this.end = board.length().minus(problem.saw().trim()).nanometres();
         long[] lengths = problem.kinds().stream().mapToLong(k -> k.length().nanometres()).toArray();
-        this.packing = new StripPacking(kerf, lengths, weighed(problem, stock, weights), effort.mostSteps());
+        this.packing = new StripPacking(kerf, lengths, weighs, effort.mostSteps());
         List<List<Integer>> profiles = problem.kinds().stream().map(this::profilesOf).toList();
         this.kinds = IntStream.range(0, problem.profiles().size())
                 .mapToObj(profile -> kindsOf(profile, profiles))
@@ -99,11 +105,6 @@ final class BoardFilling {
                 .sorted(Comparator.comparing((Integer kind) -> problem.kinds().get(kind).length()).reversed())
                 .mapToInt(kind -> kind)
                 .toArray();
-    }
-
-    /** Whether anything that is left can be cut from it at all. */
-    boolean isOfUse(int[] left) {
-        return Arrays.stream(kinds).anyMatch(of -> Arrays.stream(of).anyMatch(kind -> left[kind] > 0));
     }
 
     /**

@@ -3,10 +3,13 @@ package neatcorner.core.solve.board;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import neatcorner.core.solve.Chance;
 import neatcorner.core.solve.board.BoardAnswer.Sawn;
@@ -28,10 +31,27 @@ final class BoardSolver {
     private static final double[] REACHES = {0.25, 0.5, 0.75, 1};
     private final BoardProblem problem;
     private final long bound;
+    /** By board and kind, whether the one can be cut from the other at all. */
+    private final boolean[][] uses;
 
     private BoardSolver(BoardProblem problem) {
         this.problem = problem;
         this.bound = bound(problem);
+        this.uses = problem.stock().stream()
+                .map(board -> {
+                    boolean[] of = new boolean[problem.kinds().size()];
+                    for (int kind = 0; kind < of.length; kind++) {
+                        of[kind] = problem.kinds().get(kind).profiles().stream()
+                                .anyMatch(profile -> board.leaves().get(profile).count() > 0);
+                    }
+                    return of;
+                })
+                .toArray(boolean[][]::new);
+    }
+
+    /** Whether anything that is left can be cut from a board at all. */
+    private boolean isOfUse(int stock, int[] left) {
+        return IntStream.range(0, left.length).anyMatch(kind -> left[kind] > 0 && uses[stock][kind]);
     }
 
     /** The answer of simple rules, and for few blanks the best of a few rounds of search; always the same one. */
@@ -99,9 +119,9 @@ final class BoardSolver {
             board.lengths().forEach(piece -> piece.strips()
                     .forEach(strip -> strip.blanks().forEach(blank -> left[blank.kind()]--)));
         }
-        List<EitherEnd> fillings = IntStream.range(0, problem.stock().size())
-                .mapToObj(stock -> new EitherEnd(problem, stock, weights, effort, chance))
-                .toList();
+        Map<Integer, EitherEnd> known = new HashMap<>();
+        IntFunction<EitherEnd> fillings = stock ->
+                known.computeIfAbsent(stock, _ -> new EitherEnd(problem, stock, weights, effort, chance));
         int[] ranks = problem.stock().stream().mapToInt(BoardProblem.Stock::rank).distinct().sorted().toArray();
         for (int rank : ranks) {
             while (true) {
@@ -124,17 +144,15 @@ final class BoardSolver {
 
     private Optional<Choice> choose(
             int rank,
-            List<EitherEnd> fillings,
+            IntFunction<EitherEnd> fillings,
             boolean[] taken,
             int[] left,
             Optional<Chance> chance) {
-        double[] promise = IntStream.range(0, fillings.size())
+        double[] promise = IntStream.range(0, taken.length)
                 .mapToDouble(stock -> promise(stock, chance))
                 .toArray();
-        int[] candidates = IntStream.range(0, fillings.size())
-                .filter(stock -> !taken[stock]
-                        && problem.stock().get(stock).rank() == rank
-                        && fillings.get(stock).isOfUse(left))
+        int[] candidates = IntStream.range(0, taken.length)
+                .filter(stock -> !taken[stock] && problem.stock().get(stock).rank() == rank && isOfUse(stock, left))
                 .boxed()
                 .sorted(Comparator.comparingDouble(stock -> promise[stock]))
                 .limit(chance.isPresent() ? 1 + chance.get().below(MOST_TRIED) : MOST_TRIED)
@@ -143,9 +161,9 @@ final class BoardSolver {
         Choice best = null;
         for (int stock : candidates) {
             int[] now = left.clone();
-            Optional<Sawn> board = fillings.get(stock).fill(now);
+            Optional<Sawn> board = fillings.apply(stock).fill(now);
             if (board.isPresent()) {
-                double score = score(fillings.get(stock), board.get(), now);
+                double score = score(fillings.apply(stock), board.get(), now);
                 if (best == null || score > best.score()) {
                     best = new Choice(board.get(), now, score);
                 }
@@ -163,15 +181,14 @@ final class BoardSolver {
     }
 
     /** The first of all boards that gives anything, when those that promised most give nothing. */
-    private Optional<Choice> firstOfUse(int rank, List<EitherEnd> fillings, boolean[] taken, int[] left) {
-        for (int stock = 0; stock < fillings.size(); stock++) {
-            if (!taken[stock]
-                    && problem.stock().get(stock).rank() == rank
-                    && fillings.get(stock).isOfUse(left)) {
+    private Optional<Choice> firstOfUse(
+            int rank, IntFunction<EitherEnd> fillings, boolean[] taken, int[] left) {
+        for (int stock = 0; stock < taken.length; stock++) {
+            if (!taken[stock] && problem.stock().get(stock).rank() == rank && isOfUse(stock, left)) {
                 int[] now = left.clone();
-                Optional<Sawn> board = fillings.get(stock).fill(now);
+                Optional<Sawn> board = fillings.apply(stock).fill(now);
                 if (board.isPresent()) {
-                    return Optional.of(new Choice(board.get(), now, score(fillings.get(stock), board.get(), now)));
+                    return Optional.of(new Choice(board.get(), now, score(fillings.apply(stock), board.get(), now)));
                 }
             }
         }

@@ -1,6 +1,5 @@
 package neatcorner.core.solve.board;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
@@ -27,19 +26,14 @@ final class EitherEnd {
         this.problem = problem;
         this.stock = stock;
         this.weights = BoardFilling.weighed(problem, stock, weights);
-        this.fromLeft = new BoardFilling(problem, stock, weights, effort, chance);
+        this.fromLeft = new BoardFilling(problem, stock, board(), this.weights, effort, chance);
         this.fromRight = board().holes().isEmpty()
                 ? Optional.empty()
-                : Optional.of(new BoardFilling(turned(), stock, weights, effort, chance));
+                : Optional.of(new BoardFilling(problem, stock, turned(), this.weights, effort, chance));
     }
 
     private BoardProblem.Stock board() {
         return problem.stock().get(stock);
-    }
-
-    /** Whether anything that is left can be cut from it at all. */
-    boolean isOfUse(int[] left) {
-        return fromLeft.isOfUse(left);
     }
 
     /**
@@ -71,16 +65,13 @@ final class EitherEnd {
         return weight / Math.max(1, Rests.cost(problem, board(), sawn.rests()));
     }
 
-    /** The problem with this board turned end for end. */
-    private BoardProblem turned() {
+    /** This board turned end for end. */
+    private BoardProblem.Stock turned() {
         BoardProblem.Stock board = board();
-        List<BoardProblem.Hole> holes = board.holes().stream()
+        return board.withHoles(board.holes().stream()
                 .map(hole -> new BoardProblem.Hole(
                         board.length().minus(hole.right()), hole.y(), hole.length(), hole.width()))
-                .toList();
-        List<BoardProblem.Stock> stock = new ArrayList<>(problem.stock());
-        stock.set(this.stock, board.withHoles(holes));
-        return new BoardProblem(problem.profiles(), problem.kinds(), stock, problem.saw());
+                .toList());
     }
 
     private Sawn turnedBack(Sawn turned) {
