@@ -36,7 +36,8 @@ public final class BoardFamilies {
         int boards = Integer.parseInt(args[0]);
         int each = Integer.parseInt(args[1]);
         double seconds = Double.parseDouble(args[2]);
-        System.out.println("boards blanks kinds   quick ms  missing  wood/known  after search  missing  wood/known");
+        System.out.println("boards blanks kinds   quick ms  missing  wood/known "
+                + " after search  missing  wood/known  gap said");
         for (int seed = 0; seed < 4; seed++) {
             new BoardFamilies(seed).run(boards, each, seconds);
         }
@@ -79,7 +80,7 @@ public final class BoardFamilies {
         long start = System.nanoTime();
         BoardAnswer found = problem.solve(() -> System.nanoTime() - start > seconds * 1e9, _ -> {}).orElseThrow();
         System.out.printf(
-                "%6d %6d %5d %10.1f %8d %11.3f %13.1f %8d %11.3f%n",
+                "%6d %6d %5d %10.1f %8d %11.3f %13.1f %8d %11.3f %9.3f%n",
                 stock.size(),
                 problem.size(),
                 problem.kinds().size(),
@@ -88,7 +89,8 @@ public final class BoardFamilies {
                 quick.cost() / known,
                 (System.nanoTime() - start) / 1e9,
                 found.missingCount(),
-                found.cost() / known);
+                found.cost() / known,
+                found.gap());
     }
 
     /** One board cut into lengths, these into strips, these into blanks. */

@@ -3,6 +3,7 @@ package neatcorner.app.desk;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import neatcorner.core.cut.Booking;
 import neatcorner.core.cut.CutPlan;
@@ -12,12 +13,11 @@ import neatcorner.core.cut.SheetLot;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.mill.BoardBooking;
 import neatcorner.core.mill.Milling;
-import neatcorner.core.plan.Plan;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Problem;
+import neatcorner.core.solve.board.BoardProblem;
 import neatcorner.files.store.ShopStore;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What is laid out to be cut: the job in hand or all open jobs, on sticks, boards or sheets. On the interface thread.
@@ -30,17 +30,21 @@ public final class CutDesk {
     private boolean wantsTogether;
     private Laid laid = Laid.STICKS;
     private Optional<Gathered> together = Optional.empty();
-    private @Nullable Milled milled;
+    /** Of the job in hand, as it was laid last. */
+    private Optional<Milling> milled = Optional.empty();
+    private final BoardDesk boards;
 
     /**
      * For a desk.
      *
      * @param gatherer reads and lays all open jobs
+     * @param boards   lays the strips of the job in hand
      * @param changed  called after every change of its own
      */
-    CutDesk(Desk desk, Gatherer gatherer, Improver improver, Runnable changed) {
+    CutDesk(Desk desk, Gatherer gatherer, BoardDesk boards, Improver improver, Runnable changed) {
         this.desk = desk;
         this.gatherer = gatherer;
+        this.boards = boards;
         this.improver = improver;
         this.changed = changed;
     }
@@ -59,7 +63,7 @@ public final class CutDesk {
 
     /** Better answers came in: all open jobs are laid anew with them. */
     void relay() {
-        milled = null;
+        boards.stale();
         together.ifPresent(all -> gatherer.relay(all, desk.shop(), improver.answers(), laid, anew -> {
             together = Optional.of(anew);
             changed.run();
@@ -147,34 +151,38 @@ public final class CutDesk {
                 one(desk.plan().job().choices().cutting().isSheetsMade()), desk.shop(), improver.answers());
     }
 
-    /** Their members from the boards of the rack; those of the job in hand while boards are not what is laid out. */
+    /**
+     * Their members from the boards of the rack; those of the job in hand while boards are not what is laid out. What
+     * has changed is laid aside, and what was laid before stands until then.
+     */
     public Milling milling() {
         if (together.isPresent() && laid == Laid.BOARDS) {
             return together.get()
                     .milling()
-                    .orElseGet(() -> Milling.of(List.of(), desk.shop(), improver.answers()));
+                    .orElse(Milling.NONE);
         }
-        if (milled == null || milled.plan() != desk.plan() || milled.shop() != desk.shop()) {
-            milled = new Milled(desk.plan(), desk.shop(), Milling.of(forBoards(), desk.shop(), improver.answers()));
-        }
-        return milled.milling();
+        Optional<BoardProblem> before = milled.flatMap(Milling::problem);
+        return boards.milling(wish(desk.shop()), milling -> {
+            milled = Optional.of(milling);
+            if (laid == Laid.BOARDS && together.isEmpty() && !milling.problem().equals(before)) {
+                improve();
+            }
+            changed.run();
+        });
     }
 
-    /** The last milling plan, for the very plan and shop it was made for: several views read it after every change. */
-    private record Milled(Plan plan, Shop shop, Milling milling) {
+    /** Lays the strips of the job in hand aside as if the rack were as after this edit. */
+    public void tryBoards(ShopEdit edit, Consumer<Milling> then) {
+        boards.trial(wish(edit.apply(desk.shop())), then);
     }
 
-    /** The same if the rack were as after this edit. */
-    public Milling milling(ShopEdit edit) {
-        return Milling.of(forBoards(), edit.apply(desk.shop()), improver.answers());
+    private BoardDesk.Wish wish(Shop shop) {
+        return new BoardDesk.Wish(desk.jobId(), desk.plan(), shop);
     }
 
-    private List<Lots.Order> forBoards() {
-        return together.filter(_ -> laid == Laid.BOARDS).map(Gathered::orders).orElseGet(() -> one(desk.plan()
-                .job()
-                .choices()
-                .cutting()
-                .isMade()));
+    /** Whether strips are laid on boards just now, so that what is shown may be of before. */
+    public boolean isMilling() {
+        return together.isEmpty() && !boards.isLaid(wish(desk.shop()));
     }
 
     private List<Lots.Order> one(boolean isCut) {
@@ -190,7 +198,8 @@ public final class CutDesk {
                         !lots().isEmpty()
                                 && lots().stream().allMatch(lot -> lot.answer().isPresent());
                     case BOARDS ->
-                        !milling().boards().isEmpty() && milling().missing().isEmpty();
+                        !isMilling()
+                                && !milling().boards().isEmpty() && milling().missing().isEmpty();
                     case SHEETS -> {
                         List<SheetLot> sheets = sheets();
                         yield !sheets.isEmpty()

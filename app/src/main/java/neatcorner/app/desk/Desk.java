@@ -97,6 +97,7 @@ public final class Desk implements AutoCloseable {
         this.cuts = new CutDesk(
                 this,
                 new Gatherer(store, work -> saver.after(() -> reader.execute(work)), reader, interfaceThread),
+                new BoardDesk(reader, interfaceThread, improver.answers()),
                 improver,
                 this::changed);
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);

@@ -28,6 +28,9 @@ import neatcorner.core.words.Phrasebook;
 /** A board: its picture, on which its defects are dragged, and what is milled from it. */
 final class BoardDetail extends RackDetail<Board> implements PictureView.Pressing {
     private final PictureView picture;
+    private boolean isDragged;
+    /** What the rack would give if the defect that is dragged stayed where it is. */
+    private Optional<Milling> tried = Optional.empty();
 
     BoardDetail(Desk desk, Board item) {
         super(desk, Board.class, item);
@@ -206,10 +209,18 @@ final class BoardDetail extends RackDetail<Board> implements PictureView.Pressin
         double unit = BoardDrawing.unit(board, PictureView.reader(desk()), picture.getWidth());
         Board moved = board.withDefectMoved(index, Length.mm(dx / unit), Length.mm(-dy / unit));
         ShopEdit edit = new ShopEdit.Shelve(List.of(moved));
+        isDragged = !dropped;
         if (dropped) {
+            tried = Optional.empty();
             complain(picture, desk().edit(edit));
         } else {
-            draw(moved, desk().cuts().milling(edit));
+            draw(moved, tried.orElseGet(() -> desk().cuts().milling()));
+            desk().cuts().tryBoards(edit, milling -> {
+                if (isDragged) {
+                    tried = Optional.of(milling);
+                    draw(moved, milling);
+                }
+            });
         }
     }
 

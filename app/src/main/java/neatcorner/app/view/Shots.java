@@ -172,13 +172,17 @@ public final class Shots {
 
     /** A picture shows what the solver has found in the end. */
     private void awaitTheSolver() {
-        for (int i = 0; i < MOST_WAITS && on(() -> desk.improver().isWorking() || desk.cuts().isGathering()); i++) {
+        for (int i = 0; i < MOST_WAITS && on(this::isWorking); i++) {
             try {
                 Thread.sleep(50);
             } catch (InterruptedException interrupted) {
                 Thread.currentThread().interrupt();
             }
         }
+    }
+
+    private boolean isWorking() {
+        return desk.improver().isWorking() || desk.cuts().isGathering() || desk.cuts().isMilling();
     }
 
     /** Layout settles over a few pulses before a picture is taken. */

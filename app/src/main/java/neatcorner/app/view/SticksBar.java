@@ -135,7 +135,7 @@ final class SticksBar implements PictureView.Pressing {
         if (desk.cuts().laid() != Laid.STICKS) {
             return desk.cuts().laid() == Laid.BOARDS ? boards() : sheets();
         }
-        prove(Proof.of(desk.cuts().lots()), desk.cuts().lots().isEmpty());
+        prove(Optional.of(Proof.of(desk.cuts().lots())), desk.cuts().lots().isEmpty());
         if (desk.cuts().together().isPresent()) {
             Gathered together = desk.cuts().together().get();
             picture.drawTall(
@@ -159,25 +159,32 @@ final class SticksBar implements PictureView.Pressing {
                 + desk.plan().cuts().share().map(s -> desk.book().say("sticks.waste", s)).orElse("");
     }
 
-    private void prove(Proof now, boolean nothing) {
+    private void prove(Optional<Proof> now, boolean nothing) {
         boolean working = desk.improver().isWorking();
-        stop.setVisible(!nothing && (working || !now.proven()));
+        boolean isProven = now.map(Proof::proven).orElse(false);
+        stop.setVisible(!nothing && (working || !isProven));
         stop.setManaged(stop.isVisible());
         proof.setText(
                 nothing
                         ? ""
-                        : desk.book().say(now.words())
+                        : now.map(proven -> desk.book().say(proven.words())).orElse("")
                                 + (working
                                         ? Labels.get(
                                                 "sticks.working",
                                                 desk.improver().left())
                                         : ""));
-        proof.pseudoClassStateChanged(ON, now.proven());
+        proof.pseudoClassStateChanged(ON, isProven);
     }
 
     private String boards() {
         Milling milling = desk.cuts().milling();
-        proof.setText("");
+        if (desk.cuts().isMilling()) {
+            proof.setText(Labels.get("boards.laying"));
+            stop.setVisible(false);
+            stop.setManaged(false);
+        } else {
+            prove(milling.proof(), milling.problem().isEmpty());
+        }
         picture.drawTall(
                 Labels.get("picture.boards"),
                 width -> BoardDrawing.draw(milling, desk.shop().habits(), PictureView.reader(desk), width));
@@ -194,7 +201,7 @@ final class SticksBar implements PictureView.Pressing {
     private String sheets() {
         List<SheetLot> lots = desk.cuts().sheets();
         List<SheetAnswer> answers = lots.stream().flatMap(lot -> lot.answer().stream()).toList();
-        prove(SheetLot.proof(lots), answers.isEmpty());
+        prove(Optional.of(SheetLot.proof(lots)), answers.isEmpty());
         picture.drawTall(
                 Labels.get("picture.sheets"), width -> SheetDrawing.draw(lots, PictureView.reader(desk), width));
         return Labels.get(

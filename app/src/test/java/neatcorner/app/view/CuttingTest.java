@@ -185,11 +185,13 @@ class CuttingTest extends OnTheDemo {
         choose("B-5");
         PictureView picture = picture("#board-picture");
         Board before = board("B-5");
+        until(() -> !desk.cuts().isMilling());
         Object plan = on(() -> desk.cuts().milling().sawn());
         drag(picture, new Thing.Defect(0), -60, 0);
         Board after = board("B-5");
         assertThat(after.defects().getFirst().x()).isLessThan(before.defects().getFirst().x());
         assertThat(after.defects().get(1)).isEqualTo(before.defects().get(1));
+        until(() -> !desk.cuts().isMilling());
         assertThat(on(() -> desk.cuts().milling().sawn())).isNotEqualTo(plan);
         hand.push(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(board("B-5")).isEqualTo(before);

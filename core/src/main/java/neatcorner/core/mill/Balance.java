@@ -14,8 +14,13 @@ import neatcorner.core.measure.Volume;
  * @param lost     by what takes it; every loss is named
  */
 public record Balance(Volume taken, Volume finished, Volume rests, Map<Loss, Volume> lost) {
+    /** Of nothing. */
+    public static final Balance NONE = new Balance(Volume.ZERO, Volume.ZERO, Volume.ZERO, Map.of());
+
     public Balance {
-        lost = Collections.unmodifiableMap(new EnumMap<>(lost));
+        Map<Loss, Volume> sorted = new EnumMap<>(Loss.class);
+        sorted.putAll(lost);
+        lost = Collections.unmodifiableMap(sorted);
     }
 
     /** What one thing takes. */

@@ -8,7 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import neatcorner.core.cut.Lots;
+import neatcorner.core.cut.Proof;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Volume;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Board;
@@ -114,12 +116,12 @@ final class Mill {
 
     Milling milling(Answers answers) {
         if (kinds.isEmpty()) {
-            return new Milling(List.of(), missing, balance(List.of()), Optional.empty());
+            return new Milling(List.of(), missing, balance(List.of()), Optional.empty(), Optional.empty());
         }
         if (kinds.values().stream().mapToInt(List::size).sum() > BoardProblem.MOST_BLANKS) {
             kinds.values().forEach(list -> list.forEach(wanted -> missing.add(
                     new Milling.Missing(wanted, Words.of("mill.missing.many", BoardProblem.MOST_BLANKS)))));
-            return new Milling(List.of(), missing, balance(List.of()), Optional.empty());
+            return new Milling(List.of(), missing, balance(List.of()), Optional.empty(), Optional.empty());
         }
         BoardProblem problem = problem();
         BoardAnswer answer = answers.to(problem).or(problem::quick).orElseThrow();
@@ -234,7 +236,10 @@ final class Mill {
         List<Milling.Sawn> sawn = answer.sawn().stream().map(one -> sawn(problem, one, left)).toList();
         List<Milling.Missing> none = new ArrayList<>(missing);
         left.forEach(list -> list.forEach(wanted -> none.add(new Milling.Missing(wanted, why(wanted)))));
-        return new Milling(sawn, none, balance(sawn), Optional.of(problem));
+        Optional<Proof> proof = answer.missingCount() > 0
+                ? Optional.empty()
+                : Optional.of(new Proof(answer.isProven(), new Share(answer.gap())));
+        return new Milling(sawn, none, balance(sawn), Optional.of(problem), proof);
     }
 
     private Milling.Sawn sawn(BoardProblem problem, BoardAnswer.Sawn one, List<List<Wanted>> left) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.cut.Lots;
+import neatcorner.core.cut.Proof;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Board;
@@ -19,8 +20,19 @@ import neatcorner.core.solve.board.BoardProblem;
  * @param missing the strips that are not made, each with the reason
  * @param balance where the wood goes
  * @param problem as the solver sees it; empty when nothing is wanted that a board could give
+ * @param proof   how far what it costs may be from the best; empty when something is missing, since then it is not said
+ *                what all would cost
  */
-public record Milling(List<Sawn> sawn, List<Missing> missing, Balance balance, Optional<BoardProblem> problem) {
+public record Milling(
+        List<Sawn> sawn,
+        List<Missing> missing,
+        Balance balance,
+        Optional<BoardProblem> problem,
+        Optional<Proof> proof) {
+    /** Of nothing. */
+    public static final Milling NONE =
+            new Milling(List.of(), List.of(), Balance.NONE, Optional.empty(), Optional.empty());
+
     public Milling {
         sawn = List.copyOf(sawn);
         missing = List.copyOf(missing);

@@ -11,6 +11,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
+import neatcorner.core.measure.Length;
 import neatcorner.core.solve.Chance;
 import neatcorner.core.solve.board.BoardAnswer.Sawn;
 
@@ -223,25 +224,44 @@ final class BoardSolver {
                 Math.min(bound, cost));
     }
 
-    /** Every blank takes at least its own leaf of the cheapest wood it can be cut from. */
+    /**
+     * Every blank takes at least what is gone where it lies, with the kerf behind it and the kerf or the jointed edge
+     * beside it, of the cheapest wood it can be cut from.
+     */
     private static long bound(BoardProblem problem) {
         double least = 0;
         for (BoardProblem.Kind kind : problem.kinds()) {
             double one = Double.MAX_VALUE;
+            double length = kind.length().plus(problem.saw().kerf().min(problem.saw().trim())).toMm();
             for (BoardProblem.Stock board : problem.stock()) {
                 for (int profile : kind.profiles()) {
                     if (board.leaves().get(profile).count() > 0) {
+                        Length beside = problem.saw().kerf().min(board.jointing());
                         one = Math.min(
                                 one,
                                 board.worth() / board.volume()
-                                        * kind.length().toMm()
-                                        * problem.profiles().get(profile).width().toMm()
-                                        * board.leaves().get(profile).thick().toMm());
+                                        * length
+                                        * problem.profiles().get(profile).width().plus(beside).toMm()
+                                        * gone(problem, board, profile));
                     }
                 }
             }
             least += one == Double.MAX_VALUE ? 0 : one * kind.count();
         }
         return (long) Math.floor(least);
+    }
+
+    /** What of a board's thickness is gone for a blank at least, in mm: its share when as many leaves as can be are. */
+    private static double gone(BoardProblem problem, BoardProblem.Stock board, int profile) {
+        BoardProblem.Leaves leaves = board.leaves().get(profile);
+        boolean isResawn = !problem.profiles().get(profile).width().isOver(problem.saw().height());
+        return IntStream.rangeClosed(1, leaves.count())
+                .mapToDouble(count -> {
+                    Length behind = Rests.behind(board, leaves, count, problem.saw());
+                    boolean isKept = isResawn && !behind.isUnder(problem.saw().keepThick());
+                    return board.thickness().minus(isKept ? behind : Length.ZERO).toMm() / count;
+                })
+                .min()
+                .orElseThrow();
     }
 }

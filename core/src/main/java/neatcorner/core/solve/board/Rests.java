@@ -65,14 +65,14 @@ final class Rests {
             keep(from, strip.y(), piece.right(), far(strip), leaf);
         }
         if (!width(strip).isOver(saw.height())) {
-            keep(piece.x(), strip.y(), piece.right(), far(strip), behind(board, strip, saw));
+            BoardProblem.Leaves leaves = board.leaves().get(strip.profile());
+            keep(piece.x(), strip.y(), piece.right(), far(strip), behind(board, leaves, strip.leaves(), saw));
         }
     }
 
-    /** What of the thickness is left behind the leaves that are used, when it is sawn off; may be negative. */
-    static Length behind(BoardProblem.Stock board, Strip strip, BoardProblem.Saw saw) {
-        return board.thickness()
-                .minus(board.leaves().get(strip.profile()).thick().plus(saw.resaw()).times(strip.leaves()));
+    /** What of the thickness is left behind so many leaves, when it is sawn off; may be negative. */
+    static Length behind(BoardProblem.Stock board, BoardProblem.Leaves leaves, int count, BoardProblem.Saw saw) {
+        return board.thickness().minus(leaves.thick().plus(saw.resaw()).times(count));
     }
 
     private Length width(Strip strip) {

@@ -79,6 +79,7 @@ class BoardSolverTest {
             assertThat(BoardCheck.wrong(problem, found)).isEmpty();
             assertThat(found.missingCount()).as("missing of %s", problem).isEqualTo((int) best[0]);
             assertThat(best[0] > 0 || found.cost() >= best[1]).as("cheaper than every way: %s", problem).isTrue();
+            assertThat(best[0] > 0 || found.bound() <= best[1]).as("bound of %s", problem).isTrue();
             dearer += best[0] == 0 && found.cost() > best[1] ? 1 : 0;
         }
         assertThat(dearer).isLessThan(cases / 50);
