@@ -100,6 +100,7 @@ final class MillCommand implements Runnable {
         milling.sawn().forEach(sawn -> board(milling, sawn, shop));
         MillText.balance(milling, book).forEach(line -> System.out.println(line.what() + ": " + line.volume()));
         milling.proof().ifPresent(proof -> System.out.println(book.say(proof.words())));
+        MillText.spread(milling, book).forEach(System.out::println);
         MillText.missing(milling, book).forEach(System.out::println);
     }
 

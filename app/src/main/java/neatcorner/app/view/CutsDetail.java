@@ -124,8 +124,11 @@ final class CutsDetail extends Panel {
         onUpdate(() -> {
             matched.setSelected(cutting().matched());
             batch.setSelected(cutting().oneBatch());
+            Laid laid = desk().cuts().laid();
+            matched.setText(Labels.get(laid == Laid.BOARDS ? "cuts.matched_boards" : "cuts.matched"));
+            matched.setVisible(laid != Laid.SHEETS);
+            batch.setVisible(laid == Laid.STICKS);
             for (CheckBox wish : List.of(matched, batch)) {
-                wish.setVisible(desk().cuts().laid() == Laid.STICKS);
                 wish.setManaged(wish.isVisible());
             }
         });

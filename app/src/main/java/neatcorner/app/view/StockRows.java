@@ -30,6 +30,7 @@ final class StockRows {
         MillText.balance(milling, panel.book())
                 .forEach(line -> box.getChildren()
                         .add(Panel.spread(Panel.text(line.what(), "soft"), Panel.text(line.volume(), "strong"))));
+        MillText.spread(milling, panel.book()).forEach(said -> box.getChildren().add(Panel.text(said, "soft")));
         MillText.missing(milling, panel.book()).forEach(said -> box.getChildren().add(Panel.text(said, "soft")));
     }
 

@@ -106,6 +106,7 @@ final class Demand {
                 strip.thickness(),
                 strip.source() == Strip.Source.GROOVED_BOARD,
                 frame.habits().get(Habit.OVER_LENGTH),
-                frame.habits().get(Habit.PLANING));
+                frame.habits().get(Habit.PLANING),
+                frame.job().choices().cutting().matched());
     }
 }

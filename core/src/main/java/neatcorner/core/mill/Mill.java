@@ -60,7 +60,7 @@ final class Mill {
             Length rough) {}
 
     /** Blanks that are alike to the saw. */
-    private record Kind(Length length, List<Way> ways) {
+    private record Kind(Length length, List<Way> ways, Optional<Wanted.Ring> ring) {
     }
 
     Mill(List<Lots.Order> orders, Shop shop) {
@@ -75,7 +75,7 @@ final class Mill {
         Demand demand = Demand.of(orders, this::longest);
         this.missing = new ArrayList<>(demand.missing());
         for (Wanted wanted : demand.wanted()) {
-            kinds.computeIfAbsent(new Kind(wanted.blank(), ways(wanted)), _ -> new ArrayList<>()).add(wanted);
+            kinds.computeIfAbsent(new Kind(wanted.blank(), ways(wanted), wanted.ring()), _ -> new ArrayList<>()).add(wanted);
         }
         kinds.keySet().forEach(kind -> kind.ways().stream()
                 .filter(way -> !ways.contains(way))
@@ -133,13 +133,16 @@ final class Mill {
                 .filter(board -> board.price().isPresent())
                 .collect(Collectors.groupingBy(Board::species, Collectors.averagingDouble(Mill::rate)));
         double usual = rates.values().stream().mapToDouble(rate -> rate).average().orElse(1e-3);
+        List<Wanted.Ring> rings =
+                kinds.keySet().stream().flatMap(kind -> kind.ring().stream()).distinct().toList();
         return new BoardProblem(
                 ways.stream().map(way -> new BoardProblem.Profile(way.rip(), way.grooved())).toList(),
                 kinds.entrySet().stream()
                         .map(kind -> new BoardProblem.Kind(
                                 kind.getKey().length(),
                                 kind.getKey().ways().stream().map(ways::indexOf).toList(),
-                                kind.getValue().size()))
+                                kind.getValue().size(),
+                                kind.getKey().ring().map(ring -> 1 + rings.indexOf(ring)).orElse(0)))
                         .toList(),
                 boards.stream()
                         .map(board -> stock(

@@ -1,6 +1,9 @@
 package neatcorner.core.mill;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.cut.Lots;
@@ -156,6 +159,26 @@ public record Milling(
                         .count()
                 > 1;
         return several ? wanted.wordsWithJob() : wanted.words();
+    }
+
+    /** Pieces of frames that are wished from one board and come from several, ring by ring. */
+    public List<List<Piece>> spread() {
+        Map<Wanted.Ring, List<Piece>> rings = new LinkedHashMap<>();
+        sawn.forEach(one -> one.blanks()
+                .forEach(blank -> blank.wanted().ring().ifPresent(ring -> rings.computeIfAbsent(
+                                ring, _ -> new ArrayList<>())
+                        .add(new Piece(blank.wanted(), one.board().label())))));
+        return rings.values().stream()
+                .filter(pieces -> pieces.stream().map(Piece::board).distinct().count() > 1)
+                .toList();
+    }
+
+    /**
+     * A strip with the board it comes from.
+     *
+     * @param board its label
+     */
+    public record Piece(Wanted wanted, String board) {
     }
 
     /** The boards that are cut. */

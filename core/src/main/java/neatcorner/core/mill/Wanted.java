@@ -1,5 +1,6 @@
 package neatcorner.core.mill;
 
+import java.util.Optional;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
@@ -18,6 +19,7 @@ import neatcorner.core.wood.Species;
  * @param grooved   whether it takes its rabbet from the groove of a board
  * @param over      how much longer its blank is sawn
  * @param planing   what its faces lose, both together
+ * @param matched   whether all sides of its frame are wished from one board
  */
 public record Wanted(
         String job,
@@ -29,7 +31,8 @@ public record Wanted(
         Length thickness,
         boolean grooved,
         Length over,
-        Length planing) {
+        Length planing,
+        boolean matched) {
     /**
      * A part of a member's section.
      *
@@ -46,6 +49,21 @@ public record Wanted(
     /** As its blank is crosscut. */
     public Length blank() {
         return length.plus(over);
+    }
+
+    /**
+     * What goes round a frame as one: the same layer of all its sides.
+     *
+     * @param job   the name of the job
+     * @param frame which of the job's frames, from 1
+     * @param layer of the section
+     */
+    record Ring(String job, int frame, int layer) {
+    }
+
+    /** The ring it is a part of, which is wished from one board; empty when that is not wished. */
+    Optional<Ring> ring() {
+        return matched ? Optional.of(new Ring(job, piece.frame(), part.layer())) : Optional.empty();
     }
 
     /** The piece it becomes, and which part of it where it has several. */

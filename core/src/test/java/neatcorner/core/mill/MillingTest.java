@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -316,6 +318,33 @@ class MillingTest {
         Board wet = cheap.withMoisture(Optional.of(Share.percent(19)));
         assertThat(milled(shop(dear, wet), Sample.job("8", "10")).boards()).containsExactly(dear);
         assertThat(milled(shop(wet), Sample.job("8", "10")).missing()).isEmpty();
+    }
+
+    /** Where it is wished, a frame's sides come from one board, though two would leave the better rests. */
+    @Test
+    void theSidesOfAFrameComeFromOneBoard() {
+        Job job = Sample.job("8", "10").withQuantity(4);
+        Job matched = new Edit.Cut(job.choices().cutting().withMatched(true)).apply(job);
+        Board[] boards = IntStream.rangeClosed(1, 6)
+                .mapToObj(i -> board("B-" + i, WOOD, 800 + 10 * i, 110, 27))
+                .toArray(Board[]::new);
+        assertThat(boardsOfFrames(milled(shop(boards), job))).anyMatch(labels -> labels.size() > 1);
+        Milling milling = milled(shop(boards), matched);
+        assertThat(milling.missing()).isEmpty();
+        assertThat(boardsOfFrames(milling)).hasSize(4).allMatch(labels -> labels.size() == 1);
+        assertThat(milling.spread()).isEmpty();
+        Milling short_ = milled(shop(board("B-1", WOOD, 900, 60, 27), board("B-2", WOOD, 900, 60, 27)),
+                matched.withQuantity(1));
+        assertThat(short_.missing()).isEmpty();
+        assertThat(short_.spread()).hasSize(1);
+    }
+
+    private static Collection<Set<String>> boardsOfFrames(Milling milling) {
+        Map<Integer, Set<String>> boards = new HashMap<>();
+        milling.sawn().forEach(sawn -> sawn.blanks().forEach(blank -> boards.computeIfAbsent(
+                        blank.wanted().piece().frame(), _ -> new HashSet<>())
+                .add(sawn.board().label())));
+        return boards.values();
     }
 
     /** A board foot is 144 cubic inches: a board of 1 × 6 in and 8 ft has four, whatever is made of it. */

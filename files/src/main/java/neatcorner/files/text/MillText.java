@@ -43,6 +43,20 @@ public final class MillText {
         return lines;
     }
 
+    /** Frames whose sides are wished from one board and come from several, a sentence for each. */
+    public static List<String> spread(Milling milling, Phrasebook book) {
+        return milling.spread().stream()
+                .map(ring -> book.say(
+                        "mill.spread",
+                        ring.stream()
+                                .map(piece -> book.say(
+                                        "mill.spread.piece",
+                                        milling.nameOf(piece.wanted()),
+                                        piece.board()))
+                                .collect(Collectors.joining(", "))))
+                .toList();
+    }
+
     /** The strips that are not made, a sentence for every reason, each by its name while there are few. */
     public static List<String> missing(Milling milling, Phrasebook book) {
         LinkedHashMap<Words, List<Milling.Missing>> byReason = milling.missing().stream()

@@ -13,12 +13,14 @@ import neatcorner.core.solve.Answer;
  * @param sawn    the boards that are cut
  * @param missing how many of each kind are not made
  * @param rank    of the last board that is cut; 0 when none is
+ * @param split   how many groups that are wished from one board come from several
  * @param cost    worth of the boards less that of their rests
  * @param bound   no answer that makes everything costs less
  */
-public record BoardAnswer(List<Sawn> sawn, List<Integer> missing, int rank, long cost, long bound) implements Answer {
+public record BoardAnswer(List<Sawn> sawn, List<Integer> missing, int rank, int split, long cost, long bound) implements Answer {
     private static final Comparator<BoardAnswer> ORDER = Comparator.comparingInt(BoardAnswer::missingCount)
             .thenComparingInt(BoardAnswer::rank)
+            .thenComparingInt(BoardAnswer::split)
             .thenComparingDouble(BoardAnswer::costWhenAllIsMade)
             .thenComparingInt(answer -> answer.sawn.size())
             .thenComparingDouble(answer -> -answer.restsSquared())
@@ -123,7 +125,7 @@ public record BoardAnswer(List<Sawn> sawn, List<Integer> missing, int rank, long
 
     @Override
     public boolean isProven() {
-        return missingCount() == 0 && rank == 0 && cost <= bound || sawn.isEmpty() && missingCount() == 0;
+        return missingCount() == 0 && rank == 0 && split == 0 && cost <= bound || sawn.isEmpty() && missingCount() == 0;
     }
 
     /** What is missing cannot be set against what it would have cost. */
@@ -151,7 +153,8 @@ public record BoardAnswer(List<Sawn> sawn, List<Integer> missing, int rank, long
     }
 
     /**
-     * More is made, or the same from drier boards, at less cost, from fewer boards, with larger rests, fewer settings.
+     * More is made, or the same from drier boards, more groups each from one board, at less cost, from fewer boards,
+     * with larger rests, fewer settings.
      */
     @Override
     public boolean isBetterThan(Answer other) {

@@ -64,8 +64,14 @@ public record BoardProblem(List<Profile> profiles, List<Kind> kinds, List<Stock>
      * @param length   as crosscut, over 0
      * @param profiles of strips it may be cut from, one or more
      * @param count    how many, from 1
+     * @param group    from 1, of kinds whose blanks are wished from one board, all of them; 0 for none
      */
-    public record Kind(Length length, List<Integer> profiles, int count) {
+    public record Kind(Length length, List<Integer> profiles, int count, int group) {
+        /** From any boards. */
+        public Kind(Length length, List<Integer> profiles, int count) {
+            this(length, profiles, count, 0);
+        }
+
         public Kind {
             profiles = List.copyOf(profiles);
             Range.within("length_of_blank", length, new Length(1), LONGEST);

@@ -35,9 +35,12 @@ final class BoardSolver {
     /** By board and kind, whether the one can be cut from the other at all. */
     private final boolean[][] uses;
 
+    private final Groups groups;
+
     private BoardSolver(BoardProblem problem) {
         this.problem = problem;
         this.bound = bound(problem);
+        this.groups = new Groups(problem);
         this.uses = problem.stock().stream()
                 .map(board -> {
                     boolean[] of = new boolean[problem.kinds().size()];
@@ -126,7 +129,11 @@ final class BoardSolver {
         int[] ranks = problem.stock().stream().mapToInt(BoardProblem.Stock::rank).distinct().sorted().toArray();
         for (int rank : ranks) {
             while (true) {
-                Optional<Choice> next = choose(rank, fillings, taken, left, chance);
+                // Groups come from one board each as long as there is one that gives all of any.
+                Optional<Choice> next = groups.isEmpty()
+                        ? Optional.empty()
+                        : choose(rank, fillings, groups::fill, taken, left, chance);
+                next = next.or(() -> choose(rank, fillings, EitherEnd::fill, taken, left, chance));
                 if (next.isEmpty()) {
                     break;
                 }
@@ -139,6 +146,11 @@ final class BoardSolver {
         return answer(sawn, left);
     }
 
+    /** Cuts a board for what is left, of which there is less afterwards. */
+    private interface Fill {
+        Optional<Sawn> fill(EitherEnd filling, int[] left);
+    }
+
     /** A board that could be cut next, and what is wanted afterwards. */
     private record Choice(Sawn board, int[] left, double score) {
     }
@@ -146,6 +158,7 @@ final class BoardSolver {
     private Optional<Choice> choose(
             int rank,
             IntFunction<EitherEnd> fillings,
+            Fill fill,
             boolean[] taken,
             int[] left,
             Optional<Chance> chance) {
@@ -162,7 +175,7 @@ final class BoardSolver {
         Choice best = null;
         for (int stock : candidates) {
             int[] now = left.clone();
-            Optional<Sawn> board = fillings.apply(stock).fill(now);
+            Optional<Sawn> board = fill.fill(fillings.apply(stock), now);
             if (board.isPresent()) {
                 double score = score(fillings.apply(stock), board.get(), now);
                 if (best == null || score > best.score()) {
@@ -171,7 +184,7 @@ final class BoardSolver {
             }
         }
         return best == null && candidates.length > 0 && candidates.length < countOf(rank, taken)
-                ? firstOfUse(rank, fillings, taken, left)
+                ? firstOfUse(rank, fillings, fill, taken, left)
                 : Optional.ofNullable(best);
     }
 
@@ -183,11 +196,11 @@ final class BoardSolver {
 
     /** The first of all boards that gives anything, when those that promised most give nothing. */
     private Optional<Choice> firstOfUse(
-            int rank, IntFunction<EitherEnd> fillings, boolean[] taken, int[] left) {
+            int rank, IntFunction<EitherEnd> fillings, Fill fill, boolean[] taken, int[] left) {
         for (int stock = 0; stock < taken.length; stock++) {
             if (!taken[stock] && problem.stock().get(stock).rank() == rank && isOfUse(stock, left)) {
                 int[] now = left.clone();
-                Optional<Sawn> board = fillings.apply(stock).fill(now);
+                Optional<Sawn> board = fill.fill(fillings.apply(stock), now);
                 if (board.isPresent()) {
                     return Optional.of(new Choice(board.get(), now, score(fillings.apply(stock), board.get(), now)));
                 }
@@ -220,6 +233,7 @@ final class BoardSolver {
                 sawn.stream().sorted(Comparator.comparingInt(Sawn::stock)).toList(),
                 Arrays.stream(left).boxed().toList(),
                 rank,
+                groups.split(sawn),
                 cost,
                 Math.min(bound, cost));
     }
