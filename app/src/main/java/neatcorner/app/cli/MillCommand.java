@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.drawing.FullSize;
 import neatcorner.core.drawing.MarkingStrip;
@@ -15,9 +14,7 @@ import neatcorner.core.measure.Graduation;
 import neatcorner.core.mill.MillList;
 import neatcorner.core.mill.MillStep;
 import neatcorner.core.mill.Milling;
-import neatcorner.core.mill.Operation;
 import neatcorner.core.plan.Plan;
-import neatcorner.core.rack.Board;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.solve.KnownAnswers;
@@ -97,11 +94,20 @@ final class MillCommand implements Runnable {
             }
             WholeFile.write(strip, Template.write(strips, book, paper));
         }
-        milling.sawn().forEach(sawn -> board(milling, sawn, shop));
+        MillText.list(milling, shop.habits(), book).forEach(MillCommand::print);
         MillText.balance(milling, book).forEach(line -> System.out.println(line.what() + ": " + line.volume()));
         milling.proof().ifPresent(proof -> System.out.println(book.say(proof.words())));
         MillText.spread(milling, book).forEach(System.out::println);
         MillText.missing(milling, book).forEach(System.out::println);
+    }
+
+    private static void print(MillText.Part part) {
+        System.out.println(part.title());
+        for (MillText.Step step : part.steps()) {
+            System.out.println("  " + step.what());
+            step.notes().forEach(note -> System.out.println("     " + note));
+        }
+        part.left().forEach(left -> System.out.println("  " + left));
     }
 
     /** Each under a name of its own. */
@@ -126,30 +132,5 @@ final class MillCommand implements Runnable {
         problem.solve(() -> System.nanoTime() - start > seconds * 1e9, _ -> {})
                 .ifPresent(answer -> known.put(problem, answer));
         return Milling.of(orders, shop, known);
-    }
-
-    private void board(Milling milling, Milling.Sawn sawn, Shop shop) {
-        Board board = sawn.board();
-        System.out.println(board.label() + ", " + book.say(board.species().words()) + ", "
-                + book.say("board.size", board.length(), board.width()) + ", "
-                + book.say("board.thick", board.thickness()));
-        int length = 0;
-        for (MillStep step : MillList.of(sawn, shop.habits())) {
-            if (step.length() != length && step.operation() != Operation.CROSSCUT) {
-                length = step.length();
-                System.out.println("  " + book.say("mill.length", length));
-            }
-            System.out.println("  " + book.say("mill.step", step.number(), step.what())
-                    + names(step, milling));
-            step.notes().forEach(note -> System.out.println("     " + book.say(note)));
-        }
-        sawn.rests().forEach(rest -> System.out.println("  "
-                + book.say("board.stays", rest.length(), rest.width()) + ", " + book.say("board.thick", rest.thick())));
-    }
-
-    private String names(MillStep step, Milling milling) {
-        return step.wanted().stream()
-                .map(wanted -> " " + book.say(milling.nameOf(wanted)))
-                .collect(Collectors.joining(";"));
     }
 }

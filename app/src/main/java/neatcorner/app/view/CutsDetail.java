@@ -60,7 +60,7 @@ final class CutsDetail extends Panel {
             case BOARDS -> {
                 box.getChildren().add(text(Labels.get("cuts.boards"), "heading"));
                 StockRows.milling(this, box, cuts.milling());
-                cuts.milling().sawn().forEach(sawn -> StockRows.list(this, box, cuts.milling(), sawn, desk().shop()));
+                StockRows.list(this, box, cuts.milling(), desk().shop());
             }
             case SHEETS -> {
                 box.getChildren().add(text(Labels.get("cuts.materials"), "heading"));

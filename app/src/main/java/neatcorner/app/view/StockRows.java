@@ -10,8 +10,6 @@ import javafx.scene.layout.VBox;
 import neatcorner.core.cut.Makes;
 import neatcorner.core.cut.SheetLot;
 import neatcorner.core.measure.Money;
-import neatcorner.core.mill.MillList;
-import neatcorner.core.mill.MillStep;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Shop;
@@ -34,16 +32,15 @@ final class StockRows {
         MillText.missing(milling, panel.book()).forEach(said -> box.getChildren().add(Panel.text(said, "soft")));
     }
 
-    /** The list a board is milled by, each step with what is looked out for. */
-    static void list(Panel panel, VBox box, Milling milling, Milling.Sawn sawn, Shop shop) {
-        box.getChildren().add(Panel.text(Labels.get("rack.mill_list", sawn.board().label()), "heading"));
-        for (MillStep step : MillList.of(sawn, shop.habits())) {
-            String names = step.wanted().stream()
-                    .map(wanted -> " " + panel.book().say(milling.nameOf(wanted)))
-                    .collect(Collectors.joining(";"));
-            box.getChildren()
-                    .add(Panel.text(panel.book().say("mill.step", step.number(), step.what()) + names, "strong"));
-            step.notes().forEach(note -> box.getChildren().add(Panel.text(panel.book().say(note), "soft")));
+    /** The list boards are milled by, each step with what is looked out for. */
+    static void list(Panel panel, VBox box, Milling milling, Shop shop) {
+        for (MillText.Part part : MillText.list(milling, shop.habits(), panel.book())) {
+            box.getChildren().add(Panel.text(part.title(), "heading"));
+            for (MillText.Step step : part.steps()) {
+                box.getChildren().add(Panel.text(step.what(), "strong"));
+                step.notes().forEach(note -> box.getChildren().add(Panel.text(note, "soft")));
+            }
+            part.left().forEach(left -> box.getChildren().add(Panel.text(left, "soft")));
         }
     }
 

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.Scarf;
 import neatcorner.core.frame.Frame;
@@ -14,24 +16,30 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Strip;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
 
 /** What strips some jobs want, with what cannot be sawn from a board at all. */
 final class Demand {
+    /** More parts glued to one strip are a panel, which is not sawn from a list. */
+    private static final int MOST_GLUED = 12;
+    private final Habits habits;
     private final Function<Wanted, Optional<Length>> longest;
     private final List<Wanted> wanted = new ArrayList<>();
     private final List<Milling.Missing> missing = new ArrayList<>();
 
-    private Demand(Function<Wanted, Optional<Length>> longest) {
+    private Demand(Habits habits, Function<Wanted, Optional<Length>> longest) {
+        this.habits = habits;
         this.longest = longest;
     }
 
     /**
      * Of every frame of these orders.
      *
+     * @param habits  of the shop
      * @param longest blank that boards give of a strip's width and thickness; empty when there is no such board
      */
-    static Demand of(List<Lots.Order> orders, Function<Wanted, Optional<Length>> longest) {
-        Demand demand = new Demand(longest);
+    static Demand of(List<Lots.Order> orders, Habits habits, Function<Wanted, Optional<Length>> longest) {
+        Demand demand = new Demand(habits, longest);
         for (Lots.Order order : orders) {
             List<Member> members = order.frame().pieces().toList();
             for (int n = 1; n <= order.frame().job().quantity(); n++) {
@@ -80,17 +88,59 @@ final class Demand {
 
     private void strip(Lots.Order order, Member member, int number, int place, Wanted.Part part, Strip strip) {
         Wanted whole = part(order, member, number, 0, member.overall(), part, strip);
-        Length most = longest.apply(whole).map(blank -> blank.minus(whole.over())).orElse(Length.ZERO);
+        Optional<Length> blank = longest.apply(whole);
+        Length most = blank.map(length -> length.minus(whole.over())).orElse(Length.ZERO);
         boolean mayBeJoined = most.isPositive() && member.curve().isEmpty() && !order.frame().isSolid();
         Optional<List<Scarf>> joined = whole.length().isOver(most) && mayBeJoined
                 ? Scarf.parts(member, most, place)
                 : Optional.empty();
-        if (joined.isEmpty()) {
-            wanted.add(whole);
-        } else {
+        if (joined.isPresent()) {
             joined.get().forEach(scarf ->
                     wanted.add(part(order, member, number, scarf.number(), scarf.length(), part, strip)));
+        } else if (blank.isPresent()) {
+            wanted.add(whole);
+        } else {
+            wanted.addAll(glued(whole).orElse(List.of(whole)));
         }
+    }
+
+    /** What a strip is glued up from that no board gives in one: staves, else layers, as few as boards give. */
+    private Optional<List<Wanted>> glued(Wanted whole) {
+        return whole.grooved()
+                ? Optional.empty()
+                : Stream.of(Wanted.Glued.Way.values())
+                        .flatMap(way -> IntStream.rangeClosed(2, MOST_GLUED)
+                                .mapToObj(of -> parts(whole, way, of)))
+                        .filter(parts -> isAllowed(parts.getFirst())
+                                && longest.apply(parts.getFirst())
+                                        .map(length -> !whole.blank().isOver(length))
+                                        .orElse(false))
+                        .findFirst();
+    }
+
+    private boolean isAllowed(Wanted part) {
+        Length least = habits.get(isStave(part) ? Habit.STAVE : Habit.LAYER);
+        return least.isPositive() && !(isStave(part) ? part.width() : part.thickness()).isUnder(least);
+    }
+
+    private static boolean isStave(Wanted part) {
+        return part.glued().orElseThrow().way() == Wanted.Glued.Way.EDGE_TO_EDGE;
+    }
+
+    /**
+     * Staves are glued wider and thicker than the strip, since edges slip and faces are planed after; layers wider.
+     */
+    private static List<Wanted> parts(Wanted whole, Wanted.Glued.Way way, int of) {
+        boolean isWide = way == Wanted.Glued.Way.EDGE_TO_EDGE;
+        Length wide = whole.width().plus(whole.over().over(4));
+        return IntStream.rangeClosed(1, of)
+                .mapToObj(number -> whole.glued(
+                        isWide ? wide.over(of) : wide,
+                        isWide
+                                ? whole.thickness().plus(whole.planing().over(2))
+                                : whole.thickness().over(of),
+                        new Wanted.Glued(way, number, of, whole.width(), whole.thickness())))
+                .toList();
     }
 
     private static Wanted part(
@@ -107,6 +157,7 @@ final class Demand {
                 strip.source() == Strip.Source.GROOVED_BOARD,
                 frame.habits().get(Habit.OVER_LENGTH),
                 frame.habits().get(Habit.PLANING),
-                frame.job().choices().cutting().matched());
+                frame.job().choices().cutting().matched(),
+                Optional.empty());
     }
 }

@@ -72,10 +72,11 @@ final class Mill {
                 .max(Length::compareTo)
                 .orElse(habits.get(Habit.KERF));
         this.trim = habits.get(Habit.END_TRIM);
-        Demand demand = Demand.of(orders, this::longest);
+        Demand demand = Demand.of(orders, habits, this::longest);
         this.missing = new ArrayList<>(demand.missing());
         for (Wanted wanted : demand.wanted()) {
-            kinds.computeIfAbsent(new Kind(wanted.blank(), ways(wanted), wanted.ring()), _ -> new ArrayList<>()).add(wanted);
+            Kind kind = new Kind(wanted.blank(), ways(wanted), wanted.ring());
+            kinds.computeIfAbsent(kind, _ -> new ArrayList<>()).add(wanted);
         }
         kinds.keySet().forEach(kind -> kind.ways().stream()
                 .filter(way -> !ways.contains(way))
@@ -295,17 +296,25 @@ final class Mill {
                 .filter(board -> both.stream().anyMatch(way -> leaves(board, way).count() > 0))
                 .toList();
         if (thick.isEmpty()) {
-            return Words.of("mill.missing.thin", wanted.species(), both.getFirst().rough());
+            return missing("mill.missing.thin", wanted, both.getFirst().rough(), Habit.LAYER);
         }
         List<Board> wide = thick.stream()
                 .filter(board -> both.stream().anyMatch(way -> isWide(board, way)))
                 .toList();
         if (wide.isEmpty()) {
-            return Words.of("mill.missing.narrow", wanted.species(), both.getFirst().rip());
+            return missing("mill.missing.narrow", wanted, both.getFirst().rip(), Habit.STAVE);
         }
         return wide.stream().allMatch(board -> wanted.blank().isOver(clear(board)))
                 ? Words.of("mill.missing.short", wanted.species(), wanted.blank())
                 : Words.of("mill.missing.enough", wanted.species());
+    }
+
+    /** With what the shop would have to allow for it to be glued up. */
+    private Words missing(String key, Wanted wanted, Length size, Habit glued) {
+        Words no = Words.of(key, wanted.species(), size);
+        return wanted.grooved() || habits.get(glued).isPositive()
+                ? no
+                : Words.of("mill.missing.glued", no, glued.words());
     }
 
     private Length jointing(Board board) {

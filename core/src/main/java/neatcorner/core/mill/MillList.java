@@ -6,13 +6,13 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Board;
@@ -38,9 +38,12 @@ public final class MillList {
         this.habits = habits;
     }
 
-    /** The steps of every board, one board after the other. */
+    /** The steps of every board, one board after the other, and then what is glued up. */
     public static List<MillStep> of(Milling milling, Habits habits) {
-        return milling.sawn().stream().flatMap(sawn -> of(sawn, habits).stream()).toList();
+        return Stream.concat(
+                        milling.sawn().stream().flatMap(sawn -> of(sawn, habits).stream()),
+                        GlueUps.of(milling).stream())
+                .toList();
     }
 
     /** The steps of one board. */
@@ -59,7 +62,11 @@ public final class MillList {
     }
 
     private boolean isRipFirst() {
-        return isRough() && !isFlat();
+        return isRough() && (!isFlat() || isTooWide(board.width()));
+    }
+
+    private boolean isTooWide(Length width) {
+        return width.isOver(habits.get(Habit.PLANER_WIDTH));
     }
 
     private void board() {
@@ -94,13 +101,9 @@ public final class MillList {
     private void crosscut(Length at, Words what, boolean isLast) {
         List<Words> notes = new ArrayList<>(List.of(Words.of(isLast ? "mill.waste.right" : "mill.waste.left")));
         if (steps.stream().noneMatch(step -> step.operation() == Operation.CROSSCUT)) {
-            notes.add(safety(Safety.SAW));
+            notes.add(Safety.SAW.words());
         }
         step(Operation.CROSSCUT, List.of(), at, at, List.of(), what, notes);
-    }
-
-    private static Words safety(Safety safety) {
-        return Words.of("safety." + safety.name().toLowerCase(Locale.ROOT));
     }
 
     private void length(Milling.Crosscut piece) {
@@ -181,9 +184,14 @@ public final class MillList {
                 next++;
             }
             List<Words> notes = new ArrayList<>();
-            notes.add(Words.of(isRipFirst() ? "mill.rip.band" : "mill.rip.how"));
+            notes.add(
+                    !isRipFirst()
+                            ? Words.of("mill.rip.how")
+                            : isFlat()
+                                    ? Words.of("mill.rip.wide", habits.get(Habit.PLANER_WIDTH))
+                                    : Words.of("mill.rip.band"));
             if (first == 0) {
-                notes.add(safety(Safety.RIPPING));
+                notes.add(Safety.RIPPING.words());
             }
             step(
                     Operation.RIP,
@@ -272,6 +280,9 @@ public final class MillList {
             if (through.isUnder(habits.get(Habit.PLANER_THIN))) {
                 notes.add(Words.of("mill.thin", through));
             }
+            if (isTooWide(alike.first().width())) {
+                notes.add(Words.of("mill.wide", alike.first().width(), habits.get(Habit.PLANER_WIDTH)));
+            }
             if (piece.length().isUnder(habits.get(Habit.PLANER_LENGTH))) {
                 notes.add(Words.of("mill.short", piece.length(), habits.get(Habit.PLANER_LENGTH)));
             }
@@ -331,7 +342,7 @@ public final class MillList {
             blanks.stream().filter(apart::contains).forEach(blank -> notes.add(Words.of(
                     "mill.blank.at", blank.wanted().words(), blank.x().minus(piece.x()))));
             if (stop.isUnder(habits.get(Habit.SAFE_HOLD))) {
-                notes.add(safety(Safety.SHORT_PIECE));
+                notes.add(Safety.SHORT_PIECE.words());
             }
             String of = rips.stream().map(String::valueOf).collect(Collectors.joining(", "));
             step(

@@ -21,5 +21,7 @@ public enum Operation {
     /** The sawn edges planed off, to the finished width. */
     WIDTH,
     /** Across a strip, to a blank. */
-    BLANK
+    BLANK,
+    /** Blanks glued to a wider or a thicker one. */
+    GLUE
 }

@@ -20,6 +20,7 @@ import neatcorner.core.wood.Species;
  * @param over      how much longer its blank is sawn
  * @param planing   what its faces lose, both together
  * @param matched   whether all sides of its frame are wished from one board
+ * @param glued     what it is glued to, when no board gives the strip in one
  */
 public record Wanted(
         String job,
@@ -32,7 +33,8 @@ public record Wanted(
         boolean grooved,
         Length over,
         Length planing,
-        boolean matched) {
+        boolean matched,
+        Optional<Glued> glued) {
     /**
      * A part of a member's section.
      *
@@ -46,28 +48,82 @@ public record Wanted(
         }
     }
 
+    /** A part of it that is glued to others. */
+    Wanted glued(Length otherWidth, Length otherThickness, Glued to) {
+        return new Wanted(
+                job,
+                piece,
+                part,
+                species,
+                length,
+                otherWidth,
+                otherThickness,
+                grooved,
+                over,
+                planing,
+                matched,
+                Optional.of(to));
+    }
+
     /** As its blank is crosscut. */
     public Length blank() {
         return length.plus(over);
     }
 
     /**
-     * What goes round a frame as one: the same layer of all its sides.
+     * A stave of a wide strip, or a layer of a thick one.
      *
-     * @param job   the name of the job
-     * @param frame which of the job's frames, from 1
-     * @param layer of the section
+     * @param way       it is glued
+     * @param number    which, from 1
+     * @param of        how many
+     * @param width     finished, of the whole strip
+     * @param thickness finished, of the whole strip
      */
-    record Ring(String job, int frame, int layer) {
+    public record Glued(Way way, int number, int of, Length width, Length thickness) {
+        /** How blanks are glued to one another. */
+        public enum Way {
+            /** Staves side by side. */
+            EDGE_TO_EDGE,
+            /** Layers on one another. */
+            FACE_TO_FACE
+        }
     }
 
-    /** The ring it is a part of, which is wished from one board; empty when that is not wished. */
+    /** Whether they are glued to one strip. */
+    boolean isGluedTo(Wanted other) {
+        return job.equals(other.job) && piece.equals(other.piece) && part.equals(other.part);
+    }
+
+    /**
+     * What is to come from one board, so that grain and colour go together.
+     *
+     * @param job   the name of the job
+     * @param what  of it: a frame, or one piece of it
+     * @param layer of the section
+     */
+    record Ring(String job, String what, int layer) {
+    }
+
+    /** The same layer of all sides of a frame where that is wished, else what is glued to one strip, else nothing. */
     Optional<Ring> ring() {
-        return matched ? Optional.of(new Ring(job, piece.frame(), part.layer())) : Optional.empty();
+        if (matched) {
+            return Optional.of(new Ring(job, Integer.toString(piece.frame()), part.layer()));
+        }
+        return glued.map(_ -> new Ring(job, piece.toString(), part.layer()));
     }
 
     /** The piece it becomes, and which part of it where it has several. */
     public Words words() {
+        Words whole = strip();
+        return glued.map(one -> Words.of(
+                        one.way() == Glued.Way.EDGE_TO_EDGE ? "mill.piece.stave" : "mill.piece.ply",
+                        whole,
+                        one.number(),
+                        one.of()))
+                .orElse(whole);
+    }
+
+    private Words strip() {
         return part.isBand()
                 ? Words.of("mill.piece.band", piece)
                 : part.of() > 1 ? Words.of("mill.piece.layer", piece, part.layer()) : Words.of("mill.piece", piece);

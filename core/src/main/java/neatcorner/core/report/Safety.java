@@ -1,5 +1,7 @@
 package neatcorner.core.report;
 
+import java.util.Locale;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Station;
 
 /** Cautions for the hands, shown at the station where they apply. The tool's manual comes first. */
@@ -37,6 +39,11 @@ public enum Safety {
 
     Safety(Station station) {
         this.station = station;
+    }
+
+    /** What is said. */
+    public Words words() {
+        return Words.of("safety." + name().toLowerCase(Locale.ROOT));
     }
 
     /** Where it is shown. */

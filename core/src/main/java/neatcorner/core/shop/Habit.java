@@ -63,6 +63,8 @@ public enum Habit implements FigureKey.OfLength {
     RESAW_HEIGHT(Station.CUTS, Length.inches(6), 0, 600),
     /** Nothing shorter goes through the jointer or the planer; the manual of each machine rules. */
     PLANER_LENGTH(Station.CUTS, Length.inches(12), 0, 1000),
+    /** Nothing wider goes through the jointer and the planer. */
+    PLANER_WIDTH(Station.CUTS, Length.inches(12), 50, 1000),
     /** Nothing thinner goes through the planer without a board under it. */
     PLANER_THIN(Station.CUTS, Length.inches(0, 1, 4), 0, 25),
     /**
@@ -70,7 +72,11 @@ public enum Habit implements FigureKey.OfLength {
      */
     HANDLED(Station.CUTS, Length.inches(72), 300, 7000),
     /** What the planer dips into at either end of a length. */
-    SNIPE(Station.CUTS, Length.inches(2), 0, 150);
+    SNIPE(Station.CUTS, Length.inches(2), 0, 150),
+    /** The narrowest stave a wide blank is glued from edge to edge; none is when it is 0. */
+    STAVE(Station.CUTS, Length.ZERO, 0, 500),
+    /** The thinnest layer a thick blank is glued from face to face; none is when it is 0. */
+    LAYER(Station.CUTS, Length.ZERO, 0, 100);
 
     private final Station station;
     private final Length usual;

@@ -3,11 +3,19 @@ package neatcorner.files.text;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import neatcorner.core.mill.Balance;
+import neatcorner.core.mill.GlueUps;
 import neatcorner.core.mill.Loss;
+import neatcorner.core.mill.MillList;
+import neatcorner.core.mill.MillStep;
 import neatcorner.core.mill.Milling;
+import neatcorner.core.mill.Operation;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.rack.Board;
+import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Phrasebook;
 
 /** What is said of boards that are milled, in the window and on the command line alike. */
@@ -25,6 +33,69 @@ public final class MillText {
      * @param volume of it, as it is written
      */
     public record Line(String what, String volume) {
+    }
+
+    /**
+     * Some of the work, one step after another.
+     *
+     * @param title what it is done to
+     * @param steps of it
+     * @param left  what stays of it
+     */
+    public record Part(String title, List<Step> steps, List<String> left) {
+    }
+
+    /**
+     * One step.
+     *
+     * @param what  is done
+     * @param notes on it
+     */
+    public record Step(String what, List<String> notes) {
+    }
+
+    /** The list some boards are milled by: of every board its crosscuts, then its lengths, and last what is glued. */
+    public static List<Part> list(Milling milling, Habits habits, Phrasebook book) {
+        List<Part> parts = new ArrayList<>();
+        for (Milling.Sawn sawn : milling.sawn()) {
+            Board board = sawn.board();
+            Map<Integer, List<MillStep>> byLength = MillList.of(sawn, habits).stream()
+                    .collect(Collectors.groupingBy(
+                            step -> step.operation() == Operation.CROSSCUT ? 0 : step.length(),
+                            TreeMap::new,
+                            Collectors.toList()));
+            parts.add(new Part(
+                    book.say("mill.board", board.label(), board.species(), board.length(), board.width(),
+                            board.thickness()),
+                    steps(byLength.getOrDefault(0, List.of()), milling, book),
+                    sawn.rests().stream()
+                            .map(rest -> book.say("mill.stays", rest.length(), rest.width(), rest.thick()))
+                            .toList()));
+            byLength.forEach((length, steps) -> {
+                if (length > 0) {
+                    parts.add(new Part(
+                            book.say("mill.board_length", board.label(), length),
+                            steps(steps, milling, book),
+                            List.of()));
+                }
+            });
+        }
+        List<MillStep> glued = GlueUps.of(milling);
+        if (!glued.isEmpty()) {
+            parts.add(new Part(book.say("mill.glue"), steps(glued, milling, book), List.of()));
+        }
+        return parts;
+    }
+
+    private static List<Step> steps(List<MillStep> steps, Milling milling, Phrasebook book) {
+        return steps.stream()
+                .map(step -> new Step(
+                        book.say("mill.step", step.number(), step.what())
+                                + step.wanted().stream()
+                                        .map(wanted -> " " + book.say(milling.nameOf(wanted)))
+                                        .collect(Collectors.joining(";")),
+                        step.notes().stream().map(book::say).toList()))
+                .toList();
     }
 
     /** Where the wood of the boards goes; nothing when none is cut. */

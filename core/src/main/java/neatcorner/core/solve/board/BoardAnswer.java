@@ -17,7 +17,8 @@ import neatcorner.core.solve.Answer;
  * @param cost    worth of the boards less that of their rests
  * @param bound   no answer that makes everything costs less
  */
-public record BoardAnswer(List<Sawn> sawn, List<Integer> missing, int rank, int split, long cost, long bound) implements Answer {
+public record BoardAnswer(List<Sawn> sawn, List<Integer> missing, int rank, int split, long cost, long bound)
+        implements Answer {
     private static final Comparator<BoardAnswer> ORDER = Comparator.comparingInt(BoardAnswer::missingCount)
             .thenComparingInt(BoardAnswer::rank)
             .thenComparingInt(BoardAnswer::split)
