@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
@@ -110,12 +111,7 @@ final class BoardDetail extends RackDetail<Board> implements PictureView.Pressin
                 left.remove(index);
                 complain(remove, save(now().withDefects(left)));
             });
-            TextField where = new TextField(book().say(
-                            "board.defect",
-                            book().exactly(defect.length()),
-                            book().exactly(defect.width()),
-                            book().exactly(defect.x()),
-                            book().exactly(defect.y())));
+            TextField where = new TextField(written(defect));
             where.setAccessibleText(book().say("board.defect_name", i + 1, defect.kind()));
             where.setId("defect-" + (i + 1));
             where.setUserData(where.getText());
@@ -157,12 +153,35 @@ final class BoardDetail extends RackDetail<Board> implements PictureView.Pressin
         box.getChildren().add(add);
     }
 
+    private String written(Board.Defect defect) {
+        Words where = Words.of(
+                "board.defect",
+                book().exactly(defect.length()),
+                book().exactly(defect.width()),
+                book().exactly(defect.x()),
+                book().exactly(defect.y()));
+        return defect.shallow()
+                .map(shallow -> book().say(
+                                "board.defect_shallow",
+                                where,
+                                book().exactly(shallow.depth()),
+                                Words.of(Phrasebook.keyOf(shallow.face()))))
+                .orElseGet(() -> book().say(where));
+    }
+
     /** The board's defects with one as it was typed. */
     private List<Board.Defect> changed(int index, String typed) {
-        String[] numbers = typed.strip().split("\\s*×\\s*|\\s+(?:x|at|/)\\s+");
+        Optional<Board.Face> face = Stream.of(Board.Face.values())
+                .filter(one -> typed.strip().endsWith(book().say(Phrasebook.keyOf(one))))
+                .findFirst();
+        int comma = face.isPresent() ? typed.lastIndexOf(", ") : typed.length();
+        String[] numbers =
+                typed.substring(0, Math.max(0, comma)).strip().split("\\s*×\\s*|\\s+(?:x|at|/)\\s+");
         if (numbers.length != 4) {
             throw new Refusal(Words.plain(Labels.get("rack.defect_rule", typed)));
         }
+        Optional<Board.Shallow> shallow = face.map(one -> new Board.Shallow(
+                one, desk().parsed(typed.substring(comma + 1).strip().replaceFirst("\\s+\\S+\\s+\\S+$", ""))));
         List<Board.Defect> defects = new ArrayList<>(now().defects());
         defects.set(
                 index,
@@ -171,7 +190,8 @@ final class BoardDetail extends RackDetail<Board> implements PictureView.Pressin
                         desk().parsed(numbers[2]),
                         desk().parsed(numbers[3]),
                         desk().parsed(numbers[0]),
-                        desk().parsed(numbers[1])));
+                        desk().parsed(numbers[1]),
+                        shallow));
         return defects;
     }
 

@@ -231,7 +231,7 @@ class CuttingTest extends OnTheDemo {
         Board before = board("B-5");
         on(() -> {
             TextField where = (TextField) view.lookup("#defect-1");
-            where.setText("3 x 1 1/2 at 20 / 1");
+            where.setText("3 x 1 1/2 at 20 / 1, 1/4 deep above");
             where.getOnAction().handle(new ActionEvent());
             return true;
         });
@@ -248,7 +248,7 @@ class CuttingTest extends OnTheDemo {
                 .as("what is being typed stays when something else changes")
                 .isEqualTo("half ty");
         on(() -> {
-            ((TextField) view.lookup("#defect-1")).setText("3 x 1 1/2 at 20 / 1");
+            ((TextField) view.lookup("#defect-1")).setText("3 x 1 1/2 at 20 / 1, 1/4 deep above");
             return true;
         });
         assertThat(typed)
@@ -257,7 +257,9 @@ class CuttingTest extends OnTheDemo {
                         Length.inches(20),
                         Length.inches(1),
                         Length.inches(3),
-                        Length.inches(1, 1, 2)));
+                        Length.inches(1, 1, 2),
+                        Optional.of(new Board.Shallow(Board.Face.UPPER, Length.inches(0, 1, 4)))));
+        assertThat(on(() -> ((TextField) view.lookup("#defect-1")).getText())).endsWith(", 1/4 deep above");
         PictureView picture = picture("#board-picture");
         on(() -> {
             picture.requestFocus();

@@ -160,8 +160,7 @@ public final class BoardDrawing {
             }
             double y1 = bottom - defect.top().toMm() * unit;
             double y2 = bottom - defect.y().toMm() * unit;
-            sketch.area(Sketch.rectangle(x1, y1, x2, y2), new Paint.Wood(board.species(), Paint.Shade.EDGE));
-            sketch.hatched(Sketch.rectangle(x1, y1, x2, y2), Ink.CAUTION);
+            defect(board, defect, Sketch.rectangle(x1, y1, x2, y2));
             double grow = Math.max(0, (sketch.em(14) - (x2 - x1)) / 2);
             double rise = Math.max(0, (sketch.em(14) - (y2 - y1)) / 2);
             sketch.spot(x1 - grow, y1 - rise, x2 + grow, y2 + rise, new Thing.Defect(i));
@@ -358,9 +357,23 @@ public final class BoardDrawing {
             if (from < to) {
                 List<At> there = Sketch.rectangle(
                         from, bottom - defect.top().toMm() * unit, to, bottom - defect.y().toMm() * unit);
-                sketch.area(there, new Paint.Wood(board.species(), Paint.Shade.EDGE));
-                sketch.hatched(there, Ink.CAUTION);
+                defect(board, defect, there);
             }
+        }
+    }
+
+    /** One that does not go through has no dark ground, and a dashed outline when it is on the face that is down. */
+    private void defect(Board board, Board.Defect defect, List<At> there) {
+        if (defect.shallow().isEmpty()) {
+            sketch.area(there, new Paint.Wood(board.species(), Paint.Shade.EDGE));
+        }
+        sketch.hatched(there, Ink.CAUTION);
+        boolean isBelow =
+                defect.shallow().map(one -> one.face() == Board.Face.LOWER).orElse(false);
+        if (isBelow) {
+            List<At> round = new ArrayList<>(there);
+            round.add(there.getFirst());
+            sketch.line(round, Paint.of(Ink.CAUTION), sketch.em(0.8), Mark.Dash.HIDDEN);
         }
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.Proof;
 import neatcorner.core.measure.Length;
@@ -194,12 +195,32 @@ final class Mill {
                 board.condition().surface() == Board.Surface.GROOVED ? Length.ZERO : habits.get(Habit.JOINTING),
                 rough ? habits.get(Habit.SNIPE) : Length.ZERO,
                 rough ? habits.get(Habit.PLANER_LENGTH) : Length.ZERO,
-                board.defects().stream()
-                        .map(d -> new BoardProblem.Hole(d.x(), d.y(), d.length(), d.width()))
-                        .toList(),
+                board.defects().stream().flatMap(defect -> hole(board, defect)).toList(),
                 ways.stream().map(way -> leaves(board, way)).toList(),
                 Math.max(1, Math.round(rate * board.volume().mm3())),
                 isWet(board) ? 1 : 0);
+    }
+
+    /** What goes no deeper than the planing of a rough face is gone with it. */
+    private Stream<BoardProblem.Hole> hole(Board board, Board.Defect defect) {
+        BoardProblem.Hole through =
+                new BoardProblem.Hole(defect.x(), defect.y(), defect.length(), defect.width());
+        if (defect.shallow().isEmpty()) {
+            return Stream.of(through);
+        }
+        Length depth = defect.shallow().get().depth();
+        boolean isPlanedAway = board.condition().surface() == Board.Surface.ROUGH
+                && !depth.isOver(habits.get(Habit.PLANING).over(2));
+        if (isPlanedAway) {
+            return Stream.empty();
+        }
+        Length thick = board.thickness();
+        return Stream.of(
+                !depth.isUnder(thick)
+                        ? through
+                        : defect.shallow().get().face() == Board.Face.LOWER
+                                ? through.between(Length.ZERO, depth)
+                                : through.between(thick.minus(depth), BoardProblem.Hole.THROUGH));
     }
 
     /** More than about two per cent above what the air of the shop will bring it to; common practice, no source. */
@@ -260,7 +281,8 @@ final class Mill {
                         .toList(),
                 one.rests().stream()
                         .map(rest -> new Milling.Rest(rest.x(), rest.y(), rest.length(), rest.width(), rest.thick()))
-                        .toList());
+                        .toList(),
+                one.over() ? Board.Face.UPPER : Board.Face.LOWER);
     }
 
     private Milling.Rip rip(BoardAnswer.Strip strip, BoardProblem.Leaves leaves, List<List<Wanted>> left) {

@@ -135,7 +135,19 @@ public final class MillList {
                 Length.ZERO,
                 List.of(),
                 Words.of(isFlat() ? "mill.flatten" : "mill.flatten.cup"),
-                List.of(Words.of("mill.flatten.how"), Words.of("mill.machine", habits.get(Habit.PLANER_LENGTH))));
+                Stream.concat(
+                                face().stream(),
+                                Stream.of(
+                                        Words.of("mill.flatten.how"),
+                                        Words.of("mill.machine", habits.get(Habit.PLANER_LENGTH))))
+                        .toList());
+    }
+
+    /** Which face comes first, where that tells on which side a defect ends up. */
+    private Optional<Words> face() {
+        return board.defects().stream().anyMatch(defect -> defect.shallow().isPresent())
+                ? Optional.of(Words.of(sawn.face() == Board.Face.UPPER ? "mill.face.upper" : "mill.face.lower"))
+                : Optional.empty();
     }
 
     private void edge() {
@@ -146,7 +158,7 @@ public final class MillList {
                 Length.ZERO,
                 List.of(),
                 isRipFirst() ? Words.of("mill.edge.every") : Words.of("mill.edge", habits.get(Habit.JOINTING)),
-                List.of());
+                isRough() ? List.of() : face().stream().toList());
     }
 
     /** All rips as thick: the length is planed whole, which is safest. */

@@ -47,8 +47,9 @@ public record Milling(
      * @param board   it is
      * @param lengths it is crosscut to, from its left end
      * @param rests   what is left of it and goes back to the rack
+     * @param face    that is made flat first, from which its leaves are counted
      */
-    public record Sawn(Board board, List<Crosscut> lengths, List<Rest> rests) {
+    public record Sawn(Board board, List<Crosscut> lengths, List<Rest> rests, Board.Face face) {
         public Sawn {
             lengths = List.copyOf(lengths);
             rests = List.copyOf(rests);

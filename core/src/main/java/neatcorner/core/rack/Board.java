@@ -126,11 +126,22 @@ public record Board(
      * @param y      across from its near edge
      * @param length along the board, over 0
      * @param width  across, over 0
+     * @param shallow how deep it goes from one face; empty when it goes through
      */
-    public record Defect(Kind kind, Length x, Length y, Length length, Length width) {
+    public record Defect(Kind kind, Length x, Length y, Length length, Length width, Optional<Shallow> shallow) {
         public Defect {
             Range.within("length_of_a_defect", length, new Length(1), Length.mm(7_000));
             Range.within("width_of_a_defect", width, new Length(1), Length.mm(1_000));
+        }
+
+        /** One that goes through. */
+        public Defect(Kind kind, Length x, Length y, Length length, Length width) {
+            this(kind, x, y, length, width, Optional.empty());
+        }
+
+        /** Elsewhere, or of another size. */
+        public Defect at(Length otherX, Length otherY, Length otherLength, Length otherWidth) {
+            return new Defect(kind, otherX, otherY, otherLength, otherWidth, shallow);
         }
 
         /** Its right end along the board. */
@@ -142,6 +153,26 @@ public record Board(
         public Length top() {
             return y.plus(width);
         }
+    }
+
+    /**
+     * How a defect that does not go through lies in a board.
+     *
+     * @param face  it is seen on
+     * @param depth it goes from there, over 0
+     */
+    public record Shallow(Face face, Length depth) {
+        public Shallow {
+            Range.within("depth_of_a_defect", depth, new Length(1), Length.mm(150));
+        }
+    }
+
+    /** A face of a board, as it lies when it is measured and drawn. */
+    public enum Face {
+        /** The face that is seen. */
+        UPPER,
+        /** The face it lies on. */
+        LOWER
     }
 
     /** What is wrong with a part of a board. */
@@ -223,7 +254,7 @@ public record Board(
         Defect defect = defects.get(index);
         Length x = defect.x().plus(dx).max(Length.ZERO).min(length.minus(defect.length()));
         Length y = defect.y().plus(dy).max(Length.ZERO).min(width.minus(defect.width()));
-        return withDefect(index, new Defect(defect.kind(), x, y, defect.length(), defect.width()));
+        return withDefect(index, defect.at(x, y, defect.length(), defect.width()));
     }
 
     /** A rectangle of it, with the parts of its defects that lie in it. */
@@ -236,8 +267,7 @@ public record Board(
                 .map(d -> {
                     Length left = d.x().max(fromX);
                     Length near = d.y().max(fromY);
-                    return new Defect(
-                            d.kind(),
+                    return d.at(
                             left.minus(fromX),
                             near.minus(fromY),
                             d.right().min(toX).minus(left),

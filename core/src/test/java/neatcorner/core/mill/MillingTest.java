@@ -43,6 +43,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** Strips from rough boards: nothing is lost in silence, no wood vanishes, and what boards can give is given. */
 class MillingTest {
@@ -94,7 +96,12 @@ class MillingTest {
                                 Length.mm(random.nextInt((int) length - 60)),
                                 Length.mm(random.nextInt((int) width - 30)),
                                 Length.mm(10 + random.nextInt(50)),
-                                Length.mm(5 + random.nextInt(25))))
+                                Length.mm(5 + random.nextInt(25)),
+                                random.nextBoolean()
+                                        ? Optional.empty()
+                                        : Optional.of(new Board.Shallow(
+                                                Board.Face.values()[random.nextInt(2)],
+                                                Length.mm(1 + random.nextInt(30))))))
                         .toList())
                 .withCondition(new Board.Condition(surface, Length.mm(random.nextInt(3)), Length.mm(random.nextInt(2))))
                 .withPrice(
@@ -201,11 +208,8 @@ class MillingTest {
                     new double[] {one.low()[0] - kerf + 1e-6, one.low()[1] - kerf + 1e-6, one.low()[2]},
                     new double[] {one.high()[0] + kerf - 1e-6, one.high()[1] + kerf - 1e-6, one.high()[2]});
             used.stream().filter(other -> other != one).forEach(other -> assertThat(grown.common(other)).isZero());
-            board.defects().forEach(d -> assertThat(one.common(new Used(
-                            "defect",
-                            new double[] {d.x().toMm(), d.y().toMm(), 0},
-                            new double[] {d.right().toMm(), d.top().toMm(), 1_000})))
-                    .isZero());
+            board.defects()
+                    .forEach(d -> assertThat(one.common(used(d, sawn, shop))).isZero());
         }
         double top = board.thickness().toMm();
         for (Milling.Rest rest : sawn.rests()) {
@@ -219,6 +223,40 @@ class MillingTest {
                 used.forEach(one -> assertThat(whole.common(one)).isZero());
             }
         }
+    }
+
+    /** Where a defect lies when the board lies on the face it is milled from; a shallow one is planed away. */
+    private static Used used(Board.Defect defect, Milling.Sawn sawn, Shop shop) {
+        double thick = sawn.board().thickness().toMm();
+        double deep = defect.shallow().map(one -> one.depth().toMm()).orElse(thick);
+        if (sawn.board().condition().surface() == Board.Surface.ROUGH
+                && deep <= shop.habits().get(Habit.PLANING).toMm() / 2) {
+            deep = 0;
+        }
+        boolean isDown = defect.shallow().map(one -> one.face() == sawn.face()).orElse(true);
+        return new Used(
+                "defect",
+                new double[] {defect.x().toMm(), defect.y().toMm(), isDown ? 0 : thick - deep},
+                new double[] {defect.right().toMm(), defect.top().toMm(), isDown ? deep : thick});
+    }
+
+    /** A knot that does not go through is left in the leaf or in what is planed off, whichever face it is on. */
+    @ParameterizedTest
+    @EnumSource(Board.Face.class)
+    void aDefectOnOneFaceSpoilsNothingBehindIt(Board.Face face) {
+        Board.Defect whole = new Board.Defect(Board.Kind.KNOT, in("0"), in("0"), in("60"), in("6"));
+        Board board = board("B-1", WOOD, 60 * 25.4, 6 * 25.4, 40).withDefects(List.of(whole));
+        assertThat(milled(shop(board), Sample.job("8", "10")).missing()).hasSize(4);
+        Board.Defect shallow = new Board.Defect(
+                whole.kind(),
+                whole.x(),
+                whole.y(),
+                whole.length(),
+                whole.width(),
+                Optional.of(new Board.Shallow(face, in("10 mm"))));
+        Milling milling = milled(shop(board.withDefects(List.of(shallow))), Sample.job("8", "10"));
+        assertThat(milling.missing()).isEmpty();
+        assertThat(milling.sawn().getFirst().face()).isNotEqualTo(face);
     }
 
     /**

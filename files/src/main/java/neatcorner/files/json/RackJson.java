@@ -58,7 +58,11 @@ final class RackJson {
                                         d.length("x"),
                                         d.length("y"),
                                         d.length("length"),
-                                        d.length("width"))),
+                                        d.length("width"),
+                                        d.optional(
+                                                "depth",
+                                                name -> new Board.Shallow(
+                                                        d.constant("face", Board.Face.class), d.length(name))))),
                         item.optional("price", name -> price(item.object(name))),
                         item.text("shelf", ""),
                         new Board.Condition(
@@ -132,13 +136,17 @@ final class RackJson {
                         .put("cup", board.condition().cup().toExactMm())
                         .put("twist", board.condition().twist().toExactMm());
                 ArrayNode defects = node.putArray("defects");
-                board.defects()
-                        .forEach(d -> defects.addObject()
-                                .put("kind", Fields.name(d.kind()))
-                                .put("x", d.x().toExactMm())
-                                .put("y", d.y().toExactMm())
-                                .put("length", d.length().toExactMm())
-                                .put("width", d.width().toExactMm()));
+                for (Board.Defect d : board.defects()) {
+                    ObjectNode defect = defects.addObject()
+                            .put("kind", Fields.name(d.kind()))
+                            .put("x", d.x().toExactMm())
+                            .put("y", d.y().toExactMm())
+                            .put("length", d.length().toExactMm())
+                            .put("width", d.width().toExactMm());
+                    d.shallow()
+                            .ifPresent(shallow -> defect.put("face", Fields.name(shallow.face()))
+                                    .put("depth", shallow.depth().toExactMm()));
+                }
             }
             case Sheet sheet ->
                 node.put("material", Fields.name(sheet.material()))

@@ -128,7 +128,10 @@ public final class RackCsv {
                                 per,
                                 board.defects().stream()
                                         .map(d -> name(d.kind()) + " " + mm(d.x()) + " " + mm(d.y()) + " "
-                                                + mm(d.length()) + " " + mm(d.width()))
+                                                + mm(d.length()) + " " + mm(d.width())
+                                                + d.shallow()
+                                                        .map(s -> " " + mm(s.depth()) + " " + name(s.face()))
+                                                        .orElse(""))
                                         .collect(Collectors.joining("; ")),
                                 name(board.condition().surface()),
                                 mm(board.condition().cup()),
@@ -276,7 +279,7 @@ public final class RackCsv {
 
     private static Board.Defect defect(String part) {
         String[] words = part.split(" +");
-        if (words.length != 5) {
+        if (words.length != 5 && words.length != 7) {
             throw Refusal.of("rack_csv.defects_has_defect_of_2", part);
         }
         return new Board.Defect(
@@ -284,7 +287,12 @@ public final class RackCsv {
                 Row.length("defects", words[1]),
                 Row.length("defects", words[2]),
                 Row.length("defects", words[3]),
-                Row.length("defects", words[4]));
+                Row.length("defects", words[4]),
+                words.length == 5
+                        ? Optional.empty()
+                        : Optional.of(new Board.Shallow(
+                                Row.constant("defects", words[6], Board.Face.class),
+                                Row.length("defects", words[5]))));
     }
 
     private static Species species(Row row, Shop shop) {

@@ -62,8 +62,16 @@ class RackCsvTest {
                     Length.mm(27),
                     Optional.of(new Share(0.085)),
                     "select “A”",
-                    List.of(new Board.Defect(
-                            Board.Kind.KNOT, Length.mm(800), Length.mm(60), Length.mm(50), Length.mm(40))),
+                    List.of(
+                            new Board.Defect(
+                                    Board.Kind.KNOT, Length.mm(800), Length.mm(60), Length.mm(50), Length.mm(40)),
+                            new Board.Defect(
+                                    Board.Kind.STAIN,
+                                    Length.mm(0),
+                                    Length.mm(0),
+                                    Length.mm(50),
+                                    Length.mm(40),
+                                    Optional.of(new Board.Shallow(Board.Face.LOWER, Length.mm(2.5))))),
                     Optional.of(new Price(640, Price.Per.BOARD_FOOT)),
                     "",
                     new Board.Condition(Board.Surface.PLANED, Length.mm(1.5), Length.mm(2))),

@@ -38,8 +38,9 @@ public record BoardAnswer(List<Sawn> sawn, List<Integer> missing, int rank, int 
      * @param stock   which
      * @param lengths it is crosscut to, from its left end; between them and beyond, what is left
      * @param rests   what of it is worth keeping
+     * @param over    whether it lies on its upper face, so that leaves are counted from there
      */
-    public record Sawn(int stock, List<Piece> lengths, List<Rest> rests) {
+    public record Sawn(int stock, List<Piece> lengths, List<Rest> rests, boolean over) {
         public Sawn {
             lengths = List.copyOf(lengths);
             rests = List.copyOf(rests);

@@ -71,7 +71,8 @@ public final class BoardCheck {
     }
 
     private Optional<String> wrong(Sawn sawn, int[] made) {
-        BoardProblem.Stock board = problem.stock().get(sawn.stock());
+        BoardProblem.Stock lower = problem.stock().get(sawn.stock());
+        BoardProblem.Stock board = sawn.over() ? lower.over() : lower;
         List<Box> boxes = new ArrayList<>();
         Length from = saw.trim();
         for (Piece piece : sawn.lengths()) {
@@ -140,7 +141,9 @@ public final class BoardCheck {
                         .anyMatch(hole -> hole.x().isUnder(right)
                                 && hole.right().isOver(blank.x())
                                 && hole.y().isUnder(far)
-                                && hole.far().isOver(strip.y()))) {
+                                && hole.far().isOver(strip.y())
+                                && hole.low().isUnder(low.plus(leaves.thick()))
+                                && hole.high().isOver(low))) {
                     return Optional.of("a blank lies on a hole at " + blank.x());
                 }
                 boxes.add(new Box(blank.x(), strip.y(), right, far, low, low.plus(leaves.thick())));

@@ -43,7 +43,7 @@ final class BoardFilling {
      * For one board.
      *
      * @param stock  which
-     * @param board  the same, or turned end for end
+     * @param board  the same, or turned end for end, or on its other face
      * @param weighs a blank of each kind, see {@link #weighed}
      * @param chance by which ends of lengths are left out; without it none is
      */
@@ -132,7 +132,7 @@ final class BoardFilling {
             return Optional.empty();
         }
         List<Piece> laid = new Sliding(problem, board).best(pieces);
-        return Optional.of(new Sawn(stock, laid, Rests.of(problem, board, laid)));
+        return Optional.of(new Sawn(stock, laid, Rests.of(problem, board, laid), false));
     }
 
     /** A length that could be cut next. */
@@ -306,7 +306,7 @@ final class BoardFilling {
                         || problem.profiles().get(profile).atEdge() && y > 0) {
                     continue;
                 }
-                long[][] runs = runs(start, stop, y, profile, holes);
+                long[][][] runs = runs(start, stop, y, profile, holes);
                 double weight = supplies[profile].weight(runs, step.clear()[profile]);
                 if (weight > 0) {
                     relax(open, far + kerf, step.then(weight, profile, y, supplies[profile].isClear(runs)));
@@ -345,7 +345,7 @@ final class BoardFilling {
         }
 
         /** Of the strip after so many others. */
-        double weight(long[][] runs, int before) {
+        double weight(long[][][] runs, int before) {
             while (weights.size() < before) {
                 next();
             }
@@ -358,32 +358,53 @@ final class BoardFilling {
             return strip(profile, 0, runs, left.get(before).clone(), new ArrayList<>());
         }
 
-        boolean isClear(long[][] runs) {
-            return runs.length == 1 && runs[0][1] - runs[0][0] == stop - start - 2 * snipe;
+        boolean isClear(long[][][] runs) {
+            return Arrays.stream(runs)
+                    .allMatch(leaf -> leaf.length == 1 && leaf[0][1] - leaf[0][0] == stop - start - 2 * snipe);
         }
 
         private void next() {
             int[] now = left.getLast().clone();
-            weights.add(strip(profile, 0, new long[][] {{start + snipe, stop - snipe}}, now, new ArrayList<>()));
+            weights.add(strip(profile, 0, runs(start, stop, 0, profile, List.of()), now, new ArrayList<>()));
             left.add(now);
         }
     }
 
-    /** Where blanks may lie on a strip, from the left. */
-    private long[][] runs(long start, long stop, long y, int profile, List<BoardProblem.Hole> holes) {
+    /** Where blanks may lie on a strip, leaf by leaf, from the left. */
+    private long[][][] runs(long start, long stop, long y, int profile, List<BoardProblem.Hole> holes) {
+        BoardProblem.Leaves leaves = board.leaves().get(profile);
         long far = y + problem.profiles().get(profile).width().nanometres();
+        List<BoardProblem.Hole> met = holes.stream()
+                .filter(h -> h.y().nanometres() < far && h.far().nanometres() > y)
+                .sorted(Comparator.comparing(BoardProblem.Hole::x))
+                .toList();
+        long[][][] runs = new long[leaves.count()][][];
+        boolean isAlike = met.stream().allMatch(BoardProblem.Hole::isThrough);
+        for (int leaf = 0; leaf < runs.length; leaf++) {
+            int here = leaf;
+            runs[leaf] = leaf > 0 && isAlike
+                    ? runs[0]
+                    : runs(
+                            start,
+                            stop,
+                            isAlike
+                                    ? met
+                                    : met.stream()
+                                            .filter(hole -> hole.touches(
+                                                    here, leaves, problem.saw().resaw()))
+                                            .toList());
+        }
+        return runs;
+    }
+
+    private long[][] runs(long start, long stop, List<BoardProblem.Hole> holes) {
         List<long[]> runs = new ArrayList<>();
         long from = start + snipe;
-        if (!holes.isEmpty()) {
-            for (BoardProblem.Hole hole : holes.stream()
-                    .filter(h -> h.y().nanometres() < far && h.far().nanometres() > y)
-                    .sorted(Comparator.comparing(BoardProblem.Hole::x))
-                    .toList()) {
-                if (hole.x().nanometres() > from) {
-                    runs.add(new long[] {from, hole.x().nanometres()});
-                }
-                from = Math.max(from, hole.right().nanometres());
+        for (BoardProblem.Hole hole : holes) {
+            if (hole.x().nanometres() > from) {
+                runs.add(new long[] {from, hole.x().nanometres()});
             }
+            from = Math.max(from, hole.right().nanometres());
         }
         if (stop - snipe > from) {
             runs.add(new long[] {from, stop - snipe});
@@ -392,13 +413,13 @@ final class BoardFilling {
     }
 
     /** Fills a strip, leaf by leaf, and adds it when anything lies on it; returns what that weighs. */
-    private double strip(int profile, long y, long[][] runs, int[] left, List<Strip> strips) {
+    private double strip(int profile, long y, long[][][] runs, int[] left, List<Strip> strips) {
         BoardProblem.Leaves leaves = board.leaves().get(profile);
         List<Blank> blanks = new ArrayList<>();
         double weight = 0;
         int used = 0;
         for (int leaf = 0; leaf < leaves.count() && used == leaf; leaf++) {
-            for (long[] run : runs) {
+            for (long[] run : runs[leaf]) {
                 int[] laid = packing.fill(kinds[profile], left, run[1] - run[0]);
                 weight += packing.weight();
                 long x = run[0];

@@ -125,7 +125,17 @@ public record BoardProblem(List<Profile> profiles, List<Kind> kinds, List<Stock>
             }
         }
 
-        Stock withHoles(List<Hole> other) {
+        /** As it lies on its other face. */
+        Stock over() {
+            return withHoles(holes.stream().map(hole -> hole.over(thickness)).toList());
+        }
+
+        /** Turned end for end. */
+        Stock turned() {
+            return withHoles(holes.stream().map(hole -> hole.at(length.minus(hole.right()))).toList());
+        }
+
+        private Stock withHoles(List<Hole> other) {
             return new Stock(length, width, thickness, jointing, snipe, least, other, leaves, worth, rank);
         }
 
@@ -135,12 +145,53 @@ public record BoardProblem(List<Profile> profiles, List<Kind> kinds, List<Stock>
     }
 
     /**
-     * A rectangle no blank may touch.
+     * What no blank may touch.
      *
-     * @param x from the left end
-     * @param y from the near edge
+     * @param x    from the left end
+     * @param y    from the near edge
+     * @param low  from the lower face; 0 when it is seen there
+     * @param high from the lower face; {@link #THROUGH} when it is seen on the upper one
      */
-    public record Hole(Length x, Length y, Length length, Length width) {
+    public record Hole(Length x, Length y, Length length, Length width, Length low, Length high) {
+        /** Higher than any board. */
+        public static final Length THROUGH = LONGEST;
+
+        /** One that goes through. */
+        public Hole(Length x, Length y, Length length, Length width) {
+            this(x, y, length, width, Length.ZERO, THROUGH);
+        }
+
+        /** Only so far from the lower face to so far. */
+        public Hole between(Length from, Length to) {
+            return new Hole(x, y, length, width, from, to);
+        }
+
+        boolean isThrough() {
+            return low.isZero() && high.equals(THROUGH);
+        }
+
+        /** Elsewhere along the board. */
+        Hole at(Length otherX) {
+            return new Hole(otherX, y, length, width, low, high);
+        }
+
+        /** In a board as thick that lies on its other face. */
+        Hole over(Length thickness) {
+            return new Hole(
+                    x,
+                    y,
+                    length,
+                    width,
+                    high.equals(THROUGH) ? Length.ZERO : thickness.minus(high),
+                    low.isZero() ? THROUGH : thickness.minus(low));
+        }
+
+        /** Whether it touches a strip of so many leaves, counted from the lower face, at this one. */
+        boolean touches(int leaf, Leaves leaves, Length resaw) {
+            Length from = leaves.thick().plus(resaw).times(leaf);
+            return low.isUnder(from.plus(leaves.thick())) && high.isOver(from);
+        }
+
         Length right() {
             return x.plus(length);
         }

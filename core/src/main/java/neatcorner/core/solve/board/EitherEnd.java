@@ -1,5 +1,6 @@
 package neatcorner.core.solve.board;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Length;
@@ -9,13 +10,26 @@ import neatcorner.core.solve.board.BoardAnswer.Piece;
 import neatcorner.core.solve.board.BoardAnswer.Sawn;
 import neatcorner.core.solve.board.BoardAnswer.Strip;
 
-/** Cuts a board from its left end or, when it has holes and that is better, from its right end. */
+/**
+ * Cuts a board from its left end or, when it has holes and that is better, from its right end; and with its other face
+ * down when some of its holes do not go through.
+ */
 final class EitherEnd {
+    private static final List<Boolean> ONE_WAY = List.of(false);
+    private static final List<Boolean> BOTH_WAYS = List.of(false, true);
     private final BoardProblem problem;
     private final int stock;
     private final double[] weights;
-    private final BoardFilling fromLeft;
-    private final Optional<BoardFilling> fromRight;
+    private final List<Lying> lying = new ArrayList<>();
+
+    /**
+     * A board as it may lie.
+     *
+     * @param isTurned end for end
+     * @param isOver   on its upper face
+     */
+    private record Lying(BoardFilling filling, boolean isTurned, boolean isOver) {
+    }
 
     EitherEnd(
             BoardProblem problem,
@@ -26,10 +40,17 @@ final class EitherEnd {
         this.problem = problem;
         this.stock = stock;
         this.weights = BoardFilling.weighed(problem, stock, weights);
-        this.fromLeft = new BoardFilling(problem, stock, board(), this.weights, effort, chance);
-        this.fromRight = board().holes().isEmpty()
-                ? Optional.empty()
-                : Optional.of(new BoardFilling(problem, stock, turned(), this.weights, effort, chance));
+        BoardProblem.Stock board = board();
+        for (boolean over : board.holes().stream().allMatch(BoardProblem.Hole::isThrough) ? ONE_WAY : BOTH_WAYS) {
+            BoardProblem.Stock faced = over ? board.over() : board;
+            for (boolean turned : board.holes().isEmpty() ? ONE_WAY : BOTH_WAYS) {
+                lying.add(new Lying(
+                        new BoardFilling(
+                                problem, stock, turned ? faced.turned() : faced, this.weights, effort, chance),
+                        turned,
+                        over));
+            }
+        }
     }
 
     private BoardProblem.Stock board() {
@@ -42,14 +63,18 @@ final class EitherEnd {
      * @param left how many there are of every kind; less afterwards by what was made
      */
     Optional<Sawn> fill(int[] left) {
-        int[] other = left.clone();
-        Optional<Sawn> here = fromLeft.fill(left);
-        Optional<Sawn> there = fromRight.flatMap(filling -> filling.fill(other)).map(this::turnedBack);
-        if (there.isPresent() && (here.isEmpty() || score(there.get()) > score(here.get()))) {
-            System.arraycopy(other, 0, left, 0, left.length);
-            return there;
+        Optional<Sawn> best = Optional.empty();
+        int[] after = left;
+        for (Lying way : lying) {
+            int[] now = left.clone();
+            Optional<Sawn> sawn = way.filling().fill(now).map(laid -> asItWas(laid, way));
+            if (sawn.isPresent() && (best.isEmpty() || score(sawn.get()) > score(best.get()))) {
+                best = sawn;
+                after = now;
+            }
         }
-        return here;
+        System.arraycopy(after, 0, left, 0, left.length);
+        return best;
     }
 
     /** Weight of what is made, for what is gone. */
@@ -65,18 +90,12 @@ final class EitherEnd {
         return weight / Math.max(1, Rests.cost(problem, board(), sawn.rests()));
     }
 
-    /** This board turned end for end. */
-    private BoardProblem.Stock turned() {
-        BoardProblem.Stock board = board();
-        return board.withHoles(board.holes().stream()
-                .map(hole -> new BoardProblem.Hole(
-                        board.length().minus(hole.right()), hole.y(), hole.length(), hole.width()))
-                .toList());
-    }
-
-    private Sawn turnedBack(Sawn turned) {
-        List<Piece> pieces = turned.lengths().reversed().stream().map(this::turnedBack).toList();
-        return new Sawn(stock, pieces, Rests.of(problem, board(), pieces));
+    private Sawn asItWas(Sawn sawn, Lying way) {
+        if (!way.isTurned()) {
+            return new Sawn(stock, sawn.lengths(), sawn.rests(), way.isOver());
+        }
+        List<Piece> pieces = sawn.lengths().reversed().stream().map(this::turnedBack).toList();
+        return new Sawn(stock, pieces, Rests.of(problem, board(), pieces), way.isOver());
     }
 
     private Piece turnedBack(Piece piece) {

@@ -81,7 +81,12 @@ final class Sliding {
                                                 .get(strip.profile())
                                                 .width()))
                         && hole.far().isOver(strip.y()))
-                .allMatch(strip -> strip.blanks().stream().noneMatch(blank -> hole.x()
+                .allMatch(strip -> strip.blanks().stream()
+                        .filter(blank -> hole.touches(
+                                blank.leaf(),
+                                board.leaves().get(strip.profile()),
+                                problem.saw().resaw()))
+                        .noneMatch(blank -> hole.x()
                                 .isUnder(blank.x()
                                         .plus(problem.kinds().get(blank.kind()).length()))
                         && hole.right().isOver(blank.x()))));
