@@ -11,6 +11,7 @@ import neatcorner.core.cut.Lots;
 import neatcorner.core.drawing.FullSize;
 import neatcorner.core.drawing.MarkingStrip;
 import neatcorner.core.measure.Graduation;
+import neatcorner.core.mill.Buying;
 import neatcorner.core.mill.MillList;
 import neatcorner.core.mill.MillStep;
 import neatcorner.core.mill.Milling;
@@ -97,6 +98,8 @@ final class MillCommand implements Runnable {
         MillText.list(milling, shop.habits(), book).forEach(MillCommand::print);
         MillText.balance(milling, book).forEach(line -> System.out.println(line.what() + ": " + line.volume()));
         milling.proof().ifPresent(proof -> System.out.println(book.say(proof.words())));
+        MillText.bought(milling, Buying.asMoulding(Lots.ofAll(orders, shop, Answers.NONE)), shop, book)
+                .forEach(System.out::println);
         MillText.spread(milling, book).forEach(System.out::println);
         MillText.missing(milling, book).forEach(System.out::println);
     }

@@ -12,6 +12,7 @@ import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.SheetLot;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.mill.BoardBooking;
+import neatcorner.core.mill.Buying;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
@@ -178,6 +179,11 @@ public final class CutDesk {
 
     private BoardDesk.Wish wish(Shop shop) {
         return new BoardDesk.Wish(desk.jobId(), desk.plan(), shop);
+    }
+
+    /** What the sticks to buy cost that would give what the boards are to give; empty when that is not known. */
+    public Optional<Long> asMoulding() {
+        return Buying.asMoulding(lots());
     }
 
     /** Whether strips are laid on boards just now, so that what is shown may be of before. */

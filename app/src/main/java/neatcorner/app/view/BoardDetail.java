@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -81,6 +82,12 @@ final class BoardDetail extends RackDetail<Board> implements PictureView.Pressin
                 () -> now().grade(),
                 text -> save(now().withGrade(text.strip())));
         price(price -> now().withPrice(price));
+        CheckBox sale = new CheckBox(Labels.get("rack.board_for_sale"));
+        sale.setId("board-for-sale");
+        sale.setWrapText(true);
+        onUpdate(() -> sale.setSelected(now().forSale()));
+        sale.setOnAction(_ -> complain(sale, save(now().withForSale(sale.isSelected()))));
+        getChildren().add(sale);
         rows(this::defects, BoardDetail::isTyping);
     }
 

@@ -166,7 +166,8 @@ sealed interface StockRow {
                     book.exactly(cut.length()) + defects(cut.defects().size());
                 case Board board ->
                     sides(book, board.length(), board.width(), board.thickness())
-                            + defects(board.defects().size());
+                            + defects(board.defects().size())
+                            + (board.forSale() ? Labels.get("rack.sold") : "");
                 case Sheet sheet ->
                     Labels.get("rack.sheets", sheet.count(), sides(book, sheet.width(), sheet.height()));
             };

@@ -28,6 +28,8 @@ final class StockRows {
         MillText.balance(milling, panel.book())
                 .forEach(line -> box.getChildren()
                         .add(Panel.spread(Panel.text(line.what(), "soft"), Panel.text(line.volume(), "strong"))));
+        MillText.bought(milling, panel.desk().cuts().asMoulding(), panel.desk().shop(), panel.book())
+                .forEach(said -> box.getChildren().add(Panel.text(said, "strong")));
         MillText.spread(milling, panel.book()).forEach(said -> box.getChildren().add(Panel.text(said, "soft")));
         MillText.missing(milling, panel.book()).forEach(said -> box.getChildren().add(Panel.text(said, "soft")));
     }

@@ -21,7 +21,9 @@ public final class BoardBooking {
         Keeper keeper = new Keeper(shop, "B");
         for (Milling.Sawn sawn : milling.sawn()) {
             Board board = sawn.board();
-            keeper.take(board.label());
+            if (!board.forSale()) {
+                keeper.take(board.label());
+            }
             List<RackItem> left = new ArrayList<>();
             for (Milling.Rest rest : sawn.rests()) {
                 left.add(keeper.keep(label -> kept(board, rest).paid(label)));

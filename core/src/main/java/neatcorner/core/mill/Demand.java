@@ -12,7 +12,6 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.measure.Length;
-import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.Strip;
 import neatcorner.core.shop.Habit;
@@ -79,7 +78,7 @@ final class Demand {
                 // A band round a curve is bent or laminated from veneer, not sawn.
                 missing.add(new Milling.Missing(
                         part(order, member, number, 0, member.overall(), new Wanted.Part(0, strips.size()), band),
-                        Words.of("mill.missing.bent")));
+                        Milling.BENT));
             } else {
                 strip(order, member, number, place, new Wanted.Part(0, strips.size()), band);
             }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.Proof;
@@ -33,10 +34,19 @@ final class Mill {
     private static final Length LEAST_THICKNESS = Length.mm(6);
     /** So much wetter than the shop's air will make it a board is left for later. */
     private static final double WET = 0.02;
+    /** What is sold is bought only for what no board gives that is here. */
+    private static final int BOUGHT = 2;
+    /** The most of one kind that are bought. */
+    private static final int MOST_BOUGHT = 40;
 
     private final Habits habits;
     private final Shop shop;
+    /** The boards of the rack, and one of each kind that is sold. */
+    private final List<Board> here;
+
+    /** The same with as many of those that are sold as may be wanted. */
     private final List<Board> boards;
+
     private final List<Milling.Missing> missing;
     private final List<Way> ways = new ArrayList<>();
     private final Map<Kind, List<Wanted>> kinds = new LinkedHashMap<>();
@@ -67,7 +77,7 @@ final class Mill {
     Mill(List<Lots.Order> orders, Shop shop) {
         this.shop = shop;
         this.habits = shop.habits();
-        this.boards = shop.rack().all(Board.class);
+        this.here = shop.rack().all(Board.class);
         this.kerf = orders.stream()
                 .map(order -> order.frame().habits().get(Habit.KERF))
                 .max(Length::compareTo)
@@ -82,11 +92,25 @@ final class Mill {
         kinds.keySet().forEach(kind -> kind.ways().stream()
                 .filter(way -> !ways.contains(way))
                 .forEach(ways::add));
+        this.boards = here.stream()
+                .flatMap(board -> board.forSale() ? bought(board) : Stream.of(board))
+                .toList();
+    }
+
+    /** Twice as many as the wood of all strips of its kind, and two more. */
+    private Stream<Board> bought(Board board) {
+        double wood = kinds.values().stream()
+                .flatMap(List::stream)
+                .filter(wanted -> wanted.species().equals(board.species()))
+                .mapToDouble(Mill::finished)
+                .sum();
+        int count = wood == 0 ? 0 : (int) Math.min(MOST_BOUGHT, 2 + Math.ceil(2 * wood / board.volume().mm3()));
+        return IntStream.rangeClosed(1, count).mapToObj(board::numbered);
     }
 
     /** The longest blank between the ends of a board that gives such a strip. */
     private Optional<Length> longest(Wanted wanted) {
-        return boards.stream()
+        return here.stream()
                 .filter(board -> ways(wanted).stream().anyMatch(way -> isWide(board, way)))
                 .map(this::clear)
                 .max(Length::compareTo);
@@ -131,7 +155,7 @@ final class Mill {
     }
 
     private BoardProblem problem() {
-        Map<Species, Double> rates = boards.stream()
+        Map<Species, Double> rates = here.stream()
                 .filter(board -> board.price().isPresent())
                 .collect(Collectors.groupingBy(Board::species, Collectors.averagingDouble(Mill::rate)));
         double usual = rates.values().stream().mapToDouble(rate -> rate).average().orElse(1e-3);
@@ -197,8 +221,8 @@ final class Mill {
                 rough ? habits.get(Habit.PLANER_LENGTH) : Length.ZERO,
                 board.defects().stream().flatMap(defect -> hole(board, defect)).toList(),
                 ways.stream().map(way -> leaves(board, way)).toList(),
-                Math.max(1, Math.round(rate * board.volume().mm3())),
-                isWet(board) ? 1 : 0);
+                Math.clamp(Math.round(rate * board.volume().mm3()), 1, BoardProblem.MOST_WORTH),
+                board.forSale() ? BOUGHT : isWet(board) ? 1 : 0);
     }
 
     /** What goes no deeper than the planing of a rough face is gone with it. */
@@ -301,7 +325,7 @@ final class Mill {
 
     /** The first thing that no board of the rack has. */
     private Words why(Wanted wanted) {
-        List<Board> ofWood = boards.stream()
+        List<Board> ofWood = here.stream()
                 .filter(board -> board.species().equals(wanted.species()))
                 .toList();
         if (ofWood.isEmpty()) {

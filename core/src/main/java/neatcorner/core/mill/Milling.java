@@ -36,6 +36,9 @@ public record Milling(
     public static final Milling NONE =
             new Milling(List.of(), List.of(), Balance.NONE, Optional.empty(), Optional.empty());
 
+    /** Why a band round a curve is no strip of a board. */
+    static final Words BENT = Words.of("mill.missing.bent");
+
     public Milling {
         sawn = List.copyOf(sawn);
         missing = List.copyOf(missing);
@@ -143,6 +146,10 @@ public record Milling(
      * @param why    it is not made
      */
     public record Missing(Wanted wanted, Words why) {
+        /** Whether it is bent or laminated, not sawn from a board. */
+        boolean isBent() {
+            return why.key().equals(BENT.key());
+        }
     }
 
     /** Mills the strips of some jobs from the boards of the rack, with the best answer known. */
@@ -180,6 +187,23 @@ public record Milling(
      * @param board its label
      */
     public record Piece(Wanted wanted, String board) {
+    }
+
+    /** The boards that are to be bought. */
+    public List<Board> bought() {
+        return boards().stream().filter(Board::forSale).toList();
+    }
+
+    /** What the boards cost that are to be bought, in the smallest coin; empty when a price is not known. */
+    public Optional<Long> cost() {
+        List<Board> bought = bought();
+        return bought.isEmpty() || bought.stream().anyMatch(board -> board.price().isEmpty())
+                ? Optional.empty()
+                : Optional.of(bought.stream()
+                        .mapToLong(board -> board.price()
+                                .orElseThrow()
+                                .of(board.length(), board.width(), board.thickness()))
+                        .sum());
     }
 
     /** The boards that are cut. */

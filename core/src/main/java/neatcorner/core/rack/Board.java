@@ -24,6 +24,7 @@ import neatcorner.core.wood.Species;
  * @param price     of it
  * @param shelf     where it lies; may be empty
  * @param condition of its faces, and whether it is flat
+ * @param forSale   whether it is not here but what a yard sells, as many as are wanted
  */
 public record Board(
         String label,
@@ -36,8 +37,25 @@ public record Board(
         List<Defect> defects,
         Optional<Price> price,
         String shelf,
-        Condition condition)
+        Condition condition,
+        boolean forSale)
         implements RackItem {
+    /** One that is here. */
+    public Board(
+            String label,
+            Species species,
+            Length length,
+            Length width,
+            Length thickness,
+            Optional<Share> moisture,
+            String grade,
+            List<Defect> defects,
+            Optional<Price> price,
+            String shelf,
+            Condition condition) {
+        this(label, species, length, width, thickness, moisture, grade, defects, price, shelf, condition, false);
+    }
+
     public Board {
         label = RackItem.checkedLabel(label);
         Range.within("length_of_board", length, Length.mm(100), Length.mm(7_000), label);
@@ -200,12 +218,14 @@ public record Board(
 
     /** With other defects. */
     public Board withDefects(List<Defect> other) {
-        return new Board(label, species, length, width, thickness, moisture, grade, other, price, shelf, condition);
+        return new Board(
+                label, species, length, width, thickness, moisture, grade, other, price, shelf, condition, forSale);
     }
 
     /** Of another wood. */
     public Board withSpecies(Species other) {
-        return new Board(label, other, length, width, thickness, moisture, grade, defects, price, shelf, condition);
+        return new Board(
+                label, other, length, width, thickness, moisture, grade, defects, price, shelf, condition, forSale);
     }
 
     /** Of another size. */
@@ -221,32 +241,60 @@ public record Board(
                 defects,
                 price,
                 shelf,
-                condition);
+                condition, forSale);
     }
 
     /** With other faces, or flatter or less flat. */
     public Board withCondition(Condition other) {
-        return new Board(label, species, length, width, thickness, moisture, grade, defects, price, shelf, other);
+        return new Board(
+                label, species, length, width, thickness, moisture, grade, defects, price, shelf, other, forSale);
     }
 
     /** Measured wetter or drier, or not measured. */
     public Board withMoisture(Optional<Share> other) {
-        return new Board(label, species, length, width, thickness, other, grade, defects, price, shelf, condition);
+        return new Board(
+                label, species, length, width, thickness, other, grade, defects, price, shelf, condition, forSale);
     }
 
     /** Of another grade. */
     public Board withGrade(String other) {
-        return new Board(label, species, length, width, thickness, moisture, other, defects, price, shelf, condition);
+        return new Board(
+                label, species, length, width, thickness, moisture, other, defects, price, shelf, condition, forSale);
     }
 
     /** At another price, or at none that is known. */
     public Board withPrice(Optional<Price> other) {
-        return new Board(label, species, length, width, thickness, moisture, grade, defects, other, shelf, condition);
+        return new Board(
+                label, species, length, width, thickness, moisture, grade, defects, other, shelf, condition, forSale);
+    }
+
+    /** As a yard sells it, or as it is here. */
+    public Board withForSale(boolean other) {
+        return new Board(
+                label, species, length, width, thickness, moisture, grade, defects, price, shelf, condition, other);
+    }
+
+    /** The number of another one like it, behind its label. */
+    public Board numbered(int number) {
+        return new Board(
+                label + "." + number,
+                species,
+                length,
+                width,
+                thickness,
+                moisture,
+                grade,
+                defects,
+                price,
+                shelf,
+                condition,
+                forSale);
     }
 
     @Override
     public Board withShelf(String other) {
-        return new Board(label, species, length, width, thickness, moisture, grade, defects, price, other, condition);
+        return new Board(
+                label, species, length, width, thickness, moisture, grade, defects, price, other, condition, forSale);
     }
 
     /** The defect moved so far, but never off the board. */
@@ -285,10 +333,10 @@ public record Board(
                 within,
                 price,
                 shelf,
-                condition.part(partLength.ratio(length), partWidth.ratio(width)));
+                condition.part(partLength.ratio(length), partWidth.ratio(width)), forSale);
     }
 
-    /** The same paid for already, under another label. */
+    /** The same paid for already and here, under another label. */
     public Board paid(String other) {
         return new Board(
                 other,

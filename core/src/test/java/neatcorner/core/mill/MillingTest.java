@@ -430,6 +430,31 @@ class MillingTest {
                         pieces.values().stream().flatMap(List::stream).toList());
     }
 
+    /** What is sold is bought only for what the rack does not give; and what would do is said when nothing is sold. */
+    @Test
+    void whatTheRackDoesNotGiveIsBought() {
+        Job job = Sample.job("8", "10").withQuantity(6);
+        Board mine = board("B-1", WOOD, 900, 110, 27);
+        Milling scant = milled(shop(mine), job);
+        assertThat(scant.missing()).isNotEmpty();
+        Buying least = Buying.of(scant, Sample.shop().habits()).getFirst();
+        // 3/4 in and 1/4 in for planing is what a 4/4 board gives; the NHLA's classes, from memory.
+        assertThat(least.quarters()).isEqualTo(4);
+        Board sold = board("Y-1", WOOD, least.length().toMm(), least.width().toMm(), least.thickness().toMm())
+                .withPrice(Optional.of(new Price(700, Price.Per.PIECE)))
+                .withForSale(true);
+        Milling milling = milled(shop(mine, sold), job);
+        assertThat(milling.missing()).isEmpty();
+        assertThat(milling.boards()).contains(mine);
+        assertThat(milling.bought()).isNotEmpty().hasSizeLessThan(24);
+        assertThat(milling.cost()).contains(700L * milling.bought().size());
+        assertThat(milled(shop(mine, sold), job.withQuantity(1)).bought()).isEmpty();
+        Shop shop = shop(mine, sold);
+        Rack after = BoardBooking.of(milling, shop).edit().apply(shop).rack();
+        assertThat(after.item("B-1")).isEmpty();
+        assertThat(after.item("Y-1")).isPresent();
+    }
+
     /** A board foot is 144 cubic inches: a board of 1 × 6 in and 8 ft has four, whatever is made of it. */
     @Test
     void theBalanceIsInBoardFeet() {

@@ -70,7 +70,8 @@ final class RackJson {
                                         ? item.constant("surface", Board.Surface.class)
                                         : Board.Surface.ROUGH,
                                 item.has("cup") ? item.length("cup") : Length.ZERO,
-                                item.has("twist") ? item.length("twist") : Length.ZERO));
+                                item.has("twist") ? item.length("twist") : Length.ZERO),
+                        item.flag("for_sale", false));
             case "sheet" -> {
                 Material material = item.constant("material", Material.class);
                 yield new Sheet(
@@ -134,7 +135,8 @@ final class RackJson {
                 board.moisture().ifPresent(m -> node.put("moisture_percent", m.toPercent()));
                 node.put("surface", Fields.name(board.condition().surface()))
                         .put("cup", board.condition().cup().toExactMm())
-                        .put("twist", board.condition().twist().toExactMm());
+                        .put("twist", board.condition().twist().toExactMm())
+                        .put("for_sale", board.forSale());
                 ArrayNode defects = node.putArray("defects");
                 for (Board.Defect d : board.defects()) {
                     ObjectNode defect = defects.addObject()

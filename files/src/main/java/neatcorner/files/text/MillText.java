@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import neatcorner.core.measure.Money;
 import neatcorner.core.mill.Balance;
+import neatcorner.core.mill.Buying;
 import neatcorner.core.mill.GlueUps;
 import neatcorner.core.mill.Loss;
 import neatcorner.core.mill.MillList;
@@ -16,6 +19,7 @@ import neatcorner.core.mill.Operation;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Board;
 import neatcorner.core.shop.Habits;
+import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Phrasebook;
 
 /** What is said of boards that are milled, in the window and on the command line alike. */
@@ -112,6 +116,48 @@ public final class MillText {
             lines.add(new Line(book.say(Phrasebook.keyOf(loss)), book.write(balance.lost(loss))));
         }
         return lines;
+    }
+
+    /**
+     * What is to be bought, by kind of board, what all of it costs as far as prices are known, what boards would give
+     * what is still missing, and what the same costs as moulding.
+     *
+     * @param moulding what sticks to buy for the same would cost; empty when that is not known
+     */
+    public static List<String> bought(Milling milling, Optional<Long> moulding, Shop shop, Phrasebook book) {
+        Map<String, List<Board>> kinds = milling.bought().stream()
+                .collect(Collectors.groupingBy(
+                        board -> board.label().substring(0, board.label().lastIndexOf('.')),
+                        LinkedHashMap::new,
+                        Collectors.toList()));
+        List<String> said = new ArrayList<>();
+        kinds.forEach((label, boards) -> {
+            Board one = boards.getFirst();
+            said.add(book.say("mill.buy", boards.size(), label, one.species(), one.length(), one.width(),
+                    one.thickness()));
+        });
+        long unknown = milling.bought().stream().filter(board -> board.price().isEmpty()).count();
+        if (unknown > 0) {
+            said.add(book.say("mill.buy.unknown", unknown));
+        }
+        milling.cost().ifPresent(cost -> said.add(book.say("mill.buy.cost", new Money(cost, shop.currency()).text())));
+        Buying.of(milling, shop.habits())
+                .forEach(least -> said.add(book.say(
+                        "mill.buy.least",
+                        least.species(),
+                        least.quarters(),
+                        least.thickness(),
+                        least.width(),
+                        least.length(),
+                        least.wood())));
+        if (!said.isEmpty()) {
+            moulding.ifPresent(
+                    cost -> said.add(
+                            cost == 0
+                                    ? book.say("mill.buy.moulding_here")
+                                    : book.say("mill.buy.moulding", new Money(cost, shop.currency()).text())));
+        }
+        return said;
     }
 
     /** Frames whose sides are wished from one board and come from several, a sentence for each. */

@@ -115,7 +115,7 @@ public final class RackCsv {
                                 mm(board.width()),
                                 mm(board.thickness()),
                                 "",
-                                "",
+                                board.forSale() ? "yes" : "",
                                 "",
                                 "",
                                 board.moisture()
@@ -257,7 +257,8 @@ public final class RackCsv {
                                         ? Board.Surface.ROUGH
                                         : row.constant("surface", Board.Surface.class),
                                 row.text("cup_mm").isEmpty() ? Length.ZERO : row.length("cup_mm"),
-                                row.text("twist_mm").isEmpty() ? Length.ZERO : row.length("twist_mm")));
+                                row.text("twist_mm").isEmpty() ? Length.ZERO : row.length("twist_mm")),
+                        row.isYes("for_sale"));
             case "sheet" -> {
                 Material material = row.constant("what", Material.class);
                 yield new Sheet(

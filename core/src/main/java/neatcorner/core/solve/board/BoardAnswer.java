@@ -12,15 +12,15 @@ import neatcorner.core.solve.Answer;
  *
  * @param sawn    the boards that are cut
  * @param missing how many of each kind are not made
- * @param rank    of the last board that is cut; 0 when none is
+ * @param late    worth of the boards of later ranks, every rank in a coin a thousand times as large
  * @param split   how many groups that are wished from one board come from several
  * @param cost    worth of the boards less that of their rests
  * @param bound   no answer that makes everything costs less
  */
-public record BoardAnswer(List<Sawn> sawn, List<Integer> missing, int rank, int split, long cost, long bound)
+public record BoardAnswer(List<Sawn> sawn, List<Integer> missing, long late, int split, long cost, long bound)
         implements Answer {
     private static final Comparator<BoardAnswer> ORDER = Comparator.comparingInt(BoardAnswer::missingCount)
-            .thenComparingInt(BoardAnswer::rank)
+            .thenComparingLong(BoardAnswer::late)
             .thenComparingInt(BoardAnswer::split)
             .thenComparingDouble(BoardAnswer::costWhenAllIsMade)
             .thenComparingInt(answer -> answer.sawn.size())
@@ -127,7 +127,7 @@ public record BoardAnswer(List<Sawn> sawn, List<Integer> missing, int rank, int 
 
     @Override
     public boolean isProven() {
-        return missingCount() == 0 && rank == 0 && split == 0 && cost <= bound || sawn.isEmpty() && missingCount() == 0;
+        return missingCount() == 0 && late == 0 && split == 0 && cost <= bound || sawn.isEmpty() && missingCount() == 0;
     }
 
     /** What is missing cannot be set against what it would have cost. */

@@ -22,6 +22,8 @@ public record BoardProblem(List<Profile> profiles, List<Kind> kinds, List<Stock>
         implements Problem<BoardAnswer> {
     /** The most blanks in all. */
     public static final int MOST_BLANKS = 5_000;
+    /** The most that a board is worth. */
+    public static final long MOST_WORTH = 100_000_000_000L;
     private static final Length LONGEST = Length.mm(20_000);
 
     public BoardProblem {
@@ -104,7 +106,7 @@ public record BoardProblem(List<Profile> profiles, List<Kind> kinds, List<Stock>
      * @param holes     that no blank may touch
      * @param leaves    what it gives, by profile
      * @param worth     of the whole board, from 1, in any coin
-     * @param rank      from 0: boards of a later rank are taken only for what the earlier ones do not give
+     * @param rank      from 0 to 2: boards of a later rank are taken only for what the earlier ones do not give
      */
     public record Stock(
             Length length,
@@ -120,8 +122,8 @@ public record BoardProblem(List<Profile> profiles, List<Kind> kinds, List<Stock>
         public Stock {
             holes = List.copyOf(holes);
             leaves = List.copyOf(leaves);
-            if (worth < 1) {
-                throw new IllegalArgumentException("worth of a board: " + worth);
+            if (worth < 1 || worth > MOST_WORTH || rank < 0 || rank > 2) {
+                throw new IllegalArgumentException("worth and rank of a board: " + worth + ", " + rank);
             }
         }
 

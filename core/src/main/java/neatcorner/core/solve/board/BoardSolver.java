@@ -29,6 +29,8 @@ final class BoardSolver {
     private static final int MOST_QUICK_ROUNDS = 12;
 
     private static final int QUICK_WORK = 5_000;
+    /** A board of the next rank is as much worse as so many of the one before. */
+    private static final long RANKS = 1_000;
     private static final double[] REACHES = {0.25, 0.5, 0.75, 1};
     private final BoardProblem problem;
     private final long bound;
@@ -223,16 +225,16 @@ final class BoardSolver {
 
     private BoardAnswer answer(List<Sawn> sawn, int[] left) {
         long cost = 0;
-        int rank = 0;
+        long late = 0;
         for (Sawn board : sawn) {
             BoardProblem.Stock stock = problem.stock().get(board.stock());
             cost += Rests.cost(problem, stock, board.rests());
-            rank = Math.max(rank, stock.rank());
+            late += stock.rank() == 0 ? 0 : stock.worth() * Math.powExact(RANKS, stock.rank() - 1);
         }
         return new BoardAnswer(
                 sawn.stream().sorted(Comparator.comparingInt(Sawn::stock)).toList(),
                 Arrays.stream(left).boxed().toList(),
-                rank,
+                late,
                 groups.split(sawn),
                 cost,
                 Math.min(bound, cost));
