@@ -17,22 +17,31 @@ import neatcorner.core.drawing.BoardDrawing;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.drawing.Thing;
 import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Share;
+import neatcorner.core.mill.BoardMakes;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Board;
+import neatcorner.core.shop.Shop;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Phrasebook;
 
 /** A board: its picture, on which its defects are dragged, and what is milled from it. */
 final class BoardDetail extends RackDetail<Board> implements PictureView.Pressing {
     private final PictureView picture;
+    private final Aside<Situation, List<StockRows.Lines>> makes = new Aside<>();
+    private final Aside<Situation, List<StockRows.Lines>> pileMakes = new Aside<>();
     private boolean isDragged;
     /** What the rack would give if the defect that is dragged stayed where it is. */
     private Optional<Milling> tried = Optional.empty();
+
+    /** What it depends on what boards make. */
+    private record Situation(Job job, Shop shop) {
+    }
 
     BoardDetail(Desk desk, Board item) {
         super(desk, Board.class, item);
@@ -275,6 +284,35 @@ final class BoardDetail extends RackDetail<Board> implements PictureView.Pressin
                             "strong"));
             box.getChildren().add(text(Labels.get("rack.milling"), "heading"));
             StockRows.milling(this, box, milling);
+        });
+        rows(box -> {
+            Board board = now();
+            Situation situation = new Situation(desk().plan().job(), desk().shop());
+            List<Board> pile = desk().shop().rack().all(Board.class).stream()
+                    .filter(one -> one.species().equals(board.species()) && !one.forSale())
+                    .toList();
+            asked(box, makes, situation, Labels.get("rack.board_makes"), List.of(board));
+            if (pile.size() > 1) {
+                asked(box, pileMakes, situation, Labels.get("rack.boards_make", pile.size()), pile);
+            }
+        });
+    }
+
+    private void asked(
+            VBox box,
+            Aside<Situation, List<StockRows.Lines>> aside,
+            Situation situation,
+            String question,
+            List<Board> boards) {
+        StockRows.asked(this, box, aside, situation, question, () -> {
+            BoardMakes made = BoardMakes.of(
+                    situation.job(),
+                    boards.stream().map(board -> board.withForSale(false)).toList(),
+                    situation.shop());
+            return List.of(new StockRows.Lines(
+                    Optional.of(
+                            Words.of("rack.makes_job", situation.job().title(), made.ofJob())),
+                    made.makes()));
         });
     }
 }

@@ -50,9 +50,12 @@ final class StockRows {
      * What some sticks make.
      *
      * @param of    which sticks, where there are several to tell apart
-     * @param makes what
+     * @param makes what; empty when the words say it all
      */
-    record Lines(Optional<Words> of, Makes makes) {
+    record Lines(Optional<Words> of, Optional<Makes> makes) {
+        Lines(Optional<Words> of, Makes makes) {
+            this(of, Optional.of(makes));
+        }
     }
 
     /** The largest frames and the standard sizes that some sticks make. */
@@ -84,33 +87,28 @@ final class StockRows {
     }
 
     /**
-     * A button that asks what sticks make; the answer is worked out beside the window and stays as long as the shop
-     * does.
+     * A button that asks what sticks or boards make; the answer is worked out beside the window and stays as long as
+     * what it depends on does.
      */
-    static void asked(
-            Panel panel,
-            VBox box,
-            Aside<Shop, List<Lines>> aside,
-            Shop shop,
-            String question,
-            Supplier<List<Lines>> work) {
-        if (!aside.isAsked(shop)) {
+    static <K> void asked(
+            Panel panel, VBox box, Aside<K, List<Lines>> aside, K key, String question, Supplier<List<Lines>> work) {
+        if (!aside.isAsked(key)) {
             Button ask = new Button(question);
             ask.getStyleClass().add("quiet");
             ask.setOnAction(_ -> {
-                aside.ask(shop, _ -> work.get(), panel::update);
+                aside.ask(key, _ -> work.get(), panel::update);
                 panel.update();
             });
             box.getChildren().add(ask);
             return;
         }
         box.getChildren().add(Panel.text(question, "heading"));
-        if (aside.answer(shop).isEmpty()) {
+        if (aside.answer(key).isEmpty()) {
             box.getChildren().add(Panel.text(Labels.get("cuts.asking"), "soft"));
         }
-        for (Lines lines : aside.answer(shop).orElse(List.of())) {
+        for (Lines lines : aside.answer(key).orElse(List.of())) {
             lines.of.ifPresent(of -> box.getChildren().add(Panel.text(panel.book().say(of), "strong")));
-            makes(panel, box, lines.makes);
+            lines.makes.ifPresent(makes -> makes(panel, box, makes));
         }
     }
 

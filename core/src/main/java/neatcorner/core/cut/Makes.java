@@ -3,6 +3,7 @@ package neatcorner.core.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
@@ -24,7 +25,7 @@ import neatcorner.core.solve.stick.StickSolver;
  */
 public record Makes(List<Size> largest, List<Size> sizes) {
     /** The most frames counted. */
-    private static final int MOST = 60;
+    public static final int MOST = 60;
     private static final double[] PROPORTIONS = {1, 1.25, 1.5, Math.sqrt(2)};
     /** Common practice for prints, and ISO 216 A5 to A2. */
     private static final List<Size> STANDARD = List.of(
@@ -93,20 +94,74 @@ public record Makes(List<Size> largest, List<Size> sizes) {
         return new StickProblem.Stock("", sticks.length(), Optional.of(sticks.count()), 0);
     }
 
-    private record Pile(Section section, List<StickProblem.Stock> stock, Habits habits) {
+    /** Something frames can be made from. */
+    public interface Maker {
+        /** Whether so many frames can be made, by their glass. */
+        boolean makes(Length width, Length height, int count);
+
+        /** By halving: the most frames of a size; where so many can be made, fewer can too. */
+        default int count(Length width, Length height) {
+            return most(count -> makes(width, height, count));
+        }
+    }
+
+    /** By halving: the most of something, where if so many can be made, fewer can too. */
+    public static int most(IntPredicate canBeMade) {
+        int low = 0;
+        int high = MOST;
+        while (low < high) {
+            int middle = (low + high + 1) / 2;
+            if (canBeMade.test(middle)) {
+                low = middle;
+            } else {
+                high = middle - 1;
+            }
+        }
+        return low;
+    }
+
+    /**
+     * What something makes.
+     *
+     * @param most no side is longer
+     */
+    public static Makes by(Maker maker, Length most) {
+        List<Size> largest = new ArrayList<>();
+        for (double proportion : PROPORTIONS) {
+            largest(maker, proportion, most).ifPresent(largest::add);
+        }
+        List<Size> sizes = new ArrayList<>();
+        for (Size size : STANDARD.reversed()) {
+            int count = maker.count(size.width(), size.height());
+            if (count > 0) {
+                sizes.add(new Size(size.width(), size.height(), count));
+            }
+        }
+        return new Makes(List.copyOf(largest), List.copyOf(sizes));
+    }
+
+    /** To a half millimetre, by halving. */
+    private static Optional<Size> largest(Maker maker, double proportion, Length most) {
+        double low = 0;
+        double high = most.toMm();
+        while (high - low > 0.5) {
+            double middle = (low + high) / 2;
+            if (maker.makes(Length.mm(middle * proportion), Length.mm(middle), 1)) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return low < 30 ? Optional.empty() : Optional.of(new Size(Length.mm(low * proportion), Length.mm(low), 1));
+    }
+
+    private record Pile(Section section, List<StickProblem.Stock> stock, Habits habits) implements Maker {
         Makes makes() {
-            List<Size> largest = new ArrayList<>();
-            for (double proportion : PROPORTIONS) {
-                largest(proportion).ifPresent(largest::add);
-            }
-            List<Size> sizes = new ArrayList<>();
-            for (Size size : STANDARD.reversed()) {
-                int count = count(size.width(), size.height());
-                if (count > 0) {
-                    sizes.add(new Size(size.width(), size.height(), count));
-                }
-            }
-            return new Makes(List.copyOf(largest), List.copyOf(sizes));
+            return by(
+                    this,
+                    Length.mm(stock.stream()
+                            .mapToDouble(s -> s.length().toMm() * s.count().orElse(0))
+                            .sum()));
         }
 
         /** Long points: glass + play − two lips + two faces. */
@@ -128,7 +183,11 @@ public record Makes(List<Size> largest, List<Size> sizes) {
             return new StickProblem.Kind(name, List.of(part), List.of(), count, true);
         }
 
-        private boolean makes(Length width, Length height, int count) {
+        @Override
+        public boolean makes(Length width, Length height, int count) {
+            if (!longPoint(width.min(height)).isOver(section.face().times(2))) {
+                return false;
+            }
             try {
                 List<StickProblem.Kind> kinds = width.equals(height) ? List.of(side("side", width, 4 * count))
                         : List.of(side("wide", width, 2 * count), side("high", height, 2 * count));
@@ -138,37 +197,6 @@ public record Makes(List<Size> largest, List<Size> sizes) {
             } catch (Refusal longerThanEveryStick) {
                 return false;
             }
-        }
-
-        /** By halving: where so many can be made, fewer can too. */
-        int count(Length width, Length height) {
-            int low = 0;
-            int high = MOST;
-            while (low < high) {
-                int middle = (low + high + 1) / 2;
-                if (makes(width, height, middle)) {
-                    low = middle;
-                } else {
-                    high = middle - 1;
-                }
-            }
-            return low;
-        }
-
-        /** To a half millimetre, by halving. */
-        Optional<Size> largest(double proportion) {
-            double low = 0;
-            double high = stock.stream().mapToDouble(s -> s.length().toMm() * s.count().orElse(0)).sum();
-            while (high - low > 0.5) {
-                double middle = (low + high) / 2;
-                if (longPoint(Length.mm(middle)).isOver(section.face().times(2))
-                        && makes(Length.mm(middle * proportion), Length.mm(middle), 1)) {
-                    low = middle;
-                } else {
-                    high = middle;
-                }
-            }
-            return low < 30 ? Optional.empty() : Optional.of(new Size(Length.mm(low * proportion), Length.mm(low), 1));
         }
     }
 }

@@ -20,6 +20,7 @@ import java.util.stream.IntStream;
 import neatcorner.core.Sample;
 import neatcorner.core.Seed;
 import neatcorner.core.cut.Lots;
+import neatcorner.core.cut.Makes;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
@@ -453,6 +454,32 @@ class MillingTest {
         Rack after = BoardBooking.of(milling, shop).edit().apply(shop).rack();
         assertThat(after.item("B-1")).isEmpty();
         assertThat(after.item("Y-1")).isPresent();
+    }
+
+    /**
+     * One rip of ten feet gives nine blanks of 10 1/8 + 2 × 1 1/4 + 1/2 in with their kerfs, so two square frames; the
+     * largest it makes alone cannot be a half millimetre larger, and two such boards make no less than one.
+     */
+    @Test
+    void aBoardMakesSoManyFrames() {
+        Shop shop = Sample.shop();
+        shop = shop.withHabits(
+                shop.habits().with(Habit.SNIPE, Length.ZERO).with(Habit.END_TRIM, Length.ZERO));
+        Board board = board("B-1", WOOD, 3_048, 55, 27);
+        Job job = Sample.job("10", "10");
+        BoardMakes one = BoardMakes.of(job, List.of(board), shop);
+        assertThat(one.ofJob()).isEqualTo(2);
+        Makes.Size largest = one.makes().orElseThrow().largest().getFirst();
+        Shop with = shop.withRack(new Rack(List.of(board)));
+        assertThat(milled(with, square(largest.width())).missing()).isEmpty();
+        assertThat(milled(with, square(largest.width().plus(in("0.6 mm")))).missing()).isNotEmpty();
+        assertThat(BoardMakes.of(job, List.of(board, board("B-2", WOOD, 3_048, 55, 27)), shop)
+                        .ofJob())
+                .isEqualTo(4);
+    }
+
+    private static Job square(Length glass) {
+        return Job.starting("square", glass, glass, Sample.plain());
     }
 
     /** A board foot is 144 cubic inches: a board of 1 × 6 in and 8 ft has four, whatever is made of it. */

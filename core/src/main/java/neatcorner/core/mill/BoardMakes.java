@@ -1,0 +1,67 @@
+package neatcorner.core.mill;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.cut.Lots;
+import neatcorner.core.cut.Makes;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Job;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.rack.Board;
+import neatcorner.core.rack.Rack;
+import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Answers;
+
+/**
+ * What a board or a pile of them will make.
+ *
+ * @param ofJob how many frames of a job, up to {@value Makes#MOST}
+ * @param makes rectangular frames of its section; empty when that holds no glass
+ */
+public record BoardMakes(int ofJob, Optional<Makes> makes) {
+    /**
+     * Lays many jobs on the boards, so not on the interface thread.
+     *
+     * @param job    whose section and whose frame are asked for
+     * @param boards that may be milled
+     */
+    public static BoardMakes of(Job job, List<Board> boards, Shop shop) {
+        Shop pile = shop.withRack(new Rack(new ArrayList<>(boards)));
+        return new BoardMakes(
+                Makes.most(count -> isMade(job.withQuantity(count), pile)),
+                holdsGlass(job, shop)
+                        ? Optional.of(Makes.by(
+                                (width, height, count) -> isMade(
+                                        Job.starting(job.title(), width, height, job.section())
+                                                .withOverrides(job.overrides())
+                                                .withQuantity(count),
+                                        pile),
+                                boards.stream()
+                                        .map(Board::length)
+                                        .max(Length::compareTo)
+                                        .orElse(Length.ZERO)))
+                        : Optional.empty());
+    }
+
+    private static boolean holdsGlass(Job job, Shop shop) {
+        try {
+            return Frame.of(job, shop).result().has(Line.GLASS);
+        } catch (Refusal leavesNoFrame) {
+            return false;
+        }
+    }
+
+    private static boolean isMade(Job job, Shop pile) {
+        try {
+            Frame frame = Frame.of(job, pile).result();
+            return Milling.of(List.of(new Lots.Order(job.title(), frame)), pile, Answers.NONE)
+                    .missing()
+                    .isEmpty();
+        } catch (Refusal leavesNoFrame) {
+            return false;
+        }
+    }
+}
