@@ -3,6 +3,7 @@ package neatcorner.app.cli;
 import java.nio.file.Path;
 import java.util.Optional;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.shop.Shop;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -21,6 +22,11 @@ final class JobArguments {
     /** The job's file. */
     Path job() {
         return job;
+    }
+
+    /** The shop, or a shop on its first day. */
+    Shop shop() {
+        return JobFile.shop(Optional.ofNullable(shop));
     }
 
     /** The plan, or a complaint that names the file. */

@@ -108,7 +108,7 @@ final class MillCommand implements Runnable {
         System.out.println(part.title());
         for (MillText.Step step : part.steps()) {
             System.out.println("  " + step.what());
-            step.notes().forEach(note -> System.out.println("     " + note));
+            step.said().forEach(note -> System.out.println("     " + note));
         }
         part.left().forEach(left -> System.out.println("  " + left));
     }

@@ -1,7 +1,14 @@
 package neatcorner.app.cli;
 
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.cut.Lots;
 import neatcorner.core.measure.Graduation;
+import neatcorner.core.mill.Milling;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.shop.Shop;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.disk.WholeFile;
 import neatcorner.files.sheet.SheetSize;
@@ -26,8 +33,19 @@ final class SheetCommand implements Runnable {
             description = "How lengths are written: ${COMPLETION-CANDIDATES}.")
     private Graduation tape = Graduation.INCH_16;
 
+    @Option(names = "--boards", description = "With the boards of the shop that it is milled from, and their list.")
+    private boolean isFromBoards;
+
     @Override
     public void run() {
-        WholeFile.write(out, ShopSheet.write(arguments.plan(), new Phrasebook(tape), paper));
+        Plan plan = arguments.plan();
+        Optional<ShopSheet.Boards> boards = Optional.empty();
+        if (isFromBoards) {
+            Shop shop = arguments.shop();
+            List<Lots.Order> orders = List.of(new Lots.Order(plan.job().title(), plan.frame()));
+            boards = Optional.of(
+                    new ShopSheet.Boards(Milling.of(orders, shop, Answers.NONE), shop.habits()));
+        }
+        WholeFile.write(out, ShopSheet.write(plan, boards, new Phrasebook(tape), paper));
     }
 }

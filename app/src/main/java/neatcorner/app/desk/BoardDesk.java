@@ -35,7 +35,8 @@ final class BoardDesk {
             return plan == other.plan && shop == other.shop;
         }
 
-        private Milling milling(Answers answers) {
+        /** Lays it, on any thread. */
+        Milling milling(Answers answers) {
             boolean isCut = plan.job().choices().cutting().isMade();
             return Milling.of(
                     isCut ? List.of() : List.of(new Lots.Order(plan.job().title(), plan.frame())), shop, answers);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import neatcorner.core.cut.Booking;
 import neatcorner.core.cut.CutPlan;
@@ -170,6 +171,13 @@ public final class CutDesk {
             }
             changed.run();
         });
+    }
+
+    /** Lays what is laid out now, wherever it is asked to: the strips of the job in hand, or of all open jobs. */
+    public Supplier<Milling> boards() {
+        Optional<Milling> all = together.flatMap(Gathered::milling);
+        BoardDesk.Wish wish = wish(desk.shop());
+        return () -> all.orElseGet(() -> wish.milling(improver.answers()));
     }
 
     /** Lays the strips of the job in hand aside as if the rack were as after this edit. */

@@ -3,12 +3,14 @@ package neatcorner.app.view;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Laid;
 import neatcorner.core.measure.Unit;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.disk.WholeFile;
@@ -52,7 +54,13 @@ final class Papers {
     private void export(Export what) {
         Phrasebook book = desk.book();
         Export.Request request = new Export.Request(
-                desk.plan(), book, book.graduation().unit() == Unit.INCH ? SheetSize.LETTER : SheetSize.A4);
+                desk.plan(),
+                book,
+                book.graduation().unit() == Unit.INCH ? SheetSize.LETTER : SheetSize.A4,
+                Optional.of(new Export.Boards(
+                        desk.cuts().boards(),
+                        desk.shop().habits(),
+                        desk.cuts().laid() == Laid.BOARDS && !desk.cuts().isTogether())));
         String name = what.what().equals("sheet") ? "" : " " + what.what();
         write(name + "." + what.ending(), () -> what.content().apply(request));
     }

@@ -40,7 +40,7 @@ final class StockRows {
             box.getChildren().add(Panel.text(part.title(), "heading"));
             for (MillText.Step step : part.steps()) {
                 box.getChildren().add(Panel.text(step.what(), "strong"));
-                step.notes().forEach(note -> box.getChildren().add(Panel.text(note, "soft")));
+                step.said().forEach(note -> box.getChildren().add(Panel.text(note, "soft")));
             }
             part.left().forEach(left -> box.getChildren().add(Panel.text(left, "soft")));
         }

@@ -212,6 +212,15 @@ class CommandsTest {
         try (var document = Loader.loadPDF(strip.toFile())) {
             assertThat(new PDFTextStripper().getText(document)).contains("Length 1", "A–B/1", "C–D/1");
         }
+        Path sheet = folder.resolve("sheet.pdf");
+        assertThat(Commands.run(
+                        "sheet", job.toString(), "--shop", shop.toString(), "--boards", "-o", sheet.toString()))
+                .isZero();
+        try (var document = Loader.loadPDF(sheet.toFile())) {
+            assertThat(new PDFTextStripper().getText(document))
+                    .as("every step and its caution are on the sheet")
+                    .contains("Boards, in the order they are milled", "1. Crosscut at", "Rip 1:", "feather boards");
+        }
     }
 
     @ParameterizedTest

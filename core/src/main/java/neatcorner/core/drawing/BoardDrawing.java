@@ -2,7 +2,9 @@ package neatcorner.core.drawing;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -37,6 +39,8 @@ public final class BoardDrawing {
 
     private final Milling milling;
     private final Habits habits;
+    /** By the board's label. */
+    private final Map<String, List<MillStep>> steps = new HashMap<>();
 
     private BoardDrawing(Milling milling, Habits habits, Reader reader, double width, double labels) {
         this.milling = milling;
@@ -52,20 +56,39 @@ public final class BoardDrawing {
     public static Picture draw(Milling milling, Habits habits, Reader reader, double width) {
         BoardDrawing drawing = new BoardDrawing(milling, habits, reader, width, LABELS);
         double y = drawing.sketch.em(4);
-        for (Board board : milling.boards()) {
-            double shown = worked(board, milling);
-            double beside = drawing.beside(board, y, shown);
-            double unit = Math.min(
-                    (width - drawing.labels - drawing.sketch.em(4)) / shown,
-                    drawing.sketch.em(HIGHEST) / board.width().toMm());
-            y = Math.max(drawing.board(board, y, unit, shown), beside) + drawing.sketch.em(10);
-            for (Milling.Sawn sawn : sawn(board, milling).toList()) {
-                for (int i = 0; i < sawn.lengths().size(); i++) {
-                    y = drawing.length(sawn, i, y) + drawing.sketch.em(14);
-                }
+        for (Milling.Sawn sawn : milling.sawn()) {
+            y = drawing.whole(sawn, y);
+            for (int i = 0; i < sawn.lengths().size(); i++) {
+                y = drawing.length(sawn, i, y) + drawing.sketch.em(14);
             }
         }
         return drawing.sketch.picture(width, y);
+    }
+
+    /** The same in parts that are not torn apart: of every board first itself, then each of its lengths. */
+    public static List<Picture> parts(Milling.Sawn sawn, Milling milling, Habits habits, Reader reader, double width) {
+        List<Picture> parts = new ArrayList<>();
+        for (int i = -1; i < sawn.lengths().size(); i++) {
+            BoardDrawing drawing = new BoardDrawing(milling, habits, reader, width, LABELS);
+            double top = drawing.sketch.em(4);
+            double bottom = i < 0 ? drawing.whole(sawn, top) : drawing.length(sawn, i, top) + drawing.sketch.em(8);
+            parts.add(drawing.sketch.picture(width, bottom));
+        }
+        return parts;
+    }
+
+    /** A board with what is said beside it; returns where that ends. */
+    private double whole(Milling.Sawn sawn, double top) {
+        Board board = sawn.board();
+        double shown = worked(board, milling);
+        double beside = beside(board, top, shown);
+        double unit = Math.min(
+                (width - labels - sketch.em(4)) / shown, sketch.em(HIGHEST) / board.width().toMm());
+        return Math.max(board(board, top, unit, shown), beside) + sketch.em(10);
+    }
+
+    private List<MillStep> steps(Milling.Sawn sawn) {
+        return steps.computeIfAbsent(sawn.board().label(), _ -> MillList.of(sawn, habits));
     }
 
     /** How far along a board there is work, in mm, and a little more; all of it where most is worked. */
@@ -232,7 +255,7 @@ public final class BoardDrawing {
                 blanks(sawn, rip, boardLeft, bottom, unit);
             }
         }
-        for (MillStep step : MillList.of(sawn, habits)) {
+        for (MillStep step : steps(sawn)) {
             if (step.operation() == Operation.CROSSCUT) {
                 double x = boardLeft + step.from().toMm() * unit;
                 sketch.line(new At(x, top), new At(x, bottom), Ink.SAW, sketch.em(1.4));
@@ -294,9 +317,8 @@ public final class BoardDrawing {
                 Sketch.rectangle(left, high, right, bottom),
                 new Paint.Wood(board.species(), Paint.Shade.EDGE),
                 sketch.em(1));
-        List<MillStep> steps = MillList.of(sawn, habits).stream()
-                .filter(step -> step.length() == index + 1)
-                .toList();
+        List<MillStep> steps =
+                steps(sawn).stream().filter(step -> step.length() == index + 1).toList();
         for (int i = 0; i < piece.rips().size(); i++) {
             rip(sawn, piece.rips().get(i), i + 1, steps, origin, bottom, unit, left, right);
         }

@@ -1,9 +1,13 @@
 package neatcorner.files.export;
 
+import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
+import neatcorner.core.mill.Milling;
 import neatcorner.core.phrase.Named;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.sheet.SheetSize;
 
@@ -19,10 +23,25 @@ public record Export(String what, String ending, Function<Request, byte[]> conte
     /**
      * What is to be written, and for whom.
      *
-     * @param book  the reader's units
-     * @param paper to print on, where it is printed
+     * @param book   the reader's units
+     * @param paper  to print on, where it is printed
+     * @param boards the pieces are milled from; empty where none are known
      */
-    public record Request(Plan plan, Phrasebook book, SheetSize paper) {
+    public record Request(Plan plan, Phrasebook book, SheetSize paper, Optional<Boards> boards) {
+        /** Where no boards are known. */
+        public Request(Plan plan, Phrasebook book, SheetSize paper) {
+            this(plan, book, paper, Optional.empty());
+        }
+    }
+
+    /**
+     * Boards that pieces are milled from.
+     *
+     * @param milling  lays them when it is asked for
+     * @param habits   of the shop
+     * @param onSheet  whether the job's sheet shows them
+     */
+    public record Boards(Supplier<Milling> milling, Habits habits, boolean onSheet) {
     }
 
     @Override

@@ -5,19 +5,24 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import neatcorner.core.drawing.FullSize;
+import neatcorner.core.drawing.MarkingStrip;
+import neatcorner.core.mill.MillList;
+import neatcorner.core.mill.Milling;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
 import neatcorner.files.exchange.DxfFile;
 import neatcorner.files.exchange.SvgFile;
 import neatcorner.files.exchange.Template;
 import neatcorner.files.sheet.ShopSheet;
 import neatcorner.files.text.CutList;
+import neatcorner.files.text.MillCsv;
 import neatcorner.files.text.PlanText;
 
 /** What can be written of a plan: a line a kind. */
 public final class Exports {
     /** All of them, in the order they are offered. */
     public static final List<Export> ALL = List.of(
-            new Export("sheet", "pdf", request -> ShopSheet.write(request.plan(), request.book(), request.paper())),
+            new Export("sheet", "pdf", Exports::sheet),
             new Export(
                     "frame",
                     "pdf",
@@ -37,6 +42,12 @@ public final class Exports {
             new Export("section", "svg", drawn(Exports::section, SvgFile::write)),
             new Export("section", "dxf", drawn(Exports::section, DxfFile::write)),
             new Export("cuts", "csv", request -> bytes(CutList.write(request.plan()))),
+            new Export(
+                    "boards",
+                    "csv",
+                    request -> bytes(MillCsv.write(
+                            MillList.of(milling(request), request.boards().orElseThrow().habits()), request.book()))),
+            new Export("boards", "pdf", request -> Template.write(strips(request), request.book(), request.paper())),
             new Export("plan", "txt", request -> bytes(PlanText.write(request.plan(), request.book()))));
 
     private Exports() {
@@ -50,6 +61,29 @@ public final class Exports {
     private static Function<Export.Request, byte[]> drawn(
             Function<Plan, FullSize> drawing, Function<FullSize, String> file) {
         return request -> bytes(file.apply(drawing.apply(request.plan())));
+    }
+
+    private static byte[] sheet(Export.Request request) {
+        return ShopSheet.write(
+                request.plan(),
+                request.boards()
+                        .filter(Export.Boards::onSheet)
+                        .map(boards -> new ShopSheet.Boards(boards.milling().get(), boards.habits())),
+                request.book(),
+                request.paper());
+    }
+
+    private static Milling milling(Export.Request request) {
+        Milling milling =
+                request.boards().map(boards -> boards.milling().get()).orElse(Milling.NONE);
+        if (milling.sawn().isEmpty()) {
+            throw Refusal.of("export.no_boards");
+        }
+        return milling;
+    }
+
+    private static List<FullSize> strips(Export.Request request) {
+        return MarkingStrip.of(milling(request), request.boards().orElseThrow().habits(), request.book());
     }
 
     private static FullSize frame(Plan plan) {

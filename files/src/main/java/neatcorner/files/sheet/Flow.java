@@ -21,6 +21,8 @@ final class Flow {
     static final double MARGIN = 28;
     static final double GUTTER = 16;
     private static final double TITLE = 17;
+    /** The first of two columns may be so much higher than half of both. */
+    private static final double LOOSE = 40;
     private final PDDocument document;
     private final SheetSize size;
     private final PdfPage.Face face;
@@ -180,10 +182,16 @@ final class Flow {
         onAndOn(apart.stream().flatMap(List::stream).toList());
     }
 
+    /** Text of any length in two columns about as high, from page to page. */
+    void flowing(List<Column> blocks) throws IOException {
+        onAndOn(blocks.stream().flatMap(block -> block.lines().stream()).toList());
+    }
+
     private void onAndOn(List<Column.Line> lines) throws IOException {
         List<Column.Line> rest = lines;
         while (!rest.isEmpty()) {
-            int first = filling(rest, 0, left());
+            double half = Column.height(rest) / 2 + LOOSE;
+            int first = filling(rest, 0, Math.min(left(), half));
             int second = filling(rest, first, left());
             two(rest.subList(0, first), rest.subList(first, second));
             rest = rest.subList(second, rest.size());

@@ -8,8 +8,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import neatcorner.core.drawing.BoardDrawing;
 import neatcorner.core.drawing.CornerDrawing;
 import neatcorner.core.drawing.FrameDrawing;
 import neatcorner.core.drawing.MakingDrawing;
@@ -24,6 +26,7 @@ import neatcorner.core.job.Rabbeting;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Length;
+import neatcorner.core.mill.Milling;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
@@ -33,9 +36,11 @@ import neatcorner.core.report.Severity;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.section.StripKey;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
+import neatcorner.files.text.MillText;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
@@ -57,14 +62,16 @@ public final class ShopSheet {
     private static final double LEAST_FRAME = 170;
     private static final double MOST_FRAME = 300;
     private final Plan plan;
+    private final Optional<Boards> boards;
     private final Phrasebook book;
     private final PDDocument document = new PDDocument();
     private final Reader reader;
     private final Reader closer;
     private final Flow flow;
 
-    private ShopSheet(Plan plan, Phrasebook book, SheetSize size) throws IOException {
+    private ShopSheet(Plan plan, Optional<Boards> boards, Phrasebook book, SheetSize size) throws IOException {
         this.plan = plan;
+        this.boards = boards;
         this.book = book;
         PdfPage.Face face = new PdfPage.Face(font(Fonts.TEXT), font(Fonts.BOLD), font(Fonts.FIGURES));
         this.reader = new Reader(book, face, CLOSE);
@@ -90,10 +97,22 @@ public final class ShopSheet {
         }
     }
 
-    /** The sheet as the bytes of a PDF with its fonts embedded. */
-    public static byte[] write(Plan plan, Phrasebook book, SheetSize size) {
+    /**
+     * The boards a job is milled from.
+     *
+     * @param habits of the shop
+     */
+    public record Boards(Milling milling, Habits habits) {
+    }
+
+    /**
+     * The sheet as the bytes of a PDF with its fonts embedded.
+     *
+     * @param boards to be shown with the list they are milled by
+     */
+    public static byte[] write(Plan plan, Optional<Boards> boards, Phrasebook book, SheetSize size) {
         try {
-            ShopSheet sheet = new ShopSheet(plan, book, size);
+            ShopSheet sheet = new ShopSheet(plan, boards, book, size);
             try (PDDocument document = sheet.document) {
                 sheet.draw();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream();
@@ -111,6 +130,9 @@ public final class ShopSheet {
         flow.down(findings(List.of(Severity.STOP)));
         toCut();
         sticks();
+        if (boards.isPresent()) {
+            boards(boards.get());
+        }
         if (isMade()) {
             making();
         }
@@ -270,6 +292,39 @@ public final class ShopSheet {
                 && !isMade()
                 && Joints.of(plan.joints().chosen()).whenSet(plan.glue().adhesive()).isEmpty()
                 && plan.findings().stream().allMatch(finding -> finding.severity() == Severity.NOTE);
+    }
+
+    /** Every board with its lengths, and under it the list it is milled by. */
+    private void boards(Boards shown) throws IOException {
+        Milling milling = shown.milling();
+        Reader plainly = new Reader(book, reader.lettering(), 1);
+        flow.down(flow.column(1).heading(book.say("sheet.boards")));
+        Column missing = flow.column(1);
+        MillText.missing(milling, book).forEach(line -> missing.barred(line, 3));
+        flow.down(missing);
+        for (Milling.Sawn sawn : milling.sawn()) {
+            for (Picture picture : BoardDrawing.parts(sawn, milling, shown.habits(), plainly, flow.width())) {
+                flow.need(picture.height());
+                flow.down(picture, TAGS);
+            }
+            milled(MillText.list(sawn, milling, shown.habits(), book));
+        }
+        milled(MillText.glued(milling, book));
+    }
+
+    private void milled(List<MillText.Part> parts) throws IOException {
+        flow.flowing(parts.stream().map(this::milled).toList());
+    }
+
+    private Column milled(MillText.Part part) {
+        Column column = flow.column(2).text(part.title(), Column.TEXT, true);
+        for (MillText.Step step : part.steps()) {
+            column.text(step.what());
+            step.notes().forEach(note -> column.barred(note, 0));
+            step.cautions().forEach(column::caution);
+        }
+        part.left().forEach(column::text);
+        return column.gap(6);
     }
 
     /** From the board to the section: a picture and a few lines for every step. */

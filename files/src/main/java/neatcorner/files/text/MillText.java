@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Money;
 import neatcorner.core.mill.Balance;
 import neatcorner.core.mill.Buying;
@@ -18,6 +19,7 @@ import neatcorner.core.mill.Milling;
 import neatcorner.core.mill.Operation;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Board;
+import neatcorner.core.report.Safety;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Phrasebook;
@@ -52,43 +54,63 @@ public final class MillText {
     /**
      * One step.
      *
-     * @param what  is done
-     * @param notes on it
+     * @param what     is done
+     * @param notes    on it
+     * @param cautions for the hands
      */
-    public record Step(String what, List<String> notes) {
+    public record Step(String what, List<String> notes, List<String> cautions) {
+        /** Both, the cautions last. */
+        public List<String> said() {
+            return Stream.concat(notes.stream(), cautions.stream()).toList();
+        }
     }
 
-    /** The list some boards are milled by: of every board its crosscuts, then its lengths, and last what is glued. */
+    /** The list some boards are milled by, one board after the other, and last what is glued. */
     public static List<Part> list(Milling milling, Habits habits, Phrasebook book) {
+        return Stream.concat(
+                        milling.sawn().stream().flatMap(sawn -> list(sawn, milling, habits, book).stream()),
+                        glued(milling, book).stream())
+                .toList();
+    }
+
+    /** The list one board is milled by: its crosscuts, then its lengths. */
+    public static List<Part> list(Milling.Sawn sawn, Milling milling, Habits habits, Phrasebook book) {
         List<Part> parts = new ArrayList<>();
-        for (Milling.Sawn sawn : milling.sawn()) {
-            Board board = sawn.board();
-            Map<Integer, List<MillStep>> byLength = MillList.of(sawn, habits).stream()
-                    .collect(Collectors.groupingBy(
-                            step -> step.operation() == Operation.CROSSCUT ? 0 : step.length(),
-                            TreeMap::new,
-                            Collectors.toList()));
-            parts.add(new Part(
-                    book.say("mill.board", board.label(), board.species(), board.length(), board.width(),
-                            board.thickness()),
-                    steps(byLength.getOrDefault(0, List.of()), milling, book),
-                    sawn.rests().stream()
-                            .map(rest -> book.say("mill.stays", rest.length(), rest.width(), rest.thick()))
-                            .toList()));
-            byLength.forEach((length, steps) -> {
-                if (length > 0) {
-                    parts.add(new Part(
-                            book.say("mill.board_length", board.label(), length),
-                            steps(steps, milling, book),
-                            List.of()));
-                }
-            });
-        }
-        List<MillStep> glued = GlueUps.of(milling);
-        if (!glued.isEmpty()) {
-            parts.add(new Part(book.say("mill.glue"), steps(glued, milling, book), List.of()));
-        }
+        Board board = sawn.board();
+        Map<Integer, List<MillStep>> byLength = MillList.of(sawn, habits).stream()
+                .collect(Collectors.groupingBy(
+                        step -> step.operation() == Operation.CROSSCUT ? 0 : step.length(),
+                        TreeMap::new,
+                        Collectors.toList()));
+        parts.add(new Part(
+                book.say(
+                        "mill.board",
+                        board.label(),
+                        board.species(),
+                        board.length(),
+                        board.width(),
+                        board.thickness()),
+                steps(byLength.getOrDefault(0, List.of()), milling, book),
+                sawn.rests().stream()
+                        .map(rest -> book.say("mill.stays", rest.length(), rest.width(), rest.thick()))
+                        .toList()));
+        byLength.forEach((length, steps) -> {
+            if (length > 0) {
+                parts.add(new Part(
+                        book.say("mill.board_length", board.label(), length),
+                        steps(steps, milling, book),
+                        List.of()));
+            }
+        });
         return parts;
+    }
+
+    /** What is glued up once all boards are milled; nothing when nothing is. */
+    public static List<Part> glued(Milling milling, Phrasebook book) {
+        List<MillStep> glued = GlueUps.of(milling);
+        return glued.isEmpty()
+                ? List.of()
+                : List.of(new Part(book.say("mill.glue"), steps(glued, milling, book), List.of()));
     }
 
     private static List<Step> steps(List<MillStep> steps, Milling milling, Phrasebook book) {
@@ -98,8 +120,19 @@ public final class MillText {
                                 + step.wanted().stream()
                                         .map(wanted -> " " + book.say(milling.nameOf(wanted)))
                                         .collect(Collectors.joining(";")),
-                        step.notes().stream().map(book::say).toList()))
+                        step.notes().stream()
+                                .filter(note -> !isCaution(note))
+                                .map(book::say)
+                                .toList(),
+                        step.notes().stream()
+                                .filter(MillText::isCaution)
+                                .map(book::say)
+                                .toList()))
                 .toList();
+    }
+
+    private static boolean isCaution(Words note) {
+        return Stream.of(Safety.values()).anyMatch(safety -> safety.words().equals(note));
     }
 
     /** Where the wood of the boards goes; nothing when none is cut. */

@@ -33,7 +33,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class ShopSheetTest {
     private static PDDocument sheet(Job job, Graduation tape, SheetSize size) throws IOException {
-        return Loader.loadPDF(ShopSheet.write(Planner.plan(job, Shop.starting()), new Phrasebook(tape), size));
+        Plan plan = Planner.plan(job, Shop.starting());
+        return Loader.loadPDF(ShopSheet.write(plan, Optional.empty(), new Phrasebook(tape), size));
     }
 
     private static String text(PDDocument document) throws IOException {
@@ -117,7 +118,7 @@ class ShopSheetTest {
                 Jobs.plain().section(), Moulding.USUALLY_SOLD, List.of(new Sticks(Length.inches(96), 2)))));
         Plan plan = Planner.plan(Jobs.plain(), shop);
         Phrasebook book = new Phrasebook(Graduation.INCH_16);
-        try (PDDocument document = Loader.loadPDF(ShopSheet.write(plan, book, size))) {
+        try (PDDocument document = Loader.loadPDF(ShopSheet.write(plan, Optional.empty(), book, size))) {
             assertThat(document.getNumberOfPages()).isOne();
             String text = plain(new PDFTextStripper().getText(document));
             plan.safety().stream()
