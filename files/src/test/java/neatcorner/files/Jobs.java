@@ -23,6 +23,7 @@ import neatcorner.core.job.PieceId;
 import neatcorner.core.job.Progress;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.StickId;
+import neatcorner.core.job.StripId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
@@ -94,7 +95,18 @@ public final class Jobs {
                                         Length.inches(32),
                                         "3",
                                         "",
-                                        Length.ZERO))));
+                                        Length.ZERO),
+                                new Cutting.Made(
+                                        Cutting.Stuff.BOARD,
+                                        "B-2",
+                                        "",
+                                        Length.inches(96),
+                                        Length.inches(6),
+                                        "B–C/2",
+                                        "B-9",
+                                        Length.ZERO,
+                                        List.of(new StripId(new PieceId("B–C", 2, 0), 1)))),
+                        true));
         return new Job(
                 new Heading("Grüße aus dem Hafen", "Autumn", 6),
                 new Body(

@@ -10,12 +10,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.cut.Booking;
@@ -30,6 +32,8 @@ import neatcorner.core.job.Tape;
 import neatcorner.core.joint.FastenerKey;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.MeasureText;
+import neatcorner.core.mill.BoardBooking;
+import neatcorner.core.mill.Milling;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
@@ -144,21 +148,30 @@ public final class Desk implements AutoCloseable {
      * @return why it was refused, in the maker's units; empty when it was booked
      */
     public Optional<String> cut() {
+        return booked(cuts::booking);
+    }
+
+    /** Only this board, and those it goes with, are milled; the rest is as after {@link #cut}. */
+    public Optional<String> milled(Milling milling, Milling.Sawn board) {
+        return booked(() -> BoardBooking.of(milling, milling.with(board), shop()));
+    }
+
+    private Optional<String> booked(Supplier<Booking> work) {
         if (saver.isFailing()) {
             return Optional.of(book.say("desk.not_saved_first"));
         }
         try {
             state = state.previewing(Optional.empty(), improver.answers());
-            Booking booking = cuts.booking();
-            boolean sheets = cuts.laid() == Laid.SHEETS;
+            Booking booking = work.get();
+            Laid laid = cuts.laid();
             Map<String, List<Cutting.Made>> made = new LinkedHashMap<>();
             Map<String, String> ids = cuts.ids();
             booking.made().forEach((name, from) -> made.put(ids.get(name), from));
+            Set<String> open = booking.open().stream().map(ids::get).collect(Collectors.toSet());
             String inHand = state.jobId();
             DeskState after = state.edited(booking.edit(), improver.answers());
             if (made.containsKey(inHand)) {
-                after = after.edited(
-                        new Edit.Cut(after.job().value().choices().cutting().withMade(sheets, made.get(inHand))));
+                after = after.edited(cut(after.job().value(), laid, made.get(inHand), !open.contains(inHand)));
             }
             state = after;
             Words words = booking.edit().words();
@@ -166,7 +179,11 @@ public final class Desk implements AutoCloseable {
             Document<Shop> shop = after.shop();
             write(() -> {
                 Map<String, Document<Job>> saved = new LinkedHashMap<>();
-                made.forEach((id, from) -> saved.put(id, id.equals(inHand) ? mine : cut(store.job(id), sheets, from)));
+                made.forEach((id, from) -> {
+                    Document<Job> job = id.equals(inHand) ? mine : store.job(id);
+                    saved.put(id, id.equals(inHand) ? job
+                            : job.with(cut(job.value(), laid, from, !open.contains(id)).apply(job.value())));
+                });
                 store.saveTogether(shop, saved, words);
             });
             cuts.search();
@@ -177,9 +194,10 @@ public final class Desk implements AutoCloseable {
         }
     }
 
-    private static Document<Job> cut(Document<Job> document, boolean sheets, List<Cutting.Made> from) {
-        return document.with(
-                new Edit.Cut(document.value().choices().cutting().withMade(sheets, from)).apply(document.value()));
+    private static Edit.Cut cut(Job job, Laid laid, List<Cutting.Made> from, boolean all) {
+        Cutting before = job.choices().cutting();
+        return new Edit.Cut(
+                laid == Laid.BOARDS ? before.withMilled(from, all) : before.withMade(laid == Laid.SHEETS, from));
     }
 
     /**

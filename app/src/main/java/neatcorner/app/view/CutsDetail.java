@@ -1,8 +1,11 @@
 package neatcorner.app.view;
 
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
@@ -20,6 +23,7 @@ import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
+import neatcorner.core.mill.Milling;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.plan.Shortage;
 import neatcorner.core.shop.Habit;
@@ -81,7 +85,9 @@ final class CutsDetail extends Panel {
             again.setId("cut-again");
             again.setOnAction(_ -> complain(again, desk().edit(new Edit.Cut(cutting().withMade(sheets, List.of())))));
             box.getChildren().add(again);
-            return;
+            if (laid != Laid.BOARDS || !cutting().partly()) {
+                return;
+            }
         }
         Button cut = quiet((desk().cuts().together().isPresent() ? "cuts.book_all." : "cuts.book.")
                 + laid.name().toLowerCase(Locale.ROOT));
@@ -90,6 +96,27 @@ final class CutsDetail extends Panel {
         cut.setDisable(!ready);
         cut.setOnAction(_ -> complain(cut, desk().cut()));
         box.getChildren().addAll(cut, text(Labels.get(ready ? "cuts.book_how" : "cuts.not_yet"), "soft"));
+        if (laid == Laid.BOARDS && !desk().cuts().isGathering() && !desk().cuts().isMilling()) {
+            someBoards(box);
+        }
+    }
+
+    /** One board is milled and others are not: it is booked with those that hold parts of the same strips. */
+    private void someBoards(VBox box) {
+        Milling milling = desk().cuts().milling();
+        Set<List<Milling.Sawn>> together = new LinkedHashSet<>();
+        milling.sawn().forEach(sawn -> together.add(milling.with(sawn)));
+        if (together.size() < 2 && milling.missing().isEmpty()) {
+            return;
+        }
+        for (List<Milling.Sawn> boards : together) {
+            String labels = boards.stream().map(sawn -> sawn.board().label()).collect(Collectors.joining(", "));
+            Button some = new Button(Labels.get("cuts.book_board", labels));
+            some.getStyleClass().add("quiet");
+            some.setId("book-" + boards.getFirst().board().label());
+            some.setOnAction(_ -> complain(some, desk().milled(milling, boards.getFirst())));
+            box.getChildren().add(some);
+        }
     }
 
     private String madeOf(Cutting.Made made) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.job.Cutting;
@@ -22,8 +23,9 @@ import neatcorner.core.solve.sheet.SheetProblem;
  * @param edit of the shop
  * @param kept off-cuts, parts of boards, rests of sheets and holes of mats, with their new labels
  * @param made what each job was cut from, by the name its pieces carry
+ * @param open of these the jobs that are not cut as a whole by it
  */
-public record Booking(ShopEdit edit, List<RackItem> kept, Map<String, List<Cutting.Made>> made) {
+public record Booking(ShopEdit edit, List<RackItem> kept, Map<String, List<Cutting.Made>> made, Set<String> open) {
     /** A narrower rest of a sheet is none. */
     private static final Length LEAST_SHEET = Length.mm(50);
 

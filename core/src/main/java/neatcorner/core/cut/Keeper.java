@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -64,6 +65,16 @@ public final class Keeper {
      * @param cut how many sticks, boards or sheets were cut
      */
     public Booking booking(int cut) {
+        return booking(cut, Set.of());
+    }
+
+    /**
+     * All of it as one edit.
+     *
+     * @param cut  how many sticks, boards or sheets were cut
+     * @param open jobs that are not cut as a whole by it
+     */
+    public Booking booking(int cut, Set<String> open) {
         List<RackItem> fewer = new ArrayList<>();
         counted.forEach((label, count) -> {
             Sheet sheet = (Sheet) shop.rack().item(label).orElseThrow();
@@ -80,7 +91,7 @@ public final class Keeper {
             edits.add(new ShopEdit.Shelve(Stream.concat(fewer.stream(), kept.stream()).toList()));
         }
         return new Booking(
-                new ShopEdit.Together(edits, Words.of("edit.booked", cut, kept.size())), List.copyOf(kept), made);
+                new ShopEdit.Together(edits, Words.of("edit.booked", cut, kept.size())), List.copyOf(kept), made, open);
     }
 
     /** Puts what belongs to each job together, the jobs in the order of their first. */

@@ -2,6 +2,8 @@ package neatcorner.core.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
@@ -15,10 +17,17 @@ import neatcorner.core.phrase.Refusal;
  * @param locks     pieces kept on a certain stick
  * @param forbidden sticks not to be touched, which
  * @param made      what it was cut from; empty until it is cut
+ * @param partly    whether some boards are milled but not all strips there
  */
-public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<StickId> forbidden, List<Made> made) {
+public record Cutting(
+        boolean matched,
+        boolean oneBatch,
+        List<Lock> locks,
+        List<StickId> forbidden,
+        List<Made> made,
+        boolean partly) {
     /** No wishes, and nothing cut. */
-    public static final Cutting FREE = new Cutting(false, false, List.of(), List.of(), List.of());
+    public static final Cutting FREE = new Cutting(false, false, List.of(), List.of(), List.of(), false);
 
     public Cutting {
         locks = List.copyOf(locks);
@@ -59,6 +68,7 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
      * @param pieces  what was cut from it for this job; of a sheet how many panes
      * @param offCut  the labels of what was left and kept; may be empty
      * @param left    how long the off-cuts of a stick are together; nothing when none was kept
+     * @param strips  that were milled from a board
      */
     public record Made(
             Stuff of,
@@ -68,11 +78,51 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
             Length width,
             String pieces,
             String offCut,
-            Length left) {}
+            Length left,
+            List<StripId> strips) {
+        public Made {
+            strips = List.copyOf(strips);
+        }
+
+        /** From a stick or a sheet. */
+        public Made(
+                Stuff of,
+                String stick,
+                String section,
+                Length length,
+                Length width,
+                String pieces,
+                String offCut,
+                Length left) {
+            this(of, stick, section, length, width, pieces, offCut, left, List.of());
+        }
+    }
 
     /** Whether the pieces are cut already, from sticks or from boards. */
     public boolean isMade() {
-        return made.stream().anyMatch(one -> one.of() != Stuff.SHEET);
+        return !partly && made.stream().anyMatch(one -> one.of() != Stuff.SHEET);
+    }
+
+    /** The strips that are milled already while others are not. */
+    public Set<StripId> milled() {
+        return partly
+                ? made.stream().flatMap(one -> one.strips().stream()).collect(Collectors.toUnmodifiableSet())
+                : Set.of();
+    }
+
+    /**
+     * With some more boards milled.
+     *
+     * @param all whether all strips are there now
+     */
+    public Cutting withMilled(List<Made> more, boolean all) {
+        return new Cutting(
+                matched,
+                oneBatch,
+                locks,
+                forbidden,
+                Stream.concat(made.stream(), more.stream()).toList(),
+                !all);
     }
 
     /** Whether its panes are cut already. */
@@ -92,7 +142,8 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
                 oneBatch,
                 locks,
                 forbidden,
-                Stream.concat(made(!sheets).stream(), other.stream()).toList());
+                Stream.concat(made(!sheets).stream(), other.stream()).toList(),
+                sheets && partly);
     }
 
     /** Whether nothing is wished of single pieces and sticks. */
@@ -102,19 +153,19 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
 
     /** With or without matched corners. */
     public Cutting withMatched(boolean wanted) {
-        return new Cutting(wanted, oneBatch, locks, forbidden, made);
+        return new Cutting(wanted, oneBatch, locks, forbidden, made, partly);
     }
 
     /** With or without one batch for all. */
     public Cutting withOneBatch(boolean wanted) {
-        return new Cutting(matched, wanted, locks, forbidden, made);
+        return new Cutting(matched, wanted, locks, forbidden, made, partly);
     }
 
     /** With a piece kept on this stick, wherever it was kept before. */
     public Cutting withLock(PieceId piece, StickId stick) {
         List<Lock> changed = new ArrayList<>(withoutLock(piece).locks);
         changed.add(new Lock(piece, stick));
-        return new Cutting(matched, oneBatch, changed, forbidden, made);
+        return new Cutting(matched, oneBatch, changed, forbidden, made, partly);
     }
 
     /** With a piece free to lie anywhere. */
@@ -124,7 +175,7 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
                 oneBatch,
                 locks.stream().filter(lock -> !lock.piece().equals(piece)).toList(),
                 forbidden,
-                made);
+                made, partly);
     }
 
     /** With a stick forbidden or allowed again; what was locked to a forbidden stick is free. */
@@ -141,11 +192,11 @@ public record Cutting(boolean matched, boolean oneBatch, List<Lock> locks, List<
                         .filter(lock -> !forbid || !lock.stick().equals(stick))
                         .toList(),
                 changed,
-                made);
+                made, partly);
     }
 
     /** Without any locked piece or forbidden stick. */
     public Cutting freed() {
-        return new Cutting(matched, oneBatch, List.of(), List.of(), made);
+        return new Cutting(matched, oneBatch, List.of(), List.of(), made, partly);
     }
 }

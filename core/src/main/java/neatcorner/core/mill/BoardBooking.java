@@ -2,7 +2,9 @@ package neatcorner.core.mill;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import neatcorner.core.cut.Booking;
 import neatcorner.core.cut.Keeper;
 import neatcorner.core.job.Cutting;
@@ -16,10 +18,19 @@ public final class BoardBooking {
     private BoardBooking() {
     }
 
-    /** Boards, milled to blanks: what is left of them and large enough stays a board. */
+    /** All boards, milled to blanks: what is left of them and large enough stays a board. */
     public static Booking of(Milling milling, Shop shop) {
+        return of(milling, milling.sawn(), shop);
+    }
+
+    /**
+     * Only some of the boards; the strips that are not there yet stay wanted.
+     *
+     * @param boards that go together, see {@link Milling#with}
+     */
+    public static Booking of(Milling milling, List<Milling.Sawn> boards, Shop shop) {
         Keeper keeper = new Keeper(shop, "B");
-        for (Milling.Sawn sawn : milling.sawn()) {
+        for (Milling.Sawn sawn : boards) {
             Board board = sawn.board();
             if (!board.forSale()) {
                 keeper.take(board.label());
@@ -42,9 +53,21 @@ public final class BoardBooking {
                                             .distinct()
                                             .collect(Collectors.joining(", ")),
                                     Keeper.labels(left),
-                                    Length.ZERO)));
+                                    Length.ZERO,
+                                    of.stream()
+                                            .map(blank -> blank.wanted().strip())
+                                            .distinct()
+                                            .toList())));
         }
-        return keeper.booking(milling.sawn().size());
+        Set<String> open = Stream.concat(
+                        milling.missing().stream().map(Milling.Missing::wanted),
+                        milling.sawn().stream()
+                                .filter(sawn -> !boards.contains(sawn))
+                                .flatMap(Milling.Sawn::blanks)
+                                .map(Milling.Blank::wanted))
+                .map(Wanted::job)
+                .collect(Collectors.toUnmodifiableSet());
+        return keeper.booking(boards.size(), open);
     }
 
     private static Board kept(Board board, Milling.Rest rest) {

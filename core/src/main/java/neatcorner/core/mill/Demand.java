@@ -87,6 +87,9 @@ final class Demand {
 
     private void strip(Lots.Order order, Member member, int number, int place, Wanted.Part part, Strip strip) {
         Wanted whole = part(order, member, number, 0, member.overall(), part, strip);
+        if (order.frame().job().choices().cutting().milled().contains(whole.strip())) {
+            return;
+        }
         Optional<Length> blank = longest.apply(whole);
         Length most = blank.map(length -> length.minus(whole.over())).orElse(Length.ZERO);
         boolean mayBeJoined = most.isPositive() && member.curve().isEmpty() && !order.frame().isSolid();

@@ -2,9 +2,12 @@ package neatcorner.core.mill;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.Proof;
@@ -187,6 +190,24 @@ public record Milling(
      * @param board its label
      */
     public record Piece(Wanted wanted, String board) {
+    }
+
+    /** A board with those that hold other parts of what is scarfed or glued up from it; in the order of the rack. */
+    public List<Sawn> with(Sawn first) {
+        Set<Sawn> together = new LinkedHashSet<>(Set.of(first));
+        boolean grows = true;
+        while (grows) {
+            Set<List<Object>> strips = together.stream()
+                    .flatMap(Sawn::blanks)
+                    .map(blank -> List.<Object>of(
+                            blank.wanted().job(), blank.wanted().strip()))
+                    .collect(Collectors.toSet());
+            grows = together.addAll(sawn.stream()
+                    .filter(one -> one.blanks().anyMatch(blank -> strips.contains(List.<Object>of(
+                            blank.wanted().job(), blank.wanted().strip()))))
+                    .toList());
+        }
+        return sawn.stream().filter(together::contains).toList();
     }
 
     /** The boards that are to be bought. */

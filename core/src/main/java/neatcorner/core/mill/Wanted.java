@@ -2,6 +2,7 @@ package neatcorner.core.mill;
 
 import java.util.Optional;
 import neatcorner.core.job.PieceId;
+import neatcorner.core.job.StripId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.wood.Species;
@@ -89,6 +90,11 @@ public record Wanted(
         }
     }
 
+    /** The strip it is or is a part of, scarfed or glued. */
+    public StripId strip() {
+        return new StripId(new PieceId(piece.letters(), piece.frame(), 0), part.layer());
+    }
+
     /** Whether they are glued to one strip. */
     boolean isGluedTo(Wanted other) {
         return job.equals(other.job) && piece.equals(other.piece) && part.equals(other.part);
@@ -114,7 +120,7 @@ public record Wanted(
 
     /** The piece it becomes, and which part of it where it has several. */
     public Words words() {
-        Words whole = strip();
+        Words whole = strips();
         return glued.map(one -> Words.of(
                         one.way() == Glued.Way.EDGE_TO_EDGE ? "mill.piece.stave" : "mill.piece.ply",
                         whole,
@@ -123,7 +129,7 @@ public record Wanted(
                 .orElse(whole);
     }
 
-    private Words strip() {
+    private Words strips() {
         return part.isBand()
                 ? Words.of("mill.piece.band", piece)
                 : part.of() > 1 ? Words.of("mill.piece.layer", piece, part.layer()) : Words.of("mill.piece", piece);

@@ -17,8 +17,10 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import neatcorner.core.Sample;
 import neatcorner.core.Seed;
+import neatcorner.core.cut.Booking;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.Makes;
 import neatcorner.core.edit.Edit;
@@ -480,6 +482,50 @@ class MillingTest {
 
     private static Job square(Length glass) {
         return Job.starting("square", glass, glass, Sample.plain());
+    }
+
+    /**
+     * Boards are milled one at a time, each booked when it is done: no strip is wanted again that is there, none is
+     * lost, and after the last the job is cut.
+     */
+    @Property(tries = 25, seed = Seed.FIXED)
+    void boardsCanBeBookedOneByOne(@ForAll @IntRange(min = 0, max = 1_000_000) int seed) {
+        Random random = new Random(seed);
+        Shop shop = shop(IntStream.range(0, 2 + random.nextInt(3))
+                .mapToObj(i -> random(random, i + 1))
+                .toArray(Board[]::new));
+        Job job = job(random);
+        Set<Object> all = strips(milled(shop, job));
+        Set<Object> done = new HashSet<>();
+        Milling milling = milled(shop, job);
+        while (!milling.sawn().isEmpty()) {
+            List<Milling.Sawn> some = milling.with(
+                    milling.sawn().get(random.nextInt(milling.sawn().size())));
+            some.forEach(sawn -> sawn.blanks().forEach(blank -> done.add(blank.wanted().strip())));
+            Booking booking = BoardBooking.of(milling, some, shop);
+            shop = booking.edit().apply(shop);
+            job = new Edit.Cut(job.choices()
+                            .cutting()
+                            .withMilled(booking.made().get("job 0"), booking.open().isEmpty()))
+                    .apply(job);
+            boolean isLast = milling.missing().isEmpty() && some.size() == milling.sawn().size();
+            assertThat(job.choices().cutting().isMade()).isEqualTo(isLast);
+            if (isLast) {
+                break;
+            }
+            milling = milled(shop, job);
+            assertThat(strips(milling)).doesNotContainAnyElementsOf(done);
+        }
+        done.addAll(strips(milling));
+        assertThat(done).isEqualTo(all);
+    }
+
+    private static Set<Object> strips(Milling milling) {
+        return Stream.concat(
+                        milling.sawn().stream().flatMap(Milling.Sawn::blanks).map(Milling.Blank::wanted),
+                        milling.missing().stream().map(Milling.Missing::wanted))
+                .map(wanted -> (Object) wanted.strip())
+                .collect(Collectors.toSet());
     }
 
     /** A board foot is 144 cubic inches: a board of 1 × 6 in and 8 ft has four, whatever is made of it. */

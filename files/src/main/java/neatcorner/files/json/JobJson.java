@@ -24,6 +24,7 @@ import neatcorner.core.job.PieceId;
 import neatcorner.core.job.Progress;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.StickId;
+import neatcorner.core.job.StripId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
@@ -130,7 +131,15 @@ final class JobJson {
                                 made.length("width", Length.ZERO),
                                 made.text("pieces", ""),
                                 made.text("off_cut", ""),
-                                made.length("left", Length.ZERO)))));
+                                made.length("left", Length.ZERO),
+                                made.list("strips", JobJson::strip))),
+                fields.flag("partly", false)));
+    }
+
+    private static StripId strip(Fields strip) {
+        return StripId.read(strip.text("strip"))
+                .orElseThrow(() -> new FormatException(
+                        strip.path("strip"), Words.of("refused.job_json.is_piece_and_layer", strip.text("strip"))));
     }
 
     private static PieceId piece(Fields lock) {
@@ -149,16 +158,24 @@ final class JobJson {
         ArrayNode forbidden = node.putArray("forbidden");
         cutting.forbidden().forEach(stick -> forbidden.addObject().put("stick", stick.toString()));
         ArrayNode made = node.putArray("made");
-        cutting.made()
-                .forEach(one -> made.addObject()
-                        .put("of", Fields.name(one.of()))
-                        .put("stick", one.stick())
-                        .put("section", one.section())
-                        .put("length", one.length().toExactMm())
-                        .put("width", one.width().toExactMm())
-                        .put("pieces", one.pieces())
-                        .put("off_cut", one.offCut())
-                        .put("left", one.left().toExactMm()));
+        for (Cutting.Made one : cutting.made()) {
+            ObjectNode from = made.addObject()
+                    .put("of", Fields.name(one.of()))
+                    .put("stick", one.stick())
+                    .put("section", one.section())
+                    .put("length", one.length().toExactMm())
+                    .put("width", one.width().toExactMm())
+                    .put("pieces", one.pieces())
+                    .put("off_cut", one.offCut())
+                    .put("left", one.left().toExactMm());
+            if (!one.strips().isEmpty()) {
+                ArrayNode strips = from.putArray("strips");
+                one.strips().forEach(strip -> strips.addObject().put("strip", strip.toString()));
+            }
+        }
+        if (cutting.partly()) {
+            node.put("partly", true);
+        }
     }
 
     private static Coat coat(Fields fields) {
