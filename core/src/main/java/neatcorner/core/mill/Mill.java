@@ -30,8 +30,6 @@ final class Mill {
     private static final Length LEAST_WIDTH = Length.mm(50);
     /** A shorter one neither. */
     private static final Length LEAST_LENGTH = Length.mm(100);
-    /** Nor a thinner one. */
-    private static final Length LEAST_THICKNESS = Length.mm(6);
     /** So much wetter than the shop's air will make it a board is left for later. */
     private static final double WET = 0.02;
     /** What is sold is bought only for what no board gives that is here. */
@@ -40,6 +38,7 @@ final class Mill {
     private static final int MOST_BOUGHT = 40;
 
     private final Habits habits;
+    private final Machines machines;
     private final Shop shop;
     /** The boards of the rack, and one of each kind that is sold. */
     private final List<Board> here;
@@ -77,6 +76,7 @@ final class Mill {
     Mill(List<Lots.Order> orders, Shop shop) {
         this.shop = shop;
         this.habits = shop.habits();
+        this.machines = new Machines(habits);
         this.here = shop.rack().all(Board.class);
         this.kerf = orders.stream()
                 .map(order -> order.frame().habits().get(Habit.KERF))
@@ -112,13 +112,13 @@ final class Mill {
     private Optional<Length> longest(Wanted wanted) {
         return here.stream()
                 .filter(board -> ways(wanted).stream().anyMatch(way -> isWide(board, way)))
-                .map(this::clear)
+                .map(machines::clear)
                 .max(Length::compareTo);
     }
 
     private boolean isWide(Board board, Way way) {
         return leaves(board, way).count() > 0
-                && !way.rip().plus(jointing(board)).isOver(board.width());
+                && !way.rip().plus(machines.jointing(board)).isOver(board.width());
     }
 
     /** Flat, or on edge; one with a groove lies as the groove does. */
@@ -184,13 +184,8 @@ final class Mill {
                         trim,
                         habits.get(Habit.USEFUL).max(LEAST_LENGTH),
                         LEAST_WIDTH,
-                        leastThickness(),
+                        machines.leastThickness(),
                         longestHandled()));
-    }
-
-    /** What can still be planed to the least that a planer takes. */
-    private Length leastThickness() {
-        return habits.get(Habit.PLANER_THIN).plus(habits.get(Habit.PLANING)).max(LEAST_THICKNESS);
     }
 
     /** As the shop says, or the longest blank. */
@@ -211,40 +206,19 @@ final class Mill {
 
     /** A board without a price costs what the others of its wood do, else what all others do. */
     private BoardProblem.Stock stock(Board board, double rate) {
-        boolean rough = board.condition().surface() == Board.Surface.ROUGH;
         return new BoardProblem.Stock(
                 board.length(),
                 board.width(),
                 board.thickness(),
-                board.condition().surface() == Board.Surface.GROOVED ? Length.ZERO : habits.get(Habit.JOINTING),
-                rough ? habits.get(Habit.SNIPE) : Length.ZERO,
-                rough ? habits.get(Habit.PLANER_LENGTH) : Length.ZERO,
-                board.defects().stream().flatMap(defect -> hole(board, defect)).toList(),
+                machines.jointing(board),
+                machines.snipe(board),
+                machines.leastLength(board),
+                board.defects().stream()
+                        .flatMap(defect -> machines.hole(board, defect).stream())
+                        .toList(),
                 ways.stream().map(way -> leaves(board, way)).toList(),
                 Math.clamp(Math.round(rate * board.volume().mm3()), 1, BoardProblem.MOST_WORTH),
                 board.forSale() ? BOUGHT : isWet(board) ? 1 : 0);
-    }
-
-    /** What goes no deeper than the planing of a rough face is gone with it. */
-    private Stream<BoardProblem.Hole> hole(Board board, Board.Defect defect) {
-        BoardProblem.Hole through =
-                new BoardProblem.Hole(defect.x(), defect.y(), defect.length(), defect.width());
-        if (defect.shallow().isEmpty()) {
-            return Stream.of(through);
-        }
-        Length depth = defect.shallow().get().depth();
-        boolean isPlanedAway = board.condition().surface() == Board.Surface.ROUGH
-                && !depth.isOver(habits.get(Habit.PLANING).over(2));
-        if (isPlanedAway) {
-            return Stream.empty();
-        }
-        Length thick = board.thickness();
-        return Stream.of(
-                !depth.isUnder(thick)
-                        ? through
-                        : defect.shallow().get().face() == Board.Face.LOWER
-                                ? through.between(Length.ZERO, depth)
-                                : through.between(thick.minus(depth), BoardProblem.Hole.THROUGH));
     }
 
     /** More than about two per cent above what the air of the shop will bring it to; common practice, no source. */
@@ -259,7 +233,7 @@ final class Mill {
      */
     private BoardProblem.Leaves leaves(Board board, Way way) {
         Board.Surface surface = board.condition().surface();
-        if (!board.species().equals(way.species()) || way.grooved() != (surface == Board.Surface.GROOVED)) {
+        if (!board.species().equals(way.species()) || way.grooved() != board.condition().isGrooved()) {
             return BoardProblem.Leaves.NONE;
         }
         Length flat = board.thickness().minus(board.condition().loss(way.rip().ratio(board.width())));
@@ -273,7 +247,8 @@ final class Mill {
         Length one = switch (surface) {
             case ROUGH -> way.rough();
             // What is sawn off a planed board leaves a face to be planed; else it is planed down from all it has.
-            case PLANED -> flat.minus(way.rough()).minus(saw).isUnder(leastThickness()) ? way.through() : way.rough();
+            case PLANED ->
+                flat.minus(way.rough()).minus(saw).isUnder(machines.leastThickness()) ? way.through() : way.rough();
             case GROOVED -> way.through().max(board.thickness());
         };
         return flat.isUnder(one) ? BoardProblem.Leaves.NONE : new BoardProblem.Leaves(1, one);
@@ -332,7 +307,7 @@ final class Mill {
             return Words.of("mill.missing.wood", wanted.species());
         }
         List<Board> ofKind = ofWood.stream()
-                .filter(board -> wanted.grooved() == (board.condition().surface() == Board.Surface.GROOVED))
+                .filter(board -> wanted.grooved() == board.condition().isGrooved())
                 .toList();
         if (ofKind.isEmpty()) {
             return Words.of(wanted.grooved() ? "mill.missing.groove" : "mill.missing.plain", wanted.species());
@@ -350,7 +325,7 @@ final class Mill {
         if (wide.isEmpty()) {
             return missing("mill.missing.narrow", wanted, both.getFirst().rip(), Habit.STAVE);
         }
-        return wide.stream().allMatch(board -> wanted.blank().isOver(clear(board)))
+        return wide.stream().allMatch(board -> wanted.blank().isOver(machines.clear(board)))
                 ? Words.of("mill.missing.short", wanted.species(), wanted.blank())
                 : Words.of("mill.missing.enough", wanted.species());
     }
@@ -361,16 +336,6 @@ final class Mill {
         return wanted.grooved() || habits.get(glued).isPositive()
                 ? no
                 : Words.of("mill.missing.glued", no, glued.words());
-    }
-
-    private Length jointing(Board board) {
-        return board.condition().surface() == Board.Surface.GROOVED ? Length.ZERO : habits.get(Habit.JOINTING);
-    }
-
-    /** What is left of a board's length beside trim and snipe. */
-    private Length clear(Board board) {
-        Length snipe = board.condition().surface() == Board.Surface.ROUGH ? habits.get(Habit.SNIPE) : Length.ZERO;
-        return board.length().minus(trim.plus(snipe).times(2));
     }
 
     private Balance balance(List<Milling.Sawn> sawn) {
@@ -387,7 +352,8 @@ final class Mill {
             double kept = one.rests().stream()
                     .mapToDouble(rest -> Volume.of(rest.length(), rest.width(), rest.thick()).mm3())
                     .sum();
-            Map<Loss, Double> here = new Losses(one, kerf, habits.get(Habit.RESAW_KERF), jointing(one.board())).lost();
+            Length jointing = machines.jointing(one.board());
+            Map<Loss, Double> here = new Losses(one, kerf, habits.get(Habit.RESAW_KERF), jointing).lost();
             double named = here.values().stream().mapToDouble(v -> v).sum();
             here.forEach((loss, volume) -> lost.merge(loss, volume, Double::sum));
             lost.merge(Loss.SCRAP, wood - made - kept - named, Double::sum);

@@ -54,7 +54,7 @@ public final class MillList {
     }
 
     private boolean isRough() {
-        return board.condition().surface() == Board.Surface.ROUGH;
+        return board.condition().isRough();
     }
 
     private boolean isFlat() {
@@ -115,7 +115,7 @@ public final class MillList {
             if (isRough()) {
                 faces();
             }
-            if (board.condition().surface() != Board.Surface.GROOVED) {
+            if (!board.condition().isGrooved()) {
                 edge();
             }
             thickness(piece);

@@ -109,6 +109,16 @@ public record Board(
             Range.within("twist_of_board", twist, Length.ZERO, Length.mm(50));
         }
 
+        /** Whether its faces are as the yard's saw left them. */
+        public boolean isRough() {
+            return surface == Surface.ROUGH;
+        }
+
+        /** Whether it has a groove at its near edge. */
+        public boolean isGrooved() {
+            return surface == Surface.GROOVED;
+        }
+
         /** With other faces. */
         public Condition withSurface(Surface other) {
             return new Condition(other, cup, twist);
