@@ -124,16 +124,17 @@ final class MillCommand implements Runnable {
                 .toList();
     }
 
+    /** Searched for so long, and once more without what cannot be made whole. */
     private Milling solved(List<Lots.Order> orders, Shop shop) {
-        Milling quick = Milling.of(orders, shop, Answers.NONE);
-        if (quick.problem().isEmpty()) {
-            return quick;
-        }
-        BoardProblem problem = quick.problem().get();
         KnownAnswers known = new KnownAnswers();
-        long start = System.nanoTime();
-        problem.solve(() -> System.nanoTime() - start > seconds * 1e9, _ -> {})
-                .ifPresent(answer -> known.put(problem, answer));
-        return Milling.of(orders, shop, known);
+        Milling milling = Milling.of(orders, shop, known);
+        for (int i = 0; i < milling.problems().size(); i++) {
+            BoardProblem problem = milling.problems().get(i);
+            long start = System.nanoTime();
+            problem.solve(() -> System.nanoTime() - start > seconds * 1e9, _ -> {})
+                    .ifPresent(answer -> known.put(problem, answer));
+            milling = Milling.of(orders, shop, known);
+        }
+        return milling;
     }
 }

@@ -77,7 +77,7 @@ public final class CutDesk {
         Stream<Problem<?>> more = switch (laid) {
             case STICKS -> Stream.empty();
             case SHEETS -> sheets().stream().flatMap(lot -> lot.problem().stream());
-            case BOARDS -> milling().problem().stream().map(problem -> problem);
+            case BOARDS -> milling().problems().stream().map(problem -> problem);
         };
         improver.improve(Stream.concat(sticks, more).toList());
     }
@@ -163,10 +163,10 @@ public final class CutDesk {
                     .milling()
                     .orElse(Milling.NONE);
         }
-        Optional<BoardProblem> before = milled.flatMap(Milling::problem);
+        List<BoardProblem> before = milled.map(Milling::problems).orElse(List.of());
         return boards.milling(wish(desk.shop()), milling -> {
             milled = Optional.of(milling);
-            if (laid == Laid.BOARDS && together.isEmpty() && !milling.problem().equals(before)) {
+            if (laid == Laid.BOARDS && together.isEmpty() && !milling.problems().equals(before)) {
                 improve();
             }
             changed.run();

@@ -183,7 +183,7 @@ final class SticksBar implements PictureView.Pressing {
             stop.setVisible(false);
             stop.setManaged(false);
         } else {
-            prove(milling.proof(), milling.problem().isEmpty());
+            prove(milling.proof(), milling.problems().isEmpty());
         }
         picture.drawTall(
                 Labels.get("picture.boards"),

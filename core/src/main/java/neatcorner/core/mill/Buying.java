@@ -28,8 +28,15 @@ public record Buying(Species species, int quarters, Length width, Length length,
      */
     private static final int[] CLASSES = {4, 5, 6, 8, 10, 12, 16};
     private static final Length QUARTER = Length.inches(0, 1, 4);
+    /** Wider boards are seldom to be had; common practice, no source. */
+    private static final Length WIDEST = Length.inches(12);
     /** Common practice, no source. */
     private static final double WITH_WASTE = 4.0 / 3;
+
+    /** Whether such a board is seldom to be had. */
+    public boolean isTooWide() {
+        return width.isOver(WIDEST);
+    }
 
     /** As it is sold, rough. */
     public Length thickness() {

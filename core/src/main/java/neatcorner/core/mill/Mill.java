@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -49,6 +50,7 @@ final class Mill {
     private final List<Milling.Missing> missing;
     private final List<Way> ways = new ArrayList<>();
     private final Map<Kind, List<Wanted>> kinds = new LinkedHashMap<>();
+    private final List<BoardProblem> problems = new ArrayList<>();
     private final Length kerf;
     private final Length trim;
 
@@ -142,16 +144,41 @@ final class Mill {
 
     Milling milling(Answers answers) {
         if (kinds.isEmpty()) {
-            return new Milling(List.of(), missing, balance(List.of()), Optional.empty(), Optional.empty());
+            return new Milling(List.of(), missing, balance(List.of()), problems, Optional.empty());
         }
         if (kinds.values().stream().mapToInt(List::size).sum() > BoardProblem.MOST_BLANKS) {
             kinds.values().forEach(list -> list.forEach(wanted -> missing.add(
                     new Milling.Missing(wanted, Words.of("mill.missing.many", BoardProblem.MOST_BLANKS)))));
-            return new Milling(List.of(), missing, balance(List.of()), Optional.empty(), Optional.empty());
+            return new Milling(List.of(), missing, balance(List.of()), problems, Optional.empty());
         }
         BoardProblem problem = problem();
-        BoardAnswer answer = answers.to(problem).or(problem::quick).orElseThrow();
-        return milling(problem, answer);
+        problems.add(problem);
+        Milling milling = milling(problem, answers.to(problem).or(problem::quick).orElseThrow());
+        Set<List<Object>> broken = milling.missing().stream()
+                .map(one -> Mill.strip(one.wanted()))
+                .collect(Collectors.toSet());
+        List<Wanted> useless = milling.sawn().stream()
+                .flatMap(Milling.Sawn::blanks)
+                .map(Milling.Blank::wanted)
+                .filter(wanted -> broken.contains(strip(wanted)))
+                .toList();
+        if (useless.isEmpty()) {
+            return milling;
+        }
+        // Half a side and two staves of three are not worth a cut: the rest is laid without them.
+        Set<List<Object>> strips = useless.stream().map(Mill::strip).collect(Collectors.toSet());
+        kinds.values().forEach(list -> list.removeIf(wanted -> strips.contains(strip(wanted))));
+        kinds.values().removeIf(List::isEmpty);
+        milling.missing().stream()
+                .filter(one -> strips.contains(strip(one.wanted())))
+                .forEach(missing::add);
+        useless.forEach(wanted -> missing.add(new Milling.Missing(wanted, Words.of("mill.missing.parts"))));
+        return milling(answers);
+    }
+
+    /** What a part is a part of. */
+    private static List<Object> strip(Wanted wanted) {
+        return List.of(wanted.job(), wanted.strip());
     }
 
     private BoardProblem problem() {
@@ -263,7 +290,7 @@ final class Mill {
         Optional<Proof> proof = answer.missingCount() > 0
                 ? Optional.empty()
                 : Optional.of(new Proof(answer.isProven(), new Share(answer.gap())));
-        return new Milling(sawn, none, balance(sawn), Optional.of(problem), proof);
+        return new Milling(sawn, none, balance(sawn), problems, proof);
     }
 
     private Milling.Sawn sawn(BoardProblem problem, BoardAnswer.Sawn one, List<List<Wanted>> left) {

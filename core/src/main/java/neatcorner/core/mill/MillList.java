@@ -109,14 +109,14 @@ public final class MillList {
     private void length(Milling.Crosscut piece) {
         if (isRipFirst()) {
             rips(piece);
-            faces();
-            edge();
+            faces(piece);
+            edge(piece);
         } else {
             if (isRough()) {
-                faces();
+                faces(piece);
             }
             if (!board.condition().isGrooved()) {
-                edge();
+                edge(piece);
             }
             thickness(piece);
             rips(piece);
@@ -127,7 +127,7 @@ public final class MillList {
         blanks(piece);
     }
 
-    private void faces() {
+    private void faces(Milling.Crosscut piece) {
         step(
                 Operation.FLATTEN,
                 List.of(),
@@ -136,7 +136,7 @@ public final class MillList {
                 List.of(),
                 Words.of(isFlat() ? "mill.flatten" : "mill.flatten.cup"),
                 Stream.concat(
-                                face().stream(),
+                                face(piece).stream(),
                                 Stream.of(
                                         Words.of("mill.flatten.how"),
                                         Words.of("mill.machine", habits.get(Habit.PLANER_LENGTH))))
@@ -144,13 +144,17 @@ public final class MillList {
     }
 
     /** Which face comes first, where that tells on which side a defect ends up. */
-    private Optional<Words> face() {
-        return board.defects().stream().anyMatch(defect -> defect.shallow().isPresent())
+    private Optional<Words> face(Milling.Crosscut piece) {
+        boolean isOnOneFace = board.defects().stream()
+                .anyMatch(defect -> defect.shallow().isPresent()
+                        && defect.x().isUnder(piece.right())
+                        && defect.right().isOver(piece.x()));
+        return isOnOneFace
                 ? Optional.of(Words.of(sawn.face() == Board.Face.UPPER ? "mill.face.upper" : "mill.face.lower"))
                 : Optional.empty();
     }
 
-    private void edge() {
+    private void edge(Milling.Crosscut piece) {
         step(
                 Operation.EDGE,
                 List.of(),
@@ -158,7 +162,7 @@ public final class MillList {
                 Length.ZERO,
                 List.of(),
                 isRipFirst() ? Words.of("mill.edge.every") : Words.of("mill.edge", habits.get(Habit.JOINTING)),
-                isRough() ? List.of() : face().stream().toList());
+                isRough() ? List.of() : face(piece).stream().toList());
     }
 
     /** All rips as thick: the length is planed whole, which is safest. */

@@ -25,7 +25,8 @@ import neatcorner.core.solve.board.BoardProblem;
  * @param sawn    the boards that are cut, in the order of the rack
  * @param missing the strips that are not made, each with the reason
  * @param balance where the wood goes
- * @param problem as the solver sees it; empty when nothing is wanted that a board could give
+ * @param problems as the solver sees it: first with everything that is wanted, then without what cannot be made whole;
+ *                 empty when nothing is wanted that a board could give
  * @param proof   how far what it costs may be from the best; empty when something is missing, since then it is not said
  *                what all would cost
  */
@@ -33,11 +34,11 @@ public record Milling(
         List<Sawn> sawn,
         List<Missing> missing,
         Balance balance,
-        Optional<BoardProblem> problem,
+        List<BoardProblem> problems,
         Optional<Proof> proof) {
     /** Of nothing. */
     public static final Milling NONE =
-            new Milling(List.of(), List.of(), Balance.NONE, Optional.empty(), Optional.empty());
+            new Milling(List.of(), List.of(), Balance.NONE, List.of(), Optional.empty());
 
     /** Why a band round a curve is no strip of a board. */
     static final Words BENT = Words.of("mill.missing.bent");
@@ -45,6 +46,7 @@ public record Milling(
     public Milling {
         sawn = List.copyOf(sawn);
         missing = List.copyOf(missing);
+        problems = List.copyOf(problems);
     }
 
     /**

@@ -178,6 +178,14 @@ class MillingTest {
                 .forEach(w -> whole.merge(w.job() + w.piece().letters(), 1, Integer::sum));
         assertThat(whole).isEqualTo(wanted);
 
+        Set<Object> missing = milling.missing().stream()
+                .map(one -> one.wanted().job() + one.wanted().strip())
+                .collect(Collectors.toSet());
+        assertThat(milling.sawn().stream().flatMap(Milling.Sawn::blanks))
+                .as("no strip is made in part")
+                .noneMatch(blank ->
+                        missing.contains(blank.wanted().job() + blank.wanted().strip()));
+
         milling.sawn().forEach(sawn -> fits(sawn, shop));
         Balance balance = milling.balance();
         double out = balance.finished().mm3() + balance.rests().mm3()

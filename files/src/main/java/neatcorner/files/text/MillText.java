@@ -176,7 +176,7 @@ public final class MillText {
         milling.cost().ifPresent(cost -> said.add(book.say("mill.buy.cost", new Money(cost, shop.currency()).text())));
         Buying.of(milling, shop.habits())
                 .forEach(least -> said.add(book.say(
-                        "mill.buy.least",
+                        least.isTooWide() ? "mill.buy.wide" : "mill.buy.least",
                         least.species(),
                         least.quarters(),
                         least.thickness(),

@@ -100,11 +100,41 @@ final class EitherEnd {
 
     private Piece turnedBack(Piece piece) {
         Length whole = board().length();
-        return piece.at(
+        Piece back = piece.at(
                 whole.minus(piece.right()),
                 blank -> new Blank(
                         blank.kind(),
                         whole.minus(blank.x()).minus(problem.kinds().get(blank.kind()).length()),
                         blank.leaf()));
+        return new Piece(
+                back.x(),
+                back.length(),
+                back.strips().stream().map(strip -> leftAligned(strip, back)).toList());
+    }
+
+    /** Blanks of a strip without a hole begin at its left end, as they are crosscut. */
+    private Strip leftAligned(Strip strip, Piece piece) {
+        Length far = strip.y().plus(problem.profiles().get(strip.profile()).width());
+        if (board().holes().stream()
+                .anyMatch(hole -> hole.y().isUnder(far)
+                        && hole.far().isOver(strip.y())
+                        && hole.x().isUnder(piece.right())
+                        && hole.right().isOver(piece.x()))) {
+            return strip;
+        }
+        List<Blank> blanks = new ArrayList<>();
+        for (int leaf = 0; leaf < strip.leaves(); leaf++) {
+            int here = leaf;
+            List<Blank> on =
+                    strip.blanks().stream().filter(b -> b.leaf() == here).toList();
+            Length by = on.stream()
+                    .map(Blank::x)
+                    .min(Length::compareTo)
+                    .map(x -> x.minus(piece.x()).minus(board().snipe()))
+                    .orElse(Length.ZERO);
+            on.forEach(blank ->
+                    blanks.add(new Blank(blank.kind(), blank.x().minus(by), blank.leaf())));
+        }
+        return new Strip(strip.profile(), strip.y(), strip.leaves(), blanks);
     }
 }
