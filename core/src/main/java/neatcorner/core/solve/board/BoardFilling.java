@@ -359,8 +359,12 @@ final class BoardFilling {
         }
 
         boolean isClear(long[][][] runs) {
-            return Arrays.stream(runs)
-                    .allMatch(leaf -> leaf.length == 1 && leaf[0][1] - leaf[0][0] == stop - start - 2 * snipe);
+            for (long[][] leaf : runs) {
+                if (leaf.length != 1 || leaf[0][1] - leaf[0][0] != stop - start - 2 * snipe) {
+                    return false;
+                }
+            }
+            return true;
         }
 
         private void next() {
@@ -373,28 +377,31 @@ final class BoardFilling {
     /** Where blanks may lie on a strip, leaf by leaf, from the left. */
     private long[][][] runs(long start, long stop, long y, int profile, List<BoardProblem.Hole> holes) {
         BoardProblem.Leaves leaves = board.leaves().get(profile);
+        long[][][] runs = new long[leaves.count()][][];
+        List<BoardProblem.Hole> met = holes.isEmpty() ? holes : met(y, profile, holes);
+        if (met.isEmpty() || met.stream().allMatch(BoardProblem.Hole::isThrough)) {
+            Arrays.fill(runs, runs(start, stop, met));
+            return runs;
+        }
+        for (int leaf = 0; leaf < runs.length; leaf++) {
+            int here = leaf;
+            runs[leaf] = runs(
+                    start,
+                    stop,
+                    met.stream()
+                            .filter(hole -> hole.touches(here, leaves, problem.saw().resaw()))
+                            .toList());
+        }
+        return runs;
+    }
+
+    /** The holes in the way of a strip, from the left. */
+    private List<BoardProblem.Hole> met(long y, int profile, List<BoardProblem.Hole> holes) {
         long far = y + problem.profiles().get(profile).width().nanometres();
-        List<BoardProblem.Hole> met = holes.stream()
+        return holes.stream()
                 .filter(h -> h.y().nanometres() < far && h.far().nanometres() > y)
                 .sorted(Comparator.comparing(BoardProblem.Hole::x))
                 .toList();
-        long[][][] runs = new long[leaves.count()][][];
-        boolean isAlike = met.stream().allMatch(BoardProblem.Hole::isThrough);
-        for (int leaf = 0; leaf < runs.length; leaf++) {
-            int here = leaf;
-            runs[leaf] = leaf > 0 && isAlike
-                    ? runs[0]
-                    : runs(
-                            start,
-                            stop,
-                            isAlike
-                                    ? met
-                                    : met.stream()
-                                            .filter(hole -> hole.touches(
-                                                    here, leaves, problem.saw().resaw()))
-                                            .toList());
-        }
-        return runs;
     }
 
     private long[][] runs(long start, long stop, List<BoardProblem.Hole> holes) {
