@@ -63,9 +63,14 @@ final class BoardDesk {
         asked = Optional.empty();
     }
 
-    /** Whether what was laid last is of just this and has the best answers. */
-    boolean isLaid(Wish wish) {
-        return asked.isPresent() && laid.map(one -> one.wish().isSame(wish)).orElse(false);
+    /** Whether something that was asked for is being laid just now. */
+    boolean isLaying() {
+        return firm.isLaying;
+    }
+
+    /** Of just this, laid at once when it is not known. */
+    Milling now(Wish wish) {
+        return laid.filter(one -> one.wish().isSame(wish)).map(Laid::milling).orElseGet(() -> wish.milling(answers));
     }
 
     /**

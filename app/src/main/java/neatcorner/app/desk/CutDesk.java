@@ -196,7 +196,7 @@ public final class CutDesk {
 
     /** Whether strips are laid on boards just now, so that what is shown may be of before. */
     public boolean isMilling() {
-        return together.isEmpty() && !boards.isLaid(wish(desk.shop()));
+        return together.isEmpty() && boards.isLaying();
     }
 
     private List<Lots.Order> one(boolean isCut) {
@@ -212,8 +212,8 @@ public final class CutDesk {
                         !lots().isEmpty()
                                 && lots().stream().allMatch(lot -> lot.answer().isPresent());
                     case BOARDS ->
-                        !isMilling()
-                                && !milling().boards().isEmpty() && milling().missing().isEmpty();
+                        !milling().boards().isEmpty()
+                                && !isMilling() && milling().missing().isEmpty();
                     case SHEETS -> {
                         List<SheetLot> sheets = sheets();
                         yield !sheets.isEmpty()
@@ -230,7 +230,8 @@ public final class CutDesk {
             case STICKS ->
                 Booking.ofSticks(
                         lots(), desk.shop(), desk.plan().frame().habits().get(Habit.USEFUL));
-            case BOARDS -> BoardBooking.of(milling(), desk.shop());
+            case BOARDS -> BoardBooking.of(
+                    together.isPresent() ? milling() : boards.now(wish(desk.shop())), desk.shop());
             case SHEETS ->
                 Booking.ofSheets(
                         sheets(), desk.shop(), desk.plan().frame().habits().get(Habit.USEFUL_SHEET));

@@ -323,8 +323,9 @@ public final class BoardDrawing {
             rip(sawn, piece.rips().get(i), i + 1, steps, origin, bottom, unit, left, right);
         }
         defects(board, origin, bottom, unit, left, right);
+        double end = new Chalk(sketch, sawn, piece, origin, bottom, unit).mark();
         numbers();
-        return bottom;
+        return end;
     }
 
     private void rip(

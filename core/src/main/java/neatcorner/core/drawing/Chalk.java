@@ -1,0 +1,111 @@
+package neatcorner.core.drawing;
+
+import java.util.Optional;
+import neatcorner.core.drawing.Mark.Anchor;
+import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.measure.Length;
+import neatcorner.core.mill.Milling;
+
+/**
+ * What is chalked on a length of a board beside its cuts: a cross on what is waste, the size of what stays a board, and
+ * which edge goes to the fence.
+ */
+final class Chalk {
+    private static final double LEAST_LONG = 20;
+    private static final double LEAST_HIGH = 11;
+    /** A cross is no wider than this for its height. */
+    private static final double CROSS = 3;
+
+    private final Sketch sketch;
+    private final Milling.Sawn sawn;
+    private final Milling.Crosscut piece;
+    private final double origin;
+    private final double bottom;
+    private final double unit;
+
+    /**
+     * For one length.
+     *
+     * @param origin where the board's left end is
+     * @param bottom where its near edge is
+     * @param unit   of a millimetre
+     */
+    Chalk(Sketch sketch, Milling.Sawn sawn, Milling.Crosscut piece, double origin, double bottom, double unit) {
+        this.sketch = sketch;
+        this.sawn = sawn;
+        this.piece = piece;
+        this.origin = origin;
+        this.bottom = bottom;
+        this.unit = unit;
+    }
+
+    /** Marks everything; returns where that ends, below the length. */
+    double mark() {
+        Length near = Length.ZERO;
+        for (Milling.Rip rip : piece.rips()) {
+            beside(near, rip.y());
+            Length each = rip.width().over(rip.leaves());
+            for (int layer = 1; layer <= rip.leaves(); layer++) {
+                int here = layer;
+                Length low = rip.y().plus(each.times(layer - 1L));
+                Length from = piece.x();
+                for (Milling.Blank blank : rip.blanks().stream()
+                        .filter(blank -> blank.layer() == here)
+                        .toList()) {
+                    area(from, low, blank.x(), low.plus(each), rip.leaf());
+                    from = blank.x().plus(blank.length());
+                }
+                area(from, low, piece.right(), low.plus(each), rip.leaf());
+            }
+            near = rip.far();
+        }
+        beside(near, sawn.board().width());
+        sketch.small(
+                new At(origin + piece.x().toMm() * unit, bottom + sketch.em(9)),
+                sketch.say(sawn.board().condition().isGrooved() ? "board.edge_grooved" : "board.edge"),
+                Anchor.START);
+        return bottom + sketch.em(14);
+    }
+
+    private void beside(Length near, Length far) {
+        area(piece.x(), near, piece.right(), far, sawn.board().thickness());
+    }
+
+    /** Stays a board when one of that thickness lies in it, else it is waste. */
+    private void area(Length x, Length near, Length right, Length far, Length thick) {
+        Optional<Milling.Rest> rest = sawn.rests().stream()
+                .filter(one -> one.thick().equals(thick)
+                        && !one.x().isUnder(x)
+                        && !one.y().isUnder(near)
+                        && !one.x().plus(one.length()).isOver(right)
+                        && !one.y().plus(one.width()).isOver(far))
+                .findFirst();
+        double x1 = origin + x.toMm() * unit;
+        double x2 = origin + right.toMm() * unit;
+        double y1 = bottom - far.toMm() * unit;
+        double y2 = bottom - near.toMm() * unit;
+        if (x2 - x1 < sketch.em(LEAST_LONG) || y2 - y1 < sketch.em(LEAST_HIGH)) {
+            return;
+        }
+        At middle = new At((x1 + x2) / 2, (y1 + y2) / 2);
+        if (rest.isPresent()) {
+            String text = sketch.say("board.stays", rest.get().length(), rest.get().width());
+            if (sketch.widthOf(text, sketch.em(10.5), false) < x2 - x1) {
+                sketch.text(middle, text, Ink.SOFT, 10.5, false, Anchor.MIDDLE);
+            }
+            return;
+        }
+        double high = (y2 - y1) * 0.35;
+        double wide = Math.min((x2 - x1) * 0.35, high * CROSS);
+        sketch.line(
+                new At(middle.x() - wide, middle.y() - high),
+                new At(middle.x() + wide, middle.y() + high),
+                Ink.SOFT,
+                sketch.em(0.8));
+        sketch.line(
+                new At(middle.x() - wide, middle.y() + high),
+                new At(middle.x() + wide, middle.y() - high),
+                Ink.SOFT,
+                sketch.em(0.8));
+    }
+}
