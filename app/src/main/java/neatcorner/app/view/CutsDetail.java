@@ -135,6 +135,7 @@ final class CutsDetail extends Panel {
     private static Button quiet(String key) {
         Button button = new Button(Labels.get(key));
         button.getStyleClass().add("remedy");
+        button.setWrapText(true);
         return button;
     }
 

@@ -33,6 +33,7 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Unit;
+import neatcorner.core.mill.Milling;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.Board;
 import neatcorner.core.rack.Material;
@@ -373,10 +374,28 @@ final class StockList extends HBox {
     }
 
     /** Whether the plan of the job in hand takes something from it: such a board is what one comes to see first. */
-    private boolean isUsed(StockRow row) {
+    private static boolean isUsed(StockRow row, Milling milling) {
         return row instanceof StockRow.Item(Board _)
-                && desk.cuts().milling().boards().stream()
+                && milling.boards().stream()
                         .anyMatch(board -> board.label().equals(row.label()));
+    }
+
+    /** What the job in hand is milled from, else the first; not before that is known. */
+    private void chooseFirst() {
+        Milling milling = desk.cuts().milling();
+        if (desk.cuts().isMilling()) {
+            return;
+        }
+        Node focused = getScene() == null ? null : getScene().getFocusOwner();
+        table.getSelectionModel()
+                .select(table.getItems().stream()
+                        .filter(row -> isUsed(row, milling))
+                        .findFirst()
+                        .orElse(table.getItems().getFirst()));
+        table.scrollTo(Math.max(0, table.getSelectionModel().getSelectedIndex() - ROWS_ABOVE));
+        if (focused != null) {
+            focused.requestFocus();
+        }
     }
 
     void update() {
@@ -395,16 +414,7 @@ final class StockList extends HBox {
         }
         table.refresh();
         if (table.getSelectionModel().isEmpty() && !table.getItems().isEmpty()) {
-            Node focused = getScene() == null ? null : getScene().getFocusOwner();
-            table.getSelectionModel()
-                    .select(table.getItems().stream()
-                            .filter(this::isUsed)
-                            .findFirst()
-                            .orElse(table.getItems().getFirst()));
-            table.scrollTo(Math.max(0, table.getSelectionModel().getSelectedIndex() - ROWS_ABOVE));
-            if (focused != null) {
-                focused.requestFocus();
-            }
+            chooseFirst();
         }
         if (detail != null) {
             detail.update();

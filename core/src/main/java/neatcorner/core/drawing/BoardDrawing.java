@@ -15,6 +15,7 @@ import neatcorner.core.mill.MillStep;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.mill.Operation;
 import neatcorner.core.mill.Wanted;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Board;
 import neatcorner.core.shop.Habits;
 
@@ -29,7 +30,11 @@ public final class BoardDrawing {
     /** Only where more than this of a board is left alone is that left out. */
     private static final double MOST_LEFT_OUT = 0.8;
     /** Room for what is said beside the rips of a length. */
-    private static final double RIP_LABELS = 62;
+    private static final double RIP_LABELS = 80;
+    /** A length is drawn no more than so many times as wide as it is long, for its rips to be lettered. */
+    private static final double MOST_STRETCH = 4;
+    /** So high is a leaf that has room for a name and a number. */
+    private static final double LETTERED = 13.5;
 
     private final Sketch sketch;
     private final double labels;
@@ -168,7 +173,7 @@ public final class BoardDrawing {
                 sketch.em(1));
         for (Milling.Sawn one : sawn) {
             one.rests().forEach(rest -> stays(board, rest, left, bottom, unit, right));
-            cuts(one, left, bottom, unit);
+            cuts(one, new BoardScale(left, bottom, unit, unit));
         }
         if (shown < board.length().toMm()) {
             broken(right, top, bottom);
@@ -242,36 +247,36 @@ public final class BoardDrawing {
     private record Numbered(At at, int number) {
     }
 
-    private void cuts(Milling.Sawn sawn, double boardLeft, double bottom, double unit) {
-        double top = bottom - sawn.board().width().toMm() * unit;
+    private void cuts(Milling.Sawn sawn, BoardScale scale) {
+        double top = scale.y(sawn.board().width());
         for (Milling.Crosscut piece : sawn.lengths()) {
             for (Milling.Rip rip : piece.rips()) {
-                double far = bottom - rip.far().toMm() * unit;
+                double far = scale.y(rip.far());
                 sketch.line(
-                        new At(boardLeft + piece.x().toMm() * unit, far),
-                        new At(boardLeft + piece.right().toMm() * unit, far),
+                        new At(scale.x(piece.x()), far),
+                        new At(scale.x(piece.right()), far),
                         Ink.SAW,
                         sketch.em(0.8));
-                blanks(sawn, rip, boardLeft, bottom, unit);
+                blanks(sawn, rip, scale);
             }
         }
         for (MillStep step : steps(sawn)) {
             if (step.operation() == Operation.CROSSCUT) {
-                double x = boardLeft + step.from().toMm() * unit;
-                sketch.line(new At(x, top), new At(x, bottom), Ink.SAW, sketch.em(1.4));
+                double x = scale.x(step.from());
+                sketch.line(new At(x, top), new At(x, scale.bottom()), Ink.SAW, sketch.em(1.4));
                 numbers.add(new Numbered(new At(x, top + sketch.em(4)), step.number()));
             }
         }
     }
 
-    private void blanks(Milling.Sawn sawn, Milling.Rip rip, double boardLeft, double bottom, double unit) {
-        double low = bottom - rip.y().toMm() * unit;
-        double each = rip.width().toMm() * unit / rip.leaves();
+    private void blanks(Milling.Sawn sawn, Milling.Rip rip, BoardScale scale) {
+        double low = scale.y(rip.y());
+        double each = (low - scale.y(rip.far())) / rip.leaves();
         for (Milling.Blank blank : rip.blanks()) {
             double near = low - each * (blank.layer() - 1);
             double far = near - each;
-            double from = boardLeft + blank.x().toMm() * unit;
-            double to = from + blank.length().toMm() * unit;
+            double from = scale.x(blank.x());
+            double to = scale.x(blank.x().plus(blank.length()));
             sketch.area(
                     Sketch.rectangle(from, far, to, near), new Paint.Wood(sawn.board().species(), Paint.Shade.FACE));
             sketch.line(new At(from, far), new At(from, near), Ink.SAW, sketch.em(1.2));
@@ -294,17 +299,21 @@ public final class BoardDrawing {
         double unit = Math.min(
                 (width - left - sketch.em(10)) / piece.length().toMm(),
                 sketch.em(HIGHEST) / board.width().toMm());
+        double across = across(piece, board, unit);
+        Words length = Words.of("mill.length_is", index + 1, piece.length(), piece.x());
         sketch.text(
                 new At(0, top + sketch.em(6)),
-                sketch.say("mill.length_is", index + 1, piece.length(), piece.x()),
+                across > unit * 1.05
+                        ? sketch.say("mill.length_wide", length, Math.round(across / unit * 10) / 10.0)
+                        : sketch.say(length),
                 Ink.INK,
                 11.5,
                 true,
                 Anchor.START);
         double high = top + sketch.em(18);
-        double bottom = high + board.width().toMm() * unit;
+        double bottom = high + board.width().toMm() * across;
         double right = left + piece.length().toMm() * unit;
-        double origin = left - piece.x().toMm() * unit;
+        BoardScale scale = new BoardScale(left - piece.x().toMm() * unit, bottom, unit, across);
         sketch.wood(
                 new At(left, high),
                 new At(right, high),
@@ -320,12 +329,22 @@ public final class BoardDrawing {
         List<MillStep> steps =
                 steps(sawn).stream().filter(step -> step.length() == index + 1).toList();
         for (int i = 0; i < piece.rips().size(); i++) {
-            rip(sawn, piece.rips().get(i), i + 1, steps, origin, bottom, unit, left, right);
+            rip(sawn, piece.rips().get(i), i + 1, steps, scale, left, right);
         }
-        defects(board, origin, bottom, unit, left, right);
-        double end = new Chalk(sketch, sawn, piece, origin, bottom, unit).mark();
+        defects(board, scale, left, right);
+        double end = new Chalk(sketch, sawn, piece, scale).mark();
         numbers();
         return end;
+    }
+
+    /** Wide enough that the narrowest leaf of a rip can be lettered, but not without end. */
+    private double across(Milling.Crosscut piece, Board board, double unit) {
+        double narrowest = piece.rips().stream()
+                .mapToDouble(rip -> rip.width().toMm() / rip.leaves())
+                .min()
+                .orElse(board.width().toMm());
+        double most = Math.max(unit, Math.min(MOST_STRETCH * unit, sketch.em(HIGHEST) / board.width().toMm()));
+        return Math.clamp(sketch.em(LETTERED) / narrowest, unit, most);
     }
 
     private void rip(
@@ -333,13 +352,11 @@ public final class BoardDrawing {
             Milling.Rip rip,
             int number,
             List<MillStep> steps,
-            double origin,
-            double bottom,
-            double unit,
+            BoardScale scale,
             double left,
             double right) {
-        double near = bottom - rip.y().toMm() * unit;
-        double far = bottom - rip.far().toMm() * unit;
+        double near = scale.y(rip.y());
+        double far = scale.y(rip.far());
         sketch.line(new At(left, far), new At(right, far), Ink.SAW, sketch.em(1.4));
         numberOf(steps, step -> step.operation() == Operation.RIP && step.rips().contains(number))
                 .ifPresent(n -> numbers.add(new Numbered(new At(right - sketch.em(7), far), n)));
@@ -350,12 +367,12 @@ public final class BoardDrawing {
                 10.5,
                 false,
                 Anchor.END);
-        blanks(sawn, rip, origin, bottom, unit);
+        blanks(sawn, rip, scale);
         double each = (near - far) / rip.leaves();
         for (Milling.Blank blank : rip.blanks()) {
             double middle = near - each * (blank.layer() - 0.5);
-            double from = origin + blank.x().toMm() * unit;
-            double to = from + blank.length().toMm() * unit;
+            double from = scale.x(blank.x());
+            double to = scale.x(blank.x().plus(blank.length()));
             if (each > sketch.em(10)) {
                 name(blank, from, to, middle, Sketch.letters(sawn.board().species()));
             }
@@ -373,14 +390,12 @@ public final class BoardDrawing {
         return steps.stream().filter(which).map(MillStep::number).findFirst();
     }
 
-    private void defects(Board board, double origin, double bottom, double unit, double left, double right) {
+    private void defects(Board board, BoardScale scale, double left, double right) {
         for (Board.Defect defect : board.defects()) {
-            double from = Math.max(left, origin + defect.x().toMm() * unit);
-            double to = Math.min(right, origin + defect.right().toMm() * unit);
+            double from = Math.max(left, scale.x(defect.x()));
+            double to = Math.min(right, scale.x(defect.right()));
             if (from < to) {
-                List<At> there = Sketch.rectangle(
-                        from, bottom - defect.top().toMm() * unit, to, bottom - defect.y().toMm() * unit);
-                defect(board, defect, there);
+                defect(board, defect, Sketch.rectangle(from, scale.y(defect.top()), to, scale.y(defect.y())));
             }
         }
     }

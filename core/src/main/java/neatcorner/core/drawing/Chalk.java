@@ -19,24 +19,14 @@ final class Chalk {
     private final Sketch sketch;
     private final Milling.Sawn sawn;
     private final Milling.Crosscut piece;
-    private final double origin;
-    private final double bottom;
-    private final double unit;
+    private final BoardScale scale;
 
-    /**
-     * For one length.
-     *
-     * @param origin where the board's left end is
-     * @param bottom where its near edge is
-     * @param unit   of a millimetre
-     */
-    Chalk(Sketch sketch, Milling.Sawn sawn, Milling.Crosscut piece, double origin, double bottom, double unit) {
+    /** For one length. */
+    Chalk(Sketch sketch, Milling.Sawn sawn, Milling.Crosscut piece, BoardScale scale) {
         this.sketch = sketch;
         this.sawn = sawn;
         this.piece = piece;
-        this.origin = origin;
-        this.bottom = bottom;
-        this.unit = unit;
+        this.scale = scale;
     }
 
     /** Marks everything; returns where that ends, below the length. */
@@ -61,10 +51,10 @@ final class Chalk {
         }
         beside(near, sawn.board().width());
         sketch.small(
-                new At(origin + piece.x().toMm() * unit, bottom + sketch.em(9)),
+                new At(scale.x(piece.x()), scale.bottom() + sketch.em(9)),
                 sketch.say(sawn.board().condition().isGrooved() ? "board.edge_grooved" : "board.edge"),
                 Anchor.START);
-        return bottom + sketch.em(14);
+        return scale.bottom() + sketch.em(14);
     }
 
     private void beside(Length near, Length far) {
@@ -80,10 +70,10 @@ final class Chalk {
                         && !one.x().plus(one.length()).isOver(right)
                         && !one.y().plus(one.width()).isOver(far))
                 .findFirst();
-        double x1 = origin + x.toMm() * unit;
-        double x2 = origin + right.toMm() * unit;
-        double y1 = bottom - far.toMm() * unit;
-        double y2 = bottom - near.toMm() * unit;
+        double x1 = scale.x(x);
+        double x2 = scale.x(right);
+        double y1 = scale.y(far);
+        double y2 = scale.y(near);
         if (x2 - x1 < sketch.em(LEAST_LONG) || y2 - y1 < sketch.em(LEAST_HIGH)) {
             return;
         }
