@@ -64,7 +64,7 @@ final class BoardDetail extends RackDetail<Board> implements PictureView.Pressin
         OwnWood.add(this, "board-species", () -> now().species(), this::ofWood);
         length("rack.length", Board::length, (b, l) -> b.withSize(l, b.width(), b.thickness()));
         length("rack.width", Board::width, (b, l) -> b.withSize(b.length(), l, b.thickness()));
-        length("rack.thickness", Board::thickness, (b, l) -> b.withSize(b.length(), b.width(), l));
+        length("rack.thinnest", Board::thickness, (b, l) -> b.withSize(b.length(), b.width(), l));
         choice(
                 Labels.get("rack.surface"),
                 () -> List.of(Board.Surface.values()),

@@ -31,14 +31,16 @@ public record BoardMakes(int ofJob, Optional<Makes> makes) {
     public static BoardMakes of(Job job, List<Board> boards, Shop shop) {
         Shop pile = shop.withRack(new Rack(new ArrayList<>(boards)));
         return new BoardMakes(
-                Makes.most(count -> isMade(job.withQuantity(count), pile)),
+                Makes.most(count -> milled(job.withQuantity(count), pile).isPresent()),
                 holdsGlass(job, shop)
                         ? Optional.of(Makes.by(
-                                (width, height, count) -> isMade(
-                                        Job.starting(job.title(), width, height, job.section())
-                                                .withOverrides(job.overrides())
-                                                .withQuantity(count),
-                                        pile),
+                                (width, height, count) -> milled(
+                                                Job.starting(job.title(), width, height, job.section())
+                                                        .withOverrides(job.overrides())
+                                                        .withQuantity(count),
+                                                pile)
+                                        .map(BoardMakes::isWhole)
+                                        .orElse(false),
                                 boards.stream()
                                         .map(Board::length)
                                         .max(Length::compareTo)
@@ -54,14 +56,21 @@ public record BoardMakes(int ofJob, Optional<Makes> makes) {
         }
     }
 
-    private static boolean isMade(Job job, Shop pile) {
+    /** Everything of a job; empty when something is missing. */
+    private static Optional<Milling> milled(Job job, Shop pile) {
         try {
             Frame frame = Frame.of(job, pile).result();
-            return Milling.of(List.of(new Lots.Order(job.title(), frame)), pile, Answers.NONE)
-                    .missing()
-                    .isEmpty();
+            return Optional.of(Milling.of(List.of(new Lots.Order(job.title(), frame)), pile, Answers.NONE))
+                    .filter(milling -> milling.missing().isEmpty());
         } catch (Refusal leavesNoFrame) {
-            return false;
+            return Optional.empty();
         }
+    }
+
+    /** Without scarfs: with these a frame may be larger than any board is long. */
+    private static boolean isWhole(Milling milling) {
+        return milling.sawn().stream()
+                .flatMap(Milling.Sawn::blanks)
+                .allMatch(blank -> blank.wanted().piece().part() == 0);
     }
 }

@@ -17,7 +17,7 @@ import neatcorner.core.wood.Species;
  * @param species   of wood
  * @param length    from 100 mm to 7 m
  * @param width     from 20 mm to 1 m
- * @param thickness as it is, rough or planed, from 5 to 150 mm
+ * @param thickness as it is, rough or planed, where it is thinnest, from 5 to 150 mm
  * @param moisture  by weight, from 0 to 40 %; empty when it was not measured
  * @param grade     as the yard calls it; may be empty
  * @param defects   in no special order
