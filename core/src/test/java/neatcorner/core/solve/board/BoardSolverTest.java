@@ -62,12 +62,10 @@ class BoardSolverTest {
                         mm(10), mm(3), mm(100), mm(10 * random.nextInt(2)), mm(100), mm(10 * wide), mm(50), mm(9_000)));
     }
 
-    /** What can be made is never said to be missing, and of a hundred no two cost more than they must. */
+    /** What can be made is never said to be missing, and costs no more than it must. */
     @Test
-    void nothingThatCanBeMadeIsMissing() {
-        int cases = 100;
-        int dearer = 0;
-        for (int seed = 0; seed < cases; seed++) {
+    void nothingThatCanBeMadeIsMissingOrDearer() {
+        for (int seed = 0; seed < 100; seed++) {
             BoardProblem problem = small(new Random(seed));
             long[] best = new EveryWay(problem).best();
             boolean[] isBest = {false};
@@ -78,11 +76,11 @@ class BoardSolverTest {
                     better -> isBest[0] = better.missingCount() == best[0] && better.cost() == best[1]);
             assertThat(BoardCheck.wrong(problem, found)).isEmpty();
             assertThat(found.missingCount()).as("missing of %s", problem).isEqualTo((int) best[0]);
-            assertThat(best[0] > 0 || found.cost() >= best[1]).as("cheaper than every way: %s", problem).isTrue();
-            assertThat(best[0] > 0 || found.bound() <= best[1]).as("bound of %s", problem).isTrue();
-            dearer += best[0] == 0 && found.cost() > best[1] ? 1 : 0;
+            if (best[0] == 0) {
+                assertThat(found.cost()).as("cost of %s", problem).isEqualTo(best[1]);
+                assertThat(found.bound()).as("bound of %s", problem).isLessThanOrEqualTo(best[1]);
+            }
         }
-        assertThat(dearer).isLessThan(cases / 50);
     }
 
     /**
