@@ -22,12 +22,14 @@ final class Demand {
     /** More parts glued to one strip are a panel, which is not sawn from a list. */
     private static final int MOST_GLUED = 12;
     private final Habits habits;
+    private final int more;
     private final Function<Wanted, Optional<Length>> longest;
     private final List<Wanted> wanted = new ArrayList<>();
     private final List<Milling.Missing> missing = new ArrayList<>();
 
-    private Demand(Habits habits, Function<Wanted, Optional<Length>> longest) {
+    private Demand(Habits habits, Function<Wanted, Optional<Length>> longest, int more) {
         this.habits = habits;
+        this.more = more;
         this.longest = longest;
     }
 
@@ -36,9 +38,10 @@ final class Demand {
      *
      * @param habits  of the shop
      * @param longest blank that boards give of a strip's width and thickness; empty when there is no such board
+     * @param more    staves or layers than the fewest that boards give
      */
-    static Demand of(List<Lots.Order> orders, Habits habits, Function<Wanted, Optional<Length>> longest) {
-        Demand demand = new Demand(habits, longest);
+    static Demand of(List<Lots.Order> orders, Habits habits, Function<Wanted, Optional<Length>> longest, int more) {
+        Demand demand = new Demand(habits, longest, more);
         for (Lots.Order order : orders) {
             List<Member> members = order.frame().pieces().toList();
             for (int n = 1; n <= order.frame().job().quantity(); n++) {
@@ -108,16 +111,17 @@ final class Demand {
 
     /** What a strip is glued up from that no board gives in one: staves, else layers, as few as boards give. */
     private Optional<List<Wanted>> glued(Wanted whole) {
-        return whole.grooved()
-                ? Optional.empty()
-                : Stream.of(Wanted.Glued.Way.values())
-                        .flatMap(way -> IntStream.rangeClosed(2, MOST_GLUED)
-                                .mapToObj(of -> parts(whole, way, of)))
-                        .filter(parts -> isAllowed(parts.getFirst())
-                                && longest.apply(parts.getFirst())
-                                        .map(length -> !whole.blank().isOver(length))
-                                        .orElse(false))
-                        .findFirst();
+        if (whole.grooved()) {
+            return Optional.empty();
+        }
+        List<List<Wanted>> ways = Stream.of(Wanted.Glued.Way.values())
+                .flatMap(way -> IntStream.rangeClosed(2, MOST_GLUED).mapToObj(of -> parts(whole, way, of)))
+                .filter(parts -> isAllowed(parts.getFirst())
+                        && longest.apply(parts.getFirst())
+                                .map(length -> !whole.blank().isOver(length))
+                                .orElse(false))
+                .toList();
+        return ways.isEmpty() ? Optional.empty() : Optional.of(ways.get(Math.min(more, ways.size() - 1)));
     }
 
     private boolean isAllowed(Wanted part) {

@@ -75,7 +75,12 @@ final class Mill {
     private record Kind(Length length, List<Way> ways, Optional<Wanted.Ring> ring) {
     }
 
-    Mill(List<Lots.Order> orders, Shop shop) {
+    /**
+     * For some orders.
+     *
+     * @param more staves or layers than the fewest that boards give, where blanks are glued up
+     */
+    Mill(List<Lots.Order> orders, Shop shop, int more) {
         this.shop = shop;
         this.habits = shop.habits();
         this.machines = new Machines(habits);
@@ -85,7 +90,7 @@ final class Mill {
                 .max(Length::compareTo)
                 .orElse(habits.get(Habit.KERF));
         this.trim = habits.get(Habit.END_TRIM);
-        Demand demand = Demand.of(orders, habits, this::longest);
+        Demand demand = Demand.of(orders, habits, this::longest, more);
         this.missing = new ArrayList<>(demand.missing());
         for (Wanted wanted : demand.wanted()) {
             Kind kind = new Kind(wanted.blank(), ways(wanted), wanted.ring());

@@ -40,6 +40,9 @@ public record Milling(
     public static final Milling NONE =
             new Milling(List.of(), List.of(), Balance.NONE, List.of(), Optional.empty());
 
+    /** By so many staves or layers more it is tried. */
+    private static final int MOST_MORE = 4;
+
     /** Why a band round a curve is no strip of a board. */
     static final Words BENT = Words.of("mill.missing.bent");
 
@@ -159,7 +162,21 @@ public record Milling(
 
     /** Mills the strips of some jobs from the boards of the rack, with the best answer known. */
     public static Milling of(List<Lots.Order> orders, Shop shop, Answers answers) {
-        return new Mill(orders, shop).milling(answers);
+        Milling best = new Mill(orders, shop, 0).milling(answers);
+        // The widest staves come from the fewest boards: where these are not enough, narrower ones may be.
+        for (int more = 1; more <= MOST_MORE && best.missing.stream().anyMatch(one -> one.wanted.glued().isPresent());
+                more++) {
+            Milling other = new Mill(orders, shop, more).milling(answers);
+            best = other.missingStrips() < best.missingStrips() ? other : best;
+        }
+        return best;
+    }
+
+    private long missingStrips() {
+        return missing.stream()
+                .map(one -> List.of(one.wanted.job(), one.wanted.strip()))
+                .distinct()
+                .count();
     }
 
     /** What a strip is called among these: its job is said only where there are several. */
