@@ -23,6 +23,7 @@ import neatcorner.core.cut.CutPlanner;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.drawing.Thing;
+import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
@@ -117,6 +118,33 @@ class CuttingTest extends OnTheDemo {
         assertThat(texts("#detail")).anySatisfy(text -> assertThat(text).contains("kept as C-13"));
         go(Station.LOG);
         assertThat(on(() -> desk.book().say(desk.history().getLast().words()))).contains("booked out");
+    }
+
+    /** One board is milled while no board gives the rest: it goes, its strips stay made, and all of it can be undone. */
+    @Test
+    void oneBoardIsMilledBeforeTheOthers() throws Exception {
+        take(1);
+        go(Station.CUTS);
+        hand.clickOn("#lay-boards");
+        until(() -> !desk.cuts().isMilling());
+        assertThat(on(() -> view.lookup("#book-cuts").isDisabled())).as("there is no pine").isTrue();
+        Shop before = on(() -> desk.shop());
+        int missing = on(() -> desk.cuts().milling().missing().size());
+        hand.clickOn("#book-B-2");
+        until(() -> !desk.cuts().isMilling());
+        Cutting cutting = plan().job().choices().cutting();
+        assertThat(cutting.partly()).isTrue();
+        assertThat(cutting.isMade()).isFalse();
+        assertThat(cutting.milled()).hasSize(4);
+        assertThat(on(() -> desk.shop().rack().item("B-2"))).isEmpty();
+        assertThat(on(() -> desk.cuts().milling())).satisfies(milling -> {
+            assertThat(milling.sawn()).isEmpty();
+            assertThat(milling.missing()).hasSize(missing);
+        });
+        assertThat(texts("#detail")).anySatisfy(text -> assertThat(text).startsWith("board B-2"));
+        hand.push(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(on(() -> desk.shop())).isEqualTo(before);
+        assertThat(plan().job().choices().cutting().made()).isEmpty();
     }
 
     /** Where the sticks were drawn they are drawn again, at the station one is at. */
