@@ -3,11 +3,10 @@ package neatcorner.app.cli;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.cut.Lots;
+import neatcorner.core.cut.OrderNames;
 import neatcorner.core.drawing.FullSize;
 import neatcorner.core.drawing.MarkingStrip;
 import neatcorner.core.measure.Graduation;
@@ -115,12 +114,9 @@ final class MillCommand implements Runnable {
 
     /** Each under a name of its own. */
     private static List<Lots.Order> orders(List<Plan> plans) {
-        Map<String, Integer> alike = new LinkedHashMap<>();
+        OrderNames names = new OrderNames();
         return plans.stream()
-                .map(plan -> {
-                    int number = alike.merge(plan.job().title(), 1, Integer::sum);
-                    return new Lots.Order(plan.job().title() + (number > 1 ? " (" + number + ")" : ""), plan.frame());
-                })
+                .map(plan -> new Lots.Order(names.next(plan.job().title()), plan.frame()))
                 .toList();
     }
 

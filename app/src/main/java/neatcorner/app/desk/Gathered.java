@@ -1,13 +1,13 @@
 package neatcorner.app.desk;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.cut.Lot;
 import neatcorner.core.cut.Lots;
+import neatcorner.core.cut.OrderNames;
 import neatcorner.core.cut.SheetLot;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Cutting;
@@ -50,15 +50,11 @@ public record Gathered(
         private final List<Lots.Order> orders = new ArrayList<>();
         private final List<Lots.Order> panes = new ArrayList<>();
         private final Map<String, String> ids = new LinkedHashMap<>();
-        private final Map<String, Integer> alike = new HashMap<>();
+        private final OrderNames names = new OrderNames();
 
         void add(String id, Job job, Frame frame) {
             Cutting cutting = job.choices().cutting();
-            String name = job.title();
-            while (ids.containsKey(name)) {
-                // Counted on per title: thousands of jobs may be called alike.
-                name = job.title() + " (" + alike.merge(job.title(), 2, (n, _) -> n + 1) + ")";
-            }
+            String name = names.next(job.title());
             Lots.Order order = new Lots.Order(name, frame);
             if (!cutting.isMade()) {
                 orders.add(order);

@@ -120,7 +120,7 @@ class CuttingTest extends OnTheDemo {
         assertThat(on(() -> desk.book().say(desk.history().getLast().words()))).contains("booked out");
     }
 
-    /** One board is milled while no board gives the rest: it goes, its strips stay made, and all of it can be undone. */
+    /** One board is milled while no board gives the rest: it goes, its strips stay made, and it can be undone. */
     @Test
     void oneBoardIsMilledBeforeTheOthers() throws Exception {
         take(1);
