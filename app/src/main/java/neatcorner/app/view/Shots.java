@@ -14,7 +14,6 @@ import javafx.application.Platform;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.SnapshotParameters;
-import javafx.scene.control.Button;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.Region;
@@ -108,6 +107,7 @@ public final class Shots {
             desk.go(Station.CUTS);
             desk.cuts().lay(Laid.BOARDS);
         });
+        shoot(scene, "10-all-boards", () -> desk.cuts().showTogether(true));
         shoot(scene, "18-sheets", () -> {
             desk.cuts().showTogether(true);
             desk.cuts().lay(Laid.SHEETS);
@@ -118,7 +118,6 @@ public final class Shots {
             job(desk, 2);
             desk.show(Page.SHOP);
         });
-        shoot(scene, "10-shop", () -> ((Button) scene.lookup("#shop-sticks")).fire());
         shoot(scene, "14-free-polygon", () -> {
             job(desk, 9);
             desk.go(Station.BRIEF);
