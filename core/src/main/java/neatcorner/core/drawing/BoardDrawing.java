@@ -232,7 +232,9 @@ public final class BoardDrawing {
         double x = left + rest.x().toMm() * unit;
         double y = bottom - rest.y().toMm() * unit;
         double end = Math.min(right, x + rest.length().toMm() * unit);
-        if (x >= right || !rest.thick().equals(board.thickness())) {
+        if (x >= right
+                || rest.place() == Milling.Rest.Place.BEHIND
+                || rest.place() == Milling.Rest.Place.STRIP) {
             return;
         }
         double far = y - rest.width().toMm() * unit;

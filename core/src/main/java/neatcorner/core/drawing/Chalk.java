@@ -42,10 +42,10 @@ final class Chalk {
                 for (Milling.Blank blank : rip.blanks().stream()
                         .filter(blank -> blank.layer() == here)
                         .toList()) {
-                    area(from, low, blank.x(), low.plus(each), rip.leaf());
+                    strip(from, blank.x(), low, each, rip);
                     from = blank.x().plus(blank.length());
                 }
-                area(from, low, piece.right(), low.plus(each), rip.leaf());
+                strip(from, piece.right(), low, each, rip);
             }
             near = rip.far();
         }
@@ -58,18 +58,37 @@ final class Chalk {
     }
 
     private void beside(Length near, Length far) {
-        area(piece.x(), near, piece.right(), far, sawn.board().thickness());
+        area(
+                piece.x(),
+                near,
+                piece.right(),
+                far,
+                sawn.rests().stream()
+                        .filter(rest -> rest.place() == Milling.Rest.Place.BESIDE
+                                && !rest.x().isUnder(piece.x())
+                                && rest.x().isUnder(piece.right())
+                                && !rest.y().isUnder(near)
+                                && rest.y().isUnder(far))
+                        .findFirst());
     }
 
-    /** Stays a board when one of that thickness lies in it, else it is waste. */
-    private void area(Length x, Length near, Length right, Length far, Length thick) {
-        Optional<Milling.Rest> rest = sawn.rests().stream()
-                .filter(one -> one.thick().equals(thick)
-                        && !one.x().isUnder(x)
-                        && !one.y().isUnder(near)
-                        && !one.x().plus(one.length()).isOver(right)
-                        && !one.y().plus(one.width()).isOver(far))
-                .findFirst();
+    /** Between the blanks of a leaf. */
+    private void strip(Length x, Length right, Length low, Length each, Milling.Rip rip) {
+        area(
+                x,
+                low,
+                right,
+                low.plus(each),
+                sawn.rests().stream()
+                        .filter(rest -> rest.place() == Milling.Rest.Place.STRIP
+                                && rest.y().equals(rip.y())
+                                && !rest.x().isUnder(x)
+                                && rest.x().isUnder(right))
+                        .findFirst());
+    }
+
+    /** Stays a board when there is such a rest, else it is waste. */
+    private void area(Length x, Length near, Length right, Length far, Optional<Milling.Rest> rest) {
         double x1 = scale.x(x);
         double x2 = scale.x(right);
         double y1 = scale.y(far);

@@ -72,9 +72,12 @@ public final class BoardBooking {
 
     private static Board kept(Board board, Milling.Rest rest) {
         Board part = board.part(rest.x(), rest.y(), rest.length(), rest.width());
-        return rest.thick().equals(board.thickness())
-                ? part
-                : part.withSize(rest.length(), rest.width(), rest.thick())
-                        .withCondition(part.condition().withSurface(Board.Surface.ROUGH));
+        Board.Surface surface = switch (rest.place()) {
+            case END, BESIDE -> board.condition().surface();
+            case BEHIND -> Board.Surface.ROUGH;
+            case STRIP -> Board.Surface.PLANED;
+        };
+        return part.withSize(rest.length(), rest.width(), rest.thick())
+                .withCondition(part.condition().withSurface(surface));
     }
 }

@@ -30,7 +30,25 @@ final class Losses {
             box(Loss.KERF, from.minus(piece.right()), width(), thickness());
             length(piece);
         }
+        sawn.rests().forEach(this::rest);
         return lost;
+    }
+
+    /** What is planed and jointed off with the work beside it. */
+    private void rest(Milling.Rest rest) {
+        switch (rest.place()) {
+            case END, BEHIND -> { }
+            case BESIDE -> box(Loss.PLANING, rest.length(), rest.width(), thickness().minus(rest.thick()));
+            case STRIP -> sawn.lengths().stream()
+                    .filter(piece -> !rest.x().isUnder(piece.x()) && rest.x().isUnder(piece.right()))
+                    .flatMap(piece -> piece.rips().stream())
+                    .filter(rip -> rip.y().equals(rest.y()))
+                    .findFirst()
+                    .ifPresent(rip -> {
+                        box(Loss.OVERSIZE, rest.length(), rip.width().minus(rest.width()), rip.leaf());
+                        box(Loss.PLANING, rest.length(), rest.width(), rip.leaf().minus(rest.thick()));
+                    });
+        }
     }
 
     private Length width() {
@@ -54,7 +72,7 @@ final class Losses {
     }
 
     private void rip(Milling.Crosscut piece, Milling.Rip rip) {
-        boolean isSawnOff = sawn.behind(piece, rip, resaw).isPresent();
+        boolean isSawnOff = sawn.behind(piece, rip).isPresent();
         box(Loss.KERF, piece.length(), rip.width(), resaw.times(rip.leaves() - (isSawnOff ? 0L : 1L)));
         if (!isSawnOff) {
             Length away = thickness()

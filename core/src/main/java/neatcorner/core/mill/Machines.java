@@ -10,7 +10,9 @@ import neatcorner.core.solve.board.BoardProblem;
 /** What the machines of a shop take from a board, and what they can take in. */
 final class Machines {
     /** A thinner rest is no board any more. */
-    private static final Length LEAST_THICKNESS = Length.mm(6);
+    static final Length LEAST_THICKNESS = Length.mm(6);
+    /** Nor a narrower one. */
+    static final Length LEAST_WIDTH = Length.mm(50);
 
     private final Habits habits;
 
@@ -31,6 +33,12 @@ final class Machines {
     /** The shortest length that may be planed; any that is planed already may be cut up. */
     Length leastLength(Board board) {
         return board.condition().isRough() ? habits.get(Habit.PLANER_LENGTH) : Length.ZERO;
+    }
+
+    /** A board that is not flat, or too wide, is ripped before its face is made flat: a narrow strip loses less. */
+    boolean isRipFirst(Board board) {
+        return board.condition().isRough()
+                && (!board.condition().isFlat() || board.width().isOver(habits.get(Habit.PLANER_WIDTH)));
     }
 
     /** What can still be planed to the least that a planer takes. */

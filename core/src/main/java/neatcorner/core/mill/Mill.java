@@ -27,9 +27,7 @@ import neatcorner.core.wood.Species;
 
 /** Puts strips and boards to the solver, and reads what it answers. */
 final class Mill {
-    /** A narrower rest is no board any more. */
-    private static final Length LEAST_WIDTH = Length.mm(50);
-    /** A shorter one neither. */
+    /** A shorter rest is no board any more. */
     private static final Length LEAST_LENGTH = Length.mm(100);
     /** So much wetter than the shop's air will make it a board is left for later. */
     private static final double WET = 0.02;
@@ -215,7 +213,7 @@ final class Mill {
                         habits.get(Habit.RESAW_HEIGHT),
                         trim,
                         habits.get(Habit.USEFUL).max(LEAST_LENGTH),
-                        LEAST_WIDTH,
+                        Machines.LEAST_WIDTH,
                         machines.leastThickness(),
                         longestHandled()));
     }
@@ -300,18 +298,21 @@ final class Mill {
 
     private Milling.Sawn sawn(BoardProblem problem, BoardAnswer.Sawn one, List<List<Wanted>> left) {
         List<BoardProblem.Leaves> leaves = problem.stock().get(one.stock()).leaves();
+        Board board = boards.get(one.stock());
+        List<Milling.Crosscut> lengths = one.lengths().stream()
+                .map(piece -> new Milling.Crosscut(
+                        piece.x(),
+                        piece.length(),
+                        piece.strips().stream()
+                                .map(strip -> rip(strip, leaves.get(strip.profile()), left))
+                                .toList()))
+                .toList();
+        Kept kept = new Kept(board, habits);
         return new Milling.Sawn(
-                boards.get(one.stock()),
-                one.lengths().stream()
-                        .map(piece -> new Milling.Crosscut(
-                                piece.x(),
-                                piece.length(),
-                                piece.strips().stream()
-                                        .map(strip -> rip(strip, leaves.get(strip.profile()), left))
-                                        .toList()))
-                        .toList(),
+                board,
+                lengths,
                 one.rests().stream()
-                        .map(rest -> new Milling.Rest(rest.x(), rest.y(), rest.length(), rest.width(), rest.thick()))
+                        .flatMap(rest -> kept.of(rest, lengths).stream())
                         .toList(),
                 one.over() ? Board.Face.UPPER : Board.Face.LOWER);
     }

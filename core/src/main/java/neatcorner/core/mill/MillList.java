@@ -58,11 +58,11 @@ public final class MillList {
     }
 
     private boolean isFlat() {
-        return board.condition().cup().isZero() && board.condition().twist().isZero();
+        return board.condition().isFlat();
     }
 
     private boolean isRipFirst() {
-        return isRough() && (!isFlat() || isTooWide(board.width()));
+        return new Machines(habits).isRipFirst(board);
     }
 
     private boolean isTooWide(Length width) {
@@ -165,27 +165,29 @@ public final class MillList {
                 isRough() ? List.of() : face(piece).stream().toList());
     }
 
-    /** All rips as thick: the length is planed whole, which is safest. */
+    /** All rips as thick and nothing kept beside them: the length is planed whole, which is safest. */
     private boolean isPlanedWhole(Milling.Crosscut piece) {
         return isRough()
-                && piece.rips().stream().allMatch(rip -> rip.leaves() == 1 && behind(piece, rip).isEmpty())
-                && piece.rips().stream().map(MillList::through).distinct().count() == 1;
+                && piece.rips().stream().noneMatch(rip -> isResawn(piece, rip))
+                && piece.rips().stream().map(Milling.Rip::through).distinct().count() == 1
+                && sawn.rests().stream()
+                        .noneMatch(rest -> rest.place() == Milling.Rest.Place.BESIDE
+                                && !rest.x().isUnder(piece.x())
+                                && rest.x().isUnder(piece.right()));
     }
 
     private void thickness(Milling.Crosscut piece) {
-        boolean whole = isPlanedWhole(piece);
-        if (!whole && (!isRough() || piece.rips().stream().allMatch(rip -> isResawn(piece, rip)))) {
-            return;
+        if (isPlanedWhole(piece)) {
+            Length to = piece.rips().getFirst().through();
+            step(
+                    Operation.THICKNESS,
+                    List.of(),
+                    to,
+                    Length.ZERO,
+                    List.of(),
+                    Words.of("mill.thickness", to),
+                    List.of());
         }
-        Length to = whole ? through(piece.rips().getFirst()) : Length.ZERO;
-        step(
-                Operation.THICKNESS,
-                List.of(),
-                to,
-                Length.ZERO,
-                List.of(),
-                whole ? Words.of("mill.thickness", to) : Words.of("mill.thickness.clean"),
-                List.of());
     }
 
     /** Strips side by side of one width are ripped at one setting of the fence. */
@@ -221,17 +223,6 @@ public final class MillList {
         }
     }
 
-    /** What becomes of the board's thickness. */
-    private static Length through(Milling.Rip rip) {
-        Wanted wanted = rip.blanks().getFirst().wanted();
-        return rip.onEdge() ? wanted.width() : wanted.thickness();
-    }
-
-    private static Length across(Milling.Rip rip) {
-        Wanted wanted = rip.blanks().getFirst().wanted();
-        return rip.onEdge() ? wanted.thickness() : wanted.width();
-    }
-
     /** Some rips that are treated alike. */
     private record Alike(List<Integer> numbers, List<Milling.Blank> blanks, Milling.Rip first) {
         String rips() {
@@ -258,7 +249,7 @@ public final class MillList {
     }
 
     private Optional<Milling.Rest> behind(Milling.Crosscut piece, Milling.Rip rip) {
-        return sawn.behind(piece, rip, habits.get(Habit.RESAW_KERF));
+        return sawn.behind(piece, rip);
     }
 
     private boolean isResawn(Milling.Crosscut piece, Milling.Rip rip) {
@@ -271,7 +262,7 @@ public final class MillList {
                 : Optional.empty())) {
             Milling.Rip rip = alike.first();
             // One face is flat by then: what is allowed for the other is still on.
-            Length fence = through(rip).plus(rip.leaf().minus(through(rip)).over(2));
+            Length fence = rip.through().plus(rip.leaf().minus(rip.through()).over(2));
             List<Words> notes = new ArrayList<>(List.of(Words.of("mill.resaw.how")));
             behind(piece, rip).ifPresent(rest -> notes.addFirst(Words.of("mill.resaw.kept", rest.thick())));
             step(
@@ -290,8 +281,8 @@ public final class MillList {
     private void plane(Milling.Crosscut piece) {
         for (Alike alike : alike(piece, rip -> isAsThick(rip) || !isRipFirst() && isPlanedWhole(piece)
                 ? Optional.empty()
-                : Optional.of(through(rip)))) {
-            Length through = through(alike.first());
+                : Optional.of(rip.through()))) {
+            Length through = alike.first().through();
             List<Words> notes = new ArrayList<>();
             if (through.isUnder(habits.get(Habit.PLANER_THIN))) {
                 notes.add(Words.of("mill.thin", through));
@@ -314,20 +305,20 @@ public final class MillList {
     }
 
     private boolean isAsThick(Milling.Rip rip) {
-        return !isRough() && rip.leaves() == 1 && through(rip).equals(board.thickness());
+        return !isRough() && rip.leaves() == 1 && rip.through().equals(board.thickness());
     }
 
     private void width(Milling.Crosscut piece) {
-        for (Alike alike : alike(piece, rip -> rip.width().isOver(across(rip))
-                ? Optional.of(across(rip))
+        for (Alike alike : alike(piece, rip -> rip.width().isOver(rip.across())
+                ? Optional.of(rip.across())
                 : Optional.empty())) {
             step(
                     Operation.WIDTH,
                     alike.numbers(),
-                    across(alike.first()),
+                    alike.first().across(),
                     Length.ZERO,
                     List.of(),
-                    Words.of("mill.width", alike.rips(), across(alike.first())),
+                    Words.of("mill.width", alike.rips(), alike.first().across()),
                     List.of());
         }
     }
@@ -352,7 +343,7 @@ public final class MillList {
                     .filter(blank -> blank.length().equals(stop))
                     .toList();
             List<Words> notes = new ArrayList<>();
-            if (isRough() && habits.get(Habit.SNIPE).isPositive()) {
+            if (isRough() && habits.get(Habit.SNIPE).isPositive() && !apart.containsAll(blanks)) {
                 notes.add(Words.of("mill.blank.snipe", habits.get(Habit.SNIPE)));
             }
             blanks.stream().filter(apart::contains).forEach(blank -> notes.add(Words.of(

@@ -67,10 +67,9 @@ public record Milling(
         }
 
         /** What is sawn off behind the leaves of a rip and kept; empty when it is planed away. */
-        public Optional<Rest> behind(Crosscut piece, Rip rip, Length resaw) {
-            Length thick = board.thickness().minus(rip.leaf().plus(resaw).times(rip.leaves()));
+        public Optional<Rest> behind(Crosscut piece, Rip rip) {
             return rests.stream()
-                    .filter(rest -> rest.thick().equals(thick)
+                    .filter(rest -> rest.place() == Rest.Place.BEHIND
                             && rest.x().equals(piece.x())
                             && rest.y().equals(rip.y())
                             && rest.length().equals(piece.length())
@@ -117,6 +116,18 @@ public record Milling(
             blanks = List.copyOf(blanks);
         }
 
+        /** What becomes of the board's thickness. */
+        public Length through() {
+            Wanted wanted = blanks.getFirst().wanted();
+            return onEdge ? wanted.width() : wanted.thickness();
+        }
+
+        /** What becomes of its width. */
+        public Length across() {
+            Wanted wanted = blanks.getFirst().wanted();
+            return onEdge ? wanted.thickness() : wanted.width();
+        }
+
         /** Its far edge, from the board's near edge. */
         public Length far() {
             return y.plus(width);
@@ -143,8 +154,20 @@ public record Milling(
      * @param x     from the board's left end
      * @param y     from its near edge
      * @param thick what of the thickness is left
+     * @param place where it is left
      */
-    public record Rest(Length x, Length y, Length length, Length width, Length thick) {
+    public record Rest(Length x, Length y, Length length, Length width, Length thick, Place place) {
+        /** Where something is left. */
+        public enum Place {
+            /** Before, between or beyond the lengths: as the board was. */
+            END,
+            /** Beside the rips of a length: with these one face of it was made flat. */
+            BESIDE,
+            /** Sawn off behind the leaves of a rip. */
+            BEHIND,
+            /** Beside the blanks of a leaf: planed and jointed with them. */
+            STRIP
+        }
     }
 
     /**

@@ -114,6 +114,11 @@ public record Board(
             return surface == Surface.ROUGH;
         }
 
+        /** Whether it is neither hollow nor twisted. */
+        public boolean isFlat() {
+            return cup.isZero() && twist.isZero();
+        }
+
         /** Whether it has a groove at its near edge. */
         public boolean isGrooved() {
             return surface == Surface.GROOVED;

@@ -232,7 +232,7 @@ class MillingTest {
         }
         double top = board.thickness().toMm();
         for (Milling.Rest rest : sawn.rests()) {
-            if (rest.thick().equals(board.thickness())) {
+            if (rest.place() == Milling.Rest.Place.END || rest.place() == Milling.Rest.Place.BESIDE) {
                 Used whole = new Used(
                         "rest",
                         new double[] {rest.x().toMm(), rest.y().toMm(), 0},
@@ -305,6 +305,17 @@ class MillingTest {
                                         .map(rip -> piece.rips().get(rip - 1).width().equals(step.setting()))))
                         .hasSize(piece.rips().size())
                         .allMatch(fits -> fits);
+                for (Milling.Rest rest : sawn.rests()) {
+                    boolean isHere = !rest.x().isUnder(piece.x()) && rest.x().isUnder(piece.right());
+                    if (isHere && rest.place() == Milling.Rest.Place.BESIDE) {
+                        assertThat(here).noneMatch(step -> step.operation() == Operation.THICKNESS);
+                    }
+                    if (isHere && rest.place() == Milling.Rest.Place.STRIP) {
+                        assertThat(here.stream().filter(step -> MACHINE.contains(step.operation()))).as("planed to")
+                                .extracting(MillStep::setting)
+                                .contains(rest.width());
+                    }
+                }
                 int lastPlaned = -1;
                 int firstBlank = here.size();
                 for (int n = 0; n < here.size(); n++) {
