@@ -6,6 +6,7 @@ import java.util.Optional;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.Makes;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
@@ -30,8 +31,11 @@ public record BoardMakes(int ofJob, Optional<Makes> makes) {
      */
     public static BoardMakes of(Job job, List<Board> boards, Shop shop) {
         Shop pile = shop.withRack(new Rack(new ArrayList<>(boards)));
+        // What of it is milled already is asked for like the rest.
+        Cutting uncut = job.choices().cutting().withMade(false, List.of());
+        Job whole = job.withChoices(job.choices().withCutting(uncut));
         return new BoardMakes(
-                Makes.most(count -> milled(job.withQuantity(count), pile).isPresent()),
+                Makes.most(count -> milled(whole.withQuantity(count), pile).isPresent()),
                 holdsGlass(job, shop)
                         ? Optional.of(Makes.by(
                                 (width, height, count) -> milled(

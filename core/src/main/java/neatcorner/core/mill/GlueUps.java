@@ -1,6 +1,7 @@
 package neatcorner.core.mill;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,14 +23,19 @@ public final class GlueUps {
         }
     }
 
-    /** The steps; none when nothing is glued up. A blank that lacks one of its parts is left out. */
+    /** The steps; none when nothing is glued up. */
     public static List<MillStep> of(Milling milling) {
         Map<Alike, List<Wanted>> alike = new LinkedHashMap<>();
-        milling.sawn().forEach(sawn -> sawn.blanks().map(Milling.Blank::wanted).forEach(wanted -> wanted.glued()
-                .filter(_ -> milling.missing().stream()
-                        .noneMatch(missing -> missing.wanted().isGluedTo(wanted)))
-                .ifPresent(glued -> alike.computeIfAbsent(Alike.of(wanted, glued), _ -> new ArrayList<>())
-                        .add(wanted))));
+        milling.sawn().stream()
+                .flatMap(Milling.Sawn::blanks)
+                .map(Milling.Blank::wanted)
+                .filter(wanted -> wanted.glued().isPresent())
+                .sorted(Comparator.comparing(Wanted::job)
+                        .thenComparing(wanted -> wanted.strip().toString())
+                        .thenComparing(wanted -> wanted.glued().orElseThrow().number()))
+                .forEach(wanted -> alike.computeIfAbsent(
+                                Alike.of(wanted, wanted.glued().orElseThrow()), _ -> new ArrayList<>())
+                        .add(wanted));
         GlueUps ups = new GlueUps();
         alike.forEach(ups::blanks);
         return List.copyOf(ups.steps);

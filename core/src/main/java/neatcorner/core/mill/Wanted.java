@@ -95,11 +95,6 @@ public record Wanted(
         return new StripId(new PieceId(piece.letters(), piece.frame(), 0), part.layer());
     }
 
-    /** Whether they are glued to one strip. */
-    boolean isGluedTo(Wanted other) {
-        return job.equals(other.job) && piece.equals(other.piece) && part.equals(other.part);
-    }
-
     /**
      * What is to come from one board, so that grain and colour go together.
      *
