@@ -3,6 +3,7 @@ package neatcorner.app.desk;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.mill.Milling;
@@ -76,14 +77,15 @@ final class BoardDesk {
     /**
      * What was laid last for this job, perhaps as it was before an edit; it is laid anew when it is not of just this.
      *
-     * @param then called with every milling that is new
+     * @param then called with what was laid before and what is laid now
      */
-    Milling milling(Wish wish, Consumer<Milling> then) {
+    Milling milling(Wish wish, BiConsumer<Milling, Milling> then) {
         if (!asked.map(wish::isSame).orElse(false)) {
             asked = Optional.of(wish);
             firm.lay(wish, milling -> {
+                Milling before = laid.map(Laid::milling).orElse(Milling.NONE);
                 laid = Optional.of(new Laid(wish, milling));
-                then.accept(milling);
+                then.accept(before, milling);
             });
         }
         return laid.filter(one -> one.wish().job().equals(wish.job()))

@@ -18,7 +18,6 @@ import neatcorner.core.mill.Milling;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Problem;
-import neatcorner.core.solve.board.BoardProblem;
 import neatcorner.files.store.ShopStore;
 
 /**
@@ -32,8 +31,6 @@ public final class CutDesk {
     private boolean wantsTogether;
     private Laid laid = Laid.STICKS;
     private Optional<Gathered> together = Optional.empty();
-    /** Of the job in hand, as it was laid last. */
-    private Optional<Milling> milled = Optional.empty();
     private final BoardDesk boards;
 
     /**
@@ -159,14 +156,10 @@ public final class CutDesk {
      */
     public Milling milling() {
         if (together.isPresent() && laid == Laid.BOARDS) {
-            return together.get()
-                    .milling()
-                    .orElse(Milling.NONE);
+            return together.get().milling().orElse(Milling.NONE);
         }
-        List<BoardProblem> before = milled.map(Milling::problems).orElse(List.of());
-        return boards.milling(wish(desk.shop()), milling -> {
-            milled = Optional.of(milling);
-            if (laid == Laid.BOARDS && together.isEmpty() && !milling.problems().equals(before)) {
+        return boards.milling(wish(desk.shop()), (before, milling) -> {
+            if (laid == Laid.BOARDS && together.isEmpty() && !milling.problems().equals(before.problems())) {
                 improve();
             }
             changed.run();

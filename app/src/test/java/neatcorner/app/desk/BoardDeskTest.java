@@ -29,7 +29,7 @@ class BoardDeskTest {
     }
 
     private Milling asked(BoardDesk.Wish wish) {
-        return boards.milling(wish, handed::add);
+        return boards.milling(wish, (_, laid) -> handed.add(laid));
     }
 
     private void work() {
