@@ -38,7 +38,12 @@ final class Machines {
     /** A board that is not flat, or too wide, is ripped before its face is made flat: a narrow strip loses less. */
     boolean isRipFirst(Board board) {
         return board.condition().isRough()
-                && (!board.condition().isFlat() || board.width().isOver(habits.get(Habit.PLANER_WIDTH)));
+                && (!board.condition().isFlat() || isTooWide(board.width()));
+    }
+
+    /** Wider than jointer and planer take. */
+    boolean isTooWide(Length width) {
+        return width.isOver(habits.get(Habit.PLANER_WIDTH));
     }
 
     /** What can still be planed to the least that a planer takes. */

@@ -27,6 +27,7 @@ import neatcorner.core.shop.Habits;
  */
 public final class MillList {
     private final Habits habits;
+    private final Machines machines;
     private final Milling.Sawn sawn;
     private final Board board;
     private final List<MillStep> steps = new ArrayList<>();
@@ -36,6 +37,7 @@ public final class MillList {
         this.sawn = sawn;
         this.board = sawn.board();
         this.habits = habits;
+        this.machines = new Machines(habits);
     }
 
     /** The steps of every board, one board after the other, and then what is glued up. */
@@ -62,12 +64,9 @@ public final class MillList {
     }
 
     private boolean isRipFirst() {
-        return new Machines(habits).isRipFirst(board);
+        return machines.isRipFirst(board);
     }
 
-    private boolean isTooWide(Length width) {
-        return width.isOver(habits.get(Habit.PLANER_WIDTH));
-    }
 
     private void board() {
         if (board.defects().stream().anyMatch(defect -> defect.kind() == Board.Kind.METAL)) {
@@ -287,7 +286,7 @@ public final class MillList {
             if (through.isUnder(habits.get(Habit.PLANER_THIN))) {
                 notes.add(Words.of("mill.thin", through));
             }
-            if (isTooWide(alike.first().width())) {
+            if (machines.isTooWide(alike.first().width())) {
                 notes.add(Words.of("mill.wide", alike.first().width(), habits.get(Habit.PLANER_WIDTH)));
             }
             if (piece.length().isUnder(habits.get(Habit.PLANER_LENGTH))) {
