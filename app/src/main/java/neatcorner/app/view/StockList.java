@@ -199,7 +199,7 @@ final class StockList extends HBox {
                                 () -> write(
                                         "labels.pdf",
                                         () -> LabelSheet.write(
-                                                labelled(),
+                                                here(),
                                                 desk.book(),
                                                 desk.book().graduation().unit() == Unit.INCH
                                                         ? SheetSize.LETTER
@@ -239,6 +239,13 @@ final class StockList extends HBox {
     }
 
     /** Those in the list that have a label. */
+    /** What a yard sells has no label to stick on. */
+    private List<RackItem> here() {
+        return labelled().stream()
+                .filter(item -> !(item instanceof Board board && board.forSale()))
+                .toList();
+    }
+
     private List<RackItem> labelled() {
         return found.stream()
                 .filter(StockRow.Item.class::isInstance)

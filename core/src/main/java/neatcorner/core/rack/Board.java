@@ -289,7 +289,13 @@ public record Board(
                 label, species, length, width, thickness, moisture, grade, defects, price, shelf, condition, other);
     }
 
-    /** The number of another one like it, behind its label. */
+    /** The label of its kind: without the number of {@link #numbered}. */
+    public String soldAs() {
+        int number = label.lastIndexOf('.');
+        return number < 0 ? label : label.substring(0, number);
+    }
+
+    /** One of several that are sold alike, its number behind its label. */
     public Board numbered(int number) {
         return new Board(
                 label + "." + number,

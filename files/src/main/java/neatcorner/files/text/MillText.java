@@ -159,10 +159,7 @@ public final class MillText {
      */
     public static List<String> bought(Milling milling, Optional<Long> moulding, Shop shop, Phrasebook book) {
         Map<String, List<Board>> kinds = milling.bought().stream()
-                .collect(Collectors.groupingBy(
-                        board -> board.label().substring(0, board.label().lastIndexOf('.')),
-                        LinkedHashMap::new,
-                        Collectors.toList()));
+                .collect(Collectors.groupingBy(Board::soldAs, LinkedHashMap::new, Collectors.toList()));
         List<String> said = new ArrayList<>();
         kinds.forEach((label, boards) -> {
             Board one = boards.getFirst();
