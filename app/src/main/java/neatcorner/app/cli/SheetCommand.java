@@ -44,7 +44,7 @@ final class SheetCommand implements Runnable {
             Shop shop = arguments.shop();
             List<Lots.Order> orders = List.of(new Lots.Order(plan.job().title(), plan.frame()));
             boards = Optional.of(
-                    new ShopSheet.Boards(Milling.of(orders, shop, Answers.NONE), shop.habits()));
+                    new ShopSheet.Boards(Milling.of(orders, shop, Answers.NONE), shop));
         }
         WholeFile.write(out, ShopSheet.write(plan, boards, new Phrasebook(tape), paper));
     }

@@ -59,7 +59,7 @@ final class Papers {
                 book.graduation().unit() == Unit.INCH ? SheetSize.LETTER : SheetSize.A4,
                 Optional.of(new Export.Boards(
                         desk.cuts().boards(),
-                        desk.shop().habits(),
+                        desk.shop(),
                         desk.cuts().laid() == Laid.BOARDS && !desk.cuts().isTogether())));
         String name = what.what().equals("sheet") ? "" : " " + what.what();
         write(name + "." + what.ending(), () -> what.content().apply(request));

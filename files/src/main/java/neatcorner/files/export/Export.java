@@ -7,7 +7,7 @@ import neatcorner.core.mill.Milling;
 import neatcorner.core.phrase.Named;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
-import neatcorner.core.shop.Habits;
+import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.sheet.SheetSize;
 
@@ -37,11 +37,11 @@ public record Export(String what, String ending, Function<Request, byte[]> conte
     /**
      * Boards that pieces are milled from.
      *
-     * @param milling  lays them when it is asked for
-     * @param habits   of the shop
-     * @param onSheet  whether the job's sheet shows them
+     * @param milling lays them when it is asked for
+     * @param shop    whose boards they are
+     * @param onSheet whether the job's sheet shows them
      */
-    public record Boards(Supplier<Milling> milling, Habits habits, boolean onSheet) {
+    public record Boards(Supplier<Milling> milling, Shop shop, boolean onSheet) {
     }
 
     @Override

@@ -46,7 +46,8 @@ public final class Exports {
                     "boards",
                     "csv",
                     request -> bytes(MillCsv.write(
-                            MillList.of(milling(request), request.boards().orElseThrow().habits()), request.book()))),
+                            MillList.of(milling(request), request.boards().orElseThrow().shop().habits()),
+                            request.book()))),
             new Export("boards", "pdf", request -> Template.write(strips(request), request.book(), request.paper())),
             new Export("plan", "txt", request -> bytes(PlanText.write(request.plan(), request.book()))));
 
@@ -68,7 +69,7 @@ public final class Exports {
                 request.plan(),
                 request.boards()
                         .filter(Export.Boards::onSheet)
-                        .map(boards -> new ShopSheet.Boards(boards.milling().get(), boards.habits())),
+                        .map(boards -> new ShopSheet.Boards(boards.milling().get(), boards.shop())),
                 request.book(),
                 request.paper());
     }
@@ -83,7 +84,7 @@ public final class Exports {
     }
 
     private static List<FullSize> strips(Export.Request request) {
-        return MarkingStrip.of(milling(request), request.boards().orElseThrow().habits(), request.book());
+        return MarkingStrip.of(milling(request), request.boards().orElseThrow().shop().habits(), request.book());
     }
 
     private static FullSize frame(Plan plan) {

@@ -36,7 +36,7 @@ import neatcorner.core.report.Severity;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.section.StripKey;
 import neatcorner.core.shop.Habit;
-import neatcorner.core.shop.Habits;
+import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
@@ -100,9 +100,9 @@ public final class ShopSheet {
     /**
      * The boards a job is milled from.
      *
-     * @param habits of the shop
+     * @param shop whose boards they are
      */
-    public record Boards(Milling milling, Habits habits) {
+    public record Boards(Milling milling, Shop shop) {
     }
 
     /**
@@ -299,15 +299,17 @@ public final class ShopSheet {
         Milling milling = shown.milling();
         Reader plainly = new Reader(book, reader.lettering(), 1);
         flow.down(flow.column(1).heading(book.say("sheet.boards")));
-        Column missing = flow.column(1);
-        MillText.missing(milling, book).forEach(line -> missing.barred(line, 3));
-        flow.down(missing);
+        Column first = flow.column(1);
+        MillText.bought(milling, Optional.empty(), shown.shop(), book).forEach(first::text);
+        MillText.spread(milling, book).forEach(first::text);
+        MillText.missing(milling, book).forEach(line -> first.barred(line, 3));
+        flow.down(first);
         for (Milling.Sawn sawn : milling.sawn()) {
-            for (Picture picture : BoardDrawing.parts(sawn, milling, shown.habits(), plainly, flow.width())) {
+            for (Picture picture : BoardDrawing.parts(sawn, milling, shown.shop().habits(), plainly, flow.width())) {
                 flow.need(picture.height());
                 flow.down(picture, TAGS);
             }
-            milled(MillText.list(sawn, milling, shown.habits(), book));
+            milled(MillText.list(sawn, milling, shown.shop().habits(), book));
         }
         milled(MillText.glued(milling, book));
     }

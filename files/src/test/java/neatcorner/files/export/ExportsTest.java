@@ -72,7 +72,7 @@ class ExportsTest {
                 plan(),
                 BOOK,
                 SheetSize.A4,
-                Optional.of(new Export.Boards(ExportsTest::milling, SHOP.habits(), onSheet)));
+                Optional.of(new Export.Boards(ExportsTest::milling, SHOP, onSheet)));
     }
 
     private static List<Export> all() {
