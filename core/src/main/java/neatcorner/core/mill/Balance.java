@@ -23,6 +23,16 @@ public record Balance(Volume taken, Volume finished, Volume rests, Map<Loss, Vol
         lost = Collections.unmodifiableMap(sorted);
     }
 
+    /** Of these boards and others. */
+    Balance plus(Balance other) {
+        Map<Loss, Volume> both = new EnumMap<>(Loss.class);
+        for (Loss loss : Loss.values()) {
+            both.put(loss, lost(loss).plus(other.lost(loss)));
+        }
+        return new Balance(
+                taken.plus(other.taken), finished.plus(other.finished), rests.plus(other.rests), both);
+    }
+
     /** What one thing takes. */
     public Volume lost(Loss loss) {
         return lost.getOrDefault(loss, Volume.ZERO);

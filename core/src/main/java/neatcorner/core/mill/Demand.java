@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.cut.Lots;
@@ -22,14 +23,14 @@ final class Demand {
     /** More parts glued to one strip are a panel, which is not sawn from a list. */
     private static final int MOST_GLUED = 12;
     private final Habits habits;
-    private final int more;
+    private final Predicate<Wanted> isWanted;
     private final Function<Wanted, Optional<Length>> longest;
     private final List<Wanted> wanted = new ArrayList<>();
     private final List<Milling.Missing> missing = new ArrayList<>();
 
-    private Demand(Habits habits, Function<Wanted, Optional<Length>> longest, int more) {
+    private Demand(Habits habits, Function<Wanted, Optional<Length>> longest, Predicate<Wanted> isWanted) {
         this.habits = habits;
-        this.more = more;
+        this.isWanted = isWanted;
         this.longest = longest;
     }
 
@@ -38,10 +39,14 @@ final class Demand {
      *
      * @param habits  of the shop
      * @param longest blank that boards give of a strip's width and thickness; empty when there is no such board
-     * @param more    staves or layers than the fewest that boards give
+     * @param isWanted which of their strips, before they are scarfed or glued up
      */
-    static Demand of(List<Lots.Order> orders, Habits habits, Function<Wanted, Optional<Length>> longest, int more) {
-        Demand demand = new Demand(habits, longest, more);
+    static Demand of(
+            List<Lots.Order> orders,
+            Habits habits,
+            Function<Wanted, Optional<Length>> longest,
+            Predicate<Wanted> isWanted) {
+        Demand demand = new Demand(habits, longest, isWanted);
         for (Lots.Order order : orders) {
             List<Member> members = order.frame().pieces().toList();
             for (int n = 1; n <= order.frame().job().quantity(); n++) {
@@ -90,7 +95,7 @@ final class Demand {
 
     private void strip(Lots.Order order, Member member, int number, int place, Wanted.Part part, Strip strip) {
         Wanted whole = part(order, member, number, 0, member.overall(), part, strip);
-        if (order.frame().job().choices().cutting().milled().contains(whole.strip())) {
+        if (order.frame().job().choices().cutting().milled().contains(whole.strip()) || !isWanted.test(whole)) {
             return;
         }
         Optional<Length> blank = longest.apply(whole);
@@ -114,14 +119,13 @@ final class Demand {
         if (whole.grooved()) {
             return Optional.empty();
         }
-        List<List<Wanted>> ways = Stream.of(Wanted.Glued.Way.values())
+        return Stream.of(Wanted.Glued.Way.values())
                 .flatMap(way -> IntStream.rangeClosed(2, MOST_GLUED).mapToObj(of -> parts(whole, way, of)))
                 .filter(parts -> isAllowed(parts.getFirst())
                         && longest.apply(parts.getFirst())
                                 .map(length -> !whole.blank().isOver(length))
                                 .orElse(false))
-                .toList();
-        return ways.isEmpty() ? Optional.empty() : Optional.of(ways.get(Math.min(more, ways.size() - 1)));
+                .findFirst();
     }
 
     private boolean isAllowed(Wanted part) {

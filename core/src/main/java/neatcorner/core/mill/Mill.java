@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -76,19 +77,20 @@ final class Mill {
     /**
      * For some orders.
      *
-     * @param more staves or layers than the fewest that boards give, where blanks are glued up
+     * @param boards   that may be used
+     * @param isWanted which of their strips; the others are not even missing
      */
-    Mill(List<Lots.Order> orders, Shop shop, int more) {
+    Mill(List<Lots.Order> orders, Shop shop, List<Board> boards, Predicate<Wanted> isWanted) {
         this.shop = shop;
         this.habits = shop.habits();
         this.machines = new Machines(habits);
-        this.here = shop.rack().all(Board.class);
+        this.here = boards;
         this.kerf = orders.stream()
                 .map(order -> order.frame().habits().get(Habit.KERF))
                 .max(Length::compareTo)
                 .orElse(habits.get(Habit.KERF));
         this.trim = habits.get(Habit.END_TRIM);
-        Demand demand = Demand.of(orders, habits, this::longest, more);
+        Demand demand = Demand.of(orders, habits, this::longest, isWanted);
         this.missing = new ArrayList<>(demand.missing());
         for (Wanted wanted : demand.wanted()) {
             Kind kind = new Kind(wanted.blank(), ways(wanted), wanted.ring());
@@ -158,30 +160,42 @@ final class Mill {
         problems.add(problem);
         Milling milling = milling(problem, answers.to(problem).or(problem::quick).orElseThrow());
         Set<List<Object>> broken = milling.missing().stream()
-                .map(one -> Mill.strip(one.wanted()))
+                .map(one -> one.wanted().whole())
                 .collect(Collectors.toSet());
-        List<Wanted> useless = milling.sawn().stream()
+        broken.retainAll(milling.sawn().stream()
                 .flatMap(Milling.Sawn::blanks)
-                .map(Milling.Blank::wanted)
-                .filter(wanted -> broken.contains(strip(wanted)))
-                .toList();
-        if (useless.isEmpty()) {
+                .map(blank -> blank.wanted().whole())
+                .collect(Collectors.toSet()));
+        if (broken.isEmpty()) {
             return milling;
         }
-        // Half a side and two staves of three are not worth a cut: the rest is laid without them.
-        Set<List<Object>> strips = useless.stream().map(Mill::strip).collect(Collectors.toSet());
-        kinds.values().forEach(list -> list.removeIf(wanted -> strips.contains(strip(wanted))));
-        kinds.values().removeIf(List::isEmpty);
-        milling.missing().stream()
-                .filter(one -> strips.contains(strip(one.wanted())))
-                .forEach(missing::add);
-        useless.forEach(wanted -> missing.add(new Milling.Missing(wanted, Words.of("mill.missing.parts"))));
+        // Half a side and two staves of three are not worth a cut. Without that half of such strips which takes most
+        // wood the others may be made whole.
+        Map<List<Object>, Double> wood = kinds.values().stream()
+                .flatMap(List::stream)
+                .filter(wanted -> broken.contains(wanted.whole()))
+                .collect(Collectors.groupingBy(
+                        Wanted::whole, LinkedHashMap::new, Collectors.summingDouble(Mill::finished)));
+        List<List<Object>> order = wood.entrySet().stream()
+                .sorted(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .toList();
+        without(Set.copyOf(order.subList(order.size() / 2, order.size())), milling);
         return milling(answers);
     }
 
-    /** What a part is a part of. */
-    private static List<Object> strip(Wanted wanted) {
-        return List.of(wanted.job(), wanted.strip());
+    /** Leaves strips out, with the reason why each of their parts is not made. */
+    private void without(Set<List<Object>> strips, Milling milling) {
+        kinds.values().forEach(list -> list.removeIf(wanted -> strips.contains(wanted.whole())));
+        kinds.values().removeIf(List::isEmpty);
+        milling.missing().stream()
+                .filter(one -> strips.contains(one.wanted().whole()) && !missing.contains(one))
+                .forEach(missing::add);
+        milling.sawn().stream()
+                .flatMap(Milling.Sawn::blanks)
+                .map(Milling.Blank::wanted)
+                .filter(wanted -> strips.contains(wanted.whole()))
+                .forEach(wanted -> missing.add(new Milling.Missing(wanted, Words.of("mill.missing.parts"))));
     }
 
     private BoardProblem problem() {

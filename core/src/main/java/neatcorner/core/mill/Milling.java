@@ -40,9 +40,6 @@ public record Milling(
     public static final Milling NONE =
             new Milling(List.of(), List.of(), Balance.NONE, List.of(), Optional.empty());
 
-    /** By so many staves or layers more it is tried. */
-    private static final int MOST_MORE = 4;
-
     /** Why a band round a curve is no strip of a board. */
     static final Words BENT = Words.of("mill.missing.bent");
 
@@ -185,21 +182,38 @@ public record Milling(
 
     /** Mills the strips of some jobs from the boards of the rack, with the best answer known. */
     public static Milling of(List<Lots.Order> orders, Shop shop, Answers answers) {
-        Milling best = new Mill(orders, shop, 0).milling(answers);
-        // The widest staves come from the fewest boards: where these are not enough, narrower ones may be.
-        for (int more = 1; more <= MOST_MORE && best.missing.stream().anyMatch(one -> one.wanted.glued().isPresent());
-                more++) {
-            Milling other = new Mill(orders, shop, more).milling(answers);
-            best = other.missingStrips() < best.missingStrips() ? other : best;
+        Milling milling = new Mill(orders, shop, shop.rack().all(Board.class), _ -> true).milling(answers);
+        while (!milling.missing.isEmpty()) {
+            // Joints and staves are laid out for the best boards there are: what these do not give may come from
+            // others with other joints.
+            Set<List<Object>> strips = milling.missingStrips();
+            List<Board> used = milling.boards();
+            List<Board> whole = shop.rack().all(Board.class).stream()
+                    .filter(board -> !board.forSale() && !used.contains(board))
+                    .toList();
+            Milling more =
+                    new Mill(orders, shop, whole, wanted -> strips.contains(wanted.whole())).milling(answers);
+            if (more.sawn.isEmpty()) {
+                break;
+            }
+            milling = milling.and(more);
         }
-        return best;
+        return milling;
     }
 
-    private long missingStrips() {
-        return missing.stream()
-                .map(one -> List.of(one.wanted.job(), one.wanted.strip()))
-                .distinct()
-                .count();
+    private Set<List<Object>> missingStrips() {
+        return missing.stream().map(one -> one.wanted.whole()).collect(Collectors.toSet());
+    }
+
+    /** With what was missing made from other boards; why the rest is missing is as it was said at first. */
+    private Milling and(Milling more) {
+        Set<List<Object>> still = more.missingStrips();
+        return new Milling(
+                Stream.concat(sawn.stream(), more.sawn.stream()).toList(),
+                missing.stream().filter(one -> still.contains(one.wanted.whole())).toList(),
+                balance.plus(more.balance),
+                Stream.concat(problems.stream(), more.problems.stream()).toList(),
+                Optional.empty());
     }
 
     /** What a strip is called among these: its job is said only where there are several. */
@@ -241,12 +255,10 @@ public record Milling(
         while (grows) {
             Set<List<Object>> strips = together.stream()
                     .flatMap(Sawn::blanks)
-                    .map(blank -> List.<Object>of(
-                            blank.wanted().job(), blank.wanted().strip()))
+                    .map(blank -> blank.wanted().whole())
                     .collect(Collectors.toSet());
             grows = together.addAll(sawn.stream()
-                    .filter(one -> one.blanks().anyMatch(blank -> strips.contains(List.<Object>of(
-                            blank.wanted().job(), blank.wanted().strip()))))
+                    .filter(one -> one.blanks().anyMatch(blank -> strips.contains(blank.wanted().whole())))
                     .toList());
         }
         return sawn.stream().filter(together::contains).toList();

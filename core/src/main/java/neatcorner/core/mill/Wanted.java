@@ -1,5 +1,6 @@
 package neatcorner.core.mill;
 
+import java.util.List;
 import java.util.Optional;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.job.StripId;
@@ -93,6 +94,11 @@ public record Wanted(
     /** The strip it is or is a part of, scarfed or glued. */
     public StripId strip() {
         return new StripId(new PieceId(piece.letters(), piece.frame(), 0), part.layer());
+    }
+
+    /** What it is or is a part of, among several jobs. */
+    List<Object> whole() {
+        return List.of(job, strip());
     }
 
     /**

@@ -26,7 +26,9 @@ import neatcorner.core.cut.Makes;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.StripId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Volume;
@@ -70,6 +72,10 @@ class MillingTest {
 
     private static Shop shop(Board... boards) {
         return Sample.shop().withRack(new Rack(List.<RackItem>of(boards)));
+    }
+
+    private static Shop shop(Random random, int boards) {
+        return shop(IntStream.rangeClosed(1, boards).mapToObj(i -> random(random, i)).toArray(Board[]::new));
     }
 
     private static Milling milled(Shop shop, Job... jobs) {
@@ -148,9 +154,7 @@ class MillingTest {
     @Property(tries = 100, seed = Seed.FIXED)
     void nothingIsLostInSilence(@ForAll @IntRange(min = 0, max = 1_000_000) int seed) {
         Random random = new Random(seed);
-        Shop plain = shop(IntStream.range(0, 1 + random.nextInt(5))
-                .mapToObj(i -> random(random, i + 1))
-                .toArray(Board[]::new));
+        Shop plain = shop(random, 1 + random.nextInt(5));
         Shop shop = plain.withHabits(plain.habits()
                 .with(Habit.STAVE, Length.mm(25L * random.nextInt(2)))
                 .with(Habit.LAYER, Length.mm(8L * random.nextInt(2))));
@@ -285,9 +289,7 @@ class MillingTest {
     @Property(tries = 60, seed = Seed.FIXED)
     void theListCanBeFollowed(@ForAll @IntRange(min = 0, max = 1_000_000) int seed) {
         Random random = new Random(seed);
-        Shop shop = shop(IntStream.range(0, 1 + random.nextInt(4))
-                .mapToObj(i -> random(random, i + 1))
-                .toArray(Board[]::new));
+        Shop shop = shop(random, 1 + random.nextInt(4));
         for (Milling.Sawn sawn : milled(shop, job(random)).sawn()) {
             List<MillStep> steps = MillList.of(sawn, shop.habits());
             assertThat(steps).extracting(MillStep::number).isSorted().doesNotHaveDuplicates();
@@ -518,9 +520,7 @@ class MillingTest {
     @Property(tries = 25, seed = Seed.FIXED)
     void boardsCanBeBookedOneByOne(@ForAll @IntRange(min = 0, max = 1_000_000) int seed) {
         Random random = new Random(seed);
-        Shop shop = shop(IntStream.range(0, 2 + random.nextInt(3))
-                .mapToObj(i -> random(random, i + 1))
-                .toArray(Board[]::new));
+        Shop shop = shop(random, 2 + random.nextInt(3));
         Job job = job(random);
         Set<Object> all = strips(milled(shop, job));
         Set<Object> done = new HashSet<>();
@@ -545,6 +545,32 @@ class MillingTest {
         }
         done.addAll(strips(milling));
         assertThat(done).isEqualTo(all);
+    }
+
+    /** No strip is missing that the boards left whole would give alone, in one or scarfed. */
+    @Property(tries = 60, seed = Seed.FIXED)
+    void whatCouldStillBeMadeIsNotMissing(@ForAll @IntRange(min = 0, max = 1_000_000) int seed) {
+        Random random = new Random(seed);
+        Shop shop = shop(IntStream.rangeClosed(1, 2 + random.nextInt(4))
+                .mapToObj(i -> board("B-" + i, WOOD, 500 + random.nextInt(500), 50 + random.nextInt(60), 27))
+                .toArray(Board[]::new));
+        Job job = Sample.job("" + (8 + random.nextInt(10)), "" + (30 + random.nextInt(40)));
+        Milling milling = milled(shop, job);
+        List<RackItem> left = shop.rack().items().stream()
+                .filter(item -> milling.boards().stream().noneMatch(item::equals))
+                .toList();
+        List<StripId> all = strips(milling).stream().map(StripId.class::cast).toList();
+        for (Milling.Missing missing : milling.missing()) {
+            List<StripId> others = all.stream()
+                    .filter(strip -> !strip.equals(missing.wanted().strip()))
+                    .toList();
+            Cutting.Made made = new Cutting.Made(
+                    Cutting.Stuff.BOARD, "B-0", "", in("40"), in("6"), "", "", Length.ZERO, others);
+            Job alone = new Edit.Cut(job.choices().cutting().withMilled(List.of(made), false)).apply(job);
+            assertThat(milled(shop.withRack(new Rack(left)), alone).missing())
+                    .as("%s of %s", missing.wanted().words(), left)
+                    .isNotEmpty();
+        }
     }
 
     private static Set<Object> strips(Milling milling) {
