@@ -19,7 +19,9 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.Part;
 import neatcorner.core.job.PieceId;
+import neatcorner.core.job.Placement;
 import neatcorner.core.job.Progress;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.StickId;
@@ -107,21 +109,39 @@ public final class Jobs {
                                         Length.ZERO,
                                         List.of(new StripId(new PieceId("B–C", 2, 0), 1)))),
                         true));
-        return new Job(
-                new Heading("Grüße aus dem Hafen", "Autumn", 6),
+        Part first = new Part(
+                "chart frame",
+                Optional.empty(),
                 new Body(
                         new Boxed.Rectangle(
                                 new Size(Line.GLASS, Length.inches(12)), new Size(Line.ART, Length.mm(333.3))),
                         section,
                         Map.of("bottom", Length.inches(2)),
                         Lean.FLAT),
-                contents,
-                Habits.USUAL.with(Habit.PLAY, Length.inches(0, 1, 16)),
                 choices,
                 new Progress(
                         Map.of(Tape.DIAGONAL_AC, Length.inches(21), Tape.TOP, Length.mm(400.1)),
-                        List.of(new Note(Instant.parse("2026-11-24T09:30:00Z"), "a knot")),
                         Set.of(Station.BRIEF, Station.FIT)));
+        Section strip = section.withFace(Length.mm(40)).withRecess(new Recess.Bar());
+        Part rim = new Part(
+                "rim",
+                Optional.of(new Placement.Around("chart frame", Length.mm(0.5), Length.mm(-3))),
+                new Body(first.body().outline(), strip, Map.of("left", Length.mm(50)), Lean.FLAT),
+                choices.withCutting(Cutting.FREE),
+                new Progress(Map.of(Tape.LEFT, Length.mm(500)), Set.of(Station.CUTS)));
+        Part spacer = Part.of(
+                "spacer",
+                new Placement.Behind("rim", Length.mm(12)),
+                new Body(first.body().outline(), strip, Map.of(), Lean.FLAT));
+        return new Job(
+                new Heading("Grüße aus dem Hafen", "Autumn", 6),
+                List.of(first, rim, spacer),
+                0,
+                0,
+                2,
+                contents,
+                Habits.USUAL.with(Habit.PLAY, Length.inches(0, 1, 16)),
+                List.of(new Note(Instant.parse("2026-11-24T09:30:00Z"), "a knot")));
     }
 
     /** A plain job around a pane of 8 × 10 in. */

@@ -72,7 +72,7 @@ final class CutsCommand implements Runnable {
         List<Lot> lots = solved(plans, shop);
         List<StickLayout> sticks = CutPlan.sticks(lots);
         if (out != null) {
-            WholeFile.write(out, CutList.write(sticks).getBytes(StandardCharsets.UTF_8));
+            WholeFile.write(out, CutList.write(sticks, orders(plans)).getBytes(StandardCharsets.UTF_8));
         }
         lots.forEach(lot -> System.out.println(said(lot, shop)));
     }
@@ -99,14 +99,16 @@ final class CutsCommand implements Runnable {
         return lots(plans, shop, known);
     }
 
+    private static List<Lots.Order> orders(List<Plan> plans) {
+        return plans.size() == 1 ? Lots.orders(plans.getFirst().assembly()) : Orders.of(plans);
+    }
+
     private static List<Lot> lots(List<Plan> plans, Shop shop, Answers answers) {
         if (plans.size() == 1) {
             Job job = plans.getFirst().job();
             return Planner.plan(job, shop, answers).cuts().lots();
         }
-        List<Lots.Order> orders = new ArrayList<>();
-        plans.forEach(plan -> orders.add(new Lots.Order(plan.job().title(), plan.frame())));
-        return Lots.ofAll(orders, shop, answers);
+        return Lots.ofAll(orders(plans), shop, answers);
     }
 
     private String said(Lot lot, Shop shop) {

@@ -81,7 +81,7 @@ final class MillCommand implements Runnable {
         Shop shop = JobFile.shop(Optional.of(shopFile));
         List<Plan> plans = jobs.stream().map(job -> JobFile.plan(job, Optional.of(shopFile))).toList();
         book = new Phrasebook(tape);
-        List<Lots.Order> orders = orders(plans);
+        List<Lots.Order> orders = Orders.of(plans);
         Milling milling = solved(orders, shop);
         List<MillStep> steps = MillList.of(milling, shop.habits());
         if (out != null) {
@@ -110,14 +110,6 @@ final class MillCommand implements Runnable {
             step.said().forEach(note -> System.out.println("     " + note));
         }
         part.left().forEach(left -> System.out.println("  " + left));
-    }
-
-    /** Each under a name of its own. */
-    private static List<Lots.Order> orders(List<Plan> plans) {
-        OrderNames names = new OrderNames();
-        return plans.stream()
-                .map(plan -> new Lots.Order(names.next(plan.job().title()), plan.frame()))
-                .toList();
     }
 
     /** Searched for so long, and once more without what cannot be made whole. */

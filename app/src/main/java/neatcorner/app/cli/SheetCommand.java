@@ -42,7 +42,7 @@ final class SheetCommand implements Runnable {
         Optional<ShopSheet.Boards> boards = Optional.empty();
         if (isFromBoards) {
             Shop shop = arguments.shop();
-            List<Lots.Order> orders = List.of(new Lots.Order(plan.job().title(), plan.frame()));
+            List<Lots.Order> orders = Lots.orders(plan.assembly());
             boards = Optional.of(
                     new ShopSheet.Boards(Milling.of(orders, shop, Answers.NONE), shop));
         }

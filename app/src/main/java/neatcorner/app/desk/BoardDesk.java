@@ -1,6 +1,5 @@
 package neatcorner.app.desk;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.function.BiConsumer;
@@ -38,9 +37,12 @@ final class BoardDesk {
 
         /** Lays it, on any thread. */
         Milling milling(Answers answers) {
-            boolean isCut = plan.job().choices().cutting().isMade();
             return Milling.of(
-                    isCut ? List.of() : List.of(new Lots.Order(plan.job().title(), plan.frame())), shop, answers);
+                    Lots.orders(plan.assembly()).stream()
+                            .filter(order -> !order.cutting().isMade())
+                            .toList(),
+                    shop,
+                    answers);
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.cut.Booking;
 import neatcorner.core.cut.CutPlan;
@@ -147,7 +148,9 @@ public final class CutDesk {
             return together.get().sheets().orElse(List.of());
         }
         return SheetLot.of(
-                one(desk.plan().job().choices().cutting().isSheetsMade()), desk.shop(), improver.answers());
+                orders().filter(order -> !order.cutting().isSheetsMade()).toList(),
+                desk.shop(),
+                improver.answers());
     }
 
     /**
@@ -192,9 +195,9 @@ public final class CutDesk {
         return together.isEmpty() && boards.isLaying();
     }
 
-    private List<Lots.Order> one(boolean isCut) {
-        return isCut ? List.of()
-                : List.of(new Lots.Order(desk.plan().job().title(), desk.plan().frame()));
+    /** The parts of the job in hand. */
+    private Stream<Lots.Order> orders() {
+        return Lots.orders(desk.plan().assembly()).stream();
     }
 
     /** Whether everything that is laid out has its place, so that it can be cut. */
@@ -231,8 +234,17 @@ public final class CutDesk {
         };
     }
 
-    /** The names in the store of the jobs laid out, by the names their pieces carry. */
-    Map<String, String> ids() {
-        return together.map(Gathered::ids).orElse(Map.of(desk.plan().job().title(), desk.jobId()));
+    /** Whose pieces are laid out, by the names they carry. */
+    Map<String, Gathered.Whose> whose() {
+        return together.map(Gathered::whose)
+                .orElseGet(() -> orders().collect(Collectors.toMap(
+                        Lots.Order::name,
+                        order -> new Gathered.Whose(
+                                desk.jobId(), order.frame().job().seen()))));
+    }
+
+    /** Which part of the job in hand pieces of this name belong to, from 0. */
+    public int partOf(String name) {
+        return Optional.ofNullable(whose().get(name)).map(Gathered.Whose::part).orElse(0);
     }
 }

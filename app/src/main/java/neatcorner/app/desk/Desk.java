@@ -9,8 +9,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
@@ -25,7 +25,6 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.Entry;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.frame.GiveWay;
-import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.Tape;
@@ -164,14 +163,18 @@ public final class Desk implements AutoCloseable {
             state = state.previewing(Optional.empty(), improver.answers());
             Booking booking = work.get();
             Laid laid = cuts.laid();
-            Map<String, List<Cutting.Made>> made = new LinkedHashMap<>();
-            Map<String, String> ids = cuts.ids();
-            booking.made().forEach((name, from) -> made.put(ids.get(name), from));
-            Set<String> open = booking.open().stream().map(ids::get).collect(Collectors.toSet());
+            Map<String, List<Edit>> made = new LinkedHashMap<>();
+            Map<String, Gathered.Whose> whose = cuts.whose();
+            booking.made().forEach((name, from) -> {
+                Gathered.Whose mine = Objects.requireNonNull(whose.get(name));
+                made.computeIfAbsent(mine.id(), _ -> new ArrayList<>())
+                        .add(new Edit.Make(
+                                mine.part(), laid.stuff(), from, !booking.open().contains(name)));
+            });
             String inHand = state.jobId();
             DeskState after = state.edited(booking.edit(), improver.answers());
-            if (made.containsKey(inHand)) {
-                after = after.edited(cut(after.job().value(), laid, made.get(inHand), !open.contains(inHand)));
+            for (Edit edit : made.getOrDefault(inHand, List.of())) {
+                after = after.edited(edit);
             }
             state = after;
             Words words = booking.edit().words();
@@ -179,11 +182,7 @@ public final class Desk implements AutoCloseable {
             Document<Shop> shop = after.shop();
             write(() -> {
                 Map<String, Document<Job>> saved = new LinkedHashMap<>();
-                made.forEach((id, from) -> {
-                    Document<Job> job = id.equals(inHand) ? mine : store.job(id);
-                    saved.put(id, id.equals(inHand) ? job
-                            : job.with(cut(job.value(), laid, from, !open.contains(id)).apply(job.value())));
-                });
+                made.forEach((id, edits) -> saved.put(id, id.equals(inHand) ? mine : edited(store.job(id), edits)));
                 store.saveTogether(shop, saved, words);
             });
             cuts.search();
@@ -194,10 +193,12 @@ public final class Desk implements AutoCloseable {
         }
     }
 
-    private static Edit.Cut cut(Job job, Laid laid, List<Cutting.Made> from, boolean all) {
-        Cutting before = job.choices().cutting();
-        return new Edit.Cut(
-                laid == Laid.BOARDS ? before.withMilled(from, all) : before.withMade(laid == Laid.SHEETS, from));
+    private static Document<Job> edited(Document<Job> job, List<Edit> edits) {
+        Job edited = job.value();
+        for (Edit edit : edits) {
+            edited = edit.apply(edited);
+        }
+        return job.with(edited);
     }
 
     /**

@@ -9,9 +9,7 @@ import neatcorner.core.cut.Lot;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.OrderNames;
 import neatcorner.core.cut.SheetLot;
-import neatcorner.core.frame.Frame;
-import neatcorner.core.job.Cutting;
-import neatcorner.core.job.Job;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Answers;
@@ -21,7 +19,7 @@ import neatcorner.core.solve.Answers;
  *
  * @param orders  the jobs whose pieces are not cut yet
  * @param panes   those whose panes are not cut yet
- * @param ids     of the jobs in the store, by the names their pieces carry
+ * @param whose   the parts of jobs in the store, by the names their pieces carry
  * @param lots    their pieces by section
  * @param sheets  their panes by material, where they were asked for
  * @param milling their strips from the boards of the rack, where they were asked for
@@ -29,17 +27,26 @@ import neatcorner.core.solve.Answers;
 public record Gathered(
         List<Lots.Order> orders,
         List<Lots.Order> panes,
-        Map<String, String> ids,
+        Map<String, Whose> whose,
         List<Lot> lots,
         Optional<List<SheetLot>> sheets,
         Optional<Milling> milling) {
+    /**
+     * Whose pieces they are.
+     *
+     * @param id   of the job in the store
+     * @param part of that job, from 0
+     */
+    record Whose(String id, int part) {
+    }
+
     /** The same laid anew on the sticks of a shop, and on what else is asked for. */
     Gathered laid(Shop shop, Answers answers, Laid laid) {
         List<Lot> sticks = Lots.ofAll(orders, shop, answers);
         return new Gathered(
                 orders,
                 panes,
-                ids,
+                whose,
                 sticks,
                 laid == Laid.SHEETS ? Optional.of(SheetLot.of(panes, shop, answers)) : Optional.empty(),
                 laid == Laid.BOARDS ? Optional.of(Milling.of(orders, shop, answers)) : Optional.empty());
@@ -49,26 +56,25 @@ public record Gathered(
     static final class Gathering {
         private final List<Lots.Order> orders = new ArrayList<>();
         private final List<Lots.Order> panes = new ArrayList<>();
-        private final Map<String, String> ids = new LinkedHashMap<>();
+        private final Map<String, Whose> whose = new LinkedHashMap<>();
         private final OrderNames names = new OrderNames();
 
-        void add(String id, Job job, Frame frame) {
-            Cutting cutting = job.choices().cutting();
-            String name = names.next(job.title());
-            Lots.Order order = new Lots.Order(name, frame);
-            if (!cutting.isMade()) {
-                orders.add(order);
+        void add(String id, Assembly assembly) {
+            for (Lots.Order order : Lots.orders(assembly, names)) {
+                if (!order.cutting().isMade()) {
+                    orders.add(order);
+                }
+                if (!order.cutting().isSheetsMade()) {
+                    panes.add(order);
+                }
+                whose.put(order.name(), new Whose(id, order.frame().job().seen()));
             }
-            if (!cutting.isSheetsMade()) {
-                panes.add(order);
-            }
-            ids.put(name, id);
         }
 
         /** Gathered, but laid on nothing yet. */
         Gathered done() {
             return new Gathered(
-                    List.copyOf(orders), List.copyOf(panes), ids, List.of(), Optional.empty(), Optional.empty());
+                    List.copyOf(orders), List.copyOf(panes), whose, List.of(), Optional.empty(), Optional.empty());
         }
     }
 }

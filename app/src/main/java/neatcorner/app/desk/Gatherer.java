@@ -8,7 +8,7 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.job.Job;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.shop.Habits;
@@ -31,7 +31,7 @@ final class Gatherer {
     private final Map<String, Known> known = new HashMap<>();
 
     /** A job as it was last read. */
-    private record Known(String state, Habits habits, Job job, Optional<Frame> frame) {
+    private record Known(String state, Habits habits, Optional<Assembly> assembly) {
     }
 
     /**
@@ -106,23 +106,24 @@ final class Gatherer {
                 Known one = known.get(id);
                 if (one == null || !one.state.equals(state) || !one.habits.equals(shop.habits())) {
                     Job job = store.job(id).value();
-                    one = new Known(state, shop.habits(), job, frame(job, shop));
+                    one = new Known(state, shop.habits(), assembly(job, shop));
                     known.put(id, one);
                 }
-                Job job = one.job;
-                one.frame.ifPresent(frame -> gathering.add(id, job, frame));
+                one.assembly.ifPresent(assembly -> gathering.add(id, assembly));
             }
         }
         return gathering.done();
     }
 
     /** Of a job that is to be cut still; empty where its numbers leave no frame. */
-    private static Optional<Frame> frame(Job job, Shop shop) {
-        if (job.choices().cutting().isMade() && job.choices().cutting().isSheetsMade()) {
+    private static Optional<Assembly> assembly(Job job, Shop shop) {
+        if (job.parts().stream()
+                .map(part -> part.choices().cutting())
+                .allMatch(cutting -> cutting.isMade() && cutting.isSheetsMade())) {
             return Optional.empty();
         }
         try {
-            return Optional.of(Frame.of(job, shop).result());
+            return Optional.of(Assembly.of(job, shop));
         } catch (Refusal notYet) {
             return Optional.empty();
         }

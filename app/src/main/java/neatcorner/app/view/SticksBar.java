@@ -218,12 +218,13 @@ final class SticksBar implements PictureView.Pressing {
         return desk.cuts().together().isEmpty() && desk.cuts().laid() == Laid.STICKS;
     }
 
-    private Cutting wishes() {
-        return desk.plan().job().choices().cutting();
+    /** What is wished of the cutting of the part whose pieces carry this name. */
+    private Cutting wishes(String of) {
+        return desk.plan().job().at(desk.cuts().partOf(of)).choices().cutting();
     }
 
-    private void wish(Cutting cutting) {
-        desk.edit(new Edit.Cut(cutting)).ifPresent(refusal);
+    private void wish(String of, Cutting cutting) {
+        desk.edit(new Edit.InPart(desk.cuts().partOf(of), new Edit.Cut(cutting))).ifPresent(refusal);
     }
 
     @Override
@@ -233,12 +234,12 @@ final class SticksBar implements PictureView.Pressing {
 
     @Override
     public void moved(Mark.Spot spot, double dx, double dy, boolean dropped) {
-        if (!dropped || !(spot.what() instanceof Thing.Piece(PieceId piece))) {
+        if (!dropped || !(spot.what() instanceof Thing.Piece(String of, PieceId piece))) {
             return;
         }
         double x = (spot.from().x() + spot.to().x()) / 2 + dx;
         double y = (spot.from().y() + spot.to().y()) / 2 + dy;
-        stickAt(x, y).ifPresent(stick -> wish(wishes().withLock(piece, stick)));
+        stickAt(x, y).ifPresent(stick -> wish(of, wishes(of).withLock(piece, stick)));
     }
 
     /** From one stick to the next. */
@@ -263,29 +264,50 @@ final class SticksBar implements PictureView.Pressing {
         }
         ContextMenu menu = new ContextMenu();
         switch (spot.what()) {
-            case Thing.Piece(PieceId piece) -> {
-                boolean kept = wishes().locks().stream().anyMatch(lock -> lock.piece().equals(piece));
-                stickAt(x, y).ifPresent(stick -> item(menu, kept ? "sticks.free" : "sticks.keep", piece.toString(),
-                        kept ? wishes().withoutLock(piece) : wishes().withLock(piece, stick)));
+            case Thing.Piece(String of, PieceId piece) -> {
+                boolean kept = wishes(of).locks().stream()
+                        .anyMatch(lock -> lock.piece().equals(piece));
+                stickAt(x, y)
+                        .ifPresent(stick -> item(
+                                menu,
+                                kept ? "sticks.free" : "sticks.keep",
+                                piece.toString(),
+                                () -> wish(
+                                        of,
+                                        kept
+                                                ? wishes(of).withoutLock(piece)
+                                                : wishes(of).withLock(piece, stick))));
             }
             case Thing.Stick(StickId stick) ->
-                item(menu, "sticks.forbid", stick.toString(), wishes().withForbidden(stick, true));
+                item(menu, "sticks.forbid", stick.toString(), () -> forbid(stick, true));
             case Thing.Defect _, Thing.Corner _ -> {
             }
         }
-        wishes().forbidden()
-                .forEach(stick -> item(menu, "sticks.allow", stick.toString(), wishes().withForbidden(stick, false)));
-        if (!wishes().isFree()) {
-            item(menu, "sticks.free_all", "", wishes().freed());
+        desk.plan().job().parts().stream()
+                .flatMap(part -> part.choices().cutting().forbidden().stream())
+                .distinct()
+                .forEach(stick -> item(menu, "sticks.allow", stick.toString(), () -> forbid(stick, false)));
+        if (desk.plan().job().parts().stream()
+                .anyMatch(part -> !part.choices().cutting().isFree())) {
+            item(
+                    menu,
+                    "sticks.free_all",
+                    "",
+                    () -> desk.edit(new Edit.FreeCuts()).ifPresent(refusal));
         }
         if (!menu.getItems().isEmpty()) {
             menu.show(picture, Side.TOP, x, y);
         }
     }
 
-    private void item(ContextMenu menu, String key, String name, Cutting then) {
+    /** No part is cut from a forbidden stick; it is allowed again for all. */
+    private void forbid(StickId stick, boolean wanted) {
+        desk.edit(new Edit.Forbid(stick, wanted)).ifPresent(refusal);
+    }
+
+    private static void item(ContextMenu menu, String key, String name, Runnable then) {
         MenuItem item = new MenuItem(Labels.get(key, name));
-        item.setOnAction(_ -> wish(then));
+        item.setOnAction(_ -> then.run());
         menu.getItems().add(item);
     }
 }

@@ -20,6 +20,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import neatcorner.app.desk.Page;
 import neatcorner.core.cut.CutPlanner;
+import neatcorner.core.cut.Piece;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.drawing.Thing;
@@ -81,7 +82,7 @@ class CuttingTest extends OnTheDemo {
         go(Station.CUTS);
         until(() -> !desk.improver().isWorking());
         StickLayout from = plan().cuts().sticks().get(3);
-        Thing piece = new Thing.Piece(from.placed().getFirst().piece().id());
+        Thing piece = of(from.placed().getFirst().piece());
         PictureView sticks = picture("#sticks-picture");
         Mark.Spot target = on(() -> sticks.spots()
                 .filter(s -> s.what().equals(new Thing.Stick(new StickId.Labelled("C-1"))))
@@ -93,7 +94,7 @@ class CuttingTest extends OnTheDemo {
                 .filteredOn(s -> s.id().toString().equals("C-1"))
                 .singleElement()
                 .satisfies(s -> assertThat(s.placed())
-                        .anyMatch(p -> p.locked() && new Thing.Piece(p.piece().id()).equals(piece)));
+                        .anyMatch(p -> p.locked() && of(p.piece()).equals(piece)));
         assertThat(plan().figure(CutPlanner.WISHES)).isPresent();
         hand.push(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(plan().job().choices().cutting().locks()).isEmpty();
@@ -250,7 +251,7 @@ class CuttingTest extends OnTheDemo {
         hand.push(KeyCode.SHIFT, KeyCode.DOWN);
         assertThat(plan().job().choices().cutting().locks())
                 .singleElement()
-                .satisfies(lock -> assertThat(new Thing.Piece(lock.piece())).isEqualTo(first));
+                .satisfies(lock -> assertThat(lock.piece()).isEqualTo(((Thing.Piece) first).id()));
         on(() -> {
             desk.show(Page.SHOP);
             return true;
@@ -401,5 +402,9 @@ class CuttingTest extends OnTheDemo {
         when(files.whereTo(anyString())).thenReturn(Optional.of(out));
         hand.clickOn("#rack-export");
         assertThat(Files.readAllLines(out)).hasSize(on(() -> desk.shop().rack().items().size()) + 1);
+    }
+
+    private static Thing of(Piece piece) {
+        return new Thing.Piece(piece.job(), piece.id());
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.measure.Count;
@@ -54,6 +55,8 @@ public final class CutPlanner {
     /** No stick is ordered longer: it would not be carried round a corner. */
     private static final Length LONGEST_SOLD = Length.mm(6_000);
     private final Frame frame;
+    /** The parts of the job that are not cut yet. */
+    private final List<Lots.Order> orders;
     private final Shop shop;
     private final Answers answers;
     private final Ledger ledger;
@@ -61,8 +64,11 @@ public final class CutPlanner {
     private final Length trim;
     private final Length useful;
 
-    private CutPlanner(Frame frame, Shop shop, Answers answers, Ledger ledger) {
-        this.frame = frame;
+    private CutPlanner(Assembly assembly, Shop shop, Answers answers, Ledger ledger) {
+        this.frame = assembly.seen();
+        this.orders = Lots.orders(assembly).stream()
+                .filter(order -> !order.cutting().isMade())
+                .toList();
         this.shop = shop;
         this.answers = answers;
         this.ledger = ledger;
@@ -71,15 +77,15 @@ public final class CutPlanner {
         this.useful = frame.habits().get(Habit.USEFUL);
     }
 
-    /** The cut plan, with its figures and findings entered. */
-    public static Planned<CutPlan> plan(Frame frame, Shop shop, Answers answers) {
+    /** The cut plan of all parts, with the figures and findings of the one that is looked at. */
+    public static Planned<CutPlan> plan(Assembly assembly, Shop shop, Answers answers) {
         Ledger ledger = new Ledger();
-        return ledger.planned(new CutPlanner(frame, shop, answers, ledger).plan());
+        return ledger.planned(new CutPlanner(assembly, shop, answers, ledger).plan());
     }
 
     private CutPlan plan() {
         ledger.decide(Station.CUTS, frame.job().quantity());
-        if (frame.job().choices().cutting().isMade()) {
+        if (orders.isEmpty()) {
             return new CutPlan(List.of(), true, Optional.empty(), Optional.empty(), biggest());
         }
         ledger.warn(Safety.SAW);
@@ -94,7 +100,7 @@ public final class CutPlanner {
                     .remedy(new Remedy.OnShop(Words.of("remedy.kerf", Habit.KERF.usual()),
                             new ShopEdit.SetHabit(Habit.KERF, Habit.KERF.usual()))));
         }
-        List<Lot> lots = Lots.of(frame, shop, answers);
+        List<Lot> lots = Lots.of(orders, shop, frame.habits(), answers);
         boolean complete = lots.stream().allMatch(lot -> lot.answer().isPresent());
         lots.stream().filter(lot -> lot.answer().isEmpty()).forEach(this::findTooLong);
         lots.forEach(this::findRefused);
@@ -142,7 +148,7 @@ public final class CutPlanner {
                                 why)
                         .remedy(new Remedy.OnJob(
                                 Words.of("remedy.free_cutting"),
-                                new Edit.Cut(frame.job().choices().cutting().freed())))));
+                                new Edit.FreeCuts()))));
     }
 
     private void findJoined(List<Lot> lots) {
@@ -278,8 +284,16 @@ public final class CutPlanner {
     private void findTooLong(Lot lot) {
         Length longestPiece = lot.pieces().stream().map(Piece::length).max(Length::compareTo).orElseThrow();
         Length longest = lot.stock().sold().getLast().length();
-        if (frame.job().choices().cutting().matched() && !longestPiece.plus(trim.times(2)).isOver(longest)) {
-            Length around = Length.sum(lot.pieces().stream().filter(p -> p.frame() == 1).map(Piece::length).toList());
+        Optional<Lots.Order> matched = orders.stream()
+                .filter(order -> order.cutting().matched())
+                .filter(order -> lot.pieces().stream().anyMatch(p -> p.job().equals(order.name())))
+                .findFirst();
+        if (matched.isPresent() && !longestPiece.plus(trim.times(2)).isOver(longest)) {
+            Lots.Order order = matched.get();
+            Length around = Length.sum(lot.pieces().stream()
+                    .filter(p -> p.frame() == 1 && p.job().equals(order.name()))
+                    .map(Piece::length)
+                    .toList());
             ledger.find(Finding.of(
                             Severity.STOP,
                             Station.CUTS,
@@ -290,7 +304,9 @@ public final class CutPlanner {
                     .by(around.minus(longest))
                     .remedy(new Remedy.OnJob(
                             Words.of("remedy.not_matched"),
-                            new Edit.Cut(frame.job().choices().cutting().withMatched(false)))));
+                            new Edit.InPart(
+                                    order.frame().job().seen(),
+                                    new Edit.Cut(order.cutting().withMatched(false))))));
             return;
         }
         Length needed = longestPiece.plus(trim.times(2));

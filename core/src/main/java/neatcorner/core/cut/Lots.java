@@ -5,7 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Cutting;
@@ -35,21 +37,58 @@ public final class Lots {
     }
 
     /**
-     * One of many jobs.
+     * A part of a job, one of many.
      *
      * @param name  by which its pieces are told from those of the others
+     * @param job   what its job is called among the others
+     * @param part  what it is called among the parts of its job; empty where there is only one
      * @param frame what is to be made
      */
-    public record Order(String name, Frame frame) {
+    public record Order(String name, String job, Optional<String> part, Frame frame) {
+        /** A job of one part. */
+        public Order(String job, Frame frame) {
+            this(job, job, Optional.empty(), frame);
+        }
+
+        /** What is wished of its cutting. */
+        public Cutting cutting() {
+            return frame.job().choices().cutting();
+        }
     }
 
-    /** The lots of one job. */
-    static List<Lot> of(Frame frame, Shop shop, Answers answers) {
+    /**
+     * What is to be made of one job, part by part: under its title where it has one part, else each under the name of
+     * the part.
+     */
+    public static List<Order> orders(Assembly assembly) {
+        return orders(assembly, assembly.job().title(), part -> part);
+    }
+
+    /** The parts of one job, each under a name of its own among those of all jobs. */
+    public static List<Order> orders(Assembly assembly, OrderNames names) {
+        String job = names.next(assembly.job().title());
+        return orders(assembly, job, part -> job + " · " + part);
+    }
+
+    private static List<Order> orders(Assembly assembly, String job, UnaryOperator<String> name) {
+        if (assembly.frames().size() == 1) {
+            return List.of(new Order(job, assembly.frame(0)));
+        }
+        return assembly.frames().stream()
+                .map(frame -> {
+                    String part = frame.job().part().name();
+                    return new Order(name.apply(part), job, Optional.of(part), frame);
+                })
+                .toList();
+    }
+
+    /** The lots of one job: the pieces of all its parts that are not cut yet. */
+    static List<Lot> of(List<Order> orders, Shop shop, Habits habits, Answers answers) {
         return lots(
-                List.of(new Order(frame.job().title(), frame)),
+                orders,
                 shop,
-                frame.habits(),
-                frame.job().choices().cutting().oneBatch(),
+                habits,
+                orders.stream().anyMatch(order -> order.cutting().oneBatch()),
                 answers);
     }
 
@@ -85,7 +124,7 @@ public final class Lots {
             });
         }
         Map<String, Cutting> wishes = new LinkedHashMap<>();
-        orders.forEach(order -> wishes.put(order.name(), order.frame().job().choices().cutting()));
+        orders.forEach(order -> wishes.put(order.name(), order.cutting()));
         List<Lot> lots = new ArrayList<>();
         bySection.forEach((section, pieces) -> {
             Moulding stock = Source.mouldingFor(section, shop);

@@ -391,7 +391,7 @@ public final class FrameDrawing {
                     }
                 }
             }
-            case NOTHING -> {
+            case FITTED, NOTHING -> {
             }
         }
     }

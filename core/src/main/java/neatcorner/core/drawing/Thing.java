@@ -11,9 +11,10 @@ public sealed interface Thing {
     /**
      * A piece on a stick.
      *
+     * @param of the name of the job or the part it is one of
      * @param id which
      */
-    record Piece(PieceId id) implements Thing {
+    record Piece(String of, PieceId id) implements Thing {
         @Override
         public String label() {
             return id.toString();

@@ -18,7 +18,10 @@ import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.Part;
+import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.StickId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
@@ -50,6 +53,11 @@ public sealed interface Edit {
 
     /** What goes into the history. */
     Words words();
+
+    /** The job with its sizes given at lines it has; a placed part has its own from another. */
+    private static Job onLines(Job job, Predicate<Line> has, Line instead) {
+        return job.placement().isPresent() ? job : job.withOutline(onLines(job.outline(), has, instead));
+    }
 
     /** The outline with sizes that were given at lines the frame does not have given at another instead. */
     private static Outline onLines(Outline outline, Predicate<Line> has, Line instead) {
@@ -170,6 +178,136 @@ public sealed interface Edit {
         }
     }
 
+    /** The same edit in another part than the one that is looked at, from 0. */
+    record InPart(int part, Edit edit) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return edit.apply(job.at(part)).at(job.seen());
+        }
+
+        @Override
+        public Words words() {
+            return edit.words();
+        }
+    }
+
+    /** A part more; from then on it is looked at. */
+    record AddPart(Part part) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withPart(part);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.add_part", part.name());
+        }
+    }
+
+    /** The part that is looked at taken out again. */
+    record RemovePart(String name) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.at(job.indexOf(name)).withoutPart();
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.remove_part", name);
+        }
+    }
+
+    /** Another name for the part that is looked at. */
+    record NamePart(String name) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withPartNamed(name.strip());
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.name_part", name);
+        }
+    }
+
+    /** The part that is looked at lying otherwise. */
+    record Place(Placement placement) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.with(placement);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.place", placement);
+        }
+    }
+
+    /** The package laid into the part that is looked at. */
+    record HoldHere() implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.heldBy(job.seen());
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.hold_here");
+        }
+    }
+
+    /** The hardware on the part that is looked at. */
+    record CarryHere() implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.carriedBy(job.seen());
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.carry_here");
+        }
+    }
+
+    /** The same recipe for all parts. */
+    record FinishAll(List<Coat> coats) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withAllChoices(choices -> choices.withFinish(coats));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.finish_all", coats.size());
+        }
+    }
+
+    /** No piece of any part locked to a stick, and no stick forbidden. */
+    record FreeCuts() implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withCuttings(Cutting::freed);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.cutting");
+        }
+    }
+
+    /** A stick that no part is to be cut from, or that all may again. */
+    record Forbid(StickId stick, boolean wanted) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withCuttings(cutting -> cutting.withForbidden(stick, wanted));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.cutting");
+        }
+    }
+
     /** Another moulding; sizes given at lines it does not have move to the nearest it has. */
     record ChooseSection(Section section) implements Edit {
         @Override
@@ -182,8 +320,12 @@ public sealed interface Edit {
             Contents kept = bar ? Contents.NOTHING
                     : job.contents().artAlone();
             changed = changed.withContents(kept);
-            return changed.withOutline(onLines(job.outline(), line -> bar ? line == Line.SIGHT || line == Line.OUTSIDE
-                    : line != Line.MAT && line != Line.GLASS, bar ? Line.OUTSIDE : Line.ART));
+            return onLines(
+                    changed,
+                    line -> bar
+                            ? line == Line.SIGHT || line == Line.OUTSIDE
+                            : line != Line.MAT && line != Line.GLASS,
+                    bar ? Line.OUTSIDE : Line.ART);
         }
 
         /** Faces of single sides that the new moulding's lip still allows. */
@@ -206,6 +348,7 @@ public sealed interface Edit {
     record Draw(Outline outline) implements Edit {
         @Override
         public Job apply(Job job) {
+            job.withOutline(outline);
             List<String> sides = outline.round().stream().map(Side::faceId).toList();
             Map<String, Length> kept = new TreeMap<>(job.faces());
             kept.keySet().retainAll(sides);
@@ -238,6 +381,9 @@ public sealed interface Edit {
     record Tilt(Lean lean) implements Edit {
         @Override
         public Job apply(Job job) {
+            if (job.placement().isPresent() && !lean.isFlat()) {
+                throw Refusal.of("placed.leaning", job.part().name());
+            }
             Job leaning = job.withLean(lean);
             return job.section().recess() instanceof Recess.TiltedRabbet tilted
                     ? leaning.withSection(job.section().withRecess(tilted.withTilt(lean.forward() * lean.degrees())))
@@ -313,7 +459,7 @@ public sealed interface Edit {
         public Job apply(Job job) {
             Job changed = job.withContents(job.contents().with(role, material));
             return changed.contents().hasMat() ? changed
-                    : changed.withOutline(onLines(changed.outline(), line -> line != Line.MAT, Line.GLASS));
+                    : onLines(changed, line -> line != Line.MAT, Line.GLASS);
         }
 
         @Override
@@ -376,9 +522,11 @@ public sealed interface Edit {
 
     /** Other hardware, or Neat Corner's choice. */
     record ChooseHardware(Optional<Hardware> hardware) implements Edit {
+        /** It is screwed to the part that carries all. */
         @Override
         public Job apply(Job job) {
-            return job.withChoices(job.choices().withHardware(hardware));
+            Job carrying = job.at(job.carrier());
+            return carrying.withChoices(carrying.choices().withHardware(hardware)).at(job.seen());
         }
 
         @Override
@@ -472,6 +620,30 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return Words.of(settled ? "edit.settle" : "edit.open", station);
+        }
+    }
+
+    /**
+     * A part, from 0, is cut; that settles the station.
+     *
+     * @param stuff what it was cut from
+     * @param from  the sticks, boards or sheets
+     * @param all   whether all of it is cut now
+     */
+    record Make(int part, Cutting.Stuff stuff, List<Cutting.Made> from, boolean all) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            Job cut = job.at(part);
+            Cutting before = cut.choices().cutting();
+            Cutting after = stuff == Cutting.Stuff.BOARD
+                    ? before.withMilled(from, all)
+                    : before.withMade(stuff == Cutting.Stuff.SHEET, from);
+            return new Cut(after).apply(cut).at(job.seen());
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.cut_made");
         }
     }
 

@@ -8,10 +8,11 @@ import java.util.function.Function;
 import neatcorner.core.job.BorderKey;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.LayerKey;
+import neatcorner.core.job.PlaceKey;
+import neatcorner.core.job.Placement;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.FaceKey;
-import neatcorner.core.outline.OutlineEntry;
 import neatcorner.core.outline.Side;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habit;
@@ -37,9 +38,15 @@ public record Entry(
     /** The numbers that can be typed into this job as it stands. */
     public static List<Entry> of(Job job) {
         List<Entry> entries = new ArrayList<>();
-        for (OutlineEntry entry : job.outline().entries()) {
-            entries.add(new Entry(entry.key(), _ -> entry.now(), (j, l) -> j.withOutline(entry.with().apply(l))));
-        }
+        job.placement()
+                .ifPresentOrElse(
+                        placement -> addPlace(entries, placement),
+                        () -> job.outline()
+                                .entries()
+                                .forEach(entry -> entries.add(new Entry(
+                                        entry.key(),
+                                        _ -> entry.now(),
+                                        (j, l) -> j.withOutline(entry.with().apply(l))))));
         entries.addAll(SectionEntries.of(job.section()));
         job.faces().keySet().forEach(face -> entries.add(face(job, face)));
         job.contents().borders().ifPresent(_ -> addBorders(entries));
@@ -80,6 +87,19 @@ public record Entry(
     /** A measurement of the glued frame; reads as zero until it is taken. */
     public static Entry measured(Tape tape) {
         return new Entry(tape, j -> j.measured().getOrDefault(tape, Length.ZERO), (j, l) -> j.withMeasured(tape, l));
+    }
+
+    private static void addPlace(List<Entry> entries, Placement placement) {
+        entries.add(new Entry(
+                PlaceKey.GAP,
+                j -> j.placement().orElseThrow().gap(),
+                (j, l) -> j.with(j.placement().orElseThrow().withGap(l))));
+        if (placement instanceof Placement.Around) {
+            entries.add(new Entry(
+                    PlaceKey.PROUD,
+                    j -> ((Placement.Around) j.placement().orElseThrow()).proud(),
+                    (j, l) -> j.with(((Placement.Around) j.placement().orElseThrow()).withProud(l))));
+        }
     }
 
     private static void addBorders(List<Entry> entries) {

@@ -34,6 +34,8 @@ import neatcorner.core.words.FigureKey;
 final class Chain {
     private final Axis axis;
     private final Size given;
+    /** Whether the given size follows from another part. */
+    private final boolean isPlaced;
     /** The terms that lead to a line from the one before it; lines this frame does not have are missing. */
     private final Map<Line, List<Term>> steps = new EnumMap<>(Line.class);
 
@@ -59,13 +61,14 @@ final class Chain {
         }
     }
 
-    private Chain(Axis axis, Size given) {
+    private Chain(Axis axis, Size given, boolean isPlaced) {
         this.axis = axis;
         this.given = given;
+        this.isPlaced = isPlaced;
     }
 
     static Chain of(Job job, Boxed outline, Habits habits, Offsets offsets, Axis axis) {
-        Chain chain = new Chain(axis, outline.given(axis));
+        Chain chain = new Chain(axis, outline.given(axis), job.placement().isPresent());
         List<Term> faces = faces(job, offsets, axis);
         Recess recess = job.section().recess();
         if (recess instanceof Recess.Covering) {
@@ -157,7 +160,8 @@ final class Chain {
 
     /** The size at a line, with its sum, under this key. */
     Figure.Sum walk(FigureKey<Length> key, Line line) {
-        Figure.Sum sum = Figure.sum(key).start("given." + given.line().size(axis).id(), given.length());
+        Figure.Sum sum = Figure.sum(key)
+                .start((isPlaced ? "follows." : "given.") + given.line().size(axis).id(), given.length());
         for (Term term : way(line)) {
             String words = term.words() + (term.words().endsWith("s") ? ".each" : "");
             if (term.times() > 0) {

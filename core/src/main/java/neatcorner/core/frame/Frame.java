@@ -2,6 +2,7 @@ package neatcorner.core.frame;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -64,14 +65,22 @@ public record Frame(
     public static final FigureKey<Length> FRONT_STANDS_OUT = FigureKey.length(Station.BRIEF, "frame.front_stands_out");
 
     /**
-     * Works a frame out and enters its figures.
+     * Works out the part of a job that is looked at, after those it lies by, and enters its figures.
      *
      * @throws Refusal when the numbers leave no opening or reach past what can be made
      */
     public static Planned<Frame> of(Job job, Shop shop) {
+        return Assembly.of(job, shop).planned().get(job.seen());
+    }
+
+    /**
+     * Works out the part of a job that is looked at.
+     *
+     * @param placed how it lies by another, and so has its sizes; empty for the first
+     */
+    static Planned<Frame> of(Job job, Habits habits, Optional<Placed> placed) {
         Ledger ledger = new Ledger();
-        Habits habits = shop.habits().over(job.overrides());
-        Frame frame = new Framing(job, habits, ledger).frame();
+        Frame frame = new Framing(job, habits, ledger, placed).frame();
         enterGiven(job, habits, ledger);
         frame.enterDepth(ledger);
         frame.check(ledger);
@@ -87,11 +96,10 @@ public record Frame(
         }
     }
 
-    /** Whether a job like this one, with the same habits, makes a frame at all. */
+    /** Whether a job like this one, with the same habits, can be made at all, with all its parts. */
     public boolean couldBe(Job other) {
         try {
-            Ledger unread = new Ledger();
-            new Framing(other, habits, unread).frame().check(unread);
+            Assembly.of(other, habits);
             return true;
         } catch (Refusal impossible) {
             return false;
@@ -271,7 +279,15 @@ public record Frame(
 
     /** The narrowest of the faces. */
     public Length narrowFace() {
-        return members.stream().map(m -> m.section().face()).min(Length::compareTo).orElseThrow();
+        return narrowestSection().face();
+    }
+
+    /** The section of the member with the narrowest face. */
+    public Section narrowestSection() {
+        return members.stream()
+                .map(Member::section)
+                .min(Comparator.comparing(Section::face))
+                .orElseThrow();
     }
 
     /**

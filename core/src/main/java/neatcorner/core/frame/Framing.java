@@ -41,12 +41,14 @@ final class Framing {
     private final Habits habits;
     private final Ledger ledger;
     private final Offsets offsets;
+    private final Optional<Placed> placed;
 
-    Framing(Job job, Habits habits, Ledger ledger) {
+    Framing(Job job, Habits habits, Ledger ledger, Optional<Placed> placed) {
         this.job = job;
         this.habits = habits;
         this.ledger = ledger;
         this.offsets = new Offsets(job, habits);
+        this.placed = placed;
     }
 
     /** The frame, with its sizes and members entered. */
@@ -146,7 +148,11 @@ final class Framing {
         }
         boolean given = job.given(axis).filter(g -> g.line() == line).isPresent();
         Rounding rounding = line.compareTo(Line.RABBET) < 0 ? Rounding.DOWN : Rounding.NEAREST;
-        Figure<Length> entered = given ? Figure.given(size.key(), job.given(axis).orElseThrow().length()) : size;
+        Figure<Length> entered = given
+                ? placed.map(by -> by.figure(axis))
+                        .orElseGet(() ->
+                                Figure.given(size.key(), job.given(axis).orElseThrow().length()))
+                : size;
         // Given or not: glass is written down to the mark everywhere, so that the brief and the cutting list say the
         // same.
         return ledger.enter(new Figure<>(
@@ -176,8 +182,7 @@ final class Framing {
     private Frame finish(Loop loop, Line base, Map<Line, List<Point>> runs, Map<Line, Figure<Length>> widths,
                          Map<Line, Figure<Length>> heights, Optional<Chain> across, Optional<Chain> down) {
         List<Point> outside = Known.in(runs, Line.OUTSIDE);
-        Point origin = new Point(outside.stream().mapToDouble(Point::x).min().orElseThrow(),
-                outside.stream().mapToDouble(Point::y).min().orElseThrow());
+        Point origin = Polygons.least(outside);
         Map<Line, List<Point>> moved = new EnumMap<>(Line.class);
         runs.forEach((line, run) -> moved.put(line, run.stream().map(p -> p.minus(origin)).toList()));
         List<Point> inner = loop.line(side -> offsets.inner(side) - offsets.of(base, side), CURVE_STEPS).stream()

@@ -38,9 +38,12 @@ public final class GiveWay {
     /**
      * The ways to bring a size at a line to {@code wanted}, the given size first, then every number
      * the sum passes. Ways that lead out of range, or that would need a number between two
-     * nanometres, are left out; the list may be empty.
+     * nanometres, are left out; the list may be empty, and of a part that gets its sizes from another it is.
      */
     public static List<Option> options(Job job, Shop shop, SizeKey size, Length wanted) {
+        if (job.placement().isPresent()) {
+            return List.of();
+        }
         Axis axis = size.axis();
         if (!(job.outline() instanceof Boxed boxed)) {
             return scaled(job, shop, size, wanted);

@@ -1,6 +1,7 @@
 package neatcorner.core.frame;
 
 import java.util.List;
+import neatcorner.core.job.Job;
 import neatcorner.core.job.Layer;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
@@ -19,43 +20,66 @@ import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
 /**
- * What a frame weighs, an estimate.
+ * What a part weighs, and all of what hangs together with it; estimates.
  *
- * @param wood  the members
- * @param total with everything in the package
+ * @param wood    the members of this part
+ * @param total   all parts, with everything in the package
+ * @param carried what the corners of this part have to hold together: all of it where the package lies in this part or
+ *                the hardware is on it, else its own wood
  */
-public record Weight(Figure<Mass> wood, Figure<Mass> total) {
-    /** The wood alone. */
+public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
+    /** The wood of this part alone. */
     public static final FigureKey<Mass> WOOD = FigureKey.mass(Station.HANG, "weight.wood");
-    /** The whole frame with all that is in it. */
+    /** Everything that hangs. */
     public static final FigureKey<Mass> TOTAL = FigureKey.mass(Station.HANG, "weight.total");
 
     /**
-     * Weighs a frame: what each part of the section holds of each wood, and area × thickness × density of each layer.
+     * Weighs the part that is looked at, and all: what each part of a section holds of each wood, and area × thickness
+     * × density of each layer.
      */
-    public static Planned<Weight> of(Frame frame) {
+    public static Planned<Weight> of(Assembly assembly) {
         Ledger ledger = new Ledger();
-        return ledger.planned(of(frame, ledger));
+        return ledger.planned(of(assembly, ledger));
     }
 
-    private static Weight of(Frame frame, Ledger ledger) {
-        double kg = frame.members().stream().mapToDouble(Weight::kg).sum() + bars(frame);
+    private static Weight of(Assembly assembly, Ledger ledger) {
+        Job job = assembly.job();
+        Frame frame = assembly.seen();
         Figure<Mass> wood = ledger.enter(Figure.formula(WOOD)
                 .note("wood_weight", Math.round(frame.job().section().areaMm2()), frame.job().section().species(),
-                        Math.round(frame.job().section().species().density())).gives(Mass.kg(kg)));
-        Figure.Formula<Mass> sum = Figure.formula(TOTAL).with("wood", wood.value());
-        Mass total = wood.value();
-        for (Layer layer : frame.job().contents().layers()) {
-            Mass mass = mass(frame, layer);
+                        Math.round(frame.job().section().species().density())).gives(wood(frame)));
+        Figure.Formula<Mass> sum = Figure.formula(TOTAL);
+        Mass total = Mass.ZERO;
+        for (Frame part : assembly.frames()) {
+            Mass own = wood(part);
+            total = total.plus(own);
+            if (job.parts().size() == 1) {
+                sum.with("wood", own);
+            } else {
+                sum.with("wood_of", own, part.job().part().name());
+            }
+        }
+        Frame holder = assembly.frame(job.holder());
+        for (Layer layer : holder.job().contents().layers()) {
+            Mass mass = mass(holder, layer);
             total = total.plus(mass);
             sum.with("layer_weight", mass, layer.material(), layer.thickness());
         }
-        if (!frame.strainer().isEmpty()) {
-            Mass strainer = Mass.kg(frame.strainer().stream().mapToDouble(Weight::kg).sum());
-            total = total.plus(strainer);
-            sum.with("strainer_weight", strainer, Straining.STRIP.species());
+        for (Frame part : assembly.frames()) {
+            if (!part.strainer().isEmpty()) {
+                Mass strainer =
+                        Mass.kg(part.strainer().stream().mapToDouble(Weight::kg).sum());
+                total = total.plus(strainer);
+                sum.with("strainer_weight", strainer, Straining.STRIP.species());
+            }
         }
-        return new Weight(wood, ledger.enter(sum.note("weight_estimate").gives(total)));
+        boolean bears = job.seen() == job.holder() || job.seen() == job.carrier();
+        return new Weight(
+                wood, ledger.enter(sum.note("weight_estimate").gives(total)), bears ? total : wood.value());
+    }
+
+    private static Mass wood(Frame frame) {
+        return Mass.kg(frame.members().stream().mapToDouble(Weight::kg).sum() + bars(frame));
     }
 
     /**

@@ -132,7 +132,7 @@ final class CloseSteps {
                     add("close.concave");
                 }
             }
-            case NOTHING -> {
+            case FITTED, NOTHING -> {
             }
         }
     }

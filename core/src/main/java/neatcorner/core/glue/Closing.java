@@ -19,11 +19,16 @@ public enum Closing {
     ONE_VICE,
     /** No clamp: against a square block or by hand. */
     BY_HAND,
+    /** Piece by piece against the part it lies by; the corners close by themselves. */
+    FITTED,
     /** Nothing is glued. */
     NOTHING;
 
     /** The surest way to press this frame's corners with what the shop has. */
     static Closing of(Frame frame, Shop shop) {
+        if (frame.job().isFitted()) {
+            return FITTED;
+        }
         int vices = shop.clamps(ClampKind.CORNER_VICE, Length.ZERO);
         boolean four = frame.members().size() == 4 && frame.isFourSquare();
         boolean straight = frame.members().stream().noneMatch(member -> member.curve().isPresent());
@@ -46,7 +51,7 @@ public enum Closing {
         return switch (this) {
             case CROSSED_ARMS, BAND, FOUR_VICES -> frame.members().size();
             case HALVES -> 2;
-            case ONE_VICE, BY_HAND -> 1;
+            case ONE_VICE, BY_HAND, FITTED -> 1;
             case NOTHING -> 0;
         };
     }

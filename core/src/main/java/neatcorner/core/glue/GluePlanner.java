@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Adhesive;
@@ -52,14 +53,16 @@ public final class GluePlanner {
     private static final double PSI = 0.006894757;
     /** Minutes to spread and close one mitred joint by hand; common practice, no source. */
     private static final int MINUTES_A_JOINT = 1;
+    private final Assembly assembly;
     private final Frame frame;
     private final JointPlan joints;
     private final Shop shop;
     private final List<Member> joined;
     private final Ledger ledger;
 
-    private GluePlanner(Frame frame, JointPlan joints, Shop shop, List<Member> joined, Ledger ledger) {
-        this.frame = frame;
+    private GluePlanner(Assembly assembly, JointPlan joints, Shop shop, List<Member> joined, Ledger ledger) {
+        this.assembly = assembly;
+        this.frame = assembly.seen();
         this.joints = joints;
         this.shop = shop;
         this.joined = joined;
@@ -67,13 +70,14 @@ public final class GluePlanner {
     }
 
     /**
-     * The glue-up of a frame whose corners are joined in this way.
+     * The glue-up of the part that is looked at, whose corners are joined in this way, and how it comes to the part it
+     * lies by.
      *
      * @param joined the sides that are first put together from several lengths
      */
-    public static Planned<GluePlan> plan(Frame frame, JointPlan joints, Shop shop, List<Member> joined) {
+    public static Planned<GluePlan> plan(Assembly assembly, JointPlan joints, Shop shop, List<Member> joined) {
         Ledger ledger = new Ledger();
-        return ledger.planned(new GluePlanner(frame, joints, shop, joined, ledger).plan());
+        return ledger.planned(new GluePlanner(assembly, joints, shop, joined, ledger).plan());
     }
 
     private GluePlan plan() {
@@ -83,7 +87,7 @@ public final class GluePlanner {
             return new GluePlan(
                     adhesive,
                     List.of(),
-                    List.of(Words.of("close.one_piece")),
+                    steps(List.of(Words.of("close.one_piece"))),
                     List.of(),
                     Optional.empty(),
                     Optional.empty(),
@@ -95,10 +99,11 @@ public final class GluePlanner {
         ledger.warn(Safety.ADHESIVE);
         Length width = frame.width(Line.OUTSIDE);
         Length height = frame.height(Line.OUTSIDE);
-        if (frame.isFourSquare()) {
+        Closing closing = Closing.of(frame, shop);
+        if (frame.isFourSquare() && closing != Closing.FITTED) {
             ledger.lead(Station.GLUE_UP, DIAGONAL);
         }
-        List<Figure<Length>> checks = frame.isFourSquare() ? List.of(ledger.enter(Figure.formula(DIAGONAL)
+        List<Figure<Length>> checks = closing == Closing.FITTED ? List.of() : frame.isFourSquare() ? List.of(ledger.enter(Figure.formula(DIAGONAL)
                 .with("outside_width", width).with("outside_height", height).note("diagonal")
                 .gives(Length.mm(Math.hypot(width.toMm(), height.toMm()))))) : checks();
         Section section = frame.job().section();
@@ -120,7 +125,6 @@ public final class GluePlanner {
         Optional<Figure<Angle>> mostLean = tape.mostLean();
         Optional<Square> square = tape.square();
         tape.judge(square, mostLean);
-        Closing closing = Closing.of(frame, shop);
         if (closing == Closing.BY_HAND && frame.isConvex() && !Joints.of(joints.chosen()).isDriven()) {
             findNoClamps();
         }
@@ -128,7 +132,10 @@ public final class GluePlanner {
         return new GluePlan(
                 adhesive,
                 List.copyOf(times),
-                new CloseSteps(frame, closing, joints.used(), joined).inOrder(),
+                steps(
+                        closing == Closing.FITTED
+                                ? List.of()
+                                : new CloseSteps(frame, closing, joints.used(), joined).inOrder()),
                 checks,
                 Optional.of(squeeze(SQUEEZE_LEAST, area, psi[0])),
                 Optional.of(squeeze(SQUEEZE_MOST, area, psi[1])),
@@ -136,6 +143,15 @@ public final class GluePlanner {
                 mostLean,
                 closing,
                 tape.planned());
+    }
+
+    /** Closed like this, and then put to the part it lies by. */
+    private List<Words> steps(List<Words> closing) {
+        List<Words> steps = new ArrayList<>(closing);
+        frame.job()
+                .placement()
+                .ifPresent(placement -> steps.addAll(new AttachSteps(assembly, placement, ledger).inOrder()));
+        return List.copyOf(steps);
     }
 
     /** The face of a joint, in mm²: a curved piece is glued as a blank, with all its wood. */

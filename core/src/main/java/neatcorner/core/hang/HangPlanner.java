@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Straining;
 import neatcorner.core.frame.Weight;
@@ -65,36 +66,39 @@ public final class HangPlanner {
     /** Hardware is loaded to a quarter of its rating. Common practice, no source. */
     private static final int RESERVE = 4;
     private static final Mass TWO_PEOPLE = Mass.kg(15);
+    private final Assembly assembly;
+    /** The part the hardware is on. */
     private final Frame frame;
     private final Weight weight;
     private final Ledger ledger;
     private final Mount mount;
 
-    private HangPlanner(Frame frame, Weight weight, Ledger ledger) {
-        this.frame = frame;
+    private HangPlanner(Assembly assembly, Weight weight, Ledger ledger) {
+        this.assembly = assembly;
+        this.frame = assembly.frame(assembly.job().carrier());
         this.weight = weight;
         this.ledger = ledger;
         this.mount = new Mount(frame);
     }
 
-    /** The hanging of a frame of this weight. */
-    public static Planned<HangPlan> plan(Frame frame, Weight weight) {
+    /** How all parts together, of this weight, hang by the one that carries them. */
+    public static Planned<HangPlan> plan(Assembly assembly, Weight weight) {
         Ledger ledger = new Ledger();
-        return ledger.planned(new HangPlanner(frame, weight, ledger).plan());
+        return ledger.planned(new HangPlanner(assembly, weight, ledger).plan());
     }
 
     private HangPlan plan() {
         Mass total = weight.total().value();
         Hardware recommended = Arrays.stream(Hardware.values()).filter(h -> !total.isOver(h.most()))
                 .findFirst().orElse(Hardware.CLEAT);
-        if (frame.job().contents().isMirror() && recommended.compareTo(Hardware.TWO_HOOKS) < 0) {
+        if (assembly.job().packed().isMirror() && recommended.compareTo(Hardware.TWO_HOOKS) < 0) {
             recommended = Hardware.TWO_HOOKS;
         }
         Hardware chosen = frame.job().choices().hardware().orElse(recommended);
         ledger.decide(Station.HANG, chosen);
         ledger.lead(Station.HANG, HOOK_HEIGHT);
         ledger.warn(Safety.WALL);
-        if (total.isOver(TWO_PEOPLE) || frame.longSide().isOver(Length.inches(60))) {
+        if (total.isOver(TWO_PEOPLE) || assembly.width().max(assembly.height()).isOver(Length.inches(60))) {
             ledger.warn(Safety.TWO_PEOPLE);
         }
         find(total, recommended, chosen);
@@ -196,9 +200,9 @@ public final class HangPlanner {
     }
 
     private void findFloor() {
-        Length under = frame.habits().get(Habit.CENTRE_HEIGHT).minus(frame.height(Line.OUTSIDE).over(2));
+        Length under = frame.habits().get(Habit.CENTRE_HEIGHT).minus(assembly.height().over(2));
         if (under.isUnder(OVER_FLOOR)) {
-            Length higher = frame.height(Line.OUTSIDE).over(2).plus(OVER_FLOOR);
+            Length higher = assembly.height().over(2).plus(OVER_FLOOR);
             Remedy remedy = higher.isOver(Habit.CENTRE_HEIGHT.most())
                     ? new Remedy.Visit(Station.BRIEF)
                     : new Remedy.OnJob(
@@ -258,7 +262,8 @@ public final class HangPlanner {
         return ledger.enter(Figure.sum(HOOK_HEIGHT)
                 .named(Words.of("figure.hang.height_of." + chosen.name().toLowerCase(Locale.ROOT)))
                 .start("centre_height", frame.habits().get(Habit.CENTRE_HEIGHT))
-                .plus("half_height", frame.height(Line.OUTSIDE).over(2))
+                .plus("half_height", assembly.height().over(2))
+                .minus("carrier_below", assembly.below(assembly.job().carrier()))
                 .minus("drop", drop)
                 .result());
     }

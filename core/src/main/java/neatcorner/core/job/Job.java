@@ -1,10 +1,14 @@
 package neatcorner.core.job;
 
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -13,27 +17,76 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.Material;
+import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Station;
 
 /**
- * What is wanted. Everything it holds is asked for and changed here; the groups keep together, and check, what shares
- * a life.
+ * What is wanted: one or more parts, built one after another, and what they hold. Everything is asked for and changed
+ * here, of the part that is looked at; the groups keep together, and check, what shares a life.
  *
  * @param heading   title, order and quantity
- * @param body      the frame as a body
- * @param contents  what goes in
+ * @param parts     the first with the sizes that are given, every other placed by one before it; up to
+ *                  {@value #MOST_PARTS}, each with a name of its own
+ * @param seen      the part that is looked at, from 0; a view, and never saved
+ * @param holder    the part the package lies in, from 0
+ * @param carrier   the part the hardware is on, from 0
+ * @param packed    what goes in
  * @param overrides habits that are different here
- * @param choices   what was decided of the making
- * @param progress  how far the work has come
+ * @param notes     written down on the way, oldest first
  */
-public record Job(Heading heading, Body body, Contents contents, Habits overrides, Choices choices, Progress progress) {
+public record Job(
+        Heading heading,
+        List<Part> parts,
+        int seen,
+        int holder,
+        int carrier,
+        Contents packed,
+        Habits overrides,
+        List<Note> notes) {
+    /** So many parts may a job have. */
+    public static final int MOST_PARTS = 24;
+    /** What the first part is called as long as nobody calls it otherwise. */
+    public static final String FIRST = "frame";
 
-    /** A job of which nothing is decided or done yet. */
+    public Job {
+        parts = List.copyOf(parts);
+        notes = List.copyOf(notes);
+        if (parts.isEmpty() || parts.size() > MOST_PARTS) {
+            throw Refusal.of("job.parts", parts.size(), MOST_PARTS);
+        }
+        Set<String> before = new HashSet<>();
+        for (Part part : parts) {
+            boolean first = before.isEmpty();
+            part.placement().ifPresent(placement -> {
+                if (!before.contains(placement.on())) {
+                    throw Refusal.of("job.part_on", part.name(), placement.on());
+                }
+            });
+            if (first == part.placement().isPresent()) {
+                throw Refusal.of(first ? "job.part_first" : "job.part_nowhere", part.name());
+            }
+            if (!before.add(part.name())) {
+                throw Refusal.of("job.part_twice", part.name());
+            }
+        }
+        Objects.checkIndex(seen, parts.size());
+        Objects.checkIndex(holder, parts.size());
+        Objects.checkIndex(carrier, parts.size());
+    }
+
+    /** A job of one part of which nothing is decided or done yet. */
     public static Job of(Heading heading, Body body, Contents contents) {
-        return new Job(heading, body, contents, Habits.USUAL, Choices.NONE, Progress.NONE);
+        return of(heading, body, contents, Choices.NONE);
+    }
+
+    /** A job of one part of which nothing is done yet. */
+    public static Job of(Heading heading, Body body, Contents contents, Choices choices) {
+        Part first = new Part(FIRST, Optional.empty(), body, choices, Progress.NONE);
+        return new Job(heading, List.of(first), 0, 0, 0, contents, Habits.USUAL, List.of());
     }
 
     /** A new job: one frame around a pane of glass, everything else as usual. */
@@ -46,6 +99,57 @@ public record Job(Heading heading, Body body, Contents contents, Habits override
                         List.of(Layer.of(Material.PICTURE_GLASS), Layer.of(Material.PAPER),
                                 Layer.of(Material.CORRUGATED)),
                         Optional.empty()));
+    }
+
+    /** The part that is looked at. */
+    public Part part() {
+        return parts.get(seen);
+    }
+
+    /** The same job with another of its parts looked at, from 0. */
+    public Job at(int part) {
+        return part == seen ? this : new Job(heading, parts, part, holder, carrier, packed, overrides, notes);
+    }
+
+    /** Which part has this name, from 0; a placed part's is always among those before it. */
+    public int indexOf(String name) {
+        for (int i = 0; i < parts.size(); i++) {
+            if (parts.get(i).name().equals(name)) {
+                return i;
+            }
+        }
+        throw Refusal.of("job.no_part", name);
+    }
+
+    /** How the part that is looked at lies by another; empty for the first. */
+    public Optional<Placement> placement() {
+        return part().placement();
+    }
+
+    /**
+     * Whether the pieces of the part that is looked at are fitted and glued one by one to the part it lies by: plain
+     * strips right around it or right inside.
+     */
+    public boolean isFitted() {
+        return section().recess() instanceof Recess.Bar
+                && placement()
+                        .filter(place -> place.gap().isZero() && !(place instanceof Placement.Behind))
+                        .isPresent();
+    }
+
+    /** What goes into the part that is looked at: nothing where the package lies in another. */
+    public Contents contents() {
+        return seen == holder ? packed : Contents.NOTHING;
+    }
+
+    /** The part that is looked at, as a body. */
+    public Body body() {
+        return part().body();
+    }
+
+    /** What was decided of its making. */
+    public Choices choices() {
+        return part().choices();
     }
 
     /** What the frame is called. */
@@ -65,37 +169,32 @@ public record Job(Heading heading, Body body, Contents contents, Habits override
 
     /** The shape, with the sizes that are given. */
     public Outline outline() {
-        return body.outline();
+        return body().outline();
     }
 
     /** The moulding. */
     public Section section() {
-        return body.section();
+        return body().section();
     }
 
     /** The faces of sides that are wider or narrower than the rest, by {@link Side#faceId()}. */
     public Map<String, Length> faces() {
-        return body.faces();
+        return body().faces();
     }
 
     /** How the sides stand. */
     public Lean lean() {
-        return body.lean();
+        return body().lean();
     }
 
     /** The glued frame under the tape; any reading may be missing. */
     public Map<Tape, Length> measured() {
-        return progress.measured();
-    }
-
-    /** What was written down on the way, oldest first. */
-    public List<Note> notes() {
-        return progress.notes();
+        return part().progress().measured();
     }
 
     /** The stations that are ticked off. */
     public Set<Station> settled() {
-        return progress.settled();
+        return part().progress().settled();
     }
 
     /** The size that is given on this axis; empty for shapes that are not given by width and height. */
@@ -133,8 +232,11 @@ public record Job(Heading heading, Body body, Contents contents, Habits override
         return withOutline(outline().with(axis, other));
     }
 
-    /** With another shape. */
+    /** With another shape; refused where it follows from another part. */
     public Job withOutline(Outline other) {
+        placement().ifPresent(placement -> {
+            throw Refusal.of("job.shape_follows", part().name(), placement.on());
+        });
         return with(new Body(other, section(), faces(), lean()));
     }
 
@@ -162,49 +264,128 @@ public record Job(Heading heading, Body body, Contents contents, Habits override
 
     /** With another body: shape, moulding, faces and lean at once. */
     public Job with(Body other) {
-        return new Job(heading, other, contents, overrides, choices, progress);
+        return with(part().with(other));
     }
 
-    /** With other contents. */
+    /** Lying otherwise by the part it is placed by, or by another. */
+    public Job with(Placement other) {
+        return with(part().with(other));
+    }
+
+    /** With other contents; refused where the package lies in another part. */
     public Job withContents(Contents other) {
-        return new Job(heading, body, other, overrides, choices, progress);
+        if (seen != holder && !other.equals(Contents.NOTHING)) {
+            throw Refusal.of("job.packed_elsewhere", part().name(), parts.get(holder).name());
+        }
+        return seen == holder
+                ? new Job(heading, parts, seen, holder, carrier, other, overrides, notes)
+                : this;
     }
 
     /** With other habits. */
     public Job withOverrides(Habits other) {
-        return new Job(heading, body, contents, other, choices, progress);
+        return new Job(heading, parts, seen, holder, carrier, packed, other, notes);
     }
 
     /** With other decisions. */
     public Job withChoices(Choices other) {
-        return new Job(heading, body, contents, overrides, other, progress);
+        return with(part().with(other));
+    }
+
+    /** With other decisions for every part. */
+    public Job withAllChoices(UnaryOperator<Choices> change) {
+        List<Part> changed =
+                parts.stream().map(one -> one.with(change.apply(one.choices()))).toList();
+        return new Job(heading, changed, seen, holder, carrier, packed, overrides, notes);
+    }
+
+    /** With other wishes for the cutting of every part. */
+    public Job withCuttings(UnaryOperator<Cutting> change) {
+        return withAllChoices(choices -> choices.withCutting(change.apply(choices.cutting())));
     }
 
     /** With one measurement more or changed. */
     public Job withMeasured(Tape tape, Length length) {
-        return with(progress.withMeasured(tape, length));
+        return with(part().with(part().progress().withMeasured(tape, length)));
     }
 
     /** With these measurements only. */
     public Job withMeasured(Map<Tape, Length> other) {
-        return with(progress.withMeasured(other));
+        return with(part().with(part().progress().withMeasured(other)));
     }
 
     /** With a note more. */
     public Job withNote(Note note) {
-        return with(progress.withNote(note));
+        List<Note> more = new ArrayList<>(notes);
+        more.add(note);
+        return new Job(heading, parts, seen, holder, carrier, packed, overrides, more);
     }
 
-    /** With these stations ticked off. */
+    /** With these stations of the part ticked off. */
     public Job withSettled(Set<Station> other) {
-        return with(progress.withSettled(other));
+        return with(part().with(part().progress().withSettled(other)));
+    }
+
+    /** With a part more, made after all others, and looked at. */
+    public Job withPart(Part part) {
+        List<Part> more = new ArrayList<>(parts);
+        more.add(part);
+        return new Job(heading, more, parts.size(), holder, carrier, packed, overrides, notes);
+    }
+
+    /** Without the part that is looked at; refused for the first, and while others lie by it. */
+    public Job withoutPart() {
+        if (seen == 0) {
+            throw Refusal.of("job.part_stays", part().name());
+        }
+        parts.stream()
+                .filter(other -> other.placement().filter(p -> p.on().equals(part().name())).isPresent())
+                .findFirst()
+                .ifPresent(other -> {
+                    throw Refusal.of("job.part_carries", part().name(), other.name());
+                });
+        List<Part> fewer = new ArrayList<>(parts);
+        fewer.remove(seen);
+        return new Job(
+                heading, fewer, seen - 1, without(holder), without(carrier), packed, overrides, notes);
+    }
+
+    /** What a part counted from 0 is when the one looked at is gone; the first stands in for that one. */
+    private int without(int part) {
+        return part == seen ? 0 : part > seen ? part - 1 : part;
+    }
+
+    /** With another name for the part that is looked at; those that lie by it follow. */
+    public Job withPartNamed(String name) {
+        String before = part().name();
+        List<Part> renamed = new ArrayList<>();
+        for (int i = 0; i < parts.size(); i++) {
+            Part one = i == seen ? part().named(name) : parts.get(i);
+            renamed.add(one.placement()
+                    .filter(placement -> placement.on().equals(before))
+                    .map(placement -> one.with(placement.on(name)))
+                    .orElse(one));
+        }
+        return new Job(heading, renamed, seen, holder, carrier, packed, overrides, notes);
+    }
+
+    /** With the package in another part, from 0. */
+    public Job heldBy(int part) {
+        return new Job(heading, parts, seen, part, carrier, packed, overrides, notes);
+    }
+
+    /** With the hardware on another part, from 0. */
+    public Job carriedBy(int part) {
+        return new Job(heading, parts, seen, holder, part, packed, overrides, notes);
     }
 
     private Job with(Heading other) {
-        return new Job(other, body, contents, overrides, choices, progress);
+        return new Job(other, parts, seen, holder, carrier, packed, overrides, notes);
     }
 
-    private Job with(Progress other) {
-        return new Job(heading, body, contents, overrides, choices, other);
+    private Job with(Part other) {
+        List<Part> changed = new ArrayList<>(parts);
+        changed.set(seen, other);
+        return new Job(heading, changed, seen, holder, carrier, packed, overrides, notes);
     }
 }

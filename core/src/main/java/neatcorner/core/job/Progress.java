@@ -1,10 +1,8 @@
 package neatcorner.core.job;
 
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import neatcorner.core.measure.Length;
@@ -13,20 +11,18 @@ import neatcorner.core.phrase.Range;
 import neatcorner.core.words.Station;
 
 /**
- * How far the work has come.
+ * How far the work on a part has come.
  *
  * @param measured the glued frame under the tape, each reading up to 15 m; any may be missing
- * @param notes    written down on the way, oldest first
  * @param settled  stations the maker has ticked off
  */
-public record Progress(Map<Tape, Length> measured, List<Note> notes, Set<Station> settled) {
+public record Progress(Map<Tape, Length> measured, Set<Station> settled) {
     /** Nothing is done yet. */
-    public static final Progress NONE = new Progress(Map.of(), List.of(), Set.of());
+    public static final Progress NONE = new Progress(Map.of(), Set.of());
 
     public Progress {
         measured.forEach((tape, length) -> Range.within(tape.words(), length, Size.LEAST, Length.mm(15_000)));
         measured = measured.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(measured));
-        notes = List.copyOf(notes);
         settled = settled.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(settled));
     }
 
@@ -40,18 +36,11 @@ public record Progress(Map<Tape, Length> measured, List<Note> notes, Set<Station
 
     /** With these readings only. */
     Progress withMeasured(Map<Tape, Length> other) {
-        return new Progress(other, notes, settled);
-    }
-
-    /** With a note more. */
-    Progress withNote(Note note) {
-        List<Note> more = new ArrayList<>(notes);
-        more.add(note);
-        return new Progress(measured, more, settled);
+        return new Progress(other, settled);
     }
 
     /** With these stations ticked off. */
     Progress withSettled(Set<Station> other) {
-        return new Progress(measured, notes, other);
+        return new Progress(measured, other);
     }
 }

@@ -86,9 +86,13 @@ public final class JointPlanner {
         return Joints.of(one).most().isOver(Joints.of(other).most());
     }
 
+    /** Strips that are glued along another part are held by that; their corners only have to close. */
     private void weigh(Weight weight) {
+        if (frame.job().isFitted()) {
+            return;
+        }
         Section section = frame.job().section();
-        Mass total = weight.total().value();
+        Mass total = weight.carried();
         beyond = total.isOver(MOST);
         JOINED.stream()
                 .map(Joint::most)
@@ -172,8 +176,8 @@ public final class JointPlanner {
     private void find(JointPlan plan, boolean anyGood, Weight weight) {
         JointOption used = plan.used();
         if (beyond && isJoined(used.kind())) {
-            ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_beyond", weight.total().value(), MOST)
-                    .by(weight.total().value()).remedy(new Remedy.Visit(Station.BRIEF)));
+            ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_beyond", weight.carried(), MOST)
+                    .by(weight.carried()).remedy(new Remedy.Visit(Station.BRIEF)));
         } else if (!used.enough() && used.fits()) {
             findWeak(plan, anyGood, weight);
         }
@@ -204,7 +208,7 @@ public final class JointPlanner {
         Words why = Words.listed(against(used.kind()));
         boolean glueOnly = used.kind().equals(JointKind.GLUED);
         Severity severity =
-                glueOnly && weight.total().value().isOver(GLUE_ALONE_STOPS) ? Severity.STOP : Severity.CAUTION;
+                glueOnly && weight.carried().isOver(GLUE_ALONE_STOPS) ? Severity.STOP : Severity.CAUTION;
         if (isStronger(plan.recommended(), used.kind())) {
             ledger.find(Finding.of(
                             severity,
@@ -213,11 +217,11 @@ public final class JointPlanner {
                             used.kind(),
                             plan.recommended(),
                             why)
-                    .by(weight.total().value())
+                    .by(weight.carried())
                     .remedy(use(plan.recommended())));
         } else if (!anyGood) {
             ledger.find(Finding.of(severity, Station.CORNERS, "no_joint_enough", used.kind(), why)
-                    .by(weight.total().value())
+                    .by(weight.carried())
                     .remedy(new Remedy.Visit(Station.SECTION)));
         }
     }

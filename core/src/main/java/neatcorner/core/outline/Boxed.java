@@ -64,6 +64,13 @@ public sealed interface Boxed extends Outline {
                 .with(Axis.HEIGHT, new Size(height().line(), height().length().times(factor)));
     }
 
+    /** The same in a box that is larger on every side. */
+    @Override
+    default Boxed parallel(Line line, Length out) {
+        return with(Axis.WIDTH, new Size(line, width().length().plus(out.times(2))))
+                .with(Axis.HEIGHT, new Size(line, height().length().plus(out.times(2))));
+    }
+
     @Override
     default Boxed around(Length width, Length height) {
         return with(Axis.WIDTH, new Size(line(), width)).with(Axis.HEIGHT, new Size(line(), height));
@@ -294,6 +301,36 @@ public sealed interface Boxed extends Outline {
             return Segmented.super.around(w, h.plus(w.times(rise / 2)));
         }
 
+        /**
+         * Arcs keep their middle and change their radius: the crown rises by as much as the sides part, in a pointed
+         * arch by more, and the springing stays.
+         */
+        @Override
+        public Boxed parallel(Line line, Length out) {
+            if (!hasSides()) {
+                throw Refusal.of("boxed.no_parallel_arch");
+            }
+            if (width.line() != height.line()) {
+                throw Refusal.of("boxed.no_parallel_lines");
+            }
+            double w = width.length().toMm();
+            double d = out.toMm();
+            double up = rise * w / 2;
+            double radius = arch == Arch.POINTED ? (w * w / 4 + up * up) / w : (w * w / 4 + up * up) / (2 * up);
+            double half = w / 2 + d;
+            double other = radius + d;
+            double crown = arch == Arch.POINTED
+                    ? Math.sqrt(other * other - (other - half) * (other - half))
+                    : other - Math.sqrt(Math.max(0, other * other - half * half));
+            Length rises = arch == Arch.POINTED ? Length.mm(crown - up) : out;
+            return new Arched(
+                    new Size(line, width.length().plus(out.times(2))),
+                    new Size(line, height.length().plus(out).plus(rises)),
+                    arch,
+                    arch == Arch.HALF_ROUND ? 1 : crown / half,
+                    segments);
+        }
+
         /** An arch does not lie on its side. */
         @Override
         public Arched turned() {
@@ -397,6 +434,14 @@ public sealed interface Boxed extends Outline {
         @Override
         public boolean isCurved() {
             return true;
+        }
+
+        @Override
+        public Boxed parallel(Line line, Length out) {
+            if (!width.length().equals(height.length()) || width.line() != height.line()) {
+                throw Refusal.of("boxed.no_parallel_oval");
+            }
+            return Segmented.super.parallel(line, out);
         }
 
         /** The rectangle with the ellipse's own proportion touches it at w/√2 and h/√2. */

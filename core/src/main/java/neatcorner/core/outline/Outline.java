@@ -24,6 +24,15 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
     /** The same shape, so many times as large. */
     Outline grown(double factor);
 
+    /**
+     * Its parallel.
+     *
+     * @param line at which its sizes are given from then on
+     * @param out  how far outside it runs; negative inside
+     * @throws Refusal when the parallel is no such shape, as that of an oval, or nothing is left
+     */
+    Outline parallel(Line line, Length out);
+
     /** The same shape lying on its side, turned a quarter clockwise. */
     Outline turned();
 
@@ -130,6 +139,11 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
             List<Point> now = loop().corners(_ -> 0);
             double scale = Polygons.scaleAround(now, width.toMm(), height.toMm());
             return new Regular(sides, across, new Size(size.line(), Length.mm(sizeFor(across, apothem() * scale))));
+        }
+
+        @Override
+        public Outline parallel(Line line, Length out) {
+            return new Regular(sides, Across.FLATS, new Size(line, Length.mm(2 * apothem()).plus(out.times(2))));
         }
 
         /** Outwards of a side; the first looks up, or to the right of the corner on top. */
@@ -312,6 +326,13 @@ public sealed interface Outline permits Boxed, Outline.Regular, Outline.Free {
         @Override
         public Outline around(Length width, Length height) {
             return grown(Polygons.scaleAround(places(), width.toMm(), height.toMm()));
+        }
+
+        @Override
+        public Outline parallel(Line other, Length out) {
+            return new Free(
+                    other,
+                    loop().corners(_ -> out.toMm()).stream().map(Corner::of).toList());
         }
 
         @Override

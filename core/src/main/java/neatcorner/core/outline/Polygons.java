@@ -11,6 +11,13 @@ public final class Polygons {
     private Polygons() {
     }
 
+    /** The top left corner of the box around some places. */
+    public static Point least(List<Point> places) {
+        return new Point(
+                places.stream().mapToDouble(Point::x).min().orElseThrow(),
+                places.stream().mapToDouble(Point::y).min().orElseThrow());
+    }
+
     /** Its area in mm², positive when it runs clockwise as seen from the front: half the sum of cross products. */
     public static double area(List<Point> places) {
         double twice = 0;

@@ -9,6 +9,7 @@ import neatcorner.core.cut.CutPlan;
 import neatcorner.core.finish.FinishPlan;
 import neatcorner.core.fit.DepthCheck;
 import neatcorner.core.fit.FitPlan;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.glue.GluePlan;
 import neatcorner.core.hang.HangPlan;
@@ -48,7 +49,12 @@ public record Plan(
         return results.get(type);
     }
 
-    /** Sizes and members. */
+    /** All parts, and how they lie. */
+    public Assembly assembly() {
+        return get(Assembly.class);
+    }
+
+    /** Sizes and members of the part that is looked at. */
     public Frame frame() {
         return get(Frame.class);
     }

@@ -9,9 +9,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.report.Draft;
@@ -47,12 +48,27 @@ public final class Planner {
      * @throws neatcorner.core.phrase.Refusal when the numbers leave no frame
      */
     public static Plan plan(Job job, Shop shop, Answers answers) {
-        Draft draft = Draft.of(job, shop).with(Answers.class, answers);
+        Assembly assembly = Assembly.of(job, shop);
+        Draft draft = Draft.of(assembly.job(), shop).with(Answers.class, answers).with(Assembly.class, assembly);
         List<Planned<?>> parts = new ArrayList<>();
         for (Subject<?> subject : Subjects.IN_ORDER) {
             draft = planned(subject, draft, parts);
         }
         return joined(draft, parts);
+    }
+
+    /** The same plan with another of the job's parts looked at, from 0. */
+    public static Plan at(Plan plan, int part) {
+        return part == plan.job().seen()
+                ? plan
+                : plan(plan.job().at(part), plan.results().shop(), plan.get(Answers.class));
+    }
+
+    /** A plan for each part of a job, in the order they are made. */
+    public static List<Plan> ofParts(Plan plan) {
+        return IntStream.range(0, plan.job().parts().size())
+                .mapToObj(part -> at(plan, part))
+                .toList();
     }
 
     private static <T> Draft planned(Subject<T> subject, Draft draft, List<Planned<?>> parts) {
@@ -108,27 +124,41 @@ public final class Planner {
     }
 
     /**
-     * The plan after an edit, in the same shop and with the same answers known, with every settled station
-     * opened again whose numbers the edit changed: what was ticked off must not change behind the maker's back.
+     * The plan after an edit, in the same shop and with the same answers known, with every settled station of every
+     * part opened again whose numbers the edit changed: what was ticked off must not change behind the maker's back.
      *
      * @throws Refusal when the edit is refused
      */
     public static Plan edited(Plan before, Edit edit) {
-        Shop shop = before.results().shop();
-        Answers answers = before.get(Answers.class);
         Job after = edit.apply(before.job());
-        Plan plan = plan(after, shop, answers);
-        if (after.settled().isEmpty()) {
-            return plan;
+        Plan plan = plan(after, before.results().shop(), before.get(Answers.class));
+        Job kept = after;
+        for (int i = 0; i < after.parts().size(); i++) {
+            kept = kept.at(i);
+            if (!kept.settled().isEmpty()) {
+                kept = kept.withSettled(stillSettled(before, plan, i, edit));
+            }
         }
-        Set<Station> kept = EnumSet.copyOf(after.settled());
-        kept.removeIf(station -> !before.settles(station).equals(plan.settles(station)));
-        if (edit instanceof Edit.Settle(Station station, boolean settled) && settled) {
+        kept = kept.at(after.seen());
+        return kept.equals(after) ? plan : plan(kept, before.results().shop(), before.get(Answers.class));
+    }
+
+    /** The settled stations of a part after an edit; one that was not there before has nothing to lose. */
+    private static Set<Station> stillSettled(Plan before, Plan after, int part, Edit edit) {
+        Plan now = at(after, part);
+        String name = now.job().part().name();
+        Set<Station> kept = EnumSet.copyOf(now.job().settled());
+        if (before.job().parts().stream().noneMatch(one -> one.name().equals(name))) {
+            return kept;
+        }
+        Plan then = at(before, before.job().indexOf(name));
+        kept.removeIf(station -> !then.settles(station).equals(now.settles(station)));
+        if (edit instanceof Edit.Settle(Station station, boolean settled) && settled && part == after.job().seen()) {
             kept.add(station);
         }
-        if (edit instanceof Edit.Cut(Cutting cutting) && cutting.isMade()) {
+        if (now.job().choices().cutting().isMade() && !then.job().choices().cutting().isMade()) {
             kept.add(Station.CUTS);
         }
-        return kept.equals(after.settled()) ? plan : plan(after.withSettled(kept), shop, answers);
+        return kept;
     }
 }

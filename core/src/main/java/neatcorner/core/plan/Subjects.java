@@ -7,6 +7,7 @@ import neatcorner.core.finish.FinishPlan;
 import neatcorner.core.fit.DepthCheck;
 import neatcorner.core.fit.FitPlan;
 import neatcorner.core.fit.FitPlanner;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Weight;
 import neatcorner.core.glue.GluePlan;
@@ -27,10 +28,12 @@ import neatcorner.core.solve.Answers;
 /** What a plan is made of: a line a subject, each after those it asks for. */
 final class Subjects {
     static final List<Subject<?>> IN_ORDER = List.of(
-            new Subject<>(Frame.class, draft -> Frame.of(draft.job(), draft.shop())),
+            new Subject<>(
+                    Frame.class,
+                    draft -> draft.get(Assembly.class).planned().get(draft.job().seen())),
             Subject.from(Frame.class, DepthCheck.class, DepthCheck::of),
             Subject.from(Frame.class, MakingPlan.class, MakingPlanner::plan),
-            Subject.from(Frame.class, Weight.class, Weight::of),
+            Subject.from(Assembly.class, Weight.class, Weight::of),
             new Subject<>(JointPlan.class, draft -> JointPlanner.plan(draft.get(Frame.class), draft.get(Weight.class))),
             Subject.from(Frame.class, HiddenPlan.class, HiddenPlan::of),
             new Subject<>(
@@ -38,18 +41,20 @@ final class Subjects {
                     draft -> Movement.of(draft.get(Frame.class), draft.shop().climate())),
             new Subject<>(
                     CutPlan.class,
-                    draft -> CutPlanner.plan(draft.get(Frame.class), draft.shop(), draft.get(Answers.class))),
+                    draft -> CutPlanner.plan(draft.get(Assembly.class), draft.shop(), draft.get(Answers.class))),
             new Subject<>(
                     GluePlan.class,
                     draft -> GluePlanner.plan(
-                            draft.get(Frame.class),
+                            draft.get(Assembly.class),
                             draft.get(JointPlan.class),
                             draft.shop(),
                             draft.get(CutPlan.class).joined())),
             Subject.from(Frame.class, FinishPlan.class, FinishPlan::plan),
             Subject.from(Frame.class, Panes.class, PanePlanner::plan),
             new Subject<>(FitPlan.class, draft -> FitPlanner.plan(draft.get(Frame.class), draft.get(Panes.class))),
-            new Subject<>(HangPlan.class, draft -> HangPlanner.plan(draft.get(Frame.class), draft.get(Weight.class))));
+            new Subject<>(
+                    HangPlan.class,
+                    draft -> HangPlanner.plan(draft.get(Assembly.class), draft.get(Weight.class))));
 
     private Subjects() {
     }

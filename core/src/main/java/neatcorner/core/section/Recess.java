@@ -46,6 +46,9 @@ public sealed interface Recess {
     /** The lines a frame of such a section has, from the inside out. */
     List<Line> lines(boolean hasMat);
 
+    /** The line of what lies in such a frame: of another part, too. */
+    Line holds();
+
     /** The numbers that are given for it. */
     default List<RecessEntry> entries() {
         return List.of();
@@ -81,6 +84,11 @@ public sealed interface Recess {
          * ledge and wall meet, and the end of the wall toward the back.
          */
         List<Point> seat();
+
+        @Override
+        default Line holds() {
+            return Line.GLASS;
+        }
 
         @Override
         default List<Line> lines(boolean hasMat) {
@@ -395,6 +403,11 @@ public sealed interface Recess {
         }
 
         @Override
+        public Line holds() {
+            return Line.ART;
+        }
+
+        @Override
         public List<Line> lines(boolean hasMat) {
             return List.of(Line.ART, Line.RABBET, Line.SIGHT, Line.OUTSIDE);
         }
@@ -417,6 +430,11 @@ public sealed interface Recess {
         @Override
         public void check(Length face, Length stacked, int strips) {
             // Nothing is cut from it.
+        }
+
+        @Override
+        public Line holds() {
+            return Line.SIGHT;
         }
 
         @Override

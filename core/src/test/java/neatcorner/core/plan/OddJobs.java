@@ -18,7 +18,8 @@ import neatcorner.core.job.Heading;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Progress;
+import neatcorner.core.job.Part;
+import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Tape;
 import neatcorner.core.joint.Joints;
@@ -44,10 +45,13 @@ import neatcorner.core.wood.Species;
 /** Odd but sensible jobs of every kind, the same ones for the same seed. What cannot be built is drawn again. */
 public final class OddJobs {
     private final Random random;
+    /** Parts are drawn apart from what they are added to. */
+    private final Random parts;
     private int refused;
 
     public OddJobs(long seed) {
         this.random = new Random(seed);
+        this.parts = new Random(~seed);
     }
 
     /** The next job that can be built at all. */
@@ -269,14 +273,44 @@ public final class OddJobs {
                 one(Rabbeting.values()),
                 one(Species.Grain.values()),
                 Cutting.FREE);
-        Job job = new Job(
+        Job job = Job.of(
                 new Heading("odd", "", one(1, 1, 2, 6)),
                 new Body(outline, section, faces, lean),
                 contents(section.recess(), outline),
-                Habits.USUAL,
-                choices,
-                Progress.NONE);
-        return chance(0.15) ? measured(job) : job;
+                choices);
+        return withParts(chance(0.15) ? measured(job) : job);
+    }
+
+    /** Every fourth has one to three parts more; a part that cannot be is left out. */
+    private Job withParts(Job job) {
+        Job whole = job;
+        int more = Math.max(0, parts.nextInt(12) - 8);
+        for (int i = 1; i <= more; i++) {
+            String on = whole.parts().get(parts.nextInt(whole.parts().size())).name();
+            Length gap = Length.mm(parts.nextInt(7) / 2.0);
+            Placement placement = switch (parts.nextInt(3)) {
+                case 0 -> new Placement.Around(on, gap, Length.mm(parts.nextInt(9) - 4));
+                case 1 -> new Placement.Inside(on, gap);
+                default -> new Placement.Behind(on, gap.times(4));
+            };
+            Section own = new Section(
+                    "strip",
+                    Species.PINE,
+                    Length.mm(8 + parts.nextInt(30)),
+                    Length.mm(8 + parts.nextInt(20)),
+                    new Recess.Bar(),
+                    Profile.FLAT);
+            Section section = parts.nextBoolean() ? own : job.section();
+            try {
+                Job bigger = whole.withPart(Part.of(
+                        "part " + i, placement, new Body(whole.outline(), section, Map.of(), Lean.FLAT)));
+                Planner.plan(bigger, neatcorner.core.Sample.shop());
+                whole = bigger;
+            } catch (Refusal noRoom) {
+                // A lining in a small frame, or a part by leaning sides.
+            }
+        }
+        return whole.at(parts.nextInt(whole.parts().size()));
     }
 
     /** A frame that came out nearly as planned, or with one reading far off. */

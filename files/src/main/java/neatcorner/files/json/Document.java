@@ -16,21 +16,24 @@ import tools.jackson.databind.node.ObjectNode;
  * @param <T> what it holds
  */
 public final class Document<T> {
-    /** The version of both formats that is written, and the newest that is read. */
-    public static final int VERSION = 1;
-    private static final Kind<Job> JOB = new Kind<>("neat-corner job", JobJson::read, JobJson::write);
-    private static final Kind<Shop> SHOP = new Kind<>("neat-corner shop", ShopJson::read, ShopJson::write);
+    private static final Kind<Job> JOB = new Kind<>("neat-corner job", 2, JobJson::read, JobJson::write);
+    private static final Kind<Shop> SHOP = new Kind<>("neat-corner shop", 1, ShopJson::read, ShopJson::write);
 
     private final Kind<T> kind;
     private final T value;
     /** Gives what this version does not know. Asked for only on writing: most documents are only read. */
     private final Supplier<Unknown> unknown;
 
-    private record Kind<T>(String format, Function<Fields, T> read, BiConsumer<T, ObjectNode> write) {
+    /**
+     * A kind of document.
+     *
+     * @param version that is written, and the newest that is read; every earlier one is read too
+     */
+    private record Kind<T>(String format, int version, Function<Fields, T> read, BiConsumer<T, ObjectNode> write) {
         ObjectNode written(T value) {
             ObjectNode node = Trees.object();
             node.put("format", format);
-            node.put("version", VERSION);
+            node.put("version", version);
             write.accept(value, node);
             return node;
         }
@@ -69,13 +72,13 @@ public final class Document<T> {
             throw new FormatException("format", Words.of("refused.document.is", fields.text("format"), kind.format()));
         }
         int version = fields.whole("version");
-        if (version < 1 || version > VERSION) {
+        if (version < 1 || version > kind.version()) {
             throw new FormatException(
                     "version",
                     Words.of(
-                            version > VERSION ? "refused.document.version_newer" : "refused.document.version",
+                            version > kind.version() ? "refused.document.version_newer" : "refused.document.version",
                             version,
-                            VERSION));
+                            kind.version()));
         }
         T value = kind.read().apply(fields);
         return new Document<>(kind, value, () -> Unknown.of((ObjectNode) tree, kind.written(value)));

@@ -1,5 +1,6 @@
 package neatcorner.files.json;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +21,9 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.Part;
 import neatcorner.core.job.PieceId;
+import neatcorner.core.job.Placement;
 import neatcorner.core.job.Progress;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.StickId;
@@ -29,6 +32,7 @@ import neatcorner.core.job.Tape;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
+import neatcorner.core.outline.Outline;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
 import neatcorner.core.wood.Species;
@@ -43,23 +47,83 @@ final class JobJson {
     private JobJson() {
     }
 
+    /** The first part and what holds for all stand at the top, as they did when there was no other. */
     static Job read(Fields fields) {
-        Set<Station> settled = EnumSet.noneOf(Station.class);
-        settled.addAll(fields.constants("settled", Station.class));
+        Part first = fields.build(() -> new Part(
+                fields.text("part", Job.FIRST),
+                Optional.empty(),
+                body(fields, OutlineJson.read(fields)),
+                fields.has("choices") ? choices(fields.object("choices")) : Choices.NONE,
+                progress(fields)));
+        List<Part> parts = new ArrayList<>(List.of(first));
+        fields.list("parts", part -> parts.add(part(part, parts)));
         return fields.build(() -> new Job(
                 new Heading(fields.text("title"), fields.text("order", ""), fields.whole("quantity", 1)),
-                new Body(
-                        OutlineJson.read(fields),
-                        SectionJson.read(fields.object("section")),
-                        faces(fields),
-                        lean(fields)),
+                parts,
+                0,
+                index(fields, "holder", parts),
+                index(fields, "carrier", parts),
                 contents(fields),
                 HabitsJson.read(fields),
+                fields.list("notes", note -> new Note(note.instant("at"), note.text("text")))));
+    }
+
+    private static Body body(Fields fields, Outline outline) {
+        return fields.build(() ->
+                new Body(outline, SectionJson.read(fields.object("section")), faces(fields), lean(fields)));
+    }
+
+    private static Progress progress(Fields fields) {
+        Set<Station> settled = EnumSet.noneOf(Station.class);
+        settled.addAll(fields.constants("settled", Station.class));
+        return fields.build(() -> new Progress(fields.lengthsBy("measured", Tape.class), settled));
+    }
+
+    /** A placed part has the shape of the one it lies by until its own sizes are worked out. */
+    private static Part part(Fields fields, List<Part> before) {
+        Placement placement = placement(fields.object("placement"));
+        Part base = before.stream()
+                .filter(other -> other.name().equals(placement.on()))
+                .findFirst()
+                .orElseThrow(() -> fields.object("placement")
+                        .wrong(
+                                "on",
+                                Words.of(
+                                        "refused.job_json.is_a_part_before",
+                                        placement.on(),
+                                        before.stream().map(Part::name).collect(Collectors.joining(", ")))));
+        return fields.build(() -> new Part(
+                fields.text("name"),
+                Optional.of(placement),
+                body(fields, base.body().outline()),
                 fields.has("choices") ? choices(fields.object("choices")) : Choices.NONE,
-                new Progress(
-                        fields.lengthsBy("measured", Tape.class),
-                        fields.list("notes", note -> new Note(note.instant("at"), note.text("text"))),
-                        settled)));
+                progress(fields)));
+    }
+
+    private static Placement placement(Fields fields) {
+        String kind = fields.text("kind");
+        String on = fields.text("on");
+        Length gap = fields.length("gap", Length.ZERO);
+        return fields.build(() -> switch (kind) {
+            case "around" -> new Placement.Around(on, gap, fields.length("proud", Length.ZERO));
+            case "inside" -> new Placement.Inside(on, gap);
+            case "behind" -> new Placement.Behind(on, gap);
+            default ->
+                throw fields.wrong("kind", Words.of("refused.fields.is_one_of", kind, "around, inside, behind"));
+        });
+    }
+
+    private static int index(Fields fields, String name, List<Part> parts) {
+        if (!fields.has(name)) {
+            return 0;
+        }
+        List<String> names = parts.stream().map(Part::name).toList();
+        int index = names.indexOf(fields.text(name));
+        if (index < 0) {
+            throw fields.wrong(
+                    name, Words.of("refused.fields.is_one_of", fields.text(name), String.join(", ", names)));
+        }
+        return index;
     }
 
     /** The bottom rail has had a field of its own from the first. */
@@ -184,40 +248,78 @@ final class JobJson {
     }
 
     static void write(Job job, ObjectNode node) {
+        Part first = job.parts().getFirst();
         node.put("title", job.title());
         node.put("order", job.order());
         node.put("quantity", job.quantity());
-        OutlineJson.write(job.outline(), node);
-        SectionJson.write(job.section(), node.putObject("section"));
-        writeFaces(job, node);
+        node.put("part", first.name());
+        OutlineJson.write(first.body().outline(), node);
+        SectionJson.write(first.body().section(), node.putObject("section"));
+        Map<String, Length> others = new TreeMap<>(first.body().faces());
+        Optional.ofNullable(others.remove("bottom")).ifPresent(face -> node.put(BOTTOM_FACE, face.toExactMm()));
+        writeFaces(others, node);
+        writeLean(first.body().lean(), node);
         ArrayNode layers = node.putArray("contents");
-        for (Layer layer : job.contents().layers()) {
+        for (Layer layer : job.packed().layers()) {
             ObjectNode item = layers.addObject();
             item.put("material", Fields.name(layer.material()));
             item.put("thickness", layer.thickness().toExactMm());
         }
-        job.contents().picture().ifPresent(picture -> node.put("picture", picture));
-        job.contents().borders().ifPresent(borders -> {
+        job.packed().picture().ifPresent(picture -> node.put("picture", picture));
+        job.packed().borders().ifPresent(borders -> {
             ObjectNode item = node.putObject("borders");
             item.put("top", borders.top().toExactMm());
             item.put("sides", borders.sides().toExactMm());
             item.put("bottom", borders.bottom().toExactMm());
         });
         HabitsJson.write(job.overrides(), node);
-        writeChoices(job.choices(), node.putObject("choices"));
-        HabitsJson.lengths(job.measured(), "measured", node);
-        writeLog(job, node);
+        writeChoices(first.choices(), node.putObject("choices"));
+        writeProgress(first.progress(), node);
+        ArrayNode notes = node.putArray("notes");
+        for (Note note : job.notes()) {
+            ObjectNode item = notes.addObject();
+            item.put("at", note.at().toString());
+            item.put("text", note.text());
+        }
+        node.put("holder", job.parts().get(job.holder()).name());
+        node.put("carrier", job.parts().get(job.carrier()).name());
+        ArrayNode parts = node.putArray("parts");
+        job.parts().stream().skip(1).forEach(part -> writePart(part, parts.addObject()));
     }
 
-    private static void writeFaces(Job job, ObjectNode node) {
-        Map<String, Length> others = new TreeMap<>(job.faces());
-        Optional.ofNullable(others.remove("bottom")).ifPresent(face -> node.put(BOTTOM_FACE, face.toExactMm()));
-        if (!others.isEmpty()) {
-            ObjectNode faces = node.putObject("faces");
-            others.forEach((side, face) -> faces.put(side, face.toExactMm()));
+    private static void writePart(Part part, ObjectNode node) {
+        node.put("name", part.name());
+        Placement placement = part.placement().orElseThrow();
+        ObjectNode place = node.putObject("placement")
+                .put("kind", placement.id())
+                .put("on", placement.on())
+                .put("gap", placement.gap().toExactMm());
+        if (placement instanceof Placement.Around around) {
+            place.put("proud", around.proud().toExactMm());
         }
-        if (!job.lean().isFlat()) {
-            node.putObject("lean").put("degrees", job.lean().degrees()).put("way", Fields.name(job.lean().way()));
+        SectionJson.write(part.body().section(), node.putObject("section"));
+        writeFaces(part.body().faces(), node);
+        writeLean(part.body().lean(), node);
+        writeChoices(part.choices(), node.putObject("choices"));
+        writeProgress(part.progress(), node);
+    }
+
+    private static void writeProgress(Progress progress, ObjectNode node) {
+        HabitsJson.lengths(progress.measured(), "measured", node);
+        ArrayNode settled = node.putArray("settled");
+        progress.settled().forEach(station -> settled.add(Fields.name(station)));
+    }
+
+    private static void writeFaces(Map<String, Length> faces, ObjectNode node) {
+        if (!faces.isEmpty()) {
+            ObjectNode each = node.putObject("faces");
+            faces.forEach((side, face) -> each.put(side, face.toExactMm()));
+        }
+    }
+
+    private static void writeLean(Lean lean, ObjectNode node) {
+        if (!lean.isFlat()) {
+            node.putObject("lean").put("degrees", lean.degrees()).put("way", Fields.name(lean.way()));
         }
     }
 
@@ -239,16 +341,5 @@ final class JobJson {
         if (!choices.cutting().equals(Cutting.FREE)) {
             writeCutting(choices.cutting(), node.putObject("cutting"));
         }
-    }
-
-    private static void writeLog(Job job, ObjectNode node) {
-        ArrayNode notes = node.putArray("notes");
-        for (Note note : job.notes()) {
-            ObjectNode item = notes.addObject();
-            item.put("at", note.at().toString());
-            item.put("text", note.text());
-        }
-        ArrayNode settled = node.putArray("settled");
-        job.settled().forEach(station -> settled.add(Fields.name(station)));
     }
 }

@@ -1,8 +1,10 @@
 package neatcorner.files.json;
 
+import java.util.List;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
+import neatcorner.core.job.Placement;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Area;
@@ -17,6 +19,7 @@ import neatcorner.core.measure.SecondMoment;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Volume;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
@@ -28,6 +31,8 @@ import tools.jackson.databind.node.ObjectNode;
 public final class PlanJson {
     private static final Phrasebook BOOK = new Phrasebook(Graduation.MM_TENTH);
 
+    private static final int VERSION = 1;
+
     private PlanJson() {
     }
 
@@ -35,9 +40,24 @@ public final class PlanJson {
     public static String write(Plan plan) {
         ObjectNode node = Trees.object();
         node.put("format", "neat-corner plan");
-        node.put("version", Document.VERSION);
+        node.put("version", VERSION);
         node.put("title", plan.job().title());
         node.put("quantity", plan.job().quantity());
+        List<Plan> parts = Planner.ofParts(plan);
+        part(parts.getFirst(), node);
+        ArrayNode others = node.putArray("parts");
+        parts.stream().skip(1).forEach(other -> {
+            ObjectNode item = others.addObject();
+            item.put("name", other.job().part().name());
+            Placement placement = other.job().placement().orElseThrow();
+            item.put("placement", placement.id()).put("on", placement.on());
+            part(other, item);
+        });
+        return Trees.write(node);
+    }
+
+    /** One part; the sticks are cut for all of them, and stand with the first. */
+    private static void part(Plan plan, ObjectNode node) {
         ObjectNode figures = node.putObject("figures");
         plan.figures().forEach((key, figure) -> figure(figure, figures.putObject(key.id())));
         ArrayNode members = node.putArray("members");
@@ -45,8 +65,11 @@ public final class PlanJson {
         ArrayNode making = node.putArray("making");
         plan.making().steps().forEach(step -> making(step, making.addObject()));
         joints(plan, node.putObject("joints"));
-        ArrayNode sticks = node.putArray("sticks");
-        plan.cuts().sticks().forEach(stick -> stick(stick, sticks.addObject()));
+        if (plan.job().seen() == 0) {
+            boolean several = plan.job().parts().size() > 1;
+            ArrayNode sticks = node.putArray("sticks");
+            plan.cuts().sticks().forEach(stick -> stick(stick, several, sticks.addObject()));
+        }
         ObjectNode glue = node.putObject("glue_up");
         glue.put("adhesive", Fields.name(plan.glue().adhesive()));
         ArrayNode steps = glue.putArray("steps");
@@ -58,7 +81,6 @@ public final class PlanJson {
         plan.findings().forEach(finding -> finding(finding, findings.addObject()));
         ArrayNode safety = node.putArray("safety");
         plan.safety().forEach(caution -> safety.add(BOOK.say(Phrasebook.keyOf(caution))));
-        return Trees.write(node);
     }
 
     private static void figure(Figure<?> figure, ObjectNode node) {
@@ -140,16 +162,23 @@ public final class PlanJson {
         });
     }
 
-    private static void stick(StickLayout stick, ObjectNode node) {
+    private static void stick(StickLayout stick, boolean several, ObjectNode node) {
         node.put("section", stick.section().name());
         node.put("length_mm", stick.length().toExactMm());
         node.put("bought", stick.bought());
         node.put("stick", stick.id().toString());
         node.put("remnant_mm", stick.remnant().toExactMm());
         ArrayNode pieces = node.putArray("pieces");
-        stick.placed().forEach(placed -> pieces.addObject().put("letters", placed.piece().member().side().letters())
-                .put("frame", placed.piece().frame()).put("start_mm", placed.start().toExactMm())
-                .put("end_mm", placed.end().toExactMm()));
+        stick.placed().forEach(placed -> {
+            ObjectNode piece = pieces.addObject();
+            if (several) {
+                piece.put("of_part", placed.piece().job());
+            }
+            piece.put("letters", placed.piece().member().side().letters())
+                    .put("frame", placed.piece().frame())
+                    .put("start_mm", placed.start().toExactMm())
+                    .put("end_mm", placed.end().toExactMm());
+        });
     }
 
     private static void finish(Plan plan, ArrayNode node) {

@@ -2,10 +2,14 @@ package neatcorner.files.text;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.recall.Known;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
@@ -37,7 +41,8 @@ public final class CutList {
                     "right_tilt_deg",
                     "job",
                     "part",
-                    "lie")
+                    "lie",
+                    "of_part")
             .get();
 
     private CutList() {
@@ -45,11 +50,13 @@ public final class CutList {
 
     /** The list of one job. */
     public static String write(Plan plan) {
-        return write(plan.cuts().sticks());
+        return write(plan.cuts().sticks(), Lots.orders(plan.assembly()));
     }
 
-    /** The list of these sticks. */
-    public static String write(List<StickLayout> sticks) {
+    /** The list of these sticks, with pieces of these orders. */
+    public static String write(List<StickLayout> sticks, List<Lots.Order> orders) {
+        Map<String, Lots.Order> byName = new HashMap<>();
+        orders.forEach(order -> byName.put(order.name(), order));
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, FORMAT)) {
             int number = 1;
@@ -80,12 +87,13 @@ public final class CutList {
                             placed.piece().length().toExactMm().toPlainString(),
                             member.left().tilt().toDegrees(),
                             member.right().tilt().toDegrees(),
-                            CsvCell.write(placed.piece().job()),
+                            CsvCell.write(order(placed, byName).job()),
                             placed.piece()
                                     .part()
                                     .map(p -> p.number() + "/" + p.of())
                                     .orElse(""),
-                            placed.lie().name().toLowerCase(Locale.ROOT));
+                            placed.lie().name().toLowerCase(Locale.ROOT),
+                            CsvCell.write(order(placed, byName).part().orElse("")));
                 }
                 number++;
             }
@@ -93,5 +101,9 @@ public final class CutList {
             throw new UncheckedIOException(impossible);
         }
         return text.toString();
+    }
+
+    private static Lots.Order order(StickLayout.Placed placed, Map<String, Lots.Order> byName) {
+        return Known.in(byName, placed.piece().job());
     }
 }

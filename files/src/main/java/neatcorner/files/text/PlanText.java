@@ -1,7 +1,9 @@
 package neatcorner.files.text;
 
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Stream;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.fit.DepthCheck;
@@ -17,6 +19,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
@@ -29,26 +32,42 @@ import neatcorner.core.words.Station;
 public final class PlanText {
     private final Plan plan;
     private final Phrasebook book;
-    private final StringBuilder text = new StringBuilder();
+    private final StringBuilder text;
 
-    private PlanText(Plan plan, Phrasebook book) {
+    private PlanText(Plan plan, Phrasebook book, StringBuilder text) {
         this.plan = plan;
         this.book = book;
+        this.text = text;
     }
 
-    /** The text, ending with a line break. */
+    /** The text of all parts of its job, ending with a line break. */
     public static String write(Plan plan, Phrasebook book) {
-        PlanText text = new PlanText(plan, book);
-        text.brief();
-        text.section();
-        text.corners();
-        text.cuts();
-        text.glueUp();
-        text.finish();
-        text.fit();
-        text.hang();
-        text.findings();
-        return text.text.toString();
+        StringBuilder text = new StringBuilder();
+        List<PlanText> parts = Planner.ofParts(plan).stream()
+                .map(part -> new PlanText(part, book, text))
+                .toList();
+        PlanText first = parts.getFirst();
+        first.head();
+        for (PlanText part : parts) {
+            part.named(parts.size());
+            part.brief();
+            part.section();
+            part.corners();
+            part.pieces();
+            if (parts.size() == 1) {
+                part.sticks();
+            }
+            part.glueUp();
+            part.finish();
+        }
+        if (parts.size() > 1) {
+            first.together();
+            first.sticks();
+        }
+        parts.get(plan.job().holder()).fit();
+        first.hang();
+        findings(parts);
+        return text.toString();
     }
 
     private void line(String key, Object... args) {
@@ -73,11 +92,27 @@ public final class PlanText {
                 .forEach(caution -> text.append("  ! ").append(book.say(Phrasebook.keyOf(caution))).append('\n'));
     }
 
-    private void brief() {
+    private void head() {
         Job job = plan.job();
         text.append(job.title()).append(job.order().isBlank() ? "" : " (" + job.order() + ")").append('\n');
         line("quantity", job.quantity());
         line("read_plus");
+    }
+
+    /** What a part is called and how it lies; a part that is alone needs no name. */
+    private void named(int parts) {
+        if (parts > 1) {
+            text.append('\n').append("== ").append(plan.job().part().name()).append(" ==\n");
+            plan.job().placement().ifPresent(placement -> said(placement.said()));
+        }
+    }
+
+    private void together() {
+        text.append('\n').append("== ").append(book.say("text.all_parts")).append(" ==\n");
+        heading(Station.CUTS);
+    }
+
+    private void brief() {
         heading(Station.BRIEF);
         for (Line line : Line.values()) {
             if (plan.frame().has(line)) {
@@ -146,7 +181,7 @@ public final class PlanText {
         }
     }
 
-    private void cuts() {
+    private void pieces() {
         heading(Station.CUTS);
         cautions(Station.CUTS);
         for (Member member : plan.frame().pieces().toList()) {
@@ -168,12 +203,17 @@ public final class PlanText {
             member.curve().ifPresent(curve -> line("curve", curve.blank(), curve.turn(), curve.runOut()));
         }
         plan.figure(Frame.BEST_COUNT).ifPresent(this::figure);
+    }
+
+    private void sticks() {
+        boolean several = plan.job().parts().size() > 1;
         int number = 1;
         for (StickLayout stick : plan.cuts().sticks()) {
             String pieces = String.join(
                     ", ",
                     stick.placed().stream()
-                            .map(p -> p.piece().member().side().letters()
+                            .map(p -> (several ? p.piece().job() + " " : "")
+                                    + p.piece().member().side().letters()
                                     + p.piece()
                                             .part()
                                             .map(part -> book.say("stick.part", part.number(), part.of()))
@@ -262,15 +302,24 @@ public final class PlanText {
         plan.figures(Station.HANG).forEach(this::figure);
     }
 
-    private void findings() {
-        text.append('\n').append(book.say("text.findings").toUpperCase(Locale.ROOT)).append('\n');
-        for (Finding finding : plan.findings()) {
-            line("finding", finding.severity(), finding.station(), finding.what(), finding.cure());
+    /** Those of all parts; what concerns all is said once. */
+    private static void findings(List<PlanText> parts) {
+        PlanText first = parts.getFirst();
+        first.text.append('\n').append(first.book.say("text.findings").toUpperCase(Locale.ROOT)).append('\n');
+        Set<Finding> said = new LinkedHashSet<>();
+        for (PlanText part : parts) {
+            List<Finding> more =
+                    part.plan.findings().stream().filter(said::add).toList();
+            if (parts.size() > 1 && !more.isEmpty()) {
+                first.text.append("  ").append(part.plan.job().part().name()).append(":\n");
+            }
+            more.forEach(finding ->
+                    part.line("finding", finding.severity(), finding.station(), finding.what(), finding.cure()));
         }
-        if (plan.findings().isEmpty()) {
-            line("no_findings");
+        if (said.isEmpty()) {
+            first.line("no_findings");
         }
-        text.append('\n');
-        said(Words.of("safety.rule"));
+        first.text.append('\n');
+        first.said(Words.of("safety.rule"));
     }
 }

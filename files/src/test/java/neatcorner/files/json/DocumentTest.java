@@ -17,6 +17,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Rabbeting;
@@ -90,7 +91,38 @@ class DocumentTest {
     @ParameterizedTest
     @MethodSource("jobs")
     void aJobReadsBackAsItWasWritten(Job job) {
-        assertThat(Document.readJob(Document.of(job).text()).value()).isEqualTo(job);
+        assertThat(sized(Document.readJob(Document.of(job).text()).value())).isEqualTo(sized(job));
+    }
+
+    /** With the sizes that its placed parts have from the others, which are not written. */
+    private static Job sized(Job job) {
+        return Assembly.of(job, Shop.starting()).job();
+    }
+
+    @Test
+    void aJobOfTheFirstVersionIsReadAsOnePart() {
+        String now = Document.of(Jobs.plain()).text();
+        String then = now.replace("\"version\" : 2", "\"version\" : 1")
+                .replaceAll("(?m)^  \"(part|holder|carrier)\" : \"frame\",\\n", "")
+                .replaceAll(",\\n  \"parts\" : \\[ \\]", "");
+        assertThat(then).doesNotContain("part").doesNotContain("holder");
+        assertThat(Document.readJob(then).value()).isEqualTo(Jobs.plain());
+        assertThat(Document.readJob(then).text()).isEqualTo(now);
+    }
+
+    @Test
+    void aPartByNothingBeforeItIsSaid() {
+        String text = Document.of(Jobs.full()).text();
+        assertThatThrownBy(() -> Document.readJob(text.replace("\"on\" : \"rim\"", "\"on\" : \"spacer\"")))
+                .hasMessageContaining("parts[1].placement.on")
+                .hasMessageContaining("chart frame, rim");
+        assertThatThrownBy(() ->
+                        Document.readJob(text.replace("\"kind\" : \"behind\"", "\"kind\" : \"beneath\"")))
+                .hasMessageContaining("parts[1].placement.kind")
+                .hasMessageContaining("around, inside, behind");
+        assertThatThrownBy(() -> Document.readJob(text.replace("\"holder\" : \"chart frame\"", "\"holder\" : \"box\"")))
+                .hasMessageContaining("holder")
+                .hasMessageContaining("chart frame, rim, spacer");
     }
 
     /** JSON Schema, draft 2020-12: what is written obeys the schema that is published. */
@@ -196,9 +228,9 @@ class DocumentTest {
 
     @Test
     void aNewerVersionIsRefusedAndSaysWhatToDo() {
-        String newer = Document.of(Jobs.plain()).text().replace("\"version\" : 1", "\"version\" : 2");
+        String newer = Document.of(Jobs.plain()).text().replace("\"version\" : 2", "\"version\" : 3");
         assertThatThrownBy(() -> Document.readJob(newer)).isInstanceOf(FormatException.class)
-                .hasMessageContaining("field version").hasMessageContaining("up to 1").hasMessageContaining("update");
+                .hasMessageContaining("field version").hasMessageContaining("up to 2").hasMessageContaining("update");
     }
 
     @ParameterizedTest

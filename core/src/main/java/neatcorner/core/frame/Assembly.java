@@ -1,0 +1,205 @@
+package neatcorner.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+import neatcorner.core.job.Body;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Part;
+import neatcorner.core.job.Placement;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Side;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.recall.Known;
+import neatcorner.core.report.Planned;
+import neatcorner.core.shop.Habits;
+import neatcorner.core.shop.Shop;
+
+/**
+ * All parts of a job worked out, every one by those it lies by.
+ *
+ * @param job     with the shapes that its placed parts have got
+ * @param planned a frame a part, with its figures and findings
+ * @param lies    where each lies, in the same order
+ */
+public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
+    public Assembly {
+        planned = List.copyOf(planned);
+        lies = List.copyOf(lies);
+    }
+
+    /**
+     * Where a part lies.
+     *
+     * @param across from the left of the first part's outside to the left of its own, to the right, in mm
+     * @param down   from the top of the first part's outside to the top of its own, in mm
+     * @param back   its back before the back of the first part; negative behind it
+     */
+    public record Lie(double across, double down, Length back) {
+        /** Where the first part lies. */
+        static final Lie FIRST = new Lie(0, 0, Length.ZERO);
+
+        /** A place in its own picture, in the first part's. */
+        public Point of(Point place) {
+            return new Point(place.x() + across, place.y() + down);
+        }
+    }
+
+    /**
+     * Works all parts out.
+     *
+     * @throws Refusal when the numbers leave no frame, or a part no room
+     */
+    public static Assembly of(Job job, Shop shop) {
+        return of(job, shop.habits().over(job.overrides()));
+    }
+
+    /** The frame of a part, from 0. */
+    public Frame frame(int part) {
+        return planned.get(part).result();
+    }
+
+    /** The frame of the part that is looked at. */
+    public Frame seen() {
+        return frame(job.seen());
+    }
+
+    /** The frames of all parts. */
+    public List<Frame> frames() {
+        return planned.stream().map(Planned::result).toList();
+    }
+
+    /** How high all parts are together, outside. */
+    public Length height() {
+        return Length.mm(lowest() - highest());
+    }
+
+    /** How wide all parts are together, outside. */
+    public Length width() {
+        double left = IntStream.range(0, lies.size())
+                .mapToDouble(i -> lies.get(i).across())
+                .min()
+                .orElseThrow();
+        return Length.mm(IntStream.range(0, lies.size())
+                        .mapToDouble(i -> lies.get(i).across()
+                                + frame(i).width(Line.OUTSIDE).toMm())
+                        .max()
+                        .orElseThrow()
+                - left);
+    }
+
+    /** How far a part's top lies under the top of all. */
+    public Length below(int part) {
+        return Length.mm(lies.get(part).down() - highest());
+    }
+
+    private double highest() {
+        return lies.stream().mapToDouble(Lie::down).min().orElseThrow();
+    }
+
+    private double lowest() {
+        return IntStream.range(0, lies.size())
+                .mapToDouble(
+                        i -> lies.get(i).down() + frame(i).height(Line.OUTSIDE).toMm())
+                .max()
+                .orElseThrow();
+    }
+
+    static Assembly of(Job job, Habits habits) {
+        List<Planned<Frame>> frames = new ArrayList<>();
+        List<Lie> lies = new ArrayList<>();
+        Job whole = job;
+        for (int i = 0; i < job.parts().size(); i++) {
+            whole = whole.at(i);
+            if (i == 0) {
+                frames.add(Frame.of(whole, habits, Optional.empty()));
+                lies.add(Lie.FIRST);
+            } else {
+                Part part = whole.part();
+                try {
+                    Placement placement = part.placement().orElseThrow();
+                    int base = whole.indexOf(placement.on());
+                    Placed placed =
+                            Placed.of(placement, part.body().section(), frames.get(base).result());
+                    whole = whole.with(shaped(part.body(), placed.outline()));
+                    Planned<Frame> planned = Frame.of(whole, habits, Optional.of(placed));
+                    frames.add(planned);
+                    lies.add(lie(placement, placed, planned.result(), lies.get(base)));
+                } catch (Refusal refused) {
+                    throw new Refusal(Words.of("impossible.part", part.name(), refused.words()));
+                }
+            }
+        }
+        return new Assembly(whole.at(job.seen()), frames, lies);
+    }
+
+    /** The same body in another shape; faces of sides it does not have are as those of the rest. */
+    private static Body shaped(Body body, Outline outline) {
+        if (body.outline().equals(outline)) {
+            return body;
+        }
+        Map<String, Length> kept = new TreeMap<>(body.faces());
+        kept.keySet().retainAll(outline.round().stream().map(Side::faceId).toList());
+        return new Body(outline, body.section(), kept, body.lean());
+    }
+
+    /**
+     * In the plane one line of the part runs beside one of the other's; how deep it lies the placement says, or where
+     * it comes to rest.
+     */
+    private static Lie lie(Placement placement, Placed placed, Frame own, Lie of) {
+        Frame base = placed.base();
+        Point moved = moved(placed, own);
+        Length front = base.job().section().thickness();
+        Length thick = own.job().section().thickness();
+        Length back = switch (placement) {
+            case Placement.Around around -> front.plus(around.proud()).minus(thick);
+            case Placement.Inside _ -> base.job().section().recessDepth().minus(thick);
+            case Placement.Behind _ -> thick.negated();
+        };
+        return new Lie(of.across() + moved.x(), of.down() + moved.y(), of.back().plus(back));
+    }
+
+    /**
+     * From where a part is drawn by itself to where it lies in the picture of the other, in mm. On two sides that are
+     * not parallel its own line runs at its distance outside the other's: with their outward normals n, n·moved =
+     * n·(other − own) + out.
+     */
+    private static Point moved(Placed placed, Frame own) {
+        boolean curved = placed.base().job().outline().isCurved();
+        Point n = curved ? new Point(-1, 0) : outward(placed, 0);
+        Point m = curved ? new Point(0, 1) : outward(placed, 1);
+        double along = along(placed, own, n, 0);
+        double alongToo = along(placed, own, m, 1);
+        double det = n.cross(m);
+        return new Point((along * m.y() - alongToo * n.y()) / det, (alongToo * n.x() - along * m.x()) / det);
+    }
+
+    private static Point outward(Placed placed, int side) {
+        List<Point> run = placed.base().run(placed.beside(), side);
+        return run.getLast().minus(run.getFirst()).unit().outward();
+    }
+
+    /** A curved frame has straight sides where it is furthest to the left and at the bottom, or a ring's tangents. */
+    private static double along(Placed placed, Frame own, Point normal, int side) {
+        return reach(placed.base(), placed.beside(), normal, side)
+                - reach(own, placed.own(), normal, side)
+                + placed.out().toMm();
+    }
+
+    private static double reach(Frame frame, Line line, Point normal, int side) {
+        return frame.job().outline().isCurved()
+                ? Known.in(frame.lines(), line).stream()
+                        .mapToDouble(normal::dot)
+                        .max()
+                        .orElseThrow()
+                : frame.run(line, side).getFirst().dot(normal);
+    }
+}

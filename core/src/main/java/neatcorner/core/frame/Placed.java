@@ -1,0 +1,103 @@
+package neatcorner.core.frame;
+
+import java.util.List;
+import neatcorner.core.job.Placement;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Corner;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Loop;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.section.Section;
+import neatcorner.core.words.Figure;
+
+/**
+ * How large a placed part is: one of its lines runs beside a line of the part it lies by, everywhere at the same
+ * distance.
+ *
+ * @param base   the part it lies by, lying flat
+ * @param name   of that part
+ * @param beside the line of that part
+ * @param own    the line of its own that is given by it
+ * @param out    how far its own line lies outside the other; negative inside
+ */
+record Placed(Frame base, String name, Line beside, Line own, Length out) {
+    /** Unevenness of a line's distance that no one sees, in mm. */
+    private static final double EVEN = 1e-6;
+
+    /**
+     * A part of this section that is to lie so by another.
+     *
+     * @throws Refusal when the other part leans: nothing is placed by leaning sides
+     */
+    static Placed of(Placement placement, Section section, Frame base) {
+        if (!base.job().lean().isFlat()) {
+            throw Refusal.of("placed.by_leaning", placement.on());
+        }
+        Line holds = base.job().section().recess().holds();
+        return switch (placement) {
+            case Placement.Around around ->
+                new Placed(base, around.on(), Line.OUTSIDE, section.recess().holds(), around.gap());
+            case Placement.Inside inside ->
+                new Placed(base, inside.on(), holds, Line.OUTSIDE, inside.gap().negated());
+            case Placement.Behind behind ->
+                new Placed(
+                        base, behind.on(), Line.OUTSIDE, Line.OUTSIDE, behind.gap().negated());
+        };
+    }
+
+    /**
+     * The shape it has.
+     *
+     * @throws Refusal when the parallel of the other part's line is no shape that can be made, or too small
+     */
+    Outline outline() {
+        Outline around = base.job().outline();
+        if (around.isFourSquare()) {
+            return new Boxed.Rectangle(new Size(own, size(Axis.WIDTH)), new Size(own, size(Axis.HEIGHT)));
+        }
+        Offsets offsets = new Offsets(base.job(), base.habits());
+        Loop.Distance distance =
+                side -> offsets.of(beside, side) - offsets.of(around.line(), side) + out.toMm();
+        List<Side> round = around.round();
+        double first = distance.at(round.getFirst());
+        if (round.stream().allMatch(side -> Math.abs(distance.at(side) - first) < EVEN)) {
+            return around.parallel(own, Length.mm(first));
+        }
+        return switch (around) {
+            case Outline.Free free -> polygon(free.loop(), distance);
+            case Outline.Regular regular -> polygon(regular.loop(), distance);
+            case Boxed _ -> throw Refusal.of("placed.uneven_faces", name);
+        };
+    }
+
+    private Outline polygon(Loop loop, Loop.Distance distance) {
+        List<Point> corners = loop.corners(distance);
+        return new Outline.Free(own, corners.stream().map(Corner::of).toList());
+    }
+
+    private Length size(Axis axis) {
+        return figure(axis).value();
+    }
+
+    /** Its own line on an axis, worked out from the other's. */
+    Figure<Length> figure(Axis axis) {
+        Figure.Sum sum = Figure.sum(own.size(axis))
+                .start(
+                        "of_part." + axis.id(),
+                        base.size(beside, axis).orElseThrow().value(),
+                        name,
+                        beside);
+        if (out.isNegative()) {
+            sum.minus("part_gaps", out.times(-2), out.negated());
+        } else {
+            sum.plus("part_gaps", out.times(2), out);
+        }
+        return sum.result();
+    }
+}

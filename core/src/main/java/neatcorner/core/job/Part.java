@@ -1,0 +1,53 @@
+package neatcorner.core.job;
+
+import java.util.Optional;
+import neatcorner.core.phrase.Refusal;
+
+/**
+ * One part of what is made: the frame itself, and whatever is put around, into or behind it afterwards.
+ *
+ * @param name      what it is called, other than all other parts of its job; not blank, up to 30 characters
+ * @param placement by which part it lies; empty for the first, whose sizes the maker gives
+ * @param body      its shape, moulding, faces and lean; the sizes of a placed part follow from the part it lies by
+ * @param choices   what was decided of its making
+ * @param progress  how far the work on it has come
+ */
+public record Part(String name, Optional<Placement> placement, Body body, Choices choices, Progress progress) {
+    private static final int LONGEST = 30;
+
+    public Part {
+        if (name.isBlank() || name.length() > LONGEST || !name.equals(name.strip())) {
+            throw Refusal.of("part.name", name, LONGEST);
+        }
+    }
+
+    /** A part of which nothing is decided or done yet. */
+    public static Part of(String name, Placement placement, Body body) {
+        return new Part(name, Optional.of(placement), body, Choices.NONE, Progress.NONE);
+    }
+
+    /** Called otherwise. */
+    Part named(String other) {
+        return new Part(other, placement, body, choices, progress);
+    }
+
+    /** Lying otherwise. */
+    Part with(Placement other) {
+        return new Part(name, Optional.of(other), body, choices, progress);
+    }
+
+    /** With another body. */
+    Part with(Body other) {
+        return new Part(name, placement, other, choices, progress);
+    }
+
+    /** With other decisions. */
+    Part with(Choices other) {
+        return new Part(name, placement, body, other, progress);
+    }
+
+    /** Further, or less far. */
+    Part with(Progress other) {
+        return new Part(name, placement, body, choices, other);
+    }
+}

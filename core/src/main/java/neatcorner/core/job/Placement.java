@@ -1,0 +1,131 @@
+package neatcorner.core.job;
+
+import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Named;
+import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Words;
+
+/**
+ * Where a part lies by one that was there before it, and so how large it is. A gap counts on each side, in the plane
+ * of the frame.
+ */
+public sealed interface Placement extends Named {
+    /** No gap is wider. */
+    Length MOST_GAP = Length.mm(300);
+
+    /** The name of the part it is placed by. */
+    String on();
+
+    /** How far it keeps away from that part, on each side; from 0 to 300 mm. */
+    Length gap();
+
+    /** With another gap. */
+    Placement withGap(Length other);
+
+    /** By the same part under another name. */
+    Placement on(String other);
+
+    /** Its name for machines. */
+    String id();
+
+    /** How it lies, in a sentence. */
+    default Words said() {
+        return Words.of("placement." + id() + ".said", on(), gap());
+    }
+
+    @Override
+    default Words words() {
+        return Words.of("placement." + id());
+    }
+
+    private static void check(Length gap) {
+        Range.within("gap_of_a_part", gap, Length.ZERO, MOST_GAP);
+    }
+
+    /**
+     * Around the outside: a rim, an edging, a back band, or a frame that another frame lies in.
+     *
+     * @param proud how far its front stands out before the other's front; negative where it stands back; from −300 to
+     *              300 mm
+     */
+    record Around(String on, Length gap, Length proud) implements Placement {
+        public Around {
+            check(gap);
+            Range.within("proud_of_a_part", proud, MOST_GAP.negated(), MOST_GAP);
+        }
+
+        @Override
+        public Around withGap(Length other) {
+            return new Around(on, other, proud);
+        }
+
+        @Override
+        public Words said() {
+            String front = proud.isZero() ? "level" : proud.isPositive() ? "proud" : "back";
+            return Words.of(
+                    "placement.around.said",
+                    on,
+                    Words.of(gap.isZero() ? "placement.close" : "placement.free", gap),
+                    Words.of("placement.front." + front, proud.abs()));
+        }
+
+        /** With its front further out, or further back. */
+        public Around withProud(Length other) {
+            return new Around(on, gap, other);
+        }
+
+        @Override
+        public Around on(String other) {
+            return new Around(other, gap, proud);
+        }
+
+        @Override
+        public String id() {
+            return "around";
+        }
+    }
+
+    /** In the opening or in the rabbet: a lining, the ledge of a floater. */
+    record Inside(String on, Length gap) implements Placement {
+        public Inside {
+            check(gap);
+        }
+
+        @Override
+        public Inside withGap(Length other) {
+            return new Inside(on, other);
+        }
+
+        @Override
+        public Inside on(String other) {
+            return new Inside(other, gap);
+        }
+
+        @Override
+        public String id() {
+            return "inside";
+        }
+    }
+
+    /** On the back, its outside in from the other's outside by the gap: a backing frame, a spacer before the wall. */
+    record Behind(String on, Length gap) implements Placement {
+        public Behind {
+            check(gap);
+        }
+
+        @Override
+        public Behind withGap(Length other) {
+            return new Behind(on, other);
+        }
+
+        @Override
+        public Behind on(String other) {
+            return new Behind(other, gap);
+        }
+
+        @Override
+        public String id() {
+            return "behind";
+        }
+    }
+}

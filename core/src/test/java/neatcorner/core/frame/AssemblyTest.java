@@ -1,0 +1,260 @@
+package neatcorner.core.frame;
+
+import static neatcorner.core.Sample.in;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import neatcorner.core.Sample;
+import neatcorner.core.Seed;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.edit.Entry;
+import neatcorner.core.job.Body;
+import neatcorner.core.job.Contents;
+import neatcorner.core.job.Hardware;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Part;
+import neatcorner.core.job.PlaceKey;
+import neatcorner.core.job.Placement;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Corner;
+import neatcorner.core.outline.Lean;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Size;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.words.Origin;
+import neatcorner.core.words.Station;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+
+/** Parts that lie around, in and behind one another. */
+class AssemblyTest {
+    private static final GeometryFactory JTS = new GeometryFactory();
+    private static final Section STRIP = Sample.bar();
+
+    private static Job with(Job job, String name, Placement placement, Section section) {
+        return job.withPart(Part.of(name, placement, new Body(job.outline(), section, Map.of(), Lean.FLAT)));
+    }
+
+    private static Job rimmed() {
+        return with(Sample.job("12", "16"), "rim", new Placement.Around("frame", Length.ZERO, Length.mm(3)), STRIP);
+    }
+
+    private static Assembly assembly(Job job) {
+        return Assembly.of(job, Sample.shop());
+    }
+
+    @Test
+    void theInsideOfARimIsTheOutsideOfItsFrame() {
+        Assembly whole = assembly(rimmed());
+        Frame frame = whole.frame(0);
+        Frame rim = whole.frame(1);
+        assertThat(rim.width(Line.SIGHT)).isEqualTo(frame.width(Line.OUTSIDE));
+        assertThat(rim.height(Line.SIGHT)).isEqualTo(frame.height(Line.OUTSIDE));
+        assertThat(rim.width(Line.OUTSIDE))
+                .isEqualTo(frame.width(Line.OUTSIDE).plus(STRIP.face().times(2)));
+        assertThat(rim.size(Line.SIGHT, Axis.WIDTH).orElseThrow().origin()).isEqualTo(Origin.WORKED);
+        assertThat(whole.lies().get(1).back())
+                .as("its front stands 3 mm before the other's")
+                .isEqualTo(frame.job().section().thickness().plus(Length.mm(3)).minus(STRIP.thickness()));
+        assertThat(whole.lies().get(1).across()).isCloseTo(-STRIP.face().toMm(), within(1e-9));
+    }
+
+    @Test
+    void aFrameAroundAFrameHoldsItWithItsPlay() {
+        Job boxed = with(
+                Sample.job("12", "16"),
+                "outer",
+                new Placement.Around("frame", Length.ZERO, Length.ZERO),
+                Sample.job("12", "16").section());
+        Assembly whole = assembly(boxed);
+        assertThat(whole.frame(1).width(Line.RABBET))
+                .isEqualTo(whole.frame(0)
+                        .width(Line.OUTSIDE)
+                        .plus(whole.frame(1).habits().get(Habit.PLAY)));
+    }
+
+    @Test
+    void aLiningLiesWhereAPaneWould() {
+        Job lined = with(Sample.job("12", "16"), "lining", new Placement.Inside("frame", Length.mm(1)), STRIP);
+        Assembly whole = assembly(lined);
+        assertThat(whole.frame(1).width(Line.OUTSIDE))
+                .isEqualTo(whole.frame(0).width(Line.GLASS).minus(Length.mm(2)));
+    }
+
+    @Test
+    void whatGrowsTakesItsPartsAlong() {
+        Job larger = rimmed().at(0).withGiven(Axis.WIDTH, new Size(Line.GLASS, in("20")));
+        Length before = assembly(rimmed()).frame(1).width(Line.OUTSIDE);
+        assertThat(assembly(larger).frame(1).width(Line.OUTSIDE)).isEqualTo(before.plus(in("8")));
+    }
+
+    @Test
+    void allPartsAreCutFromOneRackAndWeighedTogether() {
+        Plan alone = Planner.plan(Sample.job("12", "16"), Sample.shop());
+        Plan whole = Planner.plan(rimmed(), Sample.shop());
+        assertThat(whole.frame().job().part().name()).isEqualTo("rim");
+        assertThat(whole.cuts().lots().stream().flatMap(lot -> lot.pieces().stream()))
+                .as("four sides of each")
+                .hasSize(8);
+        List<Plan> parts = Planner.ofParts(whole);
+        assertThat(parts).allSatisfy(plan -> assertThat(plan.cuts().lots())
+                .isEqualTo(whole.cuts().lots()));
+        assertThat(whole.get(Weight.class).total().value().toKg())
+                .isCloseTo(
+                        alone.get(Weight.class).total().value().toKg()
+                                + whole.get(Weight.class).wood().value().toKg(),
+                        within(1e-6));
+        assertThat(whole.hang().rings()).isEqualTo(parts.getFirst().hang().rings());
+        assertThat(whole.hang().hookHeight().value())
+                .as("half the rim's height over the centre, less the drop below the rim's top")
+                .isEqualTo(whole.frame()
+                        .habits()
+                        .get(Habit.CENTRE_HEIGHT)
+                        .plus(whole.frame().height(Line.OUTSIDE).over(2))
+                        .minus(STRIP.face())
+                        .minus(whole.hang().drop()));
+    }
+
+    @Test
+    void aPlacedPartIsGivenItsGapAndNoSizes() {
+        Job rim = rimmed();
+        assertThat(Entry.of(rim, PlaceKey.GAP)).isPresent();
+        assertThat(Entry.of(rim, PlaceKey.PROUD)).isPresent();
+        assertThat(Entry.of(rim, Line.GLASS.size(Axis.WIDTH))).isEmpty();
+        assertThat(new Edit.Enter(PlaceKey.GAP, Length.mm(2)).apply(rim).placement().orElseThrow().gap())
+                .isEqualTo(Length.mm(2));
+        assertThatThrownBy(() -> new Edit.Turn().apply(rim)).isInstanceOf(Refusal.class);
+        assertThat(rim.contents()).isEqualTo(Contents.NOTHING);
+        assertThatThrownBy(() -> new Edit.Pack(
+                                neatcorner.core.rack.Material.Role.GLAZING,
+                                Optional.of(neatcorner.core.rack.Material.MIRROR))
+                        .apply(rim))
+                .hasMessageContaining("lies in the frame");
+    }
+
+    @Test
+    void whatCannotLieSoIsRefusedByName() {
+        Job small = with(
+                Sample.job("1", "1"), "lining", new Placement.Inside("frame", Length.mm(10)), STRIP);
+        assertThatThrownBy(() -> assembly(small)).isInstanceOf(Refusal.class).hasMessageContaining("lining");
+        Job leaning = with(
+                Sample.job("12", "16").withLean(new Lean(20, Lean.Way.OUTWARDS)),
+                "rim",
+                new Placement.Around("frame", Length.ZERO, Length.ZERO),
+                STRIP);
+        assertThatThrownBy(() -> assembly(leaning)).hasMessageContaining("lean");
+        assertThatThrownBy(() ->
+                        with(Sample.job("12", "16"), "rim", new Placement.Behind("rim", Length.ZERO), STRIP))
+                .hasMessageContaining("none of the parts before it");
+        Job stacked = with(rimmed(), "spacer", new Placement.Behind("rim", Length.ZERO), STRIP);
+        assertThatThrownBy(() -> new Edit.RemovePart("rim").apply(stacked)).hasMessageContaining("spacer");
+        assertThat(new Edit.RemovePart("spacer").apply(stacked)).isEqualTo(rimmed());
+        assertThat(stacked.at(1).withPartNamed("edge").parts().get(2).placement().orElseThrow().on())
+                .isEqualTo("edge");
+    }
+
+    @Test
+    void whatHoldsAndWhatCarriesCanBeAnotherPart() {
+        Job lined = with(
+                Sample.job("12", "16"),
+                "lining",
+                new Placement.Inside("frame", Length.ZERO),
+                Sample.job("12", "16").section());
+        Job held = new Edit.HoldHere().apply(lined);
+        Plan plan = Planner.plan(held, Sample.shop());
+        assertThat(plan.job().contents()).isEqualTo(Sample.job("12", "16").contents());
+        assertThat(Planner.at(plan, 0).job().contents()).isEqualTo(Contents.NOTHING);
+        Job carried = new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS))
+                .apply(new Edit.CarryHere().apply(held).at(0));
+        assertThat(carried.at(1).choices().hardware()).contains(Hardware.TWO_HOOKS);
+        assertThat(carried.choices().hardware()).isEmpty();
+    }
+
+    @Test
+    void whatIsSettledOpensAgainInEveryPartTheEditTouches() {
+        Job settled = new Edit.Settle(Station.CUTS, true).apply(rimmed());
+        Plan before = Planner.plan(settled.at(0), Sample.shop());
+        Plan wider = Planner.edited(before, new Edit.Enter(Habit.PLAY, Length.mm(6)));
+        assertThat(wider.job().at(1).settled()).as("the rim grew with the frame").isEmpty();
+        Plan named = Planner.edited(before, new Edit.Name("Chart"));
+        assertThat(named.job().at(1).settled()).containsExactly(Station.CUTS);
+    }
+
+    @Provide
+    Arbitrary<Outline> shapes() {
+        Size wide = new Size(Line.SIGHT, Length.mm(400));
+        return Arbitraries.of(
+                new Boxed.Rectangle(wide, new Size(Line.SIGHT, Length.mm(300))),
+                new Boxed.Round(wide, wide, 12),
+                Boxed.Arched.usual(wide, new Size(Line.SIGHT, Length.mm(700)), Boxed.Arch.HALF_ROUND, 4),
+                Boxed.Arched.usual(wide, new Size(Line.SIGHT, Length.mm(700)), Boxed.Arch.SEGMENTAL, 3),
+                Boxed.Arched.usual(wide, new Size(Line.SIGHT, Length.mm(900)), Boxed.Arch.POINTED, 3),
+                new Outline.Regular(8, Outline.Across.SIDE, new Size(Line.SIGHT, Length.mm(150))),
+                new Outline.Free(
+                        Line.SIGHT,
+                        Stream.of(new Point(0, 0), new Point(400, 40), new Point(330, 420), new Point(60, 300))
+                                .map(Corner::of)
+                                .toList()));
+    }
+
+    /** The part's own line, moved to where it lies, is the parallel that JTS draws of the other's line. */
+    @Property(tries = 60, seed = Seed.FIXED)
+    void aPartKeepsItsGapEverywhere(@ForAll("shapes") Outline outline, @ForAll("gaps") Length gap) {
+        Job base = new Edit.ChooseSection(STRIP)
+                .apply(Sample.job("12", "16"))
+                .withOutline(outline);
+        Job around = with(base, "rim", new Placement.Around("frame", gap, Length.ZERO), STRIP);
+        Assembly whole = assembly(around);
+        Polygon inner = polygon(whole.frame(0).lines().get(Line.OUTSIDE));
+        List<Point> moved = whole.frame(1).lines().get(Line.SIGHT).stream()
+                .map(whole.lies().get(1)::of)
+                .toList();
+        Polygon outer = polygon(moved);
+        assertThat(outer.covers(inner.buffer(-0.01))).isTrue();
+        assertThat(moved).allSatisfy(corner -> assertThat(JTS.createPoint(new Coordinate(corner.x(), corner.y()))
+                        .distance(inner))
+                .as("%s of %s", corner, outline)
+                .isGreaterThan(gap.toMm() - 0.02));
+        long near = IntStream.range(0, moved.size())
+                .mapToObj(i -> moved.get(i).towards(moved.get((i + 1) % moved.size()), 0.5))
+                .mapToDouble(middle -> JTS.createPoint(new Coordinate(middle.x(), middle.y())).distance(inner))
+                .filter(away -> Math.abs(away - gap.toMm()) < 0.1)
+                .count();
+        assertThat(near).as("all but what is beside a sharp corner: %s", outline).isGreaterThan(moved.size() * 9 / 10);
+    }
+
+    @Provide
+    Arbitrary<Length> gaps() {
+        return Arbitraries.integers().between(0, 30).map(Length::mm);
+    }
+
+    private static Polygon polygon(List<Point> run) {
+        Coordinate[] places = new Coordinate[run.size() + 1];
+        for (int i = 0; i <= run.size(); i++) {
+            Point place = run.get(i % run.size());
+            places[i] = new Coordinate(place.x(), place.y());
+        }
+        return JTS.createPolygon(places);
+    }
+}
