@@ -338,6 +338,12 @@ public final class Desk implements AutoCloseable {
         return state.where().corner() < plan().frame().members().size() ? state.where().corner() : 0;
     }
 
+    /** Looks at another part of the job, from 0. */
+    public void lookAtPart(int part) {
+        state = state.previewing(Optional.empty(), improver.answers()).lookingAt(part);
+        changed();
+    }
+
     /** Looks at another corner. */
     public void lookAtCorner(int side) {
         at(state.where().atCorner(side));
@@ -410,7 +416,7 @@ public final class Desk implements AutoCloseable {
                 return Optional.empty();
             }
             state = after;
-            Words words = edit.words();
+            Words words = said(edit);
             write(() -> store.save(after.jobId(), after.job(), words));
             cuts.search();
             changed();
@@ -418,6 +424,12 @@ public final class Desk implements AutoCloseable {
         } catch (Refusal refused) {
             return Optional.of(said(refused));
         }
+    }
+
+    /** What goes into the history; of a job with several parts, with the part it concerns. */
+    private Words said(Edit edit) {
+        Job job = state.plan().job();
+        return job.seen() == 0 ? edit.words() : Words.of("edit.of_part", job.part().name(), edit.words());
     }
 
     /** Why something was refused, in the maker's units. */

@@ -75,8 +75,31 @@ record DeskState(
             Answers answers,
             List<ShopStore.Listed> jobs,
             Where where) {
-        Plan plan = Planner.plan(job.value(), shop.value(), answers);
-        return new DeskState(shop, jobId, job, plan, plan, jobs, where);
+        return of(shop, jobId, job, 0, answers, jobs, where);
+    }
+
+    /** The same with one of its parts looked at, from 0; the last where there are fewer. */
+    private static DeskState of(
+            Document<Shop> shop,
+            String jobId,
+            Document<Job> job,
+            int part,
+            Answers answers,
+            List<ShopStore.Listed> jobs,
+            Where where) {
+        Job seen = job.value().at(Math.min(part, job.value().parts().size() - 1));
+        Plan plan = Planner.plan(seen, shop.value(), answers);
+        return new DeskState(shop, jobId, job.with(plan.job().at(0)), plan, plan, jobs, where);
+    }
+
+    /** The job as it is saved, with the part looked at that is looked at now. */
+    private Job seen() {
+        return job.value().at(plan.job().seen());
+    }
+
+    /** Looking at another of its parts. */
+    DeskState lookingAt(int part) {
+        return planned(Planner.at(plan, part));
     }
 
     /** The same with another plan of the same job, as planned and as shown. */
@@ -91,10 +114,11 @@ record DeskState(
      */
     DeskState edited(Edit edit) {
         Plan after = Planner.edited(plan, edit);
-        if (after.job().equals(job.value())) {
+        Job changed = after.job().at(0);
+        if (changed.equals(job.value())) {
             return this;
         }
-        return new DeskState(shop, jobId, job.with(after.job()), after, after, named(jobId, after.job()), where);
+        return new DeskState(shop, jobId, job.with(changed), after, after, named(jobId, changed), where);
     }
 
     /**
@@ -103,12 +127,13 @@ record DeskState(
      * @throws Refusal when it is refused
      */
     DeskState edited(ShopEdit edit, Answers answers) {
-        return of(shop.with(edit.apply(shop.value())), jobId, job, answers, jobs, where);
+        return of(shop.with(edit.apply(shop.value())), jobId, job, plan.job().seen(), answers, jobs, where);
     }
 
     /** With another shop and, of the job in hand, another state of it. */
     DeskState with(Document<Shop> otherShop, Document<Job> otherJob, Answers answers) {
-        return of(otherShop, jobId, otherJob, answers, named(jobId, otherJob.value()), where);
+        return of(
+                otherShop, jobId, otherJob, plan.job().seen(), answers, named(jobId, otherJob.value()), where);
     }
 
     /** With another job in hand. */
@@ -118,7 +143,7 @@ record DeskState(
 
     /** The same job planned anew with what is known now. */
     DeskState replanned(Answers answers) {
-        return planned(Planner.plan(job.value(), shop.value(), answers));
+        return planned(Planner.plan(seen(), shop.value(), answers));
     }
 
     /** Showing what an edit would do; without one, or with one that is refused, the job as it is. */
@@ -135,7 +160,7 @@ record DeskState(
 
     private Plan preview(Edit edit, Answers answers) {
         try {
-            return Planner.plan(edit.apply(job.value()), shop.value(), answers);
+            return Planner.plan(edit.apply(seen()), shop.value(), answers);
         } catch (Refusal notYet) {
             return plan;
         }

@@ -33,7 +33,10 @@ final class BriefDetail extends Panel {
         line(Labels.get("brief.order"), () -> job().order(), text -> desk.edit(new Edit.For(text)));
         line(Labels.get("brief.quantity"), () -> Integer.toString(job().quantity()), this::quantity).setId("quantity");
         MouldingChoice.add(this);
-        ShapeChoice.add(this, importOutline);
+        PlaceChoice.add(this);
+        Panel shape = new Panel(desk, typing);
+        ShapeChoice.add(shape, importOutline);
+        within(shape, () -> job().placement().isEmpty());
         heading(Labels.get("brief.lines"));
         ladder();
         Button turn = new Button(Labels.get("brief.turn"));
@@ -42,18 +45,33 @@ final class BriefDetail extends Panel {
         HBox turns = new HBox(turn);
         turns.setAlignment(Pos.CENTER_RIGHT);
         getChildren().add(turns);
+        onlyWhile(turn, () -> job().placement().isEmpty());
         habitWhere(Habit.PLAY, () -> desk.plan().frame().has(Line.GLASS));
         habitWhere(Habit.FLOAT_GAP, () -> job().section().recess() instanceof Recess.Floater);
         habitWhere(Habit.MAT_OVERLAP, () -> job().contents().hasMat());
-        heading(Labels.get("brief.contents"));
+        Panel inside = new Panel(desk, typing);
+        inside.heading(Labels.get("brief.contents"));
         for (Material.Role role : Material.Role.values()) {
-            layer(role);
+            layer(inside, role);
         }
-        picture(importPicture);
+        picture(inside, importPicture);
+        within(inside, () -> job().seen() == job().holder());
+    }
+
+    /** Rows that stand there only while something holds. */
+    private void within(Panel rows, BooleanSupplier holds) {
+        getChildren().add(rows);
+        onUpdate(() -> {
+            rows.setVisible(holds.getAsBoolean());
+            rows.setManaged(rows.isVisible());
+            if (rows.isVisible()) {
+                rows.update();
+            }
+        });
     }
 
     /** What the customer's picture looks like: it stands in every view from the front. */
-    private void picture(Runnable importPicture) {
+    private void picture(Panel rows, Runnable importPicture) {
         Button in = new Button(Labels.get("brief.picture_put"));
         in.setId("picture-in");
         in.getStyleClass().add("quiet");
@@ -61,10 +79,10 @@ final class BriefDetail extends Panel {
         Button out = new Button(Labels.get("brief.picture_take"));
         out.setId("picture-out");
         out.getStyleClass().add("quiet");
-        out.setOnAction(_ -> complain(out, desk().edit(new Edit.ShowPicture(Optional.empty()))));
+        out.setOnAction(_ -> rows.complain(out, desk().edit(new Edit.ShowPicture(Optional.empty()))));
         FlowPane row = new FlowPane(8, 4, text(Labels.get("brief.picture"), "soft"), in, out);
-        getChildren().add(row);
-        onUpdate(() -> {
+        rows.getChildren().add(row);
+        rows.onUpdate(() -> {
             boolean there = job().contents().picture().isPresent();
             in.setText(Labels.get(there ? "brief.picture_other" : "brief.picture_put"));
             out.setVisible(there);
@@ -126,11 +144,11 @@ final class BriefDetail extends Panel {
         getChildren().add(grid);
     }
 
-    private void layer(Material.Role role) {
+    private void layer(Panel rows, Material.Role role) {
         List<Optional<Material>> items = new ArrayList<>();
         items.add(Optional.empty());
         Stream.of(Material.values()).filter(m -> m.role() == role).map(Optional::of).forEach(items::add);
-        ComboBox<Optional<Material>> box = choice(book().say(Phrasebook.keyOf(role)), () -> items,
+        ComboBox<Optional<Material>> box = rows.choice(book().say(Phrasebook.keyOf(role)), () -> items,
                 () -> job().contents().layer(role).map(l -> l.material()),
                 material -> material.map(m -> book().say(Phrasebook.keyOf(m))).orElse(Labels.get("brief.none")),
                 material -> desk().edit(new Edit.Pack(role, material)));

@@ -188,7 +188,10 @@ final class CutsDetail extends Panel {
                         .anyMatch(p -> p.part().isPresent())) {
             shortage(box);
         }
-        box.getChildren().addAll(text(Labels.get("cuts.pieces"), "heading"), text(book().say("sheet.lie"), "soft"));
+        box.getChildren().addAll(text(Labels.get("cuts.pieces"), "heading"), text(
+                        book().say(
+                                desk().plan().job().section().lip().isPositive() ? "sheet.lie" : "sheet.lie_plain"),
+                        "soft"));
         desk().plan().frame().pieces().forEach(member -> member(box, member));
     }
 

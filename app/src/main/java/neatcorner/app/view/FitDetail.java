@@ -5,6 +5,7 @@ import javafx.scene.control.CheckBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Straining;
+import neatcorner.core.job.Job;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.shop.Habit;
 
@@ -33,8 +34,9 @@ final class FitDetail extends Panel {
         strainer.setOnAction(_ -> complain(strainer, desk.edit(new Edit.Strain(strainer.isSelected()))));
         onUpdate(() -> {
             strainer.setText(book().say("fit.strainer_choice", Straining.STRIP.thickness(), Straining.STRIP.face()));
-            strainer.setSelected(desk.plan().job().choices().strainer());
-            boolean can = Straining.canBeIn(desk.plan().frame());
+            Job job = desk.plan().job();
+            strainer.setSelected(job.at(job.holder()).choices().strainer());
+            boolean can = Straining.canBeIn(desk.plan().packed().frame());
             strainer.setVisible(can);
             strainer.setManaged(can);
         });

@@ -29,7 +29,9 @@ final class FitRoom implements Room {
             tally.big(sheet.width(), tally.say(sheet.name()), tally.say("side.wide"));
             tally.big(sheet.height(), "", tally.say("side.high"));
         });
-        tally.row(tally.plan().depth().left());
+        if (tally.plan().job().seen() == tally.plan().job().holder()) {
+            tally.row(tally.plan().depth().left());
+        }
     }
 
     @Override

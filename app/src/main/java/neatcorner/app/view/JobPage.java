@@ -32,6 +32,7 @@ final class JobPage extends HBox {
     private final LateScroll sticksPane = new LateScroll();
     private final Label sticksTitle = styled("heading");
     private final Label sticksSummary = styled("soft");
+    private final PartsBar parts;
     private final SticksBar sticksBar;
     private final PictureView footPicture;
     private final LateScroll footPane = new LateScroll();
@@ -61,6 +62,7 @@ final class JobPage extends HBox {
         this.frame = picture("frame-picture");
         this.sticks = picture("sticks-picture");
         this.footPicture = picture("foot-picture");
+        this.parts = new PartsBar(desk, tools.typing(), say);
         this.sticksBar = new SticksBar(desk, sticks, sticksPane, say);
         frame.onDrag(new GripDrag(desk, say));
         frame.setOnMouseClicked(click -> frame.spotAt(click.getX(), click.getY())
@@ -82,7 +84,7 @@ final class JobPage extends HBox {
         VBox.setVgrow(top, Priority.ALWAYS);
         footCard.setVisible(false);
         footCard.setManaged(false);
-        VBox left = new VBox(12, top, footCard);
+        VBox left = new VBox(8, parts, top, footCard);
         HBox.setHgrow(left, Priority.ALWAYS);
         sidePane.setId("side");
         getChildren().addAll(left, sidePane);
@@ -142,6 +144,7 @@ final class JobPage extends HBox {
     void update() {
         Station station = desk.station();
         draw();
+        parts.update();
         if (side == null) {
             return;
         }

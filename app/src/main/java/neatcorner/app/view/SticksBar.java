@@ -155,8 +155,16 @@ final class SticksBar implements PictureView.Pressing {
             return Labels.get("sticks.made");
         }
         return desk.book().say("sticks.summary", desk.plan().cuts().sticks().size(),
-                desk.plan().job().quantity() * desk.plan().frame().pieces().count())
+                pieces())
                 + desk.plan().cuts().share().map(s -> desk.book().say("sticks.waste", s)).orElse("");
+    }
+
+    /** Of all parts that are not cut yet. */
+    private long pieces() {
+        return desk.plan().assembly().frames().stream()
+                .filter(part -> !part.job().choices().cutting().isMade())
+                .mapToLong(part -> part.job().quantity() * part.pieces().count())
+                .sum();
     }
 
     private void prove(Optional<Proof> now, boolean nothing) {

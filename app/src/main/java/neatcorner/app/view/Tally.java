@@ -112,7 +112,10 @@ final class Tally {
                 : Panel.text(swings(), "big-text");
         VBox words = new VBox(
                 Panel.text(Labels.get(same ? "side.saw_both" : "side.saw_differs"), "soft"),
-                Panel.text(Labels.get("side.saw_lie"), "soft"));
+                Panel.text(
+                        Labels.get(
+                                plan().job().section().lip().isPositive() ? "side.saw_lie" : "side.saw_lie_plain"),
+                        "soft"));
         HBox row = new HBox(10, saw, words);
         row.setAlignment(Pos.CENTER_LEFT);
         saw.setMinWidth(Region.USE_PREF_SIZE);

@@ -200,7 +200,10 @@ public final class CutPlanner {
      * k of the opening, plus what its mitres add, plus a gap between neighbours; solved for k.
      */
     private Optional<CutPlan.Biggest> biggest() {
-        if (frame.job().outline().isCurved() || !frame.bars().isEmpty() || frame.isSolid()) {
+        if (frame.job().outline().isCurved()
+                || !frame.bars().isEmpty()
+                || frame.isSolid()
+                || frame.job().placement().isPresent()) {
             return Optional.empty();
         }
         Section section = frame.job().section();
@@ -328,7 +331,10 @@ public final class CutPlanner {
         int onHand = lot.stock().onHand().stream().mapToInt(Sticks::count).sum()
                 + shop.offCutsFor(lot.section()).size();
         boolean plain = lot.section().recess() instanceof Recess.Bar
-                && !(frame.job().section().recess() instanceof Recess.Bar);
+                && orders.stream()
+                        .map(order -> order.frame().job().section())
+                        .filter(section -> section.recess() instanceof Recess.Bar)
+                        .noneMatch(section -> section.isCutLike(lot.section()));
         Words name = Words.of(plain ? "stock.plain_strip" : "list.one", lot.section().name());
         lot.toBuy()
                 .forEach((length, count) -> ledger.find(Finding.of(

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Straining;
 import neatcorner.core.job.Layer;
@@ -17,6 +19,7 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.rack.Material;
 import neatcorner.core.recall.Known;
+import neatcorner.core.section.Section;
 import neatcorner.core.words.Phrasebook;
 
 /** The package pulled apart, the front at the left: the frame, every layer and what is behind, each with its size. */
@@ -55,7 +58,7 @@ public final class FitDrawing {
             String more) {}
 
     private FitDrawing(Plan plan, Reader reader, double width, double height) {
-        this.plan = plan;
+        this.plan = plan.packed();
         this.sketch = new Sketch(reader);
         this.width = width;
         this.height = height;
@@ -69,23 +72,45 @@ public final class FitDrawing {
         return drawing.sketch.picture(width, height);
     }
 
+    /** All parts from the front backwards, what is framed behind the one that holds it. */
     private void gather() {
-        Frame frame = plan.frame();
+        Assembly whole = plan.assembly();
+        for (int part : whole.fromBehind(true).reversed()) {
+            frame(whole.frame(part), part);
+            if (part == plan.job().holder()) {
+                layers(whole.frame(part));
+            }
+        }
+    }
+
+    private void frame(Frame frame, int part) {
         boolean holds = frame.has(Line.RABBET);
         Line line = holds ? Line.RABBET : Line.OUTSIDE;
+        Section section = frame.job().section();
         String size = sketch.say("sheet.size", Known.in(frame.widths(), line), Known.in(frame.heights(), line));
-        String depth = holds && plan.job().section().recessDepth().isPositive()
-                ? sketch.say("fit.deep", plan.job().section().recessDepth())
+        String depth = holds && section.recessDepth().isPositive()
+                ? sketch.say("fit.deep", section.recessDepth())
                 : "";
+        Assembly whole = plan.assembly();
+        double x = whole.lies().get(part).across()
+                - whole.lies().get(plan.job().holder()).across();
+        double y = whole.lies().get(part).down() - whole.lies().get(plan.job().holder()).down();
+        UnaryOperator<List<Point>> placed = run ->
+                run.stream().map(p -> p.plus(new Point(x, y))).toList();
         parts.add(new Part(
-                Known.in(frame.lines(), Line.OUTSIDE),
-                List.of(frame.inner()),
-                new Paint.Wood(plan.job().section().species(), Paint.Shade.FACE),
-                new Paint.Wood(plan.job().section().species(), Paint.Shade.EDGE),
-                sketch.say("fit.the_frame"),
+                placed.apply(Known.in(frame.lines(), Line.OUTSIDE)),
+                List.of(placed.apply(frame.inner())),
+                new Paint.Wood(section.species(), Paint.Shade.FACE),
+                new Paint.Wood(section.species(), Paint.Shade.EDGE),
+                plan.job().parts().size() == 1
+                        ? sketch.say("fit.the_frame")
+                        : frame.job().part().name(),
                 size,
                 depth));
-        List<Layer> layers = plan.job().contents().layers();
+    }
+
+    private void layers(Frame frame) {
+        List<Layer> layers = plan.job().packed().layers();
         List<Pane> sheets = plan.fit().sheets();
         for (int i = 0; i < sheets.size(); i++) {
             Pane sheet = sheets.get(i);
@@ -122,7 +147,7 @@ public final class FitDrawing {
         List<List<Point>> openings = new ArrayList<>();
         String more = layer.map(l -> sketch.book().exactly(l.thickness())).orElse("");
         if (role == Material.Role.MAT) {
-            int mat = (int) plan.job().contents().layers().subList(0, index).stream()
+            int mat = (int) plan.job().packed().layers().subList(0, index).stream()
                     .filter(l -> l.material().role() == Material.Role.MAT)
                     .count();
             Pane hole = plan.fit().matOpenings().get(mat);
@@ -137,7 +162,7 @@ public final class FitDrawing {
                 openings,
                 Paint.of(
                         switch (role) {
-                            case GLAZING -> plan.job().contents().isMirror() ? Ink.SILVER : Ink.GLASS;
+                            case GLAZING -> plan.job().packed().isMirror() ? Ink.SILVER : Ink.GLASS;
                             case MAT -> Ink.MAT;
                             case ART -> Ink.ART;
                             case MOUNT, BACKING -> Ink.BOARD;
@@ -192,8 +217,8 @@ public final class FitDrawing {
 
     private void rows() {
         Point middle = middle(Known.in(plan.frame().lines(), Line.OUTSIDE));
-        double wide = plan.frame().width(Line.OUTSIDE).toMm();
-        double high = plan.frame().height(Line.OUTSIDE).toMm();
+        double wide = plan.assembly().width().toMm();
+        double high = plan.assembly().height().toMm();
         double row = height / parts.size();
         int most = Math.max(1, (int) (row / sketch.em(15)));
         double words = Math.min(width * (most > 2 ? 0.36 : 0.55), sketch.em(190));
@@ -243,8 +268,8 @@ public final class FitDrawing {
     private void columns() {
         List<Point> outside = Known.in(plan.frame().lines(), Line.OUTSIDE);
         Point middle = middle(outside);
-        double wide = plan.frame().width(Line.OUTSIDE).toMm();
-        double high = plan.frame().height(Line.OUTSIDE).toMm();
+        double wide = plan.assembly().width().toMm();
+        double high = plan.assembly().height().toMm();
         double column = width / parts.size();
         List<List<Said>> said =
                 parts.stream().map(part -> said(part, column - sketch.em(6))).toList();

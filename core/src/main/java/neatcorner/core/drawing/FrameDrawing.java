@@ -64,7 +64,7 @@ public final class FrameDrawing {
         Sketch sketch = new Sketch(reader);
         FrameSketch frame = new FrameSketch(
                 plan, sketch, behind, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4));
-        frame.draw();
+        frame.drawWhole();
         if (behind) {
             frame.back(false);
         }
@@ -85,7 +85,7 @@ public final class FrameDrawing {
     public static Picture back(Plan plan, Reader reader, double width, double height) {
         Sketch sketch = new Sketch(reader);
         FrameSketch frame = new FrameSketch(
-                plan, sketch, true, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4));
+                plan.packed(), sketch, true, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4));
         frame.draw();
         frame.back(true);
         return sketch.picture(width, height);
@@ -95,7 +95,7 @@ public final class FrameDrawing {
     public static Picture small(Plan plan, Reader reader, double width, double height) {
         Sketch sketch = new Sketch(reader);
         new FrameSketch(plan, sketch, false, sketch.em(2), sketch.em(2), width - sketch.em(4), height - sketch.em(4))
-                .draw();
+                .drawWhole();
         return sketch.picture(width, height);
     }
 

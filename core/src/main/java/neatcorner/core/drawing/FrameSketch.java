@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.fit.FitPlan;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
@@ -45,9 +46,28 @@ final class FrameSketch {
         this.sketch = sketch;
         this.behind = behind;
         this.outsideWidth = plan.frame().width(Line.OUTSIDE).toMm();
-        double h = plan.frame().height(Line.OUTSIDE).toMm();
-        this.unit = Math.max(1e-6, Math.min(width / outsideWidth, height / h));
-        this.origin = new At(left + (width - outsideWidth * unit) / 2, top + (height - h * unit) / 2);
+        Assembly whole = plan.assembly();
+        double w = whole.width().toMm();
+        double h = whole.height().toMm();
+        this.unit = Math.max(1e-6, Math.min(width / w, height / h));
+        double before = whole.leftOf(frame().job().seen()).toMm();
+        double x = behind ? w - before - outsideWidth : before;
+        double y = whole.below(frame().job().seen()).toMm();
+        this.origin = new At(
+                left + (width - w * unit) / 2 + x * unit, top + (height - h * unit) / 2 + y * unit);
+    }
+
+    /** Another part of the job, in the same picture where it lies. */
+    private FrameSketch(FrameSketch seen, int part) {
+        Assembly whole = seen.plan.assembly();
+        this.plan = seen.plan.with(whole.frame(part));
+        this.sketch = seen.sketch;
+        this.behind = seen.behind;
+        this.unit = seen.unit;
+        this.outsideWidth = plan.frame().width(Line.OUTSIDE).toMm();
+        double x = whole.leftOf(part).minus(whole.leftOf(seen.frame().job().seen())).toMm();
+        double y = whole.below(part).minus(whole.below(seen.frame().job().seen())).toMm();
+        this.origin = seen.drawn(behind ? seen.outsideWidth - x - outsideWidth : x, y);
     }
 
     private Frame frame() {
@@ -77,8 +97,24 @@ final class FrameSketch {
         return at(Known.in(frame().lines(), line));
     }
 
-    /** Everything but tags. */
+    /** Everything but tags: the part that is looked at over all others. */
     void draw() {
+        int own = frame().job().seen();
+        plan.assembly().fromBehind(!behind).stream()
+                .filter(part -> part != own)
+                .forEach(part -> new FrameSketch(this, part).drawOwn());
+        drawOwn();
+    }
+
+    /** All parts as one sees them, those that lie further from the eye first. */
+    void drawWhole() {
+        int own = frame().job().seen();
+        plan.assembly()
+                .fromBehind(!behind)
+                .forEach(part -> (part == own ? this : new FrameSketch(this, part)).drawOwn());
+    }
+
+    private void drawOwn() {
         contents();
         frame().bars().forEach(this::member);
         if (frame().isSolid()) {
@@ -92,10 +128,12 @@ final class FrameSketch {
     }
 
     private void contents() {
-        Recess recess = frame().job().section().recess();
         List<At> opening = at(frame().inner());
-        if (recess instanceof Recess.Bar) {
+        if (frame().job().isStretcher()) {
             sketch.area(opening, Ink.PAPER);
+        } else if (frame().job().contents().layers().isEmpty() && plan.job().parts().size() > 1) {
+            // What lies in it or behind it is seen through its opening.
+            return;
         } else if (behind) {
             sketch.area(line(frame().has(Line.RABBET) ? Line.RABBET : Line.SIGHT), Ink.BOARD);
         } else if (frame().job().contents().isMirror()) {
@@ -133,7 +171,8 @@ final class FrameSketch {
             return;
         }
         double overlap = frame().habits().get(Habit.MAT_OVERLAP).toMm();
-        List<At> opening = frame().isFourSquare() ? matRectangle()
+        boolean seen = frame().job().seen() == plan.job().seen();
+        List<At> opening = frame().isFourSquare() && seen ? matRectangle()
                 : shrunk(Known.in(frame().lines(), Line.ART), overlap);
         sketch.area(opening, Ink.ART);
         photo(opening, opening, overlap * unit);
@@ -326,7 +365,7 @@ final class FrameSketch {
         sketch.outline(rabbet, Ink.PENCIL, sketch.em(1));
         frame().bars().forEach(this::member);
         strainer();
-        if (withPoints) {
+        if (withPoints && frame().job().seen() == plan.job().holder()) {
             plan.fit().points().forEach(points -> points.members().forEach(member -> points(member, points)));
         }
     }

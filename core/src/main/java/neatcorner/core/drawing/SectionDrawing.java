@@ -152,7 +152,7 @@ public final class SectionDrawing {
         }
     }
 
-    private static Ink ink(Material material) {
+    static Ink ink(Material material) {
         return switch (material.role()) {
             case GLAZING -> material == Material.MIRROR ? Ink.SILVER : Ink.GLASS;
             case MAT -> Ink.MAT;

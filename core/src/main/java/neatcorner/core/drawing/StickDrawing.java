@@ -207,7 +207,12 @@ public final class StickDrawing {
         sketch.line(a.plus(-blade / 2, 0), d.plus(-blade / 2, 0), Ink.SAW, blade);
         sketch.line(b.plus(blade / 2, 0), c.plus(blade / 2, 0), Ink.SAW, blade);
         placed.piece().part().ifPresent(part -> joints(part, a, b, high));
-        sketch.spot(Math.min(a.x(), d.x()), y, Math.max(b.x(), c.x()), y + high, new Thing.Piece(placed.piece().job(), placed.piece().id()));
+        sketch.spot(
+                Math.min(a.x(), d.x()),
+                y,
+                Math.max(b.x(), c.x()),
+                y + high,
+                new Thing.Piece(placed.piece().job(), placed.piece().id()));
         label(placed, y, high, Math.max(a.x(), d.x()), Math.min(b.x(), c.x()), Sketch.letters(species));
     }
 

@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Locale;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.hang.HangPlan;
 import neatcorner.core.hang.HangPlanner;
 import neatcorner.core.measure.Length;
-import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.shop.Habit;
 
@@ -28,7 +28,7 @@ public final class WallDrawing {
     private final double height;
 
     private WallDrawing(Plan plan, Reader reader, double width, double height) {
-        this.plan = plan;
+        this.plan = plan.hung();
         this.reader = reader;
         this.sketch = new Sketch(reader);
         this.width = width;
@@ -45,15 +45,16 @@ public final class WallDrawing {
         drawing.sketch.small(
                 new At((wall + width) / 2, drawing.sketch.em(12)), drawing.sketch.say("wall.back"), Anchor.MIDDLE);
         drawing.sketch.inset(
-                FrameDrawing.hardware(plan, reader, width - wall, height - drawing.sketch.em(16)),
+                FrameDrawing.hardware(drawing.plan, reader, width - wall, height - drawing.sketch.em(16)),
                 wall,
                 drawing.sketch.em(16));
         return drawing.sketch.picture(width, height);
     }
 
     private void wall(double room) {
-        double wide = plan.frame().width(Line.OUTSIDE).toMm();
-        double high = plan.frame().height(Line.OUTSIDE).toMm();
+        Assembly whole = plan.assembly();
+        double wide = whole.width().toMm();
+        double high = whole.height().toMm();
         double centre = plan.frame().habits().get(Habit.CENTRE_HEIGHT).toMm();
         double shown = Math.max(LEAST_SHOWN, centre + high / 2 + ABOVE);
         double floor = height - sketch.em(34);
@@ -72,7 +73,13 @@ public final class WallDrawing {
         sketch.inset(FrameDrawing.small(plan, reader, wide * unit + sketch.em(4), high * unit + sketch.em(4)),
                 x - wide * unit / 2 - sketch.em(2), middle.y() - high * unit / 2 - sketch.em(2));
         double top = middle.y() - high * unit / 2;
-        hook(x - wide * unit / 2, top, unit, floor, room);
+        int carrier = plan.job().carrier();
+        hook(
+                x - wide * unit / 2 + whole.leftOf(carrier).toMm() * unit,
+                top + whole.below(carrier).toMm() * unit,
+                unit,
+                floor,
+                room);
         double line = side * 0.55;
         sketch.line(new At(line, middle.y()), new At(line, floor), Ink.SOFT, sketch.em(1));
         sketch.tag(plan, new At(line, floor - sketch.em(54)), Habit.CENTRE_HEIGHT, sketch.say("wall.centre"));

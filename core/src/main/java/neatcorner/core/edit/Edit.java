@@ -455,11 +455,13 @@ public sealed interface Edit {
 
     /** A layer of the package put in, changed or taken out. */
     record Pack(Material.Role role, Optional<Material> material) implements Edit {
+        /** Into the part that holds what is framed. */
         @Override
         public Job apply(Job job) {
-            Job changed = job.withContents(job.contents().with(role, material));
-            return changed.contents().hasMat() ? changed
-                    : onLines(changed, line -> line != Line.MAT, Line.GLASS);
+            Job holding = job.at(job.holder());
+            Job changed = holding.withContents(holding.contents().with(role, material));
+            return (changed.contents().hasMat() ? changed : onLines(changed, line -> line != Line.MAT, Line.GLASS))
+                    .at(job.seen());
         }
 
         @Override
@@ -537,9 +539,11 @@ public sealed interface Edit {
 
     /** With or without a strainer. */
     record Strain(boolean wanted) implements Edit {
+        /** It goes in behind what is framed. */
         @Override
         public Job apply(Job job) {
-            return job.withChoices(job.choices().withStrainer(wanted));
+            Job holding = job.at(job.holder());
+            return holding.withChoices(holding.choices().withStrainer(wanted)).at(job.seen());
         }
 
         @Override

@@ -148,7 +148,7 @@ final class FitCheck {
     /** Stretched cloth pulls along the whole of a bar. */
     private void drawnIn() {
         Length face = frame.narrowFace();
-        if (frame.job().section().recess() instanceof Recess.Bar && frame.longSide().ratio(face) > SLENDER) {
+        if (frame.job().isStretcher() && frame.longSide().ratio(face) > SLENDER) {
             Length wider = Length.mm(Math.ceil(frame.longSide().toMm() / SLENDER));
             ledger.find(Finding.of(
                             Severity.CAUTION,

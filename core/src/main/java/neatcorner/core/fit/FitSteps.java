@@ -37,7 +37,7 @@ final class FitSteps {
             steps.rabbet(strainer);
         } else if (recess instanceof Recess.Floater) {
             steps.floater();
-        } else {
+        } else if (frame.job().isStretcher()) {
             steps.steps.add(Words.of("fit.stretch"));
         }
         return List.copyOf(steps.steps);

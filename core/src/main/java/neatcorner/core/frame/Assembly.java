@@ -1,6 +1,7 @@
 package neatcorner.core.frame;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -78,38 +79,42 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
 
     /** How high all parts are together, outside. */
     public Length height() {
-        return Length.mm(lowest() - highest());
+        return IntStream.range(0, lies.size())
+                .mapToObj(part -> below(part).plus(frame(part).height(Line.OUTSIDE)))
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
     }
 
     /** How wide all parts are together, outside. */
     public Length width() {
-        double left = IntStream.range(0, lies.size())
-                .mapToDouble(i -> lies.get(i).across())
-                .min()
+        return IntStream.range(0, lies.size())
+                .mapToObj(part -> leftOf(part).plus(frame(part).width(Line.OUTSIDE)))
+                .max(Comparator.naturalOrder())
                 .orElseThrow();
-        return Length.mm(IntStream.range(0, lies.size())
-                        .mapToDouble(i -> lies.get(i).across()
-                                + frame(i).width(Line.OUTSIDE).toMm())
-                        .max()
-                        .orElseThrow()
-                - left);
     }
 
     /** How far a part's top lies under the top of all. */
     public Length below(int part) {
-        return Length.mm(lies.get(part).down() - highest());
+        return Length.mm(lies.get(part).down()
+                - lies.stream().mapToDouble(Lie::down).min().orElseThrow());
     }
 
-    private double highest() {
-        return lies.stream().mapToDouble(Lie::down).min().orElseThrow();
+    /** How far a part's left lies to the right of the left of all. */
+    public Length leftOf(int part) {
+        return Length.mm(lies.get(part).across()
+                - lies.stream().mapToDouble(Lie::across).min().orElseThrow());
     }
 
-    private double lowest() {
-        return IntStream.range(0, lies.size())
-                .mapToDouble(
-                        i -> lies.get(i).down() + frame(i).height(Line.OUTSIDE).toMm())
-                .max()
-                .orElseThrow();
+    /**
+     * The parts by how far forward their fronts lie, the hindmost first.
+     *
+     * @param hindmostFirst else the foremost back first
+     */
+    public List<Integer> fromBehind(boolean hindmostFirst) {
+        Comparator<Integer> byDepth = Comparator.comparing(part -> hindmostFirst
+                ? lies.get(part).back().plus(frame(part).job().section().thickness())
+                : lies.get(part).back().negated());
+        return IntStream.range(0, lies.size()).boxed().sorted(byDepth).toList();
     }
 
     static Assembly of(Job job, Habits habits) {

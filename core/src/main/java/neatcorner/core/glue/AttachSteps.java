@@ -9,6 +9,7 @@ import neatcorner.core.job.PlaceKey;
 import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
@@ -17,6 +18,7 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -55,6 +57,7 @@ final class AttachSteps {
 
     /** The steps after it is closed; of strips that are fitted one by one, all there are. */
     List<Words> inOrder() {
+        findTaken();
         if (frame.job().isFitted()) {
             add("attach.as_it_came_out", on);
         }
@@ -84,28 +87,33 @@ final class AttachSteps {
             add(proud.isPositive() ? "attach.shims_under_other" : "attach.shims_under_part", on, shims);
         }
         if (frame.job().isFitted()) {
-            fitted();
+            oneByOne();
+            gluedOn();
         } else {
             loose("attach.laid_in_it");
         }
     }
 
     private void inside() {
-        if (base.job().section().recess() instanceof Recess.Covering) {
-            findBoth();
+        if (base.job().section().recess() instanceof Recess.Covering rabbet) {
+            findBoth(rabbet);
             findStandsOut();
         }
         if (frame.job().isFitted()) {
-            fitted();
+            oneByOne();
+            add("attach.glued_in");
         } else {
             loose("attach.laid_into");
         }
     }
 
     /** Strips one after the other, each from its neighbour and the wood it lies against. */
-    private void fitted() {
-        boolean pairs = frame.isFourSquare();
-        add(pairs ? "attach.first_pair" : "attach.one_by_one", frame.members().size());
+    private void oneByOne() {
+        add(frame.isFourSquare() ? "attach.first_pair" : "attach.one_by_one", frame.members().size());
+    }
+
+    /** Glued along the outside of what they go around. */
+    private void gluedOn() {
         Section section = frame.job().section();
         boolean thin = section.face().isUnder(TAPED) || section.thickness().isUnder(TAPED);
         add(thin ? "attach.taped" : "attach.clamped");
@@ -137,7 +145,7 @@ final class AttachSteps {
         double outer = own.face().minus(behind.gap()).toMm();
         Length front = Length.mm(own.wood().lowestFront(outer - held.toMm(), outer));
         Length longest = frame.job().section().thickness().plus(front).minus(SHORT_OF_FRONT);
-        ledger.warn(Safety.FASTENERS);
+        ledger.warn(Safety.SCREWS);
         ledger.enter(Figure.sum(SCREW)
                 .start("part_thickness", frame.job().section().thickness())
                 .plus("wood_before_it", front)
@@ -146,6 +154,23 @@ final class AttachSteps {
                 .note("attach_screw")
                 .result());
         add("attach.screwed", on, longest, frame.job().section().thickness());
+    }
+
+    /** Two parts may not lie in one place: the later one lies by the earlier instead. */
+    private void findTaken() {
+        frame.job().parts().subList(0, frame.job().seen()).stream()
+                .filter(other -> other.placement().filter(placement::isWhere).isPresent())
+                .findFirst()
+                .ifPresent(other -> ledger.find(Finding.of(
+                                Severity.STOP,
+                                Station.BRIEF,
+                                "place_taken",
+                                frame.job().part().name(),
+                                other.name(),
+                                on)
+                        .remedy(new Remedy.OnJob(
+                                Words.of("remedy.place_by", other.name()),
+                                new Edit.Place(placement.on(other.name()))))));
     }
 
     /** What lies around another must touch its edge somewhere. */
@@ -170,18 +195,39 @@ final class AttachSteps {
         }
     }
 
-    /** A rabbet that holds another part holds the package no more, unless that lies in the other part. */
-    private void findBoth() {
-        boolean packed = !base.job().contents().layers().isEmpty();
-        if (packed) {
-            boolean could = frame.job().section().recess() instanceof Recess.Covering;
-            Finding found = Finding.of(
-                    Severity.CAUTION, Station.FIT, "both_in_rabbet", frame.job().part().name(), on);
-            ledger.find(found.remedy(
-                    could
-                            ? new Remedy.OnJob(
-                                    Words.of("remedy.hold_here", frame.job().part().name()), new Edit.HoldHere())
-                            : new Remedy.Visit(Station.SECTION)));
+    /** A rabbet that holds another part before the package must be deep enough for both. */
+    private void findBoth(Recess.Covering rabbet) {
+        Length stack = base.job().contents().stack();
+        if (!stack.isPositive()) {
+            return;
+        }
+        Length own = frame.job().section().thickness();
+        Length needed = own.plus(stack).plus(base.habits().get(Habit.POINT_ROOM));
+        Length depth = base.job().section().recessDepth();
+        if (needed.isOver(depth)) {
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.SECTION,
+                            "both_too_deep",
+                            frame.job().part().name(),
+                            on,
+                            own,
+                            stack,
+                            depth,
+                            needed)
+                    .by(needed.minus(depth))
+                    .remedy(deeper(rabbet, needed)));
+        }
+    }
+
+    private Remedy deeper(Recess.Covering rabbet, Length needed) {
+        try {
+            Section section = base.job().section().withRecess(rabbet.withDepth(needed));
+            return new Remedy.OnJob(
+                    Words.of("remedy.rabbet_depth_of", on, needed),
+                    new Edit.InPart(base.job().seen(), new Edit.ChooseSection(section)));
+        } catch (Refusal tooDeep) {
+            return new Remedy.Visit(Station.SECTION);
         }
     }
 

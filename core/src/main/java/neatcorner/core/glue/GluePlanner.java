@@ -103,12 +103,12 @@ public final class GluePlanner {
         if (frame.isFourSquare() && closing != Closing.FITTED) {
             ledger.lead(Station.GLUE_UP, DIAGONAL);
         }
-        List<Figure<Length>> checks = closing == Closing.FITTED ? List.of() : frame.isFourSquare() ? List.of(ledger.enter(Figure.formula(DIAGONAL)
-                .with("outside_width", width).with("outside_height", height).note("diagonal")
-                .gives(Length.mm(Math.hypot(width.toMm(), height.toMm()))))) : checks();
+        List<Figure<Length>> checks = checks(closing, width, height);
         Section section = frame.job().section();
         double area = frame.members().stream().mapToDouble(GluePlanner::glued).max().orElseThrow();
-        int[] psi = psi(adhesive, section.species().hardness());
+        // Strips that are glued along another part have no corners to press.
+        Optional<int[]> pressed = Optional.of(psi(adhesive, section.species().hardness()))
+                .filter(_ -> closing != Closing.FITTED);
         List<Words> times = new ArrayList<>(List.of(
                 Words.of("glue.open", adhesive.open()),
                 Words.of("glue.clamp", adhesive.clamp()),
@@ -137,8 +137,8 @@ public final class GluePlanner {
                                 ? List.of()
                                 : new CloseSteps(frame, closing, joints.used(), joined).inOrder()),
                 checks,
-                Optional.of(squeeze(SQUEEZE_LEAST, area, psi[0])),
-                Optional.of(squeeze(SQUEEZE_MOST, area, psi[1])),
+                pressed.map(least -> squeeze(SQUEEZE_LEAST, area, least[0])),
+                pressed.map(most -> squeeze(SQUEEZE_MOST, area, most[1])),
                 square,
                 mostLean,
                 closing,
@@ -160,6 +160,21 @@ public final class GluePlanner {
                 ? member.stock().face().toMm() * member.section().thickness().toMm()
                 : member.section().areaMm2();
         return through * member.left().length().ratio(member.left().face());
+    }
+
+    /** What holds strips true that are fitted to another part is that part. */
+    private List<Figure<Length>> checks(Closing closing, Length width, Length height) {
+        if (closing == Closing.FITTED) {
+            return List.of();
+        }
+        if (!frame.isFourSquare()) {
+            return checks();
+        }
+        return List.of(ledger.enter(Figure.formula(DIAGONAL)
+                .with("outside_width", width)
+                .with("outside_height", height)
+                .note("diagonal")
+                .gives(Length.mm(Math.hypot(width.toMm(), height.toMm())))));
     }
 
     /** Corner to corner across, from each corner to the one half way round; enough to hold any shape. */

@@ -10,6 +10,7 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Straining;
 import neatcorner.core.frame.Weight;
 import neatcorner.core.job.Hardware;
+import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
@@ -66,6 +67,8 @@ public final class HangPlanner {
     /** Hardware is loaded to a quarter of its rating. Common practice, no source. */
     private static final int RESERVE = 4;
     private static final Mass TWO_PEOPLE = Mass.kg(15);
+    /** What a ring or a plate needs beside its middle. Common practice, no source. */
+    private static final Length HALF_RING = Length.mm(8);
     private final Assembly assembly;
     /** The part the hardware is on. */
     private final Frame frame;
@@ -102,6 +105,7 @@ public final class HangPlanner {
             ledger.warn(Safety.TWO_PEOPLE);
         }
         find(total, recommended, chosen);
+        findCovered(chosen);
         findOffCentre(chosen);
         findFloor();
         Optional<HangPlan.Rings> rings = chosen == Hardware.RINGS_AND_WIRE || chosen == Hardware.TWO_HOOKS
@@ -134,7 +138,38 @@ public final class HangPlanner {
         }
     }
 
+    /** A part on the back of the one that carries all would lie where the hardware goes: then it carries all. */
+    private void findCovered(Hardware chosen) {
+        boolean rings = chosen == Hardware.RINGS_AND_WIRE || chosen == Hardware.TWO_HOOKS;
+        Length in = rings ? rings(new Ledger()).inset().value() : mount.down();
+        String carrier = frame.job().part().name();
+        for (Frame other : assembly.frames()) {
+            other.job()
+                    .placement()
+                    .filter(place -> place instanceof Placement.Behind && place.on().equals(carrier))
+                    .filter(place -> in.plus(HALF_RING).isOver(place.gap())
+                            && in.minus(HALF_RING).isUnder(place.gap().plus(other.narrowFace())))
+                    .ifPresent(place -> ledger.find(Finding.of(
+                                    Severity.CAUTION,
+                                    Station.HANG,
+                                    "hardware_covered",
+                                    chosen,
+                                    in,
+                                    carrier,
+                                    other.job().part().name())
+                            .by(in)
+                            .remedy(new Remedy.OnJob(
+                                    Words.of("remedy.carry", other.job().part().name()),
+                                    new Edit.InPart(other.job().seen(), new Edit.CarryHere())))));
+        }
+    }
+
     private HangPlan.Rings rings() {
+        findHollow();
+        return rings(ledger);
+    }
+
+    private HangPlan.Rings rings(Ledger into) {
         Length height = frame.height(Line.OUTSIDE);
         Length down = height.times(Straining.HANG_DOWN);
         Line within = frame.has(Line.RABBET) ? Line.RABBET : Line.SIGHT;
@@ -143,18 +178,17 @@ public final class HangPlanner {
         boolean level = frame.isFourSquare() || inside[0] > inside[1];
         Length width = level ? frame.width(Line.OUTSIDE) : Length.mm(outside[1] - outside[0]);
         Length inset = mount.inset(level, outside, inside);
-        findHollow();
         return new HangPlan.Rings(
-                ledger.enter(Figure.formula(RING_DOWN).with("outside_height", height).note("ring_down")
+                into.enter(Figure.formula(RING_DOWN).with("outside_height", height).note("ring_down")
                         .gives(down)),
-                inset(inset),
-                ledger.enter(Figure.sum(RING_APART).start(level ? "outside_width" : "outside_there", width)
+                inset(inset, into),
+                into.enter(Figure.sum(RING_APART).start(level ? "outside_width" : "outside_there", width)
                         .minus("ring_insets", inset.times(2)).result()));
     }
 
-    private Figure<Length> inset(Length inset) {
+    private Figure<Length> inset(Length inset, Ledger into) {
         Figure.Formula<Length> working = Figure.formula(RING_INSET);
-        return ledger.enter((mount.isOnStrainer()
+        return into.enter((mount.isOnStrainer()
                         ? working.with(
                                         "rabbet_in",
                                         inset.minus(Straining.STRIP.face().over(2)))

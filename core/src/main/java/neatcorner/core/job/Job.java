@@ -137,6 +137,11 @@ public record Job(
                         .isPresent();
     }
 
+    /** Whether it is a stretcher: plain bars with nothing in them and nothing they lie by, for cloth to go around. */
+    public boolean isStretcher() {
+        return section().recess() instanceof Recess.Bar && placement().isEmpty();
+    }
+
     /** What goes into the part that is looked at: nothing where the package lies in another. */
     public Contents contents() {
         return seen == holder ? packed : Contents.NOTHING;

@@ -25,6 +25,11 @@ public sealed interface Placement extends Named {
     /** By the same part under another name. */
     Placement on(String other);
 
+    /** Whether two parts that lie so would be in one another's way. */
+    default boolean isWhere(Placement other) {
+        return on().equals(other.on()) && id().equals(other.id());
+    }
+
     /** Its name for machines. */
     String id();
 

@@ -50,7 +50,7 @@ public final class PanePlanner {
         if (!frame.bars().isEmpty()) {
             return panes();
         }
-        if (frame.job().section().recess() instanceof Recess.Bar) {
+        if (frame.job().isStretcher()) {
             Length around = frame.job().section().thickness().plus(frame.habits().get(Habit.WRAP_FOLD)).times(2);
             return List.of(new Pane(
                     Words.of("sheet.fabric"),

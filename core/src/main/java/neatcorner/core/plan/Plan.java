@@ -114,7 +114,22 @@ public record Plan(
      * its frame, as the drawings of a corner want it.
      */
     public Plan atCorner(int side) {
-        return new Plan(results.with(Frame.class, frame().from(side)), findings, safety, figures, leads, decided);
+        return with(frame().from(side));
+    }
+
+    /** As it is drawn when one looks at the part that carries the hardware. */
+    public Plan hung() {
+        return with(assembly().frame(job().carrier()));
+    }
+
+    /** As it is drawn when one looks at the part that holds what is framed. */
+    public Plan packed() {
+        return with(assembly().frame(job().holder()));
+    }
+
+    /** As it is drawn when one looks at another frame than the one it was worked out for, as at another part. */
+    public Plan with(Frame other) {
+        return new Plan(results.with(Frame.class, other), findings, safety, figures, leads, decided);
     }
 
     /** What was wanted. */

@@ -1,6 +1,7 @@
 package neatcorner.core.plan;
 
 import java.util.List;
+import java.util.function.Function;
 import neatcorner.core.cut.CutPlan;
 import neatcorner.core.cut.CutPlanner;
 import neatcorner.core.finish.FinishPlan;
@@ -22,6 +23,8 @@ import neatcorner.core.making.MakingPlan;
 import neatcorner.core.making.MakingPlanner;
 import neatcorner.core.pane.PanePlanner;
 import neatcorner.core.pane.Panes;
+import neatcorner.core.report.Draft;
+import neatcorner.core.report.Planned;
 import neatcorner.core.report.Subject;
 import neatcorner.core.solve.Answers;
 
@@ -50,12 +53,28 @@ final class Subjects {
                             draft.shop(),
                             draft.get(CutPlan.class).joined())),
             Subject.from(Frame.class, FinishPlan.class, FinishPlan::plan),
-            Subject.from(Frame.class, Panes.class, PanePlanner::plan),
-            new Subject<>(FitPlan.class, draft -> FitPlanner.plan(draft.get(Frame.class), draft.get(Panes.class))),
+            new Subject<>(
+                    Panes.class,
+                    draft -> of(draft, draft.job().holder(), PanePlanner::plan)),
+            new Subject<>(
+                    FitPlan.class,
+                    draft -> of(
+                            draft,
+                            draft.job().holder(),
+                            frame -> FitPlanner.plan(frame, draft.get(Panes.class)))),
             new Subject<>(
                     HangPlan.class,
-                    draft -> HangPlanner.plan(draft.get(Assembly.class), draft.get(Weight.class))));
+                    draft -> of(
+                            draft,
+                            draft.job().carrier(),
+                            _ -> HangPlanner.plan(draft.get(Assembly.class), draft.get(Weight.class)))));
 
     private Subjects() {
+    }
+
+    /** What concerns one part, whichever is looked at. */
+    private static <T> Planned<T> of(Draft draft, int part, Function<Frame, Planned<T>> planner) {
+        Planned<T> planned = planner.apply(draft.get(Assembly.class).frame(part));
+        return part == draft.job().seen() ? planned : planned.ofPart(part);
     }
 }

@@ -3,6 +3,7 @@ package neatcorner.core.report;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -24,4 +25,16 @@ public record Planned<T>(
         Set<Safety> safety,
         Map<Station, FigureKey<?>> leads,
         Map<Station, List<Object>> decided) {
+    /** The same where another part of the job is looked at: what its remedies change is still this one, from 0. */
+    public Planned<T> ofPart(int part) {
+        List<Finding> meant = findings.stream()
+                .map(finding -> finding.remedy()
+                        .filter(Remedy.OnJob.class::isInstance)
+                        .map(Remedy.OnJob.class::cast)
+                        .map(remedy -> finding.remedy(
+                                new Remedy.OnJob(remedy.words(), new Edit.InPart(part, remedy.edit()))))
+                        .orElse(finding))
+                .toList();
+        return new Planned<>(result, figures, meant, safety, leads, decided);
+    }
 }

@@ -20,6 +20,8 @@ public enum Safety {
     PINS(Station.CORNERS),
     /** Driving fasteners from the back. */
     FASTENERS(Station.CORNERS),
+    /** Drilling and driving screws. */
+    SCREWS(Station.GLUE_UP),
     /** Gloves and air for adhesives that want them. */
     ADHESIVE(Station.GLUE_UP),
     /** Dust from sanding. */

@@ -54,6 +54,7 @@ class OddDrawingsTest {
         pictures.put("finish", r -> FinishDrawing.draw(plan, r, 800));
         pictures.put("fit", r -> FitDrawing.draw(plan, r, 540, 560));
         pictures.put("wall", r -> WallDrawing.draw(plan, r, 540, 600));
+        pictures.put("parts", r -> PartsDrawing.draw(plan, r, 820, 150));
         pictures.put("sticks", r -> StickDrawing.draw(plan, r, 820, 6));
         return pictures;
     }

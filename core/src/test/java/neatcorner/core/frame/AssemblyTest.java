@@ -33,6 +33,10 @@ import neatcorner.core.outline.Size;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.rack.Material;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Severity;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Origin;
@@ -146,11 +150,10 @@ class AssemblyTest {
                 .isEqualTo(Length.mm(2));
         assertThatThrownBy(() -> new Edit.Turn().apply(rim)).isInstanceOf(Refusal.class);
         assertThat(rim.contents()).isEqualTo(Contents.NOTHING);
-        assertThatThrownBy(() -> new Edit.Pack(
-                                neatcorner.core.rack.Material.Role.GLAZING,
-                                Optional.of(neatcorner.core.rack.Material.MIRROR))
-                        .apply(rim))
-                .hasMessageContaining("lies in the frame");
+        Job mirrored = new Edit.Pack(Material.Role.GLAZING, Optional.of(Material.MIRROR)).apply(rim);
+        assertThat(mirrored.packed().isMirror()).as("it goes where the package lies").isTrue();
+        assertThat(mirrored.seen()).isEqualTo(1);
+        assertThatThrownBy(() -> rim.withContents(rim.packed())).hasMessageContaining("lies in the frame");
     }
 
     @Test
@@ -189,6 +192,37 @@ class AssemblyTest {
                 .apply(new Edit.CarryHere().apply(held).at(0));
         assertThat(carried.at(1).choices().hardware()).contains(Hardware.TWO_HOOKS);
         assertThat(carried.choices().hardware()).isEmpty();
+    }
+
+    @Test
+    void onlyWhatCanLieThereIsOffered() {
+        Frame frame = assembly(Sample.job("12", "16")).frame(0);
+        assertThat(PartOffer.ALL).allSatisfy(offer -> assertThat(offer.by(frame, "other"))
+                .as(offer.id())
+                .hasValueSatisfying(part -> assertThat(Planner.plan(
+                                        Sample.job("12", "16").withPart(part), Sample.shop())
+                                .findings())
+                        .as(offer.id())
+                        .noneMatch(finding -> finding.severity() == Severity.STOP)));
+        Frame rimmed = assembly(rimmed().at(0)).seen();
+        assertThat(PartOffer.ALL.stream().filter(offer -> offer.by(rimmed, "other").isPresent()))
+                .extracting(PartOffer::id)
+                .as("one rim lies around it already")
+                .containsExactly("lining", "backing_frame");
+    }
+
+    @Test
+    void whereABackingFrameLiesTheHardwareGoesOnIt() {
+        Job backed = with(Sample.job("12", "16"), "spacer", new Placement.Behind("frame", Length.mm(10)), STRIP)
+                .at(0);
+        Finding covered = Planner.plan(backed, Sample.shop()).findings().stream()
+                .filter(finding -> finding.id().equals("hardware_covered"))
+                .findFirst()
+                .orElseThrow();
+        Edit cure = ((Remedy.OnJob) covered.remedy().orElseThrow()).edit();
+        Plan cured = Planner.plan(cure.apply(backed), Sample.shop());
+        assertThat(cured.job().carrier()).isEqualTo(1);
+        assertThat(cured.findings()).extracting(Finding::id).doesNotContain("hardware_covered");
     }
 
     @Test

@@ -49,6 +49,8 @@ final class JobJson {
 
     /** The first part and what holds for all stand at the top, as they did when there was no other. */
     static Job read(Fields fields) {
+        Heading heading = fields.build(() ->
+                new Heading(fields.text("title"), fields.text("order", ""), fields.whole("quantity", 1)));
         Part first = fields.build(() -> new Part(
                 fields.text("part", Job.FIRST),
                 Optional.empty(),
@@ -58,7 +60,7 @@ final class JobJson {
         List<Part> parts = new ArrayList<>(List.of(first));
         fields.list("parts", part -> parts.add(part(part, parts)));
         return fields.build(() -> new Job(
-                new Heading(fields.text("title"), fields.text("order", ""), fields.whole("quantity", 1)),
+                heading,
                 parts,
                 0,
                 index(fields, "holder", parts),

@@ -6,9 +6,11 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.drawing.BoardDrawing;
@@ -30,6 +32,7 @@ import neatcorner.core.mill.Milling;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
@@ -61,10 +64,12 @@ public final class ShopSheet {
     private static final double STICK = 60;
     private static final double LEAST_FRAME = 170;
     private static final double MOST_FRAME = 300;
+    /** The least a part's name and numbers take together. */
+    private static final double A_PART = 340;
     private final Plan plan;
     private final Optional<Boards> boards;
     private final Phrasebook book;
-    private final PDDocument document = new PDDocument();
+    private final PDDocument document;
     private final Reader reader;
     private final Reader closer;
     private final Flow flow;
@@ -73,6 +78,7 @@ public final class ShopSheet {
         this.plan = plan;
         this.boards = boards;
         this.book = book;
+        this.document = new PDDocument();
         PdfPage.Face face = new PdfPage.Face(font(Fonts.TEXT), font(Fonts.BOLD), font(Fonts.FIGURES));
         this.reader = new Reader(book, face, CLOSE);
         this.closer = new Reader(book, face, CLOSER);
@@ -89,6 +95,17 @@ public final class ShopSheet {
                         order,
                         page -> book.say("sheet.page", page),
                         book.say("sheet.lower_edge")));
+    }
+
+    /** The same sheet, about another part. */
+    private ShopSheet(ShopSheet whole, Plan part) {
+        this.plan = part;
+        this.boards = whole.boards;
+        this.book = whole.book;
+        this.document = whole.document;
+        this.reader = whole.reader;
+        this.closer = whole.closer;
+        this.flow = whole.flow;
     }
 
     private PDType0Font font(String name) throws IOException {
@@ -124,22 +141,51 @@ public final class ShopSheet {
         }
     }
 
+    /** Each part with its own numbers, then what all have in common: sticks and boards, the package, the wall. */
     private void draw() throws IOException {
         document.getDocumentInformation().setTitle(plan.job().title());
         document.getDocumentInformation().setCreator("Neat Corner");
-        flow.down(findings(List.of(Severity.STOP)));
-        toCut();
+        List<ShopSheet> parts = Planner.ofParts(plan).stream()
+                .map(part -> new ShopSheet(this, part))
+                .toList();
+        flow.down(findings(parts, List.of(Severity.STOP)));
+        for (ShopSheet part : parts) {
+            part.named();
+            part.toCut();
+        }
         sticks();
         if (boards.isPresent()) {
             boards(boards.get());
         }
-        if (isMade()) {
-            making();
+        for (ShopSheet part : parts) {
+            if (part.isMade()) {
+                part.making();
+            }
         }
-        flow.inTwo(Stream.of(glue(), finish(), fit(), hang(), findings(List.of(Severity.CAUTION, Severity.NOTE)))
-                .filter(block -> !block.lines().isEmpty())
-                .toList());
+        List<Column> blocks = new ArrayList<>();
+        parts.forEach(part -> blocks.addAll(List.of(part.glue(), part.finish())));
+        blocks.addAll(List.of(fit(), hang(), findings(parts, List.of(Severity.CAUTION, Severity.NOTE))));
+        flow.inTwo(blocks.stream().filter(block -> !block.lines().isEmpty()).toList());
         flow.finish();
+    }
+
+    private boolean isOneOfSeveral() {
+        return plan.job().parts().size() > 1;
+    }
+
+    /** What a part is called and how it lies; a part that is alone needs no name. */
+    private void named() throws IOException {
+        if (isOneOfSeveral()) {
+            flow.need(A_PART);
+            Column column = flow.column(1).heading(plan.job().part().name());
+            plan.job().placement().ifPresent(placement -> column.text(book.say(placement.said())));
+            flow.down(column);
+        }
+    }
+
+    /** A heading, with the name of the part where there are several. */
+    private String of(String heading) {
+        return isOneOfSeveral() ? plan.job().part().name() + " · " + heading : heading;
     }
 
     /** What to cut and how to set the saw on the right, the frame and its section beside it. */
@@ -175,7 +221,7 @@ public final class ShopSheet {
             settings.getFirst().forEach(line -> column.text(line, ANGLES, true));
         }
         if (!plan.frame().isSolid()) {
-            column.text(book.say("sheet.lie"));
+            column.text(book.say(plan.job().section().lip().isPositive() ? "sheet.lie" : "sheet.lie_plain"));
         }
         cautions(column, Station.CUTS);
         return column.gap(7);
@@ -332,7 +378,7 @@ public final class ShopSheet {
     /** From the board to the section: a picture and a few lines for every step. */
     private void making() throws IOException {
         Picture picture = MakingDrawing.draw(plan, reader, flow.width());
-        Column making = flow.column(1).heading(book.say("sheet.making"));
+        Column making = flow.column(1).heading(of(book.say("sheet.making")));
         making.picture(picture, TAGS);
         cautions(making, Station.SECTION);
         making.steps(plan.making().steps().stream().map(this::said));
@@ -348,8 +394,8 @@ public final class ShopSheet {
     private Column glue() {
         boolean glued = plan.glue().least().isPresent();
         Column column = flow.column(2)
-                .heading(book.say(Phrasebook.keyOf(Station.GLUE_UP))
-                        + (glued ? ": " + book.say(Phrasebook.keyOf(plan.glue().adhesive())) : ""));
+                .heading(of(book.say(Phrasebook.keyOf(Station.GLUE_UP))
+                        + (glued ? ": " + book.say(Phrasebook.keyOf(plan.glue().adhesive())) : "")));
         cautions(column, Station.GLUE_UP);
         if (!plan.glue().times().isEmpty()) {
             column.text(plan.glue().times().stream().map(book::say).collect(Collectors.joining(" · ")));
@@ -367,7 +413,7 @@ public final class ShopSheet {
     }
 
     private Column finish() {
-        Column column = flow.column(2).heading(book.say(Phrasebook.keyOf(Station.FINISH)));
+        Column column = flow.column(2).heading(of(book.say(Phrasebook.keyOf(Station.FINISH))));
         cautions(column, Station.FINISH);
         if (plan.finish().steps().isEmpty()) {
             return column.text(book.say("text.bare"));
@@ -416,27 +462,33 @@ public final class ShopSheet {
     }
 
     /** Findings of these severities, the gravest first; an empty column where there are none. */
-    private Column findings(List<Severity> severities) {
+    private Column findings(List<ShopSheet> parts, List<Severity> severities) {
         boolean stops = severities.contains(Severity.STOP);
         Column column = flow.column(stops ? 1 : 2);
-        List<Finding> chosen = plan.findings().stream()
-                .filter(f -> severities.contains(f.severity()))
-                .toList();
-        if (!chosen.isEmpty()) {
-            column.heading(book.say("text.findings"));
-        }
-        for (Finding finding : chosen) {
-            double bar =
-                    switch (finding.severity()) {
-                        case STOP -> 5;
-                        case CAUTION -> 3;
-                        case NOTE -> 1;
-                    };
-            column.barred(book.say("sheet.finding", finding.severity(), finding.station(), finding.what()), bar);
-            column.barred(book.say(finding.cure()), bar);
-            column.gap(4);
+        Set<Finding> said = new LinkedHashSet<>();
+        for (ShopSheet part : parts) {
+            List<Finding> chosen = part.plan.findings().stream()
+                    .filter(f -> severities.contains(f.severity()))
+                    .filter(said::add)
+                    .toList();
+            if (!chosen.isEmpty()) {
+                column.heading(part.of(book.say("text.findings")));
+            }
+            chosen.forEach(finding -> found(column, finding));
         }
         return column;
+    }
+
+    private void found(Column column, Finding finding) {
+        double bar =
+                switch (finding.severity()) {
+                    case STOP -> 5;
+                    case CAUTION -> 3;
+                    case NOTE -> 1;
+                };
+        column.barred(book.say("sheet.finding", finding.severity(), finding.station(), finding.what()), bar);
+        column.barred(book.say(finding.cure()), bar);
+        column.gap(4);
     }
 
     /** Cautions stand where their work is said. */

@@ -1,0 +1,131 @@
+package neatcorner.app.view;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.PartsDrawing;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.PartOffer;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Part;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+
+/** The parts of the job in the order they are made: which one the stations show, and what can be added to it. */
+final class PartsBar extends VBox {
+    private static final PseudoClass ON = PseudoClass.getPseudoClass("on");
+    private static final double TILE_WIDE = 150;
+    private static final double TILE_HIGH = 84;
+    private final Desk desk;
+    private final TagField.Typing typing;
+    private final Consumer<String> say;
+    private final HBox chips = new HBox();
+    private final Button add = new Button(Labels.get("parts.add"));
+    private final FlowPane offers = new FlowPane(8, 8);
+    private List<String> names = List.of();
+    private int seen;
+    private boolean isOffering;
+
+    /**
+     * The bar of a desk.
+     *
+     * @param say tells the maker why something was refused
+     */
+    PartsBar(Desk desk, TagField.Typing typing, Consumer<String> say) {
+        super(8);
+        this.desk = desk;
+        this.typing = typing;
+        this.say = say;
+        getStyleClass().add("parts");
+        chips.getStyleClass().add("units");
+        add.setId("add-part");
+        add.getStyleClass().add("quiet");
+        add.setOnAction(_ -> offer(!isOffering));
+        HBox row = new HBox(10, chips, add);
+        row.setAlignment(Pos.CENTER_LEFT);
+        offers.setId("part-offers");
+        offers.getStyleClass().add("offers");
+        getChildren().add(row);
+    }
+
+    /** Reads the desk anew. */
+    void update() {
+        Job job = desk.plan().job();
+        List<String> now = job.parts().stream().map(Part::name).toList();
+        if (job.seen() != seen) {
+            seen = job.seen();
+            offer(false);
+        }
+        if (!now.equals(names)) {
+            names = now;
+            offer(false);
+            chips.getChildren().clear();
+            for (int i = 0; i < now.size() && now.size() > 1; i++) {
+                chips.getChildren().add(chip(i, now.get(i)));
+            }
+        }
+        for (int i = 0; i < chips.getChildren().size(); i++) {
+            chips.getChildren().get(i).pseudoClassStateChanged(ON, i == job.seen());
+        }
+    }
+
+    private Button chip(int part, String name) {
+        Button chip = new Button(name);
+        chip.setId("part-" + part);
+        chip.setOnAction(_ -> desk.lookAtPart(part));
+        return chip;
+    }
+
+    /** Shows small pictures of what can be built by the part that is looked at, or puts them away. */
+    private void offer(boolean shown) {
+        isOffering = shown;
+        add.setText(Labels.get(shown ? "parts.close" : "parts.add"));
+        getChildren().remove(offers);
+        offers.getChildren().clear();
+        if (shown) {
+            PartOffer.ALL.forEach(offer -> offer.by(desk.plan().frame(), free(desk.book().say(offer.words())))
+                    .ifPresent(part -> offers.getChildren().add(tile(offer, part))));
+            if (offers.getChildren().isEmpty()) {
+                offers.getChildren().add(Panel.text(Labels.get("parts.none"), "soft"));
+            }
+            getChildren().add(offers);
+        }
+    }
+
+    private Button tile(PartOffer offer, Part part) {
+        Plan plan = Planner.plan(desk.plan().job().withPart(part), desk.shop());
+        PictureView picture = new PictureView(desk, typing);
+        picture.setMouseTransparent(true);
+        picture.setMinSize(TILE_WIDE, TILE_HIGH);
+        picture.setPrefSize(TILE_WIDE, TILE_HIGH);
+        picture.setMaxSize(TILE_WIDE, TILE_HIGH);
+        picture.draw(part.name(), space ->
+                PartsDrawing.small(plan, PictureView.reader(desk), space.getWidth(), space.getHeight()));
+        Button tile = new Button(part.name(), picture);
+        tile.setContentDisplay(ContentDisplay.TOP);
+        tile.setId("offer-" + offer.id());
+        tile.getStyleClass().add("offer");
+        tile.setOnAction(_ -> {
+            Optional<String> refused = desk.edit(new Edit.AddPart(part));
+            refused.ifPresent(say);
+        });
+        return tile;
+    }
+
+    /** A name that no other part has. */
+    private String free(String wanted) {
+        String name = wanted;
+        for (int n = 2; names.contains(name); n++) {
+            name = wanted + " " + n;
+        }
+        return name;
+    }
+}

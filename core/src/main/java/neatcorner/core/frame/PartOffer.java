@@ -1,0 +1,94 @@
+package neatcorner.core.frame;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import neatcorner.core.job.Body;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Part;
+import neatcorner.core.job.Placement;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Lean;
+import neatcorner.core.phrase.Named;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.section.Profile;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
+import neatcorner.core.wood.Species;
+
+/**
+ * A part that can be added to another, in the sizes one usually starts from (common practice, no source).
+ *
+ * @param id      its name for machines; its phrase is {@code offer.ID}
+ * @param lies    how it lies by the part of this name
+ * @param section what it is made of beside that part
+ */
+public record PartOffer(String id, Function<String, Placement> lies, Function<Section, Section> section)
+        implements Named {
+    private static final Length PROUD = Length.mm(3);
+
+    /** All there are: a line a kind. */
+    public static final List<PartOffer> ALL = List.of(
+            new PartOffer(
+                    "rim",
+                    on -> new Placement.Around(on, Length.ZERO, PROUD),
+                    base -> strip("rim", base.species(), 6, base.thickness().plus(PROUD))),
+            new PartOffer(
+                    "edging",
+                    on -> new Placement.Around(on, Length.ZERO, Length.ZERO),
+                    base -> strip("edging", base.species(), 5, base.thickness())),
+            new PartOffer(
+                    "outer_frame",
+                    on -> new Placement.Around(on, Length.ZERO, Length.mm(9)),
+                    base -> new Section(
+                            "outer frame",
+                            base.species(),
+                            Length.mm(40),
+                            base.thickness().plus(Length.mm(9)),
+                            new Recess.Rabbet(Length.mm(6), base.thickness()),
+                            Profile.FLAT)),
+            new PartOffer(
+                    "lining",
+                    on -> new Placement.Inside(on, Length.ZERO),
+                    base -> strip(
+                            "lining", base.species(), 8 + base.lip().toMm(), Length.mm(5))),
+            new PartOffer(
+                    "backing_frame",
+                    on -> new Placement.Behind(on, Length.mm(10)),
+                    base -> strip("plain strip", Species.PINE, 25, Length.mm(19))));
+
+    private static Section strip(String name, Species species, double face, Length thickness) {
+        return new Section(name, species, Length.mm(face), thickness, new Recess.Bar(), Profile.FLAT);
+    }
+
+    /**
+     * The part by the one that is looked at; empty where it cannot be built there, or another lies there already.
+     *
+     * @param name what it is to be called
+     */
+    public Optional<Part> by(Frame frame, String name) {
+        Job job = frame.job();
+        Placement placement = lies.apply(job.part().name());
+        if (job.parts().stream()
+                .flatMap(other -> other.placement().stream())
+                .anyMatch(placement::isWhere)) {
+            return Optional.empty();
+        }
+        try {
+            Part part = Part.of(
+                    name,
+                    placement,
+                    new Body(job.outline(), section.apply(job.section()), Map.of(), Lean.FLAT));
+            return Optional.of(part).filter(_ -> frame.couldBe(job.withPart(part)));
+        } catch (Refusal cannotBeThere) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
+    public Words words() {
+        return Words.of("offer." + id);
+    }
+}
