@@ -35,6 +35,21 @@ final class FinishDetail extends Panel {
         heading(Labels.get("finish.steps"));
         rows(this::steps);
         add();
+        forAll();
+    }
+
+    /** The same for every part of the job; a job of one part has no need of it. */
+    private void forAll() {
+        Button all = new Button(Labels.get("finish.all_parts"));
+        all.setId("finish-all");
+        all.getStyleClass().add("quiet");
+        all.setOnAction(_ -> complain(all, desk().edit(new Edit.FinishAll(coats()))));
+        getChildren().add(all);
+        onUpdate(() -> {
+            all.setVisible(desk().plan().job().parts().stream()
+                    .anyMatch(part -> !part.choices().finish().equals(coats())));
+            all.setManaged(all.isVisible());
+        });
     }
 
     private List<Coat> coats() {

@@ -291,7 +291,7 @@ class CommandsTest {
             quoteCharacter = '`',
             value = {
                 "\"length\" : 304.8 | \"length\" : -3 | width | 10 mm",
-                "\"version\" : 1 | \"version\" : 9 | version | update",
+                "\"version\" : 2 | \"version\" : 9 | version | update",
                 "\"quantity\" : 6 | \"quantity\" : 5000 | quantity | 999",
                 "{ | [ | JSON | line",
                 "\"lip\" : 4.7625 | \"lip\" : \"4 spans\" | section.recess.lip | spans",

@@ -215,7 +215,7 @@ class DeskTest {
             desk.onComplaint(said::add);
             desk.edit(new Edit.Name("Renamed just now"));
             desk.exportAll(out);
-            assertThat(said.poll(20, TimeUnit.SECONDS)).contains("16 jobs", out.toString());
+            assertThat(said.poll(20, TimeUnit.SECONDS)).contains("17 jobs", out.toString());
             desk.exportAll(out);
             assertThat(said.poll(20, TimeUnit.SECONDS)).contains("Nothing was written", "not empty");
         }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Layer;
+import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
@@ -40,7 +41,18 @@ final class FitSteps {
         } else if (frame.job().isStretcher()) {
             steps.steps.add(Words.of("fit.stretch"));
         }
+        steps.behind();
         return List.copyOf(steps.steps);
+    }
+
+    /** What is screwed on the back comes when the package is in. */
+    private void behind() {
+        String own = frame.job().part().name();
+        frame.job().parts().stream()
+                .filter(part -> part.placement()
+                        .filter(place -> place instanceof Placement.Behind && place.on().equals(own))
+                        .isPresent())
+                .forEach(part -> steps.add(Words.of("fit.part_behind", part.name())));
     }
 
     private void panel() {

@@ -19,7 +19,8 @@ import neatcorner.core.section.Section;
 import neatcorner.core.wood.Species;
 
 /**
- * A part that can be added to another, in the sizes one usually starts from (common practice, no source).
+ * A part that can be added to another, in the sizes one usually starts from (common practice, no source), and finished
+ * like that.
  *
  * @param id      its name for machines; its phrase is {@code offer.ID}
  * @param lies    how it lies by the part of this name
@@ -78,9 +79,10 @@ public record PartOffer(String id, Function<String, Placement> lies, Function<Se
         }
         try {
             Part part = Part.of(
-                    name,
-                    placement,
-                    new Body(job.outline(), section.apply(job.section()), Map.of(), Lean.FLAT));
+                            name,
+                            placement,
+                            new Body(job.outline(), section.apply(job.section()), Map.of(), Lean.FLAT))
+                    .finished(job.choices().finish());
             return Optional.of(part).filter(_ -> frame.couldBe(job.withPart(part)));
         } catch (Refusal cannotBeThere) {
             return Optional.empty();

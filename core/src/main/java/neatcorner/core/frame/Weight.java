@@ -10,6 +10,7 @@ import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Vector;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
@@ -45,7 +46,11 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
     private static Weight of(Assembly assembly, Ledger ledger) {
         Job job = assembly.job();
         Frame frame = assembly.seen();
+        Words name = job.parts().size() == 1
+                ? WOOD.words()
+                : Words.of("working.wood_of", job.part().name());
         Figure<Mass> wood = ledger.enter(Figure.formula(WOOD)
+                .named(name)
                 .note("wood_weight", Math.round(frame.job().section().areaMm2()), frame.job().section().species(),
                         Math.round(frame.job().section().species().density())).gives(wood(frame)));
         Figure.Formula<Mass> sum = Figure.formula(TOTAL);

@@ -27,6 +27,8 @@ import neatcorner.core.words.Station;
 final class AttachSteps {
     /** The thickness of shims that set how far a rim stands proud. */
     private static final FigureKey<Length> SHIMS = FigureKey.length(Station.GLUE_UP, "attach.shims");
+    /** Where the screws of a part on the back go, from its own outside. */
+    private static final FigureKey<Length> SCREW_IN = FigureKey.length(Station.GLUE_UP, "attach.screw_in");
     /** The longest screw that holds a part on the back. */
     private static final FigureKey<Length> SCREW = FigureKey.length(Station.GLUE_UP, "attach.screw");
 
@@ -153,7 +155,12 @@ final class AttachSteps {
                 .rounded(Rounding.DOWN)
                 .note("attach_screw")
                 .result());
-        add("attach.screwed", on, longest, frame.job().section().thickness());
+        Length in = ledger.enter(Figure.formula(SCREW_IN)
+                        .with("held_over", held)
+                        .note("screw_in")
+                        .gives(held.over(2)))
+                .value();
+        add("attach.screwed", on, longest, in);
     }
 
     /** Two parts may not lie in one place: the later one lies by the earlier instead. */

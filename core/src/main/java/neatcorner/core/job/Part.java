@@ -1,5 +1,6 @@
 package neatcorner.core.job;
 
+import java.util.List;
 import java.util.Optional;
 import neatcorner.core.phrase.Refusal;
 
@@ -24,6 +25,11 @@ public record Part(String name, Optional<Placement> placement, Body body, Choice
     /** A part of which nothing is decided or done yet. */
     public static Part of(String name, Placement placement, Body body) {
         return new Part(name, Optional.of(placement), body, Choices.NONE, Progress.NONE);
+    }
+
+    /** Finished so. */
+    public Part finished(List<Coat> coats) {
+        return with(choices.withFinish(coats));
     }
 
     /** Called otherwise. */

@@ -145,7 +145,9 @@ public final class PlanText {
         return switch (key) {
             case MakingKey _ -> false;
             case Habit habit -> switch (habit) {
-                case POINT_ROOM -> !plan.fit().points().isEmpty();
+                case POINT_ROOM ->
+                    !plan.fit().points().isEmpty()
+                            && plan.job().seen() == plan.job().holder();
                 case BIT_RADIUS -> plan.figure(MakingKey.RABBET_LATER).isPresent();
                 case FRONT_WOOD -> recess instanceof Recess.Covering;
                 default -> true;
