@@ -46,6 +46,7 @@ final class PartsBar extends VBox {
         this.say = say;
         getStyleClass().add("parts");
         chips.getStyleClass().add("units");
+        chips.setManaged(false);
         add.setId("add-part");
         add.getStyleClass().add("quiet");
         add.setOnAction(_ -> offer(!isOffering));
@@ -71,6 +72,7 @@ final class PartsBar extends VBox {
             for (int i = 0; i < now.size() && now.size() > 1; i++) {
                 chips.getChildren().add(chip(i, now.get(i)));
             }
+            chips.setManaged(!chips.getChildren().isEmpty());
         }
         for (int i = 0; i < chips.getChildren().size(); i++) {
             chips.getChildren().get(i).pseudoClassStateChanged(ON, i == job.seen());

@@ -38,9 +38,8 @@ final class PlaceChoice {
         panel.rows(box -> {
             if (isOneOfSeveral()) {
                 box.getChildren().add(Panel.text(Labels.get("place.heading"), "heading"));
-                job().placement()
-                        .ifPresent(placement ->
-                                box.getChildren().add(Panel.text(panel.book().say(placement.said()), "soft")));
+                job().lying()
+                        .ifPresent(how -> box.getChildren().add(Panel.text(panel.book().say(how), "soft")));
             }
         });
         var name = panel.line(

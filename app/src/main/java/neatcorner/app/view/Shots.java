@@ -126,12 +126,14 @@ public final class Shots {
             job(desk, 10);
             desk.go(Station.CUTS);
         });
-        shoot(scene, "11-evening-mm", () -> {
-            job(desk, 2);
+        shoot(scene, "11-parts-evening-mm", () -> {
+            job(desk, 16);
             desk.look(new Appearance(Graduation.MM_HALF, Palette.EVENING, 100));
-            desk.go(Station.CUTS);
+            desk.go(Station.BRIEF);
+            desk.lookAtPart(1);
         });
         shoot(scene, "12-large-text", () -> {
+            job(desk, 2);
             desk.look(new Appearance(Graduation.INCH_16, Palette.DAY, 140));
             desk.go(Station.CORNERS);
         });

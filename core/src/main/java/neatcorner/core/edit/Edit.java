@@ -191,11 +191,12 @@ public sealed interface Edit {
         }
     }
 
-    /** A part more; from then on it is looked at. */
+    /** A part more; from then on it is looked at. One that the whole of another lies in carries the hardware. */
     record AddPart(Part part) implements Edit {
         @Override
         public Job apply(Job job) {
-            return job.withPart(part);
+            Job more = job.withPart(part);
+            return more.isHolding() ? more.carriedBy(more.seen()) : more;
         }
 
         @Override

@@ -40,7 +40,7 @@ public record Entry(
         List<Entry> entries = new ArrayList<>();
         job.placement()
                 .ifPresentOrElse(
-                        placement -> addPlace(entries, placement),
+                        placement -> addPlace(entries, placement, job.isHolding()),
                         () -> job.outline()
                                 .entries()
                                 .forEach(entry -> entries.add(new Entry(
@@ -89,12 +89,12 @@ public record Entry(
         return new Entry(tape, j -> j.measured().getOrDefault(tape, Length.ZERO), (j, l) -> j.withMeasured(tape, l));
     }
 
-    private static void addPlace(List<Entry> entries, Placement placement) {
+    private static void addPlace(List<Entry> entries, Placement placement, boolean holding) {
         entries.add(new Entry(
                 PlaceKey.GAP,
                 j -> j.placement().orElseThrow().gap(),
                 (j, l) -> j.with(j.placement().orElseThrow().withGap(l))));
-        if (placement instanceof Placement.Around) {
+        if (placement instanceof Placement.Around && !holding) {
             entries.add(new Entry(
                     PlaceKey.PROUD,
                     j -> ((Placement.Around) j.placement().orElseThrow()).proud(),

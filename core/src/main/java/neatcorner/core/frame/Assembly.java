@@ -165,7 +165,10 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
         Length front = base.job().section().thickness();
         Length thick = own.job().section().thickness();
         Length back = switch (placement) {
-            case Placement.Around around -> front.plus(around.proud()).minus(thick);
+            case Placement.Around around ->
+                own.job().isHolding()
+                        ? front.minus(own.job().section().recessFront())
+                        : front.plus(around.proud()).minus(thick);
             case Placement.Inside _ -> base.job().section().recessDepth().minus(thick);
             case Placement.Behind _ -> thick.negated();
         };

@@ -121,8 +121,11 @@ final class Offsets {
         return -run(side, job.section().recess().ledge()).toMm();
     }
 
-    /** The lines this frame has. */
+    /** The lines this frame has; of one that lies by another and holds no package, none of the package's. */
     List<Line> lines() {
-        return job.section().recess().lines(job.contents().hasMat());
+        List<Line> lines = job.section().recess().lines(job.contents().hasMat());
+        return job.placement().isEmpty() || job.seen() == job.holder()
+                ? lines
+                : lines.stream().filter(line -> line.compareTo(Line.RABBET) >= 0).toList();
     }
 }

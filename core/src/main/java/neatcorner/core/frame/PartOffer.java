@@ -42,7 +42,7 @@ public record PartOffer(String id, Function<String, Placement> lies, Function<Se
                     base -> strip("edging", base.species(), 5, base.thickness())),
             new PartOffer(
                     "outer_frame",
-                    on -> new Placement.Around(on, Length.ZERO, Length.mm(9)),
+                    on -> new Placement.Around(on, Length.mm(1.5), Length.ZERO),
                     base -> new Section(
                             "outer frame",
                             base.species(),

@@ -39,12 +39,16 @@ record Placed(Frame base, String name, Line beside, Line own, Length out) {
         if (!base.job().lean().isFlat()) {
             throw Refusal.of("placed.by_leaning", placement.on());
         }
-        Line holds = base.job().section().recess().holds();
         return switch (placement) {
             case Placement.Around around ->
-                new Placed(base, around.on(), Line.OUTSIDE, section.recess().holds(), around.gap());
+                new Placed(base, around.on(), Line.OUTSIDE, section.recess().wall(), around.gap());
             case Placement.Inside inside ->
-                new Placed(base, inside.on(), holds, Line.OUTSIDE, inside.gap().negated());
+                new Placed(
+                        base,
+                        inside.on(),
+                        base.job().section().recess().wall(),
+                        Line.OUTSIDE,
+                        inside.gap().negated());
             case Placement.Behind behind ->
                 new Placed(
                         base, behind.on(), Line.OUTSIDE, Line.OUTSIDE, behind.gap().negated());
@@ -57,7 +61,7 @@ record Placed(Frame base, String name, Line beside, Line own, Length out) {
      * @throws Refusal when the parallel of the other part's line is no shape that can be made, or too small
      */
     Outline outline() {
-        Outline around = base.job().outline();
+        Outline around = atOneLine(base.job().outline());
         if (around.isFourSquare()) {
             return new Boxed.Rectangle(new Size(own, size(Axis.WIDTH)), new Size(own, size(Axis.HEIGHT)));
         }
@@ -74,6 +78,13 @@ record Placed(Frame base, String name, Line beside, Line own, Length out) {
             case Outline.Regular regular -> polygon(regular.loop(), distance);
             case Boxed _ -> throw Refusal.of("placed.uneven_faces", name);
         };
+    }
+
+    /** A shape whose height is given at another line than its width, with its height at that of its width. */
+    private Outline atOneLine(Outline outline) {
+        return outline instanceof Boxed boxed
+                ? boxed.with(Axis.HEIGHT, new Size(boxed.line(), base.height(boxed.line())))
+                : outline;
     }
 
     private Outline polygon(Loop loop, Loop.Distance distance) {

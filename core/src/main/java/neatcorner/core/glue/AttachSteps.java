@@ -76,6 +76,11 @@ final class AttachSteps {
     }
 
     private void around(Placement.Around around) {
+        if (frame.job().isHolding()) {
+            findStandsOut(base, frame);
+            loose("attach.laid_in_it");
+            return;
+        }
         findMissed();
         Length proud = around.proud();
         if (proud.isZero()) {
@@ -92,14 +97,14 @@ final class AttachSteps {
             oneByOne();
             gluedOn();
         } else {
-            loose("attach.laid_in_it");
+            add("attach.slid_over", on, placement.gap());
         }
     }
 
     private void inside() {
         if (base.job().section().recess() instanceof Recess.Covering rabbet) {
             findBoth(rabbet);
-            findStandsOut();
+            findStandsOut(frame, base);
         }
         if (frame.job().isFitted()) {
             oneByOne();
@@ -238,15 +243,16 @@ final class AttachSteps {
         }
     }
 
-    private void findStandsOut() {
-        Length out = frame.job().section().thickness().minus(base.job().section().recessDepth());
+    /** What lies in the rabbet of another part and is thicker than that is deep. */
+    private void findStandsOut(Frame inner, Frame outer) {
+        Length out = inner.job().section().thickness().minus(outer.job().section().recessDepth());
         if (out.isPositive()) {
             ledger.find(Finding.of(
                             Severity.NOTE,
                             Station.SECTION,
                             "part_stands_out",
-                            frame.job().part().name(),
-                            on,
+                            inner.job().part().name(),
+                            outer.job().part().name(),
                             out)
                     .by(out)
                     .remedy(new Remedy.Visit(Station.SECTION)));

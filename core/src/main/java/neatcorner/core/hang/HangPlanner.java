@@ -106,6 +106,7 @@ public final class HangPlanner {
         }
         find(total, recommended, chosen);
         findCovered(chosen);
+        findInner();
         findOffCentre(chosen);
         findFloor();
         Optional<HangPlan.Rings> rings = chosen == Hardware.RINGS_AND_WIRE || chosen == Hardware.TWO_HOOKS
@@ -162,6 +163,21 @@ public final class HangPlanner {
                                     Words.of("remedy.carry", other.job().part().name()),
                                     new Edit.InPart(other.job().seen(), new Edit.CarryHere())))));
         }
+    }
+
+    /** What lies loose in another part would have to hold that by its clips. */
+    private void findInner() {
+        String carrier = frame.job().part().name();
+        assembly.frames().stream()
+                .filter(other -> other.job().isHolding()
+                        && other.job().placement().orElseThrow().on().equals(carrier))
+                .map(other -> other.job())
+                .findFirst()
+                .ifPresent(outer -> ledger.find(
+                        Finding.of(Severity.CAUTION, Station.HANG, "hangs_inside", carrier, outer.part().name())
+                                .remedy(new Remedy.OnJob(
+                                        Words.of("remedy.carry", outer.part().name()),
+                                        new Edit.InPart(outer.seen(), new Edit.CarryHere())))));
     }
 
     private HangPlan.Rings rings() {

@@ -18,6 +18,7 @@ import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
@@ -135,6 +136,19 @@ public record Job(
                 && placement()
                         .filter(place -> place.gap().isZero() && !(place instanceof Placement.Behind))
                         .isPresent();
+    }
+
+    /** Whether the part that is looked at lies around another that rests in its rabbet, and so is as proud as that. */
+    public boolean isHolding() {
+        return section().recess() instanceof Recess.Covering
+                && placement().filter(Placement.Around.class::isInstance).isPresent();
+    }
+
+    /** How the part that is looked at lies, in a sentence; empty for the first. */
+    public Optional<Words> lying() {
+        return placement().map(place -> isHolding()
+                ? Words.of("placement.holding.said", place.on(), Placement.free(place.gap()))
+                : place.said());
     }
 
     /** Whether it is a stretcher: plain bars with nothing in them and nothing they lie by, for cloth to go around. */

@@ -35,7 +35,12 @@ public sealed interface Placement extends Named {
 
     /** How it lies, in a sentence. */
     default Words said() {
-        return Words.of("placement." + id() + ".said", on(), gap());
+        return Words.of("placement." + id() + ".said", on(), free(gap()));
+    }
+
+    /** Whether it lies right against the other, or how far away. */
+    static Words free(Length gap) {
+        return Words.of(gap.isZero() ? "placement.close" : "placement.free", gap);
     }
 
     @Override
@@ -70,7 +75,7 @@ public sealed interface Placement extends Named {
             return Words.of(
                     "placement.around.said",
                     on,
-                    Words.of(gap.isZero() ? "placement.close" : "placement.free", gap),
+                    Placement.free(gap),
                     Words.of("placement.front." + front, proud.abs()));
         }
 
@@ -121,6 +126,14 @@ public sealed interface Placement extends Named {
         @Override
         public Behind withGap(Length other) {
             return new Behind(on, other);
+        }
+
+        @Override
+        public Words said() {
+            return Words.of(
+                    "placement.behind.said",
+                    on,
+                    Words.of(gap.isZero() ? "placement.level" : "placement.further_in", gap));
         }
 
         @Override

@@ -160,7 +160,10 @@ public final class JointPlanner {
             why.add(Words.of("joint.not_enough"));
             why.addAll(against(kind));
         } else if (obstacles.isEmpty()) {
-            why.add(Words.of(demands.isEmpty() ? "joint.enough_small" : "joint.enough"));
+            why.add(Words.of(
+                    frame.job().isFitted()
+                            ? "joint.enough_fitted"
+                            : demands.isEmpty() ? "joint.enough_small" : "joint.enough"));
         }
         return why;
     }

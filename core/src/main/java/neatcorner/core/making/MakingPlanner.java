@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.making.MakingKey.What;
 import neatcorner.core.measure.Length;
@@ -215,20 +216,30 @@ public final class MakingPlanner {
                 List.of(Words.of("making.blanks.how", rough(thickness), section.species(), width.plus(hair()))),
                 Silhouette.box(0, 0, width.toMm(), thickness.toMm())));
         Silhouette plain = Silhouette.box(0, 0, section.face().toMm(), thickness.toMm());
-        boolean round = frame.members().stream().allMatch(m -> m.curve().isPresent())
-                && frame.width(Line.OUTSIDE).equals(frame.height(Line.OUTSIDE));
+        boolean fitted = frame.job().isFitted();
         step(
                 Tool.HAND_ROUTER,
-                Words.of("making.curve"),
-                List.of(
-                        round
-                                ? Words.of(
-                                        "making.curve.round",
-                                        frame.width(Line.OUTSIDE).over(2),
-                                        frame.width(Line.SIGHT).over(2))
-                                : Words.of("making.curve.shaped")),
+                Words.of(fitted ? "making.curve_fitted" : "making.curve"),
+                List.of(fitted ? byThePattern() : howSawn()),
                 plain);
         alongTheEdges(plain);
+    }
+
+    private Words howSawn() {
+        boolean round = frame.members().stream().allMatch(m -> m.curve().isPresent())
+                && frame.width(Line.OUTSIDE).equals(frame.height(Line.OUTSIDE));
+        return round
+                ? Words.of(
+                        "making.curve.round",
+                        frame.width(Line.OUTSIDE).over(2),
+                        frame.width(Line.SIGHT).over(2))
+                : Words.of("making.curve.shaped");
+    }
+
+    /** Pieces that are glued to another part one by one have to meet it first: the far edge waits. */
+    private Words byThePattern() {
+        Placement place = frame.job().placement().orElseThrow();
+        return Words.of("making.curve.fitted." + place.id(), place.on());
     }
 
     /** Left on the sawn edges for the planer, as boards are laid out with it. */

@@ -310,9 +310,6 @@ public sealed interface Boxed extends Outline {
             if (!hasSides()) {
                 throw Refusal.of("boxed.no_parallel_arch");
             }
-            if (width.line() != height.line()) {
-                throw Refusal.of("boxed.no_parallel_lines");
-            }
             double w = width.length().toMm();
             double d = out.toMm();
             double up = rise * w / 2;

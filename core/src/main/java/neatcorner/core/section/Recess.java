@@ -46,8 +46,10 @@ public sealed interface Recess {
     /** The lines a frame of such a section has, from the inside out. */
     List<Line> lines(boolean hasMat);
 
-    /** The line of what lies in such a frame: of another part, too. */
-    Line holds();
+    /** The line of the wood beside what lies in such a frame, another frame too. */
+    default Line wall() {
+        return Line.SIGHT;
+    }
 
     /** The numbers that are given for it. */
     default List<RecessEntry> entries() {
@@ -86,8 +88,8 @@ public sealed interface Recess {
         List<Point> seat();
 
         @Override
-        default Line holds() {
-            return Line.GLASS;
+        default Line wall() {
+            return Line.RABBET;
         }
 
         @Override
@@ -403,11 +405,6 @@ public sealed interface Recess {
         }
 
         @Override
-        public Line holds() {
-            return Line.ART;
-        }
-
-        @Override
         public List<Line> lines(boolean hasMat) {
             return List.of(Line.ART, Line.RABBET, Line.SIGHT, Line.OUTSIDE);
         }
@@ -430,11 +427,6 @@ public sealed interface Recess {
         @Override
         public void check(Length face, Length stacked, int strips) {
             // Nothing is cut from it.
-        }
-
-        @Override
-        public Line holds() {
-            return Line.SIGHT;
         }
 
         @Override

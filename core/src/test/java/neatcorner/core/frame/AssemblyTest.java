@@ -85,25 +85,35 @@ class AssemblyTest {
     }
 
     @Test
-    void aFrameAroundAFrameHoldsItWithItsPlay() {
+    void aFrameAroundAFrameHasItInItsRabbet() {
         Job boxed = with(
                 Sample.job("12", "16"),
                 "outer",
-                new Placement.Around("frame", Length.ZERO, Length.ZERO),
+                new Placement.Around("frame", Length.mm(1.5), Length.ZERO),
                 Sample.job("12", "16").section());
         Assembly whole = assembly(boxed);
         assertThat(whole.frame(1).width(Line.RABBET))
                 .isEqualTo(whole.frame(0)
                         .width(Line.OUTSIDE)
-                        .plus(whole.frame(1).habits().get(Habit.PLAY)));
+                        .plus(Length.mm(3)));
+        Section own = whole.frame(1).job().section();
+        assertThat(whole.lies().get(1).back().plus(own.recessFront()))
+                .as("the ledge rests on the other's front")
+                .isEqualTo(whole.frame(0).job().section().thickness());
+        assertThat(whole.frame(1).has(Line.GLASS)).as("no package lies in it").isFalse();
+        Job added = new Edit.AddPart(boxed.part()).apply(Sample.job("12", "16"));
+        assertThat(added.carrier()).as("all hangs by what all lies in").isEqualTo(1);
+        assertThat(Planner.plan(boxed, Sample.shop()).findings())
+                .extracting(Finding::id)
+                .contains("hangs_inside");
     }
 
     @Test
-    void aLiningLiesWhereAPaneWould() {
+    void aLiningLiesAgainstTheRabbet() {
         Job lined = with(Sample.job("12", "16"), "lining", new Placement.Inside("frame", Length.mm(1)), STRIP);
         Assembly whole = assembly(lined);
         assertThat(whole.frame(1).width(Line.OUTSIDE))
-                .isEqualTo(whole.frame(0).width(Line.GLASS).minus(Length.mm(2)));
+                .isEqualTo(whole.frame(0).width(Line.RABBET).minus(Length.mm(2)));
     }
 
     @Test

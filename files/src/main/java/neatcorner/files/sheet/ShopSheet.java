@@ -178,7 +178,7 @@ public final class ShopSheet {
         if (isOneOfSeveral()) {
             flow.need(A_PART);
             Column column = flow.column(1).heading(plan.job().part().name());
-            plan.job().placement().ifPresent(placement -> column.text(book.say(placement.said())));
+            plan.job().lying().ifPresent(how -> column.text(book.say(how)));
             flow.down(column);
         }
     }
@@ -465,11 +465,11 @@ public final class ShopSheet {
     private Column findings(List<ShopSheet> parts, List<Severity> severities) {
         boolean stops = severities.contains(Severity.STOP);
         Column column = flow.column(stops ? 1 : 2);
-        Set<Finding> said = new LinkedHashSet<>();
+        Set<Words> said = new LinkedHashSet<>();
         for (ShopSheet part : parts) {
             List<Finding> chosen = part.plan.findings().stream()
                     .filter(f -> severities.contains(f.severity()))
-                    .filter(said::add)
+                    .filter(finding -> said.add(finding.what()))
                     .toList();
             if (!chosen.isEmpty()) {
                 column.heading(part.of(book.say("text.findings")));

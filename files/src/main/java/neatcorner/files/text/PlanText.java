@@ -103,7 +103,7 @@ public final class PlanText {
     private void named(int parts) {
         if (parts > 1) {
             text.append('\n').append("== ").append(plan.job().part().name()).append(" ==\n");
-            plan.job().placement().ifPresent(placement -> said(placement.said()));
+            plan.job().lying().ifPresent(this::said);
         }
     }
 
@@ -153,7 +153,8 @@ public final class PlanText {
                 default -> true;
             };
             default -> !(key.equals(DepthCheck.FRONT_WOOD) && !(recess instanceof Recess.Covering))
-                    && !((key.equals(DepthCheck.STACK) || key.equals(DepthCheck.LEFT)) && recess instanceof Recess.Bar);
+                    && !((key.equals(DepthCheck.STACK) || key.equals(DepthCheck.LEFT))
+                            && (recess instanceof Recess.Bar || plan.job().seen() != plan.job().holder()));
         };
     }
 
@@ -308,10 +309,12 @@ public final class PlanText {
     private static void findings(List<PlanText> parts) {
         PlanText first = parts.getFirst();
         first.text.append('\n').append(first.book.say("text.findings").toUpperCase(Locale.ROOT)).append('\n');
-        Set<Finding> said = new LinkedHashSet<>();
+        Set<Words> said = new LinkedHashSet<>();
         for (PlanText part : parts) {
             List<Finding> more =
-                    part.plan.findings().stream().filter(said::add).toList();
+                    part.plan.findings().stream()
+                            .filter(finding -> said.add(finding.what()))
+                            .toList();
             if (parts.size() > 1 && !more.isEmpty()) {
                 first.text.append("  ").append(part.plan.job().part().name()).append(":\n");
             }
