@@ -3,11 +3,15 @@ package neatcorner.app.cli;
 import java.nio.file.Path;
 import java.util.Locale;
 import neatcorner.core.measure.Graduation;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.disk.WholeFile;
 import neatcorner.files.export.Export;
 import neatcorner.files.export.Exports;
 import neatcorner.files.sheet.SheetSize;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -40,6 +44,13 @@ final class DrawCommand implements Runnable {
 
     @Option(names = "--what", defaultValue = "FRAME", description = "${COMPLETION-CANDIDATES}.")
     private What what = What.FRAME;
+
+    @Option(
+            names = "--part",
+            paramLabel = "NAME",
+            description = "Of a job with several parts: which; the first if not said.")
+    private @Nullable String part;
+
     @Option(names = "--paper", defaultValue = "A4", description = "For a PDF: ${COMPLETION-CANDIDATES}.")
     private SheetSize paper = SheetSize.A4;
 
@@ -52,6 +63,15 @@ final class DrawCommand implements Runnable {
         WholeFile.write(
                 out,
                 export.content()
-                        .apply(new Export.Request(arguments.plan(), new Phrasebook(Graduation.MM_TENTH), paper)));
+                        .apply(new Export.Request(plan(), new Phrasebook(Graduation.MM_TENTH), paper)));
+    }
+
+    private Plan plan() {
+        Plan plan = arguments.plan();
+        try {
+            return part == null ? plan : Planner.at(plan, plan.job().indexOf(part));
+        } catch (Refusal refused) {
+            throw new CommandException("--part " + part + ": " + refused.getMessage());
+        }
     }
 }

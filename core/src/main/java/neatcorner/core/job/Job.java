@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -119,7 +120,8 @@ public record Job(
                 return i;
             }
         }
-        throw Refusal.of("job.no_part", name);
+        throw Refusal.of(
+                "job.no_part", name, parts.stream().map(Part::name).collect(Collectors.joining(", ")));
     }
 
     /** How the part that is looked at lies by another; empty for the first. */

@@ -1,6 +1,7 @@
 package neatcorner.files.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.io.StringReader;
@@ -15,11 +16,14 @@ import neatcorner.core.plan.Planner;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.files.Jobs;
+import neatcorner.files.json.PlanJson;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 class PlanTextTest {
     private static final Job JOB =
@@ -69,6 +73,24 @@ class PlanTextTest {
                         .isEqualTo(member.section().lip().isPositive() ? "scoop “A”" : "stretcher bar");
             }
         });
+    }
+
+    @Test
+    void everyPartIsSaidWithWhatItIsAndHowItLies() {
+        Plan plan = Planner.plan(JOB, Shop.starting());
+        String text = PlanText.write(plan, new Phrasebook(Graduation.MM_HALF));
+        assertThat(text)
+                .contains("== rim ==", "Around the chart frame, 0.5 mm free on each side, its front 3 mm behind.")
+                .contains("== spacer ==", "On the back of the rim")
+                .containsOnlyOnce("HANG");
+        assertThat(text.split("\nGLUE-UP\n")).as("each is closed by itself").hasSize(4);
+        JsonNode json = JsonMapper.builder().build().readTree(PlanJson.write(plan));
+        assertThat(json.get("parts")).extracting(part -> part.get("name").asString()).containsExactly("rim", "spacer");
+        assertThat(json.get("parts").get(0).get("figures").get("sight.width").get("mm").asDouble())
+                .as("the outside of the frame and two gaps of 0.5")
+                .isCloseTo(
+                        json.get("figures").get("outside.width").get("mm").asDouble() + 1,
+                        within(1e-6));
     }
 
     @Test
