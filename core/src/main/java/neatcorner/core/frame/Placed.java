@@ -1,6 +1,7 @@
 package neatcorner.core.frame;
 
 import java.util.List;
+import java.util.Optional;
 import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
@@ -96,14 +97,19 @@ record Placed(Frame base, String name, Line beside, Line own, Length out) {
         return figure(axis).value();
     }
 
-    /** Its own line on an axis, worked out from the other's. */
+    /** What the tape read on the outside of the other part, where that is what this one follows. */
+    private Optional<Length> measured(Axis axis) {
+        return beside == Line.OUTSIDE && base.isFourSquare()
+                ? base.job().part().progress().outside(axis == Axis.WIDTH)
+                : Optional.empty();
+    }
+
+    /** Its own line on an axis, worked out from the other's as it came out, or as it is planned. */
     Figure<Length> figure(Axis axis) {
+        Optional<Length> measured = measured(axis);
+        Length other = measured.orElseGet(() -> base.size(beside, axis).orElseThrow().value());
         Figure.Sum sum = Figure.sum(own.size(axis))
-                .start(
-                        "of_part." + axis.id(),
-                        base.size(beside, axis).orElseThrow().value(),
-                        name,
-                        beside);
+                .start((measured.isPresent() ? "of_part_measured." : "of_part.") + axis.id(), other, name, beside);
         if (out.isNegative()) {
             sum.minus("part_gaps", out.times(-2), out.negated());
         } else {

@@ -2,13 +2,17 @@ package neatcorner.core.glue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.PlaceKey;
 import neatcorner.core.job.Placement;
+import neatcorner.core.job.Progress;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
+import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
@@ -39,6 +43,9 @@ final class AttachSteps {
     /** Less wood than this on both sides of a glue line or under a screw holds nothing. Common practice, no source. */
     private static final Length LEAST_HOLD = Length.mm(6);
 
+    /** Opposite sides that differ by less serve as one pattern. Common practice, no source. */
+    private static final Length SAME = Length.mm(0.5);
+
     private final Assembly assembly;
     private final Frame frame;
     private final Placement placement;
@@ -63,12 +70,45 @@ final class AttachSteps {
         if (frame.job().isFitted()) {
             add("attach.as_it_came_out", on);
         }
+        measured();
         switch (placement) {
             case Placement.Around around -> around(around);
             case Placement.Inside _ -> inside();
             case Placement.Behind behind -> behind(behind);
         }
         return List.copyOf(steps);
+    }
+
+    /** What the tape read on the other part takes the place of what was planned of it. */
+    private void measured() {
+        Optional<Length> wide = came().outside(true);
+        Optional<Length> high = came().outside(false);
+        if (placement instanceof Placement.Inside || !base.isFourSquare() || wide.isEmpty() && high.isEmpty()) {
+            return;
+        }
+        add(
+                "attach.measured",
+                on,
+                wide.orElseGet(() -> base.width(Line.OUTSIDE)),
+                high.orElseGet(() -> base.height(Line.OUTSIDE)));
+        Length most = unlike();
+        if (most.isOver(SAME)) {
+            ledger.find(Finding.of(Severity.NOTE, Station.GLUE_UP, "sides_unlike", on, most)
+                    .by(most)
+                    .remedy(new Remedy.Visit(Station.GLUE_UP)));
+        }
+    }
+
+    private Progress came() {
+        return base.job().part().progress();
+    }
+
+    /** By how much opposite sides of the other part differ at most, as far as both were read. */
+    private Length unlike() {
+        return Stream.of(true, false)
+                .flatMap(wide -> came().unlike(wide).stream())
+                .max(Length::compareTo)
+                .orElse(Length.ZERO);
     }
 
     private void add(String key, Object... arguments) {
@@ -116,7 +156,8 @@ final class AttachSteps {
 
     /** Strips one after the other, each from its neighbour and the wood it lies against. */
     private void oneByOne() {
-        add(frame.isFourSquare() ? "attach.first_pair" : "attach.one_by_one", frame.members().size());
+        boolean pairs = frame.isFourSquare() && !unlike().isOver(SAME);
+        add(pairs ? "attach.first_pair" : "attach.one_by_one", frame.members().size());
     }
 
     /** Glued along the outside of what they go around. */

@@ -3,8 +3,11 @@ package neatcorner.core.job;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Size;
 import neatcorner.core.phrase.Range;
@@ -24,6 +27,32 @@ public record Progress(Map<Tape, Length> measured, Set<Station> settled) {
         measured.forEach((tape, length) -> Range.within(tape.words(), length, Size.LEAST, Length.mm(15_000)));
         measured = measured.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(measured));
         settled = settled.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(settled));
+    }
+
+    /**
+     * How large the glued frame came out, outside: the mean of two opposite sides where both were read.
+     *
+     * @param wide from left to right, else from top to bottom
+     */
+    public Optional<Length> outside(boolean wide) {
+        List<Length> readings = opposite(wide);
+        return readings.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Length.sum(readings).over(readings.size()));
+    }
+
+    /** By how much two opposite sides differ; empty where not both were read. */
+    public Optional<Length> unlike(boolean wide) {
+        List<Length> readings = opposite(wide);
+        return readings.size() < 2
+                ? Optional.empty()
+                : Optional.of(readings.getFirst().minus(readings.getLast()).abs());
+    }
+
+    private List<Length> opposite(boolean wide) {
+        return Stream.of(wide ? Tape.TOP : Tape.RIGHT, wide ? Tape.BOTTOM : Tape.LEFT)
+                .flatMap(side -> Optional.ofNullable(measured.get(side)).stream())
+                .toList();
     }
 
     /** With one reading more or changed. */

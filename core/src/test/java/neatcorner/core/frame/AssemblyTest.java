@@ -21,6 +21,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.PlaceKey;
 import neatcorner.core.job.Placement;
+import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -31,6 +32,7 @@ import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Size;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.rack.Material;
@@ -202,6 +204,25 @@ class AssemblyTest {
                 .apply(new Edit.CarryHere().apply(held).at(0));
         assertThat(carried.at(1).choices().hardware()).contains(Hardware.TWO_HOOKS);
         assertThat(carried.choices().hardware()).isEmpty();
+    }
+
+    @Test
+    void whatTheTapeReadTakesThePlaceOfWhatWasPlanned() {
+        Job taped = rimmed().at(0)
+                .withMeasured(Tape.TOP, Length.mm(374))
+                .withMeasured(Tape.BOTTOM, Length.mm(376))
+                .at(1);
+        Plan plan = Planner.plan(taped, Sample.shop());
+        assertThat(plan.frame().width(Line.SIGHT)).as("the mean of both").isEqualTo(Length.mm(375));
+        assertThat(plan.frame().height(Line.SIGHT))
+                .as("not read yet")
+                .isEqualTo(plan.assembly().frame(0).height(Line.OUTSIDE));
+        assertThat(plan.glue().steps()).extracting(Words::key).contains("attach.measured", "attach.one_by_one");
+        assertThat(plan.findings()).extracting(Finding::id).contains("sides_unlike");
+        assertThat(Planner.plan(rimmed(), Sample.shop()).glue().steps())
+                .extracting(Words::key)
+                .contains("attach.first_pair")
+                .doesNotContain("attach.measured");
     }
 
     @Test
