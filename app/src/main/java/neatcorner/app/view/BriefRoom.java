@@ -8,7 +8,7 @@ import neatcorner.core.words.Station;
 
 /** The frame with its sizes. */
 final class BriefRoom implements Room {
-    private static final double FOOT = 150;
+    private static final double FOOT = 112;
 
     @Override
     public Station station() {

@@ -100,27 +100,45 @@ final class FrameSketch {
     /** Everything but tags: the part that is looked at over all others. */
     void draw() {
         int own = frame().job().seen();
+        framed();
         plan.assembly().fromBehind(!behind).stream()
                 .filter(part -> part != own)
-                .forEach(part -> new FrameSketch(this, part).drawOwn());
-        drawOwn();
+                .forEach(part -> of(part).wood());
+        wood();
+        lines();
     }
 
     /** All parts as one sees them, those that lie further from the eye first. */
     void drawWhole() {
-        int own = frame().job().seen();
-        plan.assembly()
-                .fromBehind(!behind)
-                .forEach(part -> (part == own ? this : new FrameSketch(this, part)).drawOwn());
+        framed();
+        plan.assembly().fromBehind(!behind).forEach(part -> of(part).wood());
+        lines();
     }
 
-    private void drawOwn() {
-        contents();
+    /** A part of the job, from 0, in this picture. */
+    private FrameSketch of(int part) {
+        return part == frame().job().seen() ? this : new FrameSketch(this, part);
+    }
+
+    /** What is framed lies behind all wood that is seen around it. */
+    private void framed() {
+        of(plan.job().holder()).contents();
+    }
+
+    private void wood() {
         frame().bars().forEach(this::member);
         if (frame().isSolid()) {
             board();
         } else {
             frame().members().forEach(this::member);
+        }
+    }
+
+    /** What is seen over the wood: the rabbet under it, and a picture that stands before its ledge. */
+    private void lines() {
+        FrameSketch holder = of(plan.job().holder());
+        if (holder != this && holder.frame().job().section().recess() instanceof Recess.Floater && !behind) {
+            holder.rabbetLine();
         }
         if (!behind) {
             rabbetLine();

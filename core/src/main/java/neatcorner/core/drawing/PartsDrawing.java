@@ -111,7 +111,9 @@ public final class PartsDrawing {
         Length play = whole.frame(holder).habits().get(Habit.PLAY).over(2);
         double edge = section.lip().minus(play).toMm();
         double inner = -section.face().toMm() * 0.3;
-        double top = section.recessFront().toMm();
+        double top = section.recessFront()
+                .minus(plan.job().at(holder).lined())
+                .toMm();
         for (Layer layer : plan.job().packed().layers()) {
             double low = top - layer.thickness().toMm();
             List<At> shape = List.of(

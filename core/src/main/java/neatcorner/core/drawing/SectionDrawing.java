@@ -7,6 +7,7 @@ import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Layer;
+import neatcorner.core.job.Part;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
@@ -136,6 +137,7 @@ public final class SectionDrawing {
         Length lip = section.lip().minus(frame.habits().get(Habit.PLAY).over(2));
         double edge = floats ? -frame.habits().get(Habit.FLOAT_GAP).toMm() : lip.toMm();
         double inner = -past();
+        top -= lining();
         for (Layer layer : plan.job().contents().layers()) {
             double thick = layer.thickness().toMm();
             double wider = section.recess() instanceof Recess.DoubleRabbet step
@@ -150,6 +152,25 @@ public final class SectionDrawing {
             sketch.outline(sheet, Ink.SOFT, sketch.em(0.7));
             top -= thick;
         }
+    }
+
+    /** What lines the rabbet, against its wall and its ledge; how thick that is in all, in mm. */
+    private double lining() {
+        double front = section.recessFront().toMm();
+        for (Part lining : plan.job().linings()) {
+            Section own = lining.body().section();
+            double outer = section.lip().minus(lining.placement().orElseThrow().gap()).toMm();
+            double back = front - own.thickness().toMm();
+            for (Section.Part strip : own.parts()) {
+                EndGrain.draw(
+                        sketch,
+                        strip.wood(),
+                        strip.species(),
+                        (x, y) -> at(outer - own.face().toMm() + x, back + y));
+            }
+            front = back;
+        }
+        return section.recessFront().toMm() - front;
     }
 
     static Ink ink(Material material) {

@@ -55,6 +55,12 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Section section = frame.job().section();
         Contents contents = frame.job().contents();
         Figure.Sum sum = Figure.sum(STACK);
+        if (!contents.layers().isEmpty()) {
+            frame.job()
+                    .linings()
+                    .forEach(lining ->
+                            sum.plus("lining", lining.body().section().thickness(), lining.name()));
+        }
         contents.layers().forEach(layer -> sum.plus("layer", layer.thickness(), layer.material()));
         Figure<Length> stack = ledger.enter(sum.result());
         Figure<Length> left = ledger.enter(left(frame, stack.value()).result());

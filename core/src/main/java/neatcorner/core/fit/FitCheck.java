@@ -209,6 +209,7 @@ final class FitCheck {
         Length proud = frame.job()
                 .contents()
                 .stack()
+                .plus(frame.job().lined())
                 .plus(Straining.STRIP.thickness())
                 .minus(frame.job().section().recessDepth());
         if (proud.isPositive()) {

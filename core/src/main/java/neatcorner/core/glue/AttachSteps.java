@@ -13,7 +13,6 @@ import neatcorner.core.job.Progress;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Line;
-import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
@@ -22,7 +21,6 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
-import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -142,8 +140,7 @@ final class AttachSteps {
     }
 
     private void inside() {
-        if (base.job().section().recess() instanceof Recess.Covering rabbet) {
-            findBoth(rabbet);
+        if (base.job().section().recess() instanceof Recess.Covering) {
             findStandsOut(frame, base);
         }
         if (frame.job().isFitted()) {
@@ -245,42 +242,6 @@ final class AttachSteps {
                     .by(LEAST_HOLD.minus(touching))
                     .remedy(new Remedy.OnJob(
                             Words.of("remedy.level_fronts"), new Edit.Enter(PlaceKey.PROUD, Length.ZERO))));
-        }
-    }
-
-    /** A rabbet that holds another part before the package must be deep enough for both. */
-    private void findBoth(Recess.Covering rabbet) {
-        Length stack = base.job().contents().stack();
-        if (!stack.isPositive()) {
-            return;
-        }
-        Length own = frame.job().section().thickness();
-        Length needed = own.plus(stack).plus(base.habits().get(Habit.POINT_ROOM));
-        Length depth = base.job().section().recessDepth();
-        if (needed.isOver(depth)) {
-            ledger.find(Finding.of(
-                            Severity.CAUTION,
-                            Station.SECTION,
-                            "both_too_deep",
-                            frame.job().part().name(),
-                            on,
-                            own,
-                            stack,
-                            depth,
-                            needed)
-                    .by(needed.minus(depth))
-                    .remedy(deeper(rabbet, needed)));
-        }
-    }
-
-    private Remedy deeper(Recess.Covering rabbet, Length needed) {
-        try {
-            Section section = base.job().section().withRecess(rabbet.withDepth(needed));
-            return new Remedy.OnJob(
-                    Words.of("remedy.rabbet_depth_of", on, needed),
-                    new Edit.InPart(base.job().seen(), new Edit.ChooseSection(section)));
-        } catch (Refusal tooDeep) {
-            return new Remedy.Visit(Station.SECTION);
         }
     }
 

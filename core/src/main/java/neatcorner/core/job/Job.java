@@ -146,6 +146,24 @@ public record Job(
                 && placement().filter(Placement.Around.class::isInstance).isPresent();
     }
 
+    /** The parts that lie in the rabbet of the one that is looked at, before what is framed. */
+    public List<Part> linings() {
+        return parts.stream()
+                .filter(other -> section().recess() instanceof Recess.Covering
+                        && other.placement()
+                                .filter(place -> place instanceof Placement.Inside
+                                        && place.on().equals(part().name()))
+                                .isPresent())
+                .toList();
+    }
+
+    /** How thick they are together. */
+    public Length lined() {
+        return Length.sum(linings().stream()
+                .map(lining -> lining.body().section().thickness())
+                .toList());
+    }
+
     /** How the part that is looked at lies, in a sentence; empty for the first. */
     public Optional<Words> lying() {
         return placement().map(place -> isHolding()
