@@ -129,6 +129,9 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
             } else {
                 Part part = whole.part();
                 try {
+                    if (!part.body().lean().isFlat()) {
+                        throw Refusal.of("placed.leaning", part.name());
+                    }
                     Placement placement = part.placement().orElseThrow();
                     int base = whole.indexOf(placement.on());
                     Placed placed =
@@ -169,7 +172,11 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
                 own.job().isHolding()
                         ? front.minus(own.job().section().recessFront())
                         : front.plus(around.proud()).minus(thick);
-            case Placement.Inside _ -> base.job().section().recessDepth().minus(thick);
+            case Placement.Inside _ ->
+                base.job()
+                        .section()
+                        .recess()
+                        .restsAt(thick, base.job().section().stacked());
             case Placement.Behind _ -> thick.negated();
         };
         return new Lie(of.across() + moved.x(), of.down() + moved.y(), of.back().plus(back));

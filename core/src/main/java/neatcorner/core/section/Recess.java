@@ -46,6 +46,11 @@ public sealed interface Recess {
     /** The lines a frame of such a section has, from the inside out. */
     List<Line> lines(boolean hasMat);
 
+    /** How far before the back something so thick has its own back when it is laid in, in strips so thick together. */
+    default Length restsAt(Length thick, Length stacked) {
+        return Length.ZERO;
+    }
+
     /** The line of the wood beside what lies in such a frame, another frame too. */
     default Line wall() {
         return Line.SIGHT;
@@ -90,6 +95,12 @@ public sealed interface Recess {
         @Override
         default Line wall() {
             return Line.RABBET;
+        }
+
+        /** Its front against the ledge. */
+        @Override
+        default Length restsAt(Length thick, Length stacked) {
+            return depthIn(stacked).minus(thick);
         }
 
         @Override
@@ -394,6 +405,12 @@ public sealed interface Recess {
         @Override
         public Length depthIn(Length stacked) {
             return stacked.minus(thickness);
+        }
+
+        /** On the ledge. */
+        @Override
+        public Length restsAt(Length thick, Length stacked) {
+            return thickness;
         }
 
         @Override

@@ -179,6 +179,13 @@ class AssemblyTest {
                 new Placement.Around("frame", Length.ZERO, Length.ZERO),
                 STRIP);
         assertThatThrownBy(() -> assembly(leaning)).hasMessageContaining("lean");
+        assertThatThrownBy(() -> assembly(rimmed().withLean(new Lean(20, Lean.Way.INWARDS))))
+                .hasMessageContaining("rim");
+        Job deep = with(
+                Sample.job("12", "16"), "lining", new Placement.Inside("frame", Length.ZERO), Sample.bar());
+        assertThat(assembly(deep).lies().get(1).back())
+                .as("its front rests on the ledge")
+                .isEqualTo(Sample.job("12", "16").section().recessDepth().minus(Sample.bar().thickness()));
         assertThatThrownBy(() ->
                         with(Sample.job("12", "16"), "rim", new Placement.Behind("rim", Length.ZERO), STRIP))
                 .hasMessageContaining("none of the parts before it");
