@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.cut.Lot;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.OrderNames;
@@ -38,6 +39,14 @@ public record Gathered(
      * @param part of that job, from 0
      */
     record Whose(String id, int part) {
+    }
+
+    /** How many jobs pieces of these names are of. */
+    public long jobs(Stream<String> names) {
+        return names.distinct()
+                .map(name -> Optional.ofNullable(whose.get(name)).map(Whose::id).orElse(name))
+                .distinct()
+                .count();
     }
 
     /** The same laid anew on the sticks of a shop, and on what else is asked for. */

@@ -15,6 +15,7 @@ import neatcorner.app.desk.Gathered;
 import neatcorner.app.desk.Laid;
 import neatcorner.core.cut.CutPlanner;
 import neatcorner.core.cut.Lot;
+import neatcorner.core.cut.Piece;
 import neatcorner.core.cut.Proof;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.edit.Edit;
@@ -251,7 +252,7 @@ final class CutsDetail extends Panel {
                                             lot.section().name(),
                                             book().exactly(lot.section().face())),
                             "strong"));
-            long jobs = lot.pieces().stream().map(p -> p.job()).distinct().count();
+            long jobs = together.jobs(lot.pieces().stream().map(Piece::job));
             rows.getChildren()
                     .add(text(
                             book().say(

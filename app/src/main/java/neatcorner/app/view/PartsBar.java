@@ -2,6 +2,7 @@ package neatcorner.app.view;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -10,6 +11,7 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.PartsDrawing;
 import neatcorner.core.edit.Edit;
@@ -18,6 +20,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.Part;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.shop.Shop;
 
 /** The parts of the job in the order they are made: which one the stations show, and what can be added to it. */
 final class PartsBar extends VBox {
@@ -27,12 +30,17 @@ final class PartsBar extends VBox {
     private final Desk desk;
     private final TagField.Typing typing;
     private final Consumer<String> say;
+    private final Aside<Situation, Set<Integer>> trouble = new Aside<>();
     private final HBox chips = new HBox();
     private final Button add = new Button(Labels.get("parts.add"));
     private final FlowPane offers = new FlowPane(8, 8);
     private List<String> names = List.of();
     private int seen;
     private boolean isOffering;
+
+    /** What the standing of the parts depends on. */
+    private record Situation(Job job, Shop shop) {
+    }
 
     /**
      * The bar of a desk.
@@ -77,11 +85,37 @@ final class PartsBar extends VBox {
         for (int i = 0; i < chips.getChildren().size(); i++) {
             chips.getChildren().get(i).pseudoClassStateChanged(ON, i == job.seen());
         }
+        mark();
+    }
+
+    /** A dot on every part that has something against it; looked for aside, since each part has a plan of its own. */
+    private void mark() {
+        if (chips.getChildren().isEmpty()) {
+            return;
+        }
+        Plan plan = desk.plan();
+        Situation now = new Situation(plan.job().at(0), desk.shop());
+        if (!trouble.isAsked(now)) {
+            trouble.ask(now, _ -> Planner.inTrouble(Planner.ofParts(plan)), this::mark);
+        }
+        trouble.answer(now).ifPresent(troubled -> {
+            for (int i = 0; i < chips.getChildren().size(); i++) {
+                Button chip = (Button) chips.getChildren().get(i);
+                boolean is = troubled.contains(i);
+                if (is != (chip.getGraphic() != null)) {
+                    Circle dot = new Circle(4.5);
+                    dot.getStyleClass().add("dot");
+                    chip.setGraphic(is ? dot : null);
+                }
+                chip.setAccessibleText(names.get(i) + (is ? ", " + Labels.get("parts.trouble") : ""));
+            }
+        });
     }
 
     private Button chip(int part, String name) {
         Button chip = new Button(name);
         chip.setId("part-" + part);
+        chip.setContentDisplay(ContentDisplay.RIGHT);
         chip.setOnAction(_ -> desk.lookAtPart(part));
         return chip;
     }

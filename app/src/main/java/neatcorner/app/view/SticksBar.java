@@ -20,6 +20,7 @@ import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Gathered;
 import neatcorner.app.desk.Laid;
 import neatcorner.core.cut.CutPlan;
+import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.Proof;
 import neatcorner.core.cut.SheetLot;
 import neatcorner.core.cut.StickLayout;
@@ -144,7 +145,7 @@ final class SticksBar implements PictureView.Pressing {
             return desk.book()
                     .say(
                             "sticks.together",
-                            together.orders().size(),
+                            together.jobs(together.orders().stream().map(Lots.Order::name)),
                             sticks().size(),
                             sticks().stream().filter(StickLayout::bought).count());
         }

@@ -3,6 +3,8 @@ package neatcorner.app.view;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import neatcorner.core.job.Part;
@@ -11,11 +13,16 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** Parts added to a job, looked at and taken out again, in the window. */
 class PartsTest extends OnTheDemo {
     private List<String> names() throws Exception {
         return plan().job().parts().stream().map(Part::name).toList();
+    }
+
+    private boolean isMarked(String part) throws Exception {
+        return on(() -> ((Button) view.lookup(part)).getGraphic() != null);
     }
 
     @Test
@@ -33,6 +40,13 @@ class PartsTest extends OnTheDemo {
                 .contains(new Placement.Around("frame", Length.ZERO, Length.inches(0, 1, 4)));
         assertThat(on(() -> desk.book().say(desk.history().getLast().words()))).startsWith("rim: ");
 
+        type("place.proud", "4");
+        hand.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> isMarked("#part-1"));
+        assertThat(isMarked("#part-0")).isFalse();
+        hand.clickOn("#remedy-part_misses");
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !isMarked("#part-1"));
+
         hand.clickOn("#part-0");
         type("glass.width", "20");
         hand.push(KeyCode.ENTER);
@@ -41,9 +55,9 @@ class PartsTest extends OnTheDemo {
                 .as("the rim grows with it")
                 .isEqualTo(plan().frame().width(Line.OUTSIDE));
 
-        hand.push(KeyCode.SHORTCUT, KeyCode.Z);
-        hand.push(KeyCode.SHORTCUT, KeyCode.Z);
-        hand.push(KeyCode.SHORTCUT, KeyCode.Z);
+        for (int edits = 0; edits < 5; edits++) {
+            hand.push(KeyCode.SHORTCUT, KeyCode.Z);
+        }
         assertThat(names()).containsExactly("frame");
         hand.push(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.Z);
         hand.clickOn("#part-1");

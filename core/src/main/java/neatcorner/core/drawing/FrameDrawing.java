@@ -7,6 +7,7 @@ import java.util.Optional;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.glue.Closing;
 import neatcorner.core.glue.Square;
 import neatcorner.core.hang.HangPlan;
 import neatcorner.core.hang.HangPlanner;
@@ -50,8 +51,17 @@ public final class FrameDrawing {
         this.height = height;
         double side = Math.min(sketch.em(96), width * 0.3);
         double above = sketch.em(68);
-        this.frameSketch = new FrameSketch(plan, sketch, station == Station.HANG || station == Station.FIT,
-                side, above, width - 2 * side, height - 2 * above);
+        boolean alone = station == Station.GLUE_UP && plan.glue().closing() != Closing.FITTED;
+        this.frameSketch = alone
+                ? FrameSketch.alone(plan, sketch, side, above, width - 2 * side, height - 2 * above)
+                : new FrameSketch(
+                        plan,
+                        sketch,
+                        station == Station.HANG || station == Station.FIT,
+                        side,
+                        above,
+                        width - 2 * side,
+                        height - 2 * above);
     }
 
     /** The picture, to fill a space of this size. */

@@ -33,6 +33,8 @@ final class FrameSketch {
     private final double unit;
     private final At origin;
     private final double outsideWidth;
+    /** Whether no other part is there yet. */
+    private final boolean alone;
 
     /**
      * A frame in a space.
@@ -46,6 +48,7 @@ final class FrameSketch {
         this.sketch = sketch;
         this.behind = behind;
         this.outsideWidth = plan.frame().width(Line.OUTSIDE).toMm();
+        this.alone = false;
         Assembly whole = plan.assembly();
         double w = whole.width().toMm();
         double h = whole.height().toMm();
@@ -57,12 +60,35 @@ final class FrameSketch {
                 left + (width - w * unit) / 2 + x * unit, top + (height - h * unit) / 2 + y * unit);
     }
 
+    private FrameSketch(Plan plan, Sketch sketch, double unit, At origin) {
+        this.plan = plan;
+        this.sketch = sketch;
+        this.behind = false;
+        this.alone = true;
+        this.outsideWidth = plan.frame().width(Line.OUTSIDE).toMm();
+        this.unit = unit;
+        this.origin = origin;
+    }
+
+    /** The part that is looked at by itself, as it is before it comes to the others, in the middle of a space. */
+    static FrameSketch alone(Plan plan, Sketch sketch, double left, double top, double width, double height) {
+        double w = plan.frame().width(Line.OUTSIDE).toMm();
+        double h = plan.frame().height(Line.OUTSIDE).toMm();
+        double unit = Math.max(1e-6, Math.min(width / w, height / h));
+        return new FrameSketch(
+                plan,
+                sketch,
+                unit,
+                new At(left + (width - w * unit) / 2, top + (height - h * unit) / 2));
+    }
+
     /** Another part of the job, in the same picture where it lies. */
     private FrameSketch(FrameSketch seen, int part) {
         Assembly whole = seen.plan.assembly();
         this.plan = seen.plan.with(whole.frame(part));
         this.sketch = seen.sketch;
         this.behind = seen.behind;
+        this.alone = false;
         this.unit = seen.unit;
         this.outsideWidth = plan.frame().width(Line.OUTSIDE).toMm();
         double x = whole.leftOf(part).minus(whole.leftOf(seen.frame().job().seen())).toMm();
@@ -100,6 +126,12 @@ final class FrameSketch {
     /** Everything but tags: the part that is looked at over all others. */
     void draw() {
         int own = frame().job().seen();
+        if (alone) {
+            contents();
+            wood();
+            rabbetLine();
+            return;
+        }
         framed();
         plan.assembly().fromBehind(!behind).stream()
                 .filter(part -> part != own)

@@ -9,17 +9,21 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Job;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Draft;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
+import neatcorner.core.report.Severity;
 import neatcorner.core.report.Subject;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Answers;
@@ -69,6 +73,30 @@ public final class Planner {
         return IntStream.range(0, plan.job().parts().size())
                 .mapToObj(part -> at(plan, part))
                 .toList();
+    }
+
+    /**
+     * The parts, from 0, that have a stop or a caution of their own: one that concerns all parts is none of any.
+     *
+     * @param parts the plans of all parts of a job
+     */
+    public static Set<Integer> inTrouble(List<Plan> parts) {
+        Set<Integer> troubled = new TreeSet<>();
+        for (int i = 0; i < parts.size(); i++) {
+            boolean own = serious(parts.get(i))
+                    .anyMatch(what -> parts.stream()
+                            .anyMatch(other -> serious(other).noneMatch(what::equals)));
+            if (own) {
+                troubled.add(i);
+            }
+        }
+        return troubled;
+    }
+
+    private static Stream<Words> serious(Plan plan) {
+        return plan.findings().stream()
+                .filter(finding -> finding.severity() != Severity.NOTE)
+                .map(Finding::what);
     }
 
     private static <T> Draft planned(Subject<T> subject, Draft draft, List<Planned<?>> parts) {

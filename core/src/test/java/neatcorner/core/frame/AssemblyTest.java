@@ -169,6 +169,21 @@ class AssemblyTest {
     }
 
     @Test
+    void onlyThePartWithSomethingOfItsOwnAgainstItIsInTrouble() {
+        Plan far = Planner.plan(
+                with(
+                        Sample.job("12", "16"),
+                        "rim",
+                        new Placement.Around("frame", Length.ZERO, Length.mm(60)),
+                        STRIP),
+                Sample.shop());
+        assertThat(far.findings()).extracting(Finding::id).contains("part_misses");
+        assertThat(Planner.inTrouble(Planner.ofParts(far))).containsExactly(1);
+        assertThat(Planner.inTrouble(Planner.ofParts(Planner.plan(Sample.job("12", "16"), Sample.shop()))))
+                .isEmpty();
+    }
+
+    @Test
     void whatCannotLieSoIsRefusedByName() {
         Job small = with(
                 Sample.job("1", "1"), "lining", new Placement.Inside("frame", Length.mm(10)), STRIP);
