@@ -52,6 +52,7 @@ final class PlaceChoice {
         panel.entry(PlaceKey.PROUD);
         FlowPane buttons = new FlowPane(6, 4);
         panel.getChildren().add(buttons);
+        panel.onUpdate(() -> buttons.setManaged(isOneOfSeveral()));
         button(
                 buttons,
                 "hold-here",
