@@ -2,6 +2,7 @@ package neatcorner.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntPredicate;
 import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
@@ -132,29 +133,35 @@ final class FrameSketch {
             rabbetLine();
             return;
         }
-        framed();
-        plan.assembly().fromBehind(!behind).stream()
-                .filter(part -> part != own)
-                .forEach(part -> of(part).wood());
+        around(part -> part != own);
         wood();
         lines();
     }
 
     /** All parts as one sees them, those that lie further from the eye first. */
     void drawWhole() {
-        framed();
-        plan.assembly().fromBehind(!behind).forEach(part -> of(part).wood());
+        around(_ -> true);
         lines();
+    }
+
+    /**
+     * The wood of these parts about what is framed, which hides what lies wholly behind the part that holds it and is
+     * seen through all others.
+     */
+    private void around(IntPredicate shown) {
+        Assembly whole = plan.assembly();
+        int holder = plan.job().holder();
+        IntPredicate hidden = part -> !behind && whole.isBehind(part, holder);
+        List<Integer> parts =
+                whole.fromBehind(!behind).stream().filter(shown::test).toList();
+        parts.stream().filter(hidden::test).forEach(part -> of(part).wood());
+        of(holder).contents();
+        parts.stream().filter(part -> !hidden.test(part)).forEach(part -> of(part).wood());
     }
 
     /** A part of the job, from 0, in this picture. */
     private FrameSketch of(int part) {
         return part == frame().job().seen() ? this : new FrameSketch(this, part);
-    }
-
-    /** What is framed lies behind all wood that is seen around it. */
-    private void framed() {
-        of(plan.job().holder()).contents();
     }
 
     private void wood() {
@@ -292,6 +299,7 @@ final class FrameSketch {
         sketch.woodAlong(outside, level ? new Point(1, 0) : new Point(0, 1), species, 5);
         sketch.outline(outside, new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1.2));
         contents();
+        frame().job().linings().forEach(lining -> of(plan.job().indexOf(lining.name())).wood());
         sketch.outline(at(frame().inner()), new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1.2));
     }
 

@@ -105,6 +105,14 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
                 - lies.stream().mapToDouble(Lie::across).min().orElseThrow());
     }
 
+    /** Whether one part lies wholly behind the back of another, both from 0. */
+    public boolean isBehind(int part, int other) {
+        return !lies.get(part)
+                .back()
+                .plus(frame(part).job().section().thickness())
+                .isOver(lies.get(other).back());
+    }
+
     /**
      * The parts by how far forward their fronts lie, the hindmost first.
      *

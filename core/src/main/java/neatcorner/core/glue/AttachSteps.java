@@ -90,7 +90,7 @@ final class AttachSteps {
                 wide.orElseGet(() -> base.width(Line.OUTSIDE)),
                 high.orElseGet(() -> base.height(Line.OUTSIDE)));
         Length most = unlike();
-        if (most.isOver(SAME)) {
+        if (frame.job().isFitted() && most.isOver(SAME)) {
             ledger.find(Finding.of(Severity.NOTE, Station.GLUE_UP, "sides_unlike", on, most)
                     .by(most)
                     .remedy(new Remedy.Visit(Station.GLUE_UP)));
@@ -183,8 +183,12 @@ final class AttachSteps {
                             behind.gap(),
                             land)
                     .by(LEAST_HOLD.minus(held))
-                    .remedy(new Remedy.OnJob(
-                            Words.of("remedy.gap", Length.ZERO), new Edit.Enter(PlaceKey.GAP, Length.ZERO))));
+                    .remedy(
+                            land.isUnder(LEAST_HOLD)
+                                    ? new Remedy.Visit(Station.SECTION)
+                                    : new Remedy.OnJob(
+                                            Words.of("remedy.gap", Length.ZERO),
+                                            new Edit.Enter(PlaceKey.GAP, Length.ZERO))));
             return;
         }
         double outer = own.face().minus(behind.gap()).toMm();

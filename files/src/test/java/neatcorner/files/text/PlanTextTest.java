@@ -87,10 +87,8 @@ class PlanTextTest {
         JsonNode json = JsonMapper.builder().build().readTree(PlanJson.write(plan));
         assertThat(json.get("parts")).extracting(part -> part.get("name").asString()).containsExactly("rim", "spacer");
         assertThat(json.get("parts").get(0).get("figures").get("sight.width").get("mm").asDouble())
-                .as("the outside of the frame and two gaps of 0.5")
-                .isCloseTo(
-                        json.get("figures").get("outside.width").get("mm").asDouble() + 1,
-                        within(1e-6));
+                .as("what the tape read on the frame and two gaps of 0.5")
+                .isCloseTo(400.1 + 1, within(1e-6));
     }
 
     @Test
