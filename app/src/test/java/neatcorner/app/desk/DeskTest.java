@@ -220,7 +220,7 @@ class DeskTest {
             assertThat(said.poll(20, TimeUnit.SECONDS)).contains("Nothing was written", "not empty");
         }
         Path copy = folder.resolve("copy.neatcorner");
-        assertThat(ShopFolder.read(out, copy, NOON)).isEqualTo(16);
+        assertThat(ShopFolder.read(out, copy, NOON)).isEqualTo(17);
         try (ShopStore store = ShopStore.open(copy, NOON)) {
             assertThat(store.jobs())
                     .extracting(ShopStore.Listed::title)

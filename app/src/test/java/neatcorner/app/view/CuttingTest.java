@@ -191,7 +191,9 @@ class CuttingTest extends OnTheDemo {
         go(Station.CUTS);
         hand.clickOn("#all-jobs");
         until(() -> desk.cuts().together().isPresent() && !desk.improver().isWorking());
-        assertThat(on(() -> desk.cuts().together().orElseThrow().orders().size())).isEqualTo(16);
+        assertThat(on(() -> desk.cuts().together().orElseThrow().orders().size()))
+                .as("seventeen jobs, one of them in three parts")
+                .isEqualTo(19);
         assertThat(on(() -> ((Label) view.lookup("#proof")).getText())).isEqualTo("proven best");
         hand.clickOn("#lay-sheets");
         until(() -> !desk.cuts().isGathering());

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.ShopEdit;
-import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.measure.Count;
@@ -27,7 +26,6 @@ import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.shop.Sticks;
-import neatcorner.core.solve.Answers;
 import neatcorner.core.solve.stick.StickProblem;
 import neatcorner.core.solve.stick.StickSolver;
 import neatcorner.core.words.Figure;
@@ -55,22 +53,17 @@ public final class CutPlanner {
     /** No stick is ordered longer: it would not be carried round a corner. */
     private static final Length LONGEST_SOLD = Length.mm(6_000);
     private final Frame frame;
-    /** The parts of the job that are not cut yet. */
-    private final List<Lots.Order> orders;
+    private final CutLots all;
     private final Shop shop;
-    private final Answers answers;
     private final Ledger ledger;
     private final Length gap;
     private final Length trim;
     private final Length useful;
 
-    private CutPlanner(Assembly assembly, Shop shop, Answers answers, Ledger ledger) {
-        this.frame = assembly.seen();
-        this.orders = Lots.orders(assembly).stream()
-                .filter(order -> !order.cutting().isMade())
-                .toList();
+    private CutPlanner(Frame frame, CutLots all, Shop shop, Ledger ledger) {
+        this.frame = frame;
+        this.all = all;
         this.shop = shop;
-        this.answers = answers;
         this.ledger = ledger;
         this.gap = frame.kerfBetweenPieces();
         this.trim = frame.habits().get(Habit.END_TRIM);
@@ -78,14 +71,14 @@ public final class CutPlanner {
     }
 
     /** The cut plan of all parts, with the figures and findings of the one that is looked at. */
-    public static Planned<CutPlan> plan(Assembly assembly, Shop shop, Answers answers) {
+    public static Planned<CutPlan> plan(Frame frame, CutLots all, Shop shop) {
         Ledger ledger = new Ledger();
-        return ledger.planned(new CutPlanner(assembly, shop, answers, ledger).plan());
+        return ledger.planned(new CutPlanner(frame, all, shop, ledger).plan());
     }
 
     private CutPlan plan() {
         ledger.decide(Station.CUTS, frame.job().quantity());
-        if (orders.isEmpty()) {
+        if (all.orders().isEmpty()) {
             return new CutPlan(List.of(), true, Optional.empty(), Optional.empty(), biggest());
         }
         ledger.warn(Safety.SAW);
@@ -100,7 +93,7 @@ public final class CutPlanner {
                     .remedy(new Remedy.OnShop(Words.of("remedy.kerf", Habit.KERF.usual()),
                             new ShopEdit.SetHabit(Habit.KERF, Habit.KERF.usual()))));
         }
-        List<Lot> lots = Lots.of(orders, shop, frame.habits(), answers);
+        List<Lot> lots = all.lots();
         boolean complete = lots.stream().allMatch(lot -> lot.answer().isPresent());
         lots.stream().filter(lot -> lot.answer().isEmpty()).forEach(this::findTooLong);
         lots.forEach(this::findRefused);
@@ -287,7 +280,7 @@ public final class CutPlanner {
     private void findTooLong(Lot lot) {
         Length longestPiece = lot.pieces().stream().map(Piece::length).max(Length::compareTo).orElseThrow();
         Length longest = lot.stock().sold().getLast().length();
-        Optional<Lots.Order> matched = orders.stream()
+        Optional<Lots.Order> matched = all.orders().stream()
                 .filter(order -> order.cutting().matched())
                 .filter(order -> lot.pieces().stream().anyMatch(p -> p.job().equals(order.name())))
                 .findFirst();
@@ -331,7 +324,7 @@ public final class CutPlanner {
         int onHand = lot.stock().onHand().stream().mapToInt(Sticks::count).sum()
                 + shop.offCutsFor(lot.section()).size();
         boolean plain = lot.section().recess() instanceof Recess.Bar
-                && orders.stream()
+                && all.orders().stream()
                         .map(order -> order.frame().job().section())
                         .filter(section -> section.recess() instanceof Recess.Bar)
                         .noneMatch(section -> section.isCutLike(lot.section()));

@@ -62,6 +62,11 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
         return of(job, shop.habits().over(job.overrides()));
     }
 
+    /** The same with another part looked at, from 0. */
+    public Assembly at(int part) {
+        return new Assembly(job.at(part), planned, lies);
+    }
+
     /** The frame of a part, from 0. */
     public Frame frame(int part) {
         return planned.get(part).result();

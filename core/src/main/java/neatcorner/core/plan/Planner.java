@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import neatcorner.core.cut.CutLots;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
@@ -53,19 +54,29 @@ public final class Planner {
      */
     public static Plan plan(Job job, Shop shop, Answers answers) {
         Assembly assembly = Assembly.of(job, shop);
-        Draft draft = Draft.of(assembly.job(), shop).with(Answers.class, answers).with(Assembly.class, assembly);
+        return plan(Draft.of(assembly.job(), shop).with(Answers.class, answers).with(Assembly.class, assembly));
+    }
+
+    /** Works out whatever is not known of it. */
+    private static Plan plan(Draft known) {
+        Draft draft = known;
         List<Planned<?>> parts = new ArrayList<>();
         for (Subject<?> subject : Subjects.IN_ORDER) {
-            draft = planned(subject, draft, parts);
+            if (!known.has(subject.type())) {
+                draft = planned(subject, draft, parts);
+            }
         }
         return joined(draft, parts);
     }
 
-    /** The same plan with another of the job's parts looked at, from 0. */
+    /** The same plan with another of the job's parts looked at, from 0: its frames and its sticks stay as they are. */
     public static Plan at(Plan plan, int part) {
         return part == plan.job().seen()
                 ? plan
-                : plan(plan.job().at(part), plan.results().shop(), plan.get(Answers.class));
+                : plan(Draft.of(plan.job().at(part), plan.results().shop())
+                        .with(Answers.class, plan.get(Answers.class))
+                        .with(Assembly.class, plan.assembly().at(part))
+                        .with(CutLots.class, plan.get(CutLots.class)));
     }
 
     /** A plan for each part of a job, in the order they are made. */

@@ -2,6 +2,7 @@ package neatcorner.core.plan;
 
 import java.util.List;
 import java.util.function.Function;
+import neatcorner.core.cut.CutLots;
 import neatcorner.core.cut.CutPlan;
 import neatcorner.core.cut.CutPlanner;
 import neatcorner.core.finish.FinishPlan;
@@ -43,8 +44,11 @@ final class Subjects {
                     Movement.class,
                     draft -> Movement.of(draft.get(Frame.class), draft.shop().climate())),
             new Subject<>(
+                    CutLots.class,
+                    draft -> CutLots.of(draft.get(Assembly.class), draft.shop(), draft.get(Answers.class))),
+            new Subject<>(
                     CutPlan.class,
-                    draft -> CutPlanner.plan(draft.get(Assembly.class), draft.shop(), draft.get(Answers.class))),
+                    draft -> CutPlanner.plan(draft.get(Frame.class), draft.get(CutLots.class), draft.shop())),
             new Subject<>(
                     GluePlan.class,
                     draft -> GluePlanner.plan(

@@ -36,6 +36,11 @@ public final class Draft {
         return shop;
     }
 
+    /** Whether a result of this type is there. */
+    public boolean has(Class<?> type) {
+        return results.containsKey(type);
+    }
+
     /** With one result more. */
     public <T> Draft with(Class<T> type, T result) {
         Map<Class<?>, Object> more = new LinkedHashMap<>(results);

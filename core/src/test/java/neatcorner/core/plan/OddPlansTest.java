@@ -27,6 +27,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
 
@@ -83,6 +84,26 @@ class OddPlansTest {
                             .as("%s of part %s of %s", piece.side(), part.job().seen(), plan.job())
                             .anyMatch(name -> name.contains(": " + piece.side().letters() + "/"))));
         }
+    }
+
+    /** A plan seen from another part is the plan of a job that is looked at there. */
+    @Test
+    void fromEveryPartItIsOnePlan() {
+        int judged = 0;
+        for (Plan plan : PLANS) {
+            for (int part = 0; part < plan.job().parts().size(); part++) {
+                if (part != plan.job().seen()) {
+                    Plan anew = Planner.plan(
+                            plan.job().at(part), plan.results().shop(), plan.get(Answers.class));
+                    Plan seen = Planner.at(plan, part);
+                    assertThat(seen.figures()).as("%s", plan.job()).isEqualTo(anew.figures());
+                    assertThat(seen.findings()).isEqualTo(anew.findings());
+                    assertThat(seen.cuts()).isEqualTo(anew.cuts());
+                    judged++;
+                }
+            }
+        }
+        assertThat(judged).as("some have several parts").isGreaterThan(5);
     }
 
     /** What is kept of a stick is long enough to be of use, and no piece lies in it. */
