@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Borders;
@@ -53,6 +54,11 @@ public sealed interface Edit {
 
     /** What goes into the history. */
     Words words();
+
+    /** The job with one of its parts, from 0, changed, and looked at where it was looked at before. */
+    private static Job in(Job job, int part, UnaryOperator<Job> change) {
+        return change.apply(job.at(part)).at(job.seen());
+    }
 
     /** The job with its sizes given at lines it has; a placed part has its own from another. */
     private static Job onLines(Job job, Predicate<Line> has, Line instead) {
@@ -182,7 +188,7 @@ public sealed interface Edit {
     record InPart(int part, Edit edit) implements Edit {
         @Override
         public Job apply(Job job) {
-            return edit.apply(job.at(part)).at(job.seen());
+            return in(job, part, edit::apply);
         }
 
         @Override
@@ -443,9 +449,13 @@ public sealed interface Edit {
 
     /** What the customer's picture looks like, by its name in the shop, or nothing to look at any more. */
     record ShowPicture(Optional<String> picture) implements Edit {
+        /** In the part that holds what is framed. */
         @Override
         public Job apply(Job job) {
-            return job.withContents(job.contents().withPicture(picture));
+            return in(
+                    job,
+                    job.holder(),
+                    holding -> holding.withContents(holding.contents().withPicture(picture)));
         }
 
         @Override
@@ -459,10 +469,12 @@ public sealed interface Edit {
         /** Into the part that holds what is framed. */
         @Override
         public Job apply(Job job) {
-            Job holding = job.at(job.holder());
-            Job changed = holding.withContents(holding.contents().with(role, material));
-            return (changed.contents().hasMat() ? changed : onLines(changed, line -> line != Line.MAT, Line.GLASS))
-                    .at(job.seen());
+            return in(job, job.holder(), holding -> {
+                Job changed = holding.withContents(holding.contents().with(role, material));
+                return changed.contents().hasMat()
+                        ? changed
+                        : onLines(changed, line -> line != Line.MAT, Line.GLASS);
+            });
         }
 
         @Override
@@ -528,8 +540,10 @@ public sealed interface Edit {
         /** It is screwed to the part that carries all. */
         @Override
         public Job apply(Job job) {
-            Job carrying = job.at(job.carrier());
-            return carrying.withChoices(carrying.choices().withHardware(hardware)).at(job.seen());
+            return in(
+                    job,
+                    job.carrier(),
+                    carrying -> carrying.withChoices(carrying.choices().withHardware(hardware)));
         }
 
         @Override
@@ -543,8 +557,10 @@ public sealed interface Edit {
         /** It goes in behind what is framed. */
         @Override
         public Job apply(Job job) {
-            Job holding = job.at(job.holder());
-            return holding.withChoices(holding.choices().withStrainer(wanted)).at(job.seen());
+            return in(
+                    job,
+                    job.holder(),
+                    holding -> holding.withChoices(holding.choices().withStrainer(wanted)));
         }
 
         @Override
@@ -638,12 +654,14 @@ public sealed interface Edit {
     record Make(int part, Cutting.Stuff stuff, List<Cutting.Made> from, boolean all) implements Edit {
         @Override
         public Job apply(Job job) {
-            Job cut = job.at(part);
-            Cutting before = cut.choices().cutting();
-            Cutting after = stuff == Cutting.Stuff.BOARD
-                    ? before.withMilled(from, all)
-                    : before.withMade(stuff == Cutting.Stuff.SHEET, from);
-            return new Cut(after).apply(cut).at(job.seen());
+            return in(job, part, cut -> {
+                Cutting before = cut.choices().cutting();
+                return new Cut(
+                                stuff == Cutting.Stuff.BOARD
+                                        ? before.withMilled(from, all)
+                                        : before.withMade(stuff == Cutting.Stuff.SHEET, from))
+                        .apply(cut);
+            });
         }
 
         @Override

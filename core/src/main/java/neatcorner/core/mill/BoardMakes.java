@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.Makes;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
@@ -32,8 +32,7 @@ public record BoardMakes(int ofJob, Optional<Makes> makes) {
     public static BoardMakes of(Job job, List<Board> boards, Shop shop) {
         Shop pile = shop.withRack(new Rack(new ArrayList<>(boards)));
         // What of it is milled already is asked for like the rest.
-        Cutting uncut = job.choices().cutting().withMade(false, List.of());
-        Job whole = job.withChoices(job.choices().withCutting(uncut));
+        Job whole = job.withCuttings(cutting -> cutting.withMade(false, List.of()));
         return new BoardMakes(
                 Makes.most(count -> milled(whole.withQuantity(count), pile).isPresent()),
                 holdsGlass(job, shop)
@@ -60,11 +59,10 @@ public record BoardMakes(int ofJob, Optional<Makes> makes) {
         }
     }
 
-    /** Everything of a job; empty when something is missing. */
+    /** Everything of all parts of a job; empty when something is missing. */
     private static Optional<Milling> milled(Job job, Shop pile) {
         try {
-            Frame frame = Frame.of(job, pile).result();
-            return Optional.of(Milling.of(List.of(new Lots.Order(job.title(), frame)), pile, Answers.NONE))
+            return Optional.of(Milling.of(Lots.orders(Assembly.of(job, pile)), pile, Answers.NONE))
                     .filter(milling -> milling.missing().isEmpty());
         } catch (Refusal leavesNoFrame) {
             return Optional.empty();

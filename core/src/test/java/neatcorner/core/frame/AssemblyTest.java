@@ -165,6 +165,9 @@ class AssemblyTest {
         Job mirrored = new Edit.Pack(Material.Role.GLAZING, Optional.of(Material.MIRROR)).apply(rim);
         assertThat(mirrored.packed().isMirror()).as("it goes where the package lies").isTrue();
         assertThat(mirrored.seen()).isEqualTo(1);
+        Job shown = new Edit.ShowPicture(Optional.of("0123.png")).apply(rim);
+        assertThat(shown.packed().picture()).contains("0123.png");
+        assertThat(shown.at(1)).isEqualTo(shown);
         assertThatThrownBy(() -> rim.withContents(rim.packed())).hasMessageContaining("lies in the frame");
     }
 

@@ -28,6 +28,8 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.Part;
+import neatcorner.core.job.Placement;
 import neatcorner.core.job.StripId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Share;
@@ -507,6 +509,10 @@ class MillingTest {
         assertThat(BoardMakes.of(job, List.of(board, board("B-2", WOOD, 3_048, 55, 27)), shop)
                         .ofJob())
                 .isEqualTo(4);
+        Job doubled = job.withPart(Part.of("back", new Placement.Behind("frame", Length.ZERO), job.body()));
+        assertThat(BoardMakes.of(doubled, List.of(board), shop).ofJob())
+                .as("a second frame behind takes what the second job would")
+                .isEqualTo(1);
     }
 
     private static Job square(Length glass) {
