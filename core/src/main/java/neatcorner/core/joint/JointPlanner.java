@@ -10,6 +10,7 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Weight;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
@@ -86,9 +87,9 @@ public final class JointPlanner {
         return Joints.of(one).most().isOver(Joints.of(other).most());
     }
 
-    /** Strips that are glued along another part are held by that; their corners only have to close. */
+    /** What is glued along another part or lies in it is held by that; its corners only have to close. */
     private void weigh(Weight weight) {
-        if (frame.job().isFitted()) {
+        if (frame.job().isFitted() || isInside()) {
             return;
         }
         Section section = frame.job().section();
@@ -122,6 +123,20 @@ public final class JointPlanner {
         if (section.thickness().isUnder(THIN) || section.face().isUnder(THIN)) {
             demand(JointKind.PINNED, Words.of("demand.thin", section.thickness().min(section.face()), THIN));
         }
+    }
+
+    /** Why a kind is enough: what holds the part, or what it has to hold. */
+    private String enough() {
+        if (frame.job().isFitted()) {
+            return "enough_fitted";
+        }
+        return isInside() ? "enough_inside" : demands.isEmpty() ? "enough_small" : "enough";
+    }
+
+    /** Whether it lies in another part and holds nothing itself. */
+    private boolean isInside() {
+        return frame.job().seen() != frame.job().holder()
+                && frame.job().placement().filter(Placement.Inside.class::isInstance).isPresent();
     }
 
     private void demand(JointKind kind, Words words) {
@@ -160,10 +175,7 @@ public final class JointPlanner {
             why.add(Words.of("joint.not_enough"));
             why.addAll(against(kind));
         } else if (obstacles.isEmpty()) {
-            why.add(Words.of(
-                    frame.job().isFitted()
-                            ? "joint.enough_fitted"
-                            : demands.isEmpty() ? "joint.enough_small" : "joint.enough"));
+            why.add(Words.of("joint." + enough()));
         }
         return why;
     }

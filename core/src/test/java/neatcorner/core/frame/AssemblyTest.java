@@ -119,6 +119,17 @@ class AssemblyTest {
     }
 
     @Test
+    void aThinLiningThatLiesLooseNeedsNoStrongerCorners() {
+        Section thin = STRIP.withThickness(Length.mm(4)).withFace(Length.mm(14));
+        Plan plan = Planner.plan(
+                with(Sample.job("20", "30"), "lining", new Placement.Inside("frame", Length.mm(1)), thin),
+                Sample.shop());
+        assertThat(plan.joints().used().enough()).isTrue();
+        assertThat(plan.joints().used().why()).extracting(Words::key).contains("joint.enough_inside");
+        assertThat(plan.findings(Station.CORNERS)).isEmpty();
+    }
+
+    @Test
     void whatGrowsTakesItsPartsAlong() {
         Job larger = rimmed().at(0).withGiven(Axis.WIDTH, new Size(Line.GLASS, in("20")));
         Length before = assembly(rimmed()).frame(1).width(Line.OUTSIDE);
