@@ -17,9 +17,6 @@ import neatcorner.core.joint.JointOption;
 import neatcorner.core.joint.JointPlan;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.joint.Movement;
-import neatcorner.core.joint.Pins;
-import neatcorner.core.joint.Splines;
-import neatcorner.core.joint.VFasteners;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
@@ -30,6 +27,9 @@ import neatcorner.core.words.Origin;
 
 /** One corner close up, and the ways to join it. */
 final class CornersDetail extends Panel {
+    /** Fasteners whose length the maker may say. */
+    private static final List<FigureKey<Length>> FASTENERS = Joints.fasteners();
+
     CornersDetail(Desk desk, TagField.Typing typing) {
         super(desk, typing);
         ComboBox<Integer> looked = choice(
@@ -43,20 +43,21 @@ final class CornersDetail extends Panel {
                 });
         looked.setId("corner-looked-at");
         onlyWhile(looked, () -> !desk.plan().frame().isSolid());
-        heading(() -> book().say("corners.chosen", plan().chosen()));
-        for (FigureKey<Length> key : List.of(Pins.LENGTH, VFasteners.HEIGHT, Splines.HEIGHT)) {
+        MeetingChoice.add(this);
+        heading(() -> book().say("corners.chosen", plan().said()));
+        rows(box -> plan().cuts().settings().forEach(setting -> box.getChildren().add(figureRow(setting))));
+        for (FigureKey<Length> key : FASTENERS) {
             getChildren().add(entryRow(() -> used(key), key));
         }
         rows(box -> plan().used().settings().stream()
                 .skip(1)
                 .forEach(setting -> box.getChildren().add(figureRow(setting))));
         rows(this::fastener);
+        rows(this::work);
         heading(Labels.get("corners.ways"));
-        List<Optional<JointKind>> kinds = Stream.concat(Stream.of(Optional.<JointKind>empty()),
-                Joints.kinds().stream().map(Optional::of)).toList();
         choice(
                         Labels.get("corners.joint"),
-                        () -> kinds,
+                        this::kinds,
                         () -> desk.plan().job().choices().joint(),
                         kind -> kind.map(k -> book().say(k.words()))
                                 .orElseGet(() -> book().say("corners.free", plan().recommended())),
@@ -65,13 +66,28 @@ final class CornersDetail extends Panel {
         rows(this::options);
         hidden();
         habit(Habit.SAFE_MARGIN);
-        heading(Labels.get("corners.movement"));
-        rows(box -> Stream.of(Movement.DRY, Movement.DAMP)
-                .flatMap(key -> desk.plan().figure(key).stream())
-                .map(this::figureRow)
-                .forEach(box.getChildren()::add));
+        rows(this::movement);
         habit(Habit.KERF);
         habit(Habit.BIG_SIDE);
+    }
+
+    /** Neat Corner's own choice, and those that go with pieces that meet so. */
+    private List<Optional<JointKind>> kinds() {
+        return Stream.concat(
+                        Stream.of(Optional.<JointKind>empty()),
+                        plan().options().stream().map(JointOption::kind).map(Optional::of))
+                .toList();
+    }
+
+    /** How the ends are cut, step by step. */
+    private void work(VBox box) {
+        List<Words> work = plan().cuts().work();
+        if (!work.isEmpty()) {
+            box.getChildren().add(text(Labels.get("corners.work"), "heading"));
+        }
+        for (int i = 0; i < work.size(); i++) {
+            box.getChildren().add(text(i + 1 + ". " + book().say(work.get(i))));
+        }
     }
 
     /** What may lie hidden in the corner. */
@@ -97,6 +113,17 @@ final class CornersDetail extends Panel {
                 box.getChildren().add(text(book().say(desk().plan().hidden().none()), "soft"));
             }
         });
+    }
+
+    /** How far mitres open; other corners do not. */
+    private void movement(VBox box) {
+        if (desk().plan().frame().isMitred()) {
+            box.getChildren().add(text(Labels.get("corners.movement"), "heading"));
+            Stream.of(Movement.DRY, Movement.DAMP)
+                    .flatMap(key -> desk().plan().figure(key).stream())
+                    .map(this::figureRow)
+                    .forEach(box.getChildren()::add);
+        }
     }
 
     private List<Member> members() {

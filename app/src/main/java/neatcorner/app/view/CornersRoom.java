@@ -24,8 +24,8 @@ final class CornersRoom implements Room {
 
     @Override
     public void tally(Tally tally) {
-        tally.text(tally.say(tally.plan().joints().chosen().words()), "big-text");
-        tally.plan().joints().used().settings().stream().findFirst().ifPresent(tally::big);
+        tally.text(tally.say(tally.plan().joints().said()), "big-text");
+        tally.plan().joints().settings().stream().findFirst().ifPresent(tally::big);
         tally.saw();
     }
 }

@@ -190,9 +190,7 @@ final class CutsDetail extends Panel {
             shortage(box);
         }
         box.getChildren().addAll(text(Labels.get("cuts.pieces"), "heading"), text(
-                        book().say(
-                                desk().plan().job().section().lip().isPositive() ? "sheet.lie" : "sheet.lie_plain"),
-                        "soft"));
+                        book().say(desk().plan().frame().lying()), "soft"));
         desk().plan().frame().pieces().forEach(member -> member(box, member));
     }
 
@@ -301,15 +299,21 @@ final class CutsDetail extends Panel {
                                                 member.side().letters()),
                                 "strong"),
                         text(book().write(member.longPoint()), "strong")));
-        rows.getChildren()
-                .add(text(
-                        book().say(
-                                        member.section().lip().isPositive() ? "cuts.inner" : "cuts.inner_bar",
-                                        member.shortPoint(),
-                                        member.rabbet()),
-                        "soft"));
-        rows.getChildren().add(text(book().say("cuts.left_end", member.left().said(true)), "soft"));
-        rows.getChildren().add(text(book().say("cuts.right_end", member.right().said(false)), "soft"));
+        if (!member.isSquare()) {
+            rows.getChildren()
+                    .add(text(
+                            book().say(
+                                            member.section().lip().isPositive() ? "cuts.inner" : "cuts.inner_bar",
+                                            member.shortPoint(),
+                                            member.rabbet()),
+                            "soft"));
+        }
+        if (member.isSquare()) {
+            rows.getChildren().add(text(book().say("sheet.square_ends"), "soft"));
+        } else {
+            rows.getChildren().add(text(book().say("cuts.left_end", member.left().said(true)), "soft"));
+            rows.getChildren().add(text(book().say("cuts.right_end", member.right().said(false)), "soft"));
+        }
         if (!member.left().isUpright() || !member.right().isUpright()) {
             rows.getChildren()
                     .add(text(

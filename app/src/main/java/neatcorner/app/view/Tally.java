@@ -87,10 +87,7 @@ final class Tally {
             HBox row = big(member.longPoint(), names.substring(0, 1).toUpperCase(Locale.ROOT) + names.substring(1), "");
             row.getChildren().addFirst(count(group.size() * plan().job().quantity()));
             VBox words = (VBox) row.getChildren().getLast();
-            boolean plain =
-                    member.longPoint().value().equals(member.shortPoint().value())
-                            && member.left().isSquare()
-                            && member.right().isSquare();
+            boolean plain = member.isSquare();
             words.getChildren()
                     .setAll(
                             plain
@@ -110,12 +107,10 @@ final class Tally {
         Label saw = same
                 ? Panel.text(panel.book().write(first.left().swing()), "big-angle")
                 : Panel.text(swings(), "big-text");
+        String alike = first.isSquare() ? "side.saw_square" : "side.saw_both";
         VBox words = new VBox(
-                Panel.text(Labels.get(same ? "side.saw_both" : "side.saw_differs"), "soft"),
-                Panel.text(
-                        Labels.get(
-                                plan().job().section().lip().isPositive() ? "side.saw_lie" : "side.saw_lie_plain"),
-                        "soft"));
+                Panel.text(Labels.get(same ? alike : "side.saw_differs"), "soft"),
+                Panel.text(panel.book().say(plan().frame().lying()), "soft"));
         HBox row = new HBox(10, saw, words);
         row.setAlignment(Pos.CENTER_LEFT);
         saw.setMinWidth(Region.USE_PREF_SIZE);

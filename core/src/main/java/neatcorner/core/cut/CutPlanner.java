@@ -226,6 +226,9 @@ public final class CutPlanner {
     }
 
     private static Length sight(Member member) {
+        if (!member.slabs().isEmpty()) {
+            return member.shortPoint().value();
+        }
         return member.longPoint()
                 .value()
                 .minus(member.left().setbackOver(member.section().face()))

@@ -34,16 +34,21 @@ public final class CornerSheet {
         sketch.line(new At(0, top), new At(width, top), Ink.HAIRLINE, sketch.em(1));
         sketch.small(
                 new At(sketch.em(4), top + head / 2),
-                sketch.say(tight ? "corner.space_short" : "corner.space"),
+                sketch.say(named("space", tight, plan)),
                 Anchor.START);
         sketch.inset(CornerSpace.draw(plan, reader, half - sketch.em(10), low), 0, top + head);
         sketch.line(new At(half, top), new At(half, height), Ink.HAIRLINE, sketch.em(1));
         sketch.small(
                 new At(half + sketch.em(12), top + head / 2),
-                sketch.say(tight ? "corner.mitre_short" : "corner.mitre"),
+                sketch.say(named("mitre", tight, plan)),
                 Anchor.START);
         sketch.inset(MitreFaceDrawing.draw(plan, reader, half - sketch.em(12), low), half + sketch.em(12), top + head);
         sketch.inset(FrameDrawing.corners(whole, reader, small, small, side), width - small, 0);
         return sketch.picture(width, height);
+    }
+
+    private static String named(String picture, boolean tight, Plan plan) {
+        String what = plan.frame().isSquared() ? "square_" + picture : picture;
+        return "corner." + what + (tight ? "_short" : "");
     }
 }

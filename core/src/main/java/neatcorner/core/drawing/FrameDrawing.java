@@ -119,7 +119,7 @@ public final class FrameDrawing {
         List<Member> members = plan.frame().members();
         double reach = sketch.em(10);
         for (int i = 0; i < members.size() && !plan.frame().isSolid(); i++) {
-            Mark.At at = frame.at(members.get(i).outline().get(1));
+            Mark.At at = frame.at(plan.frame().run(Line.OUTSIDE, i).getLast());
             List<Mark.At> box =
                     Sketch.rectangle(at.x() - reach, at.y() - reach, at.x() + reach, at.y() + reach);
             if (i == side) {
@@ -206,7 +206,7 @@ public final class FrameDrawing {
                     new At(at(0, 0).x(), top),
                     new At(at(w, 0).x(), top),
                     square ? longPoint(Side.Name.TOP) : OUTSIDE_WIDTH,
-                    sketch.say(square ? "tag.long_point" : "tag.outside.width"));
+                    square ? longest() : sketch.say("tag.outside.width"));
         }
         if (down != Line.OUTSIDE) {
             double right = at(w, 0).x() + sketch.em(48);
@@ -215,8 +215,13 @@ public final class FrameDrawing {
                     new At(right, at(0, 0).y()),
                     new At(right, at(0, h).y()),
                     square ? longPoint(Side.Name.RIGHT) : OUTSIDE_HEIGHT,
-                    sketch.say(square ? "tag.long_point" : "tag.outside.height"));
+                    square ? longest() : sketch.say("tag.outside.height"));
         }
+    }
+
+    /** What the saw cuts a piece to. */
+    private String longest() {
+        return sketch.say(frame().isSquared() ? "tag.sawn" : "tag.long_point");
     }
 
     /** From where to where a line reaches on an axis, in mm. */
@@ -346,7 +351,7 @@ public final class FrameDrawing {
             FigureKey<Length> figure = typed ? OutlineKey.side(member.side()) : member.longPoint().key();
             String caption = typed
                     ? sketch.say("line." + free.line().name().toLowerCase(Locale.ROOT))
-                    : sketch.say("tag.long_point");
+                    : longest();
             tagBeside(placer, i, figure, caption);
         }
         if (typed) {
@@ -401,8 +406,55 @@ public final class FrameDrawing {
                     }
                 }
             }
-            case FITTED, NOTHING -> {
+            case BARS -> bars();
+            case WEDGES -> wedges(corners);
+            case FLAT_BOARD, FITTED, NOTHING -> {
             }
+        }
+    }
+
+    /** A bar near each side, a jaw at either end. */
+    private void bars() {
+        List<At> outside = frameSketch.line(Line.OUTSIDE);
+        double over = sketch.em(12);
+        for (int i = 0; i < frame().members().size(); i++) {
+            List<Point> side = frame().run(Line.OUTSIDE, i);
+            Point in = side.getLast().minus(side.getFirst()).unit().outward()
+                    .times(-frame().members().get(i).section().face().toMm() / 2);
+            At from = frameSketch.at(side.getFirst().plus(in));
+            At to = frameSketch.at(side.getLast().plus(in));
+            At one = Sketch.towards(from, to, -over);
+            At other = Sketch.towards(to, from, -over);
+            if (Legible.holds(outside, Sketch.middle(one, other))) {
+                sketch.line(one, other, Ink.METAL, sketch.em(3));
+                jaw(Sketch.towards(from, to, -over / 2));
+                jaw(Sketch.towards(to, from, -over / 2));
+            }
+        }
+    }
+
+    /** Strips round the frame, and a pair of wedges on every side. */
+    private void wedges(List<At> corners) {
+        double away = sketch.em(9);
+        for (int i = 0; i < corners.size(); i++) {
+            At from = corners.get(i);
+            At to = corners.get((i + 1) % corners.size());
+            Point way = new Point(to.x() - from.x(), to.y() - from.y()).unit();
+            Point out = way.outward();
+            At middle = Sketch.middle(from, to);
+            double half = sketch.em(18);
+            At a = middle.plus(-way.x() * half, -way.y() * half);
+            At b = middle.plus(way.x() * half, way.y() * half);
+            At c = b.plus(out.x() * away, out.y() * away);
+            At d = a.plus(out.x() * away, out.y() * away);
+            sketch.area(List.of(a, b, c), Ink.METAL);
+            sketch.outline(List.of(a, b, c, d), Ink.PENCIL, sketch.em(1));
+            sketch.line(a, c, Ink.PENCIL, sketch.em(1));
+            sketch.line(
+                    from.plus(out.x() * away, out.y() * away),
+                    to.plus(out.x() * away, out.y() * away),
+                    Ink.PENCIL,
+                    sketch.em(2.4));
         }
     }
 

@@ -28,6 +28,8 @@ import neatcorner.core.wood.Species;
  * places.
  */
 final class FrameSketch {
+    /** Those of a straight piece. */
+    private static final int CORNERS = 4;
     private final Plan plan;
     private final Sketch sketch;
     private final boolean behind;
@@ -280,8 +282,8 @@ final class FrameSketch {
     private void member(Member member) {
         Species species = member.section().species();
         int seed = member.side().id().hashCode() & 0xFF;
-        List<At> shape = member.curve().map(this::sawn).orElseGet(() -> at(member.outline()));
-        if (member.curve().isPresent()) {
+        List<At> shape = member.curve().map(this::sawn).orElseGet(() -> at(member.seen(behind)));
+        if (member.curve().isPresent() || shape.size() != CORNERS) {
             Point along = new Point(member.place().along().x(), member.place().along().y());
             sketch.woodAlong(shape, behind ? new Point(-along.x(), along.y()) : along, species, seed);
         } else {
@@ -391,7 +393,8 @@ final class FrameSketch {
             return;
         }
         for (Member member : frame().members()) {
-            List<At> c = at(member.outline());
+            List<Point> seen = member.seen(behind);
+            List<At> c = at(seen.size() == CORNERS ? seen : member.outline());
             double length = Math.hypot(c.get(1).x() - c.get(0).x(), c.get(1).y() - c.get(0).y());
             double inner = Math.hypot(c.get(2).x() - c.get(3).x(), c.get(2).y() - c.get(3).y());
             double face = member.section().face().toMm() * unit;

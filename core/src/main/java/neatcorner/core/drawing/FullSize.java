@@ -71,7 +71,10 @@ public record FullSize(String name, List<Trace> traces, List<Word> words) {
             Member member = frame.members().get(i);
             List<Point> outer = frame.run(Line.OUTSIDE, i);
             Point inner = member.curve().map(c -> c.inner().getFirst()).orElse(member.outline().getLast());
-            if (!frame.isSolid()) {
+            if (frame.isSquared()) {
+                traces.add(new Trace(Layer.CUT, member.seen(false), true));
+                words.add(new Word(middle(member), member.side().letters()));
+            } else if (!frame.isSolid()) {
                 traces.add(new Trace(Layer.CUT, List.of(outer.getFirst(), inner), false));
                 words.add(new Word(middle(member), member.side().letters()));
             }

@@ -13,6 +13,7 @@ import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Coat;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Hardware;
@@ -319,7 +320,7 @@ public sealed interface Edit {
     record ChooseSection(Section section) implements Edit {
         @Override
         public Job apply(Job job) {
-            Job changed = job.with(new Body(job.outline(), section, fitting(job, section), job.lean()));
+            Job changed = job.with(job.body().with(fitting(job, section)).with(section));
             if (section.recess() instanceof Recess.Covering) {
                 return changed;
             }
@@ -350,19 +351,23 @@ public sealed interface Edit {
 
     /**
      * Another shape, or the same one with other sizes; faces of sides it does not have are dropped, and a
-     * mat that is no longer a rectangle shows as much all round as it did at the sides.
+     * mat that is no longer a rectangle shows as much all round as it did at the sides. Pieces that cannot meet square
+     * in it are mitred.
      */
     record Draw(Outline outline) implements Edit {
         @Override
-        public Job apply(Job job) {
+        public Job apply(Job before) {
+            Lean lean = outline.isCurved() ? Lean.FLAT : before.lean();
+            boolean kept = before.body().construction().canBe(outline, lean);
+            Job job = kept ? before : new Build(Construction.MITRED).apply(before);
             job.withOutline(outline);
             List<String> sides = outline.round().stream().map(Side::faceId).toList();
-            Map<String, Length> kept = new TreeMap<>(job.faces());
-            kept.keySet().retainAll(sides);
-            Lean lean = outline.isCurved() ? Lean.FLAT : job.lean();
+            Map<String, Length> faces = new TreeMap<>(job.faces());
+            faces.keySet().retainAll(sides);
             Job even = outline instanceof Boxed.Rectangle ? job : job.withContents(job.contents().withBorders(
                     job.contents().borders().map(b -> new Borders(b.sides(), b.sides(), b.sides()))));
-            return even.with(new Body(outline, job.section(), kept, lean));
+            return even.with(new Body(
+                    outline, job.section(), faces, lean, job.body().construction()));
         }
 
         @Override
@@ -480,6 +485,22 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return material.map(m -> Words.of("edit.pack", m)).orElse(Words.of("edit.unpack", role));
+        }
+    }
+
+    /** Pieces that meet otherwise; the joint is Neat Corner's choice again where it does not go with that. */
+    record Build(Construction construction) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            Job built = job.with(job.body().with(construction));
+            return construction.equals(job.body().construction())
+                    ? built
+                    : built.withChoices(built.choices().withJoint(Optional.empty()));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.build");
         }
     }
 

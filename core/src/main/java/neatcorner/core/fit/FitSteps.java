@@ -63,7 +63,7 @@ final class FitSteps {
 
     private void rabbet(Optional<FitPlan.Strainer> strainer) {
         boolean heavyMirror = contents.isMirror() && mirrorKg() > HEAVY_MIRROR;
-        if (frame.job().choices().rabbeting() == Rabbeting.AFTER_ROUNDED
+        if (frame.job().rabbeting() == Rabbeting.AFTER_ROUNDED
                 && frame.job().outline().isCornered()
                 && !contents.layers().isEmpty()) {
             steps.add(Words.of("fit.round_corners", frame.habits().said(Habit.BIT_RADIUS)));

@@ -21,6 +21,7 @@ import neatcorner.core.outline.Side;
 import neatcorner.core.outline.SizeKey;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.recall.Known;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
@@ -93,6 +94,9 @@ public record Frame(
             OnePiece.check(this, ledger);
         } else {
             CutCheck.check(this, ledger);
+        }
+        if (isSquared()) {
+            Squaring.check(this, ledger);
         }
     }
 
@@ -185,6 +189,24 @@ public record Frame(
     /** Whether it is routed from one board and has no joints. */
     public boolean isSolid() {
         return job.choices().joint().filter(JointKind.SOLID::equals).isPresent();
+    }
+
+    /** Whether its pieces meet square, not in mitres. */
+    public boolean isSquared() {
+        return job.squared().isPresent() && !isSolid();
+    }
+
+    /** Whether its corners are mitres, which open when the wood gets narrower or wider. */
+    public boolean isMitred() {
+        return !isSolid() && !isSquared();
+    }
+
+    /** How its pieces lie at the saw. */
+    public Words lying() {
+        if (isSquared()) {
+            return Words.of(members.stream().allMatch(Member::isSquare) ? "sheet.lie_square" : "sheet.lie_plain");
+        }
+        return Words.of(job.section().lip().isPositive() ? "sheet.lie" : "sheet.lie_plain");
     }
 
     /** Members, bars and strainer, all that is sawn to length; for a frame in one piece the board it is routed from. */

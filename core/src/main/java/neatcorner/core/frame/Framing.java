@@ -187,15 +187,9 @@ final class Framing {
         runs.forEach((line, run) -> moved.put(line, run.stream().map(p -> p.minus(origin)).toList()));
         List<Point> inner = loop.line(side -> offsets.inner(side) - offsets.of(base, side), CURVE_STEPS).stream()
                 .map(p -> p.minus(origin)).toList();
-        Joinery joinery = new Joinery(job, ledger, offsets, loop, base, origin);
-        List<Member> members = new ArrayList<>();
-        for (int i = 0; i < loop.size(); i++) {
-            Optional<Chain> chain = loop.parts().get(i).side().name() == Side.Name.TOP
-                            || loop.parts().get(i).side().name() == Side.Name.BOTTOM
-                    ? across
-                    : down;
-            members.add(joinery.member(i, chain));
-        }
+        List<Member> members = job.squared().isPresent()
+                ? squared(loop, Known.in(moved, Line.OUTSIDE))
+                : mitred(new Joinery(job, ledger, offsets, loop, base, origin), loop, across, down);
         Polygons.crossing(inner).ifPresent(_ -> {
             throw new Refusal(Words.of("impossible.crosses"));
         });
@@ -213,5 +207,27 @@ final class Framing {
                 strainer,
                 Collections.unmodifiableMap(moved),
                 inner);
+    }
+
+    private static List<Member> mitred(
+            Joinery joinery, Loop loop, Optional<Chain> across, Optional<Chain> down) {
+        List<Member> members = new ArrayList<>();
+        for (int i = 0; i < loop.size(); i++) {
+            Side.Name name = loop.parts().get(i).side().name();
+            members.add(joinery.member(i, name == Side.Name.TOP || name == Side.Name.BOTTOM ? across : down));
+        }
+        return members;
+    }
+
+    private List<Member> squared(Loop loop, List<Point> outside) {
+        Boxed boxed = (Boxed) job.outline();
+        return new Squaring(
+                        job,
+                        loop.parts().stream().map(Loop.Part::side).toList(),
+                        outside,
+                        Chain.of(job, boxed, habits, offsets, Axis.WIDTH),
+                        Chain.of(job, boxed, habits, offsets, Axis.HEIGHT),
+                        ledger)
+                .members();
     }
 }

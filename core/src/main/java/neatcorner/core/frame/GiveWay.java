@@ -118,11 +118,18 @@ public final class GiveWay {
         return switch (number) {
             case SizeKey size -> Optional.of(size);
             case MemberKey<?>(Side side, MemberKey.What what, _)
-            when what == MemberKey.What.LONG && job.isPlain() ->
+            when what == MemberKey.What.LONG && job.isPlain() && isOutside(job, side) ->
                 Optional.of(new SizeKey(
                         Line.OUTSIDE,
                         side.name() == Side.Name.TOP || side.name() == Side.Name.BOTTOM ? Axis.WIDTH : Axis.HEIGHT));
             default -> Optional.empty();
         };
+    }
+
+    /** Whether a piece is as long as the outside: one that stands between others is not. */
+    private static boolean isOutside(Job job, Side side) {
+        return job.squared()
+                .map(squared -> squared.corner().isLap() || squared.through().runs(side))
+                .orElse(true);
     }
 }

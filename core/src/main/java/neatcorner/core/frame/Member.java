@@ -27,12 +27,30 @@ import neatcorner.core.words.Figure;
  * @param outline    its four corners in the plane of the frame: outside edge from start to end, then the
  *                   inner edge back
  * @param curve      what is sawn out of it after it is glued; empty for a straight piece
+ * @param slabs      of a piece that meets its neighbours square, what is left of it when its ends are cut to go
+ *                   together with them, from the back to the front, before any rabbet; empty where its outline says
+ *                   it all
  */
 public record Member(Side side, Section section, Section stock, Figure<Length> longPoint, Figure<Length> shortPoint,
                      Figure<Length> rabbet, Mitre left, Mitre right, Place place, List<Point> outline,
-                     Optional<Curve> curve) {
+                     Optional<Curve> curve, List<Slab> slabs) {
     public Member {
         outline = List.copyOf(outline);
+        slabs = List.copyOf(slabs);
+    }
+
+    /** A piece that is as its cuts leave it. */
+    Member(Side side, Section section, Section stock, Figure<Length> longPoint, Figure<Length> shortPoint,
+           Figure<Length> rabbet, Mitre left, Mitre right, Place place, List<Point> outline, Optional<Curve> curve) {
+        this(side, section, stock, longPoint, shortPoint, rabbet, left, right, place, outline, curve, List.of());
+    }
+
+    /** What is seen of it in the frame, in the frame's plane, from the front or from behind. */
+    public List<Point> seen(boolean behind) {
+        if (slabs.isEmpty()) {
+            return outline;
+        }
+        return (behind ? slabs.getFirst() : slabs.getLast()).outline();
     }
 
     /** How much of a stick it takes, from its one furthest point to the other. */
@@ -50,6 +68,11 @@ public record Member(Side side, Section section, Section stock, Figure<Length> l
             Angle toEdge = cut.toEdge().plus(sawn.runOut());
             return new Mitre(toEdge.sin(), -toEdge.cos(), 0, section.face());
         }).orElse(cut);
+    }
+
+    /** Whether the saw cuts both its ends square. */
+    public boolean isSquare() {
+        return left.isSquare() && right.isSquare();
     }
 
     /** The shorter of its two edges. */

@@ -73,7 +73,9 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
         for (Frame part : assembly.frames()) {
             if (!part.strainer().isEmpty()) {
                 Mass strainer =
-                        Mass.kg(part.strainer().stream().mapToDouble(Weight::kg).sum());
+                        Mass.kg(part.strainer().stream()
+                                .mapToDouble(piece -> kg(part, piece))
+                                .sum());
                 total = total.plus(strainer);
                 sum.with("strainer_weight", strainer, Straining.STRIP.species());
             }
@@ -84,30 +86,39 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
     }
 
     private static Mass wood(Frame frame) {
-        return Mass.kg(frame.members().stream().mapToDouble(Weight::kg).sum() + bars(frame));
+        return Mass.kg(frame.members().stream().mapToDouble(member -> kg(frame, member)).sum() + bars(frame));
     }
 
     /**
      * The volume of a piece is exact: between two flat cuts a line along it is as long as its place in the
      * section says, so the whole is area times the length through the middle of the area (a prism cut aslant).
-     * Curves are as long there as the parallel of their outside that runs through that middle.
+     * Curves are as long there as the parallel of their outside that runs through that middle. Pieces that meet square
+     * share the corners otherwise than mitred ones, but hold as much together.
      */
-    private static double kg(Member member) {
+    private static double kg(Frame frame, Member member) {
         double kg = 0;
         for (Section.Part part : member.section().parts()) {
             if (!part.wood().isNone()) {
-                kg += part.wood().area() * along(member, part.wood().centroid()) * 1e-9 * part.species().density();
+                double along = along(frame, member, part.wood().centroid());
+                kg += part.wood().area() * along * 1e-9 * part.species().density();
             }
         }
         return kg;
     }
 
-    private static double along(Member member, Point middle) {
+    private static double along(Frame frame, Member member, Point middle) {
         double in = member.section().face().toMm() - middle.x();
         if (member.curve().isPresent()) {
             double outer = way(member.curve().get().outer());
             double inner = way(member.curve().get().inner());
             return outer + (inner - outer) * in / member.section().width().toMm();
+        }
+        if (!member.slabs().isEmpty()) {
+            double outer = way(frame.run(Line.OUTSIDE, frame.members().indexOf(member)));
+            return outer
+                    + (member.shortPoint().value().toMm() - outer)
+                            * in
+                            / member.section().width().toMm();
         }
         Vector from = member.end(-in, middle.y(), false);
         Vector to = member.end(-in, middle.y(), true);

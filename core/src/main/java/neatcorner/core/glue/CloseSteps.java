@@ -2,11 +2,14 @@ package neatcorner.core.glue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.SquareCorner;
 import neatcorner.core.joint.Joint;
 import neatcorner.core.joint.JointOption;
 import neatcorner.core.joint.Joints;
@@ -39,7 +42,7 @@ final class CloseSteps {
         this.fits = used.fits();
         this.adhesive = frame.job().choices().adhesive();
         this.joined = joined;
-        this.rabbetLater = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING
+        this.rabbetLater = frame.job().rabbeting() != Rabbeting.BEFORE_MITRING
                 || frame.job().outline().isCurved();
     }
 
@@ -83,9 +86,21 @@ final class CloseSteps {
         bars();
         add(nothingIn || rabbetLater ? "close.dry_fit_bare" : "close.dry_fit");
         add("close.paper");
-        add("close.prepare." + glueWords());
+        prepareJoints();
         if (frame.job().section().recess() instanceof Recess.Slot && !nothingIn) {
             add("close.panel");
+        }
+    }
+
+    /** Flat sides want glue all over, ends want it twice. */
+    private void prepareJoints() {
+        Optional<SquareCorner> square = frame.job().squared().map(Construction.Squared::corner);
+        if (square.filter(SquareCorner::isLap).isPresent()) {
+            add("close.prepare_lap." + glueWords());
+        } else if (square.isPresent()) {
+            add("close.prepare_end." + glueWords());
+        } else {
+            add("close.prepare." + glueWords());
         }
     }
 
@@ -132,6 +147,14 @@ final class CloseSteps {
                     add("close.concave");
                 }
             }
+            case BARS, WEDGES -> {
+                SquareCorner corner = frame.job().squared().orElseThrow().corner();
+                add(closing == Closing.BARS ? "close.bars_across" : "close.wedges");
+                if (corner.isLap()) {
+                    add(corner == SquareCorner.BRIDLED ? "close.press_bridles" : "close.press_laps");
+                }
+            }
+            case FLAT_BOARD -> add("close.flat_board");
             case FITTED, NOTHING -> {
             }
         }

@@ -4,13 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Adhesive;
-import neatcorner.core.joint.Joint;
+import neatcorner.core.joint.JointOption;
 import neatcorner.core.joint.JointPlan;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Angle;
@@ -105,10 +106,11 @@ public final class GluePlanner {
         }
         List<Figure<Length>> checks = checks(closing, width, height);
         Section section = frame.job().section();
-        double area = frame.members().stream().mapToDouble(GluePlanner::glued).max().orElseThrow();
+        double area = frame.isSquared() ? crossed() : frame.members().stream().mapToDouble(GluePlanner::glued).max()
+                .orElseThrow();
         // Strips that are glued along another part have no corners to press.
         Optional<int[]> pressed = Optional.of(psi(adhesive, section.species().hardness()))
-                .filter(_ -> closing != Closing.FITTED);
+                .filter(_ -> closing != Closing.FITTED && area > 0);
         List<Words> times = new ArrayList<>(List.of(
                 Words.of("glue.open", adhesive.open()),
                 Words.of("glue.clamp", adhesive.clamp()),
@@ -160,6 +162,14 @@ public final class GluePlanner {
                 ? member.stock().face().toMm() * member.section().thickness().toMm()
                 : member.section().areaMm2();
         return through * member.left().length().ratio(member.left().face());
+    }
+
+    /** What is pressed flat at the widest crossing, in mm²; nothing where only ends are glued. */
+    private double crossed() {
+        return frame.job().squared().orElseThrow().corner().pressed() * IntStream.range(0, frame.members().size())
+                .mapToDouble(i -> frame.members().get(i).section().face().toMm()
+                        * frame.members().get((i + 1) % frame.members().size()).section().face().toMm())
+                .max().orElseThrow();
     }
 
     /** What holds strips true that are fitted to another part is that part. */
@@ -234,10 +244,10 @@ public final class GluePlanner {
 
     private void findNoClamps() {
         Finding finding = Finding.of(Severity.CAUTION, Station.GLUE_UP, "no_clamps");
-        ledger.find(finding.remedy(Joints.ALL.stream()
-                .filter(Joint::isDriven)
-                .map(Joint::kind)
-                .filter(kind -> joints.option(kind).isGood())
+        ledger.find(finding.remedy(joints.options().stream()
+                .filter(JointOption::isGood)
+                .map(JointOption::kind)
+                .filter(kind -> Joints.of(kind).isDriven())
                 .findFirst()
                 .<Remedy>map(kind ->
                         new Remedy.OnJob(Words.of("remedy.joint", kind), new Edit.ChooseJoint(Optional.of(kind))))

@@ -20,14 +20,47 @@ import neatcorner.core.section.Section;
  * @param faces   of sides that are wider or narrower than the rest, by {@link Side#faceId()}; each wider than the
  *                lip by 1 mm, and from 3 to 300 mm
  * @param lean    how the sides stand; only those of straight outlines lean
+ * @param construction how its pieces meet
  */
-public record Body(Outline outline, Section section, Map<String, Length> faces, Lean lean) {
+public record Body(
+        Outline outline, Section section, Map<String, Length> faces, Lean lean, Construction construction) {
     public Body {
         faces = Collections.unmodifiableMap(new TreeMap<>(faces));
         check(outline, faces, section);
         if (outline.isCurved() && !lean.isFlat()) {
             throw Refusal.of("job.sides_lean_by_curved", lean.degrees());
         }
+        construction.check(outline, lean);
+    }
+
+    /** A body whose pieces meet in mitres. */
+    public Body(Outline outline, Section section, Map<String, Length> faces, Lean lean) {
+        this(outline, section, faces, lean, Construction.MITRED);
+    }
+
+    /** Of another shape. */
+    public Body with(Outline other) {
+        return new Body(other, section, faces, lean, construction);
+    }
+
+    /** Of another moulding. */
+    public Body with(Section other) {
+        return new Body(outline, other, faces, lean, construction);
+    }
+
+    /** With other faces for single sides. */
+    public Body with(Map<String, Length> other) {
+        return new Body(outline, section, other, lean, construction);
+    }
+
+    /** With sides that stand otherwise. */
+    public Body with(Lean other) {
+        return new Body(outline, section, faces, other, construction);
+    }
+
+    /** With pieces that meet otherwise. */
+    public Body with(Construction other) {
+        return new Body(outline, section, faces, lean, other);
     }
 
     private static void check(Outline outline, Map<String, Length> faces, Section section) {

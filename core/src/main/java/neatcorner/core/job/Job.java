@@ -236,6 +236,21 @@ public record Job(
         return part().progress().settled();
     }
 
+    /** How its pieces meet where they do so square; empty where they are mitred. */
+    public Optional<Construction.Squared> squared() {
+        return body().construction() instanceof Construction.Squared squared ? Optional.of(squared) : Optional.empty();
+    }
+
+    /**
+     * When the rabbet is cut: pieces that meet square get theirs when they are together, since one along a whole piece
+     * would come out at its end.
+     */
+    public Rabbeting rabbeting() {
+        return squared().isPresent() && choices().rabbeting() == Rabbeting.BEFORE_MITRING
+                ? Rabbeting.AFTER_SQUARED
+                : choices().rabbeting();
+    }
+
     /** The size that is given on this axis; empty for shapes that are not given by width and height. */
     public Optional<Size> given(Axis axis) {
         return outline() instanceof Boxed boxed ? Optional.of(boxed.given(axis)) : Optional.empty();
@@ -276,17 +291,17 @@ public record Job(
         placement().ifPresent(placement -> {
             throw Refusal.of("job.shape_follows", part().name(), placement.on());
         });
-        return with(new Body(other, section(), faces(), lean()));
+        return with(body().with(other));
     }
 
     /** Of another moulding. */
     public Job withSection(Section other) {
-        return with(new Body(outline(), other, faces(), lean()));
+        return with(body().with(other));
     }
 
     /** With other faces for single sides. */
     public Job withFaces(Map<String, Length> other) {
-        return with(new Body(outline(), section(), other, lean()));
+        return with(body().with(other));
     }
 
     /** With a face of its own for a side, or again like the rest. */
@@ -298,7 +313,7 @@ public record Job(
 
     /** With sides that stand otherwise. */
     public Job withLean(Lean other) {
-        return with(new Body(outline(), section(), faces(), other));
+        return with(body().with(other));
     }
 
     /** With another body: shape, moulding, faces and lean at once. */

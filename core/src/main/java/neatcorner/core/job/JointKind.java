@@ -18,6 +18,18 @@ public record JointKind(String id) implements Named {
     public static final JointKind V_FASTENED = new JointKind("v_fastened");
     /** Glued, with splines (keys) let in across the corner. */
     public static final JointKind SPLINED = new JointKind("splined");
+    /** Crossed over their whole width and glued, flat side to flat side. */
+    public static final JointKind LAP_GLUED = new JointKind("lap_glued");
+    /** The same, with pegs through the crossing. */
+    public static final JointKind PEGGED = new JointKind("pegged");
+    /** Standing in a housing and glued. */
+    public static final JointKind HOUSED_GLUED = new JointKind("housed_glued");
+    /** The same, with nails through the side. */
+    public static final JointKind HOUSED_NAILED = new JointKind("housed_nailed");
+    /** Butted, with plates across the back. */
+    public static final JointKind PLATED = new JointKind("plated");
+    /** Butted, with screws driven aslant from pockets in the back. */
+    public static final JointKind POCKET_SCREWED = new JointKind("pocket_screwed");
     /** No joint at all: the frame is routed from one board. */
     public static final JointKind SOLID = new JointKind("solid");
 

@@ -72,6 +72,9 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
         Section section = frame.members().getFirst().section();
         Mitre corner = sharpest(frame);
         Found found = FOUND.of(new Task(section, margin, corner, radius(frame)));
+        if (frame.isSquared()) {
+            return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.square"));
+        }
         if (frame.members().stream().anyMatch(member -> !member.section().equals(section))) {
             return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.unlike"));
         }

@@ -4,12 +4,14 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.words.FigureKey;
 
 /**
  * A way to join a corner. It answers for itself: how much it holds, whether and how it fits a frame, what the
@@ -21,6 +23,16 @@ public interface Joint {
 
     /** The heaviest frame it is enough for, and so where it stands among the others. Common practice, no source. */
     Mass most();
+
+    /** Whether pieces that meet so can be held by it; one for mitres unless it says otherwise. */
+    default boolean goesWith(Construction construction) {
+        return construction instanceof Construction.Mitred;
+    }
+
+    /** The length of its fastener, where the maker may say it. */
+    default Optional<FigureKey<Length>> fastener() {
+        return Optional.empty();
+    }
 
     /** What to watch out for when it is made. */
     Optional<Safety> caution();

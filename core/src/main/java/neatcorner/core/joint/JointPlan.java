@@ -1,8 +1,11 @@
 package neatcorner.core.joint;
 
 import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.words.Figure;
 
 /**
  * The corners decided.
@@ -11,11 +14,29 @@ import neatcorner.core.phrase.Words;
  * @param recommended the weakest that is enough and fits
  * @param chosen      the maker's own choice, else the recommended one
  * @param demands     what asks for more than glue; empty for a small light frame
+ * @param cuts        what is cut at the ends of pieces that meet square
  */
-public record JointPlan(List<JointOption> options, JointKind recommended, JointKind chosen, List<Words> demands) {
+public record JointPlan(
+        List<JointOption> options,
+        JointKind recommended,
+        JointKind chosen,
+        List<Words> demands,
+        SquareCuts cuts) {
     /** The option for a kind. */
     public JointOption option(JointKind kind) {
         return options.stream().filter(option -> option.kind().equals(kind)).findFirst().orElseThrow();
+    }
+
+    /** All lengths and positions at the corners: what is cut at the ends, then the joint's own. */
+    public List<Figure<Length>> settings() {
+        return Stream.concat(cuts.settings().stream(), used().settings().stream()).toList();
+    }
+
+    /** How the pieces meet and what holds them, for people. */
+    public Words said() {
+        return cuts.corner()
+                .map(corner -> Words.of("joint.square", corner, chosen))
+                .orElseGet(chosen::words);
     }
 
     /** The option that is used. */

@@ -9,8 +9,11 @@ import java.util.Optional;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Weight;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Placement;
+import neatcorner.core.job.SquareCorner;
+import neatcorner.core.job.Through;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
@@ -34,22 +37,29 @@ public final class JointPlanner {
     private static final double TALL = 1.5;
     /** Over this, glue alone is no caution any more. Common practice, no source. */
     private static final Mass GLUE_ALONE_STOPS = Mass.kg(4);
-    /** Those that join pieces, the one that holds least first. */
-    private static final List<Joint> JOINED = Joints.ALL.stream().filter(joint -> isJoined(joint.kind())).toList();
-    /** Where the table ends. */
-    private static final Mass MOST = JOINED.getLast().most();
     private static final Length THIN = Length.inches(0, 1, 2);
 
     private final Frame frame;
     private final Ledger ledger;
+    private final Construction construction;
+    /** Those that join pieces that meet so, the one that holds least first. */
+    private final List<Joint> joined;
+    /** Where the table ends. */
+    private final Mass most;
     private final List<Words> demands = new ArrayList<>();
     private final Map<JointKind, List<Words>> reasons = new LinkedHashMap<>();
-    private JointKind demanded = JOINED.getFirst().kind();
+    private JointKind demanded;
     private boolean beyond;
 
     private JointPlanner(Frame frame, Ledger ledger) {
         this.frame = frame;
         this.ledger = ledger;
+        this.construction = frame.job().body().construction();
+        this.joined = Joints.of(construction).stream()
+                .filter(joint -> isJoined(joint.kind()))
+                .toList();
+        this.most = joined.getLast().most();
+        this.demanded = joined.getFirst().kind();
     }
 
     /** Judges the corners of a frame. */
@@ -62,20 +72,30 @@ public final class JointPlanner {
         weigh(weight);
         Optional<Length> wish = frame.job().choices().fastener();
         JointKind wished = frame.job().choices().joint().orElse(null);
+        SquareCuts cuts = SquareCuts.of(frame, ledger);
         List<JointOption> options = Joints.ALL.stream()
-                .map(joint ->
-                        option(joint.fitted(frame, joint.kind().equals(wished) ? wish : Optional.empty(), ledger)))
+                .filter(joint ->
+                        joint.goesWith(construction) || joint.kind().equals(wished))
+                .map(joint -> option(tried(joint, joint.kind().equals(wished) ? wish : Optional.empty())))
                 .toList();
         Optional<JointOption> best = options.stream().filter(o -> o.isGood() && isJoined(o.kind())).findFirst();
         JointKind recommended = best.map(JointOption::kind).orElseGet(() -> options.reversed().stream()
-                .filter(o -> o.fits() && isJoined(o.kind())).findFirst().orElseThrow().kind());
+                .filter(o -> o.fits() && isJoined(o.kind())).findFirst().map(JointOption::kind)
+                .orElse(joined.getLast().kind()));
         JointKind chosen = frame.job().choices().joint().orElse(recommended);
-        JointPlan plan = new JointPlan(options, recommended, chosen, List.copyOf(demands));
+        JointPlan plan = new JointPlan(options, recommended, chosen, List.copyOf(demands), cuts);
         find(plan, best.isPresent(), weight);
         Joints.of(chosen).caution().ifPresent(ledger::warn);
         ledger.decide(Station.CORNERS, chosen);
-        plan.used().settings().stream().findFirst().ifPresent(first -> ledger.lead(Station.CORNERS, first.key()));
+        ledger.decide(Station.CORNERS, construction);
+        plan.settings().stream().findFirst().ifPresent(first -> ledger.lead(Station.CORNERS, first.key()));
         return plan;
+    }
+
+    private Fitted tried(Joint joint, Optional<Length> wish) {
+        return joint.goesWith(construction)
+                ? joint.fitted(frame, wish, ledger)
+                : Fitted.not(joint.kind(), Words.of(frame.isSquared() ? "obstacle.squared" : "obstacle.mitred"));
     }
 
     /** A frame in one piece has nothing to come apart; it is never recommended, only chosen. */
@@ -94,16 +114,16 @@ public final class JointPlanner {
         }
         Section section = frame.job().section();
         Mass total = weight.carried();
-        beyond = total.isOver(MOST);
-        JOINED.stream()
+        beyond = total.isOver(most);
+        joined.stream()
                 .map(Joint::most)
                 .filter(total::isOver)
                 .reduce((_, more) -> more)
                 .ifPresent(passed -> demand(
-                        JOINED.stream()
+                        joined.stream()
                                 .filter(joint -> !total.isOver(joint.most()))
                                 .findFirst()
-                                .orElse(JOINED.getLast())
+                                .orElse(joined.getLast())
                                 .kind(),
                         Words.of("demand.weight", total, passed)));
         Length big = frame.habits().get(Habit.BIG_SIDE);
@@ -191,7 +211,7 @@ public final class JointPlanner {
     private void find(JointPlan plan, boolean anyGood, Weight weight) {
         JointOption used = plan.used();
         if (beyond && isJoined(used.kind())) {
-            ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_beyond", weight.carried(), MOST)
+            ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_beyond", weight.carried(), most)
                     .by(weight.carried()).remedy(new Remedy.Visit(Station.BRIEF)));
         } else if (!used.enough() && used.fits()) {
             findWeak(plan, anyGood, weight);
@@ -209,12 +229,21 @@ public final class JointPlanner {
                             another
                                     ? new Remedy.OnJob(
                                             Words.of("remedy.fastener"), new Edit.ChooseFastener(Optional.empty()))
-                                    : use(plan.recommended())));
+                                    : plan.option(plan.recommended()).fits()
+                                            ? use(plan.recommended())
+                                            : lapped()));
         }
     }
 
     private static Remedy use(JointKind kind) {
         return new Remedy.OnJob(Words.of("remedy.joint", kind), new Edit.ChooseJoint(Optional.of(kind)));
+    }
+
+    /** Where nothing holds pieces that meet so, half-laps do, which only want glue. */
+    private static Remedy lapped() {
+        return new Remedy.OnJob(
+                Words.of("remedy.build_lapped"),
+                new Edit.Build(new Construction.Squared(SquareCorner.HALF_LAPPED, Through.STILES)));
     }
 
     /** Where something stronger fits, that; else what asks for it must change. */

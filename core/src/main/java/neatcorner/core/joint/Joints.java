@@ -2,13 +2,26 @@ package neatcorner.core.joint;
 
 import java.util.List;
 import java.util.Optional;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Length;
+import neatcorner.core.words.FigureKey;
 
 /** The ways to join that are known: a line each, the one that holds least first. */
 public final class Joints {
     /** All of them. */
-    public static final List<Joint> ALL =
-            List.of(new Glued(), new Pinned(), new VFastened(), new Splined(), new Solid());
+    public static final List<Joint> ALL = List.of(
+            new Glued(),
+            new Pinned(),
+            new HousedGlued(),
+            new VFastened(),
+            new Plated(),
+            new LapGlued(),
+            new HousedNailed(),
+            new PocketScrewed(),
+            new Splined(),
+            new Pegged(),
+            new Solid());
 
     private Joints() {
     }
@@ -16,6 +29,16 @@ public final class Joints {
     /** Their names. */
     public static List<JointKind> kinds() {
         return ALL.stream().map(Joint::kind).toList();
+    }
+
+    /** Those that go with pieces that meet so, the one that holds least first. */
+    public static List<Joint> of(Construction construction) {
+        return ALL.stream().filter(joint -> joint.goesWith(construction)).toList();
+    }
+
+    /** The lengths of fasteners that a maker may say. */
+    public static List<FigureKey<Length>> fasteners() {
+        return ALL.stream().flatMap(joint -> joint.fastener().stream()).toList();
     }
 
     /** The way of this name, which is known: what is read from a file is checked there. */

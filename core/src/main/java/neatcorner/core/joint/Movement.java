@@ -79,7 +79,7 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
     private static Figure<Length> figure(
             FigureKey<Length> key, boolean drying, Frame frame, double percent, double movement, Ledger ledger) {
         double share = Math.abs(percent) * movement;
-        Length gap = frame.isSolid()
+        Length gap = !frame.isMitred()
                 ? Length.ZERO
                 : frame.members().stream()
                         .map(m -> gap(m, share))

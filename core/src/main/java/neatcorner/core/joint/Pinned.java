@@ -12,6 +12,7 @@ import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.words.FigureKey;
 
 /** Glued, with pins driven crosswise through the outside edges. */
 final class Pinned implements Joint {
@@ -25,6 +26,11 @@ final class Pinned implements Joint {
     @Override
     public Mass most() {
         return Mass.kg(4);
+    }
+
+    @Override
+    public Optional<FigureKey<Length>> fastener() {
+        return Optional.of(Pins.LENGTH);
     }
 
     @Override

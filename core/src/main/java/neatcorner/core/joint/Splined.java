@@ -13,6 +13,7 @@ import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.words.FigureKey;
 
 /** Glued, with splines (keys) let in across the corner. */
 final class Splined implements Joint {
@@ -26,6 +27,11 @@ final class Splined implements Joint {
     @Override
     public Mass most() {
         return Mass.kg(25);
+    }
+
+    @Override
+    public Optional<FigureKey<Length>> fastener() {
+        return Optional.of(Splines.HEIGHT);
     }
 
     @Override

@@ -33,6 +33,11 @@ final class VFastened implements Joint {
     }
 
     @Override
+    public Optional<FigureKey<Length>> fastener() {
+        return Optional.of(VFasteners.HEIGHT);
+    }
+
+    @Override
     public Optional<Safety> caution() {
         return Optional.of(Safety.FASTENERS);
     }

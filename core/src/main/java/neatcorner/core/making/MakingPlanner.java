@@ -109,7 +109,7 @@ public final class MakingPlanner {
             find();
             return new MakingPlan(steps, cautions);
         }
-        boolean later = frame.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING && isRabbeted();
+        boolean later = frame.job().rabbeting() != Rabbeting.BEFORE_MITRING && isRabbeted();
         Orders orders = ORDERS.of(new Task(section, frame.habits(), later));
         odd = odd(later);
         Silhouette stack = Silhouette.NONE;
@@ -526,7 +526,7 @@ public final class MakingPlanner {
     /** The rabbet cut in the glued frame: its corners keep the bit's radius. */
     private void rabbetLater(Silhouette stack) {
         Length radius = frame.habits().get(Habit.BIT_RADIUS);
-        boolean squared = frame.job().choices().rabbeting() != Rabbeting.AFTER_ROUNDED;
+        boolean squared = frame.job().rabbeting() != Rabbeting.AFTER_ROUNDED;
         boolean curved = frame.job().outline().isCurved();
         boolean cornered = frame.job().outline().isCornered();
         List<Words> corners = cornered

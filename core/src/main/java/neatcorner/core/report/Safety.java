@@ -16,6 +16,10 @@ public enum Safety {
     SHORT_PIECE(Station.CUTS),
     /** The slot cut for splines in its cradle. */
     SPLINE_SLOT(Station.CORNERS),
+    /** Cheeks, slots and housings cut across the grain. */
+    SQUARE_CUTS(Station.CORNERS),
+    /** Boring and driving aslant. */
+    POCKETS(Station.CORNERS),
     /** Pins that turn. */
     PINS(Station.CORNERS),
     /** Driving fasteners from the back. */

@@ -7,5 +7,7 @@ public enum ClampKind {
     /** A crossed-arm jig with pegged stops. */
     CROSSED_ARMS,
     /** A vice that holds one corner. */
-    CORNER_VICE
+    CORNER_VICE,
+    /** A bar that pulls two opposite sides together. */
+    BAR
 }

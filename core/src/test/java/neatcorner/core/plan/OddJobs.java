@@ -11,6 +11,7 @@ import neatcorner.core.job.Body;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Hardware;
@@ -21,7 +22,10 @@ import neatcorner.core.job.Layer;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.Tape;
+import neatcorner.core.job.Through;
+import neatcorner.core.joint.Joint;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
@@ -278,7 +282,27 @@ public final class OddJobs {
                 new Body(outline, section, faces, lean),
                 contents(section.recess(), outline),
                 choices);
-        return withParts(chance(0.15) ? measured(job) : job);
+        return withParts(squared(chance(0.15) ? measured(job) : job));
+    }
+
+    /** Every third flat rectangle meets square, half of them with a joint that was chosen. */
+    private Job squared(Job job) {
+        Construction construction = construction();
+        if (parts.nextInt(3) > 0 || !construction.canBe(job.outline(), job.lean())) {
+            return job;
+        }
+        List<Joint> joints = Joints.of(construction);
+        Optional<JointKind> joint = parts.nextBoolean()
+                ? Optional.of(joints.get(parts.nextInt(joints.size())).kind())
+                : Optional.empty();
+        return job.with(job.body().with(construction))
+                .withChoices(job.choices().withJoint(joint).withFastener(job.choices().fastener()));
+    }
+
+    private Construction construction() {
+        SquareCorner[] corners = SquareCorner.values();
+        return new Construction.Squared(
+                corners[parts.nextInt(corners.length)], Through.values()[parts.nextInt(2)]);
     }
 
     /** Every fourth has one to three parts more; a part that cannot be is left out. */
@@ -302,8 +326,14 @@ public final class OddJobs {
                     Profile.FLAT);
             Section section = parts.nextBoolean() ? own : job.section();
             try {
+                Body body = new Body(whole.outline(), section, Map.of(), Lean.FLAT);
+                Construction squared = construction();
                 Job bigger = whole.withPart(Part.of(
-                        "part " + i, placement, new Body(whole.outline(), section, Map.of(), Lean.FLAT)));
+                        "part " + i,
+                        placement,
+                        parts.nextInt(4) == 0 && squared.canBe(body.outline(), body.lean())
+                                ? body.with(squared)
+                                : body));
                 Planner.plan(bigger, neatcorner.core.Sample.shop());
                 whole = bigger;
             } catch (Refusal noRoom) {

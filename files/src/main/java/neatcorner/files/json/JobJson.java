@@ -13,6 +13,7 @@ import neatcorner.core.job.Body;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Hardware;
@@ -26,9 +27,11 @@ import neatcorner.core.job.PieceId;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Progress;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.StickId;
 import neatcorner.core.job.StripId;
 import neatcorner.core.job.Tape;
+import neatcorner.core.job.Through;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
@@ -72,7 +75,25 @@ final class JobJson {
 
     private static Body body(Fields fields, Outline outline) {
         return fields.build(() ->
-                new Body(outline, SectionJson.read(fields.object("section")), faces(fields), lean(fields)));
+                new Body(
+                        outline,
+                        SectionJson.read(fields.object("section")),
+                        faces(fields),
+                        lean(fields),
+                        fields.has("construction")
+                                ? construction(fields.object("construction"))
+                                : Construction.MITRED));
+    }
+
+    private static Construction construction(Fields fields) {
+        String kind = fields.text("kind");
+        return switch (kind) {
+            case "mitred" -> Construction.MITRED;
+            case "squared" ->
+                new Construction.Squared(
+                        fields.constant("corner", SquareCorner.class), fields.constant("through", Through.class));
+            default -> throw fields.wrong("kind", Words.of("refused.fields.is_one_of", kind, "mitred, squared"));
+        };
     }
 
     private static Progress progress(Fields fields) {
@@ -261,6 +282,7 @@ final class JobJson {
         Optional.ofNullable(others.remove("bottom")).ifPresent(face -> node.put(BOTTOM_FACE, face.toExactMm()));
         writeFaces(others, node);
         writeLean(first.body().lean(), node);
+        writeConstruction(first.body().construction(), node);
         ArrayNode layers = node.putArray("contents");
         for (Layer layer : job.packed().layers()) {
             ObjectNode item = layers.addObject();
@@ -302,6 +324,7 @@ final class JobJson {
         SectionJson.write(part.body().section(), node.putObject("section"));
         writeFaces(part.body().faces(), node);
         writeLean(part.body().lean(), node);
+        writeConstruction(part.body().construction(), node);
         writeChoices(part.choices(), node.putObject("choices"));
         writeProgress(part.progress(), node);
     }
@@ -322,6 +345,15 @@ final class JobJson {
     private static void writeLean(Lean lean, ObjectNode node) {
         if (!lean.isFlat()) {
             node.putObject("lean").put("degrees", lean.degrees()).put("way", Fields.name(lean.way()));
+        }
+    }
+
+    private static void writeConstruction(Construction construction, ObjectNode node) {
+        if (construction instanceof Construction.Squared(SquareCorner corner, Through through)) {
+            node.putObject("construction")
+                    .put("kind", "squared")
+                    .put("corner", Fields.name(corner))
+                    .put("through", Fields.name(through));
         }
     }
 

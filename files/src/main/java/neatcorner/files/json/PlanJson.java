@@ -148,6 +148,13 @@ public final class PlanJson {
     private static void joints(Plan plan, ObjectNode node) {
         node.put("chosen", plan.joints().chosen().id());
         node.put("recommended", plan.joints().recommended().id());
+        plan.joints().cuts().corner().ifPresent(corner -> {
+            node.put("corner", Fields.name(corner));
+            ArrayNode shaping = node.putArray("shaping");
+            plan.joints().cuts().settings().forEach(setting -> shaping.add(setting.id()));
+            ArrayNode work = node.putArray("work");
+            plan.joints().cuts().work().forEach(words -> work.add(BOOK.say(words)));
+        });
         ArrayNode options = node.putArray("options");
         plan.joints().options().forEach(option -> {
             ObjectNode item = options.addObject();

@@ -221,7 +221,7 @@ public final class ShopSheet {
             settings.getFirst().forEach(line -> column.text(line, ANGLES, true));
         }
         if (!plan.frame().isSolid()) {
-            column.text(book.say(plan.job().section().lip().isPositive() ? "sheet.lie" : "sheet.lie_plain"));
+            column.text(book.say(plan.frame().lying()));
         }
         cautions(column, Station.CUTS);
         return column.gap(7);
@@ -232,11 +232,12 @@ public final class ShopSheet {
         if (plan.frame().isSolid()) {
             return column;
         }
-        column.heading(book.say(plan.joints().chosen().words()));
+        column.heading(book.say(plan.joints().said()));
         cautions(column, Station.CORNERS);
-        for (Figure<Length> setting : plan.joints().used().settings()) {
+        for (Figure<Length> setting : plan.joints().settings()) {
             column.row(book.say(setting.name()), book.write(setting));
         }
+        plan.joints().cuts().work().forEach(step -> column.text(book.say(step)));
         return column;
     }
 
@@ -266,7 +267,7 @@ public final class ShopSheet {
                 : pair.stream().map(m -> m.side().letters()).distinct().collect(Collectors.joining(", "));
         column.naming(book.say("sheet.pieces", pair.size() * plan.job().quantity(), names));
         List<String> beside = new ArrayList<>();
-        if (member.left().isSquare() && member.right().isSquare()) {
+        if (member.isSquare()) {
             beside.add(book.say("sheet.square_ends"));
         } else {
             beside.add(book.say("sheet.short", member.shortPoint()));
@@ -284,7 +285,7 @@ public final class ShopSheet {
     private List<String> settings(Member member) {
         Mitre left = member.left();
         Mitre right = member.right();
-        if (left.isSquare() && right.isSquare()) {
+        if (member.isSquare()) {
             return List.of();
         }
         List<String> lines = new ArrayList<>();
@@ -323,7 +324,7 @@ public final class ShopSheet {
     private boolean isMade() {
         return plan.job().outline().isCurved()
                 || plan.frame().isSolid()
-                || plan.job().choices().rabbeting() != Rabbeting.BEFORE_MITRING
+                || plan.job().rabbeting() != Rabbeting.BEFORE_MITRING
                 || plan.cuts().lots().isEmpty()
                 || plan.cuts().lots().stream().anyMatch(lot -> !lot.stock().isKept());
     }

@@ -161,9 +161,10 @@ public final class PlanText {
     private void corners() {
         heading(Station.CORNERS);
         cautions(Station.CORNERS);
-        line("joint", plan.joints().chosen());
+        line("joint", plan.joints().said());
         plan.joints().used().why().forEach(this::said);
-        plan.joints().used().settings().forEach(this::figure);
+        plan.joints().settings().forEach(this::figure);
+        plan.joints().cuts().work().forEach(this::said);
         for (HiddenPlan.Fit fit : plan.hidden().fits()) {
             line(
                     "hidden",
@@ -178,7 +179,7 @@ public final class PlanText {
         if (plan.hidden().fits().isEmpty() && !plan.frame().isSolid()) {
             line("hidden_none", plan.hidden().none());
         }
-        if (!plan.frame().isSolid()) {
+        if (plan.frame().isMitred()) {
             figure(plan.movement().dry());
             figure(plan.movement().damp());
         }
@@ -188,7 +189,7 @@ public final class PlanText {
         heading(Station.CUTS);
         cautions(Station.CUTS);
         for (Member member : plan.frame().pieces().toList()) {
-            if (member.left().isSquare() && member.right().isSquare()) {
+            if (member.isSquare()) {
                 line("member_square", member.side().words(), member.side().letters(), member.longPoint());
                 continue;
             }

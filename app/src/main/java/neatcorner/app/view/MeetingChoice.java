@@ -1,0 +1,75 @@
+package neatcorner.app.view;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.job.Construction;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.SquareCorner;
+import neatcorner.core.job.Through;
+import neatcorner.core.phrase.Words;
+
+/** How the pieces of a part meet: mitred, or square in one of several ways, and which of them run through then. */
+final class MeetingChoice {
+    private final Panel panel;
+
+    private MeetingChoice(Panel panel) {
+        this.panel = panel;
+    }
+
+    static void add(Panel panel) {
+        new MeetingChoice(panel).build();
+    }
+
+    private Desk desk() {
+        return panel.desk();
+    }
+
+    private Job job() {
+        return desk().plan().job();
+    }
+
+    private Construction now() {
+        return job().body().construction();
+    }
+
+    private void build() {
+        panel.heading(Labels.get("corners.meeting"));
+        panel.choice(Labels.get("corners.pieces"), this::all, this::now, this::said, this::built)
+                .setId("meeting");
+        var through = panel.choice(
+                Labels.get("corners.through"),
+                () -> List.of(Through.values()),
+                () -> job().squared().map(Construction.Squared::through).orElse(Through.STILES),
+                way -> panel.book().say(way.words()),
+                way -> built(new Construction.Squared(
+                        job().squared().map(Construction.Squared::corner).orElse(SquareCorner.HALF_LAPPED), way)));
+        through.setId("through");
+        panel.onlyWhile(through, () -> job().squared().isPresent());
+    }
+
+    /** All that a part of this shape can be built as, with the pieces running through that do so now. */
+    private List<Construction> all() {
+        Through through = job().squared().map(Construction.Squared::through).orElse(Through.STILES);
+        return Stream.concat(
+                        Stream.of(Construction.MITRED),
+                        Stream.of(SquareCorner.values())
+                                .map(corner -> (Construction) new Construction.Squared(corner, through)))
+                .filter(construction -> construction.canBe(job().outline(), job().lean()))
+                .toList();
+    }
+
+    private String said(Construction construction) {
+        return panel.book()
+                .say(switch (construction) {
+                    case Construction.Mitred _ -> Words.of("construction.mitred");
+                    case Construction.Squared squared -> squared.corner().words();
+                });
+    }
+
+    private Optional<String> built(Construction construction) {
+        return desk().edit(new Edit.Build(construction));
+    }
+}

@@ -1,0 +1,123 @@
+package neatcorner.core.joint;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Construction;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Rounding;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Safety;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
+
+/**
+ * Housed and glued, with nails through the side that runs through, along the middle of the piece that stands in it. A
+ * nail goes two to three times as deep as what it holds on is thick (common practice, no source).
+ */
+final class HousedNailed implements Joint {
+    /** How long the nails are. */
+    static final FigureKey<Length> LENGTH = new FastenerKey("joint.nail_length");
+    /** How far in from the end of the side that runs through. */
+    private static final FigureKey<Length> IN = FigureKey.length(Station.CORNERS, "joint.nail_in");
+    /** How far from the edges of the box. */
+    private static final FigureKey<Length> FROM_EDGE = FigureKey.length(Station.CORNERS, "joint.nail_from_edge");
+
+    private static final Length[] STANDARD = {Length.inches(0, 3, 4), Length.inches(1), Length.inches(1, 1, 4),
+        Length.inches(1, 1, 2), Length.inches(2), Length.inches(2, 1, 2), Length.inches(3)};
+    /** Thinner wood splits under a nail in its middle. Common practice, no source. */
+    private static final Length THIN = Length.inches(0, 3, 8);
+    /** A nail more for every so much of width. Common practice, no source. */
+    private static final Length APART = Length.inches(2);
+    private static final double TIMES = 3;
+
+    @Override
+    public JointKind kind() {
+        return JointKind.HOUSED_NAILED;
+    }
+
+    @Override
+    public Mass most() {
+        return Mass.kg(15);
+    }
+
+    @Override
+    public boolean goesWith(Construction construction) {
+        return HousedGlued.isHoused(construction);
+    }
+
+    @Override
+    public Optional<FigureKey<Length>> fastener() {
+        return Optional.of(LENGTH);
+    }
+
+    @Override
+    public Optional<Safety> caution() {
+        return Optional.of(Safety.PINS);
+    }
+
+    @Override
+    public boolean isDriven() {
+        return true;
+    }
+
+    @Override
+    public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
+        Length standing = Crossing.narrowest(frame, false);
+        if (standing.isUnder(THIN)) {
+            return Fitted.not(kind(), Words.of("obstacle.nail_thin", standing, THIN));
+        }
+        Length side = Crossing.widest(frame, true);
+        Length held = side.minus(frame.job().squared().orElseThrow().corner().enters(side));
+        Length most = held.times(1 + TIMES);
+        Length length = wish.or(() -> JointPlanner.longest(most, STANDARD)).orElse(STANDARD[0]);
+        List<Words> obstacles = length.minus(held).isUnder(held)
+                ? List.of(Words.of("obstacle.nail_short", length, held, held.times(2)))
+                : List.of();
+        Length high = frame.job().section().thickness();
+        int count = 2 + (int) Math.floor(Math.max(0, high.ratio(APART) - 1));
+        List<Figure<Length>> settings = new ArrayList<>();
+        settings.add(ledger.enter(Figure.formula(LENGTH)
+                .with("held", held)
+                .note("nail_length")
+                .rounded(Rounding.DOWN)
+                .gives(length)));
+        settings.add(ledger.enter(
+                Figure.formula(IN).with("standing_face", standing).note("nail_in").gives(standing.over(2))));
+        settings.add(ledger.enter(Figure.formula(FROM_EDGE)
+                .with("thickness", high)
+                .note("nail_from_edge")
+                .gives(high.over(2.0 * count))));
+        return new Fitted(kind(), settings, count, obstacles, Angle.RIGHT);
+    }
+
+    @Override
+    public List<Words> whileClosed(Frame frame) {
+        return List.of(Words.of("close.nails"));
+    }
+
+    @Override
+    public List<Insert> inserts(Frame frame, JointOption used) {
+        if (used.setting(LENGTH).isEmpty()) {
+            return List.of();
+        }
+        Crossing crossing = Crossing.of(frame);
+        double length = used.setting(LENGTH).orElseThrow();
+        double in = used.setting(IN).orElseThrow();
+        double edge = used.setting(FROM_EDGE).orElseThrow();
+        double high = frame.job().section().thickness().toMm();
+        List<Insert> nails = new ArrayList<>();
+        for (int i = 0; i < used.count(); i++) {
+            double level = edge + (high - 2 * edge) * i / (used.count() - 1.0);
+            nails.add(new Insert(
+                    Insert.Form.WIRE, List.of(crossing.at(0, in, level), crossing.at(length, in, level))));
+        }
+        return nails;
+    }
+}

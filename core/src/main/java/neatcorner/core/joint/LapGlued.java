@@ -1,0 +1,41 @@
+package neatcorner.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Construction;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Safety;
+
+/** Half-laps and bridles glued, flat side to flat side. */
+final class LapGlued implements Joint {
+    @Override
+    public JointKind kind() {
+        return JointKind.LAP_GLUED;
+    }
+
+    @Override
+    public Mass most() {
+        return Mass.kg(15);
+    }
+
+    @Override
+    public boolean goesWith(Construction construction) {
+        return construction instanceof Construction.Squared squared
+                && squared.corner().isLap();
+    }
+
+    @Override
+    public Optional<Safety> caution() {
+        return Optional.of(Safety.SQUARE_CUTS);
+    }
+
+    @Override
+    public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
+        return new Fitted(kind(), List.of(), 0, List.of(), Angle.RIGHT);
+    }
+}

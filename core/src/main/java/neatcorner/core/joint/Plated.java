@@ -1,0 +1,136 @@
+package neatcorner.core.joint;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Construction;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.SquareCorner;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Rounding;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Safety;
+import neatcorner.core.section.Section;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
+
+/**
+ * Butted, with a flat corner plate screwed across the back of every corner. Two screws are wanted on either side of the
+ * joint, their tips 1/8 in short of the face (common practice, no source).
+ */
+final class Plated implements Joint {
+    /** How long the plate's legs are. */
+    static final FigureKey<Length> LEG = new FastenerKey("joint.plate_leg");
+    /** How long its screws are at most. */
+    private static final FigureKey<Length> SCREW = FigureKey.length(Station.CORNERS, "joint.plate_screw");
+    /** How far in from both outside edges it lies. */
+    private static final FigureKey<Length> IN = FigureKey.length(Station.CORNERS, "joint.plate_in");
+
+    private static final Length[] LEGS = {Length.inches(1, 1, 2), Length.inches(2), Length.inches(2, 1, 2),
+        Length.inches(3), Length.inches(4), Length.inches(5), Length.inches(6)};
+    private static final Length[] SCREWS = {Length.inches(0, 3, 8), Length.inches(0, 1, 2), Length.inches(0, 5, 8),
+        Length.inches(0, 3, 4), Length.inches(1)};
+    /** A plate is about so wide. Common practice, no source. */
+    private static final Length WIDE = Length.inches(0, 5, 8);
+    private static final Length MARGIN = Length.inches(0, 1, 8);
+    /** Past the joint two screws need so much of a leg. Common practice, no source. */
+    private static final Length PAST = Length.inches(0, 3, 4);
+
+    @Override
+    public JointKind kind() {
+        return JointKind.PLATED;
+    }
+
+    @Override
+    public Mass most() {
+        return Mass.kg(10);
+    }
+
+    @Override
+    public boolean goesWith(Construction construction) {
+        return construction instanceof Construction.Squared squared && squared.corner() == SquareCorner.BUTTED;
+    }
+
+    @Override
+    public Optional<FigureKey<Length>> fastener() {
+        return Optional.of(LEG);
+    }
+
+    @Override
+    public Optional<Safety> caution() {
+        return Optional.of(Safety.FASTENERS);
+    }
+
+    @Override
+    public boolean isDriven() {
+        return true;
+    }
+
+    @Override
+    public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
+        Section section = frame.job().section();
+        Length back = frame.narrowFace().minus(section.recess().opening());
+        Length least = WIDE.plus(MARGIN.times(2));
+        if (back.isUnder(least)) {
+            return Fitted.not(kind(), Words.of("obstacle.plate_narrow", back, least));
+        }
+        Length in = back.minus(WIDE).over(2).min(Length.inches(0, 1, 4));
+        Length needed = Crossing.widest(frame, true).minus(in).plus(PAST);
+        Optional<Length> shortest =
+                List.of(LEGS).stream().filter(leg -> !leg.isUnder(needed)).findFirst();
+        if (shortest.isEmpty()) {
+            return Fitted.not(kind(), Words.of("obstacle.plate_long", needed, LEGS[LEGS.length - 1]));
+        }
+        Length leg = wish.orElse(shortest.get());
+        Optional<Length> screw = JointPlanner.longest(section.thickness().minus(MARGIN), SCREWS);
+        if (screw.isEmpty()) {
+            return Fitted.not(kind(), Words.of("obstacle.plate_thin", section.thickness(), SCREWS[0].plus(MARGIN)));
+        }
+        List<Words> obstacles =
+                leg.isUnder(needed) ? List.of(Words.of("obstacle.plate_short", leg, needed)) : List.of();
+        List<Figure<Length>> settings = new ArrayList<>();
+        settings.add(ledger.enter(Figure.formula(LEG)
+                .with("plate_needed", needed)
+                .note("plate_leg")
+                .rounded(Rounding.UP)
+                .gives(leg)));
+        settings.add(ledger.enter(Figure.formula(SCREW)
+                .with("thickness", section.thickness())
+                .with("clear", MARGIN)
+                .note("plate_screw")
+                .rounded(Rounding.DOWN)
+                .gives(screw.get())));
+        settings.add(ledger.enter(Figure.formula(IN).with("plate_back", back).note("plate_in").gives(in)));
+        return new Fitted(kind(), settings, 1, obstacles, Angle.RIGHT);
+    }
+
+    @Override
+    public List<Words> whileClosed(Frame frame) {
+        return List.of(Words.of("close.plates"));
+    }
+
+    @Override
+    public List<Insert> inserts(Frame frame, JointOption used) {
+        if (used.setting(LEG).isEmpty()) {
+            return List.of();
+        }
+        double leg = used.setting(LEG).orElseThrow();
+        double in = used.setting(IN).orElseThrow();
+        double wide = WIDE.toMm();
+        Crossing crossing = Crossing.of(frame);
+        return List.of(new Insert(
+                Insert.Form.PLATE,
+                List.of(
+                        crossing.at(in, in, 0),
+                        crossing.at(in + leg, in, 0),
+                        crossing.at(in + leg, in + wide, 0),
+                        crossing.at(in + wide, in + wide, 0),
+                        crossing.at(in + wide, in + leg, 0),
+                        crossing.at(in, in + leg, 0))));
+    }
+}

@@ -1,0 +1,152 @@
+package neatcorner.core.joint;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Construction;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.SquareCorner;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Rounding;
+import neatcorner.core.outline.Vector;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Safety;
+import neatcorner.core.section.Section;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
+
+/**
+ * Butted, with two screws a corner driven aslant from pockets in the back of the piece that stands between. A pocket
+ * is bored at 15° so that its screw leaves the end in the middle of the thickness; about half of it lies in the other
+ * piece, 1/8 in short of its far edge (common practice, no source).
+ */
+final class PocketScrewed implements Joint {
+    /** How long the screws are. */
+    static final FigureKey<Length> LENGTH = new FastenerKey("joint.pocket_length");
+    /** What the boring jig and its stop are set to. */
+    private static final FigureKey<Length> STOP = FigureKey.length(Station.CORNERS, "joint.pocket_stop");
+    /** How far the first is from the outside edge of the piece it is bored in. */
+    private static final FigureKey<Length> FIRST = FigureKey.length(Station.CORNERS, "joint.pocket_first");
+    /** How far the second is. */
+    private static final FigureKey<Length> SECOND = FigureKey.length(Station.CORNERS, "joint.pocket_second");
+
+    /** Screw by thickness: the longest for this thickness or more. Common practice, from memory. */
+    private static final Map<Length, Length> BY_THICKNESS = new TreeMap<>(Map.of(
+            Length.inches(0, 1, 2), Length.inches(1),
+            Length.inches(0, 3, 4), Length.inches(1, 1, 4),
+            Length.inches(0, 7, 8), Length.inches(1, 1, 2),
+            Length.inches(1, 1, 8), Length.inches(2),
+            Length.inches(1, 1, 2), Length.inches(2, 1, 2)));
+    private static final Length CLEAR = Length.inches(0, 1, 8);
+    /** Two pockets beside one another need so much of the back. Common practice, no source. */
+    private static final Length ROOM = Length.inches(1, 1, 4);
+    private static final double SLANT = Math.toRadians(15);
+
+    @Override
+    public JointKind kind() {
+        return JointKind.POCKET_SCREWED;
+    }
+
+    @Override
+    public Mass most() {
+        return Mass.kg(15);
+    }
+
+    @Override
+    public boolean goesWith(Construction construction) {
+        return construction instanceof Construction.Squared squared && squared.corner() == SquareCorner.BUTTED;
+    }
+
+    @Override
+    public Optional<FigureKey<Length>> fastener() {
+        return Optional.of(LENGTH);
+    }
+
+    @Override
+    public Optional<Safety> caution() {
+        return Optional.of(Safety.POCKETS);
+    }
+
+    @Override
+    public boolean isDriven() {
+        return true;
+    }
+
+    @Override
+    public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
+        Section section = frame.job().section();
+        Length thick = section.thickness();
+        Optional<Length> usual = BY_THICKNESS.entrySet().stream()
+                .filter(entry -> !thick.isUnder(entry.getKey()))
+                .map(Map.Entry::getValue)
+                .reduce((_, longer) -> longer);
+        Length back = Crossing.narrowest(frame, false).minus(section.recess().opening());
+        if (usual.isEmpty()) {
+            return Fitted.not(
+                    kind(), Words.of("obstacle.pocket_thin", thick, Length.inches(0, 1, 2)));
+        }
+        if (back.isUnder(ROOM)) {
+            return Fitted.not(kind(), Words.of("obstacle.pocket_narrow", back, ROOM));
+        }
+        Length half = thick.over(2);
+        if (section.lip().isPositive() && !section.recessDepth().isUnder(half.minus(CLEAR))) {
+            return Fitted.not(
+                    kind(), Words.of("obstacle.pocket_rabbet", section.recessDepth(), half, half.minus(CLEAR)));
+        }
+        Length length = wish.orElse(usual.get());
+        Length enters = length.over(2);
+        Length room = Crossing.narrowest(frame, true).minus(CLEAR);
+        List<Words> obstacles = enters.isOver(room)
+                ? List.of(Words.of("obstacle.pocket_through", length, enters, room))
+                : length.isOver(usual.get())
+                        ? List.of(Words.of("obstacle.pocket_long", length, usual.get(), thick))
+                        : List.of();
+        List<Figure<Length>> settings = new ArrayList<>();
+        settings.add(ledger.enter(Figure.formula(LENGTH)
+                .with("thickness", thick)
+                .note("pocket_length")
+                .rounded(Rounding.DOWN)
+                .gives(length)));
+        settings.add(ledger.enter(
+                Figure.formula(STOP).with("thickness", thick).note("pocket_stop").gives(thick)));
+        settings.add(ledger.enter(
+                Figure.formula(FIRST).with("pocket_back", back).note("pocket_place").gives(back.over(4))));
+        settings.add(ledger.enter(Figure.formula(SECOND)
+                .with("pocket_back", back)
+                .note("pocket_place")
+                .gives(back.times(0.75))));
+        return new Fitted(kind(), settings, 2, obstacles, Angle.RIGHT);
+    }
+
+    @Override
+    public List<Words> whileClosed(Frame frame) {
+        return List.of(Words.of("close.pockets"));
+    }
+
+    /** From the pocket's floor to the tip: half of the screw on either side of the joint. */
+    @Override
+    public List<Insert> inserts(Frame frame, JointOption used) {
+        List<Insert> screws = new ArrayList<>();
+        Crossing crossing = Crossing.of(frame);
+        double face = crossing.through().section().face().toMm();
+        double half = frame.job().section().thickness().toMm() / 2;
+        for (FigureKey<Length> key : List.of(FIRST, SECOND)) {
+            used.setting(key).ifPresent(place -> {
+                double reach = used.setting(LENGTH).orElseThrow() / 2;
+                Vector head = crossing.at(
+                        face + reach * Math.cos(SLANT), place, half - reach * Math.sin(SLANT));
+                Vector point = crossing.at(
+                        face - reach * Math.cos(SLANT), place, half + reach * Math.sin(SLANT));
+                screws.add(new Insert(Insert.Form.WIRE, List.of(head, point)));
+            });
+        }
+        return screws;
+    }
+}

@@ -1,0 +1,190 @@
+package neatcorner.core.joint;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
+import neatcorner.core.job.Construction;
+import neatcorner.core.job.SquareCorner;
+import neatcorner.core.job.Through;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Side;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Severity;
+import neatcorner.core.section.Recess;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
+
+/**
+ * What is cut at the ends of pieces that meet square: settings, and the order in which hands cut them.
+ *
+ * @param corner   how they meet; empty for mitred pieces
+ * @param settings depths and shoulders; empty for pieces that are only butted, and for mitred ones
+ * @param work     step by step, before anything is glued; empty for mitred pieces
+ */
+public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> settings, List<Words> work) {
+    /** Nothing but the saw's own cuts. */
+    static final SquareCuts NONE = new SquareCuts(Optional.empty(), List.of(), List.of());
+    /** How deep each cheek, slot or housing is. */
+    public static final FigureKey<Length> DEPTH = FigureKey.length(Station.CORNERS, "joint.square_depth");
+
+    /** Wider flat joints across the grain crack or let go over the years. Common practice, no source. */
+    private static final Length WIDE = Length.inches(4);
+    /** Thinner cheeks or tongues break. Common practice, no source. */
+    private static final Length THIN = Length.inches(0, 3, 16);
+
+    public SquareCuts {
+        settings = List.copyOf(settings);
+        work = List.copyOf(work);
+    }
+
+    /** What a frame's corners want cut. */
+    static SquareCuts of(Frame frame, Ledger ledger) {
+        return frame.isSquared() ? new Cutting(frame, ledger).cuts() : NONE;
+    }
+
+    private static final class Cutting {
+        private final Frame frame;
+        private final Ledger ledger;
+        private final SquareCorner corner;
+        private final Through through;
+        private final Length thickness;
+
+        Cutting(Frame frame, Ledger ledger) {
+            this.frame = frame;
+            this.ledger = ledger;
+            Construction.Squared squared = frame.job().squared().orElseThrow();
+            this.corner = squared.corner();
+            this.through = squared.through();
+            this.thickness = frame.job().section().thickness();
+        }
+
+        SquareCuts cuts() {
+            List<Figure<Length>> settings = new ArrayList<>();
+            if (corner != SquareCorner.BUTTED) {
+                Figure<Length> depth = ledger.enter(depth());
+                settings.add(depth);
+                settings.addAll(shoulders(true));
+                if (corner != SquareCorner.HOUSED) {
+                    settings.addAll(shoulders(false));
+                    find();
+                }
+            }
+            return new SquareCuts(Optional.of(corner), settings, work());
+        }
+
+        private Figure<Length> depth() {
+            Figure.Formula<Length> depth = Figure.formula(DEPTH).named(named("depth"));
+            return switch (corner) {
+                case BRIDLED -> depth.with("thickness", thickness).note("third").gives(thickness.over(3));
+                case HOUSED -> {
+                    Length side = Crossing.narrowest(frame, true);
+                    yield depth.with("side_thick", side).note("housing").gives(corner.enters(side));
+                }
+                default -> depth.with("thickness", thickness).note("half").gives(thickness.over(2));
+            };
+        }
+
+        private Words named(String what) {
+            String shape = corner == SquareCorner.BRIDLED || corner == SquareCorner.HOUSED
+                    ? corner.name().toLowerCase(Locale.ROOT)
+                    : "lapped";
+            return Words.of("figure.joint." + what + "." + shape);
+        }
+
+        /** How far from the ends; one where both ends of both pieces meet pieces as wide. */
+        private List<Figure<Length>> shoulders(boolean ofThrough) {
+            List<Member> meeting = pieces(!ofThrough);
+            boolean alike =
+                    meeting.stream().map(m -> m.section().face()).distinct().count() == 1;
+            List<Figure<Length>> shoulders = new ArrayList<>();
+            for (Member met : alike ? meeting.subList(0, 1) : meeting) {
+                String id = "joint.shoulder_" + (ofThrough ? "through" : "standing") + "_" + met.side().id();
+                Words name = alike
+                        ? Words.of(shoulderWords(ofThrough), letters(ofThrough))
+                        : Words.of(shoulderWords(ofThrough) + ".at", letters(ofThrough), met.side().words());
+                shoulders.add(ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, id))
+                        .named(name)
+                        .note("shoulder")
+                        .gives(met.section().face())));
+            }
+            return shoulders;
+        }
+
+        private String shoulderWords(boolean ofThrough) {
+            if (corner == SquareCorner.HOUSED) {
+                return "figure.joint.housing_wide";
+            }
+            return corner == SquareCorner.BRIDLED && ofThrough ? "figure.joint.slot_deep" : "figure.joint.shoulder";
+        }
+
+        private List<Member> pieces(boolean running) {
+            return frame.members().stream()
+                    .filter(member -> through.runs(member.side()) == running)
+                    .toList();
+        }
+
+        private Words letters(boolean running) {
+            return Words.plain(pieces(running).stream()
+                    .map(Member::side)
+                    .map(Side::letters)
+                    .collect(Collectors.joining(", ")));
+        }
+
+        private List<Words> work() {
+            String key = "square." + corner.name().toLowerCase(Locale.ROOT) + ".";
+            Words running = letters(true);
+            Words standing = letters(false);
+            Length depth = corner == SquareCorner.HOUSED
+                    ? corner.enters(Crossing.narrowest(frame, true))
+                    : corner == SquareCorner.BRIDLED ? thickness.over(3) : thickness.over(2);
+            List<Words> work = new ArrayList<>(List.of(Words.of("square.mark", running, standing)));
+            for (int step = 1; step <= steps(); step++) {
+                work.add(Words.of(key + step, running, standing, depth));
+            }
+            work.add(Words.of(corner == SquareCorner.BUTTED ? "square.try_butted" : "square.try"));
+            if (frame.job().section().recess().opening().isPositive() && !hasGroove()) {
+                work.add(Words.of("square.rabbet_later"));
+            }
+            return work;
+        }
+
+        private boolean hasGroove() {
+            return frame.job().section().recess() instanceof Recess.Slot;
+        }
+
+        private int steps() {
+            return switch (corner) {
+                case BUTTED -> 1;
+                case HALF_LAPPED, BRIDLED -> 3;
+                case MITRE_LAPPED -> 4;
+                case HOUSED -> 2;
+            };
+        }
+
+        private void find() {
+            Length widest = frame.members().stream()
+                    .map(member -> member.section().face())
+                    .max(Length::compareTo)
+                    .orElseThrow();
+            if (widest.isOver(WIDE)) {
+                ledger.find(Finding.of(Severity.CAUTION, Station.CORNERS, "lap_wide", widest, WIDE)
+                        .by(widest.minus(WIDE))
+                        .remedy(new Remedy.Visit(Station.SECTION)));
+            }
+            Length cheek = corner == SquareCorner.BRIDLED ? thickness.over(3) : thickness.over(2);
+            if (cheek.isUnder(THIN)) {
+                ledger.find(Finding.of(Severity.CAUTION, Station.CORNERS, "lap_thin", cheek, THIN)
+                        .by(THIN.minus(cheek))
+                        .remedy(new Remedy.Visit(Station.SECTION)));
+            }
+        }
+    }
+}
