@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.BooleanSupplier;
+import java.util.function.ToIntFunction;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -16,6 +19,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Job;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
@@ -37,6 +41,8 @@ final class BriefDetail extends Panel {
         Panel shape = new Panel(desk, typing);
         ShapeChoice.add(shape, importOutline);
         within(shape, () -> job().placement().isEmpty());
+        crossBars("cross-upright", CrossBars::upright, (bars, count) -> new CrossBars(count, bars.level()));
+        crossBars("cross-level", CrossBars::level, (bars, count) -> new CrossBars(bars.upright(), count));
         heading(Labels.get("brief.lines"));
         ladder();
         Button turn = new Button(Labels.get("brief.turn"));
@@ -46,9 +52,9 @@ final class BriefDetail extends Panel {
         turns.setAlignment(Pos.CENTER_RIGHT);
         getChildren().add(turns);
         onlyWhile(turn, () -> job().placement().isEmpty());
-        habitWhere(Habit.PLAY, () -> desk.plan().frame().has(Line.GLASS));
-        habitWhere(Habit.FLOAT_GAP, () -> job().section().recess() instanceof Recess.Floater);
-        habitWhere(Habit.MAT_OVERLAP, () -> job().contents().hasMat());
+        habit(Habit.PLAY, () -> desk.plan().frame().has(Line.GLASS));
+        habit(Habit.FLOAT_GAP, () -> job().section().recess() instanceof Recess.Floater);
+        habit(Habit.MAT_OVERLAP, () -> job().contents().hasMat());
         Panel inside = new Panel(desk, typing);
         inside.heading(Labels.get("brief.contents"));
         for (Material.Role role : Material.Role.values()) {
@@ -90,6 +96,22 @@ final class BriefDetail extends Panel {
         });
     }
 
+    /** How many bars run across one way, where there can be any. */
+    private void crossBars(
+            String id, ToIntFunction<CrossBars> count, BiFunction<CrossBars, Integer, CrossBars> with) {
+        ComboBox<Integer> box = choice(
+                Labels.get("brief." + id.replace('-', '_')),
+                () -> IntStream.rangeClosed(0, CrossBars.MOST).boxed().toList(),
+                () -> count.applyAsInt(job().body().cross()),
+                number -> number == 0 ? Labels.get("brief.none") : Integer.toString(number),
+                number -> desk().edit(new Edit.Cross(with.apply(job().body().cross(), number))));
+        box.setId(id);
+        onlyWhile(
+                box,
+                () -> new CrossBars(1, 0)
+                        .canBe(job().outline(), job().section(), job().lean()));
+    }
+
     private Job job() {
         return desk().plan().job();
     }
@@ -100,15 +122,6 @@ final class BriefDetail extends Panel {
         } catch (NumberFormatException refused) {
             return Optional.of(Labels.get("brief.quantity_rule", text));
         }
-    }
-
-    private void habitWhere(Habit habit, BooleanSupplier where) {
-        habit(habit);
-        var row = getChildren().getLast();
-        onUpdate(() -> {
-            row.setVisible(where.getAsBoolean());
-            row.setManaged(where.getAsBoolean());
-        });
     }
 
     /** Every line of the frame with both sizes; any of them can be typed. */

@@ -92,8 +92,11 @@ final class CornersDetail extends Panel {
 
     /** What may lie hidden in the corner. */
     private void hidden() {
-        heading(Labels.get("corners.hidden"));
         rows(box -> {
+            if (!desk().plan().frame().isMitred()) {
+                return;
+            }
+            box.getChildren().add(text(Labels.get("corners.hidden"), "heading"));
             for (HiddenPlan.Fit fit : desk().plan().hidden().fits()) {
                 VBox words = new VBox(1);
                 words.getStyleClass().add("option");

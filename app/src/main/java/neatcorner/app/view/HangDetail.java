@@ -26,7 +26,7 @@ final class HangDetail extends Panel {
                                                 "hang.free", desk.plan().hang().recommended())),
                         kind -> desk.edit(new Edit.ChooseHardware(kind)))
                 .setId("hardware");
-        habit(Habit.CENTRE_HEIGHT);
+        habit(Habit.CENTRE_HEIGHT, () -> desk.plan().job().isHung());
         rows(box -> desk.plan().figures(Station.HANG).stream().filter(f -> !(f.key() instanceof Habit))
                 .forEach(f -> box.getChildren().add(figureRow(f))));
         getChildren().add(text(book().say("sheet.foot"), "soft"));

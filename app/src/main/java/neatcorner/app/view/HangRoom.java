@@ -25,9 +25,9 @@ final class HangRoom implements Room {
     @Override
     public void tally(Tally tally) {
         Plan plan = tally.plan();
-        tally.big(plan.hang().hookHeight());
+        plan.hang().hookHeight().ifPresent(tally::big);
         tally.row(plan.hang().weight().total());
         plan.hang().wire().ifPresent(wire -> tally.row(wire.tension()));
-        tally.row(plan.hang().rating());
+        plan.hang().rating().ifPresent(tally::row);
     }
 }

@@ -191,7 +191,12 @@ class Panel extends VBox {
 
     /** A habit, dotted until the job says otherwise, with the way back. */
     final void habit(Habit habit) {
-        HBox row = entryRow(() -> desk.plan().figure(habit), habit);
+        habit(habit, () -> true);
+    }
+
+    /** The same, only while it matters. */
+    final void habit(Habit habit, BooleanSupplier matters) {
+        HBox row = entryRow(() -> desk.plan().figure(habit).filter(_ -> matters.getAsBoolean()), habit);
         Button usual = new Button(Labels.get("habit.usual"));
         usual.getStyleClass().add("quiet");
         usual.setOnAction(_ -> complain(usual, desk.edit(new Edit.AsUsual(habit))));

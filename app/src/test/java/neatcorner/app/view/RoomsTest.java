@@ -103,7 +103,7 @@ class RoomsTest extends OnTheDemo {
             take(job);
             go(Station.HANG);
             Plan plan = plan();
-            String hook = on(() -> desk.book().write(plan.hang().hookHeight()));
+            String hook = on(() -> desk.book().write(plan.hang().hookHeight().orElseThrow()));
             Button big = on(() -> (Button) view.lookup("#big-hang-hook_height"));
             assertThat(big.getAccessibleText()).endsWith(hook);
         }

@@ -625,6 +625,9 @@ public final class FrameDrawing {
     }
 
     private void hanging() {
+        if (!plan.hang().chosen().isOnWall()) {
+            return;
+        }
         mounted();
         sketch.tag(
                 plan,
@@ -672,7 +675,7 @@ public final class FrameDrawing {
                     sketch.say("tag.ring_apart"));
         });
         double drop = plan.hang().drop().toMm();
-        if (plan.hang().rings().isEmpty()) {
+        if (plan.hang().rings().isEmpty() && plan.hang().chosen().isOnWall()) {
             fixedAtTop(plan.hang(), drop);
         }
     }

@@ -168,10 +168,23 @@ final class FrameSketch {
 
     private void wood() {
         frame().bars().forEach(this::member);
+        cross();
         if (frame().isSolid()) {
             board();
         } else {
             frame().members().forEach(this::member);
+        }
+    }
+
+    /** Bars across; cloth covers them from the front. */
+    private void cross() {
+        boolean covered = frame().job().isStretcher() && !behind;
+        for (Member bar : frame().cross()) {
+            if (covered) {
+                sketch.hidden(at(bar.outline()), Ink.PENCIL);
+            } else {
+                member(bar);
+            }
         }
     }
 

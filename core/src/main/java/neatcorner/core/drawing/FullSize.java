@@ -79,7 +79,7 @@ public record FullSize(String name, List<Trace> traces, List<Word> words) {
                 words.add(new Word(middle(member), member.side().letters()));
             }
         }
-        for (Member bar : frame.bars()) {
+        for (Member bar : Stream.concat(frame.bars().stream(), frame.cross().stream()).toList()) {
             traces.add(new Trace(Layer.EDGE, bar.outline(), true));
             words.add(new Word(middle(bar), bar.side().letters()));
         }

@@ -38,6 +38,10 @@ public final class WallDrawing {
     /** The picture, to fill a space of this size. */
     public static Picture draw(Plan plan, Reader reader, double width, double height) {
         WallDrawing drawing = new WallDrawing(plan, reader, width, height);
+        if (!drawing.plan.hang().chosen().isOnWall()) {
+            drawing.laid();
+            return drawing.sketch.picture(width, height);
+        }
         double share = width < drawing.sketch.em(NARROW) ? 0.68 : 0.58;
         double wall = Math.min(width * share, height * 0.95);
         drawing.wall(wall);
@@ -49,6 +53,20 @@ public final class WallDrawing {
                 wall,
                 drawing.sketch.em(16));
         return drawing.sketch.picture(width, height);
+    }
+
+    /** On a table, seen from the front; nothing is fixed to a wall. */
+    private void laid() {
+        double table = height * 0.8;
+        sketch.area(Sketch.rectangle(0, table, width, height), Ink.BOARD);
+        sketch.line(new At(0, table), new At(width, table), Ink.INK, sketch.em(1.6));
+        sketch.small(new At(sketch.em(8), table + sketch.em(14)), sketch.say("wall.table"), Anchor.START);
+        double wide = plan.assembly().width().toMm();
+        double high = plan.assembly().height().toMm();
+        double unit = Math.min((table - sketch.em(40)) / high, (width - sketch.em(60)) / wide);
+        double w = wide * unit + sketch.em(4);
+        double h = high * unit + sketch.em(4);
+        sketch.inset(FrameDrawing.small(plan, reader, w, h), (width - w) / 2, table - h);
     }
 
     private void wall(double room) {
@@ -93,7 +111,8 @@ public final class WallDrawing {
     /** What it hangs on, where that is in the wall, seen through the frame: one hook, two, or a cleat. */
     private void hook(double left, double top, double unit, double floor, double room) {
         HangPlan hang = plan.hang();
-        double y = floor - hang.hookHeight().value().toMm() * unit;
+        Length height = hang.hookHeight().orElseThrow().value();
+        double y = floor - height.toMm() * unit;
         double middle = left
                 + FrameDrawing.middleAt(
                                 plan.frame(),
@@ -131,11 +150,12 @@ public final class WallDrawing {
             }
             case CLEAT ->
                 sketch.area(Sketch.rectangle(middle - half, y - dot / 2, middle + half, y + dot / 2), Ink.SAW);
+            case LAID -> {
+            }
         }
         double right = room - beside(room) * 0.64;
         sketch.line(List.of(new At(middle, y), new At(right, y)), Paint.of(Ink.SAW), sketch.em(1), Mark.Dash.HIDDEN);
         sketch.line(new At(right, y), new At(right, floor), Ink.SOFT, sketch.em(1));
-        Length height = hang.hookHeight().value();
         if (height.isPositive()) {
             sketch.tag(plan, new At(right, floor - sketch.em(54)), HangPlanner.HOOK_HEIGHT,
                     sketch.say("tag.height_of." + hang.chosen().name().toLowerCase(Locale.ROOT)));

@@ -15,6 +15,7 @@ import neatcorner.core.job.Borders;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
+import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
@@ -320,7 +321,7 @@ public sealed interface Edit {
     record ChooseSection(Section section) implements Edit {
         @Override
         public Job apply(Job job) {
-            Job changed = job.with(job.body().with(fitting(job, section)).with(section));
+            Job changed = job.with(job.body().rebuilt(job.outline(), section, fitting(job, section), job.lean()));
             if (section.recess() instanceof Recess.Covering) {
                 return changed;
             }
@@ -360,14 +361,13 @@ public sealed interface Edit {
             Lean lean = outline.isCurved() ? Lean.FLAT : before.lean();
             boolean kept = before.body().construction().canBe(outline, lean);
             Job job = kept ? before : new Build(Construction.MITRED).apply(before);
-            job.withOutline(outline);
+            job.with(job.body().with(CrossBars.NONE)).withOutline(outline);
             List<String> sides = outline.round().stream().map(Side::faceId).toList();
             Map<String, Length> faces = new TreeMap<>(job.faces());
             faces.keySet().retainAll(sides);
             Job even = outline instanceof Boxed.Rectangle ? job : job.withContents(job.contents().withBorders(
                     job.contents().borders().map(b -> new Borders(b.sides(), b.sides(), b.sides()))));
-            return even.with(new Body(
-                    outline, job.section(), faces, lean, job.body().construction()));
+            return even.with(job.body().rebuilt(outline, job.section(), faces, lean));
         }
 
         @Override
@@ -501,6 +501,19 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return Words.of("edit.build");
+        }
+    }
+
+    /** Bars across. */
+    record Cross(CrossBars bars) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.with(job.body().with(bars));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.cross_bars");
         }
     }
 

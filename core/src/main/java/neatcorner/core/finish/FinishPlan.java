@@ -52,6 +52,10 @@ public record FinishPlan(List<Step> steps, Duration total) {
             }
             warn(coat.kind(), ledger);
         }
+        if (coats.isEmpty() && frame.job().isStretcher()) {
+            // Cloth covers it.
+            return new FinishPlan(List.of(), after);
+        }
         if (coats.isEmpty()) {
             ledger.find(Finding.of(Severity.NOTE, Station.FINISH, "no_finish").remedy(new Remedy.OnJob(
                     Words.of("remedy.plain_oil"), new Edit.Finish(Recipes.OIL))));

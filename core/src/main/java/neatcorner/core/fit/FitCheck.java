@@ -5,6 +5,7 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Straining;
 import neatcorner.core.job.Borders;
+import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Layer;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
@@ -145,29 +146,39 @@ final class FitCheck {
         }
     }
 
-    /** Stretched cloth pulls along the whole of a bar. */
+    /** Stretched cloth pulls along the whole of a bar, from one that holds it to the next. */
     private void drawnIn() {
+        CrossBars cross = frame.job().body().cross();
+        Length wide = frame.width(Line.OUTSIDE).over(cross.upright() + 1.0);
+        Length high = frame.height(Line.OUTSIDE).over(cross.level() + 1.0);
+        Length free = wide.max(high);
         Length face = frame.narrowFace();
-        if (frame.job().isStretcher() && frame.longSide().ratio(face) > SLENDER) {
-            Length wider = Length.mm(Math.ceil(frame.longSide().toMm() / SLENDER));
+        if (frame.job().isStretcher() && free.ratio(face) > SLENDER) {
             ledger.find(Finding.of(
-                            Severity.CAUTION,
-                            Station.FIT,
-                            "drawn_in",
-                            frame.longSide(),
-                            face,
-                            Math.round(frame.longSide().ratio(face)))
-                    .by(frame.longSide())
-                    .remedy(
-                            wider.isOver(Recess.MOST)
-                                            || !face.equals(
-                                                    frame.job().section().face())
-                                    ? new Remedy.Visit(Station.SECTION)
-                                    : new Remedy.OnJob(
-                                            Words.of("remedy.face", wider),
-                                            new Edit.ChooseSection(
-                                                    frame.job().section().withFace(wider)))));
+                            Severity.CAUTION, Station.FIT, "drawn_in", free, face, Math.round(free.ratio(face)))
+                    .by(free)
+                    .remedy(stiffer(face)));
         }
+    }
+
+    /** As many bars across as it takes; where none can be, wider bars. */
+    private Remedy stiffer(Length face) {
+        int upright = bars(frame.width(Line.OUTSIDE), face);
+        int level = bars(frame.height(Line.OUTSIDE), face);
+        Length wider = Length.mm(Math.ceil(frame.longSide().toMm() / SLENDER));
+        if (frame.isFourSquare() && Math.max(upright, level) <= CrossBars.MOST) {
+            return new Remedy.OnJob(
+                    Words.of("remedy.cross_bars", upright + level), new Edit.Cross(new CrossBars(upright, level)));
+        }
+        return wider.isOver(Recess.MOST) || !face.equals(frame.job().section().face())
+                ? new Remedy.Visit(Station.SECTION)
+                : new Remedy.OnJob(
+                        Words.of("remedy.face", wider),
+                        new Edit.ChooseSection(frame.job().section().withFace(wider)));
+    }
+
+    private static int bars(Length side, Length face) {
+        return (int) Math.ceil(side.ratio(face) / SLENDER - 1e-9) - 1;
     }
 
     private void slender() {

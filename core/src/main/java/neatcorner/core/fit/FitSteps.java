@@ -18,6 +18,9 @@ import neatcorner.core.shop.Habit;
 
 /** Fitting up, step by step. */
 final class FitSteps {
+    /** How cloth is drawn over bars. Common practice, no source. */
+    private static final List<String> STRETCHING = List.of("edge", "lay", "middles", "outwards", "corners");
+
     /** A heavier mirror is held by blocks and no glue. Common practice, no source. */
     private static final double HEAVY_MIRROR = 5;
     private final Frame frame;
@@ -39,7 +42,7 @@ final class FitSteps {
         } else if (recess instanceof Recess.Floater) {
             steps.floater();
         } else if (frame.job().isStretcher()) {
-            steps.steps.add(Words.of("fit.stretch"));
+            STRETCHING.forEach(step -> steps.steps.add(Words.of("fit.stretch." + step)));
         }
         steps.behind();
         return List.copyOf(steps.steps);
@@ -82,7 +85,7 @@ final class FitSteps {
                 && frame.bars().isEmpty()
                 && (contents.layer(Material.Role.ART).isPresent()
                         || contents.layer(Material.Role.BACKING).isPresent())) {
-            steps.add(Words.of("fit.dust_paper"));
+            steps.add(Words.of(frame.job().isHung() ? "fit.dust_paper" : "fit.dust_paper_laid"));
         }
     }
 

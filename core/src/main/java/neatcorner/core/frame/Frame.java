@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import neatcorner.core.edit.Entry;
 import neatcorner.core.job.Job;
@@ -44,6 +45,7 @@ import neatcorner.core.words.Station;
  * @param members clockwise; a rectangle's from the top
  * @param bars    glazing bars; may be empty
  * @param strainer rails, stiles and brace of the inner frame behind; empty when there is none
+ * @param cross    bars across a frame of plain bars
  * @param lines   each line as it runs round, curves as runs of points; in mm from the top left of the
  *                box around the outside line
  * @param inner   where the wood ends inwards: the sight line, or the edge of a floater's ledge
@@ -56,6 +58,7 @@ public record Frame(
         List<Member> members,
         List<Member> bars,
         List<Member> strainer,
+        List<Member> cross,
         Map<Line, List<Point>> lines,
         List<Point> inner) {
     /** How deep a leaning frame is. */
@@ -209,11 +212,14 @@ public record Frame(
         return Words.of(job.section().lip().isPositive() ? "sheet.lie" : "sheet.lie_plain");
     }
 
-    /** Members, bars and strainer, all that is sawn to length; for a frame in one piece the board it is routed from. */
+    /**
+     * Members, bars, bars across and strainer, all that is sawn to length; for a frame in one piece the board it is
+     * routed from.
+     */
     public Stream<Member> pieces() {
         Stream<Member> own =
                 isSolid() ? Stream.of(OnePiece.board(this)) : Stream.concat(members.stream(), bars.stream());
-        return Stream.concat(own, strainer.stream());
+        return Stream.of(own, cross.stream(), strainer.stream()).flatMap(Function.identity());
     }
 
     /** Pieces that the saw makes alike, in groups, in the order of their first. */
@@ -286,7 +292,7 @@ public record Frame(
     public Frame from(int side) {
         List<Member> turned = new ArrayList<>(members);
         Collections.rotate(turned, -side);
-        return new Frame(job, habits, widths, heights, turned, bars, strainer, lines, inner);
+        return new Frame(job, habits, widths, heights, turned, bars, strainer, cross, lines, inner);
     }
 
     /** The longer outside side of the box around it. */

@@ -205,6 +205,7 @@ final class Framing {
                 List.copyOf(members),
                 bars,
                 strainer,
+                Bracing.members(job, inner, ledger),
                 Collections.unmodifiableMap(moved),
                 inner);
     }

@@ -1,6 +1,7 @@
 package neatcorner.core.frame;
 
 import java.util.List;
+import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Layer;
 import neatcorner.core.measure.Length;
@@ -86,7 +87,8 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
     }
 
     private static Mass wood(Frame frame) {
-        return Mass.kg(frame.members().stream().mapToDouble(member -> kg(frame, member)).sum() + bars(frame));
+        return Mass.kg(frame.members().stream().mapToDouble(member -> kg(frame, member)).sum() + bars(frame)
+                + cross(frame));
     }
 
     /**
@@ -144,6 +146,17 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
         long uprights = frame.bars().stream().filter(b -> b.side().name() == Side.Name.UPRIGHT).count();
         long crossings = uprights * (frame.bars().size() - uprights);
         return (volume - crossings * (bar * bar * front + web * web * depth)) * 1e-9 * section.species().density();
+    }
+
+    /** Where bars cross each loses half. */
+    private static double cross(Frame frame) {
+        CrossBars cross = frame.job().body().cross();
+        double crossing = Math.pow(frame.job().section().face().toMm(), 2)
+                * frame.job().section().thickness().toMm()
+                * 1e-9
+                * frame.job().section().species().density();
+        return frame.cross().stream().mapToDouble(bar -> kg(frame, bar)).sum()
+                - cross.upright() * cross.level() * crossing;
     }
 
     private static double way(List<Point> run) {

@@ -8,6 +8,7 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Construction;
+import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.joint.Joint;
@@ -53,6 +54,7 @@ final class CloseSteps {
         prepare();
         clamp();
         measure();
+        cross();
         // Pins and fasteners hold a corner where it is: only what was measured is driven together.
         if (fits) {
             steps.addAll(joint.whileClosed(frame));
@@ -89,6 +91,17 @@ final class CloseSteps {
         prepareJoints();
         if (frame.job().section().recess() instanceof Recess.Slot && !nothingIn) {
             add("close.panel");
+        }
+    }
+
+    /** Bars across are put in while the frame is still closed by its clamps. */
+    private void cross() {
+        if (!frame.cross().isEmpty()) {
+            CrossBars bars = frame.job().body().cross();
+            if (bars.isCrossed()) {
+                add("close.bars_cross", frame.job().section().thickness().over(2));
+            }
+            add(frame.job().isStretcher() ? "close.cross_bars_cloth" : "close.cross_bars");
         }
     }
 

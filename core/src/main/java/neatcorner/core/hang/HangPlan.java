@@ -18,8 +18,8 @@ import neatcorner.core.words.Figure;
  * @param rings       for rings: where they go
  * @param wire        for a wire: how it runs and pulls
  * @param rating      what each fixing must be rated for by its maker: four times its load, never under the least that
- *                    is sold with one
- * @param hookHeight  from the floor to the hook, or to where the strips of a cleat meet
+ *                    is sold with one; empty where it does not hang
+ * @param hookHeight  from the floor to the hook, or to where the strips of a cleat meet; empty where it does not hang
  * @param drop        from the top of the frame down to there
  */
 public record HangPlan(
@@ -28,8 +28,8 @@ public record HangPlan(
         Hardware chosen,
         Optional<Rings> rings,
         Optional<Wire> wire,
-        Figure<Mass> rating,
-        Figure<Length> hookHeight,
+        Optional<Figure<Mass>> rating,
+        Optional<Figure<Length>> hookHeight,
         Length drop) {
     /**
      * Where rings go.

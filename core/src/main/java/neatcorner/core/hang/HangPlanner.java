@@ -92,18 +92,35 @@ public final class HangPlanner {
 
     private HangPlan plan() {
         Mass total = weight.total().value();
-        Hardware recommended = Arrays.stream(Hardware.values()).filter(h -> !total.isOver(h.most()))
+        Hardware recommended = Arrays.stream(Hardware.values()).filter(h -> h.isOnWall() && !total.isOver(h.most()))
                 .findFirst().orElse(Hardware.CLEAT);
         if (assembly.job().packed().isMirror() && recommended.compareTo(Hardware.TWO_HOOKS) < 0) {
             recommended = Hardware.TWO_HOOKS;
         }
         Hardware chosen = frame.job().choices().hardware().orElse(recommended);
         ledger.decide(Station.HANG, chosen);
-        ledger.lead(Station.HANG, HOOK_HEIGHT);
-        ledger.warn(Safety.WALL);
         if (total.isOver(TWO_PEOPLE) || assembly.width().max(assembly.height()).isOver(Length.inches(60))) {
             ledger.warn(Safety.TWO_PEOPLE);
         }
+        return chosen.isOnWall() ? hung(total, recommended, chosen) : laid(recommended);
+    }
+
+    private HangPlan laid(Hardware recommended) {
+        ledger.lead(Station.HANG, Weight.TOTAL);
+        return new HangPlan(
+                weight,
+                recommended,
+                Hardware.LAID,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Length.ZERO);
+    }
+
+    private HangPlan hung(Mass total, Hardware recommended, Hardware chosen) {
+        ledger.lead(Station.HANG, HOOK_HEIGHT);
+        ledger.warn(Safety.WALL);
         find(total, recommended, chosen);
         findCovered(chosen);
         findInner();
@@ -115,7 +132,14 @@ public final class HangPlanner {
         Length drop = wire.map(w -> w.drop().value()).or(() -> rings.map(r -> r.down().value()))
                 .orElse(mount.down());
         return new HangPlan(
-                weight, recommended, chosen, rings, wire, rating(chosen, wire), hookHeight(chosen, drop), drop);
+                weight,
+                recommended,
+                chosen,
+                rings,
+                wire,
+                Optional.of(rating(chosen, wire)),
+                Optional.of(hookHeight(chosen, drop)),
+                drop);
     }
 
     private void find(Mass total, Hardware recommended, Hardware chosen) {

@@ -21,9 +21,15 @@ import neatcorner.core.section.Section;
  *                lip by 1 mm, and from 3 to 300 mm
  * @param lean    how the sides stand; only those of straight outlines lean
  * @param construction how its pieces meet
+ * @param cross   bars across it
  */
 public record Body(
-        Outline outline, Section section, Map<String, Length> faces, Lean lean, Construction construction) {
+        Outline outline,
+        Section section,
+        Map<String, Length> faces,
+        Lean lean,
+        Construction construction,
+        CrossBars cross) {
     public Body {
         faces = Collections.unmodifiableMap(new TreeMap<>(faces));
         check(outline, faces, section);
@@ -31,36 +37,53 @@ public record Body(
             throw Refusal.of("job.sides_lean_by_curved", lean.degrees());
         }
         construction.check(outline, lean);
+        cross.check(outline, section, lean);
     }
 
     /** A body whose pieces meet in mitres. */
     public Body(Outline outline, Section section, Map<String, Length> faces, Lean lean) {
-        this(outline, section, faces, lean, Construction.MITRED);
+        this(outline, section, faces, lean, Construction.MITRED, CrossBars.NONE);
     }
 
     /** Of another shape. */
     public Body with(Outline other) {
-        return new Body(other, section, faces, lean, construction);
+        return new Body(other, section, faces, lean, construction, cross);
     }
 
     /** Of another moulding. */
     public Body with(Section other) {
-        return new Body(outline, other, faces, lean, construction);
+        return new Body(outline, other, faces, lean, construction, cross);
     }
 
     /** With other faces for single sides. */
     public Body with(Map<String, Length> other) {
-        return new Body(outline, section, other, lean, construction);
+        return new Body(outline, section, other, lean, construction, cross);
     }
 
     /** With sides that stand otherwise. */
     public Body with(Lean other) {
-        return new Body(outline, section, faces, other, construction);
+        return new Body(outline, section, faces, other, construction, cross);
     }
 
     /** With pieces that meet otherwise. */
     public Body with(Construction other) {
-        return new Body(outline, section, faces, lean, other);
+        return new Body(outline, section, faces, lean, other, cross);
+    }
+
+    /** With other bars across it. */
+    public Body with(CrossBars other) {
+        return new Body(outline, section, faces, lean, construction, other);
+    }
+
+    /** Of another shape, moulding and lean at once, keeping of the rest what goes with them. */
+    public Body rebuilt(Outline shape, Section moulding, Map<String, Length> sides, Lean standing) {
+        return new Body(
+                shape,
+                moulding,
+                sides,
+                standing,
+                construction.canBe(shape, standing) ? construction : Construction.MITRED,
+                cross.canBe(shape, moulding, standing) ? cross : CrossBars.NONE);
     }
 
     private static void check(Outline outline, Map<String, Length> faces, Section section) {

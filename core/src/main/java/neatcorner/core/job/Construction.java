@@ -1,5 +1,6 @@
 package neatcorner.core.job;
 
+import java.util.function.Predicate;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.phrase.Refusal;
@@ -23,6 +24,11 @@ public sealed interface Construction {
      * @param through which run through; of mitred laps, which do so behind
      */
     record Squared(SquareCorner corner, Through through) implements Construction {
+    }
+
+    /** Whether pieces meet square in a corner of this kind. */
+    default boolean isSquared(Predicate<SquareCorner> kind) {
+        return this instanceof Squared squared && kind.test(squared.corner());
     }
 
     /**

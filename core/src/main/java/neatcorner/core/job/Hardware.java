@@ -14,7 +14,9 @@ public enum Hardware {
     /** Two rings on two hooks, no wire. */
     TWO_HOOKS(18),
     /** An interlocking bevelled cleat, screwed into studs. */
-    CLEAT(60);
+    CLEAT(60),
+    /** None: it lies on a table or stands, as a tray or a box does. */
+    LAID(0);
 
     private final double mostKg;
 
@@ -22,7 +24,12 @@ public enum Hardware {
         this.mostKg = mostKg;
     }
 
-    /** The heaviest frame it is used for. */
+    /** Whether it hangs on a wall by this. */
+    public boolean isOnWall() {
+        return this != LAID;
+    }
+
+    /** The heaviest frame it is used for; nothing where it does not hang. */
     public Mass most() {
         return Mass.kg(mostKg);
     }

@@ -171,9 +171,21 @@ public record Job(
                 : place.said());
     }
 
-    /** Whether it is a stretcher: plain bars with nothing in them and nothing they lie by, for cloth to go around. */
+    /**
+     * Whether it is a stretcher: plain bars that lie flat and hang, with nothing in them and nothing they lie by, for
+     * cloth to go around. Bars that stand on a table are a tray, housed ones a box.
+     */
     public boolean isStretcher() {
-        return section().recess() instanceof Recess.Bar && placement().isEmpty();
+        return section().recess() instanceof Recess.Bar
+                && placement().isEmpty()
+                && lean().isFlat()
+                && isHung()
+                && !body().construction().isSquared(corner -> corner == SquareCorner.HOUSED);
+    }
+
+    /** Whether all of it hangs on a wall; else it lies or stands. */
+    public boolean isHung() {
+        return parts.get(carrier).choices().hardware().map(Hardware::isOnWall).orElse(true);
     }
 
     /** What goes into the part that is looked at: nothing where the package lies in another. */

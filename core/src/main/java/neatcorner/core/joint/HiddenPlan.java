@@ -72,14 +72,11 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
         Section section = frame.members().getFirst().section();
         Mitre corner = sharpest(frame);
         Found found = FOUND.of(new Task(section, margin, corner, radius(frame)));
-        if (frame.isSquared()) {
-            return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.square"));
-        }
         if (frame.members().stream().anyMatch(member -> !member.section().equals(section))) {
             return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.unlike"));
         }
         List<Fit> fits = new ArrayList<>();
-        if (frame.isSolid()) {
+        if (!frame.isMitred()) {
             return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.none"));
         }
         boolean alike = Meeting.of(frame).size() == 1 && !frame.job().outline().isCurved();

@@ -6,6 +6,7 @@ import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.job.SquareCorner;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
@@ -49,7 +50,7 @@ final class HousedNailed implements Joint {
 
     @Override
     public boolean goesWith(Construction construction) {
-        return HousedGlued.isHoused(construction);
+        return construction.isSquared(corner -> corner == SquareCorner.HOUSED);
     }
 
     @Override

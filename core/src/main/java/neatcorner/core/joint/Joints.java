@@ -13,10 +13,10 @@ public final class Joints {
     public static final List<Joint> ALL = List.of(
             new Glued(),
             new Pinned(),
-            new HousedGlued(),
+            SquareGlued.HOUSED,
             new VFastened(),
             new Plated(),
-            new LapGlued(),
+            SquareGlued.LAPPED,
             new HousedNailed(),
             new PocketScrewed(),
             new Splined(),

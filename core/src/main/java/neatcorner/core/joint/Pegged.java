@@ -54,8 +54,7 @@ final class Pegged implements Joint {
 
     @Override
     public boolean goesWith(Construction construction) {
-        return construction instanceof Construction.Squared squared
-                && squared.corner().isLap();
+        return construction.isSquared(SquareCorner::isLap);
     }
 
     @Override

@@ -53,7 +53,7 @@ final class Plated implements Joint {
 
     @Override
     public boolean goesWith(Construction construction) {
-        return construction instanceof Construction.Squared squared && squared.corner() == SquareCorner.BUTTED;
+        return construction.isSquared(corner -> corner == SquareCorner.BUTTED);
     }
 
     @Override

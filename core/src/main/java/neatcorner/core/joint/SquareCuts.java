@@ -71,11 +71,7 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
             if (corner != SquareCorner.BUTTED) {
                 Figure<Length> depth = ledger.enter(depth());
                 settings.add(depth);
-                settings.addAll(shoulders(true));
-                if (corner != SquareCorner.HOUSED) {
-                    settings.addAll(shoulders(false));
-                    find();
-                }
+                settings.addAll(shoulders());
             }
             return new SquareCuts(Optional.of(corner), settings, work());
         }
@@ -97,6 +93,25 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
                     ? corner.name().toLowerCase(Locale.ROOT)
                     : "lapped";
             return Words.of("figure.joint." + what + "." + shape);
+        }
+
+        /** One for all where all are as wide and cut alike, else those of either pair. */
+        private List<Figure<Length>> shoulders() {
+            if (corner == SquareCorner.HOUSED) {
+                return shoulders(true);
+            }
+            find();
+            boolean one = corner != SquareCorner.BRIDLED
+                    && frame.members().stream()
+                                    .map(member -> member.section().face())
+                                    .distinct()
+                                    .count()
+                            == 1;
+            List<Figure<Length>> shoulders = new ArrayList<>(shoulders(true));
+            shoulders.addAll(shoulders(false));
+            return one
+                    ? List.of(shoulders.getFirst().called(Words.of("figure.joint.shoulder_all")))
+                    : shoulders;
         }
 
         /** How far from the ends; one where both ends of both pieces meet pieces as wide. */

@@ -59,6 +59,10 @@ public final class PanePlanner {
                     fabric(Axis.WIDTH, around),
                     fabric(Axis.HEIGHT, around)));
         }
+        if (frame.job().section().recess() instanceof Recess.Bar) {
+            // Nothing holds anything in bars; that is found where it is fitted.
+            return List.of();
+        }
         List<Pane> sheets = new ArrayList<>();
         List<Layer> layers = frame.job().contents().layers();
         for (int i = 0; i < layers.size(); i++) {

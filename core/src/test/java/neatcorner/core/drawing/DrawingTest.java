@@ -332,7 +332,7 @@ class DrawingTest {
                 .getFirst()
                 .y();
         double hook = drawn.getFirst().outline().stream().mapToDouble(Mark.At::y).average().orElseThrow();
-        double unit = (floor - hook) / plan.hang().hookHeight().value().toMm();
+        double unit = (floor - hook) / plan.hang().hookHeight().orElseThrow().value().toMm();
         double across = drawn.getLast().outline().getFirst().x() - drawn.getFirst().outline().getFirst().x();
         assertThat(across)
                 .isCloseTo(

@@ -153,7 +153,7 @@ class AssemblyTest {
                                 + whole.get(Weight.class).wood().value().toKg(),
                         within(1e-6));
         assertThat(whole.hang().rings()).isEqualTo(parts.getFirst().hang().rings());
-        assertThat(whole.hang().hookHeight().value())
+        assertThat(whole.hang().hookHeight().orElseThrow().value())
                 .as("half the rim's height over the centre, less the drop below the rim's top")
                 .isEqualTo(whole.frame()
                         .habits()

@@ -15,6 +15,7 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
+import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Heading;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
@@ -34,6 +35,7 @@ import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.recall.Known;
+import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
@@ -217,5 +219,52 @@ class SquaringTest {
                     assertThat(wood.covers(FACTORY.createPoint(new Coordinate(place.x(), place.y()))))
                             .isTrue();
                 })));
+    }
+
+    /** Bars across: every field is as wide, and what they weigh is the area of all bars together, times thickness. */
+    @Property(tries = 100, seed = Seed.FIXED)
+    void barsAcrossLieEvenly(
+            @ForAll @IntRange(min = 400, max = 1500) int width,
+            @ForAll @IntRange(min = 400, max = 1500) int height,
+            @ForAll @IntRange(min = 0, max = 4) int upright,
+            @ForAll @IntRange(min = 0, max = 4) int level) {
+        Job plain = bare(Line.OUTSIDE, Length.mm(width), Length.mm(height), Sample.bar());
+        Job job = plain.with(plain.body().with(new CrossBars(upright, level)));
+        Frame frame = Frame.of(job, Sample.shop()).result();
+        assertThat(frame.cross()).hasSize(upright + level);
+        Geometry bars = frame.cross().stream()
+                .map(bar -> polygon(bar.outline()))
+                .reduce(FACTORY.createPolygon(), Geometry::union);
+        Geometry fields = polygon(frame.inner()).difference(bars.buffer(1e-5));
+        assertThat(fields.getNumGeometries()).isEqualTo((upright + 1) * (level + 1));
+        double one = fields.getGeometryN(0).getArea();
+        for (int i = 0; i < fields.getNumGeometries(); i++) {
+            assertThat(fields.getGeometryN(i).getArea()).isCloseTo(one, within(0.1));
+        }
+        Geometry ring = polygon(Known.in(frame.lines(), Line.OUTSIDE)).difference(polygon(frame.inner()));
+        double thick = Sample.bar().thickness().toMm();
+        assertThat(Weight.of(Assembly.of(job, Sample.shop()))
+                        .result()
+                        .wood()
+                        .value()
+                        .toKg())
+                .isCloseTo(
+                        (ring.getArea() + bars.getArea()) * thick * 1e-9 * Species.PINE.density(), within(1e-6));
+    }
+
+    /** What cloth draws in is cured by as many bars as it takes, and no more. */
+    @Test
+    void barsAcrossHoldWhatClothDrawsIn() {
+        Job job = bare(Line.OUTSIDE, in("70"), in("40"), Sample.bar());
+        Plan plan = Planner.plan(job, Sample.shop());
+        var finding = plan.findings().stream()
+                .filter(found -> found.id().equals("drawn_in"))
+                .findFirst()
+                .orElseThrow();
+        Job cured = ((Remedy.OnJob) finding.remedy().orElseThrow()).edit().apply(job);
+        assertThat(cured.body().cross()).isEqualTo(new CrossBars(1, 0));
+        assertThat(Planner.plan(cured, Sample.shop()).findings())
+                .extracting(found -> found.id())
+                .doesNotContain("drawn_in");
     }
 }

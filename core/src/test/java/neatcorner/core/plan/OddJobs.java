@@ -13,6 +13,7 @@ import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
+import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Heading;
@@ -282,7 +283,15 @@ public final class OddJobs {
                 new Body(outline, section, faces, lean),
                 contents(section.recess(), outline),
                 choices);
-        return withParts(squared(chance(0.15) ? measured(job) : job));
+        return withParts(crossed(squared(chance(0.15) ? measured(job) : job)));
+    }
+
+    /** Every third that can have them has bars across. */
+    private Job crossed(Job job) {
+        CrossBars bars = new CrossBars(parts.nextInt(3), parts.nextInt(3));
+        return parts.nextInt(3) > 0 || !bars.canBe(job.outline(), job.section(), job.lean())
+                ? job
+                : job.with(job.body().with(bars));
     }
 
     /** Every third flat rectangle meets square, half of them with a joint that was chosen. */

@@ -15,6 +15,7 @@ import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
+import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Heading;
@@ -82,7 +83,12 @@ final class JobJson {
                         lean(fields),
                         fields.has("construction")
                                 ? construction(fields.object("construction"))
-                                : Construction.MITRED));
+                                : Construction.MITRED,
+                        fields.has("cross_bars") ? cross(fields.object("cross_bars")) : CrossBars.NONE));
+    }
+
+    private static CrossBars cross(Fields fields) {
+        return fields.build(() -> new CrossBars(fields.whole("upright", 0), fields.whole("level", 0)));
     }
 
     private static Construction construction(Fields fields) {
@@ -282,7 +288,7 @@ final class JobJson {
         Optional.ofNullable(others.remove("bottom")).ifPresent(face -> node.put(BOTTOM_FACE, face.toExactMm()));
         writeFaces(others, node);
         writeLean(first.body().lean(), node);
-        writeConstruction(first.body().construction(), node);
+        writeConstruction(first.body(), node);
         ArrayNode layers = node.putArray("contents");
         for (Layer layer : job.packed().layers()) {
             ObjectNode item = layers.addObject();
@@ -324,7 +330,7 @@ final class JobJson {
         SectionJson.write(part.body().section(), node.putObject("section"));
         writeFaces(part.body().faces(), node);
         writeLean(part.body().lean(), node);
-        writeConstruction(part.body().construction(), node);
+        writeConstruction(part.body(), node);
         writeChoices(part.choices(), node.putObject("choices"));
         writeProgress(part.progress(), node);
     }
@@ -348,8 +354,13 @@ final class JobJson {
         }
     }
 
-    private static void writeConstruction(Construction construction, ObjectNode node) {
-        if (construction instanceof Construction.Squared(SquareCorner corner, Through through)) {
+    private static void writeConstruction(Body body, ObjectNode node) {
+        if (!body.cross().isNone()) {
+            node.putObject("cross_bars")
+                    .put("upright", body.cross().upright())
+                    .put("level", body.cross().level());
+        }
+        if (body.construction() instanceof Construction.Squared(SquareCorner corner, Through through)) {
             node.putObject("construction")
                     .put("kind", "squared")
                     .put("corner", Fields.name(corner))

@@ -176,7 +176,7 @@ public final class PlanText {
                             fit.fastener().deep()),
                     fit.place());
         }
-        if (plan.hidden().fits().isEmpty() && !plan.frame().isSolid()) {
+        if (plan.hidden().fits().isEmpty() && plan.frame().isMitred()) {
             line("hidden_none", plan.hidden().none());
         }
         if (plan.frame().isMitred()) {
@@ -303,7 +303,9 @@ public final class PlanText {
         heading(Station.HANG);
         cautions(Station.HANG);
         line("hardware", plan.hang().chosen());
-        plan.figures(Station.HANG).forEach(this::figure);
+        plan.figures(Station.HANG).stream()
+                .filter(figure -> plan.job().isHung() || !(figure.key() instanceof Habit))
+                .forEach(this::figure);
     }
 
     /** Those of all parts; what concerns all is said once. */

@@ -68,7 +68,7 @@ class ShopSheetTest {
                             "Fit",
                             "Hang",
                             "no. 3 – two coats",
-                            plain(book.write(plan.hang().hookHeight())),
+                            plain(book.write(plan.hang().hookHeight().orElseThrow())),
                             plain(book.write(plan.glue().checks().getFirst())),
                             "swing right");
             String asWritten = plain(new PDFTextStripper().getText(document));

@@ -43,7 +43,8 @@ class PlanTextTest {
                         assertThat(text).contains(book.write(member.longPoint()), book.write(member.rabbet())));
         plan.findings()
                 .forEach(finding -> assertThat(text).contains(book.say(finding.what()), book.say(finding.cure())));
-        assertThat(text).contains(book.write(plan.hang().hookHeight()), book.write(plan.hang().weight().total()));
+        assertThat(text)
+                .contains(book.write(plan.hang().hookHeight().orElseThrow()), book.write(plan.hang().weight().total()));
         assertThat(text).doesNotContain("{", "null", "Optional");
     }
 

@@ -1,0 +1,111 @@
+package neatcorner.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.MemberKey.What;
+import neatcorner.core.job.CrossBars;
+import neatcorner.core.job.Job;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Side;
+import neatcorner.core.outline.Vector;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.section.Section;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
+
+/**
+ * Bars across a frame of plain bars: butted between its inner edges, evenly, so that all fields are as wide, and
+ * half-lapped where they cross. They are sawn from what the frame is sawn from.
+ */
+final class Bracing {
+    /** What is clear between bars that stand. */
+    private static final FigureKey<Length> CLEAR_ACROSS = FigureKey.length(Station.CUTS, "cross.clear_across");
+    /** What is clear between bars that lie. */
+    private static final FigureKey<Length> CLEAR_DOWN = FigureKey.length(Station.CUTS, "cross.clear_down");
+    /** Nearer to one another they are no bars any more. */
+    private static final Length LEAST_CLEAR = Length.mm(20);
+
+    private Bracing() {
+    }
+
+    /** Those that stand from the left, then those that lie from the top. */
+    static List<Member> members(Job job, List<Point> inner, Ledger ledger) {
+        CrossBars cross = job.body().cross();
+        List<Member> members = new ArrayList<>();
+        if (!cross.isNone()) {
+            members.addAll(bars(job, inner, true, cross.upright(), cross.isCrossed(), ledger));
+            members.addAll(bars(job, inner, false, cross.level(), cross.isCrossed(), ledger));
+        }
+        return List.copyOf(members);
+    }
+
+    private static List<Member> bars(
+            Job job, List<Point> inner, boolean upright, int count, boolean crossed, Ledger ledger) {
+        Point low = inner.get(0);
+        Point high = inner.get(2);
+        Length across = Length.mm(upright ? high.x() - low.x() : high.y() - low.y());
+        Length along = Length.mm(upright ? high.y() - low.y() : high.x() - low.x());
+        Section section = job.section();
+        List<Member> bars = new ArrayList<>();
+        if (count == 0) {
+            return bars;
+        }
+        Length clear = across.minus(section.face().times(count)).over(count + 1.0);
+        if (clear.isUnder(LEAST_CLEAR)) {
+            throw new Refusal(
+                    Words.of("impossible.cross_bars", count, clear, LEAST_CLEAR));
+        }
+        ledger.enter(Figure.formula(upright ? CLEAR_ACROSS : CLEAR_DOWN)
+                .with("sight_across", across)
+                .with("bar_faces", section.face().times(count))
+                .note("pane", count + 1)
+                .gives(clear));
+        for (int i = 1; i <= count; i++) {
+            Side side = new Side(
+                    upright ? Side.Name.UPRIGHT : Side.Name.LEVEL,
+                    i,
+                    (upright ? "U" : "L") + i,
+                    (upright ? "U" : "L") + i);
+            double at = clear.times(i).plus(section.face().times(i - 1L)).toMm();
+            bars.add(bar(job, side, along, corners(upright, low, at, section.face().toMm(), along.toMm()), ledger));
+            if (crossed) {
+                ledger.enter(Figure.formula(MemberKey.length(side, What.HALF_LAP))
+                        .with("thickness", section.thickness())
+                        .note("half_lap")
+                        .gives(section.thickness().over(2)));
+            }
+        }
+        return bars;
+    }
+
+    private static List<Point> corners(boolean upright, Point low, double at, double wide, double length) {
+        return upright
+                ? List.of(
+                        low.plus(new Point(at, length)),
+                        low.plus(new Point(at, 0)),
+                        low.plus(new Point(at + wide, 0)),
+                        low.plus(new Point(at + wide, length)))
+                : List.of(
+                        low.plus(new Point(0, at)),
+                        low.plus(new Point(length, at)),
+                        low.plus(new Point(length, at + wide)),
+                        low.plus(new Point(0, at + wide)));
+    }
+
+    private static Member bar(Job job, Side side, Length along, List<Point> corners, Ledger ledger) {
+        Figure<Length> length = ledger.enter(Figure.sum(MemberKey.length(side, What.LONG))
+                .start("sight_along", along)
+                .result());
+        Point way = corners.get(1).minus(corners.get(0)).unit();
+        Place place = new Place(
+                Vector.of(corners.getFirst(), 0), Vector.of(way, 0), Vector.of(way.outward(), 0), Vector.FORWARD);
+        Mitre end = Mitre.square(job.section().face());
+        return new Member(
+                side, job.section(), job.section(), length, length, length, end, end, place, corners, Optional.empty());
+    }
+}
