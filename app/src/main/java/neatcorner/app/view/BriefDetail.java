@@ -52,7 +52,7 @@ final class BriefDetail extends Panel {
         turns.setAlignment(Pos.CENTER_RIGHT);
         getChildren().add(turns);
         onlyWhile(turn, () -> job().placement().isEmpty());
-        habit(Habit.PLAY, () -> desk.plan().frame().has(Line.GLASS));
+        habit(Habit.PLAY, () -> job().section().recess() instanceof Recess.Covering);
         habit(Habit.FLOAT_GAP, () -> job().section().recess() instanceof Recess.Floater);
         habit(Habit.MAT_OVERLAP, () -> job().contents().hasMat());
         Panel inside = new Panel(desk, typing);

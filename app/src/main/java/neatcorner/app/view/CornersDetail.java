@@ -93,7 +93,7 @@ final class CornersDetail extends Panel {
     /** What may lie hidden in the corner. */
     private void hidden() {
         rows(box -> {
-            if (!desk().plan().frame().isMitred()) {
+            if (!desk().plan().frame().isMitred() || desk().plan().job().isFitted()) {
                 return;
             }
             box.getChildren().add(text(Labels.get("corners.hidden"), "heading"));

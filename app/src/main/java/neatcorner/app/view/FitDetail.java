@@ -28,7 +28,7 @@ final class FitDetail extends Panel {
             desk.plan().fit().points().forEach(p -> box.getChildren().add(
                     text(book().say(p.said()))));
         });
-        habit(Habit.POINT_SPACING);
+        habit(Habit.POINT_SPACING, () -> !desk.plan().fit().points().isEmpty());
         CheckBox strainer = new CheckBox();
         strainer.setId("strainer");
         strainer.setOnAction(_ -> complain(strainer, desk.edit(new Edit.Strain(strainer.isSelected()))));

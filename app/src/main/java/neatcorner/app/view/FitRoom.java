@@ -4,6 +4,7 @@ import java.util.Optional;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.FitDrawing;
 import neatcorner.core.drawing.FrameDrawing;
+import neatcorner.core.job.Job;
 import neatcorner.core.words.Station;
 
 /** The package pulled apart, and the back with what holds it. */
@@ -29,7 +30,8 @@ final class FitRoom implements Room {
             tally.big(sheet.width(), tally.say(sheet.name()), tally.say("side.wide"));
             tally.big(sheet.height(), "", tally.say("side.high"));
         });
-        if (tally.plan().job().seen() == tally.plan().job().holder()) {
+        Job job = tally.plan().job();
+        if (job.seen() == job.holder() && job.section().recess().isHolding()) {
             tally.row(tally.plan().depth().left());
         }
     }

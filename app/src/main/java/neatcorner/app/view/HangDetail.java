@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Hardware;
+import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
@@ -17,15 +18,16 @@ final class HangDetail extends Panel {
         heading(() -> book().say(Phrasebook.keyOf(desk.plan().hang().chosen())));
         List<Optional<Hardware>> kinds = Stream.concat(Stream.of(Optional.<Hardware>empty()),
                 Stream.of(Hardware.values()).map(Optional::of)).toList();
-        choice(
+        var with = choice(
                         Labels.get("hang.with"),
                         () -> kinds,
                         () -> desk.plan().job().choices().hardware(),
                         kind -> kind.map(k -> book().say(Phrasebook.keyOf(k)))
                                 .orElseGet(() -> book().say(
                                                 "hang.free", desk.plan().hang().recommended())),
-                        kind -> desk.edit(new Edit.ChooseHardware(kind)))
-                .setId("hardware");
+                        kind -> desk.edit(new Edit.ChooseHardware(kind)));
+        with.setId("hardware");
+        onlyWhile(with, () -> !(desk.plan().hung().job().section().recess() instanceof Recess.Over));
         habit(Habit.CENTRE_HEIGHT, () -> desk.plan().job().isHung());
         rows(box -> desk.plan().figures(Station.HANG).stream().filter(f -> !(f.key() instanceof Habit))
                 .forEach(f -> box.getChildren().add(figureRow(f))));

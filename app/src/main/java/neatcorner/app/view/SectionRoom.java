@@ -1,9 +1,12 @@
 package neatcorner.app.view;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.MakingDrawing;
 import neatcorner.core.drawing.SectionDrawing;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.words.Station;
 
 /** The stick cut through with the package in it, and its making at the foot. */
@@ -25,9 +28,17 @@ final class SectionRoom implements Room {
 
     @Override
     public void tally(Tally tally) {
-        tally.big(tally.plan().depth().left());
-        tally.row(tally.plan().depth().stack());
-        tally.row(tally.plan().depth().front());
+        Plan plan = tally.plan();
+        if (plan.job().section().recess().isHolding()) {
+            tally.big(plan.depth().left());
+            tally.row(plan.depth().stack());
+            tally.row(plan.depth().front());
+        } else {
+            plan.figure(SectionKey.FACE).ifPresent(tally::big);
+            Stream.of(SectionKey.THICKNESS, SectionKey.OVERLAP)
+                    .flatMap(key -> plan.figure(key).stream())
+                    .forEach(tally::row);
+        }
     }
 
     @Override

@@ -200,7 +200,7 @@ class CommandsTest {
                         .isEqualTo(4));
         Files.writeString(job, Demo.jobs().get(6).text());
         assertThat(Commands.run("mill", job.toString(), "--shop", shop.toString())).isZero();
-        assertThat(said()).contains("4 not made: there is no board of pine");
+        assertThat(said()).contains("5 not made: there is no board of pine");
         assertThat(Commands.run("mill", job.toString())).isEqualTo(2);
         Path strip = folder.resolve("strip.pdf");
         assertThat(Commands.run("mill", job.toString(), "--shop", shop.toString(), "--strip", strip.toString()))

@@ -125,8 +125,8 @@ class DemoJobsTest {
     /** Cloth: 48 + 2 × (3/4 + 1 1/2). */
     @Test
     void theSailclothWrapsItsBars() {
-        assertThat(plan(6).fit().sheets().getFirst().width().value()).isEqualTo(in("52 1/2"));
-        assertThat(plan(6).fit().sheets().getFirst().height().value()).isEqualTo(in("34 1/2"));
+        assertThat(plan(6).fit().sheets().getFirst().width().value()).isEqualTo(in("64 1/2"));
+        assertThat(plan(6).fit().sheets().getFirst().height().value()).isEqualTo(in("40 1/2"));
     }
 
     /**
@@ -168,5 +168,65 @@ class DemoJobsTest {
                 assertThat(stick.placed().get(i).start()).isGreaterThan(stick.placed().get(i - 1).end());
             }
         }
+    }
+
+    private static List<String> lengths(Plan plan) {
+        return plan.frame()
+                .pieces()
+                .map(piece -> piece.side().letters() + " "
+                        + piece.longPoint().value().toInches())
+                .toList();
+    }
+
+    private static String setting(Plan plan, String id) {
+        return plan.joints().settings().stream()
+                .filter(figure -> figure.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .value()
+                .toInches() + "";
+    }
+
+    /** Glass 20 × 16; + 1/8 − 3/4 + 5: outside 24 3/8 × 20 3/8, and so is every piece; cheeks half of 7/8. */
+    @Test
+    void theOldPierBoards() {
+        Plan plan = plan(17);
+        assertThat(lengths(plan)).containsExactly("A–B 24.375", "B–C 20.375", "C–D 24.375", "D–A 20.375");
+        assertThat(setting(plan, "joint.square_depth")).isEqualTo("0.4375");
+        assertThat(setting(plan, "joint.peg_length")).isEqualTo("1.125");
+        assertThat(plan.findings()).extracting(Finding::id).containsOnly("rack_short");
+    }
+
+    /** Outside 18 × 14: the tops stand in housings of a third of 3/4: 18 − 1 1/2 + 1/2 = 17. */
+    @Test
+    void theTideDisplayInItsBox() {
+        Plan plan = plan(18);
+        assertThat(lengths(plan)).containsExactly("A–B 17.0", "B–C 14.0", "C–D 17.0", "D–A 14.0");
+        assertThat(plan.findings()).extracting(Finding::id).doesNotContain("square_section");
+    }
+
+    /** Rails run through: 36 + 1/8 − 1 + 6 = 41 1/8; stiles stand between, 24 + 1/8 − 1 = 23 1/8. */
+    @Test
+    void theQuayNoticeBoard() {
+        Plan plan = plan(19);
+        assertThat(lengths(plan)).containsExactly("A–B 41.125", "B–C 23.125", "C–D 41.125", "D–A 23.125");
+        assertThat(plan.joints().used().fits()).isTrue();
+    }
+
+    /** A bar across 60 × 36 bars of 1 3/4: 36 − 3 1/2 long, in the middle of 56 1/2. */
+    @Test
+    void theSailclothHasABarAcross() {
+        Plan plan = plan(6);
+        assertThat(lengths(plan)).contains("U1–U1 32.5");
+        assertThat(plan.findings()).extracting(Finding::id).doesNotContain("drawn_in", "no_finish");
+    }
+
+    /** Mirror 36 × 42, pieces 3 wide, 3/4 over it: 36 + 2 · 2 1/4 = 40 1/2; stiles between rails 46 1/2 − 6. */
+    @Test
+    void theSurroundOfTheWashRoomMirror() {
+        Plan plan = plan(22);
+        assertSize(plan, Line.OUTSIDE, "40 1/2", "46 1/2");
+        assertThat(lengths(plan)).containsExactly("A–B 40.5", "B–C 40.5", "C–D 40.5", "D–A 40.5");
+        assertThat(plan.hang().hookHeight()).isEmpty();
     }
 }

@@ -7,8 +7,6 @@ import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Member;
 import neatcorner.core.joint.Insert;
-import neatcorner.core.joint.JointOption;
-import neatcorner.core.joint.Joints;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.wood.Species;
@@ -142,8 +140,7 @@ public final class CornerDrawing {
 
     /** What lies in the corner, seen from the front: of several over one another, one. */
     private void joint() {
-        JointOption used = plan.joints().used();
-        for (Insert insert : Joints.of(used.kind()).inserts(plan.frame(), used)) {
+        for (Insert insert : plan.joints().inserts(plan.frame())) {
             List<At> places = insert.places().stream().map(place -> at(new Point(place.x(), place.y()))).toList();
             switch (insert.form()) {
                 case WIRE -> wire(places.getFirst(), places.getLast());

@@ -7,8 +7,6 @@ import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
 import neatcorner.core.joint.Insert;
-import neatcorner.core.joint.JointOption;
-import neatcorner.core.joint.Joints;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Polygons;
 import neatcorner.core.outline.Vector;
@@ -126,8 +124,7 @@ public final class CornerSpace {
 
     /** What lies in the corner, as its joint says. */
     private void joint(Plan plan) {
-        JointOption used = plan.joints().used();
-        for (Insert insert : Joints.of(used.kind()).inserts(plan.frame(), used)) {
+        for (Insert insert : plan.joints().inserts(plan.frame())) {
             List<Vector> places = new ArrayList<>(insert.places());
             if (insert.form() == Insert.Form.PLATE) {
                 places.add(places.getFirst());

@@ -10,8 +10,6 @@ import neatcorner.core.frame.Slab;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.joint.Crossing;
 import neatcorner.core.joint.Insert;
-import neatcorner.core.joint.JointOption;
-import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Vector;
@@ -107,8 +105,7 @@ final class CrossingDrawing {
     }
 
     private List<Insert> inserts() {
-        JointOption used = plan.joints().used();
-        return Joints.of(used.kind()).inserts(plan.frame(), used);
+        return plan.joints().inserts(plan.frame());
     }
 
     // Flat

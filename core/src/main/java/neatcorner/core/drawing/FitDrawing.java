@@ -19,7 +19,9 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.rack.Material;
 import neatcorner.core.recall.Known;
+import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 
 /** The package pulled apart, the front at the left: the frame, every layer and what is behind, each with its size. */
@@ -79,6 +81,7 @@ public final class FitDrawing {
             frame(whole.frame(part), part);
             if (part == plan.job().holder()) {
                 layers(whole.frame(part));
+                hanging(whole.frame(part));
             }
         }
     }
@@ -107,6 +110,21 @@ public final class FitDrawing {
                         : frame.job().part().name(),
                 size,
                 depth));
+    }
+
+    /** The mirror that a surround comes over, where it hangs. */
+    private void hanging(Frame frame) {
+        if (frame.job().section().recess() instanceof Recess.Over) {
+            Figure<Length> wide = Known.in(frame.widths(), Line.GLASS);
+            parts.add(new Part(
+                    Known.in(frame.lines(), Line.GLASS),
+                    List.of(),
+                    Paint.of(Ink.SILVER),
+                    Paint.of(Ink.INK),
+                    sketch.say("fit.the_mirror"),
+                    sketch.say("sheet.size", wide, Known.in(frame.heights(), Line.GLASS)),
+                    ""));
+        }
     }
 
     private void layers(Frame frame) {

@@ -203,6 +203,9 @@ final class FrameSketch {
         List<At> opening = at(frame().inner());
         if (frame().job().isStretcher()) {
             sketch.area(opening, Ink.PAPER);
+        } else if (frame().job().section().recess() instanceof Recess.Over) {
+            sketch.area(behind ? line(Line.GLASS) : opening, Ink.SILVER);
+            shine(opening);
         } else if (frame().job().contents().layers().isEmpty() && plan.job().parts().size() > 1) {
             // What lies in it or behind it is seen through its opening.
             return;
@@ -390,9 +393,12 @@ final class FrameSketch {
     }
 
     private void rabbetLine() {
+        if (frame().job().section().recess() instanceof Recess.Over) {
+            sketch.hidden(line(Line.GLASS), Sketch.letters(frame().job().section().species()));
+        }
         if (frame().job().section().lip().isPositive()) {
             sketch.hidden(line(Line.RABBET), Sketch.letters(frame().job().section().species()));
-        } else if (frame().job().section().recess() instanceof Recess.Floater) {
+        } else if (frame().job().section().recess() instanceof Recess.Floater && frame().has(Line.ART)) {
             List<At> picture = line(Line.ART);
             sketch.area(picture, Ink.ART);
             photo(picture, picture, 0);

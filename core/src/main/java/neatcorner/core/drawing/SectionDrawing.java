@@ -107,8 +107,12 @@ public final class SectionDrawing {
 
     /** How much of the package is shown past the sight line, or past a floater's ledge. */
     private double past() {
-        return section.recess() instanceof Recess.Bar ? 0
-                : Math.max(section.face().toMm() * 0.22, section.lip().toMm() * 1.2);
+        double face = section.face().toMm();
+        return switch (section.recess()) {
+            case Recess.Bar _ -> 0;
+            case Recess.Over _ -> face * 0.4;
+            default -> Math.max(face * 0.22, section.lip().toMm() * 1.2);
+        };
     }
 
     private double proud() {
@@ -126,8 +130,26 @@ public final class SectionDrawing {
         }
     }
 
+    /** The mirror a surround lies on, up to the wall, with the clip that holds it. */
+    private void mirror(Recess.Over over) {
+        double back = -over.stands().toMm();
+        At edge = at(over.overlap().toMm(), 0);
+        At in = at(-past(), back);
+        List<At> glass = Sketch.rectangle(edge.x(), edge.y(), in.x(), in.y());
+        sketch.area(glass, Ink.SILVER);
+        sketch.outline(glass, Ink.SOFT, sketch.em(0.7));
+        At clip = at(over.overlap().minus(over.clips()).toMm(), 0);
+        sketch.line(edge, clip, Ink.METAL, sketch.em(3));
+        sketch.line(edge, at(over.overlap().toMm(), back), Ink.METAL, sketch.em(3));
+        sketch.line(at(section.face().toMm(), back), in, Ink.INK, sketch.em(1.6));
+    }
+
     /** The package: from the front of a rabbet backwards, or from a floater's ledge forwards. */
     private void contents() {
+        if (section.recess() instanceof Recess.Over over) {
+            mirror(over);
+            return;
+        }
         Frame frame = plan.frame();
         boolean floats = section.recess() instanceof Recess.Floater;
         double top = floats

@@ -157,6 +157,12 @@ final class SectionTags {
                 dimension(SectionKey.LEDGE_THICKNESS, Where.RIGHT, 0, thickness.toMm(), -ledge.toMm());
                 grip(SectionKey.LEDGE_THICKNESS, -ledge.toMm() / 2, thickness.toMm(), 0, -1);
             }
+            case Recess.Over(Length overlap, Length clips, Length stands) -> {
+                double below = -stands.toMm() - 0.3 * section.thickness().toMm();
+                dimension(SectionKey.OVERLAP, Where.BELOW, 0, overlap.toMm(), below);
+                grip(SectionKey.OVERLAP, overlap.toMm(), -stands.toMm() / 2, -1, 0);
+                dimension(SectionKey.STANDS_OFF, Where.RIGHT, -stands.toMm(), 0, 0);
+            }
             case Recess.Bar() -> {
             }
         }

@@ -9,6 +9,7 @@ import neatcorner.core.hang.HangPlan;
 import neatcorner.core.hang.HangPlanner;
 import neatcorner.core.measure.Length;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 
 /**
@@ -39,7 +40,11 @@ public final class WallDrawing {
     public static Picture draw(Plan plan, Reader reader, double width, double height) {
         WallDrawing drawing = new WallDrawing(plan, reader, width, height);
         if (!drawing.plan.hang().chosen().isOnWall()) {
-            drawing.laid();
+            if (drawing.plan.job().section().recess() instanceof Recess.Over) {
+                drawing.wall(width);
+            } else {
+                drawing.laid();
+            }
             return drawing.sketch.picture(width, height);
         }
         double share = width < drawing.sketch.em(NARROW) ? 0.68 : 0.58;
@@ -92,12 +97,14 @@ public final class WallDrawing {
                 x - wide * unit / 2 - sketch.em(2), middle.y() - high * unit / 2 - sketch.em(2));
         double top = middle.y() - high * unit / 2;
         int carrier = plan.job().carrier();
-        hook(
+        if (plan.hang().chosen().isOnWall()) {
+            hook(
                 x - wide * unit / 2 + whole.leftOf(carrier).toMm() * unit,
                 top + whole.below(carrier).toMm() * unit,
                 unit,
                 floor,
                 room);
+        }
         double line = side * 0.55;
         sketch.line(new At(line, middle.y()), new At(line, floor), Ink.SOFT, sketch.em(1));
         sketch.tag(plan, new At(line, floor - sketch.em(54)), Habit.CENTRE_HEIGHT, sketch.say("wall.centre"));

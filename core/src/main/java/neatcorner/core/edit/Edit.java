@@ -325,16 +325,11 @@ public sealed interface Edit {
             if (section.recess() instanceof Recess.Covering) {
                 return changed;
             }
-            boolean bar = section.recess() instanceof Recess.Bar;
-            Contents kept = bar ? Contents.NOTHING
-                    : job.contents().artAlone();
-            changed = changed.withContents(kept);
-            return onLines(
-                    changed,
-                    line -> bar
-                            ? line == Line.SIGHT || line == Line.OUTSIDE
-                            : line != Line.MAT && line != Line.GLASS,
-                    bar ? Line.OUTSIDE : Line.ART);
+            boolean floats = section.recess() instanceof Recess.Floater;
+            changed = changed.withContents(floats ? job.contents().artAlone() : Contents.NOTHING);
+            List<Line> lines = section.recess().lines(false);
+            Line instead = floats ? Line.ART : lines.contains(Line.GLASS) ? Line.GLASS : Line.OUTSIDE;
+            return onLines(changed, lines::contains, instead);
         }
 
         /** Faces of single sides that the new moulding's lip still allows. */

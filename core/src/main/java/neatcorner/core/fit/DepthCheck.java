@@ -47,7 +47,12 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
     /** Checks depth, front, play and lip, and enters what it finds. */
     public static Planned<DepthCheck> of(Frame frame) {
         Ledger ledger = new Ledger();
-        ledger.lead(Station.SECTION, LEFT);
+        Recess recess = frame.job().section().recess();
+        ledger.lead(
+                Station.SECTION,
+                recess.isHolding()
+                        ? LEFT
+                        : recess instanceof Recess.Over ? SectionKey.OVERLAP : SectionKey.FACE);
         return ledger.planned(of(frame, ledger));
     }
 

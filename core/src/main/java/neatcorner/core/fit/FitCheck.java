@@ -27,6 +27,11 @@ final class FitCheck {
     /** A mat that covers less lets the edge of a moving picture show. Common practice, no source. */
     private static final Length LEAST_OVERLAP = Length.inches(0, 1, 8);
     private static final Length USUAL_BORDER = Length.inches(2);
+    /** A clip is hidden with so much to spare. Common practice, no source. */
+    private static final Length CLEAR_OF_CLIPS = Length.inches(0, 1, 8);
+    /** A dab of adhesive is about so wide when it is pressed. Common practice, no source. */
+    private static final Length LEAST_ZONE = Length.inches(0, 3, 4);
+
     /** A side this many times as long as its face is wide sags and is pulled in. Common practice, no source. */
     private static final double SLENDER = 30;
     /** A side this many times as long as it is thick bows off the wall. Common practice, no source. */
@@ -44,6 +49,9 @@ final class FitCheck {
         frame.job().contents().borders().ifPresent(this::mat);
         inwardGlass();
         drawnIn();
+        if (frame.job().section().recess() instanceof Recess.Over over) {
+            surround(over);
+        }
         slender();
         if (!frame.strainer().isEmpty()) {
             proudStrainer();
@@ -55,7 +63,7 @@ final class FitCheck {
 
     private void inBars() {
         frame.job().contents().layers().stream()
-                .filter(_ -> frame.job().section().recess() instanceof Recess.Bar)
+                .filter(_ -> !frame.job().section().recess().isHolding())
                 .findFirst()
                 .ifPresent(layer ->
                         ledger.find(Finding.of(Severity.STOP, Station.FIT, "nothing_holds", layer.material())
@@ -143,6 +151,34 @@ final class FitCheck {
                     .remedy(new Remedy.OnJob(
                             Words.of("remedy.acrylic"),
                             new Edit.Pack(Material.Role.GLAZING, Optional.of(Material.ACRYLIC)))));
+        }
+    }
+
+    /** What a surround covers must cover enough, and what glues it wants room beside the glass. */
+    private void surround(Recess.Over over) {
+        Length least = Recess.Over.LEAST.max(over.clips().plus(CLEAR_OF_CLIPS));
+        if (over.overlap().isUnder(least)) {
+            boolean clips = !over.overlap().isOver(over.clips());
+            ledger.find(Finding.of(
+                            clips ? Severity.STOP : Severity.CAUTION,
+                            Station.FIT,
+                            clips ? "clips_show" : "overlap_small",
+                            over.overlap(),
+                            over.clips(),
+                            least)
+                    .by(least.minus(over.overlap()))
+                    .remedy(
+                            least.isUnder(frame.narrowFace())
+                                    ? new Remedy.OnJob(
+                                            Words.of("remedy.overlap", least),
+                                            new Edit.Enter(SectionKey.OVERLAP, least))
+                                    : new Remedy.Visit(Station.SECTION)));
+        }
+        Length zone = Surround.zone(frame, over);
+        if (zone.isUnder(LEAST_ZONE)) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "glue_zone", zone.max(Length.ZERO), LEAST_ZONE)
+                    .by(LEAST_ZONE.minus(zone))
+                    .remedy(new Remedy.Visit(Station.SECTION)));
         }
     }
 

@@ -24,7 +24,7 @@ public final class FitPlanner {
         Optional<FitPlan.Strainer> strainer =
                 frame.strainer().isEmpty() ? Optional.empty() : Optional.of(strainer(frame));
         new FitCheck(frame, ledger).check();
-        return ledger.planned(new FitPlan(panes, points, strainer, FitSteps.of(frame, strainer)));
+        return ledger.planned(new FitPlan(panes, points, strainer, FitSteps.of(frame, strainer, ledger)));
     }
 
     private static FitPlan.Strainer strainer(Frame frame) {

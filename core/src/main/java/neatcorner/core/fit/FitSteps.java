@@ -13,6 +13,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
+import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 
@@ -32,7 +33,7 @@ final class FitSteps {
         this.contents = frame.job().contents();
     }
 
-    static List<Words> of(Frame frame, Optional<FitPlan.Strainer> strainer) {
+    static List<Words> of(Frame frame, Optional<FitPlan.Strainer> strainer, Ledger ledger) {
         FitSteps steps = new FitSteps(frame);
         Recess recess = frame.job().section().recess();
         if (recess instanceof Recess.Slot) {
@@ -41,6 +42,8 @@ final class FitSteps {
             steps.rabbet(strainer);
         } else if (recess instanceof Recess.Floater) {
             steps.floater();
+        } else if (recess instanceof Recess.Over over) {
+            steps.steps.addAll(Surround.steps(frame, over, ledger));
         } else if (frame.job().isStretcher()) {
             STRETCHING.forEach(step -> steps.steps.add(Words.of("fit.stretch." + step)));
         }

@@ -88,7 +88,13 @@ final class Chain {
                 chain.steps.put(
                         Line.RABBET, List.of(new Term("gaps", habits.get(Habit.FLOAT_GAP), 2, Habit.FLOAT_GAP)));
             }
-            chain.steps.put(Line.SIGHT, List.of());
+            if (recess instanceof Recess.Over over) {
+                chain.steps.put(Line.GLASS, List.of());
+                chain.steps.put(
+                        Line.SIGHT, List.of(new Term("mirror_overlaps", over.overlap(), -2, SectionKey.OVERLAP)));
+            } else {
+                chain.steps.put(Line.SIGHT, List.of());
+            }
         }
         chain.steps.put(Line.OUTSIDE, faces);
         if (!chain.has(chain.given.line())) {

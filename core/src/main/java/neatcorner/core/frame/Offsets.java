@@ -90,7 +90,10 @@ final class Offsets {
             case SIGHT -> seat.sight();
             case OUTSIDE -> run(side, job.faceOf(side)).toMm();
             case RABBET -> seat.wall();
-            case GLASS, MAT -> seat.wall() - habits.get(Habit.PLAY).toMm() / 2;
+            case GLASS, MAT ->
+                job.section().recess() instanceof Recess.Over over
+                        ? run(side, over.overlap()).toMm()
+                        : seat.wall() - habits.get(Habit.PLAY).toMm() / 2;
             case ART ->
                 job.section().recess() instanceof Recess.Floater
                         ? -habits.get(Habit.FLOAT_GAP).toMm()

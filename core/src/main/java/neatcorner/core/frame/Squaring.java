@@ -220,7 +220,7 @@ final class Squaring {
             return Optional.of(Words.of("square.profile"));
         }
         return switch (section.recess()) {
-            case Recess.Bar _, Recess.Rabbet _, Recess.DoubleRabbet _ -> Optional.empty();
+            case Recess.Bar _, Recess.Over _, Recess.Rabbet _, Recess.DoubleRabbet _ -> Optional.empty();
             case Recess.Slot slot -> {
                 Length deepest = corner.enters(section.face());
                 yield corner == SquareCorner.HOUSED && !slot.lip().isOver(deepest)

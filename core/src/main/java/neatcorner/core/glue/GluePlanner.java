@@ -136,7 +136,7 @@ public final class GluePlanner {
                 List.copyOf(times),
                 steps(
                         closing == Closing.FITTED
-                                ? List.of()
+                                ? onWall()
                                 : new CloseSteps(frame, closing, joints.used(), joined).inOrder()),
                 checks,
                 pressed.map(least -> squeeze(SQUEEZE_LEAST, area, least[0])),
@@ -145,6 +145,11 @@ public final class GluePlanner {
                 mostLean,
                 closing,
                 tape.planned());
+    }
+
+    /** What lies by no other part and is fitted all the same comes together on a wall. */
+    private List<Words> onWall() {
+        return frame.job().placement().isEmpty() ? List.of(Words.of("close.on_wall")) : List.of();
     }
 
     /** Closed like this, and then put to the part it lies by. */

@@ -115,7 +115,7 @@ final class TapeCheck {
 
     /** Whether the pane drops into the frame as measured: sides, diagonals and how far it may turn, all together. */
     private void judgePane(Optional<Square> square, Optional<Figure<Angle>> mostLean) {
-        if (measured.isEmpty() || !frame.isFourSquare() || !frame.has(Line.GLASS)) {
+        if (measured.isEmpty() || !takesGlass()) {
             return;
         }
         Map<Tape, Length> planned = planned();
@@ -199,7 +199,7 @@ final class TapeCheck {
 
     /** How far it may lean before the glass no longer drops in; empty where there is none. */
     Optional<Figure<Angle>> mostLean() {
-        if (!frame.has(Line.GLASS) || !frame.isFourSquare()) {
+        if (!takesGlass()) {
             return Optional.empty();
         }
         return Optional.of(ledger.enter(Figure.formula(GluePlanner.MOST_LEAN)
@@ -207,5 +207,10 @@ final class TapeCheck {
                 .with("rabbet_width", frame.width(Line.RABBET)).with("rabbet_height", frame.height(Line.RABBET))
                 .note("most_lean").gives(Square.mostLean(frame.width(Line.GLASS), frame.height(Line.GLASS),
                         frame.width(Line.RABBET), frame.height(Line.RABBET)))));
+    }
+
+    /** Whether glass drops into a square rabbet. */
+    private boolean takesGlass() {
+        return frame.isFourSquare() && frame.has(Line.GLASS) && frame.has(Line.RABBET);
     }
 }

@@ -97,7 +97,8 @@ public final class HangPlanner {
         if (assembly.job().packed().isMirror() && recommended.compareTo(Hardware.TWO_HOOKS) < 0) {
             recommended = Hardware.TWO_HOOKS;
         }
-        Hardware chosen = frame.job().choices().hardware().orElse(recommended);
+        Hardware chosen =
+                frame.job().isHung() ? frame.job().choices().hardware().orElse(recommended) : Hardware.LAID;
         ledger.decide(Station.HANG, chosen);
         if (total.isOver(TWO_PEOPLE) || assembly.width().max(assembly.height()).isOver(Length.inches(60))) {
             ledger.warn(Safety.TWO_PEOPLE);

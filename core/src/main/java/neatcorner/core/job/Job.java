@@ -134,8 +134,9 @@ public record Job(
      * strips right around it or right inside.
      */
     public boolean isFitted() {
-        return section().recess() instanceof Recess.Bar
-                && placement()
+        return section().recess() instanceof Recess.Over && !outline().isCurved()
+                || section().recess() instanceof Recess.Bar
+                        && placement()
                         .filter(place -> place.gap().isZero() && !(place instanceof Placement.Behind))
                         .isPresent();
     }
@@ -183,9 +184,10 @@ public record Job(
                 && !body().construction().isSquared(corner -> corner == SquareCorner.HOUSED);
     }
 
-    /** Whether all of it hangs on a wall; else it lies or stands. */
+    /** Whether all of it hangs on a wall by its own hardware; else it lies, stands, or is glued over what hangs. */
     public boolean isHung() {
-        return parts.get(carrier).choices().hardware().map(Hardware::isOnWall).orElse(true);
+        return !(parts.get(carrier).body().section().recess() instanceof Recess.Over)
+                && parts.get(carrier).choices().hardware().map(Hardware::isOnWall).orElse(true);
     }
 
     /** What goes into the part that is looked at: nothing where the package lies in another. */

@@ -18,6 +18,8 @@ public record JointKind(String id) implements Named {
     public static final JointKind V_FASTENED = new JointKind("v_fastened");
     /** Glued, with splines (keys) let in across the corner. */
     public static final JointKind SPLINED = new JointKind("splined");
+    /** Ends glued against edges, and nothing else. */
+    public static final JointKind BUTT_GLUED = new JointKind("butt_glued");
     /** Crossed over their whole width and glued, flat side to flat side. */
     public static final JointKind LAP_GLUED = new JointKind("lap_glued");
     /** The same, with pegs through the crossing. */

@@ -3,6 +3,7 @@ package neatcorner.core.job;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.section.Recess;
 
 /**
  * One part of what is made: the frame itself, and whatever is put around, into or behind it afterwards.
@@ -19,6 +20,9 @@ public record Part(String name, Optional<Placement> placement, Body body, Choice
     public Part {
         if (name.isBlank() || name.length() > LONGEST || !name.equals(name.strip())) {
             throw Refusal.of("part.name", name, LONGEST);
+        }
+        if (placement.isPresent() && body.section().recess() instanceof Recess.Over) {
+            throw Refusal.of("part.over", name);
         }
     }
 

@@ -2,6 +2,7 @@ package neatcorner.core.joint;
 
 import java.util.List;
 import java.util.stream.Stream;
+import neatcorner.core.frame.Frame;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
@@ -37,6 +38,12 @@ public record JointPlan(
         return cuts.corner()
                 .map(corner -> Words.of("joint.square", corner, chosen))
                 .orElseGet(chosen::words);
+    }
+
+    /** What lies in the second corner of the frame; nothing where the joint does not go with it. */
+    public List<Insert> inserts(Frame frame) {
+        Joint joint = Joints.of(chosen);
+        return joint.goesWith(frame.job().body().construction()) ? joint.inserts(frame, used()) : List.of();
     }
 
     /** The option that is used. */

@@ -112,6 +112,9 @@ public final class JointPlanner {
         if (frame.job().isFitted() || isInside()) {
             return;
         }
+        if (construction.isSquared(corner -> corner == SquareCorner.BUTTED)) {
+            demand(JointKind.PLATED, Words.of("demand.butt"));
+        }
         Section section = frame.job().section();
         Mass total = weight.carried();
         beyond = total.isOver(most);

@@ -11,6 +11,7 @@ import neatcorner.core.words.FigureKey;
 public final class Joints {
     /** All of them. */
     public static final List<Joint> ALL = List.of(
+            SquareGlued.BUTTED,
             new Glued(),
             new Pinned(),
             SquareGlued.HOUSED,

@@ -23,6 +23,9 @@ import neatcorner.core.report.Safety;
 record SquareGlued(JointKind kind, Mass most, Predicate<SquareCorner> corners) implements Joint {
     /** Flat side to flat side. */
     static final Joint LAPPED = new SquareGlued(JointKind.LAP_GLUED, Mass.kg(15), SquareCorner::isLap);
+    /** End against edge: it keeps a corner closed that something else holds. */
+    static final Joint BUTTED =
+            new SquareGlued(JointKind.BUTT_GLUED, Mass.kg(0.5), corner -> corner == SquareCorner.BUTTED);
     /** In a housing, most of it end grain. */
     static final Joint HOUSED =
             new SquareGlued(JointKind.HOUSED_GLUED, Mass.kg(5), corner -> corner == SquareCorner.HOUSED);
@@ -34,7 +37,7 @@ record SquareGlued(JointKind kind, Mass most, Predicate<SquareCorner> corners) i
 
     @Override
     public Optional<Safety> caution() {
-        return Optional.of(Safety.SQUARE_CUTS);
+        return this == BUTTED ? Optional.empty() : Optional.of(Safety.SQUARE_CUTS);
     }
 
     @Override

@@ -341,7 +341,7 @@ final class Features {
                                 ledge,
                                 section.stacked().minus(thickness),
                                 Length.ZERO)));
-            case Recess.Bar() -> {
+            case Recess.Over _, Recess.Bar _ -> {
             }
         }
         section.relief().ifPresent(r -> hollow(features, r));

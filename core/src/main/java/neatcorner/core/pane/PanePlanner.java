@@ -59,8 +59,8 @@ public final class PanePlanner {
                     fabric(Axis.WIDTH, around),
                     fabric(Axis.HEIGHT, around)));
         }
-        if (frame.job().section().recess() instanceof Recess.Bar) {
-            // Nothing holds anything in bars; that is found where it is fitted.
+        if (!frame.job().section().recess().isHolding()) {
+            // Nothing holds anything there; that is found where it is fitted.
             return List.of();
         }
         List<Pane> sheets = new ArrayList<>();

@@ -36,6 +36,8 @@ public enum Safety {
     OILY_RAGS(Station.FINISH),
     /** Cutting and carrying glass. */
     GLASS(Station.FIT),
+    /** A mirror on the wall whose clips are changed. */
+    HUNG_MIRROR(Station.FIT),
     /** Heavy frames are two people's work. */
     TWO_PEOPLE(Station.HANG),
     /** Walls and fixings. */

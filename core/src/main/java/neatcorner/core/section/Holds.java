@@ -12,6 +12,8 @@ public enum Holds {
     SLOT,
     /** A floater's ledge. */
     FLOATER,
+    /** It lies over a mirror that hangs. */
+    OVER,
     /** Nothing. */
     BAR,
     /** A rabbet cut with the blade tilted, for sides that lean. */
@@ -25,6 +27,7 @@ public enum Holds {
             case Recess.DoubleRabbet _ -> DOUBLE_RABBET;
             case Recess.Slot _ -> SLOT;
             case Recess.Floater _ -> FLOATER;
+            case Recess.Over _ -> OVER;
             case Recess.Bar _ -> BAR;
         };
     }
@@ -42,6 +45,11 @@ public enum Holds {
                     lip.plus(Length.inches(0, 1, 4).min(section.face().minus(lip).over(3))), depth.over(3));
             case SLOT -> new Recess.Slot(lip, section.stacked().over(3), section.stacked().over(3));
             case FLOATER -> new Recess.Floater(Length.inches(0, 3, 4), section.stacked().over(4).max(Length.mm(3)));
+            case OVER ->
+                new Recess.Over(
+                        Length.inches(0, 3, 4).min(section.face().over(2)),
+                        Length.inches(0, 3, 8),
+                        Length.inches(0, 1, 4));
             case BAR -> new Recess.Bar();
         };
     }

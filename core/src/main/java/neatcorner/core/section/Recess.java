@@ -27,6 +27,11 @@ public sealed interface Recess {
         return Length.ZERO;
     }
 
+    /** Whether a package can lie in it. */
+    default boolean isHolding() {
+        return !(this instanceof Bar || this instanceof Over);
+    }
+
     /** From the sight edge to where the back's wood begins. */
     default Length opening() {
         return lip();
@@ -431,6 +436,47 @@ public sealed interface Recess {
             return List.of(
                     new RecessEntry(SectionKey.LEDGE, ledge, l -> new Floater(l, thickness)),
                     new RecessEntry(SectionKey.LEDGE_THICKNESS, thickness, l -> new Floater(ledge, l)));
+        }
+    }
+
+    /**
+     * Nothing cut: it lies on what hangs already, a mirror, over its edge and its clips.
+     *
+     * @param overlap how far it covers the mirror on each side; from 1 to 150 mm
+     * @param clips   how far the mirror's clips stand in from its edge; from 0 to 150 mm
+     * @param stands  how far the mirror's front stands off the wall, clips and all; from 1 to 150 mm
+     */
+    record Over(Length overlap, Length clips, Length stands) implements Recess {
+        /** Covering less, an edge that was not cut for show is seen. Common practice, no source. */
+        public static final Length LEAST = Length.inches(0, 1, 2);
+
+        public Over {
+            Range.within("overlap", overlap, Length.mm(1), MOST);
+            Range.within("clips", clips, Length.ZERO, MOST);
+            Range.within("stands_off", stands, Length.mm(1), MOST);
+        }
+
+        @Override
+        public Length depthIn(Length stacked) {
+            return Length.ZERO;
+        }
+
+        @Override
+        public void check(Length face, Length stacked, int strips) {
+            Range.within("overlap", overlap, Length.mm(1), face.minus(Length.mm(1)));
+        }
+
+        @Override
+        public List<Line> lines(boolean hasMat) {
+            return List.of(Line.GLASS, Line.SIGHT, Line.OUTSIDE);
+        }
+
+        @Override
+        public List<RecessEntry> entries() {
+            return List.of(
+                    new RecessEntry(SectionKey.OVERLAP, overlap, l -> new Over(l, clips, stands)),
+                    new RecessEntry(SectionKey.CLIPS, clips, l -> new Over(overlap, l, stands)),
+                    new RecessEntry(SectionKey.STANDS_OFF, stands, l -> new Over(overlap, clips, l)));
         }
     }
 

@@ -26,6 +26,12 @@ public enum SectionKey implements FigureKey.OfLength {
     LEDGE("section.ledge"),
     /** A floater's shelf, through. */
     LEDGE_THICKNESS("section.ledge_thickness"),
+    /** Over the edge of a mirror that hangs. */
+    OVERLAP("section.overlap"),
+    /** How far that mirror's clips stand in. */
+    CLIPS("section.clips"),
+    /** How far that mirror's front is off the wall. */
+    STANDS_OFF("section.stands_off"),
     /** Wood outside the hollow. */
     RELIEF_FROM("relief.from"),
     /** The hollow, across. */
@@ -43,7 +49,17 @@ public enum SectionKey implements FigureKey.OfLength {
 
     /** Those of what the frame holds by. */
     public static final List<SectionKey> RECESS =
-            List.of(LIP, RABBET_DEPTH, BACK_LIP, BACK_DEPTH, SLOT_FROM_BACK, LEDGE, LEDGE_THICKNESS);
+            List.of(
+                    LIP,
+                    RABBET_DEPTH,
+                    BACK_LIP,
+                    BACK_DEPTH,
+                    SLOT_FROM_BACK,
+                    LEDGE,
+                    LEDGE_THICKNESS,
+                    OVERLAP,
+                    CLIPS,
+                    STANDS_OFF);
     /** Those of the hollow in the back. */
     public static final List<SectionKey> RELIEF = List.of(RELIEF_FROM, RELIEF_WIDTH, RELIEF_DEPTH);
     /** Those of the band outside. */

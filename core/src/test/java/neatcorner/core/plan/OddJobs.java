@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Borders;
@@ -286,8 +287,17 @@ public final class OddJobs {
         return withParts(crossed(squared(chance(0.15) ? measured(job) : job)));
     }
 
-    /** Every third that can have them has bars across. */
+    /** Every third that can have them has bars across; of the other plain bars every fourth lies over a mirror. */
     private Job crossed(Job job) {
+        if (job.section().recess() instanceof Recess.Bar
+                && job.contents().layers().isEmpty()
+                && parts.nextInt(4) == 0) {
+            Recess over = new Recess.Over(
+                    job.section().face().over(2 + parts.nextInt(2)),
+                    Length.mm(parts.nextInt(14)),
+                    Length.mm(4 + parts.nextInt(5)));
+            return new Edit.ChooseSection(job.section().withRecess(over)).apply(job);
+        }
         CrossBars bars = new CrossBars(parts.nextInt(3), parts.nextInt(3));
         return parts.nextInt(3) > 0 || !bars.canBe(job.outline(), job.section(), job.lean())
                 ? job

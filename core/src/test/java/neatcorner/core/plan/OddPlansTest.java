@@ -137,6 +137,7 @@ class OddPlansTest {
                     || !plan.job().lean().isFlat()
                     || !plan.job().contents().layers().isEmpty()
                     || !plan.frame().bars().isEmpty()
+                    || !plan.frame().cross().isEmpty()
                     || !plan.frame().strainer().isEmpty()) {
                 continue;
             }

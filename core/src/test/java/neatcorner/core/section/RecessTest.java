@@ -28,6 +28,7 @@ class RecessTest {
                 new Recess.DoubleRabbet(in("1/4"), in("1/2"), in("1/2"), in("1/4")),
                 new Recess.Slot(in("1/4"), in("1/4"), in("1/4")),
                 new Recess.Floater(in("3/4"), in("3/8")),
+                new Recess.Over(in("3/4"), in("3/8"), in("1/4")),
                 new Recess.Bar());
     }
 
@@ -75,7 +76,7 @@ class RecessTest {
             case Recess.Slot(Length lip, _, Length width) -> lip.toMm() * width.toMm();
             case Recess.Floater(Length ledge, Length thickness) ->
                 ledge.toMm() * (section.thickness().toMm() - thickness.toMm());
-            case Recess.Bar() -> 0;
+            case Recess.Over _, Recess.Bar _ -> 0;
             // A level ledge and an upright wall, turned by the tilt, out of a square corner: shoelace of the seat.
             case Recess.TiltedRabbet tilted -> {
                 var seat = tilted.seat();
@@ -105,8 +106,9 @@ class RecessTest {
     void aFrameHasTheLinesOfItsRecess(Recess recess) {
         List<Line> lines = recess.lines(true);
         assertThat(lines).isSorted().endsWith(Line.SIGHT, Line.OUTSIDE);
-        assertThat(lines.contains(Line.GLASS)).isEqualTo(recess instanceof Recess.Covering);
-        assertThat(lines.contains(Line.ART)).isEqualTo(!(recess instanceof Recess.Bar));
+        boolean covers = recess instanceof Recess.Covering;
+        assertThat(lines.contains(Line.GLASS)).isEqualTo(covers || recess instanceof Recess.Over);
+        assertThat(lines.contains(Line.ART)).isEqualTo(covers || recess instanceof Recess.Floater);
         assertThat(recess.lines(false)).doesNotContain(Line.MAT);
     }
 

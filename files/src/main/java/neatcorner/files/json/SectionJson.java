@@ -58,6 +58,8 @@ final class SectionJson {
                         fields.length("back_depth"));
             case "slot" -> new Recess.Slot(fields.length("lip"), fields.length("from_back"), fields.length("width"));
             case "floater" -> new Recess.Floater(fields.length("ledge"), fields.length("thickness"));
+            case "over" ->
+                new Recess.Over(fields.length("overlap"), fields.length("clips"), fields.length("stands_off"));
             case "bar" -> new Recess.Bar();
             default ->
                 throw new FormatException(
@@ -156,6 +158,11 @@ final class SectionJson {
                         .put("width", width.toExactMm());
             case Recess.Floater(Length ledge, Length thickness) ->
                 node.put("kind", "floater").put("ledge", ledge.toExactMm()).put("thickness", thickness.toExactMm());
+            case Recess.Over(Length overlap, Length clips, Length stands) ->
+                node.put("kind", "over")
+                        .put("overlap", overlap.toExactMm())
+                        .put("clips", clips.toExactMm())
+                        .put("stands_off", stands.toExactMm());
             case Recess.Bar() -> node.put("kind", "bar");
         }
     }

@@ -154,7 +154,7 @@ public final class PlanText {
             };
             default -> !(key.equals(DepthCheck.FRONT_WOOD) && !(recess instanceof Recess.Covering))
                     && !((key.equals(DepthCheck.STACK) || key.equals(DepthCheck.LEFT))
-                            && (recess instanceof Recess.Bar || plan.job().seen() != plan.job().holder()));
+                            && (!recess.isHolding() || plan.job().seen() != plan.job().holder()));
         };
     }
 
@@ -165,7 +165,8 @@ public final class PlanText {
         plan.joints().used().why().forEach(this::said);
         plan.joints().settings().forEach(this::figure);
         plan.joints().cuts().work().forEach(this::said);
-        for (HiddenPlan.Fit fit : plan.hidden().fits()) {
+        for (HiddenPlan.Fit fit :
+                plan.job().isFitted() ? List.<HiddenPlan.Fit>of() : plan.hidden().fits()) {
             line(
                     "hidden",
                     Words.of(
@@ -176,7 +177,7 @@ public final class PlanText {
                             fit.fastener().deep()),
                     fit.place());
         }
-        if (plan.hidden().fits().isEmpty() && plan.frame().isMitred()) {
+        if (plan.hidden().fits().isEmpty() && plan.frame().isMitred() && !plan.job().isFitted()) {
             line("hidden_none", plan.hidden().none());
         }
         if (plan.frame().isMitred()) {
