@@ -48,7 +48,7 @@ final class Surround {
     }
 
     private static String order(Frame frame) {
-        if (frame.job().outline().isCurved()) {
+        if (!frame.job().isFitted()) {
             return "order_whole";
         }
         if (!frame.isFourSquare()) {

@@ -5,9 +5,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import neatcorner.core.job.Body;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
+import neatcorner.core.job.SquareCorner;
+import neatcorner.core.job.Through;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.phrase.Named;
@@ -25,8 +28,10 @@ import neatcorner.core.wood.Species;
  * @param id      its name for machines; its phrase is {@code offer.ID}
  * @param lies    how it lies by the part of this name
  * @param section what it is made of beside that part
+ * @param built   how its pieces meet, where its shape allows that
  */
-public record PartOffer(String id, Function<String, Placement> lies, Function<Section, Section> section)
+public record PartOffer(
+        String id, Function<String, Placement> lies, Function<Section, Section> section, Construction built)
         implements Named {
     private static final Length PROUD = Length.mm(3);
 
@@ -58,7 +63,12 @@ public record PartOffer(String id, Function<String, Placement> lies, Function<Se
             new PartOffer(
                     "backing_frame",
                     on -> new Placement.Behind(on, Length.mm(10)),
-                    base -> strip("plain strip", Species.PINE, 25, Length.mm(19))));
+                    base -> strip("plain strip", Species.PINE, 25, Length.mm(19)),
+                    new Construction.Squared(SquareCorner.BUTTED, Through.RAILS)));
+
+    private PartOffer(String id, Function<String, Placement> lies, Function<Section, Section> section) {
+        this(id, lies, section, Construction.MITRED);
+    }
 
     private static Section strip(String name, Species species, double face, Length thickness) {
         return new Section(name, species, Length.mm(face), thickness, new Recess.Bar(), Profile.FLAT);
@@ -81,7 +91,8 @@ public record PartOffer(String id, Function<String, Placement> lies, Function<Se
             Part part = Part.of(
                             name,
                             placement,
-                            new Body(job.outline(), section.apply(job.section()), Map.of(), Lean.FLAT))
+                            new Body(job.outline(), section.apply(job.section()), Map.of(), Lean.FLAT)
+                                    .with(built.canBe(job.outline(), Lean.FLAT) ? built : Construction.MITRED))
                     .finished(job.choices().finish());
             return Optional.of(part).filter(_ -> frame.couldBe(job.withPart(part)));
         } catch (Refusal cannotBeThere) {

@@ -32,7 +32,7 @@ import neatcorner.core.words.Station;
  * between, and longer by what they reach into each: outside − 2·face + 2·reach. Whatever is taken from one piece at a
  * corner the other fills, so together they hold as much wood as a mitred frame of the same lines.
  */
-final class Squaring {
+public final class Squaring {
     private final Job job;
     private final SquareCorner corner;
     private final Construction.Squared squared;
@@ -213,8 +213,11 @@ final class Squaring {
                                 Words.of("remedy.build_mitred"), new Edit.Build(Construction.MITRED)))));
     }
 
-    /** A rabbet can wait until the pieces are together; nothing else along a stick can. */
-    private static Optional<Words> shown(Section section, SquareCorner corner) {
+    /**
+     * What of a section would show where pieces meet so: a rabbet can wait until they are together, nothing else
+     * along a stick can.
+     */
+    public static Optional<Words> shown(Section section, SquareCorner corner) {
         boolean flat = section.strips().stream().allMatch(strip -> strip.front().shape() == Profile.Shape.FLAT);
         if (!flat) {
             return Optional.of(Words.of("square.profile"));

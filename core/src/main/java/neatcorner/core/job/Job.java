@@ -130,11 +130,14 @@ public record Job(
     }
 
     /**
-     * Whether the pieces of the part that is looked at are fitted and glued one by one to the part it lies by: plain
-     * strips right around it or right inside.
+     * Whether the pieces of the part that is looked at are fitted and glued one by one to what they lie by: plain
+     * strips right around another part or right inside, and what lies over a mirror, where its corners go together on
+     * a wall.
      */
     public boolean isFitted() {
-        return section().recess() instanceof Recess.Over && !outline().isCurved()
+        return section().recess() instanceof Recess.Over
+                        && !outline().isCurved()
+                        && !body().construction().isSquared(corner -> corner != SquareCorner.BUTTED)
                 || section().recess() instanceof Recess.Bar
                         && placement()
                         .filter(place -> place.gap().isZero() && !(place instanceof Placement.Behind))

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Squaring;
 import neatcorner.core.frame.Weight;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.JointKind;
@@ -37,6 +38,9 @@ public final class JointPlanner {
     private static final double TALL = 1.5;
     /** Over this, glue alone is no caution any more. Common practice, no source. */
     private static final Mass GLUE_ALONE_STOPS = Mass.kg(4);
+    /** Corners that hold more than any others here. */
+    private static final Construction LAPPED =
+            new Construction.Squared(SquareCorner.HALF_LAPPED, Through.STILES);
     private static final Length THIN = Length.inches(0, 1, 2);
 
     private final Frame frame;
@@ -213,7 +217,18 @@ public final class JointPlanner {
 
     private void find(JointPlan plan, boolean anyGood, Weight weight) {
         JointOption used = plan.used();
-        if (beyond && isJoined(used.kind())) {
+        if (beyond && isJoined(used.kind()) && holdsLapped(weight.carried())) {
+            ledger.find(Finding.of(
+                            Severity.STOP,
+                            Station.CORNERS,
+                            "corners_beyond",
+                            weight.carried(),
+                            plan.said(),
+                            most,
+                            Joints.of(LAPPED).getLast().most())
+                    .by(weight.carried())
+                    .remedy(lapped()));
+        } else if (beyond && isJoined(used.kind())) {
             ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_beyond", weight.carried(), most)
                     .by(weight.carried()).remedy(new Remedy.Visit(Station.BRIEF)));
         } else if (!used.enough() && used.fits()) {
@@ -244,9 +259,15 @@ public final class JointPlanner {
 
     /** Where nothing holds pieces that meet so, half-laps do, which only want glue. */
     private static Remedy lapped() {
-        return new Remedy.OnJob(
-                Words.of("remedy.build_lapped"),
-                new Edit.Build(new Construction.Squared(SquareCorner.HALF_LAPPED, Through.STILES)));
+        return new Remedy.OnJob(Words.of("remedy.build_lapped"), new Edit.Build(LAPPED));
+    }
+
+    /** Whether half-laps could hold what these corners are not known to. */
+    private boolean holdsLapped(Mass total) {
+        return !construction.isSquared(SquareCorner::isLap)
+                && LAPPED.canBe(frame.job().outline(), frame.job().lean())
+                && Squaring.shown(frame.job().section(), SquareCorner.HALF_LAPPED).isEmpty()
+                && !total.isOver(Joints.of(LAPPED).getLast().most());
     }
 
     /** Where something stronger fits, that; else what asks for it must change. */

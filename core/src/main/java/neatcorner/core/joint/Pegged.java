@@ -64,7 +64,7 @@ final class Pegged implements Joint {
 
     @Override
     public Optional<Safety> caution() {
-        return Optional.of(Safety.SQUARE_CUTS);
+        return Optional.of(Safety.BORING);
     }
 
     private static boolean isMitred(Frame frame) {

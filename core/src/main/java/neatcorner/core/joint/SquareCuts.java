@@ -16,6 +16,7 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
 import neatcorner.core.words.Figure;
@@ -69,6 +70,7 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
         SquareCuts cuts() {
             List<Figure<Length>> settings = new ArrayList<>();
             if (corner != SquareCorner.BUTTED) {
+                ledger.warn(Safety.SQUARE_CUTS);
                 Figure<Length> depth = ledger.enter(depth());
                 settings.add(depth);
                 settings.addAll(shoulders());
@@ -101,6 +103,10 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
                 return shoulders(true);
             }
             find();
+            if (corner == SquareCorner.MITRE_LAPPED) {
+                // The other pieces are cut away along the mitre.
+                return shoulders(false);
+            }
             boolean one = corner != SquareCorner.BRIDLED
                     && frame.members().stream()
                                     .map(member -> member.section().face())

@@ -37,7 +37,7 @@ record SquareGlued(JointKind kind, Mass most, Predicate<SquareCorner> corners) i
 
     @Override
     public Optional<Safety> caution() {
-        return this == BUTTED ? Optional.empty() : Optional.of(Safety.SQUARE_CUTS);
+        return Optional.empty();
     }
 
     @Override

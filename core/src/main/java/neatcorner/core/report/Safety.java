@@ -18,6 +18,8 @@ public enum Safety {
     SPLINE_SLOT(Station.CORNERS),
     /** Cheeks, slots and housings cut across the grain. */
     SQUARE_CUTS(Station.CORNERS),
+    /** Boring through a corner. */
+    BORING(Station.CORNERS),
     /** Boring and driving aslant. */
     POCKETS(Station.CORNERS),
     /** Pins that turn. */

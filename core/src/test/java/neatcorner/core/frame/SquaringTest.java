@@ -267,4 +267,20 @@ class SquaringTest {
                 .extracting(found -> found.id())
                 .doesNotContain("drawn_in");
     }
+
+    /** What butted corners are not known to hold, half-laps with pegs do: that is offered, and it is enough. */
+    @Test
+    void whatSuchCornersDoNotHoldIsHalfLapped() {
+        Job heavy = Sample.job("48", "66").withSection(Sample.rabbeted("3", "1 1/8", "1/4", "5/16"));
+        Job butted = heavy.with(heavy.body().with(new Construction.Squared(SquareCorner.BUTTED, Through.STILES)));
+        Plan plan = Planner.plan(butted, Sample.shop());
+        var finding = plan.findings().stream()
+                .filter(found -> found.id().equals("corners_beyond"))
+                .findFirst()
+                .orElseThrow();
+        Job lapped = ((Remedy.OnJob) finding.remedy().orElseThrow()).edit().apply(butted);
+        assertThat(Planner.plan(lapped, Sample.shop()).findings())
+                .extracting(found -> found.id())
+                .doesNotContain("corners_beyond", "joint_beyond", "joint_too_weak");
+    }
 }

@@ -19,8 +19,12 @@ import java.util.stream.Stream;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.frame.Assembly;
+import neatcorner.core.job.Construction;
+import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.SquareCorner;
+import neatcorner.core.job.Through;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
@@ -84,8 +88,19 @@ class DocumentTest {
                                         new Recess.Floater(Length.inches(0, 3, 4), Length.inches(0, 3, 8)),
                                         Profile.FLAT))
                                 .apply(plain),
-                        new Edit.ChooseSection(plain.section().withRecess(new Recess.Bar())).apply(plain),
+                        bars(plain),
+                        new Edit.Cross(new CrossBars(1, 1)).apply(bars(plain)),
+                        new Edit.Build(new Construction.Squared(SquareCorner.MITRE_LAPPED, Through.RAILS))
+                                .apply(plain),
+                        new Edit.ChooseSection(plain.section()
+                                        .withRecess(new Recess.Over(
+                                                Length.inches(0, 3, 4), Length.ZERO, Length.inches(0, 1, 4))))
+                                .apply(plain),
                         new Edit.Turn().apply(Jobs.full())));
+    }
+
+    private static Job bars(Job job) {
+        return new Edit.ChooseSection(job.section().withRecess(new Recess.Bar())).apply(job);
     }
 
     @ParameterizedTest
@@ -245,11 +260,18 @@ class DocumentTest {
         "\"quantity\" : 1 | \"quantity\" : 0 | quantity | from 1 to 999",
         "\"quantity\" : 1 | \"quantity\" : 1.5 | quantity | whole number",
         "\"quantity\" : 1 | \"quantity\" : 99999999999 | quantity | whole number",
+        "\"quantity\" : 1 | \"quantity\" : 1, \"construction\" : {\"kind\" : \"woven\"} | construction.kind | squared",
+        "\"quantity\" : 1 | \"quantity\" : 1, \"construction\" : {\"kind\" : \"squared\", \"corner\" : \"round\"} |"
+                + " construction.corner | half_lapped",
+        "\"quantity\" : 1 | \"quantity\" : 1, \"cross_bars\" : {\"upright\" : 9} | cross_bars | from 0 to 8",
+        "\"quantity\" : 1 | \"quantity\" : 1, \"construction\" : {\"kind\" : \"woven\"} | construction.kind | squared",
+        "\"quantity\" : 1 | \"construction\" : {\"kind\" : \"squared\", \"corner\" : \"round\"} | corner | lapped",
+        "\"quantity\" : 1 | \"quantity\" : 1, \"cross_bars\" : {\"upright\" : 9} | cross_bars | from 0 to 8",
         "\"title\" : \"Plain\" | \"title\" : \" \" | title | 1 to 120",
         "\"title\" : \"Plain\" | \"title\" : 7 | title | must be a text",
         "\"title\" : \"Plain\", | `` | title | missing",
         "\"depth\" : 12.7 | \"depth\" : 25 | section | rabbet depth",
-        "\"kind\" : \"rabbet\" | \"kind\" : \"groove\" | recess.kind | rabbet, double_rabbet, slot, floater, bar",
+        "\"kind\" : \"rabbet\" | \"kind\" : \"groove\" | recess.kind | rabbet, double_rabbet, slot, floater, over, bar",
         "\"material\" : \"paper\" | \"material\" : \"paper\", \"thickness\" : 0 | ` ` | stands twice",
         "\"contents\" : [ | \"contents\" : 3, \"x\" : [ | contents | list",
         "\"format\" : \"neat-corner job\" | \"format\" : \"recipe\" | format | neat-corner job",
