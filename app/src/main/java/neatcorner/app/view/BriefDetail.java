@@ -21,6 +21,7 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.Placement;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.rack.Material;
@@ -108,8 +109,8 @@ final class BriefDetail extends Panel {
         box.setId(id);
         onlyWhile(
                 box,
-                () -> new CrossBars(1, 0)
-                        .canBe(job().outline(), job().section(), job().lean()));
+                () -> job().placement().filter(place -> !(place instanceof Placement.Behind)).isEmpty()
+                        && new CrossBars(1, 0).canBe(job().outline(), job().section(), job().lean()));
     }
 
     private Job job() {

@@ -122,9 +122,9 @@ public final class Shots {
             job(desk, 9);
             desk.go(Station.BRIEF);
         });
-        shoot(scene, "15-arch", () -> {
-            job(desk, 10);
-            desk.go(Station.CUTS);
+        shoot(scene, "15-squared", () -> {
+            job(desk, 17);
+            desk.go(Station.CORNERS);
         });
         shoot(scene, "11-parts-evening-mm", () -> {
             job(desk, 16);

@@ -3,6 +3,7 @@ package neatcorner.core.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Member;
@@ -124,17 +125,16 @@ final class CrossingDrawing {
             Vector way = member.place().along();
             sketch.woodAlong(shape, flat(way), species, member.side().id().hashCode() & 0xFF);
         }
+        List<List<Point>> seen = Stream.of(crossing.standing(), crossing.through())
+                .map(member -> near(member, member.seen(false), reach))
+                .toList();
         for (Member member : List.of(crossing.standing(), crossing.through())) {
             for (Slab slab : member.slabs().subList(0, member.slabs().size() - 1)) {
-                List<At> shape =
-                        near(member, slab.outline(), reach).stream().map(at::at).toList();
-                sketch.hidden(shape, Sketch.letters(species));
+                hidden(at, near(member, slab.outline(), reach), seen);
             }
         }
-        // What is seen is drawn over what is hidden: where both run along one edge it is seen.
-        for (Member member : List.of(crossing.standing(), crossing.through())) {
-            sketch.outline(
-                    near(member, member.seen(false), reach).stream().map(at::at).toList(), edge(), sketch.em(1.6));
+        for (List<Point> outline : seen) {
+            sketch.outline(outline.stream().map(at::at).toList(), edge(), sketch.em(1.6));
         }
         rabbet(at, reach);
         for (Insert insert : inserts()) {
@@ -151,6 +151,36 @@ final class CrossingDrawing {
         }
         letter(at, crossing.through(), reach);
         letter(at, crossing.standing(), reach);
+    }
+
+    /** Edges under the wood, but for those that run along one that is seen. */
+    private void hidden(Flat at, List<Point> outline, List<List<Point>> seen) {
+        for (int i = 0; i < outline.size(); i++) {
+            Point a = outline.get(i);
+            Point b = outline.get((i + 1) % outline.size());
+            if (seen.stream().noneMatch(other -> runsAlong(a, b, other))) {
+                sketch.line(
+                        List.of(at.at(a), at.at(b)),
+                        Paint.of(Sketch.letters(species)),
+                        sketch.em(1),
+                        Mark.Dash.HIDDEN);
+            }
+        }
+    }
+
+    private static boolean runsAlong(Point a, Point b, List<Point> outline) {
+        for (int i = 0; i < outline.size(); i++) {
+            Point c = outline.get(i);
+            Point d = outline.get((i + 1) % outline.size());
+            if (isOn(a, c, d) && isOn(b, c, d)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isOn(Point p, Point c, Point d) {
+        return Math.abs(c.to(p) + p.to(d) - c.to(d)) < SAME;
     }
 
     /** Where a place of the frame is drawn. */
