@@ -192,8 +192,8 @@ class CuttingTest extends OnTheDemo {
         hand.clickOn("#all-jobs");
         until(() -> desk.cuts().together().isPresent() && !desk.improver().isWorking());
         assertThat(on(() -> desk.cuts().together().orElseThrow().orders().size()))
-                .as("seventeen jobs, one of them in three parts")
-                .isEqualTo(19);
+                .as("twenty-three jobs, one of them in three parts")
+                .isEqualTo(25);
         assertThat(on(() -> ((Label) view.lookup("#proof")).getText())).isEqualTo("proven best");
         hand.clickOn("#lay-sheets");
         until(() -> !desk.cuts().isGathering());

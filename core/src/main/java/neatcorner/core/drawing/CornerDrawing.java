@@ -48,7 +48,7 @@ public final class CornerDrawing {
     /** The picture. */
     public static Picture draw(Plan plan, Reader reader, double width, double height) {
         if (plan.frame().isSquared()) {
-            return CrossingDrawing.flat(plan, reader, width, height);
+            return CrossingFlat.draw(plan, reader, width, height);
         }
         return new CornerDrawing(plan, reader, width, height).draw();
     }

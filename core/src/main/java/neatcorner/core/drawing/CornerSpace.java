@@ -63,7 +63,7 @@ public final class CornerSpace {
     /** The picture. */
     public static Picture draw(Plan plan, Reader reader, double width, double height) {
         if (plan.frame().isSquared()) {
-            return CrossingDrawing.apart(plan, reader, width, height);
+            return CrossingApart.draw(plan, reader, width, height);
         }
         CornerSpace space = new CornerSpace(plan, reader, width, height);
         space.corner(plan);

@@ -42,7 +42,7 @@ public final class MitreFaceDrawing {
     /** The picture. */
     public static Picture draw(Plan plan, Reader reader, double width, double height) {
         if (plan.frame().isSquared()) {
-            return CrossingDrawing.cut(plan, reader, width, height);
+            return CrossingCut.draw(plan, reader, width, height);
         }
         MitreFaceDrawing drawing = new MitreFaceDrawing(plan, reader, width, height);
         drawing.draw();

@@ -62,6 +62,20 @@ public final class Squaring {
         return List.copyOf(members);
     }
 
+    /** How far a piece reaches into one of this face. */
+    private Length reach(Length face) {
+        return corner == SquareCorner.HOUSED ? housing() : corner.enters(face);
+    }
+
+    /** All housings are as deep as the thinnest side that runs through allows. */
+    private Length housing() {
+        return corner.enters(sides.stream()
+                .filter(squared.through()::runs)
+                .map(job::faceOf)
+                .min(Length::compareTo)
+                .orElseThrow());
+    }
+
     private Side side(int index) {
         return sides.get((index + sides.size()) % sides.size());
     }
@@ -89,9 +103,9 @@ public final class Squaring {
                 .result());
         Point corner = outside.get(index);
         Point along = outside.get((index + 1) % outside.size()).minus(corner).unit();
-        double from = through ? 0 : before.minus(this.corner.enters(before)).toMm();
+        double from = through ? 0 : before.minus(reach(before)).toMm();
         double to = whole.toMm()
-                - (through ? 0 : after.minus(this.corner.enters(after)).toMm());
+                - (through ? 0 : after.minus(reach(after)).toMm());
         Ends ends = new Ends(corner, along, section.face().toMm(), whole.toMm(), before.toMm(), after.toMm());
         Point start = ends.at(from, 0);
         Place place =
@@ -120,11 +134,11 @@ public final class Squaring {
         Figure.Sum sum = chain.walk(MemberKey.length(side, What.LONG), Line.OUTSIDE)
                 .named(Words.of("figure.square.long", side.words()));
         if (!through && !corner.isLap()) {
-            Length reach = corner.enters(before).plus(corner.enters(after));
+            Length into = reach(before).plus(reach(after));
             if (before.equals(after)) {
-                sum.minus("through_faces", before.times(2), before).plus("into_faces", reach, reach.over(2));
+                sum.minus("through_faces", before.times(2), before).plus("into_faces", into, into.over(2));
             } else {
-                sum.minus("through_face", before).minus("through_face", after).plus("into_both", reach);
+                sum.minus("through_face", before).minus("through_face", after).plus("into_both", into);
             }
         }
         return sum.note(through || corner.isLap() ? "square_through" : "square_between").result();
@@ -151,12 +165,10 @@ public final class Squaring {
                         0,
                         thick,
                         through
-                                ? ends.notched(corner.enters(Length.mm(ends.face())).toMm())
+                                ? ends.notched(housing().toMm())
                                 : ends.box(
-                                        ends.before() - corner.enters(Length.mm(ends.before())).toMm(),
-                                        ends.length()
-                                                - ends.after()
-                                                + corner.enters(Length.mm(ends.after())).toMm())));
+                                        ends.before() - housing().toMm(),
+                                        ends.length() - ends.after() + housing().toMm())));
         };
     }
 

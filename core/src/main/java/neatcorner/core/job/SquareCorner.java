@@ -30,6 +30,21 @@ public enum SquareCorner implements Named {
         };
     }
 
+    /**
+     * How deep a cheek, a slot or a housing is cut.
+     *
+     * @param thickness of the frame
+     * @param side      the thinnest of those a housing is cut into
+     */
+    public Length deep(Length thickness, Length side) {
+        return switch (this) {
+            case BUTTED -> Length.ZERO;
+            case HALF_LAPPED, MITRE_LAPPED -> thickness.over(2);
+            case BRIDLED -> thickness.over(3);
+            case HOUSED -> enters(side);
+        };
+    }
+
     /** Whether both pieces cross over their whole width, so that flat sides are glued to flat sides. */
     public boolean isLap() {
         return this == HALF_LAPPED || this == MITRE_LAPPED || this == BRIDLED;

@@ -75,7 +75,7 @@ final class HousedNailed implements Joint {
             return Fitted.not(kind(), Words.of("obstacle.nail_thin", standing, THIN));
         }
         Length side = Crossing.widest(frame, true);
-        Length held = side.minus(frame.job().squared().orElseThrow().corner().enters(side));
+        Length held = side.minus(SquareCorner.HOUSED.enters(Crossing.narrowest(frame, true)));
         Length most = held.times(1 + TIMES);
         Length length = wish.or(() -> JointPlanner.longest(most, STANDARD)).orElse(STANDARD[0]);
         List<Words> obstacles = length.minus(held).isUnder(held)

@@ -57,6 +57,8 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
         private final SquareCorner corner;
         private final Through through;
         private final Length thickness;
+        private final Length side;
+        private final Length deep;
 
         Cutting(Frame frame, Ledger ledger) {
             this.frame = frame;
@@ -65,14 +67,15 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
             this.corner = squared.corner();
             this.through = squared.through();
             this.thickness = frame.job().section().thickness();
+            this.side = Crossing.narrowest(frame, true);
+            this.deep = corner.deep(thickness, side);
         }
 
         SquareCuts cuts() {
             List<Figure<Length>> settings = new ArrayList<>();
             if (corner != SquareCorner.BUTTED) {
                 ledger.warn(Safety.SQUARE_CUTS);
-                Figure<Length> depth = ledger.enter(depth());
-                settings.add(depth);
+                settings.add(ledger.enter(depth()));
                 settings.addAll(shoulders());
             }
             return new SquareCuts(Optional.of(corner), settings, work());
@@ -80,14 +83,10 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
 
         private Figure<Length> depth() {
             Figure.Formula<Length> depth = Figure.formula(DEPTH).named(named("depth"));
-            return switch (corner) {
-                case BRIDLED -> depth.with("thickness", thickness).note("third").gives(thickness.over(3));
-                case HOUSED -> {
-                    Length side = Crossing.narrowest(frame, true);
-                    yield depth.with("side_thick", side).note("housing").gives(corner.enters(side));
-                }
-                default -> depth.with("thickness", thickness).note("half").gives(thickness.over(2));
-            };
+            boolean housed = corner == SquareCorner.HOUSED;
+            return depth.with(housed ? "side_thick" : "thickness", housed ? side : thickness)
+                    .note(housed ? "housing" : corner == SquareCorner.BRIDLED ? "third" : "half")
+                    .gives(deep);
         }
 
         private Words named(String what) {
@@ -163,12 +162,9 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
             String key = "square." + corner.name().toLowerCase(Locale.ROOT) + ".";
             Words running = letters(true);
             Words standing = letters(false);
-            Length depth = corner == SquareCorner.HOUSED
-                    ? corner.enters(Crossing.narrowest(frame, true))
-                    : corner == SquareCorner.BRIDLED ? thickness.over(3) : thickness.over(2);
             List<Words> work = new ArrayList<>(List.of(Words.of("square.mark", running, standing)));
             for (int step = 1; step <= steps(); step++) {
-                work.add(Words.of(key + step, running, standing, depth));
+                work.add(Words.of(key + step, running, standing, deep));
             }
             work.add(Words.of(corner == SquareCorner.BUTTED ? "square.try_butted" : "square.try"));
             if (frame.job().section().recess().opening().isPositive() && !hasGroove()) {
@@ -200,10 +196,9 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
                         .by(widest.minus(WIDE))
                         .remedy(new Remedy.Visit(Station.SECTION)));
             }
-            Length cheek = corner == SquareCorner.BRIDLED ? thickness.over(3) : thickness.over(2);
-            if (cheek.isUnder(THIN)) {
-                ledger.find(Finding.of(Severity.CAUTION, Station.CORNERS, "lap_thin", cheek, THIN)
-                        .by(THIN.minus(cheek))
+            if (deep.isUnder(THIN)) {
+                ledger.find(Finding.of(Severity.CAUTION, Station.CORNERS, "lap_thin", deep, THIN)
+                        .by(THIN.minus(deep))
                         .remedy(new Remedy.Visit(Station.SECTION)));
             }
         }
