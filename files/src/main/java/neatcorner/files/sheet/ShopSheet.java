@@ -202,7 +202,11 @@ public final class ShopSheet {
     }
 
     private Column pieces() {
-        Column column = flow.column(2).heading(book.say("sheet.cut_list"));
+        Column column = flow.column(2)
+                .heading(book.say(
+                        plan.frame().pieces().allMatch(Member::isSquare)
+                                ? "sheet.cut_list_square"
+                                : "sheet.cut_list"));
         List<List<Member>> alike = plan.frame().alike();
         List<List<String>> settings = alike.stream()
                 .map(pair -> settings(pair.getFirst()))
@@ -237,8 +241,7 @@ public final class ShopSheet {
         for (Figure<Length> setting : plan.joints().settings()) {
             column.row(book.say(setting.name()), book.write(setting));
         }
-        plan.joints().cuts().work().forEach(step -> column.text(book.say(step)));
-        return column;
+        return column.steps(plan.joints().cuts().work().stream().map(book::say));
     }
 
     /** The section and the corner beside one another, and the numbers of both pictures. */
