@@ -65,7 +65,7 @@ class ShopAndJobsTest extends OnTheDemo {
     @Test
     void jobsAreSearchedTakenUpAndBegun() throws Exception {
         hand.push(KeyCode.SHORTCUT, KeyCode.J);
-        hand.write("mirror");
+        hand.write("hall mirror");
         List<Node> found = on(() -> all(view.lookup("#jobs"), n -> n.getStyleClass().contains("job")).toList());
         assertThat(found).hasSize(1);
         hand.clickOn(found.getFirst());
