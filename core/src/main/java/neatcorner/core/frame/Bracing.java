@@ -2,14 +2,12 @@ package neatcorner.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import neatcorner.core.frame.MemberKey.What;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
-import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
@@ -72,40 +70,10 @@ final class Bracing {
                     (upright ? "U" : "L") + i,
                     (upright ? "U" : "L") + i);
             double at = clear.times(i).plus(section.face().times(i - 1L)).toMm();
-            bars.add(bar(job, side, along, corners(upright, low, at, section.face().toMm(), along.toMm()), ledger));
-            if (crossed) {
-                ledger.enter(Figure.formula(MemberKey.length(side, What.HALF_LAP))
-                        .with("thickness", section.thickness())
-                        .note("half_lap")
-                        .gives(section.thickness().over(2)));
-            }
+            List<Point> corners =
+                    Glazing.corners(upright, low, at, section.face().toMm(), along.toMm(), 0);
+            bars.add(Glazing.bar(side, section, along, Length.ZERO, corners, crossed, ledger));
         }
         return bars;
-    }
-
-    private static List<Point> corners(boolean upright, Point low, double at, double wide, double length) {
-        return upright
-                ? List.of(
-                        low.plus(new Point(at, length)),
-                        low.plus(new Point(at, 0)),
-                        low.plus(new Point(at + wide, 0)),
-                        low.plus(new Point(at + wide, length)))
-                : List.of(
-                        low.plus(new Point(0, at)),
-                        low.plus(new Point(length, at)),
-                        low.plus(new Point(length, at + wide)),
-                        low.plus(new Point(0, at + wide)));
-    }
-
-    private static Member bar(Job job, Side side, Length along, List<Point> corners, Ledger ledger) {
-        Figure<Length> length = ledger.enter(Figure.sum(MemberKey.length(side, What.LONG))
-                .start("sight_along", along)
-                .result());
-        Point way = corners.get(1).minus(corners.get(0)).unit();
-        Place place = new Place(
-                Vector.of(corners.getFirst(), 0), Vector.of(way, 0), Vector.of(way.outward(), 0), Vector.FORWARD);
-        Mitre end = Mitre.square(job.section().face());
-        return new Member(
-                side, job.section(), job.section(), length, length, length, end, end, place, corners, Optional.empty());
     }
 }

@@ -92,11 +92,18 @@ final class Glazing {
                     upright ? "U" + i : "L" + i);
             double at = i * pane + (i - 1) * bar;
             bars.add(bar(
-                    job, side, section, Length.mm(run), lip, corners(upright, low, at, bar, run, lip.toMm()), ledger));
+                    side,
+                    section,
+                    Length.mm(run),
+                    lip,
+                    corners(upright, low, at, bar, run, lip.toMm()),
+                    window.isCrossed(),
+                    ledger));
         }
     }
 
-    private static List<Point> corners(boolean upright, Point low, double at, double bar, double run, double lip) {
+    /** The outline of a bar that lies so far in from the first side, past both ends by a lip. */
+    static List<Point> corners(boolean upright, Point low, double at, double bar, double run, double lip) {
         return upright
                 ? List.of(
                         low.plus(new Point(at, run + lip)),
@@ -110,17 +117,24 @@ final class Glazing {
                         low.plus(new Point(-lip, at + bar)));
     }
 
-    private static Member bar(
-            Job job, Side side, Section section, Length sight, Length lip, List<Point> corners, Ledger ledger) {
+    /** A bar with this outline, half-lapped with those it crosses. */
+    static Member bar(
+            Side side,
+            Section section,
+            Length sight,
+            Length lip,
+            List<Point> corners,
+            boolean crossed,
+            Ledger ledger) {
         Figure<Length> whole = ledger.enter(Figure.sum(MemberKey.length(side, MemberKey.What.LONG))
                 .start("sight_along", sight).plus("laps", lip.times(2), lip).result());
         Figure<Length> shown = ledger.enter(Figure.sum(MemberKey.length(side, MemberKey.What.SHORT))
                 .start("sight_along", sight).result());
-        if (((Boxed.Window) job.outline()).isCrossed()) {
+        if (crossed) {
             ledger.enter(Figure.formula(MemberKey.length(side, MemberKey.What.HALF_LAP))
-                    .with("thickness", job.section().thickness())
+                    .with("thickness", section.thickness())
                     .note("half_lap")
-                    .gives(job.section().thickness().over(2)));
+                    .gives(section.thickness().over(2)));
         }
         Point along = corners.get(1).minus(corners.get(0)).unit();
         Place place = new Place(
