@@ -31,7 +31,7 @@ final class FitRoom implements Room {
             tally.big(sheet.height(), "", tally.say("side.high"));
         });
         Job job = tally.plan().job();
-        if (job.seen() == job.holder() && job.section().recess().isHolding()) {
+        if (job.seen() == job.holder() && job.section().recess().takesPackage()) {
             tally.row(tally.plan().depth().left());
         }
     }

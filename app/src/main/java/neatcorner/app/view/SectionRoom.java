@@ -29,7 +29,7 @@ final class SectionRoom implements Room {
     @Override
     public void tally(Tally tally) {
         Plan plan = tally.plan();
-        if (plan.job().section().recess().isHolding()) {
+        if (plan.job().section().recess().takesPackage()) {
             tally.big(plan.depth().left());
             tally.row(plan.depth().stack());
             tally.row(plan.depth().front());

@@ -356,7 +356,7 @@ public sealed interface Edit {
             Lean lean = outline.isCurved() ? Lean.FLAT : before.lean();
             boolean kept = before.body().construction().canBe(outline, lean);
             Job job = kept ? before : new Build(Construction.MITRED).apply(before);
-            job.with(job.body().with(CrossBars.NONE)).withOutline(outline);
+            job.checkShape();
             List<String> sides = outline.round().stream().map(Side::faceId).toList();
             Map<String, Length> faces = new TreeMap<>(job.faces());
             faces.keySet().retainAll(sides);
@@ -488,7 +488,7 @@ public sealed interface Edit {
         @Override
         public Job apply(Job job) {
             Job built = job.with(job.body().with(construction));
-            return construction.equals(job.body().construction())
+            return construction.isHeldLike(job.body().construction())
                     ? built
                     : built.withChoices(built.choices().withJoint(Optional.empty()));
         }

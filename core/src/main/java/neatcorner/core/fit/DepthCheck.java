@@ -50,7 +50,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Recess recess = frame.job().section().recess();
         ledger.lead(
                 Station.SECTION,
-                recess.isHolding()
+                recess.takesPackage()
                         ? LEFT
                         : recess instanceof Recess.Over ? SectionKey.OVERLAP : SectionKey.FACE);
         return ledger.planned(of(frame, ledger));

@@ -63,7 +63,7 @@ final class FitCheck {
 
     private void inBars() {
         frame.job().contents().layers().stream()
-                .filter(_ -> !frame.job().section().recess().isHolding())
+                .filter(_ -> !frame.job().section().recess().takesPackage())
                 .findFirst()
                 .ifPresent(layer ->
                         ledger.find(Finding.of(Severity.STOP, Station.FIT, "nothing_holds", layer.material())

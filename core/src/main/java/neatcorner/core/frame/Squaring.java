@@ -218,7 +218,14 @@ public final class Squaring {
     static void check(Frame frame, Ledger ledger) {
         Construction.Squared squared = frame.job().squared().orElseThrow();
         Section section = frame.job().section();
-        Optional<Words> shown = shown(section, squared.corner());
+        Optional<Words> shown = shown(
+                section,
+                squared.corner(),
+                frame.members().stream()
+                        .filter(member -> squared.through().runs(member.side()))
+                        .map(member -> member.section().face())
+                        .min(Length::compareTo)
+                        .orElseThrow());
         shown.ifPresent(what -> ledger.find(
                 Finding.of(Severity.STOP, Station.CORNERS, "square_section", squared.corner(), what)
                         .remedy(new Remedy.OnJob(
@@ -228,8 +235,10 @@ public final class Squaring {
     /**
      * What of a section would show where pieces meet so: a rabbet can wait until they are together, nothing else
      * along a stick can.
+     *
+     * @param side the thinnest of those that run through
      */
-    public static Optional<Words> shown(Section section, SquareCorner corner) {
+    public static Optional<Words> shown(Section section, SquareCorner corner, Length side) {
         boolean flat = section.strips().stream().allMatch(strip -> strip.front().shape() == Profile.Shape.FLAT);
         if (!flat) {
             return Optional.of(Words.of("square.profile"));
@@ -237,7 +246,7 @@ public final class Squaring {
         return switch (section.recess()) {
             case Recess.Bar _, Recess.Over _, Recess.Rabbet _, Recess.DoubleRabbet _ -> Optional.empty();
             case Recess.Slot slot -> {
-                Length deepest = corner.enters(section.face());
+                Length deepest = corner.enters(side);
                 yield corner == SquareCorner.HOUSED && !slot.lip().isOver(deepest)
                         ? Optional.empty()
                         : Optional.of(

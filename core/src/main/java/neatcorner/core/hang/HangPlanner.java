@@ -27,6 +27,7 @@ import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
+import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
@@ -103,7 +104,12 @@ public final class HangPlanner {
         if (total.isOver(TWO_PEOPLE) || assembly.width().max(assembly.height()).isOver(Length.inches(60))) {
             ledger.warn(Safety.TWO_PEOPLE);
         }
-        return chosen.isOnWall() ? hung(total, recommended, chosen) : laid(recommended);
+        return chosen.isOnWall() ? hung(total, recommended, chosen) : laid(isGlued() ? chosen : recommended);
+    }
+
+    /** Whether it lies over a mirror that hangs, where no hardware of its own could hold it. */
+    private boolean isGlued() {
+        return frame.job().section().recess() instanceof Recess.Over;
     }
 
     private HangPlan laid(Hardware recommended) {

@@ -31,6 +31,15 @@ public sealed interface Construction {
         return this instanceof Squared squared && kind.test(squared.corner());
     }
 
+    /** Whether the same joints hold both. */
+    default boolean isHeldLike(Construction other) {
+        return switch (this) {
+            case Mitred _ -> other instanceof Mitred;
+            case Squared squared -> other.isSquared(corner ->
+                    corner == squared.corner() || corner.isLap() && squared.corner().isLap());
+        };
+    }
+
     /**
      * Refuses outlines and leans it cannot have.
      *

@@ -303,11 +303,16 @@ public record Job(
         return withOutline(outline().with(axis, other));
     }
 
-    /** With another shape; refused where it follows from another part. */
-    public Job withOutline(Outline other) {
+    /** Refuses to be given a shape where it follows from another part. */
+    public void checkShape() {
         placement().ifPresent(placement -> {
             throw Refusal.of("job.shape_follows", part().name(), placement.on());
         });
+    }
+
+    /** With another shape; refused where it follows from another part. */
+    public Job withOutline(Outline other) {
+        checkShape();
         return with(body().with(other));
     }
 

@@ -266,7 +266,8 @@ public final class JointPlanner {
     private boolean holdsLapped(Mass total) {
         return !construction.isSquared(SquareCorner::isLap)
                 && LAPPED.canBe(frame.job().outline(), frame.job().lean())
-                && Squaring.shown(frame.job().section(), SquareCorner.HALF_LAPPED).isEmpty()
+                && Squaring.shown(frame.job().section(), SquareCorner.HALF_LAPPED, frame.narrowFace())
+                        .isEmpty()
                 && !total.isOver(Joints.of(LAPPED).getLast().most());
     }
 

@@ -36,6 +36,9 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
     /** How deep each cheek, slot or housing is. */
     public static final FigureKey<Length> DEPTH = FigureKey.length(Station.CORNERS, "joint.square_depth");
 
+    /** Every shoulder, where all are alike. */
+    private static final FigureKey<Length> SHOULDER = FigureKey.length(Station.CORNERS, "joint.shoulder_all");
+
     /** Wider flat joints across the grain crack or let go over the years. Common practice, no source. */
     private static final Length WIDE = Length.inches(4);
     /** Thinner cheeks or tongues break. Common practice, no source. */
@@ -112,11 +115,14 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
                                     .distinct()
                                     .count()
                             == 1;
+            if (one) {
+                return List.of(ledger.enter(Figure.formula(SHOULDER)
+                        .note("shoulder")
+                        .gives(frame.members().getFirst().section().face())));
+            }
             List<Figure<Length>> shoulders = new ArrayList<>(shoulders(true));
             shoulders.addAll(shoulders(false));
-            return one
-                    ? List.of(shoulders.getFirst().called(Words.of("figure.joint.shoulder_all")))
-                    : shoulders;
+            return shoulders;
         }
 
         /** How far from the ends; one where both ends of both pieces meet pieces as wide. */

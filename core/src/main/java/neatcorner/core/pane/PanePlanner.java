@@ -59,7 +59,7 @@ public final class PanePlanner {
                     fabric(Axis.WIDTH, around),
                     fabric(Axis.HEIGHT, around)));
         }
-        if (!frame.job().section().recess().isHolding()) {
+        if (!frame.job().section().recess().takesPackage()) {
             // Nothing holds anything there; that is found where it is fitted.
             return List.of();
         }

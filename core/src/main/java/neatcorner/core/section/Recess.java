@@ -28,8 +28,8 @@ public sealed interface Recess {
     }
 
     /** Whether a package can lie in it. */
-    default boolean isHolding() {
-        return !(this instanceof Bar || this instanceof Over);
+    default boolean takesPackage() {
+        return true;
     }
 
     /** From the sight edge to where the back's wood begins. */
@@ -457,6 +457,11 @@ public sealed interface Recess {
         }
 
         @Override
+        public boolean takesPackage() {
+            return false;
+        }
+
+        @Override
         public Length depthIn(Length stacked) {
             return Length.ZERO;
         }
@@ -482,6 +487,11 @@ public sealed interface Recess {
 
     /** Nothing: a plain bar, as in strainers and stretchers. */
     record Bar() implements Recess {
+        @Override
+        public boolean takesPackage() {
+            return false;
+        }
+
         @Override
         public Length depthIn(Length stacked) {
             return Length.ZERO;

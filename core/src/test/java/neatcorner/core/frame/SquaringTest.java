@@ -283,4 +283,54 @@ class SquaringTest {
                 .extracting(found -> found.id())
                 .doesNotContain("corners_beyond", "joint_beyond", "joint_too_weak");
     }
+
+    /** A shape drawn over a frame with a wide bottom rail, or over one that leans, is not refused for what it drops. */
+    @Test
+    void anotherShapeDropsWhatItDoesNotHave() {
+        Job wide = Sample.job("12", "16").withFace("bottom", Optional.of(in("2 1/2")));
+        Outline six =
+                new Outline.Regular(6, Outline.Across.values()[0], wide.given(Axis.WIDTH).orElseThrow());
+        assertThat(new Edit.Draw(six).apply(wide).faces()).isEmpty();
+        Job leaning = Sample.job("12", "16").withLean(new Lean(10, Lean.Way.values()[0]));
+        Size size = leaning.given(Axis.WIDTH).orElseThrow();
+        assertThat(new Edit.Draw(new Boxed.Round(size, size, 12)).apply(leaning).lean()).isEqualTo(Lean.FLAT);
+    }
+
+    /** Turned round, or lapped otherwise, a corner is held by the joint that was chosen; a butted one is not. */
+    @Test
+    void aJointIsKeptWhereItStillHolds() {
+        Job lapped = squared(SquareCorner.HALF_LAPPED, Through.STILES);
+        Job pegged = lapped.withChoices(lapped.choices().withJoint(Optional.of(JointKind.PEGGED)));
+        assertThat(joint(pegged, new Construction.Squared(SquareCorner.BRIDLED, Through.RAILS)))
+                .contains(JointKind.PEGGED);
+        assertThat(joint(pegged, new Construction.Squared(SquareCorner.BUTTED, Through.STILES))).isEmpty();
+        assertThat(joint(pegged, Construction.MITRED)).isEmpty();
+    }
+
+    private static Optional<JointKind> joint(Job job, Construction construction) {
+        return new Edit.Build(construction).apply(job).choices().joint();
+    }
+
+    /** All housings are as deep as the thinnest side allows; what is deeper shows in that. */
+    @Test
+    void aGrooveIsMeasuredByTheThinnestSide() {
+        Section box = new Section(
+                "side",
+                Species.PINE,
+                in("3/4"),
+                in("4"),
+                new Recess.Slot(in("1/4"), in("1/2"), in("1/4")),
+                Profile.FLAT);
+        Job even = squared(SquareCorner.HOUSED, Through.STILES).withSection(box);
+        assertThat(stops(even)).doesNotContain("square_section");
+        Job uneven = even.withFace("left", Optional.of(in("5/8")));
+        assertThat(stops(uneven)).contains("square_section");
+        Frame frame = Frame.of(uneven, Sample.shop()).result();
+        assertThat(sawn(frame, 0))
+                .as("outside less both sides, and two housings of a third of the thinner")
+                .isEqualTo(frame.width(Line.OUTSIDE)
+                        .minus(in("3/4"))
+                        .minus(in("5/8"))
+                        .plus(in("5/8").over(3).times(2)));
+    }
 }

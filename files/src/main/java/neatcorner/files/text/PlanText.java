@@ -154,7 +154,7 @@ public final class PlanText {
             };
             default -> !(key.equals(DepthCheck.FRONT_WOOD) && !(recess instanceof Recess.Covering))
                     && !((key.equals(DepthCheck.STACK) || key.equals(DepthCheck.LEFT))
-                            && (!recess.isHolding() || plan.job().seen() != plan.job().holder()));
+                            && (!recess.takesPackage() || plan.job().seen() != plan.job().holder()));
         };
     }
 
