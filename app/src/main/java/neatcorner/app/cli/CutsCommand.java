@@ -10,6 +10,8 @@ import neatcorner.core.cut.CutPlan;
 import neatcorner.core.cut.Lot;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.Proof;
+import neatcorner.core.cut.SheetPiece;
+import neatcorner.core.cut.SheetPieces;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Graduation;
@@ -71,10 +73,18 @@ final class CutsCommand implements Runnable {
         }
         List<Lot> lots = solved(plans, shop);
         List<StickLayout> sticks = CutPlan.sticks(lots);
+        List<SheetPiece> sheeted = orders(plans).stream()
+                .filter(order -> !order.cutting().isSheetsMade())
+                .flatMap(order -> SheetPieces.of(order, shop).stream())
+                .toList();
         if (out != null) {
-            WholeFile.write(out, CutList.write(sticks, orders(plans)).getBytes(StandardCharsets.UTF_8));
+            WholeFile.write(
+                    out, CutList.write(sticks, sheeted, orders(plans)).getBytes(StandardCharsets.UTF_8));
         }
         lots.forEach(lot -> System.out.println(said(lot, shop)));
+        if (!sheeted.isEmpty()) {
+            System.out.println("sheets: pieces " + sheeted.size());
+        }
     }
 
     private void refuseTheImpossible(Path file, Plan plan) {

@@ -30,7 +30,7 @@ public final class CutDesk {
     private final Improver improver;
     private final Runnable changed;
     private boolean wantsTogether;
-    private Laid laid = Laid.STICKS;
+    private Optional<Laid> chosen = Optional.empty();
     private Optional<Gathered> together = Optional.empty();
     private final BoardDesk boards;
 
@@ -64,7 +64,7 @@ public final class CutDesk {
     /** Better answers came in: all open jobs are laid anew with them. */
     void relay() {
         boards.stale();
-        together.ifPresent(all -> gatherer.relay(all, desk.shop(), improver.answers(), laid, anew -> {
+        together.ifPresent(all -> gatherer.relay(all, desk.shop(), improver.answers(), laid(), anew -> {
             together = Optional.of(anew);
             changed.run();
         }));
@@ -72,7 +72,7 @@ public final class CutDesk {
 
     private void improve() {
         Stream<Problem<?>> sticks = CutPlan.problems(lots()).map(problem -> problem);
-        Stream<Problem<?>> more = switch (laid) {
+        Stream<Problem<?>> more = switch (laid()) {
             case STICKS -> Stream.empty();
             case SHEETS -> sheets().stream().flatMap(lot -> lot.problem().stream());
             case BOARDS -> milling().problems().stream().map(problem -> problem);
@@ -83,7 +83,7 @@ public final class CutDesk {
     /** Reads and lays all open jobs aside, behind the edits under way. */
     private void gather() {
         List<String> ids = desk.jobs().stream().filter(entry -> !entry.away()).map(ShopStore.Listed::id).toList();
-        gatherer.gather(ids, desk.shop(), improver.answers(), laid, gathered -> {
+        gatherer.gather(ids, desk.shop(), improver.answers(), laid(), gathered -> {
             together = Optional.of(gathered);
             improve();
             changed.run();
@@ -118,14 +118,17 @@ public final class CutDesk {
         return wantsTogether;
     }
 
-    /** What is laid out below the drawing. */
+    /** What is laid out below the drawing: sticks until one chooses, but sheets where nothing comes from a stick. */
     public Laid laid() {
-        return laid;
+        boolean sheetsOnly = together.isEmpty()
+                && desk.plan().cuts().lots().isEmpty()
+                && !desk.plan().cuts().sheeted().isEmpty();
+        return chosen.orElse(sheetsOnly ? Laid.SHEETS : Laid.STICKS);
     }
 
     /** Lays out something else below the drawing. */
     public void lay(Laid other) {
-        laid = other;
+        chosen = Optional.of(other);
         if (wantsTogether) {
             gather();
         } else {
@@ -158,11 +161,11 @@ public final class CutDesk {
      * has changed is laid aside, and what was laid before stands until then.
      */
     public Milling milling() {
-        if (together.isPresent() && laid == Laid.BOARDS) {
+        if (together.isPresent() && laid() == Laid.BOARDS) {
             return together.get().milling().orElse(Milling.NONE);
         }
         return boards.milling(wish(desk.shop()), (before, milling) -> {
-            if (laid == Laid.BOARDS && together.isEmpty() && !milling.problems().equals(before.problems())) {
+            if (laid() == Laid.BOARDS && together.isEmpty() && !milling.problems().equals(before.problems())) {
                 improve();
             }
             changed.run();
@@ -203,7 +206,7 @@ public final class CutDesk {
     /** Whether everything that is laid out has its place, so that it can be cut. */
     public boolean isReady() {
         return !isGathering()
-                && switch (laid) {
+                && switch (laid()) {
                     case STICKS ->
                         !lots().isEmpty()
                                 && lots().stream().allMatch(lot -> lot.answer().isPresent());
@@ -222,7 +225,7 @@ public final class CutDesk {
 
     /** What cutting it does to the rack. */
     Booking booking() {
-        return switch (laid) {
+        return switch (laid()) {
             case STICKS ->
                 Booking.ofSticks(
                         lots(), desk.shop(), desk.plan().frame().habits().get(Habit.USEFUL));

@@ -57,7 +57,9 @@ final class BoardDetail extends RackDetail<Board> implements PictureView.Pressin
         rows(box -> box.getChildren().add(text(Labels.get("rack.drag_defect"), "soft")));
         choice(
                 Labels.get("rack.species"),
-                () -> desk().shop().woods(),
+                () -> desk().shop().woods().stream()
+                        .filter(species -> species.stuff().isGrown())
+                        .toList(),
                 () -> now().species(),
                 s -> book().say(s.words()),
                 this::ofWood);

@@ -19,15 +19,19 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.EdgeRunKey;
 import neatcorner.core.job.CrossBars;
+import neatcorner.core.job.EdgeKey;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Placement;
+import neatcorner.core.job.ShapedEdge;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.rack.Material;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Station;
 
 /** What goes in the frame and how big: the size at every line, the layers, how many. */
 final class BriefDetail extends Panel {
@@ -44,6 +48,7 @@ final class BriefDetail extends Panel {
         within(shape, () -> job().placement().isEmpty());
         crossBars("cross-upright", CrossBars::upright, (bars, count) -> new CrossBars(count, bars.level()));
         crossBars("cross-level", CrossBars::level, (bars, count) -> new CrossBars(bars.upright(), count));
+        innerEdge();
         heading(Labels.get("brief.lines"));
         ladder();
         Button turn = new Button(Labels.get("brief.turn"));
@@ -110,7 +115,41 @@ final class BriefDetail extends Panel {
         onlyWhile(
                 box,
                 () -> job().placement().filter(place -> !(place instanceof Placement.Behind)).isEmpty()
+                        && job().body().edge().isEmpty()
                         && new CrossBars(1, 0).canBe(job().outline(), job().section(), job().lean()));
+    }
+
+    /** How the inner edge is sawn, where it can be, and the numbers of it. */
+    private void innerEdge() {
+        List<Optional<ShapedEdge.Form>> forms = Stream.concat(
+                        Stream.of(Optional.<ShapedEdge.Form>empty()),
+                        Stream.of(ShapedEdge.Form.values()).map(Optional::of))
+                .toList();
+        var box = choice(
+                Labels.get("brief.inner_edge"),
+                () -> forms,
+                () -> job().body().edge().map(ShapedEdge::form),
+                form -> form.map(one -> book().say(one.words())).orElse(Labels.get("brief.straight")),
+                form -> desk().edit(new Edit.ShapeEdge(form.map(this::shaped))));
+        box.setId("inner-edge");
+        onlyWhile(
+                box,
+                () -> ShapedEdge.canBe(
+                        job().outline(), job().section(), job().lean(), job().body().cross()));
+        for (EdgeKey key : EdgeKey.values()) {
+            entry(key);
+        }
+        rows(rows -> desk().plan().figures(Station.BRIEF).stream()
+                .filter(figure -> figure.key() instanceof EdgeRunKey<?>)
+                .map(this::figureRow)
+                .forEach(rows.getChildren()::add));
+    }
+
+    private ShapedEdge shaped(ShapedEdge.Form form) {
+        return job().body()
+                .edge()
+                .map(edge -> edge.withForm(form))
+                .orElseGet(() -> ShapedEdge.usual(form, job().section()));
     }
 
     private Job job() {

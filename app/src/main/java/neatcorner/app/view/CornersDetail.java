@@ -93,7 +93,7 @@ final class CornersDetail extends Panel {
     /** What may lie hidden in the corner. */
     private void hidden() {
         rows(box -> {
-            if (!desk().plan().frame().isMitred() || desk().plan().job().isFitted()) {
+            if (!desk().plan().frame().takesHidden() || desk().plan().job().isFitted()) {
                 return;
             }
             box.getChildren().add(text(Labels.get("corners.hidden"), "heading"));
@@ -120,7 +120,7 @@ final class CornersDetail extends Panel {
 
     /** How far mitres open; other corners do not. */
     private void movement(VBox box) {
-        if (desk().plan().frame().isMitred()) {
+        if (desk().plan().frame().isOpening()) {
             box.getChildren().add(text(Labels.get("corners.movement"), "heading"));
             Stream.of(Movement.DRY, Movement.DAMP)
                     .flatMap(key -> desk().plan().figure(key).stream())

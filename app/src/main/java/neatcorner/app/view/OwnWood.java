@@ -6,15 +6,21 @@ import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ColorPicker;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.paint.Color;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.wood.Species;
+import neatcorner.core.wood.Stuff;
 import neatcorner.core.words.Phrasebook;
 
 /** Rows for a wood with a maker's own values: its name, density, movement and hardness. */
 final class OwnWood {
+    private static final int FULL = 0xFF;
     private final Panel panel;
     private final String id;
     private final Supplier<Species> now;
@@ -35,6 +41,13 @@ final class OwnWood {
                 Labels.get("wood.name"),
                 () -> now.get().name(),
                 text -> own.tried(() -> now.get().named(text))));
+        own.row(panel.choice(
+                Labels.get("wood.stuff"),
+                () -> List.of(Stuff.values()),
+                () -> now.get().stuff(),
+                stuff -> panel.book().say(stuff.words()),
+                stuff -> own.tried(() -> now.get().of(stuff))));
+        own.colour();
         own.number("wood.density", 1, Species::density, d -> now.get().withDensity(d));
         own.number("wood.tangential", 100, Species::tangential, t -> now.get().withMovement(now.get().radial(), t));
         own.number("wood.radial", 100, Species::radial, r -> now.get().withMovement(r, now.get().tangential()));
@@ -64,6 +77,29 @@ final class OwnWood {
                                 "wood.own_name", panel.book().say(now.get().words()))))));
         panel.getChildren().add(button);
         panel.onlyWhile(button, () -> !now.get().isOwn());
+    }
+
+    /** Picked from what the toolkit offers; what is drawn follows. */
+    private void colour() {
+        ColorPicker picker = new ColorPicker();
+        picker.setId(id + "-colour");
+        HBox row = new HBox(8, Panel.text(Labels.get("wood.colour"), "soft"), picker);
+        row.setAlignment(Pos.CENTER_LEFT);
+        panel.getChildren().add(row);
+        picker.setOnAction(_ -> {
+            Color colour = picker.getValue();
+            int rgb = (int) Math.round(colour.getRed() * FULL) << 16
+                    | (int) Math.round(colour.getGreen() * FULL) << 8
+                    | (int) Math.round(colour.getBlue() * FULL);
+            panel.complain(row, tried(() -> now.get().withColour(rgb)));
+        });
+        panel.onUpdate(() -> {
+            boolean own = now.get().isOwn();
+            row.setVisible(own);
+            row.setManaged(own);
+            int rgb = now.get().colour();
+            picker.setValue(Color.rgb(rgb >> 16 & FULL, rgb >> 8 & FULL, rgb & FULL));
+        });
     }
 
     private void number(String label, double times, Function<Species, Double> read, DoubleFunction<Species> with) {

@@ -121,7 +121,7 @@ final class StockRows {
         for (SheetLot lot : lots.stream().sorted(Comparator.comparing(lot -> lot.tooLarge().isEmpty())).toList()) {
             VBox rows = new VBox(1);
             rows.getStyleClass().add("option");
-            rows.getChildren().add(Panel.text(book.say(Phrasebook.keyOf(lot.material())), "strong"));
+            rows.getChildren().add(Panel.text(book.say(lot.kind().words()), "strong"));
             lot.problem()
                     .ifPresent(problem -> lot.answer().ifPresent(answer -> {
                         int panes = problem.panes().stream()

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import neatcorner.core.cut.Piece;
 import neatcorner.core.cut.StickLayout;
+import neatcorner.core.frame.EdgeRun;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.JointKind;
@@ -219,6 +220,32 @@ class DemoJobsTest {
         Plan plan = plan(6);
         assertThat(lengths(plan)).contains("U1–U1 32.5");
         assertThat(plan.findings()).extracting(Finding::id).doesNotContain("drawn_in", "no_finish");
+    }
+
+    /** Sight 22 × 58 and faces of 5 1/2; 22 − 2·2 are 3 repeats of 6, 58 − 2·2 are 9; (6²/16 + 1.25²/4) / 1.25. */
+    @Test
+    void theWavedFaceOfTheEntranceMirror() {
+        Plan plan = plan(23);
+        assertSize(plan, Line.OUTSIDE, "33", "69");
+        assertThat(plan.frame().edgeRuns()).extracting(EdgeRun::count).containsExactly(3, 9, 3, 9);
+        assertThat(plan.frame().edgeRuns().getFirst().pitch()).isEqualTo(Length.inches(6));
+        assertThat(plan.frame()
+                        .edgeRuns()
+                        .getFirst()
+                        .radius(plan.job().body().edge().orElseThrow())
+                        .toMm())
+                .isCloseTo((36 / 16.0 + 1.25 * 1.25 / 4) / 1.25 * 25.4, within(1e-4));
+        assertThat(plan.cuts().sheeted()).hasSize(4);
+        assertThat(plan.findings()).extracting(Finding::id).containsOnly("make_sticks");
+    }
+
+    /** Half-laps with a screw that leaves wood before its tip, and no glue to wait for. */
+    @Test
+    void theTravellingNoticeComesApart() {
+        Plan plan = plan(24);
+        assertThat(setting(plan, "joint.lap_screw")).isEqualTo("0.75");
+        assertThat(plan.glue().times()).isEmpty();
+        assertThat(plan.findings()).extracting(Finding::id).containsOnly("rack_short");
     }
 
     /** Mirror 36 × 42, pieces 3 wide, 3/4 over it: 36 + 2 · 2 1/4 = 40 1/2; stiles between rails 46 1/2 − 6. */

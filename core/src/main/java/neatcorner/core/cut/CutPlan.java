@@ -19,10 +19,11 @@ import neatcorner.core.words.Figure;
  * @param complete whether every piece has a stick
  * @param waste    all that is neither piece nor remnant worth keeping: kerfs, trims and short ends
  * @param share    the same as a share of all stock used
+ * @param sheeted  what is sawn from sheets for one frame
  * @param biggest  the largest opening of the same shape that one stick would give, on each axis
  */
 public record CutPlan(List<Lot> lots, boolean complete, Optional<Figure<Length>> waste,
-                      Optional<Figure<Share>> share, Optional<Biggest> biggest) {
+                      Optional<Figure<Share>> share, List<SheetPiece> sheeted, Optional<Biggest> biggest) {
     /**
      * The largest frame of the same shape and section from one stick.
      *
@@ -38,11 +39,13 @@ public record CutPlan(List<Lot> lots, boolean complete, Optional<Figure<Length>>
         return complete ? sticks(lots) : List.of();
     }
 
-    /** The sides for which no stick was long enough, each of several parts. */
+    /** The sides for which no stick or sheet was long enough, each of several parts. */
     public List<Member> joined() {
-        return sticks().stream()
-                .flatMap(stick -> stick.placed().stream())
-                .map(StickLayout.Placed::piece)
+        return Stream.concat(
+                        sticks().stream()
+                                .flatMap(stick -> stick.placed().stream())
+                                .map(StickLayout.Placed::piece),
+                        sheeted.stream().filter(SheetPiece::isWhole).map(SheetPiece::piece))
                 .filter(piece -> piece.part().isPresent())
                 .map(Piece::member)
                 .distinct()

@@ -1,5 +1,6 @@
 package neatcorner.core.cut;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.edit.Edit;
@@ -15,6 +16,7 @@ import neatcorner.core.measure.Span;
 import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.rack.Sheet;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
@@ -79,9 +81,16 @@ public final class CutPlanner {
     private CutPlan plan() {
         ledger.decide(Station.CUTS, frame.job().quantity());
         if (all.orders().isEmpty()) {
-            return new CutPlan(List.of(), true, Optional.empty(), Optional.empty(), biggest());
+            return new CutPlan(List.of(), true, Optional.empty(), Optional.empty(), List.of(), biggest());
         }
+        List<SheetPiece> sheeted = all.orders().stream()
+                .filter(order -> !order.cutting().isSheetsMade())
+                .flatMap(order -> SheetPieces.of(order, shop).stream())
+                .toList();
         ledger.warn(Safety.SAW);
+        if (!frame.isWoodwork()) {
+            ledger.warn(Safety.METAL);
+        }
         ledger.enter(Figure.formula(GAP).with("kerf", frame.habits().get(Habit.KERF))
                 .note("slanted_kerf").rounded(Rounding.UP).gives(gap));
         findShortPieces();
@@ -97,14 +106,24 @@ public final class CutPlanner {
         boolean complete = lots.stream().allMatch(lot -> lot.answer().isPresent());
         lots.stream().filter(lot -> lot.answer().isEmpty()).forEach(this::findTooLong);
         lots.forEach(this::findRefused);
+        sheeted.stream()
+                .filter(piece -> !SheetPieces.isHad(piece, shop))
+                .max(Comparator.comparing(SheetPiece::length))
+                .ifPresent(this::findSheet);
         List<StickLayout> sticks = complete ? CutPlan.sticks(lots) : List.of();
         findJoined(lots);
         if (complete) {
             lots.forEach(this::findToBuy);
             enterCost(lots);
         }
-        Optional<Figure<Length>> waste = complete ? Optional.of(waste(sticks)) : Optional.empty();
-        return new CutPlan(lots, complete, waste, waste.map(wasted -> wasteShare(sticks, wasted.value())), biggest());
+        Optional<Figure<Length>> waste = sticks.isEmpty() ? Optional.empty() : Optional.of(waste(sticks));
+        return new CutPlan(
+                lots,
+                complete,
+                waste,
+                waste.map(wasted -> wasteShare(sticks, wasted.value())),
+                sheeted,
+                biggest());
     }
 
     private Money money(long minor) {
@@ -196,6 +215,7 @@ public final class CutPlanner {
         if (frame.job().outline().isCurved()
                 || !frame.bars().isEmpty()
                 || frame.isSolid()
+                || frame.members().stream().anyMatch(SheetPieces::isOne)
                 || frame.job().placement().isPresent()) {
             return Optional.empty();
         }
@@ -323,6 +343,24 @@ public final class CutPlanner {
                         Words.of("remedy.sell_length", order), new ShopEdit.Keep(lot.section(), List.of(order)))));
     }
 
+    /** A side for which the rack has no sheet: one that is usually sold may do. */
+    private void findSheet(SheetPiece piece) {
+        Optional<Sheet> usual = SheetPieces.usual(piece, shop.rack().freeLabels("S", 1).getFirst());
+        ledger.find(Finding.of(
+                        usual.isPresent() ? Severity.CAUTION : Severity.STOP,
+                        Station.CUTS,
+                        usual.isPresent() ? "no_sheet" : "sheets_too_small",
+                        piece.from(),
+                        piece.letters(),
+                        piece.length(),
+                        piece.strip().width())
+                .by(piece.length())
+                .remedy(usual.<Remedy>map(sheet -> new Remedy.OnShop(
+                                Words.of("remedy.sell_sheet", sheet.width(), sheet.height()),
+                                new ShopEdit.Shelve(List.of(sheet))))
+                        .orElseGet(() -> new Remedy.Visit(Station.SECTION))));
+    }
+
     private void findToBuy(Lot lot) {
         int onHand = lot.stock().onHand().stream().mapToInt(Sticks::count).sum()
                 + shop.offCutsFor(lot.section()).size();
@@ -331,12 +369,13 @@ public final class CutPlanner {
                         .map(order -> order.frame().job().section())
                         .filter(section -> section.recess() instanceof Recess.Bar)
                         .noneMatch(section -> section.isCutLike(lot.section()));
+        boolean made = lot.section().strips().size() > 1 && !lot.stock().isKept();
         Words name = Words.of(plain ? "stock.plain_strip" : "list.one", lot.section().name());
         lot.toBuy()
                 .forEach((length, count) -> ledger.find(Finding.of(
-                                Severity.CAUTION,
+                                made ? Severity.NOTE : Severity.CAUTION,
                                 Station.CUTS,
-                                "rack_short",
+                                made ? "make_sticks" : "rack_short",
                                 name,
                                 lot.section().face(),
                                 count,

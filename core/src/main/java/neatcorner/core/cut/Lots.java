@@ -107,6 +107,10 @@ public final class Lots {
             Map<Section, List<Piece>> ofOne = new LinkedHashMap<>();
             int place = 0;
             for (Member member : members) {
+                if (SheetPieces.isOne(member)) {
+                    place++;
+                    continue;
+                }
                 Section section = Stream.concat(bySection.keySet().stream(), ofOne.keySet().stream())
                         .filter(s -> s.isCutLike(member.stock())).findFirst().orElse(member.stock());
                 Length run = longest.computeIfAbsent(section, s -> longestRun(s, shop, trim));

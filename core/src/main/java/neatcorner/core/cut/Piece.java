@@ -20,7 +20,7 @@ public record Piece(String job, Member member, int frame, Optional<Scarf> part, 
     }
 
     /** The same of another of the alike frames. */
-    Piece ofFrame(int number) {
+    public Piece ofFrame(int number) {
         return new Piece(job, member, number, part, length);
     }
 

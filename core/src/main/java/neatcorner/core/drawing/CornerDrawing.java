@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
-import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Member;
 import neatcorner.core.joint.Insert;
 import neatcorner.core.outline.Point;
@@ -76,7 +75,11 @@ public final class CornerDrawing {
         if (!plan.frame().isSolid()) {
             sketch.line(at(tip), at(inner), Sketch.letters(species), sketch.em(1.4));
         }
-        Stream.of(before, after).flatMap(member -> member.curve().stream()).forEach(this::sawn);
+        Stream.of(before, after).flatMap(member -> member.curve().stream()).forEach(curve -> {
+            sawn(curve.outer());
+            sawn(curve.inner());
+        });
+        Stream.of(before, after).map(Member::edge).forEach(this::sawn);
         if (plan.job().section().lip().isPositive() && before.curve().isEmpty() && after.curve().isEmpty()) {
             rabbet(inner);
         }
@@ -92,17 +95,15 @@ public final class CornerDrawing {
         sketch.text(at(place), letter, Sketch.letters(species), 12, true, Anchor.MIDDLE);
     }
 
-    /** The lines that a blank is sawn along, as far as it is shown. */
-    private void sawn(Curve curve) {
-        for (List<Point> line : List.of(curve.outer(), curve.inner())) {
-            List<At> shown = line.stream().filter(p -> p.to(tip) < reach).map(this::at).toList();
-            if (shown.size() > 1) {
-                sketch.line(
-                        shown,
-                        Paint.of(Sketch.letters(plan.job().section().species())),
-                        sketch.em(1.2),
-                        Mark.Dash.HIDDEN);
-            }
+    /** A line that a blank, or an inner edge, is sawn along, as far as it is shown. */
+    private void sawn(List<Point> line) {
+        List<At> shown = line.stream().filter(p -> p.to(tip) < reach).map(this::at).toList();
+        if (shown.size() > 1) {
+            sketch.line(
+                    shown,
+                    Paint.of(Sketch.letters(plan.job().section().species())),
+                    sketch.em(1.2),
+                    Mark.Dash.HIDDEN);
         }
     }
 

@@ -30,7 +30,7 @@ public record FullSize(String name, List<Trace> traces, List<Word> words) {
         CUT,
         /** Where the rabbet's wall is. */
         RABBET,
-        /** Where a curve is sawn after the glue-up. */
+        /** Where a curve is sawn: an inner edge, or what waits until the glue has set. */
         CURVE
     }
 
@@ -105,6 +105,9 @@ public record FullSize(String name, List<Trace> traces, List<Word> words) {
             traces.add(new Trace(Layer.CURVE, laid(member, curve.outer()), false));
             traces.add(new Trace(Layer.CURVE, laid(member, curve.inner()), false));
         });
+        if (!member.edge().isEmpty()) {
+            traces.add(new Trace(Layer.CURVE, laid(member, member.edge()), false));
+        }
         Length toRabbet = member.section().face().minus(member.section().lip());
         if (member.curve().isEmpty() && member.section().lip().isPositive()) {
             double y = toRabbet.toMm();

@@ -55,7 +55,7 @@ public final class SheetDrawing {
             for (SheetProblem.Pane pane : lot.tooLarge()) {
                 sketch.text(
                         new At(0, y),
-                        sketch.say("sheet.none", lot.material(), pane.name(), pane.width(), pane.height()),
+                        sketch.say("sheet.none", lot.kind().words(), pane.name(), pane.width(), pane.height()),
                         Ink.CAUTION,
                         11.5,
                         false,
@@ -95,7 +95,7 @@ public final class SheetDrawing {
                 : lot.isBought(laid) ? sketch.say("sheet.buy", stock.name()) : stock.name();
         sketch.text(
                 new At(left, top - sketch.em(24)),
-                sketch.say("sheet.title", lot.material(), stock.width(), stock.height()),
+                sketch.say("sheet.title", lot.kind().words(), stock.width(), stock.height()),
                 Ink.INK,
                 11.5,
                 true,
@@ -150,9 +150,10 @@ public final class SheetDrawing {
         At at = middle(box);
         double room = widthOf(box) - sketch.em(6);
         boolean two = heightOf(box) > sketch.em(30);
-        String name = sketch.widthOf(pane.name(), sketch.em(10.5), true) < room
-                ? pane.name()
-                : pane.name().split("[ ,]", 2)[0];
+        String whole = (pane.name() + " " + pane.mark()).strip();
+        String name = sketch.widthOf(whole, sketch.em(10.5), true) < room
+                ? whole
+                : pane.mark().isEmpty() ? pane.name().split("[ ,]", 2)[0] : pane.mark();
         if (sketch.widthOf(name, sketch.em(10.5), true) < room && heightOf(box) > sketch.em(14)) {
             sketch.text(two ? at.plus(0, -sketch.em(7)) : at, name, Ink.PENCIL, 10.5, true, Anchor.MIDDLE);
         }

@@ -24,6 +24,7 @@ import neatcorner.core.job.Note;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.ShapedEdge;
 import neatcorner.core.job.StickId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
@@ -509,6 +510,19 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return Words.of("edit.cross_bars");
+        }
+    }
+
+    /** The inner edge sawn to a shape, or straight. */
+    record ShapeEdge(Optional<ShapedEdge> edge) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.with(job.body().with(edge));
+        }
+
+        @Override
+        public Words words() {
+            return edge.map(e -> Words.of("edit.shape_edge", e.form())).orElse(Words.of("edit.straight_edge"));
         }
     }
 

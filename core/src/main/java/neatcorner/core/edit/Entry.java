@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.core.job.BorderKey;
+import neatcorner.core.job.EdgeKey;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.LayerKey;
 import neatcorner.core.job.PlaceKey;
@@ -48,6 +49,7 @@ public record Entry(
                                         _ -> entry.now(),
                                         (j, l) -> j.withOutline(entry.with().apply(l))))));
         entries.addAll(SectionEntries.of(job.section()));
+        job.body().edge().ifPresent(_ -> addEdge(entries));
         job.faces().keySet().forEach(face -> entries.add(face(job, face)));
         job.contents().borders().ifPresent(_ -> addBorders(entries));
         for (int i = 0; i < job.contents().layers().size(); i++) {
@@ -99,6 +101,15 @@ public record Entry(
                     PlaceKey.PROUD,
                     j -> ((Placement.Around) j.placement().orElseThrow()).proud(),
                     (j, l) -> j.with(((Placement.Around) j.placement().orElseThrow()).withProud(l))));
+        }
+    }
+
+    private static void addEdge(List<Entry> entries) {
+        for (EdgeKey key : EdgeKey.values()) {
+            entries.add(new Entry(
+                    key,
+                    j -> key.of(j.body().edge().orElseThrow()),
+                    (j, l) -> j.with(j.body().with(j.body().edge().map(edge -> key.in(edge, l))))));
         }
     }
 

@@ -13,6 +13,8 @@ import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
+import neatcorner.core.wood.Species;
+import neatcorner.core.wood.Stuff;
 import neatcorner.core.words.Station;
 
 /**
@@ -52,8 +54,18 @@ public record FinishPlan(List<Step> steps, Duration total) {
             }
             warn(coat.kind(), ledger);
         }
-        if (coats.isEmpty() && frame.job().isStretcher()) {
-            // Cloth covers it.
+        Species species = frame.job().section().species();
+        boolean metal = !frame.isWoodwork();
+        if (metal && !coats.isEmpty()) {
+            ledger.find(Finding.of(Severity.NOTE, Station.FINISH, "finish_on_metal", species)
+                    .remedy(new Remedy.OnJob(Words.of("remedy.no_finish"), new Edit.Finish(List.of()))));
+        }
+        if (species.stuff() == Stuff.PRESSED && coats.stream().anyMatch(coat -> coat.kind() == Coat.Kind.STAIN)) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.FINISH, "stain_on_board", species)
+                    .remedy(new Remedy.OnJob(Words.of("remedy.painted"), new Edit.Finish(Recipes.PAINTED))));
+        }
+        if (coats.isEmpty() && (frame.job().isStretcher() || metal)) {
+            // Cloth covers it, or it is as it was bought.
             return new FinishPlan(List.of(), after);
         }
         if (coats.isEmpty()) {

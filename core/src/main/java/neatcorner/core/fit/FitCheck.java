@@ -218,6 +218,10 @@ final class FitCheck {
     }
 
     private void slender() {
+        if (!frame.isWoodwork()) {
+            // How stiff a profile is its maker knows.
+            return;
+        }
         if (!frame.strainer().isEmpty()
                 || !frame.isFourSquare()
                 || !(frame.job().section().recess() instanceof Recess.Covering)

@@ -76,8 +76,7 @@ final class FitSteps {
         }
         contents.materials().map(material -> step(material, heavyMirror)).distinct().forEach(steps::add);
         if (!contents.layers().isEmpty()) {
-            steps.add(Words.of(
-                    heavyMirror ? "fit.blocks" : frame.bars().isEmpty() ? "fit.points" : "fit.points_in_panes"));
+            steps.add(Words.of(held(heavyMirror)));
         }
         strainer.ifPresent(inner -> {
             steps.add(Words.of("fit.strainer"));
@@ -90,6 +89,14 @@ final class FitSteps {
                         || contents.layer(Material.Role.BACKING).isPresent())) {
             steps.add(Words.of(frame.job().isHung() ? "fit.dust_paper" : "fit.dust_paper_laid"));
         }
+    }
+
+    /** Phrase of what keeps the package in. */
+    private String held(boolean heavyMirror) {
+        if (!frame.isWoodwork()) {
+            return "fit.profile_clips";
+        }
+        return heavyMirror ? "fit.blocks" : frame.bars().isEmpty() ? "fit.points" : "fit.points_in_panes";
     }
 
     private static Words step(Material material, boolean heavyMirror) {

@@ -39,6 +39,7 @@ final class Retainers {
     List<FitPlan.Points> points(List<Pane> sheets) {
         Recess recess = frame.job().section().recess();
         if (frame.job().contents().layers().isEmpty()
+                || !frame.isWoodwork()
                 || !(recess instanceof Recess.Covering)
                 || recess instanceof Recess.Slot) {
             return List.of();

@@ -168,7 +168,7 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
         }
         Map<String, Length> kept = new TreeMap<>(body.faces());
         kept.keySet().retainAll(outline.round().stream().map(Side::faceId).toList());
-        return new Body(outline, body.section(), kept, body.lean(), body.construction(), body.cross());
+        return body.with(outline, kept);
     }
 
     /**

@@ -30,6 +30,7 @@ import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.wood.Stuff;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
@@ -48,7 +49,8 @@ import neatcorner.core.words.Station;
  * @param cross    bars across a frame of plain bars
  * @param lines   each line as it runs round, curves as runs of points; in mm from the top left of the
  *                box around the outside line
- * @param inner   where the wood ends inwards: the sight line, or the edge of a floater's ledge
+ * @param inner   where the wood ends inwards: the sight line, as it is sawn where it is shaped, or the edge of a
+ *                floater's ledge
  */
 public record Frame(
         Job job,
@@ -101,6 +103,7 @@ public record Frame(
         if (isSquared()) {
             Squaring.check(this, ledger);
         }
+        job.body().edge().ifPresent(edge -> Shaping.check(edge, this, ledger));
     }
 
     /** Whether a job like this one, with the same habits, can be made at all, with all its parts. */
@@ -199,9 +202,36 @@ public record Frame(
         return job.squared().isPresent() && !isSolid();
     }
 
-    /** Whether its corners are mitres, which open when the wood gets narrower or wider. */
-    public boolean isMitred() {
+    /** Whether its corners are mitres. */
+    private boolean isMitred() {
         return !isSolid() && !isSquared();
+    }
+
+    /** What it is made of. */
+    private Stuff stuff() {
+        return job.section().species().stuff();
+    }
+
+    /** Whether fasteners can be let into its mitres. */
+    public boolean takesHidden() {
+        return isMitred() && isWoodwork();
+    }
+
+    /** Whether glue, pins and screws do for it what they do for wood. */
+    public boolean isWoodwork() {
+        return stuff().isWorkedLikeWood();
+    }
+
+    /** Whether its mitres open when the air changes: what is pressed or layered moves as much along as across. */
+    public boolean isOpening() {
+        return isMitred()
+                && job.section().strips().stream()
+                        .anyMatch(strip -> strip.species().stuff().isGrown());
+    }
+
+    /** What repeats along its sides, in the order of its members; empty where they are straight. */
+    public List<EdgeRun> edgeRuns() {
+        return job.body().edge().map(edge -> Shaping.runs(edge, this)).orElse(List.of());
     }
 
     /** How its pieces lie at the saw. */

@@ -193,6 +193,7 @@ final class Framing {
         Polygons.crossing(inner).ifPresent(_ -> {
             throw new Refusal(Words.of("impossible.crosses"));
         });
+        Optional<Shaping> shaping = job.body().edge().map(edge -> Shaping.of(edge, members, inner, ledger));
         List<Member> bars = job.outline() instanceof Boxed.Window window
                 ? Glazing.bars(job, window, Known.in(moved, Line.SIGHT), ledger) : List.of();
         List<Member> strainer =
@@ -202,12 +203,12 @@ final class Framing {
                 habits,
                 widths,
                 heights,
-                List.copyOf(members),
+                shaping.map(Shaping::members).orElseGet(() -> List.copyOf(members)),
                 bars,
                 strainer,
                 Bracing.members(job, inner, ledger),
                 Collections.unmodifiableMap(moved),
-                inner);
+                shaping.map(Shaping::inner).orElse(inner));
     }
 
     private static List<Member> mitred(

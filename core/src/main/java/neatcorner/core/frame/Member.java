@@ -1,5 +1,6 @@
 package neatcorner.core.frame;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Angle;
@@ -30,27 +31,61 @@ import neatcorner.core.words.Figure;
  * @param slabs      of a piece that meets its neighbours square, what is left of it when its ends are cut to go
  *                   together with them, from the back to the front, before any rabbet; empty where its outline says
  *                   it all
+ * @param edge       the part of its inner edge that is sawn to a shape, in the frame's plane, from its start to its
+ *                   end; empty where all of it is straight
  */
 public record Member(Side side, Section section, Section stock, Figure<Length> longPoint, Figure<Length> shortPoint,
                      Figure<Length> rabbet, Mitre left, Mitre right, Place place, List<Point> outline,
-                     Optional<Curve> curve, List<Slab> slabs) {
+                     Optional<Curve> curve, List<Slab> slabs, List<Point> edge) {
+    /** Off a line by less, in mm, is on it. */
+    private static final double ON_LINE = 1e-5;
+
     public Member {
         outline = List.copyOf(outline);
         slabs = List.copyOf(slabs);
+        edge = List.copyOf(edge);
     }
 
     /** A piece that is as its cuts leave it. */
     Member(Side side, Section section, Section stock, Figure<Length> longPoint, Figure<Length> shortPoint,
            Figure<Length> rabbet, Mitre left, Mitre right, Place place, List<Point> outline, Optional<Curve> curve) {
-        this(side, section, stock, longPoint, shortPoint, rabbet, left, right, place, outline, curve, List.of());
+        this(side, section, stock, longPoint, shortPoint, rabbet, left, right, place, outline, curve, List.of(),
+                List.of());
+    }
+
+    /** With its inner edge sawn to a shape, from its start to its end. */
+    Member with(List<Point> shape) {
+        return new Member(side, section, stock, longPoint, shortPoint, rabbet, left, right, place, outline, curve,
+                slabs, shape);
     }
 
     /** What is seen of it in the frame, in the frame's plane, from the front or from behind. */
     public List<Point> seen(boolean behind) {
-        if (slabs.isEmpty()) {
-            return outline;
+        List<Point> whole =
+                slabs.isEmpty() ? outline : (behind ? slabs.getFirst() : slabs.getLast()).outline();
+        return edge.isEmpty() ? whole : sawn(whole);
+    }
+
+    /** A polygon of this piece with the shape in place of what is straight of it there. */
+    private List<Point> sawn(List<Point> whole) {
+        List<Point> sawn = new ArrayList<>();
+        for (int i = 0; i < whole.size(); i++) {
+            Point from = whole.get(i);
+            Point to = whole.get((i + 1) % whole.size());
+            sawn.add(from);
+            if (lies(edge.getFirst(), from, to) && lies(edge.getLast(), from, to)) {
+                boolean back = from.to(edge.getLast()) < from.to(edge.getFirst());
+                (back ? edge.reversed() : edge)
+                        .stream()
+                                .filter(place -> from.to(place) > ON_LINE && to.to(place) > ON_LINE)
+                                .forEach(sawn::add);
+            }
         }
-        return (behind ? slabs.getFirst() : slabs.getLast()).outline();
+        return List.copyOf(sawn);
+    }
+
+    private static boolean lies(Point place, Point from, Point to) {
+        return from.to(place) + place.to(to) - from.to(to) < ON_LINE;
     }
 
     /** How much of a stick it takes, from its one furthest point to the other. */

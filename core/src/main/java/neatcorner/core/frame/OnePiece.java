@@ -82,6 +82,10 @@ final class OnePiece {
         ledger.enter(Figure.formula(MemberKey.length(board.side(), MemberKey.What.WIDE))
                 .note("board")
                 .gives(board.section().face()));
+        if (board.section().species().stuff().isSheet()) {
+            // Sheets are wide, and have no grain to break along.
+            return;
+        }
         Remedy joined = new Remedy.OnJob(Words.of("remedy.join_corners"), new Edit.ChooseJoint(Optional.empty()));
         Length widest = frame.habits().get(Habit.BOARD_WIDTH);
         if (board.section().face().isOver(widest)) {

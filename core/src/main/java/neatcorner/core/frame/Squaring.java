@@ -126,7 +126,8 @@ public final class Squaring {
                 place,
                 sawn,
                 Optional.empty(),
-                slabs(ends, section.thickness().toMm(), through));
+                slabs(ends, section.thickness().toMm(), through),
+                List.of());
     }
 
     /** How long the saw cuts it. */

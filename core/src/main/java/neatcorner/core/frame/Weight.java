@@ -17,6 +17,7 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -47,8 +48,9 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
     private static Weight of(Assembly assembly, Ledger ledger) {
         Job job = assembly.job();
         Frame frame = assembly.seen();
+        Species species = frame.job().section().species();
         Words name = job.parts().size() == 1
-                ? WOOD.words()
+                ? species.stuff().isGrown() ? WOOD.words() : species.words()
                 : Words.of("working.wood_of", job.part().name());
         Figure<Mass> wood = ledger.enter(Figure.formula(WOOD)
                 .named(name)
@@ -88,7 +90,19 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
 
     private static Mass wood(Frame frame) {
         return Mass.kg(frame.members().stream().mapToDouble(member -> kg(frame, member)).sum() + bars(frame)
-                + cross(frame));
+                + cross(frame)
+                - sawnAway(frame));
+    }
+
+    /** What is sawn out of shaped inner edges: before a rabbet, all through where there is none. */
+    private static double sawnAway(Frame frame) {
+        if (frame.job().body().edge().isEmpty()) {
+            return 0;
+        }
+        Section section = frame.job().section();
+        double area = Polygons.area(frame.inner()) - frame.area(Line.SIGHT);
+        return area * section.woodInFrontOfRabbet().toMm() * 1e-9
+                * section.strips().getLast().species().density();
     }
 
     /**

@@ -11,6 +11,7 @@ import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Adhesive;
+import neatcorner.core.joint.Joint;
 import neatcorner.core.joint.JointOption;
 import neatcorner.core.joint.JointPlan;
 import neatcorner.core.joint.Joints;
@@ -84,12 +85,19 @@ public final class GluePlanner {
     private GluePlan plan() {
         Adhesive adhesive = frame.job().choices().adhesive();
         ledger.decide(Station.GLUE_UP, adhesive);
-        if (frame.isSolid()) {
+        Joint joint = Joints.of(joints.chosen());
+        if (!joint.isGlued()) {
+            if (frame.isFourSquare() && !frame.isSolid()) {
+                ledger.lead(Station.GLUE_UP, DIAGONAL);
+            }
             return new GluePlan(
                     adhesive,
                     List.of(),
-                    steps(List.of(Words.of("close.one_piece"))),
-                    List.of(),
+                    steps(frame.isSolid() ? List.of(Words.of("close.one_piece")) : dry(joint)),
+                    frame.isSolid()
+                            ? List.of()
+                            : checks(
+                                    Closing.NOTHING, frame.width(Line.OUTSIDE), frame.height(Line.OUTSIDE)),
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
@@ -145,6 +153,18 @@ public final class GluePlanner {
                 mostLean,
                 closing,
                 tape.planned());
+    }
+
+    /** Put together without glue, checked, then fastened. */
+    private List<Words> dry(Joint joint) {
+        List<Words> steps = new ArrayList<>(List.of(Words.of("close.dry")));
+        if (frame.isFourSquare()) {
+            steps.add(Words.of("close.diagonals"));
+        }
+        if (joints.used().fits()) {
+            steps.addAll(joint.whileClosed(frame));
+        }
+        return steps;
     }
 
     /** What lies by no other part and is fitted all the same comes together on a wall. */

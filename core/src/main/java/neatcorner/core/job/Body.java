@@ -3,6 +3,7 @@ package neatcorner.core.job;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
@@ -22,6 +23,7 @@ import neatcorner.core.section.Section;
  * @param lean    how the sides stand; only those of straight outlines lean
  * @param construction how its pieces meet
  * @param cross   bars across it
+ * @param edge    how its inner edge is sawn; empty where it is straight
  */
 public record Body(
         Outline outline,
@@ -29,7 +31,8 @@ public record Body(
         Map<String, Length> faces,
         Lean lean,
         Construction construction,
-        CrossBars cross) {
+        CrossBars cross,
+        Optional<ShapedEdge> edge) {
     public Body {
         faces = Collections.unmodifiableMap(new TreeMap<>(faces));
         check(outline, faces, section);
@@ -38,52 +41,65 @@ public record Body(
         }
         construction.check(outline, lean);
         cross.check(outline, section, lean);
+        edge.ifPresent(_ -> ShapedEdge.check(outline, section, lean, cross));
     }
 
     /** A body whose pieces meet in mitres. */
     public Body(Outline outline, Section section, Map<String, Length> faces, Lean lean) {
-        this(outline, section, faces, lean, Construction.MITRED, CrossBars.NONE);
+        this(outline, section, faces, lean, Construction.MITRED, CrossBars.NONE, Optional.empty());
     }
 
     /** Of another shape. */
     public Body with(Outline other) {
-        return new Body(other, section, faces, lean, construction, cross);
+        return new Body(other, section, faces, lean, construction, cross, edge);
+    }
+
+    /** Of another shape, with other faces for single sides. */
+    public Body with(Outline shape, Map<String, Length> sides) {
+        return new Body(shape, section, sides, lean, construction, cross, edge);
     }
 
     /** Of another moulding. */
     public Body with(Section other) {
-        return new Body(outline, other, faces, lean, construction, cross);
+        return new Body(outline, other, faces, lean, construction, cross, edge);
     }
 
     /** With other faces for single sides. */
     public Body with(Map<String, Length> other) {
-        return new Body(outline, section, other, lean, construction, cross);
+        return new Body(outline, section, other, lean, construction, cross, edge);
     }
 
     /** With sides that stand otherwise. */
     public Body with(Lean other) {
-        return new Body(outline, section, faces, other, construction, cross);
+        return new Body(outline, section, faces, other, construction, cross, edge);
     }
 
     /** With pieces that meet otherwise. */
     public Body with(Construction other) {
-        return new Body(outline, section, faces, lean, other, cross);
+        return new Body(outline, section, faces, lean, other, cross, edge);
     }
 
     /** With other bars across it. */
     public Body with(CrossBars other) {
-        return new Body(outline, section, faces, lean, construction, other);
+        return new Body(outline, section, faces, lean, construction, other, edge);
+    }
+
+    /** With its inner edge sawn otherwise, or straight. */
+    public Body with(Optional<ShapedEdge> other) {
+        return new Body(outline, section, faces, lean, construction, cross, other);
     }
 
     /** Of another shape, moulding and lean at once, keeping of the rest what goes with them. */
     public Body rebuilt(Outline shape, Section moulding, Map<String, Length> sides, Lean standing) {
+        CrossBars across = cross.canBe(shape, moulding, standing) ? cross : CrossBars.NONE;
         return new Body(
                 shape,
                 moulding,
                 sides,
                 standing,
                 construction.canBe(shape, standing) ? construction : Construction.MITRED,
-                cross.canBe(shape, moulding, standing) ? cross : CrossBars.NONE);
+                across,
+                edge.filter(_ -> ShapedEdge.canBe(shape, moulding, standing, across)));
     }
 
     private static void check(Outline outline, Map<String, Length> faces, Section section) {

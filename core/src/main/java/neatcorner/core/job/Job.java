@@ -184,6 +184,7 @@ public record Job(
                 && placement().isEmpty()
                 && lean().isFlat()
                 && isHung()
+                && body().edge().isEmpty()
                 && !body().construction().isSquared(corner -> corner == SquareCorner.HOUSED);
     }
 

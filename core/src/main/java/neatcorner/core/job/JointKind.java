@@ -32,6 +32,10 @@ public record JointKind(String id) implements Named {
     public static final JointKind PLATED = new JointKind("plated");
     /** Butted, with screws driven aslant from pockets in the back. */
     public static final JointKind POCKET_SCREWED = new JointKind("pocket_screwed");
+    /** Crossed over their whole width and screwed from behind, to be taken apart. */
+    public static final JointKind LAP_SCREWED = new JointKind("lap_screwed");
+    /** The corner pieces of a metal profile. */
+    public static final JointKind PROFILE_CORNER = new JointKind("profile_corner");
     /** No joint at all: the frame is routed from one board. */
     public static final JointKind SOLID = new JointKind("solid");
 

@@ -76,7 +76,7 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
             return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.unlike"));
         }
         List<Fit> fits = new ArrayList<>();
-        if (!frame.isMitred()) {
+        if (!frame.takesHidden()) {
             return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.none"));
         }
         boolean alike = Meeting.of(frame).size() == 1 && !frame.job().outline().isCurved();

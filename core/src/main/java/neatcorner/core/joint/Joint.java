@@ -11,6 +11,7 @@ import neatcorner.core.measure.Mass;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.wood.Stuff;
 import neatcorner.core.words.FigureKey;
 
 /**
@@ -27,6 +28,26 @@ public interface Joint {
     /** Whether pieces that meet so can be held by it; one for mitres unless it says otherwise. */
     default boolean goesWith(Construction construction) {
         return construction instanceof Construction.Mitred;
+    }
+
+    /** Whether it holds pieces of such stuff; what is worked like wood unless it says otherwise. */
+    default boolean isFor(Stuff stuff) {
+        return stuff.isWorkedLikeWood();
+    }
+
+    /** Whether it is never recommended, only chosen. */
+    default boolean isOnlyChosen() {
+        return false;
+    }
+
+    /** Whether the corners are glued. */
+    default boolean isGlued() {
+        return true;
+    }
+
+    /** What is said of it in place of whether it is strong enough, where nothing can be said of that. */
+    default Optional<Words> instead() {
+        return Optional.empty();
     }
 
     /** The length of its fastener, where the maker may say it. */

@@ -26,6 +26,8 @@ import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.wood.Species;
+import neatcorner.core.wood.Stuff;
 import neatcorner.core.words.Station;
 
 /**
@@ -46,7 +48,7 @@ public final class JointPlanner {
     private final Frame frame;
     private final Ledger ledger;
     private final Construction construction;
-    /** Those that join pieces that meet so, the one that holds least first. */
+    /** Those that join pieces that meet so, the one that holds least first; a board has nothing to join. */
     private final List<Joint> joined;
     /** Where the table ends. */
     private final Mass most;
@@ -59,8 +61,10 @@ public final class JointPlanner {
         this.frame = frame;
         this.ledger = ledger;
         this.construction = frame.job().body().construction();
+        Stuff stuff = frame.job().section().species().stuff();
         this.joined = Joints.of(construction).stream()
-                .filter(joint -> isJoined(joint.kind()))
+                .filter(joint -> joint.isFor(stuff)
+                        && !(joint.isOnlyChosen() && joint.instead().isPresent()))
                 .toList();
         this.most = joined.getLast().most();
         this.demanded = joined.getFirst().kind();
@@ -78,13 +82,14 @@ public final class JointPlanner {
         JointKind wished = frame.job().choices().joint().orElse(null);
         SquareCuts cuts = SquareCuts.of(frame, ledger);
         List<JointOption> options = Joints.ALL.stream()
-                .filter(joint ->
-                        joint.goesWith(construction) || joint.kind().equals(wished))
+                .filter(joint -> joint.goesWith(construction)
+                                && joint.isFor(frame.job().section().species().stuff())
+                        || joint.kind().equals(wished))
                 .map(joint -> option(tried(joint, joint.kind().equals(wished) ? wish : Optional.empty())))
                 .toList();
-        Optional<JointOption> best = options.stream().filter(o -> o.isGood() && isJoined(o.kind())).findFirst();
+        Optional<JointOption> best = options.stream().filter(o -> o.isGood() && isOffered(o.kind())).findFirst();
         JointKind recommended = best.map(JointOption::kind).orElseGet(() -> options.reversed().stream()
-                .filter(o -> o.fits() && isJoined(o.kind())).findFirst().map(JointOption::kind)
+                .filter(o -> o.fits() && isOffered(o.kind())).findFirst().map(JointOption::kind)
                 .orElse(joined.getLast().kind()));
         JointKind chosen = frame.job().choices().joint().orElse(recommended);
         JointPlan plan = new JointPlan(options, recommended, chosen, List.copyOf(demands), cuts);
@@ -97,14 +102,22 @@ public final class JointPlanner {
     }
 
     private Fitted tried(Joint joint, Optional<Length> wish) {
+        Species species = frame.job().section().species();
+        if (!joint.isFor(species.stuff())) {
+            return Fitted.not(joint.kind(), Words.of("obstacle.stuff", species));
+        }
         return joint.goesWith(construction)
                 ? joint.fitted(frame, wish, ledger)
                 : Fitted.not(joint.kind(), Words.of(frame.isSquared() ? "obstacle.squared" : "obstacle.mitred"));
     }
 
-    /** A frame in one piece has nothing to come apart; it is never recommended, only chosen. */
-    private static boolean isJoined(JointKind kind) {
-        return !kind.equals(JointKind.SOLID);
+    private static boolean isOffered(JointKind kind) {
+        return !Joints.of(kind).isOnlyChosen();
+    }
+
+    /** Of a frame in one piece, which has nothing to come apart, and of what its maker must answer for, nothing is. */
+    private static boolean isJudged(JointKind kind) {
+        return Joints.of(kind).instead().isEmpty();
     }
 
     private static boolean isStronger(JointKind one, JointKind other) {
@@ -175,13 +188,14 @@ public final class JointPlanner {
     }
 
     private boolean isEnough(JointKind kind) {
-        return !isJoined(kind) || !beyond && !isStronger(demanded, kind);
+        return !isJudged(kind) || !beyond && !isStronger(demanded, kind);
     }
 
     private JointOption option(Fitted fitted) {
         List<Words> why = new ArrayList<>(why(fitted.kind(), fitted.obstacles()));
-        if (!isJoined(fitted.kind()) && fitted.fits()) {
-            why = List.of(Words.of("joint.one_board"));
+        Optional<Words> instead = Joints.of(fitted.kind()).instead();
+        if (instead.isPresent() && fitted.fits()) {
+            why = new ArrayList<>(List.of(instead.get()));
         }
         if (fitted.lean().compareTo(Angle.RIGHT) < 0) {
             why.add(Words.of("joint.pin_lean", fitted.lean()));
@@ -217,7 +231,14 @@ public final class JointPlanner {
 
     private void find(JointPlan plan, boolean anyGood, Weight weight) {
         JointOption used = plan.used();
-        if (beyond && isJoined(used.kind()) && holdsLapped(weight.carried())) {
+        if (used.kind().equals(JointKind.PROFILE_CORNER) && used.fits()) {
+            ledger.find(Finding.of(
+                            Severity.NOTE,
+                            Station.CORNERS,
+                            "corners_not_judged",
+                            frame.job().section().species())
+                    .remedy(new Remedy.Visit(Station.SECTION)));
+        } else if (beyond && isJudged(used.kind()) && holdsLapped(weight.carried())) {
             ledger.find(Finding.of(
                             Severity.STOP,
                             Station.CORNERS,
@@ -228,7 +249,7 @@ public final class JointPlanner {
                             Joints.of(LAPPED).getLast().most())
                     .by(weight.carried())
                     .remedy(lapped()));
-        } else if (beyond && isJoined(used.kind())) {
+        } else if (beyond && isJudged(used.kind())) {
             ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_beyond", weight.carried(), most)
                     .by(weight.carried()).remedy(new Remedy.Visit(Station.BRIEF)));
         } else if (!used.enough() && used.fits()) {

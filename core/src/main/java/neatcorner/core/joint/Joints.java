@@ -17,12 +17,14 @@ public final class Joints {
             SquareGlued.HOUSED,
             new VFastened(),
             new Plated(),
+            new LapScrewed(),
             SquareGlued.LAPPED,
             new HousedNailed(),
             new PocketScrewed(),
             new Splined(),
             new Pegged(),
-            new Solid());
+            new Solid(),
+            new ProfileCorner());
 
     private Joints() {
     }

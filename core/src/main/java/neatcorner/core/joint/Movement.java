@@ -1,5 +1,6 @@
 package neatcorner.core.joint;
 
+import java.util.Comparator;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
@@ -14,6 +15,8 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
+import neatcorner.core.section.Section;
+import neatcorner.core.section.Strip;
 import neatcorner.core.wood.Climate;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
@@ -47,10 +50,11 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
     }
 
     private static Movement of(Frame frame, Climate climate, Ledger ledger) {
-        Species species = frame.job().section().species();
         Species.Grain grain = frame.job().choices().grain();
-        Movement movement = new Movement(figure(DRY, true, frame, climate.drying(), species.movement(grain), ledger),
-                figure(DAMP, false, frame, climate.swelling(), species.movement(grain), ledger));
+        Strip moving = moving(frame.job().section(), grain);
+        Species species = moving.species();
+        Movement movement = new Movement(figure(DRY, true, frame, climate.drying(), moving, ledger),
+                figure(DAMP, false, frame, climate.swelling(), moving, ledger));
         Figure<Length> worst = movement.dry.value().isOver(movement.damp.value()) ? movement.dry : movement.damp;
         if (worst.value().isOver(SEEN)) {
             boolean flat = grain == Species.Grain.FLAT_SAWN
@@ -63,7 +67,7 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
                             movement.dry,
                             movement.damp,
                             species,
-                            frame.job().section().face())
+                            across(frame.job().section(), moving))
                     .by(worst.value())
                     .remedy(
                             flat
@@ -75,22 +79,42 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
         return movement;
     }
 
+    /** The strip of a section that gets wider or narrower by the most. */
+    private static Strip moving(Section section, Species.Grain grain) {
+        return section.strips().stream()
+                .max(Comparator.comparingDouble(
+                        strip -> moves(strip, grain) * across(section, strip).toMm()))
+                .orElseThrow();
+    }
+
+    /** What moves as much along as across opens no mitre. */
+    private static double moves(Strip strip, Species.Grain grain) {
+        return strip.species().stuff().isGrown() ? strip.species().movement(grain) : 0;
+    }
+
+    /** How much of the face a strip is; a floater's reaches further in. */
+    private static Length across(Section section, Strip strip) {
+        return section.strips().size() == 1 ? section.face() : strip.width();
+    }
+
     /** Zero where the change goes the other way. */
     private static Figure<Length> figure(
-            FigureKey<Length> key, boolean drying, Frame frame, double percent, double movement, Ledger ledger) {
-        double share = Math.abs(percent) * movement;
-        Length gap = !frame.isMitred()
+            FigureKey<Length> key, boolean drying, Frame frame, double percent, Strip moving, Ledger ledger) {
+        Section section = frame.job().section();
+        double share = Math.abs(percent) * moves(moving, frame.job().choices().grain());
+        double part = across(section, moving).ratio(section.face());
+        Length gap = !frame.isOpening()
                 ? Length.ZERO
                 : frame.members().stream()
-                        .map(m -> gap(m, share))
+                        .map(m -> gap(m, share * part))
                         .max(Length::compareTo)
                         .orElseThrow();
         boolean opens = drying == percent < 0;
         return ledger.enter(Figure.formula(key)
-                .with("mitre_across", frame.job().section().face())
+                .with("mitre_across", across(section, moving))
                 .with("moisture_change", Share.percent(percent))
                 .with("width_change", new Share(Math.signum(percent) * share))
-                .note("movement", frame.job().section().species())
+                .note("movement", moving.species())
                 .rounded(Rounding.UP)
                 .gives(opens ? gap : Length.ZERO));
     }

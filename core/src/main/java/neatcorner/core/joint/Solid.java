@@ -19,6 +19,21 @@ final class Solid implements Joint {
         return JointKind.SOLID;
     }
 
+    @Override
+    public boolean isOnlyChosen() {
+        return true;
+    }
+
+    @Override
+    public boolean isGlued() {
+        return false;
+    }
+
+    @Override
+    public Optional<Words> instead() {
+        return Optional.of(Words.of("joint.one_board"));
+    }
+
     /** Past the end of the table: there is no joint to fail. */
     @Override
     public Mass most() {
@@ -34,7 +49,8 @@ final class Solid implements Joint {
     public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
         boolean fits = frame.job().lean().isFlat()
                 && frame.bars().isEmpty()
-                && frame.job().section().recess() instanceof Recess.Rabbet
+                && (frame.job().section().recess() instanceof Recess.Rabbet
+                        || frame.job().section().recess() instanceof Recess.Bar && frame.cross().isEmpty())
                 && frame.job().section().strips().size() == 1;
         return fits
                 ? new Fitted(kind(), List.of(), 0, List.of(), Angle.RIGHT)

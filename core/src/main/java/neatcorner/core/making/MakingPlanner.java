@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.EdgeRun;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Placement;
@@ -99,6 +101,14 @@ public final class MakingPlanner {
     }
 
     private MakingPlan plan() {
+        if (!frame.isWoodwork()) {
+            step(
+                    Tool.TABLE_SAW,
+                    Words.of("making.profile", section.species()),
+                    List.of(Words.of("making.profile.how")),
+                    section.wood());
+            return new MakingPlan(steps, cautions);
+        }
         if (frame.job().outline().isCurved() && !frame.isSolid()) {
             curved();
             find();
@@ -129,6 +139,7 @@ public final class MakingPlanner {
         if (later) {
             rabbetLater(stack);
         }
+        shapedEdge(later ? "making.edge.glued" : "making.edge.pieces", section.wood());
         find();
         return new MakingPlan(steps, cautions);
     }
@@ -165,13 +176,53 @@ public final class MakingPlanner {
         Strip board = section.strips().getFirst();
         Length wide = frame.width(Line.OUTSIDE);
         Length high = frame.height(Line.OUTSIDE);
-        step(Tool.PLANER, Words.of("making.board", wide.max(high), wide.min(high), board.thickness()),
-                List.of(Words.of("making.board.how", rough(board.thickness()), board.species())), plain);
-        opening(plain);
+        if (board.species().stuff().isSheet()) {
+            List<Words> how = new ArrayList<>();
+            how.add(Words.of("making.sheet_board.how", wide.max(high), wide.min(high)));
+            edges(board, how);
+            step(
+                    Tool.TABLE_SAW,
+                    Words.of("making.from_sheet", Words.of("making.the_board"), board.thickness(), board.species()),
+                    how,
+                    plain);
+        } else {
+            step(Tool.PLANER, Words.of("making.board", wide.max(high), wide.min(high), board.thickness()),
+                    List.of(Words.of("making.board.how", rough(board.thickness()), board.species())), plain);
+        }
+        boolean shapedAtOnce = frame.job().body().edge().isPresent() && !isRabbeted();
+        if (!shapedAtOnce) {
+            opening(plain);
+        }
         if (!(frame.job().outline() instanceof Boxed.Rectangle)) {
             step(Tool.HAND_ROUTER, Words.of("making.outside"), List.of(Words.of("making.outside.how")), plain);
         }
         alongTheEdges(plain);
+        shapedEdge(shapedAtOnce ? "making.edge.whole" : "making.edge.board", section.wood());
+    }
+
+    /**
+     * The inner edge last, sawn and routed along a pattern: a rabbet bit runs along it while it is straight.
+     *
+     * @param when phrase of what it is sawn in
+     */
+    private void shapedEdge(String when, Silhouette stick) {
+        frame.job().body().edge().ifPresent(edge -> {
+            List<Words> how = new ArrayList<>(List.of(Words.of(when)));
+            Map<Long, List<EdgeRun>> alike = frame.edgeRuns().stream()
+                    .collect(Collectors.groupingBy(
+                            run -> Math.round(run.along() * 1e3), LinkedHashMap::new, Collectors.toList()));
+            alike.values().forEach(runs -> how.add(Words.of(
+                    "making.edge.run." + edge.form().name().toLowerCase(Locale.ROOT),
+                    Words.plain(runs.stream().map(run -> run.side().letters()).collect(Collectors.joining(", "))),
+                    runs.getFirst().count(),
+                    runs.getFirst().pitch(),
+                    runs.getFirst().radius(edge))));
+            how.add(Words.of(
+                    edge.corner().isPositive() ? "making.edge.corners" : "making.edge.no_corners", edge.corner()));
+            how.add(Words.of("making.edge.trim"));
+            step(Tool.HAND_ROUTER, Words.of("making.edge", edge.form(), edge.rise()), how, stick);
+            ledger.warn(Safety.ROUTER);
+        });
     }
 
     /** What is cut with a bit that runs along an edge, whatever way that takes. */
@@ -211,10 +262,18 @@ public final class MakingPlanner {
         Map<Length, List<Member>> widths = new TreeMap<>(Comparator.reverseOrder());
         frame.members().forEach(m -> widths.computeIfAbsent(m.stock().face(), _ -> new ArrayList<>()).add(m));
         Length thickness = section.thickness();
-        widths.forEach((width, members) -> step(Tool.PLANER, Words.of("making.blanks", width, thickness,
+        if (section.species().stuff().isSheet()) {
+            Strip strip = section.strips().getFirst();
+            widths.forEach((width, members) -> fromSheet(
+                    Words.of("making.the_blanks", letters(members)),
+                    strip.withWidth(width),
+                    Silhouette.box(0, 0, width.toMm(), thickness.toMm())));
+        } else {
+            widths.forEach((width, members) -> step(Tool.PLANER, Words.of("making.blanks", width, thickness,
                         letters(members)),
                 List.of(Words.of("making.blanks.how", rough(thickness), section.species(), width.plus(hair()))),
                 Silhouette.box(0, 0, width.toMm(), thickness.toMm())));
+        }
         Silhouette plain = Silhouette.box(0, 0, section.face().toMm(), thickness.toMm());
         boolean fitted = frame.job().isFitted();
         step(
@@ -283,6 +342,10 @@ public final class MakingPlanner {
     private void mill(int index, Silhouette blank) {
         Strip strip = section.strips().get(index);
         Words name = section.strips().size() == 1 ? Words.of("making.the_strip") : Words.of("making.strip", index + 1);
+        if (strip.species().stuff().isSheet()) {
+            fromSheet(name, strip, blank);
+            return;
+        }
         if (strip.source() == Strip.Source.GROOVED_BOARD) {
             List<Words> tongue = new ArrayList<>(List.of(Words.of("making.tongue_off.how", strip.width())));
             odd.forEach(sides -> tongue.add(Words.of(
@@ -315,6 +378,26 @@ public final class MakingPlanner {
         if (strip.species().isSplintering() && !strip.isPlain()) {
             cautions.add(Words.of("making.splinters", strip.species()));
         }
+    }
+
+    /** Strips are ripped from a sheet as thick as they are. */
+    private void fromSheet(Words name, Strip strip, Silhouette blank) {
+        List<Words> how = new ArrayList<>(List.of(Words.of("making.from_sheet.how", strip.width())));
+        for (Odd sides : odd) {
+            how.add(Words.of(
+                    "making.from_sheet.odd",
+                    sides.letters,
+                    sides.section.strips().getFirst().width()));
+        }
+        edges(strip, how);
+        step(Tool.TABLE_SAW, Words.of("making.from_sheet", name, strip.thickness(), strip.species()), how, blank);
+    }
+
+    /** What is to be known of the edges of a sheet, and of its dust. */
+    private void edges(Strip strip, List<Words> how) {
+        how.add(Words.of("making.sheet_edges." + strip.species().stuff().name().toLowerCase(Locale.ROOT)));
+        ledger.warn(Safety.BOARD_DUST);
+        ledger.warn(Safety.SHEETS);
     }
 
     /** Glazing bars are strips of their own, with a rabbet along both edges. */

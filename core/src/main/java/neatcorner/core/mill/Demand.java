@@ -72,6 +72,10 @@ final class Demand {
         List<Strip> strips = curved ? section.strips() : member.stock().strips();
         for (int i = 0; i < strips.size(); i++) {
             Strip strip = strips.get(i);
+            if (!strip.species().stuff().isGrown()) {
+                // No board gives it.
+                continue;
+            }
             strip(
                     order,
                     member,
@@ -80,7 +84,7 @@ final class Demand {
                     new Wanted.Part(i + 1, strips.size()),
                     curved ? strip.withWidth(member.stock().face()) : strip);
         }
-        if (section.band().isPresent()) {
+        if (section.band().filter(band -> band.species().stuff().isGrown()).isPresent()) {
             Strip band = section.band().get().strip();
             if (curved) {
                 // A band round a curve is bent or laminated from veneer, not sawn.

@@ -58,6 +58,9 @@ public record Board(
 
     public Board {
         label = RackItem.checkedLabel(label);
+        if (!species.stuff().isGrown()) {
+            throw Refusal.of("board.of_wood", label, species, species.stuff());
+        }
         Range.within("length_of_board", length, Length.mm(100), Length.mm(7_000), label);
         Range.within("width_of_board", width, Length.mm(20), Length.mm(1_000), label);
         Range.within("thickness_of_board", thickness, Length.mm(5), Length.mm(150), label);

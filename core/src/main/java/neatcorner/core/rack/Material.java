@@ -1,6 +1,9 @@
 package neatcorner.core.rack;
 
+import java.util.Map;
+import java.util.Optional;
 import neatcorner.core.measure.Length;
+import neatcorner.core.wood.Species;
 
 /**
  * What lies in the rabbet. Thicknesses are common practice; densities are from memory, glass and
@@ -36,7 +39,13 @@ public enum Material {
     /** Thin MDF. */
     MDF(Role.BACKING, Length.mm(3), 750),
     /** Thin plywood. */
-    PLYWOOD(Role.BACKING, Length.mm(4), 600);
+    PLYWOOD(Role.BACKING, Length.mm(4), 600),
+    /** Particle board. */
+    CHIPBOARD(Role.BACKING, Length.mm(10), 650);
+
+    /** What a rack calls the sheets that these are. */
+    private static final Map<Species, Material> OF_SPECIES =
+            Map.of(Species.PLYWOOD, PLYWOOD, Species.MDF, MDF, Species.CHIPBOARD, CHIPBOARD);
 
     private final Role role;
     private final Length usualThickness;
@@ -62,6 +71,11 @@ public enum Material {
         BACKING
     }
 
+    /** The sheets that this comes in; empty for what comes as sticks and boards. */
+    public static Optional<Material> of(Species species) {
+        return Optional.ofNullable(OF_SPECIES.get(species));
+    }
+
     /** What it does. */
     public Role role() {
         return role;
@@ -84,6 +98,6 @@ public enum Material {
 
     /** Whether it is cut with a saw; the rest is scored or cut with a knife and loses nothing. */
     public boolean isSawn() {
-        return this == HARDBOARD || this == MDF || this == PLYWOOD;
+        return this == HARDBOARD || this == MDF || this == PLYWOOD || this == CHIPBOARD;
     }
 }

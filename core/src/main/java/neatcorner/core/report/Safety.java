@@ -10,8 +10,14 @@ public enum Safety {
     RIPPING(Station.SECTION),
     /** Router work, in a table or in the hand. */
     ROUTER(Station.SECTION),
+    /** Dust of boards that are pressed or layered with resin. */
+    BOARD_DUST(Station.SECTION),
+    /** Large sheets at the saw. */
+    SHEETS(Station.SECTION),
     /** Eyes, ears, guards, the blade at rest, nothing trapped. */
     SAW(Station.CUTS),
+    /** Metal under a wood saw. */
+    METAL(Station.CUTS),
     /** Pieces too short to hold. */
     SHORT_PIECE(Station.CUTS),
     /** The slot cut for splines in its cradle. */

@@ -30,7 +30,9 @@ public enum Ready {
     /** A flat frame with a rim. */
     BANDED,
     /** Grooved for a panel. */
-    PANEL;
+    PANEL,
+    /** A wide face of plywood before ridge strips on edge, with a mirror between them. */
+    FACE_ON_RIDGE;
 
     private static Length in(double inches) {
         return Length.inches(inches);
@@ -91,6 +93,15 @@ public enum Ready {
                                 in(0.125),
                                 Edging.SQUARE,
                                 Edging.of(Edging.Kind.ROUND_OVER, in(0.0625)))));
+            case FACE_ON_RIDGE ->
+                new Section(
+                        name,
+                        List.of(
+                                Strip.plain(wood, in(0.75), in(1.25)).withSetIn(in(3)),
+                                Strip.plain(Species.PLYWOOD, in(5.5), in(0.5))),
+                        new Recess.Rabbet(in(1.75), in(1.25)),
+                        Optional.empty(),
+                        Optional.empty());
             case PANEL ->
                 new Section(name, wood, in(2), in(0.75), new Recess.Slot(in(0.375), in(0.25), in(0.25)), Profile.FLAT);
         };

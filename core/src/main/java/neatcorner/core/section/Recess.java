@@ -22,6 +22,11 @@ public sealed interface Recess {
         return Length.ZERO;
     }
 
+    /** How far wood lies before what it frames, on each side, from the sight edge outwards; zero where none does. */
+    default Length covers() {
+        return lip();
+    }
+
     /** How far wood reaches in behind what it frames, past the sight line. */
     default Length ledge() {
         return Length.ZERO;
@@ -459,6 +464,11 @@ public sealed interface Recess {
         @Override
         public boolean takesPackage() {
             return false;
+        }
+
+        @Override
+        public Length covers() {
+            return overlap;
         }
 
         @Override

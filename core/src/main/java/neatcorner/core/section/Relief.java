@@ -17,9 +17,13 @@ public record Relief(Length from, Length width, Length depth) {
         Range.within("depth_of_the_back_hollow", depth, Length.mm(0.5), Length.mm(20));
     }
 
-    /** A shallow hollow over a third of a section's back, to start from. */
+    /** A shallow hollow over a third of the back of a section, in the strip that lies there, to start from. */
     public static Relief usual(Section section) {
-        return new Relief(Length.inches(0, 3, 8).min(section.face().over(5)).max(Length.mm(3)),
-                section.face().minus(section.lip()).over(3).max(Length.mm(3)), Length.inches(0, 1, 16));
+        Strip back = section.strips().getFirst();
+        Length reach = section.face().minus(section.lip()).min(back.setIn().plus(back.width()));
+        return new Relief(
+                back.setIn().plus(Length.inches(0, 3, 8).min(back.width().over(5)).max(Length.mm(3))),
+                reach.minus(back.setIn()).over(3).max(Length.mm(3)),
+                Length.inches(0, 1, 16));
     }
 }

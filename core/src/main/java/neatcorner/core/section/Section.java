@@ -132,6 +132,11 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         return recess.lip();
     }
 
+    /** How far wood lies before what it frames, on each side. */
+    public Length covers() {
+        return recess.covers();
+    }
+
     /** All the wood across: what the stick is wide. */
     public Length width() {
         return face().plus(recess.ledge());

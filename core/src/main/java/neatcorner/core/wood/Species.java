@@ -8,26 +8,29 @@ import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 
 /**
- * A wood a frame is made of: one of those that are known here, or a maker's own with its own values.
+ * What a frame is made of: a wood, a sheet or a metal of those that are known here, or a maker's own with its own
+ * values.
  *
  * <p>Densities are means at about 12 % moisture (a board may lie 10 % either side), so every weight is
  * an estimate. Movement is the change across the grain per per cent of moisture: the dimensional change
  * coefficients C_R and C_T of the Wood Handbook (USDA Forest Products Laboratory), chapter 13, good from
  * 6 to 14 % moisture. Densities and coefficients are from memory of the handbook's tables; teak, the
- * mahoganies and the European woods from memory of similar ones.
+ * mahoganies and the European woods from memory of similar ones. Those of sheets are from memory of makers' sheets of
+ * values: as much in their length as across.
  *
  * @param name       of a known wood its key, as {@code red_oak}; of an own one what the maker calls it, up
  *                   to {@value #LONGEST_NAME} characters without {@code /}
  * @param isOwn      whether a maker gave its values
- * @param density    in kg/m³ at about 12 % moisture, from 50 to 1500; an estimate
+ * @param density    in kg/m³, of wood at about 12 % moisture; from 50 to 9000; an estimate
  * @param radial     change of width of a quarter-sawn board, as a share, per per cent of moisture; from 0 to 0.01
  * @param tangential the same of a flat-sawn board
  * @param hardness   how it takes tools
  * @param isSplintering whether long fibres lift and break out when a cut is too deep
  * @param colour     for drawing, as {@code 0xRRGGBB}
+ * @param stuff      what kind of thing it is
  */
 public record Species(String name, boolean isOwn, double density, double radial, double tangential, Hardness hardness,
-                      boolean isSplintering, int colour) implements Named {
+                      boolean isSplintering, int colour, Stuff stuff) implements Named {
     /** The longest name of an own wood. */
     public static final int LONGEST_NAME = 40;
     private static final List<Species> KNOWN = new ArrayList<>();
@@ -86,6 +89,16 @@ public record Species(String name, boolean isOwn, double density, double radial,
     /** Teak. */
     public static final Species TEAK = known("teak", 655, 101, 186, Hardness.MIDDLING, 0xA9743F, false);
 
+    /** Plywood, birch all through or poplar inside. */
+    public static final Species PLYWOOD = sheet("plywood", 620, 20, Stuff.LAYERED, 0xD9BE93);
+    /** Medium-density fibreboard. */
+    public static final Species MDF = sheet("mdf", 750, 30, Stuff.PRESSED, 0xB99A73);
+    /** Particle board. */
+    public static final Species CHIPBOARD = sheet("chipboard", 650, 35, Stuff.PRESSED, 0xC9B184);
+    /** Aluminium, as drawn. */
+    public static final Species ALUMINIUM = keep(
+            new Species("aluminium", false, 2700, 0, 0, Hardness.HARD, false, 0xB9BEC2, Stuff.METAL));
+
     public Species {
         if (name.isBlank()
                 || name.length() > LONGEST_NAME
@@ -96,15 +109,24 @@ public record Species(String name, boolean isOwn, double density, double radial,
         if (isOwn && KNOWN.stream().anyMatch(known -> known.name.equalsIgnoreCase(name.strip().replace(' ', '_')))) {
             throw Refusal.of("species.name_of_wood_is", name, name);
         }
-        Range.number("density_in_kg_m", density, 50, 1500);
+        Range.number("density_in_kg_m", density, 50, 9000);
+        Range.number("colour_of_a_material", colour, 0, 0xFFFFFF);
         Range.number("radial_movement_per", radial, 0, 0.01);
         Range.number("tangential_movement_per", tangential, 0, 0.01);
     }
 
     private static Species known(
             String key, double density, int radial, int tangential, Hardness hardness, int colour, boolean splinters) {
-        Species species =
-                new Species(key, false, density, radial * 1e-5, tangential * 1e-5, hardness, splinters, colour);
+        return keep(new Species(
+                key, false, density, radial * 1e-5, tangential * 1e-5, hardness, splinters, colour, Stuff.WOOD));
+    }
+
+    private static Species sheet(String key, double density, int movement, Stuff stuff, int colour) {
+        return keep(new Species(
+                key, false, density, movement * 1e-5, movement * 1e-5, Hardness.MIDDLING, false, colour, stuff));
+    }
+
+    private static Species keep(Species species) {
         KNOWN.add(species);
         return species;
     }
@@ -114,37 +136,65 @@ public record Species(String name, boolean isOwn, double density, double radial,
         return List.copyOf(KNOWN);
     }
 
-    /** A wood with a maker's own values; it is drawn the darker the denser it is. */
+    /** A wood with a maker's own values, in the colour that woods so dense mostly have. */
     public static Species own(
             String name, double density, double radial, double tangential, Hardness hardness, boolean splinters) {
+        return own(name, density, radial, tangential, hardness, splinters, shaded(density), Stuff.WOOD);
+    }
+
+    /** A material with a maker's own values. */
+    public static Species own(
+            String name,
+            double density,
+            double radial,
+            double tangential,
+            Hardness hardness,
+            boolean splinters,
+            int colour,
+            Stuff stuff) {
+        return new Species(name.strip(), true, density, radial, tangential, hardness, splinters, colour, stuff);
+    }
+
+    /** Wood is drawn the darker the denser it is. */
+    private static int shaded(double density) {
         double dark = Math.clamp((density - 350) / 650, 0, 1);
-        int colour = shade(0xE3, 0x7A, dark) << 16 | shade(0xC8, 0x4C, dark) << 8 | shade(0x9B, 0x30, dark);
-        return new Species(name.strip(), true, density, radial, tangential, hardness, splinters, colour);
+        return shade(0xE3, 0x7A, dark) << 16 | shade(0xC8, 0x4C, dark) << 8 | shade(0x9B, 0x30, dark);
     }
 
     /** With another name, and so an own wood with these values. */
     public Species named(String other) {
-        return own(other, density, radial, tangential, hardness, isSplintering);
+        return own(other, density, radial, tangential, hardness, isSplintering, colour, stuff);
     }
 
-    /** Of another density, an own wood. */
+    /** Of another density, an own material; what is drawn in the colour of its density stays so. */
     public Species withDensity(double other) {
-        return own(name, other, radial, tangential, hardness, isSplintering);
+        int drawn = colour == shaded(density) ? shaded(other) : colour;
+        return own(name, other, radial, tangential, hardness, isSplintering, drawn, stuff);
     }
 
-    /** Moving otherwise, an own wood. */
+    /** Moving otherwise, an own material. */
     public Species withMovement(double otherRadial, double otherTangential) {
-        return own(name, density, otherRadial, otherTangential, hardness, isSplintering);
+        return own(name, density, otherRadial, otherTangential, hardness, isSplintering, colour, stuff);
     }
 
-    /** Harder or softer, an own wood. */
+    /** Harder or softer, an own material. */
     public Species withHardness(Hardness other) {
-        return own(name, density, radial, tangential, other, isSplintering);
+        return own(name, density, radial, tangential, other, isSplintering, colour, stuff);
     }
 
-    /** With or without long fibres that break out, an own wood. */
+    /** With or without long fibres that break out, an own material. */
     public Species withSplintering(boolean other) {
-        return own(name, density, radial, tangential, hardness, other);
+        return own(name, density, radial, tangential, hardness, other, colour, stuff);
+    }
+
+    /** Drawn in another colour, an own material. */
+    public Species withColour(int other) {
+        return own(name, density, radial, tangential, hardness, isSplintering, other, stuff);
+    }
+
+    /** Of another kind, an own material; only wood splinters. */
+    public Species of(Stuff other) {
+        return own(name, density, radial, tangential, hardness, isSplintering && other.isGrown(), colour, other);
     }
 
     private static int shade(int light, int deep, double share) {

@@ -29,7 +29,7 @@ import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
-import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Outlines;
 import neatcorner.core.outline.Size;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
@@ -64,13 +64,6 @@ class SquaringTest {
                 new Heading("bare", "", 1), new Body(outline, section, Map.of(), Lean.FLAT), Contents.NOTHING);
     }
 
-    private static Geometry polygon(List<Point> outline) {
-        List<Coordinate> ring = new ArrayList<>(
-                outline.stream().map(p -> new Coordinate(p.x(), p.y())).toList());
-        ring.add(ring.getFirst());
-        return FACTORY.createPolygon(ring.toArray(Coordinate[]::new));
-    }
-
     private static Length sawn(Frame frame, int side) {
         return frame.members().get(side).longPoint().value();
     }
@@ -94,13 +87,14 @@ class SquaringTest {
                 .withFace("bottom", Optional.of(Length.mm(bottom)));
         Job job = plain.with(plain.body().with(new Construction.Squared(corner, through)));
         Frame frame = Frame.of(job, Sample.shop()).result();
-        Geometry ring = polygon(Known.in(frame.lines(), Line.OUTSIDE)).difference(polygon(frame.inner()));
+        Geometry ring = Outlines.polygon(Known.in(frame.lines(), Line.OUTSIDE))
+                .difference(Outlines.polygon(frame.inner()));
         for (double level = 0.05; level < 1; level += 0.1) {
             double at = level * thick;
             List<Geometry> cut = frame.members().stream()
                     .map(member -> member.slabs().stream()
                             .filter(slab -> slab.low() <= at && slab.high() > at)
-                            .map(slab -> polygon(slab.outline()))
+                            .<Geometry>map(slab -> Outlines.polygon(slab.outline()))
                             .reduce(Geometry::union)
                             .orElseThrow())
                     .toList();
@@ -110,8 +104,8 @@ class SquaringTest {
             assertThat(all.symDifference(ring).getArea()).as("the whole ring").isLessThan(1e-3);
         }
         for (Member member : frame.members()) {
-            Geometry sawn = polygon(member.outline()).buffer(1e-6);
-            assertThat(member.slabs()).allMatch(slab -> sawn.covers(polygon(slab.outline())));
+            Geometry sawn = Outlines.polygon(member.outline()).buffer(1e-6);
+            assertThat(member.slabs()).allMatch(slab -> sawn.covers(Outlines.polygon(slab.outline())));
             assertThat(member.slabs().getLast().high()).isCloseTo(thick, within(1e-9));
         }
         // Whatever one piece gives the other takes: as heavy as mitred. The ring's volume by another way.
@@ -209,8 +203,8 @@ class SquaringTest {
         assertThat(plan.joints().options())
                 .allMatch(option -> Joints.of(option.kind()).goesWith(construction));
         assertThat(plan.joints().options()).noneMatch(option -> option.kind().equals(JointKind.SPLINED));
-        Geometry wood = polygon(Known.in(plan.frame().lines(), Line.OUTSIDE))
-                .difference(polygon(plan.frame().inner()))
+        Geometry wood = Outlines.polygon(Known.in(plan.frame().lines(), Line.OUTSIDE))
+                .difference(Outlines.polygon(plan.frame().inner()))
                 .buffer(1e-6);
         plan.joints().options().stream().filter(option -> option.fits()).forEach(option -> Joints.of(option.kind())
                 .inserts(plan.frame(), option)
@@ -233,15 +227,16 @@ class SquaringTest {
         Frame frame = Frame.of(job, Sample.shop()).result();
         assertThat(frame.cross()).hasSize(upright + level);
         Geometry bars = frame.cross().stream()
-                .map(bar -> polygon(bar.outline()))
+                .<Geometry>map(bar -> Outlines.polygon(bar.outline()))
                 .reduce(FACTORY.createPolygon(), Geometry::union);
-        Geometry fields = polygon(frame.inner()).difference(bars.buffer(1e-5));
+        Geometry fields = Outlines.polygon(frame.inner()).difference(bars.buffer(1e-5));
         assertThat(fields.getNumGeometries()).isEqualTo((upright + 1) * (level + 1));
         double one = fields.getGeometryN(0).getArea();
         for (int i = 0; i < fields.getNumGeometries(); i++) {
             assertThat(fields.getGeometryN(i).getArea()).isCloseTo(one, within(0.1));
         }
-        Geometry ring = polygon(Known.in(frame.lines(), Line.OUTSIDE)).difference(polygon(frame.inner()));
+        Geometry ring = Outlines.polygon(Known.in(frame.lines(), Line.OUTSIDE))
+                .difference(Outlines.polygon(frame.inner()));
         double thick = Sample.bar().thickness().toMm();
         assertThat(Weight.of(Assembly.of(job, Sample.shop()))
                         .result()

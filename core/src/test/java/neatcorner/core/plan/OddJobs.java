@@ -24,6 +24,7 @@ import neatcorner.core.job.Layer;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.ShapedEdge;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.Tape;
 import neatcorner.core.job.Through;
@@ -284,7 +285,7 @@ public final class OddJobs {
                 new Body(outline, section, faces, lean),
                 contents(section.recess(), outline),
                 choices);
-        return withParts(crossed(squared(chance(0.15) ? measured(job) : job)));
+        return withParts(edged(crossed(squared(chance(0.15) ? measured(job) : job))));
     }
 
     /** Every third that can have them has bars across; of the other plain bars every fourth lies over a mirror. */
@@ -302,6 +303,22 @@ public final class OddJobs {
         return parts.nextInt(3) > 0 || !bars.canBe(job.outline(), job.section(), job.lean())
                 ? job
                 : job.with(job.body().with(bars));
+    }
+
+    /** Of those that can be, every third has its inner edge sawn to a shape, unless its sides are too short for it. */
+    private Job edged(Job job) {
+        ShapedEdge edge = new ShapedEdge(
+                ShapedEdge.Form.values()[parts.nextInt(2)],
+                Length.mm(20 + parts.nextInt(150)),
+                Length.mm(1 + parts.nextInt(20)),
+                Length.mm(parts.nextInt(40)));
+        try {
+            Job shaped = new Edit.ShapeEdge(Optional.of(edge)).apply(job);
+            Planner.plan(shaped, neatcorner.core.Sample.shop());
+            return parts.nextInt(3) > 0 ? job : shaped;
+        } catch (Refusal cannotBe) {
+            return job;
+        }
     }
 
     /** Every third flat rectangle meets square, half of them with a joint that was chosen. */

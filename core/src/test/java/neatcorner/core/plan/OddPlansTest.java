@@ -12,6 +12,7 @@ import java.util.TreeMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
+import neatcorner.core.cut.SheetPiece;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.Entry;
@@ -79,6 +80,10 @@ class OddPlansTest {
                 assertThat(stick.remnant().isNegative()).isFalse();
             });
             assertThat(cut.values()).as("%s", plan.job()).allMatch(count -> count == 1);
+            plan.cuts().sheeted().stream()
+                    .filter(SheetPiece::isWhole)
+                    .map(SheetPiece::piece)
+                    .forEach(piece -> cut.merge(piece.job() + ": " + piece.id(), 1, Integer::sum));
             plan.assembly().frames().forEach(part -> part.pieces()
                     .forEach(piece -> assertThat(cut.keySet())
                             .as("%s of part %s of %s", piece.side(), part.job().seen(), plan.job())

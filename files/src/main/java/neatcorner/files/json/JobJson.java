@@ -28,6 +28,7 @@ import neatcorner.core.job.PieceId;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Progress;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.ShapedEdge;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.StickId;
 import neatcorner.core.job.StripId;
@@ -84,11 +85,22 @@ final class JobJson {
                         fields.has("construction")
                                 ? construction(fields.object("construction"))
                                 : Construction.MITRED,
-                        fields.has("cross_bars") ? cross(fields.object("cross_bars")) : CrossBars.NONE));
+                        fields.has("cross_bars") ? cross(fields.object("cross_bars")) : CrossBars.NONE,
+                        fields.has("shaped_edge")
+                                ? Optional.of(edge(fields.object("shaped_edge")))
+                                : Optional.empty()));
     }
 
     private static CrossBars cross(Fields fields) {
         return fields.build(() -> new CrossBars(fields.whole("upright", 0), fields.whole("level", 0)));
+    }
+
+    private static ShapedEdge edge(Fields fields) {
+        return fields.build(() -> new ShapedEdge(
+                fields.constant("form", ShapedEdge.Form.class),
+                fields.length("pitch"),
+                fields.length("rise"),
+                fields.length("corner")));
     }
 
     private static Construction construction(Fields fields) {
@@ -360,6 +372,11 @@ final class JobJson {
                     .put("upright", body.cross().upright())
                     .put("level", body.cross().level());
         }
+        body.edge().ifPresent(edge -> node.putObject("shaped_edge")
+                .put("form", Fields.name(edge.form()))
+                .put("pitch", edge.pitch().toExactMm())
+                .put("rise", edge.rise().toExactMm())
+                .put("corner", edge.corner().toExactMm()));
         if (body.construction() instanceof Construction.Squared(SquareCorner corner, Through through)) {
             node.putObject("construction")
                     .put("kind", "squared")

@@ -327,6 +327,7 @@ public final class ShopSheet {
     private boolean isMade() {
         return plan.job().outline().isCurved()
                 || plan.frame().isSolid()
+                || plan.job().body().edge().isPresent()
                 || plan.job().rabbeting() != Rabbeting.BEFORE_MITRING
                 || plan.cuts().lots().isEmpty()
                 || plan.cuts().lots().stream().anyMatch(lot -> !lot.stock().isKept());

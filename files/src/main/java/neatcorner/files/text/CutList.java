@@ -2,14 +2,19 @@ package neatcorner.files.text;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import neatcorner.core.cut.Lots;
+import neatcorner.core.cut.Piece;
+import neatcorner.core.cut.SheetPiece;
 import neatcorner.core.cut.StickLayout;
+import neatcorner.core.frame.Member;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.recall.Known;
+import neatcorner.core.section.Section;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
@@ -50,11 +55,11 @@ public final class CutList {
 
     /** The list of one job. */
     public static String write(Plan plan) {
-        return write(plan.cuts().sticks(), Lots.orders(plan.assembly()));
+        return write(plan.cuts().sticks(), plan.cuts().sheeted(), Lots.orders(plan.assembly()));
     }
 
-    /** The list of these sticks, with pieces of these orders. */
-    public static String write(List<StickLayout> sticks, List<Lots.Order> orders) {
+    /** The list of these sticks and of pieces that are sawn from sheets, all of these orders. */
+    public static String write(List<StickLayout> sticks, List<SheetPiece> sheeted, List<Lots.Order> orders) {
         Map<String, Lots.Order> byName = new HashMap<>();
         orders.forEach(order -> byName.put(order.name(), order));
         StringBuilder text = new StringBuilder();
@@ -63,8 +68,7 @@ public final class CutList {
             for (StickLayout stick : sticks) {
                 int order = 1;
                 for (StickLayout.Placed placed : stick.placed()) {
-                    var member = placed.piece().member();
-                    printer.printRecord(
+                    List<Object> onStick = List.of(
                             number,
                             stick.length().toExactMm().toPlainString(),
                             stick.bought()
@@ -72,30 +76,30 @@ public final class CutList {
                                     : stick.source().label().isEmpty()
                                             ? "rack"
                                             : CsvCell.write(stick.source().label()),
-                            order++,
-                            member.side().letters(),
-                            member.side().id(),
-                            placed.piece().frame(),
+                            order++);
+                    printer.printRecord(row(
+                            onStick,
                             placed.start().toExactMm().toPlainString(),
-                            member.longPoint().value().toExactMm().toPlainString(),
-                            member.shortPoint().value().toExactMm().toPlainString(),
-                            member.rabbet().value().toExactMm().toPlainString(),
-                            member.left().swing().toDegrees(),
-                            member.right().swing().toDegrees(),
-                            CsvCell.write(stick.section().name()),
-                            stick.section().face().toExactMm().toPlainString(),
-                            placed.piece().length().toExactMm().toPlainString(),
-                            member.left().tilt().toDegrees(),
-                            member.right().tilt().toDegrees(),
-                            CsvCell.write(order(placed, byName).job()),
-                            placed.piece()
-                                    .part()
-                                    .map(p -> p.number() + "/" + p.of())
-                                    .orElse(""),
+                            stick.section(),
+                            placed.piece(),
                             placed.lie().name().toLowerCase(Locale.ROOT),
-                            CsvCell.write(order(placed, byName).part().orElse("")));
+                            byName));
                 }
                 number++;
+            }
+            List<Piece> whole =
+                    sheeted.stream().filter(SheetPiece::isWhole).map(SheetPiece::piece).toList();
+            for (Piece piece : whole) {
+                Lots.Order order = Known.in(byName, piece.job());
+                for (int frame = 1; frame <= order.frame().job().quantity(); frame++) {
+                    printer.printRecord(row(
+                            List.of("", "", "sheet", ""),
+                            "",
+                            piece.member().stock(),
+                            piece.ofFrame(frame),
+                            "as_is",
+                            byName));
+                }
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
@@ -103,7 +107,35 @@ public final class CutList {
         return text.toString();
     }
 
-    private static Lots.Order order(StickLayout.Placed placed, Map<String, Lots.Order> byName) {
-        return Known.in(byName, placed.piece().job());
+    private static List<Object> row(
+            List<Object> onStick,
+            String start,
+            Section section,
+            Piece piece,
+            String lie,
+            Map<String, Lots.Order> byName) {
+        Member member = piece.member();
+        Lots.Order order = Known.in(byName, piece.job());
+        List<Object> row = new ArrayList<>(onStick);
+        row.addAll(List.of(
+                member.side().letters(),
+                member.side().id(),
+                piece.frame(),
+                start,
+                member.longPoint().value().toExactMm().toPlainString(),
+                member.shortPoint().value().toExactMm().toPlainString(),
+                member.rabbet().value().toExactMm().toPlainString(),
+                member.left().swing().toDegrees(),
+                member.right().swing().toDegrees(),
+                CsvCell.write(section.name()),
+                section.face().toExactMm().toPlainString(),
+                piece.length().toExactMm().toPlainString(),
+                member.left().tilt().toDegrees(),
+                member.right().tilt().toDegrees(),
+                CsvCell.write(order.job()),
+                piece.part().map(p -> p.number() + "/" + p.of()).orElse(""),
+                lie,
+                CsvCell.write(order.part().orElse(""))));
+        return row;
     }
 }

@@ -4,11 +4,14 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.fit.DepthCheck;
+import neatcorner.core.frame.EdgeRunKey;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.job.EdgeKey;
 import neatcorner.core.job.Job;
 import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.making.MakingKey;
@@ -121,6 +124,9 @@ public final class PlanText {
                         book.write(plan.frame().size(line, Axis.HEIGHT).orElseThrow())));
             }
         }
+        Stream.<Predicate<FigureKey<?>>>of(EdgeKey.class::isInstance, EdgeRunKey.class::isInstance)
+                .flatMap(kind -> plan.figures(Station.BRIEF).stream().filter(figure -> kind.test(figure.key())))
+                .forEach(this::figure);
         Stream.of(Frame.DEPTH, Frame.FRONT_STANDS_OUT).flatMap(key -> plan.figure(key).stream()).forEach(this::figure);
     }
 
@@ -177,10 +183,10 @@ public final class PlanText {
                             fit.fastener().deep()),
                     fit.place());
         }
-        if (plan.hidden().fits().isEmpty() && plan.frame().isMitred() && !plan.job().isFitted()) {
+        if (plan.hidden().fits().isEmpty() && plan.frame().takesHidden() && !plan.job().isFitted()) {
             line("hidden_none", plan.hidden().none());
         }
-        if (plan.frame().isMitred()) {
+        if (plan.frame().isOpening()) {
             figure(plan.movement().dry());
             figure(plan.movement().damp());
         }
@@ -207,6 +213,14 @@ public final class PlanText {
             }
             member.curve().ifPresent(curve -> line("curve", curve.blank(), curve.turn(), curve.runOut()));
         }
+        plan.cuts().sheeted().stream()
+                .filter(sawn -> !sawn.isWhole() || sawn.piece().part().isPresent())
+                .forEach(sawn -> line(
+                        "sheet_piece",
+                        sawn.letters(),
+                        sawn.from(),
+                        sawn.length(),
+                        sawn.strip().width()));
         plan.figure(Frame.BEST_COUNT).ifPresent(this::figure);
     }
 
@@ -278,7 +292,7 @@ public final class PlanText {
                                 : Words.of("text.product", step.coat().product()),
                         step.after().isZero() ? Words.of("finish.at_once") : Words.of("finish.after", step.after())));
         if (plan.finish().steps().isEmpty()) {
-            line("bare");
+            line(plan.frame().isWoodwork() ? "bare" : "as_bought");
         }
     }
 

@@ -23,6 +23,7 @@ import neatcorner.core.job.Construction;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.ShapedEdge;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.Through;
 import neatcorner.core.measure.Length;
@@ -91,6 +92,20 @@ class DocumentTest {
                         bars(plain),
                         new Edit.Cross(new CrossBars(1, 1)).apply(bars(plain)),
                         new Edit.Build(new Construction.Squared(SquareCorner.MITRE_LAPPED, Through.RAILS))
+                                .apply(plain),
+                        new Edit.ShapeEdge(Optional.of(new ShapedEdge(
+                                        ShapedEdge.Form.WAVES, Length.mm(80), Length.mm(9), Length.mm(20))))
+                                .apply(bars(plain)),
+                        new Edit.ChooseSection(plain.section()
+                                        .withStrip(
+                                                0,
+                                                plain.section()
+                                                        .strips()
+                                                        .getFirst()
+                                                        .withSpecies(Species.ALUMINIUM
+                                                                .named("brass")
+                                                                .withDensity(8500)
+                                                                .withColour(0xC9A227))))
                                 .apply(plain),
                         new Edit.ChooseSection(plain.section()
                                         .withRecess(new Recess.Over(

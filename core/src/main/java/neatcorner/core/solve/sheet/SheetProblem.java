@@ -93,8 +93,14 @@ public record SheetProblem(List<Pane> panes, List<Stock> stock, Length kerf, Len
      * @param height  over 0 up to 20 m
      * @param count   how many, from 1
      * @param canTurn whether it may be cut lying on its side; not with grain, corrugation or pattern
+     * @param mark    what is pencilled on it besides; may be empty
      */
-    public record Pane(String name, Length width, Length height, int count, boolean canTurn) {
+    public record Pane(String name, Length width, Length height, int count, boolean canTurn, String mark) {
+        /** One without a mark. */
+        public Pane(String name, Length width, Length height, int count, boolean canTurn) {
+            this(name, width, height, count, canTurn, "");
+        }
+
         public Pane {
             Range.within("width_of_pane", width, new Length(1), LARGEST, name);
             Range.within("height_of_pane", height, new Length(1), LARGEST, name);

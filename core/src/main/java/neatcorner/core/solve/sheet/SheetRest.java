@@ -46,7 +46,8 @@ record SheetRest(SheetProblem problem, int[] panes, double share) {
                 if (free < 0 || !SheetProblem.fits(pane, room, whole.kerf(), Length.ZERO, whole.leastStrip())) {
                     return Optional.empty();
                 }
-                panes.add(new SheetProblem.Pane(pane.name(), pane.width(), pane.height(), counts[i], pane.canTurn()));
+                panes.add(new SheetProblem.Pane(pane.name(), pane.width(), pane.height(), counts[i], pane.canTurn(),
+                        pane.mark()));
                 which.add(i);
             }
         }

@@ -1,0 +1,47 @@
+package neatcorner.core.job;
+
+import java.util.Locale;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import neatcorner.core.measure.Length;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
+
+/** The numbers that are given of an inner edge that is sawn to a shape. */
+public enum EdgeKey implements FigureKey.OfLength {
+    /** How long a repeat is wished. */
+    PITCH(ShapedEdge::pitch, ShapedEdge::withPitch),
+    /** How far it runs into the wood. */
+    RISE(ShapedEdge::rise, ShapedEdge::withRise),
+    /** What stays straight at both ends of a side. */
+    CORNER(ShapedEdge::corner, ShapedEdge::withCorner);
+
+    private final Function<ShapedEdge, Length> of;
+    private final BiFunction<ShapedEdge, Length, ShapedEdge> in;
+
+    EdgeKey(Function<ShapedEdge, Length> of, BiFunction<ShapedEdge, Length, ShapedEdge> in) {
+        this.of = of;
+        this.in = in;
+    }
+
+    /** This number of an edge. */
+    public Length of(ShapedEdge edge) {
+        return of.apply(edge);
+    }
+
+    /** An edge with another such number. */
+    public ShapedEdge in(ShapedEdge edge, Length length) {
+        return in.apply(edge, length);
+    }
+
+    /** {@code edge.pitch} and the like. */
+    @Override
+    public String id() {
+        return "edge." + name().toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public Station station() {
+        return Station.BRIEF;
+    }
+}

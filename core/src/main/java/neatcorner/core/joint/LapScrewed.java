@@ -1,0 +1,85 @@
+package neatcorner.core.joint;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Construction;
+import neatcorner.core.job.JointKind;
+import neatcorner.core.job.SquareCorner;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Rounding;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Safety;
+import neatcorner.core.words.Figure;
+
+/** Half-laps and bridles held by screws from behind and no glue, so that the frame comes apart and together again. */
+final class LapScrewed implements Joint {
+    /** How long the screws are. */
+    private static final FastenerKey LENGTH = new FastenerKey("joint.lap_screw");
+    /** Wood that stays before the tip. Common practice, no source. */
+    private static final Length BEFORE_TIP = Length.inches(0, 3, 32);
+    /** So much of a screw must be in the piece in front. Common practice, no source. */
+    private static final Length LEAST_GRIP = Length.inches(0, 1, 4);
+    private static final Length[] STANDARD = {Length.inches(0, 1, 2), Length.inches(0, 5, 8), Length.inches(0, 3, 4),
+        Length.inches(1), Length.inches(1, 1, 4), Length.inches(1, 1, 2), Length.inches(2)};
+    private static final int A_CORNER = 2;
+
+    @Override
+    public JointKind kind() {
+        return JointKind.LAP_SCREWED;
+    }
+
+    /** Less than glued ones. Common practice, no source. */
+    @Override
+    public Mass most() {
+        return Mass.kg(10);
+    }
+
+    @Override
+    public boolean goesWith(Construction construction) {
+        return construction.isSquared(SquareCorner::isLap);
+    }
+
+    @Override
+    public boolean isOnlyChosen() {
+        return true;
+    }
+
+    @Override
+    public boolean isGlued() {
+        return false;
+    }
+
+    @Override
+    public Optional<Safety> caution() {
+        return Optional.of(Safety.BORING);
+    }
+
+    @Override
+    public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
+        Length thickness = frame.job().section().thickness();
+        Length most = thickness.minus(BEFORE_TIP);
+        boolean bridled = frame.job().body().construction().isSquared(corner -> corner == SquareCorner.BRIDLED);
+        Length least = (bridled ? thickness.times(2).over(3) : thickness.over(2)).plus(LEAST_GRIP);
+        Optional<Length> best =
+                JointPlanner.longest(most, STANDARD).filter(length -> !length.isUnder(least));
+        if (best.isEmpty()) {
+            return Fitted.not(kind(), Words.of("obstacle.lap_screw", least, most));
+        }
+        Figure<Length> length = ledger.enter(Figure.formula(LENGTH)
+                .with("thickness", thickness)
+                .with("lap_screw_rest", BEFORE_TIP)
+                .note("lap_screw")
+                .rounded(Rounding.DOWN)
+                .gives(best.get()));
+        return new Fitted(kind(), List.of(length), A_CORNER, List.of(), Angle.RIGHT);
+    }
+
+    @Override
+    public List<Words> whileClosed(Frame frame) {
+        return List.of(Words.of("close.lap_screws"), Words.of("close.witness"));
+    }
+}
