@@ -20,11 +20,14 @@ import javafx.scene.layout.Priority;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.EdgeRunKey;
+import neatcorner.core.frame.Slatting;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.EdgeKey;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.ShapedEdge;
+import neatcorner.core.job.SlatKey;
+import neatcorner.core.job.Slats;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.rack.Material;
@@ -35,6 +38,9 @@ import neatcorner.core.words.Station;
 
 /** What goes in the frame and how big: the size at every line, the layers, how many. */
 final class BriefDetail extends Panel {
+    private static final int MOST_TILT = 75;
+    private static final int TILT_STEP = 5;
+
     BriefDetail(Desk desk, TagField.Typing typing, Runnable importOutline, Runnable importPicture) {
         super(desk, typing);
         heading(Labels.get("brief.what"));
@@ -49,6 +55,7 @@ final class BriefDetail extends Panel {
         crossBars("cross-upright", CrossBars::upright, (bars, count) -> new CrossBars(count, bars.level()));
         crossBars("cross-level", CrossBars::level, (bars, count) -> new CrossBars(bars.upright(), count));
         innerEdge();
+        slats();
         heading(Labels.get("brief.lines"));
         ladder();
         Button turn = new Button(Labels.get("brief.turn"));
@@ -116,6 +123,7 @@ final class BriefDetail extends Panel {
                 box,
                 () -> job().placement().filter(place -> !(place instanceof Placement.Behind)).isEmpty()
                         && job().body().edge().isEmpty()
+                        && job().body().slats().isEmpty()
                         && new CrossBars(1, 0).canBe(job().outline(), job().section(), job().lean()));
     }
 
@@ -134,13 +142,43 @@ final class BriefDetail extends Panel {
         box.setId("inner-edge");
         onlyWhile(
                 box,
-                () -> ShapedEdge.canBe(
+                () -> job().body().slats().isEmpty() && ShapedEdge.canBe(
                         job().outline(), job().section(), job().lean(), job().body().cross()));
         for (EdgeKey key : EdgeKey.values()) {
             entry(key);
         }
         rows(rows -> desk().plan().figures(Station.BRIEF).stream()
                 .filter(figure -> figure.key() instanceof EdgeRunKey<?>)
+                .map(this::figureRow)
+                .forEach(rows.getChildren()::add));
+    }
+
+    /** Slats between the upright sides of a plain leaf, and the numbers of them. */
+    private void slats() {
+        var box = choice(
+                Labels.get("brief.slats"),
+                () -> List.of(false, true),
+                () -> job().body().slats().isPresent(),
+                on -> Labels.get(on ? "brief.slats_in" : "brief.none"),
+                on -> desk().edit(new Edit.Slat(on ? Optional.of(Slats.usual(job().section())) : Optional.empty())));
+        box.setId("slats");
+        onlyWhile(box, () -> Slats.canBe(job().body()));
+        for (SlatKey key : SlatKey.values()) {
+            entry(key);
+        }
+        var tilt = choice(
+                Labels.get("brief.slat_tilt"),
+                () -> IntStream.iterate(0, degrees -> degrees <= MOST_TILT, degrees -> degrees + TILT_STEP)
+                        .boxed()
+                        .toList(),
+                () -> job().body().slats().map(Slats::degrees).orElse(0),
+                degrees -> degrees + "°",
+                degrees -> desk().edit(
+                        new Edit.Slat(job().body().slats().map(slats -> slats.withDegrees(degrees)))));
+        tilt.setId("slat-tilt");
+        onlyWhile(tilt, () -> job().body().slats().isPresent());
+        rows(rows -> desk().plan().figures(Station.CUTS).stream()
+                .filter(figure -> Slatting.isOne(figure.key()))
                 .map(this::figureRow)
                 .forEach(rows.getChildren()::add));
     }

@@ -4,7 +4,9 @@ import java.util.Optional;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.FitDrawing;
 import neatcorner.core.drawing.FrameDrawing;
+import neatcorner.core.drawing.SwingDrawing;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.Placement;
 import neatcorner.core.words.Station;
 
 /** The package pulled apart, and the back with what holds it. */
@@ -38,6 +40,18 @@ final class FitRoom implements Room {
 
     @Override
     public Optional<Foot> foot(Desk desk) {
+        if (desk.plan().job().placement().orElse(null) instanceof Placement.Hinged hung) {
+            return Optional.of(new Foot(
+                    Labels.get("fit.swing"),
+                    "",
+                    230,
+                    width -> SwingDrawing.draw(
+                            desk.plan(),
+                            hung,
+                            PictureView.reader(desk),
+                            width,
+                            PictureView.reader(desk).scale() * 220)));
+        }
         return desk.plan().fit().points().isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Foot(

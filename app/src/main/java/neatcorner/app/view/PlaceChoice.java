@@ -1,5 +1,6 @@
 package neatcorner.app.view;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import javafx.scene.control.Button;
@@ -8,6 +9,7 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.PlaceKey;
+import neatcorner.core.job.Placement;
 import neatcorner.core.section.Recess;
 
 /** How the part that is looked at lies by another, and what lies in it or hangs by it; nothing where it is alone. */
@@ -34,6 +36,12 @@ final class PlaceChoice {
         return job().parts().size() > 1;
     }
 
+    private Optional<Placement.Hinged> hung() {
+        return job().placement()
+                .filter(Placement.Hinged.class::isInstance)
+                .map(Placement.Hinged.class::cast);
+    }
+
     private void build() {
         panel.rows(box -> {
             if (isOneOfSeveral()) {
@@ -50,6 +58,14 @@ final class PlaceChoice {
         panel.onlyWhile(name, this::isOneOfSeveral);
         panel.entry(PlaceKey.GAP);
         panel.entry(PlaceKey.PROUD);
+        var leaves = panel.choice(
+                Labels.get("place.leaves"),
+                () -> List.of(Placement.Hinged.Leaves.values()),
+                () -> hung().map(Placement.Hinged::leaves).orElse(Placement.Hinged.Leaves.PAIR),
+                way -> panel.book().say(way.words()),
+                way -> hung().flatMap(hinged -> desk().edit(new Edit.Place(hinged.with(way)))));
+        leaves.setId("leaves");
+        panel.onlyWhile(leaves, () -> hung().isPresent());
         FlowPane buttons = new FlowPane(6, 4);
         panel.getChildren().add(buttons);
         panel.onUpdate(() -> buttons.setManaged(isOneOfSeveral()));

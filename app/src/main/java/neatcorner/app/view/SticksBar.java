@@ -164,7 +164,7 @@ final class SticksBar implements PictureView.Pressing {
     private long pieces() {
         return desk.plan().assembly().frames().stream()
                 .filter(part -> !part.job().choices().cutting().isMade())
-                .mapToLong(part -> part.job().quantity() * part.pieces().count())
+                .mapToLong(part -> part.job().copies() * part.pieces().count())
                 .sum();
     }
 

@@ -85,7 +85,7 @@ final class Tally {
                             .collect(Collectors.joining(", "))
                     : group.stream().map(m -> m.side().letters()).distinct().collect(Collectors.joining(", "));
             HBox row = big(member.longPoint(), names.substring(0, 1).toUpperCase(Locale.ROOT) + names.substring(1), "");
-            row.getChildren().addFirst(count(group.size() * plan().job().quantity()));
+            row.getChildren().addFirst(count(group.size() * plan().job().copies()));
             VBox words = (VBox) row.getChildren().getLast();
             boolean plain = member.isSquare();
             words.getChildren()

@@ -239,6 +239,18 @@ class DemoJobsTest {
         assertThat(plan.findings()).extracting(Finding::id).containsOnly("make_sticks");
     }
 
+    /** Opening 28 × 42, gaps of 1/16: leaves (28 − 3/16) / 2 wide and 42 − 1/8 high; slats 10 29/32 + 5/8 − 1/32. */
+    @Test
+    void theLookoutWindowHasAPairOfShutters() {
+        Plan plan = Planner.at(plan(25), 1);
+        assertSize(plan, Line.OUTSIDE, "13 29/32", "41 7/8");
+        assertThat(lengths(plan)).contains("A–B 13.90625", "B–C 41.875", "S1–S1 11.5");
+        assertThat(Planner.ofParts(plan))
+                .allSatisfy(part -> assertThat(part.findings())
+                        .extracting(Finding::id)
+                        .containsOnly("rack_short"));
+    }
+
     /** Half-laps with a screw that leaves wood before its tip, and no glue to wait for. */
     @Test
     void theTravellingNoticeComesApart() {

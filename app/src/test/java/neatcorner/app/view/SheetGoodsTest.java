@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import neatcorner.app.desk.Laid;
+import neatcorner.core.job.Placement.Hinged.Leaves;
 import neatcorner.core.job.ShapedEdge;
+import neatcorner.core.job.SquareCorner;
 import neatcorner.core.section.Holds;
 import neatcorner.core.section.Ready;
 import neatcorner.core.wood.Species;
@@ -36,6 +38,29 @@ class SheetGoodsTest extends OnTheDemo {
         assertThat(on(() -> desk.cuts().laid())).isEqualTo(Laid.SHEETS);
         choose("#inner-edge", Station.BRIEF, 0);
         assertThat(plan().job().body().edge()).isEmpty();
+    }
+
+    @Test
+    void shuttersAreHungInAFrameFromNothing() throws Exception {
+        take(0);
+        choose("#meeting", Station.CORNERS, 1 + SquareCorner.BRIDLED.ordinal());
+        hand.clickOn("#add-part");
+        hand.clickOn("#offer-shutters");
+        assertThat(plan().job().part().name()).isEqualTo("shutters");
+        assertThat(plan().frame().slats()).isNotEmpty();
+        choose("#leaves", Station.BRIEF, Leaves.LEFT.ordinal());
+        assertThat(plan().assembly().copies(1)).hasSize(1);
+        choose("#slat-tilt", Station.BRIEF, 0);
+        assertThat(plan().job().body().slats().orElseThrow().degrees())
+                .as("flat ones so near to one another would meet, and it says so")
+                .isEqualTo(30);
+        choose("#slat-tilt", Station.BRIEF, 4);
+        assertThat(plan().job().body().slats().orElseThrow().degrees()).isEqualTo(20);
+        for (Station station : Station.values()) {
+            go(station);
+        }
+        choose("#slats", Station.BRIEF, 0);
+        assertThat(plan().frame().slats()).isEmpty();
     }
 
     @Test

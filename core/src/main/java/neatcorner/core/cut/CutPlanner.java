@@ -214,6 +214,7 @@ public final class CutPlanner {
     private Optional<CutPlan.Biggest> biggest() {
         if (frame.job().outline().isCurved()
                 || !frame.bars().isEmpty()
+                || !frame.slats().isEmpty()
                 || frame.isSolid()
                 || frame.members().stream().anyMatch(SheetPieces::isOne)
                 || frame.job().placement().isPresent()) {

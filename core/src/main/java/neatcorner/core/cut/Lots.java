@@ -120,7 +120,7 @@ public final class Lots {
             }
             ofOne.forEach((section, pieces) -> {
                 List<Piece> all = bySection.computeIfAbsent(section, _ -> new ArrayList<>());
-                for (int n = 1; n <= frame.job().quantity(); n++) {
+                for (int n = 1; n <= frame.job().copies(); n++) {
                     for (Piece piece : pieces) {
                         all.add(piece.ofFrame(n));
                     }

@@ -85,7 +85,7 @@ public record SheetLot(
             Map<Kind, List<SheetProblem.Pane>> byKind,
             Map<Kind, List<SheetProblem.Stock>> holes) {
         Panes panes = PanePlanner.plan(order.frame()).result();
-        int quantity = order.frame().job().quantity();
+        int quantity = order.frame().job().copies();
         for (Pane sheet : panes.sheets()) {
             sheet.material()
                     .filter(material -> material.role() != Material.Role.ART)
@@ -121,7 +121,7 @@ public record SheetLot(
                 order.name(),
                 stands ? wide : piece.length(),
                 stands ? piece.length() : wide,
-                order.frame().job().quantity(),
+                order.frame().job().copies(),
                 grain.isEmpty(),
                 piece.letters());
     }

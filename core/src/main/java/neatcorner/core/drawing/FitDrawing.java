@@ -86,6 +86,10 @@ public final class FitDrawing {
         }
     }
 
+    private static String alike(int many, String name) {
+        return many == 1 ? name : many + " × " + name;
+    }
+
     private void frame(Frame frame, int part) {
         boolean holds = frame.has(Line.RABBET);
         Line line = holds ? Line.RABBET : Line.OUTSIDE;
@@ -107,7 +111,7 @@ public final class FitDrawing {
                 new Paint.Wood(section.species(), Paint.Shade.EDGE),
                 plan.job().parts().size() == 1
                         ? sketch.say("fit.the_frame")
-                        : frame.job().part().name(),
+                        : alike(whole.copies(part).size(), frame.job().part().name()),
                 size,
                 depth));
     }

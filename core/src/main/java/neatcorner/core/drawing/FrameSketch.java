@@ -85,16 +85,22 @@ final class FrameSketch {
                 new At(left + (width - w * unit) / 2, top + (height - h * unit) / 2));
     }
 
-    /** Another part of the job, in the same picture where it lies. */
-    private FrameSketch(FrameSketch seen, int part) {
+    /**
+     * Another part of the job, or another like the one that is seen, in the same picture where it lies.
+     *
+     * @param copy which of those that are alike, from 0
+     */
+    private FrameSketch(FrameSketch seen, int part, int copy) {
         Assembly whole = seen.plan.assembly();
+        Assembly.Lie lie = whole.copies(part).get(copy);
+        double aside = lie.across() - whole.lies().get(part).across();
         this.plan = seen.plan.with(whole.frame(part));
         this.sketch = seen.sketch;
         this.behind = seen.behind;
         this.alone = false;
         this.unit = seen.unit;
         this.outsideWidth = plan.frame().width(Line.OUTSIDE).toMm();
-        double x = whole.leftOf(part).minus(whole.leftOf(seen.frame().job().seen())).toMm();
+        double x = whole.leftOf(part).minus(whole.leftOf(seen.frame().job().seen())).toMm() + aside;
         double y = whole.below(part).minus(whole.below(seen.frame().job().seen())).toMm();
         this.origin = seen.drawn(behind ? seen.outsideWidth - x - outsideWidth : x, y);
     }
@@ -136,7 +142,7 @@ final class FrameSketch {
             return;
         }
         around(part -> part != own);
-        wood();
+        woodOfAll(own);
         lines();
     }
 
@@ -156,18 +162,27 @@ final class FrameSketch {
         IntPredicate hidden = part -> !behind && whole.isBehind(part, holder);
         List<Integer> parts =
                 whole.fromBehind(!behind).stream().filter(shown::test).toList();
-        parts.stream().filter(hidden::test).forEach(part -> of(part).wood());
+        parts.stream().filter(hidden::test).forEach(this::woodOfAll);
         of(holder).contents();
-        parts.stream().filter(part -> !hidden.test(part)).forEach(part -> of(part).wood());
+        parts.stream().filter(part -> !hidden.test(part)).forEach(this::woodOfAll);
+    }
+
+    /** All that are alike of a part. */
+    private void woodOfAll(int part) {
+        of(part).wood();
+        for (int copy = 1; copy < plan.assembly().copies(part).size(); copy++) {
+            new FrameSketch(this, part, copy).wood();
+        }
     }
 
     /** A part of the job, from 0, in this picture. */
     private FrameSketch of(int part) {
-        return part == frame().job().seen() ? this : new FrameSketch(this, part);
+        return part == frame().job().seen() ? this : new FrameSketch(this, part, 0);
     }
 
     private void wood() {
         frame().bars().forEach(this::member);
+        frame().slats().forEach(this::member);
         cross();
         if (frame().isSolid()) {
             board();

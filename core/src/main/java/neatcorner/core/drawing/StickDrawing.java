@@ -48,7 +48,7 @@ public final class StickDrawing {
     }
 
     private StickDrawing(Plan plan, Reader reader, double width) {
-        this(plan.cuts().sticks(), plan.job().quantity() > 1, plan.frame().habits(), reader, width);
+        this(plan.cuts().sticks(), plan.job().isSeveral(), plan.frame().habits(), reader, width);
     }
 
     /** The first so many sticks, one below the other, with a word on those not shown; as high as it needs to be. */

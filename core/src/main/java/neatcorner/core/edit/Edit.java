@@ -25,6 +25,7 @@ import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.ShapedEdge;
+import neatcorner.core.job.Slats;
 import neatcorner.core.job.StickId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
@@ -100,6 +101,9 @@ public sealed interface Edit {
     record Give(Axis axis, Line line, Length length) implements Edit {
         @Override
         public Job apply(Job job) {
+            if (job.placement().orElse(null) instanceof Placement.Hinged hung && line == Line.OUTSIDE) {
+                return job.withLeaf(hung, axis, length);
+            }
             return job.withOutline(job.outline().with(axis, new Size(line, length)));
         }
 
@@ -517,12 +521,25 @@ public sealed interface Edit {
     record ShapeEdge(Optional<ShapedEdge> edge) implements Edit {
         @Override
         public Job apply(Job job) {
-            return job.with(job.body().with(edge));
+            return job.with(job.body().withEdge(edge));
         }
 
         @Override
         public Words words() {
             return edge.map(e -> Words.of("edit.shape_edge", e.form())).orElse(Words.of("edit.straight_edge"));
+        }
+    }
+
+    /** Slats between the upright sides, or none. */
+    record Slat(Optional<Slats> slats) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.with(job.body().withSlats(slats));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of(slats.isPresent() ? "edit.slats" : "edit.no_slats");
         }
     }
 

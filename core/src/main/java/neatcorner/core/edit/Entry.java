@@ -11,6 +11,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.LayerKey;
 import neatcorner.core.job.PlaceKey;
 import neatcorner.core.job.Placement;
+import neatcorner.core.job.SlatKey;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.FaceKey;
@@ -50,6 +51,7 @@ public record Entry(
                                         (j, l) -> j.withOutline(entry.with().apply(l))))));
         entries.addAll(SectionEntries.of(job.section()));
         job.body().edge().ifPresent(_ -> addEdge(entries));
+        job.body().slats().ifPresent(_ -> addSlats(entries));
         job.faces().keySet().forEach(face -> entries.add(face(job, face)));
         job.contents().borders().ifPresent(_ -> addBorders(entries));
         for (int i = 0; i < job.contents().layers().size(); i++) {
@@ -109,7 +111,16 @@ public record Entry(
             entries.add(new Entry(
                     key,
                     j -> key.of(j.body().edge().orElseThrow()),
-                    (j, l) -> j.with(j.body().with(j.body().edge().map(edge -> key.in(edge, l))))));
+                    (j, l) -> j.with(j.body().withEdge(j.body().edge().map(edge -> key.in(edge, l))))));
+        }
+    }
+
+    private static void addSlats(List<Entry> entries) {
+        for (SlatKey key : SlatKey.values()) {
+            entries.add(new Entry(
+                    key,
+                    j -> key.of(j.body().slats().orElseThrow()),
+                    (j, l) -> j.with(j.body().withSlats(j.body().slats().map(slats -> key.in(slats, l))))));
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Job;
@@ -15,11 +16,14 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Polygons;
 import neatcorner.core.outline.Side;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.recall.Known;
 import neatcorner.core.report.Planned;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
 
@@ -31,6 +35,9 @@ import neatcorner.core.shop.Shop;
  * @param lies    where each lies, in the same order
  */
 public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
+    /** A leaf stays so far before glass. Common practice, no source. */
+    private static final Length CLEAR_OF_PACKAGE = Length.mm(2);
+
     public Assembly {
         planned = List.copyOf(planned);
         lies = List.copyOf(lies);
@@ -108,6 +115,23 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
     public Length leftOf(int part) {
         return Length.mm(lies.get(part).across()
                 - lies.stream().mapToDouble(Lie::across).min().orElseThrow());
+    }
+
+    /** Where all that are alike of a part lie, from the left. */
+    public List<Lie> copies(int part) {
+        Lie first = lies.get(part);
+        return job.parts().get(part).placement().stream()
+                .flatMap(placement -> IntStream.range(0, placement.copies())
+                        .mapToObj(copy -> new Lie(
+                                first.across()
+                                        + copy
+                                                * frame(part).width(Line.OUTSIDE)
+                                                        .plus(placement.gap())
+                                                        .toMm(),
+                                first.down(),
+                                first.back())))
+                .collect(Collectors.collectingAndThen(
+                        Collectors.toList(), all -> all.isEmpty() ? List.of(first) : List.copyOf(all)));
     }
 
     /** Whether one part lies wholly behind the back of another, both from 0. */
@@ -191,8 +215,17 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
                         .recess()
                         .restsAt(thick, base.job().section().stacked());
             case Placement.Behind _ -> thick.negated();
+            case Placement.Hinged _ -> front.minus(thick).max(clearOf(base));
         };
         return new Lie(of.across() + moved.x(), of.down() + moved.y(), of.back().plus(back));
+    }
+
+    /** A leaf swings in front of what lies in the rabbet. */
+    private static Length clearOf(Frame base) {
+        Section section = base.job().section();
+        return section.recess() instanceof Recess.Covering
+                ? section.recessFront().plus(CLEAR_OF_PACKAGE)
+                : section.thickness().negated();
     }
 
     /**
@@ -201,6 +234,10 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
      * n·(other − own) + out.
      */
     private static Point moved(Placed placed, Frame own) {
+        if (placed.across() > 1) {
+            Point corner = Polygons.least(Known.in(placed.base().lines(), placed.beside()));
+            return corner.minus(new Point(placed.out().toMm(), placed.out().toMm()));
+        }
         boolean curved = placed.base().job().outline().isCurved();
         Point n = curved ? new Point(-1, 0) : outward(placed, 0);
         Point m = curved ? new Point(0, 1) : outward(placed, 1);

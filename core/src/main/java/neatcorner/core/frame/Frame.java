@@ -47,6 +47,7 @@ import neatcorner.core.words.Station;
  * @param bars    glazing bars; may be empty
  * @param strainer rails, stiles and brace of the inner frame behind; empty when there is none
  * @param cross    bars across a frame of plain bars
+ * @param slats   between the upright sides of a leaf, from the top
  * @param lines   each line as it runs round, curves as runs of points; in mm from the top left of the
  *                box around the outside line
  * @param inner   where the wood ends inwards: the sight line, as it is sawn where it is shaped, or the edge of a
@@ -61,6 +62,7 @@ public record Frame(
         List<Member> bars,
         List<Member> strainer,
         List<Member> cross,
+        List<Member> slats,
         Map<Line, List<Point>> lines,
         List<Point> inner) {
     /** How deep a leaning frame is. */
@@ -104,6 +106,7 @@ public record Frame(
             Squaring.check(this, ledger);
         }
         job.body().edge().ifPresent(edge -> Shaping.check(edge, this, ledger));
+        job.body().slats().ifPresent(between -> Slatting.check(between, this, ledger));
     }
 
     /** Whether a job like this one, with the same habits, can be made at all, with all its parts. */
@@ -222,6 +225,11 @@ public record Frame(
         return stuff().isWorkedLikeWood();
     }
 
+    /** How its slats are spaced; empty where it has none. */
+    public Optional<Slatting> slatting() {
+        return job.body().slats().map(between -> Slatting.of(between, Polygons.extent(inner, Axis.HEIGHT)));
+    }
+
     /** Whether its mitres open when the air changes: what is pressed or layered moves as much along as across. */
     public boolean isOpening() {
         return isMitred()
@@ -243,13 +251,13 @@ public record Frame(
     }
 
     /**
-     * Members, bars, bars across and strainer, all that is sawn to length; for a frame in one piece the board it is
-     * routed from.
+     * Members, bars, bars across, slats and strainer, all that is sawn to length; for a frame in one piece the board it
+     * is routed from.
      */
     public Stream<Member> pieces() {
         Stream<Member> own =
                 isSolid() ? Stream.of(OnePiece.board(this)) : Stream.concat(members.stream(), bars.stream());
-        return Stream.of(own, cross.stream(), strainer.stream()).flatMap(Function.identity());
+        return Stream.of(own, cross.stream(), slats.stream(), strainer.stream()).flatMap(Function.identity());
     }
 
     /** Pieces that the saw makes alike, in groups, in the order of their first. */
@@ -322,7 +330,7 @@ public record Frame(
     public Frame from(int side) {
         List<Member> turned = new ArrayList<>(members);
         Collections.rotate(turned, -side);
-        return new Frame(job, habits, widths, heights, turned, bars, strainer, cross, lines, inner);
+        return new Frame(job, habits, widths, heights, turned, bars, strainer, cross, slats, lines, inner);
     }
 
     /** The longer outside side of the box around it. */

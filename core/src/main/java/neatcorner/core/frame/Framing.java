@@ -207,6 +207,7 @@ final class Framing {
                 bars,
                 strainer,
                 Bracing.members(job, inner, ledger),
+                Slatting.members(job, inner, ledger),
                 Collections.unmodifiableMap(moved),
                 shaping.map(Shaping::inner).orElse(inner));
     }

@@ -67,6 +67,7 @@ public record MemberKey<Q extends Quantity>(Side side, What what, Class<Q> kind)
     public Words words() {
         String kindOfPiece = switch (side.name()) {
             case UPRIGHT, LEVEL -> "bar";
+            case SLAT -> "slat";
             case BOARD -> "board";
             default -> "member";
         };

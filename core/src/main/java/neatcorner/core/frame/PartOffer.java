@@ -9,6 +9,7 @@ import neatcorner.core.job.Construction;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
+import neatcorner.core.job.Slats;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.Through;
 import neatcorner.core.measure.Length;
@@ -29,9 +30,14 @@ import neatcorner.core.wood.Species;
  * @param lies    how it lies by the part of this name
  * @param section what it is made of beside that part
  * @param built   how its pieces meet, where its shape allows that
+ * @param slatted whether it has slats
  */
 public record PartOffer(
-        String id, Function<String, Placement> lies, Function<Section, Section> section, Construction built)
+        String id,
+        Function<String, Placement> lies,
+        Function<Section, Section> section,
+        Construction built,
+        boolean slatted)
         implements Named {
     private static final Length PROUD = Length.mm(3);
 
@@ -64,10 +70,17 @@ public record PartOffer(
                     "backing_frame",
                     on -> new Placement.Behind(on, Length.mm(10)),
                     base -> strip("plain strip", Species.PINE, 25, Length.mm(19)),
-                    new Construction.Squared(SquareCorner.BUTTED, Through.RAILS)));
+                    new Construction.Squared(SquareCorner.BUTTED, Through.RAILS),
+                    false),
+            new PartOffer(
+                    "shutters",
+                    on -> new Placement.Hinged(on, Length.mm(2), Placement.Hinged.Leaves.PAIR),
+                    base -> strip("leaf bar", base.species(), 40, Length.mm(25)),
+                    new Construction.Squared(SquareCorner.BRIDLED, Through.STILES),
+                    true));
 
     private PartOffer(String id, Function<String, Placement> lies, Function<Section, Section> section) {
-        this(id, lies, section, Construction.MITRED);
+        this(id, lies, section, Construction.MITRED, false);
     }
 
     private static Section strip(String name, Species species, double face, Length thickness) {
@@ -88,12 +101,11 @@ public record PartOffer(
             return Optional.empty();
         }
         try {
-            Part part = Part.of(
-                            name,
-                            placement,
-                            new Body(job.outline(), section.apply(job.section()), Map.of(), Lean.FLAT)
-                                    .with(built.canBe(job.outline(), Lean.FLAT) ? built : Construction.MITRED))
-                    .finished(job.choices().finish());
+            Section own = section.apply(job.section());
+            Body body = new Body(job.outline(), own, Map.of(), Lean.FLAT)
+                    .with(built.canBe(job.outline(), Lean.FLAT) ? built : Construction.MITRED)
+                    .withSlats(Optional.of(Slats.usual(own)).filter(_ -> slatted));
+            Part part = Part.of(name, placement, body).finished(job.choices().finish());
             return Optional.of(part).filter(_ -> frame.couldBe(job.withPart(part)));
         } catch (Refusal cannotBeThere) {
             return Optional.empty();

@@ -26,8 +26,9 @@ import neatcorner.core.words.Figure;
  * @param beside the line of that part
  * @param own    the line of its own that is given by it
  * @param out    how far its own line lies outside the other; negative inside
+ * @param across how many alike lie side by side, the same distance apart
  */
-record Placed(Frame base, String name, Line beside, Line own, Length out) {
+record Placed(Frame base, String name, Line beside, Line own, Length out, int across) {
     /** Unevenness of a line's distance that no one sees, in mm. */
     private static final double EVEN = 1e-6;
 
@@ -42,17 +43,25 @@ record Placed(Frame base, String name, Line beside, Line own, Length out) {
         }
         return switch (placement) {
             case Placement.Around around ->
-                new Placed(base, around.on(), Line.OUTSIDE, section.recess().wall(), around.gap());
+                new Placed(base, around.on(), Line.OUTSIDE, section.recess().wall(), around.gap(), 1);
             case Placement.Inside inside ->
                 new Placed(
                         base,
                         inside.on(),
                         base.job().section().recess().wall(),
                         Line.OUTSIDE,
-                        inside.gap().negated());
+                        inside.gap().negated(),
+                        1);
             case Placement.Behind behind ->
                 new Placed(
-                        base, behind.on(), Line.OUTSIDE, Line.OUTSIDE, behind.gap().negated());
+                        base, behind.on(), Line.OUTSIDE, Line.OUTSIDE, behind.gap().negated(), 1);
+            case Placement.Hinged hinged -> {
+                if (!base.isFourSquare() || !base.bars().isEmpty()) {
+                    throw Refusal.of("placed.hinged", hinged.on());
+                }
+                yield new Placed(
+                        base, hinged.on(), Line.SIGHT, Line.OUTSIDE, hinged.gap().negated(), hinged.copies());
+            }
         };
     }
 
@@ -108,6 +117,9 @@ record Placed(Frame base, String name, Line beside, Line own, Length out) {
     Figure<Length> figure(Axis axis) {
         Optional<Length> measured = measured(axis);
         Length other = measured.orElseGet(() -> base.size(beside, axis).orElseThrow().value());
+        if (across > 1 && axis == Axis.WIDTH) {
+            return shared(other);
+        }
         Figure.Sum sum = Figure.sum(own.size(axis))
                 .start((measured.isPresent() ? "of_part_measured." : "of_part.") + axis.id(), other, name, beside);
         if (out.isNegative()) {
@@ -116,5 +128,15 @@ record Placed(Frame base, String name, Line beside, Line own, Length out) {
             sum.plus("part_gaps", out.times(2), out);
         }
         return sum.result();
+    }
+
+    /** Of several side by side: (opening − gaps) / number. */
+    private Figure<Length> shared(Length opening) {
+        Length gaps = out.negated().times(across + 1L);
+        return Figure.formula(own.size(Axis.WIDTH))
+                .with("of_part.width", opening, name, beside)
+                .with("leaf_gaps", gaps, across + 1, out.negated())
+                .note("leaf_share", across)
+                .gives(opening.minus(gaps).over(across));
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Layer;
+import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
 import neatcorner.core.outline.Line;
@@ -51,7 +52,7 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
         Species species = frame.job().section().species();
         Words name = job.parts().size() == 1
                 ? species.stuff().isGrown() ? WOOD.words() : species.words()
-                : Words.of("working.wood_of", job.part().name());
+                : Words.of(alike(frame) > 1 ? "working.wood_of_one" : "working.wood_of", job.part().name());
         Figure<Mass> wood = ledger.enter(Figure.formula(WOOD)
                 .named(name)
                 .note("wood_weight", Math.round(frame.job().section().areaMm2()), frame.job().section().species(),
@@ -59,7 +60,7 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
         Figure.Formula<Mass> sum = Figure.formula(TOTAL);
         Mass total = Mass.ZERO;
         for (Frame part : assembly.frames()) {
-            Mass own = wood(part);
+            Mass own = wood(part).times(alike(part));
             total = total.plus(own);
             if (job.parts().size() == 1) {
                 sum.with("wood", own);
@@ -88,9 +89,15 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
                 wood, ledger.enter(sum.note("weight_estimate").gives(total)), bears ? total : wood.value());
     }
 
+    /** How many like this are in one job. */
+    private static int alike(Frame frame) {
+        return frame.job().placement().map(Placement::copies).orElse(1);
+    }
+
     private static Mass wood(Frame frame) {
         return Mass.kg(frame.members().stream().mapToDouble(member -> kg(frame, member)).sum() + bars(frame)
                 + cross(frame)
+                + frame.slats().stream().mapToDouble(slat -> kg(frame, slat)).sum()
                 - sawnAway(frame));
     }
 

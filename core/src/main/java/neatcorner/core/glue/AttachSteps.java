@@ -2,6 +2,7 @@ package neatcorner.core.glue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.edit.Edit;
@@ -10,6 +11,7 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.job.PlaceKey;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Progress;
+import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Line;
@@ -33,6 +35,17 @@ final class AttachSteps {
     private static final FigureKey<Length> SCREW_IN = FigureKey.length(Station.GLUE_UP, "attach.screw_in");
     /** The longest screw that holds a part on the back. */
     private static final FigureKey<Length> SCREW = FigureKey.length(Station.GLUE_UP, "attach.screw");
+
+    /** How many hinges a leaf has. */
+    private static final FigureKey<Count> HINGES = FigureKey.count(Station.GLUE_UP, "hinge.count");
+    /** The middle of the outer hinges from the ends of the leaf. */
+    private static final FigureKey<Length> HINGE_FROM_END = FigureKey.length(Station.GLUE_UP, "hinge.from_end");
+    /** The outer hinges are this share of its height from the ends. Common practice, no source. */
+    private static final int HINGE_SHARE = 6;
+    /** Higher leaves have a third. Common practice, no source. */
+    private static final Length TWO_HINGES = Length.mm(1_000);
+    /** With less a leaf binds in damp weeks. Common practice, no source. */
+    private static final Length LEAST_GAP = Length.mm(1.5);
 
     /** What stays between a screw's tip and the front. Common practice, no source. */
     private static final Length SHORT_OF_FRONT = Length.inches(0, 1, 8);
@@ -73,6 +86,7 @@ final class AttachSteps {
             case Placement.Around around -> around(around);
             case Placement.Inside _ -> inside();
             case Placement.Behind behind -> behind(behind);
+            case Placement.Hinged hinged -> hinged(hinged);
         }
         return List.copyOf(steps);
     }
@@ -81,7 +95,8 @@ final class AttachSteps {
     private void measured() {
         Optional<Length> wide = came().outside(true);
         Optional<Length> high = came().outside(false);
-        if (placement instanceof Placement.Inside || !base.isFourSquare() || wide.isEmpty() && high.isEmpty()) {
+        boolean within = placement instanceof Placement.Inside || placement instanceof Placement.Hinged;
+        if (within || !base.isFourSquare() || wide.isEmpty() && high.isEmpty()) {
             return;
         }
         add(
@@ -208,6 +223,62 @@ final class AttachSteps {
                         .gives(held.over(2)))
                 .value();
         add("attach.screwed", on, longest, in);
+    }
+
+    /** Tried in the opening, then hung. */
+    private void hinged(Placement.Hinged hinged) {
+        Length high = frame.height(Line.OUTSIDE);
+        boolean three = high.isOver(TWO_HINGES);
+        Length from = ledger.enter(Figure.formula(HINGE_FROM_END)
+                        .with("leaf_high", high)
+                        .note("hinge_from_end", HINGE_SHARE)
+                        .gives(high.over(HINGE_SHARE)))
+                .value();
+        ledger.enter(Figure.formula(HINGES)
+                .with("leaf_high", high)
+                .note("hinges", TWO_HINGES)
+                .gives(new Count(three ? 3 : 2)));
+        ledger.warn(Safety.SCREWS);
+        boolean pair = hinged.leaves() == Placement.Hinged.Leaves.PAIR;
+        add("attach.leaf_try", on, hinged.gap());
+        add("attach.leaf_hand." + hinged.leaves().name().toLowerCase(Locale.ROOT));
+        add(three ? "attach.hinges_three" : "attach.hinges_two", from);
+        add("attach.hinge_let_in");
+        if (pair) {
+            add("attach.leaves_meet", hinged.gap());
+        }
+        add("attach.leaf_catch");
+        Length proud = assembly.lies()
+                .get(assembly.job().seen())
+                .back()
+                .plus(frame.job().section().thickness())
+                .minus(assembly.lies()
+                        .get(assembly.job().indexOf(on))
+                        .back()
+                        .plus(base.job().section().thickness()));
+        if (proud.isPositive()) {
+            ledger.find(Finding.of(
+                            Severity.NOTE,
+                            Station.BRIEF,
+                            "leaf_proud",
+                            frame.job().part().name(),
+                            proud,
+                            on)
+                    .by(proud)
+                    .remedy(new Remedy.Visit(Station.SECTION)));
+        }
+        if (hinged.gap().isUnder(LEAST_GAP)) {
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.BRIEF,
+                            "leaf_binds",
+                            frame.job().part().name(),
+                            hinged.gap(),
+                            LEAST_GAP)
+                    .by(LEAST_GAP.minus(hinged.gap()))
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.gap", LEAST_GAP), new Edit.Enter(PlaceKey.GAP, LEAST_GAP))));
+        }
     }
 
     /** Two parts may not lie in one place: the later one lies by the earlier instead. */

@@ -89,6 +89,9 @@ final class CloseSteps {
         add(nothingIn || rabbetLater ? "close.dry_fit_bare" : "close.dry_fit");
         add("close.paper");
         prepareJoints();
+        if (!frame.slats().isEmpty()) {
+            add("close.slats");
+        }
         if (frame.job().section().recess() instanceof Recess.Slot && !nothingIn) {
             add("close.panel");
         }

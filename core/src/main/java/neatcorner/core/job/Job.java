@@ -140,7 +140,7 @@ public record Job(
                         && !body().construction().isSquared(corner -> corner != SquareCorner.BUTTED)
                 || section().recess() instanceof Recess.Bar
                         && placement()
-                        .filter(place -> place.gap().isZero() && !(place instanceof Placement.Behind))
+                        .filter(place -> place.gap().isZero() && place.isAlong())
                         .isPresent();
     }
 
@@ -185,6 +185,7 @@ public record Job(
                 && lean().isFlat()
                 && isHung()
                 && body().edge().isEmpty()
+                && body().slats().isEmpty()
                 && !body().construction().isSquared(corner -> corner == SquareCorner.HOUSED);
     }
 
@@ -297,6 +298,29 @@ public record Job(
     /** So many alike. */
     public Job withQuantity(int other) {
         return with(new Heading(title(), order(), other));
+    }
+
+    /** How many alike of the part that is looked at are made in all. */
+    public int copies() {
+        return quantity() * placement().map(Placement::copies).orElse(1);
+    }
+
+    /** Whether of some part more than one is made. */
+    public boolean isSeveral() {
+        return quantity() > 1
+                || parts.stream().anyMatch(part -> part.placement().filter(place -> place.copies() > 1).isPresent());
+    }
+
+    /**
+     * With the opening that a leaf hangs in so large that the leaf gets this size outside.
+     *
+     * @throws Refusal where it hangs in a part whose own size follows from another
+     */
+    public Job withLeaf(Placement.Hinged hung, Axis axis, Length leaf) {
+        Length opening = axis == Axis.WIDTH
+                ? leaf.times((long) hung.copies()).plus(hung.gapsAcross())
+                : leaf.plus(hung.gap().times(2));
+        return at(indexOf(hung.on())).withGiven(axis, new Size(Line.SIGHT, opening)).at(seen);
     }
 
     /** With another given size on one axis; only for shapes given by width and height. */

@@ -1,5 +1,6 @@
 package neatcorner.core.job;
 
+import java.util.Locale;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Named;
 import neatcorner.core.phrase.Range;
@@ -28,6 +29,16 @@ public sealed interface Placement extends Named {
     /** Whether two parts that lie so would be in one another's way. */
     default boolean isWhere(Placement other) {
         return on().equals(other.on()) && id().equals(other.id());
+    }
+
+    /** How many alike lie so. */
+    default int copies() {
+        return 1;
+    }
+
+    /** Whether strips that lie so, right against the other part, are glued to it one by one. */
+    default boolean isAlong() {
+        return true;
     }
 
     /** Its name for machines. */
@@ -117,10 +128,81 @@ public sealed interface Placement extends Named {
         }
     }
 
+    /**
+     * Hung in the opening: one leaf or a pair, free of the sides and of each other by the gap.
+     *
+     * @param leaves how many, and where their hinges are
+     */
+    record Hinged(String on, Length gap, Leaves leaves) implements Placement {
+        public Hinged {
+            check(gap);
+        }
+
+        /** How an opening is closed; left and right as seen from the front. */
+        public enum Leaves implements Named {
+            /** Two, each hinged on its own side. */
+            PAIR,
+            /** One, hinged on the left. */
+            LEFT,
+            /** One, hinged on the right. */
+            RIGHT;
+
+            @Override
+            public Words words() {
+                return Words.of("leaves." + name().toLowerCase(Locale.ROOT));
+            }
+        }
+
+        @Override
+        public int copies() {
+            return leaves == Leaves.PAIR ? 2 : 1;
+        }
+
+        @Override
+        public boolean isAlong() {
+            return false;
+        }
+
+        /** Hung otherwise. */
+        public Hinged with(Leaves other) {
+            return new Hinged(on, gap, other);
+        }
+
+        /** What the gaps across take together: one at each side, and one between two leaves. */
+        public Length gapsAcross() {
+            return gap.times(copies() + 1L);
+        }
+
+        @Override
+        public Words said() {
+            return Words.of("placement.hinged.said", leaves, on, gap);
+        }
+
+        @Override
+        public Hinged withGap(Length other) {
+            return new Hinged(on, other, leaves);
+        }
+
+        @Override
+        public Hinged on(String other) {
+            return new Hinged(other, gap, leaves);
+        }
+
+        @Override
+        public String id() {
+            return "hinged";
+        }
+    }
+
     /** On the back, its outside in from the other's outside by the gap: a backing frame, a spacer before the wall. */
     record Behind(String on, Length gap) implements Placement {
         public Behind {
             check(gap);
+        }
+
+        @Override
+        public boolean isAlong() {
+            return false;
         }
 
         @Override

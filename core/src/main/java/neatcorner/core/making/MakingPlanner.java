@@ -14,8 +14,10 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.EdgeRun;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.frame.Slatting;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.Slats;
 import neatcorner.core.making.MakingKey.What;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
@@ -136,6 +138,7 @@ public final class MakingPlanner {
             stack = band(section.band().get(), stack);
         }
         bars(orders);
+        frame.job().body().slats().ifPresent(this::slats);
         if (later) {
             rabbetLater(stack);
         }
@@ -417,6 +420,38 @@ public final class MakingPlanner {
                         Words.of("making.bar_edges")),
                 blank);
         cut(blank, _ -> Ordering.of(blank, new Features(section, frame.habits()).ofBar(width, blank)), orders);
+    }
+
+    /** Slats are milled by themselves; their grooves are stopped, or slots at their tilt, mirrored left and right. */
+    private void slats(Slats slats) {
+        Length length = frame.slats().getFirst().longPoint().value();
+        step(
+                Tool.PLANER,
+                Words.of("making.mill", Words.of("making.the_slats"), slats.width(), slats.thickness()),
+                List.of(
+                        Words.of("making.rip", slats.width().plus(hair()), slats.width(), slats.thickness()),
+                        Words.of("making.slats.how", frame.slats().size(), length)),
+                Silhouette.box(0, 0, slats.width().toMm(), slats.thickness().toMm()));
+        Slatting even = frame.slatting().orElseThrow();
+        Length pitch = Length.mm(even.pitch());
+        List<Words> how = new ArrayList<>();
+        how.add(Words.of("making.slat_layout", Length.mm(even.first()), pitch));
+        how.add(
+                slats.degrees() == 0
+                        ? Words.of(
+                                "making.slat_groove",
+                                slats.thickness(),
+                                slats.groove(),
+                                pitch.minus(slats.high()))
+                        : Words.of(
+                                "making.slat_slots",
+                                slats.thickness(),
+                                slats.width(),
+                                slats.groove(),
+                                slats.tilt()));
+        how.add(Words.of("making.slat_mirror"));
+        step(Tool.ROUTER_TABLE, Words.of("making.slat_ends"), how, section.wood());
+        ledger.warn(Safety.ROUTER);
     }
 
     private void step(Tool tool, Words what, List<Words> how, Silhouette stick) {

@@ -49,7 +49,7 @@ final class Demand {
         Demand demand = new Demand(habits, longest, isWanted);
         for (Lots.Order order : orders) {
             List<Member> members = order.frame().pieces().toList();
-            for (int n = 1; n <= order.frame().job().quantity(); n++) {
+            for (int n = 1; n <= order.frame().job().copies(); n++) {
                 for (int place = 0; place < members.size(); place++) {
                     demand.member(order, members.get(place), n, place);
                 }

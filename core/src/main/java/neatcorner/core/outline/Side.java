@@ -32,6 +32,8 @@ public record Side(Name name, int number, String from, String to) {
         UPRIGHT,
         /** A glazing bar that lies. */
         LEVEL,
+        /** One of many between the upright sides of a leaf. */
+        SLAT,
         /** Across a strainer, above or below. */
         STRAINER_RAIL,
         /** Upright in a strainer, left or right. */

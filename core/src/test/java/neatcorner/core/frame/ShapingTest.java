@@ -57,7 +57,7 @@ class ShapingTest {
                                 section,
                                 Map.of(),
                                 Lean.FLAT)
-                        .with(Optional.of(edge)),
+                        .withEdge(Optional.of(edge)),
                 Contents.NOTHING);
     }
 
@@ -66,8 +66,8 @@ class ShapingTest {
     }
 
     /**
-     * Whole repeats fill every side, the arcs are those of a circle (two chords that cross: (c/2)² = h·(2R − h), Euclid
-     * III 35), and what is sawn away is the segment of that circle, or of a wave half of its box.
+     * Whole repeats fill every side, the arcs are those of a circle (two chords that cross: (c/2)² = h·(2R − h),
+     * Euclid III 35), and what is sawn away is the segment of that circle, or of a wave half of its box.
      */
     @Property(tries = 200, seed = Seed.FIXED)
     void wholeRepeatsOfTrueArcsFillEverySide(
@@ -153,7 +153,7 @@ class ShapingTest {
                         Length.mm(20),
                         new Recess.Rabbet(Length.mm(9), Length.mm(12)),
                         Profile.FLAT)));
-        Job oak = shallow.with(shallow.body().with(Optional.of(edge(Form.SCALLOPS, 30, 7, 20))));
+        Job oak = shallow.with(shallow.body().withEdge(Optional.of(edge(Form.SCALLOPS, 30, 7, 20))));
         Map<String, Job> cases = Map.of(
                 "edge_leaves_little", thin,
                 "edge_uncovers", shallow,

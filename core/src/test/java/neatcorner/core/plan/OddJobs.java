@@ -25,6 +25,7 @@ import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.ShapedEdge;
+import neatcorner.core.job.Slats;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.Tape;
 import neatcorner.core.job.Through;
@@ -348,7 +349,9 @@ public final class OddJobs {
         for (int i = 1; i <= more; i++) {
             String on = whole.parts().get(parts.nextInt(whole.parts().size())).name();
             Length gap = Length.mm(parts.nextInt(7) / 2.0);
-            Placement placement = switch (parts.nextInt(3)) {
+            Placement placement = switch (parts.nextInt(4)) {
+                case 3 -> new Placement.Hinged(
+                        on, gap, Placement.Hinged.Leaves.values()[parts.nextInt(3)]);
                 case 0 -> new Placement.Around(on, gap, Length.mm(parts.nextInt(9) - 4));
                 case 1 -> new Placement.Inside(on, gap);
                 default -> new Placement.Behind(on, gap.times(4));
@@ -367,9 +370,9 @@ public final class OddJobs {
                 Job bigger = whole.withPart(Part.of(
                         "part " + i,
                         placement,
-                        parts.nextInt(4) == 0 && squared.canBe(body.outline(), body.lean())
+                        slatted(parts.nextInt(4) == 0 && squared.canBe(body.outline(), body.lean())
                                 ? body.with(squared)
-                                : body));
+                                : body)));
                 Planner.plan(bigger, neatcorner.core.Sample.shop());
                 whole = bigger;
             } catch (Refusal noRoom) {
@@ -377,6 +380,18 @@ public final class OddJobs {
             }
         }
         return whole.at(parts.nextInt(whole.parts().size()));
+    }
+
+    /** Every third that can have them has slats. */
+    private Body slatted(Body body) {
+        Slats slats = new Slats(
+                Length.mm(8 + parts.nextInt(40)),
+                Length.mm(4 + parts.nextInt(5)),
+                Length.mm(10 + parts.nextInt(60)),
+                5 * parts.nextInt(14),
+                Length.mm(2 + parts.nextInt(9)),
+                Length.mm(parts.nextInt(2)));
+        return parts.nextInt(3) == 0 && Slats.canBe(body) ? body.withSlats(Optional.of(slats)) : body;
     }
 
     /** A frame that came out nearly as planned, or with one reading far off. */

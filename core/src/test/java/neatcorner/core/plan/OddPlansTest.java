@@ -143,6 +143,8 @@ class OddPlansTest {
                     || !plan.job().contents().layers().isEmpty()
                     || !plan.frame().bars().isEmpty()
                     || !plan.frame().cross().isEmpty()
+                    || !plan.frame().slats().isEmpty()
+                    || plan.job().body().edge().isPresent()
                     || !plan.frame().strainer().isEmpty()) {
                 continue;
             }

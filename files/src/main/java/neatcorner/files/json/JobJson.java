@@ -29,6 +29,7 @@ import neatcorner.core.job.Placement;
 import neatcorner.core.job.Progress;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.ShapedEdge;
+import neatcorner.core.job.Slats;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.StickId;
 import neatcorner.core.job.StripId;
@@ -88,7 +89,8 @@ final class JobJson {
                         fields.has("cross_bars") ? cross(fields.object("cross_bars")) : CrossBars.NONE,
                         fields.has("shaped_edge")
                                 ? Optional.of(edge(fields.object("shaped_edge")))
-                                : Optional.empty()));
+                                : Optional.empty(),
+                        fields.has("slats") ? Optional.of(slats(fields.object("slats"))) : Optional.empty()));
     }
 
     private static CrossBars cross(Fields fields) {
@@ -101,6 +103,16 @@ final class JobJson {
                 fields.length("pitch"),
                 fields.length("rise"),
                 fields.length("corner")));
+    }
+
+    private static Slats slats(Fields fields) {
+        return fields.build(() -> new Slats(
+                fields.length("width"),
+                fields.length("thickness"),
+                fields.length("pitch"),
+                fields.whole("degrees", 0),
+                fields.length("groove"),
+                fields.length("play")));
     }
 
     private static Construction construction(Fields fields) {
@@ -149,8 +161,11 @@ final class JobJson {
             case "around" -> new Placement.Around(on, gap, fields.length("proud", Length.ZERO));
             case "inside" -> new Placement.Inside(on, gap);
             case "behind" -> new Placement.Behind(on, gap);
+            case "hinged" ->
+                new Placement.Hinged(on, gap, fields.constant("leaves", Placement.Hinged.Leaves.class));
             default ->
-                throw fields.wrong("kind", Words.of("refused.fields.is_one_of", kind, "around, inside, behind"));
+                throw fields.wrong(
+                        "kind", Words.of("refused.fields.is_one_of", kind, "around, inside, behind, hinged"));
         });
     }
 
@@ -339,6 +354,9 @@ final class JobJson {
         if (placement instanceof Placement.Around around) {
             place.put("proud", around.proud().toExactMm());
         }
+        if (placement instanceof Placement.Hinged hinged) {
+            place.put("leaves", Fields.name(hinged.leaves()));
+        }
         SectionJson.write(part.body().section(), node.putObject("section"));
         writeFaces(part.body().faces(), node);
         writeLean(part.body().lean(), node);
@@ -377,6 +395,13 @@ final class JobJson {
                 .put("pitch", edge.pitch().toExactMm())
                 .put("rise", edge.rise().toExactMm())
                 .put("corner", edge.corner().toExactMm()));
+        body.slats().ifPresent(slats -> node.putObject("slats")
+                .put("width", slats.width().toExactMm())
+                .put("thickness", slats.thickness().toExactMm())
+                .put("pitch", slats.pitch().toExactMm())
+                .put("degrees", slats.degrees())
+                .put("groove", slats.groove().toExactMm())
+                .put("play", slats.play().toExactMm()));
         if (body.construction() instanceof Construction.Squared(SquareCorner corner, Through through)) {
             node.putObject("construction")
                     .put("kind", "squared")

@@ -29,6 +29,7 @@ import neatcorner.core.joint.Joints;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Length;
 import neatcorner.core.mill.Milling;
+import neatcorner.core.outline.Side;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
@@ -263,12 +264,14 @@ public final class ShopSheet {
 
     private void member(Column column, List<Member> pair) {
         Member member = pair.getFirst();
-        String names = plan.frame().isFourSquare()
+        String names = member.side().name() == Side.Name.SLAT
+                ? book.say("making.the_slats")
+                : plan.frame().isFourSquare()
                 ? pair.stream()
                         .map(m -> book.say(m.side().words()) + " " + m.side().letters())
                         .collect(Collectors.joining(", "))
                 : pair.stream().map(m -> m.side().letters()).distinct().collect(Collectors.joining(", "));
-        column.naming(book.say("sheet.pieces", pair.size() * plan.job().quantity(), names));
+        column.naming(book.say("sheet.pieces", pair.size() * plan.job().copies(), names));
         List<String> beside = new ArrayList<>();
         if (member.isSquare()) {
             beside.add(book.say("sheet.square_ends"));

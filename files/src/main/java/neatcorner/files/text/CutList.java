@@ -91,7 +91,7 @@ public final class CutList {
                     sheeted.stream().filter(SheetPiece::isWhole).map(SheetPiece::piece).toList();
             for (Piece piece : whole) {
                 Lots.Order order = Known.in(byName, piece.job());
-                for (int frame = 1; frame <= order.frame().job().quantity(); frame++) {
+                for (int frame = 1; frame <= order.frame().job().copies(); frame++) {
                     printer.printRecord(row(
                             List.of("", "", "sheet", ""),
                             "",

@@ -11,14 +11,17 @@ import neatcorner.core.fit.DepthCheck;
 import neatcorner.core.frame.EdgeRunKey;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.frame.Slatting;
 import neatcorner.core.job.EdgeKey;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.SlatKey;
 import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.making.MakingKey;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Side;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
@@ -124,7 +127,8 @@ public final class PlanText {
                         book.write(plan.frame().size(line, Axis.HEIGHT).orElseThrow())));
             }
         }
-        Stream.<Predicate<FigureKey<?>>>of(EdgeKey.class::isInstance, EdgeRunKey.class::isInstance)
+        Stream.<Predicate<FigureKey<?>>>of(
+                        EdgeKey.class::isInstance, SlatKey.class::isInstance, EdgeRunKey.class::isInstance)
                 .flatMap(kind -> plan.figures(Station.BRIEF).stream().filter(figure -> kind.test(figure.key())))
                 .forEach(this::figure);
         Stream.of(Frame.DEPTH, Frame.FRONT_STANDS_OUT).flatMap(key -> plan.figure(key).stream()).forEach(this::figure);
@@ -195,7 +199,7 @@ public final class PlanText {
     private void pieces() {
         heading(Station.CUTS);
         cautions(Station.CUTS);
-        for (Member member : plan.frame().pieces().toList()) {
+        for (Member member : plan.frame().pieces().filter(piece -> !isSlat(piece)).toList()) {
             if (member.isSquare()) {
                 line("member_square", member.side().words(), member.side().letters(), member.longPoint());
                 continue;
@@ -213,6 +217,17 @@ public final class PlanText {
             }
             member.curve().ifPresent(curve -> line("curve", curve.blank(), curve.turn(), curve.runOut()));
         }
+        plan.frame().slats().stream()
+                .findFirst()
+                .ifPresent(slat -> line(
+                        "slats",
+                        plan.frame().slats().size(),
+                        slat.longPoint(),
+                        slat.section().face(),
+                        slat.section().thickness()));
+        plan.figures(Station.CUTS).stream()
+                .filter(figure -> Slatting.isOne(figure.key()))
+                .forEach(this::figure);
         plan.cuts().sheeted().stream()
                 .filter(sawn -> !sawn.isWhole() || sawn.piece().part().isPresent())
                 .forEach(sawn -> line(
@@ -224,23 +239,14 @@ public final class PlanText {
         plan.figure(Frame.BEST_COUNT).ifPresent(this::figure);
     }
 
+    private static boolean isSlat(Member piece) {
+        return piece.side().name() == Side.Name.SLAT;
+    }
+
     private void sticks() {
-        boolean several = plan.job().parts().size() > 1;
         int number = 1;
         for (StickLayout stick : plan.cuts().sticks()) {
-            String pieces = String.join(
-                    ", ",
-                    stick.placed().stream()
-                            .map(p -> (several ? p.piece().job() + " " : "")
-                                    + p.piece().member().side().letters()
-                                    + p.piece()
-                                            .part()
-                                            .map(part -> book.say("stick.part", part.number(), part.of()))
-                                            .orElse("")
-                                    + (plan.job().quantity() > 1
-                                            ? " #" + p.piece().frame()
-                                            : ""))
-                            .toList());
+            String pieces = String.join(", ", StickWords.of(stick, plan.job(), book));
             String left = String.join(
                     ", ",
                     stick.offCuts(Length.ZERO).stream()
