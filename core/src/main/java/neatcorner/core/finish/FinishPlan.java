@@ -71,7 +71,7 @@ public record FinishPlan(List<Step> steps, Duration total) {
         if (coats.isEmpty()) {
             ledger.find(Finding.of(Severity.NOTE, Station.FINISH, "no_finish").remedy(new Remedy.OnJob(
                     Words.of("remedy.plain_oil"), new Edit.Finish(Recipes.OIL))));
-        } else {
+        } else if (!metal) {
             findUnsanded(coats, ledger);
             CoatOrder.check(coats, ledger);
         }

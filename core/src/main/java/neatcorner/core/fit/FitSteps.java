@@ -84,6 +84,7 @@ final class FitSteps {
             steps.add(Words.of("fit.strainer_tape"));
         });
         if (strainer.isEmpty()
+                && frame.isWoodwork()
                 && frame.bars().isEmpty()
                 && (contents.layer(Material.Role.ART).isPresent()
                         || contents.layer(Material.Role.BACKING).isPresent())) {
@@ -99,9 +100,10 @@ final class FitSteps {
         return heavyMirror ? "fit.blocks" : frame.bars().isEmpty() ? "fit.points" : "fit.points_in_panes";
     }
 
-    private static Words step(Material material, boolean heavyMirror) {
+    private Words step(Material material, boolean heavyMirror) {
         return switch (material) {
-            case MIRROR -> Words.of(heavyMirror ? "fit.mirror_heavy" : "fit.mirror");
+            case MIRROR ->
+                Words.of(!frame.isWoodwork() ? "fit.mirror_profile" : heavyMirror ? "fit.mirror_heavy" : "fit.mirror");
             case ACRYLIC -> Words.of("fit.acrylic");
             case CANVAS_ON_BARS -> Words.of("fit.canvas");
             default -> material.role() == Material.Role.MOUNT ? Words.of("fit.mount", material)

@@ -224,8 +224,9 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
     private static Length clearOf(Frame base) {
         Section section = base.job().section();
         return section.recess() instanceof Recess.Covering
+                        && !base.job().contents().layers().isEmpty()
                 ? section.recessFront().plus(CLEAR_OF_PACKAGE)
-                : section.thickness().negated();
+                : Length.ZERO;
     }
 
     /**

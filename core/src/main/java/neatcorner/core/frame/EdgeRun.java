@@ -1,7 +1,9 @@
 package neatcorner.core.frame;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.stream.Collectors;
 import neatcorner.core.job.ShapedEdge;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
@@ -18,6 +20,8 @@ import neatcorner.core.phrase.Words;
  * @param pitch of one
  */
 public record EdgeRun(Side side, double along, int count, Length pitch) {
+    /** In a millimetre; sides that differ by less are as long. */
+    private static final double MICROMETRES = 1e3;
     /** Straight runs an arc is drawn with. */
     private static final int STEPS = 16;
 
@@ -33,6 +37,19 @@ public record EdgeRun(Side side, double along, int count, Length pitch) {
                     "impossible.edge_rise", edge.rise(), side.words(), run.pitch, run.pitch.over(2)));
         }
         return run;
+    }
+
+    /** Those of sides as long together, in the order of the first of each. */
+    public static List<List<EdgeRun>> alike(List<EdgeRun> runs) {
+        return List.copyOf(runs.stream()
+                .collect(Collectors.groupingBy(
+                        run -> Math.round(run.along * MICROMETRES), LinkedHashMap::new, Collectors.toList()))
+                .values());
+    }
+
+    /** The letters of their sides. */
+    public static Words letters(List<EdgeRun> runs) {
+        return Words.plain(runs.stream().map(run -> run.side.letters()).collect(Collectors.joining(", ")));
     }
 
     /** The same, however deep it is. */

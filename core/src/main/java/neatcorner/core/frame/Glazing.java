@@ -2,7 +2,6 @@ package neatcorner.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
@@ -139,17 +138,6 @@ final class Glazing {
         Point along = corners.get(1).minus(corners.get(0)).unit();
         Place place = new Place(
                 Vector.of(corners.getFirst(), 0), Vector.of(along, 0), Vector.of(along.outward(), 0), Vector.FORWARD);
-        return new Member(
-                side,
-                section,
-                section,
-                whole,
-                shown,
-                whole,
-                Mitre.square(section.face()),
-                Mitre.square(section.face()),
-                place,
-                corners,
-                Optional.empty());
+        return Member.square(side, section, whole, shown, place, corners);
     }
 }

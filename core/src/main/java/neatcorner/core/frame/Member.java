@@ -53,6 +53,19 @@ public record Member(Side side, Section section, Section stock, Figure<Length> l
                 List.of());
     }
 
+    /** A plain strip with square ends, not going round a corner. */
+    static Member square(
+            Side side,
+            Section section,
+            Figure<Length> length,
+            Figure<Length> shown,
+            Place place,
+            List<Point> outline) {
+        Mitre end = Mitre.square(section.face());
+        return new Member(
+                side, section, section, length, shown, length, end, end, place, outline, Optional.empty());
+    }
+
     /** With its inner edge sawn to a shape, from its start to its end. */
     Member with(List<Point> shape) {
         return new Member(side, section, stock, longPoint, shortPoint, rabbet, left, right, place, outline, curve,

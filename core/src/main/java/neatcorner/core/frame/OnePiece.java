@@ -62,18 +62,7 @@ final class OnePiece {
         Place place =
                 new Place(Vector.of(box.getFirst(), 0), Vector.of(way, 0), Vector.of(way.outward(), 0), Vector.FORWARD);
         Figure<Length> length = Figure.formula(MemberKey.length(side, MemberKey.What.LONG)).note("board").gives(along);
-        return new Member(
-                side,
-                section,
-                section,
-                length,
-                length,
-                length,
-                Mitre.square(across),
-                Mitre.square(across),
-                place,
-                box,
-                Optional.empty());
+        return Member.square(side, section, length, length, place, box);
     }
 
     static void check(Frame frame, Ledger ledger) {

@@ -70,27 +70,30 @@ record Shaping(List<Member> members, List<Point> inner) {
         return new Shaping(shaped, opening);
     }
 
-    /** Sides of one length have the same repeats, and are said once. */
+    /** Sides of one length have the same repeats, and are said once, by the letters of all of them. */
     private static void enter(ShapedEdge edge, List<EdgeRun> runs, Ledger ledger) {
-        for (int i = 0; i < runs.size(); i++) {
-            EdgeRun run = runs.get(i);
-            boolean said = runs.subList(0, i).stream().anyMatch(other -> Math.abs(other.along() - run.along()) < 1e-3);
-            if (!said) {
-                ledger.enter(Figure.formula(EdgeRunKey.count(run.side()))
-                        .with("pitch_wished", edge.pitch())
-                        .note("edge_count")
-                        .gives(new Count(run.count())));
-                ledger.enter(Figure.formula(EdgeRunKey.length(run.side(), EdgeRunKey.What.PITCH))
-                        .with("inner_edge", Length.mm(run.along()))
-                        .with("straight_corners", edge.corner().times(2))
-                        .note("edge_pitch", run.count())
-                        .gives(run.pitch()));
-                ledger.enter(Figure.formula(EdgeRunKey.length(run.side(), EdgeRunKey.What.RADIUS))
-                        .with("edge_repeat", run.pitch())
-                        .with("edge_rise", edge.rise())
-                        .note(edge.form() == ShapedEdge.Form.WAVES ? "edge_radius_wave" : "edge_radius")
-                        .gives(run.radius(edge)));
-            }
+        for (List<EdgeRun> alike : EdgeRun.alike(runs)) {
+            EdgeRun run = alike.getFirst();
+            Words where = alike.size() == runs.size()
+                    ? Words.of("edge.every_side")
+                    : Words.of("edge.along", EdgeRun.letters(alike));
+            ledger.enter(Figure.formula(EdgeRunKey.count(run.side()))
+                    .named(Words.of("figure.edge.count_of", where))
+                    .with("pitch_wished", edge.pitch())
+                    .note("edge_count")
+                    .gives(new Count(run.count())));
+            ledger.enter(Figure.formula(EdgeRunKey.length(run.side(), EdgeRunKey.What.PITCH))
+                    .named(Words.of("figure.edge.pitch_of", where))
+                    .with("inner_edge", Length.mm(run.along()))
+                    .with("straight_corners", edge.corner().times(2))
+                    .note("edge_pitch", run.count())
+                    .gives(run.pitch()));
+            ledger.enter(Figure.formula(EdgeRunKey.length(run.side(), EdgeRunKey.What.RADIUS))
+                    .named(Words.of("figure.edge.radius_of", where))
+                    .with("edge_repeat", run.pitch())
+                    .with("edge_rise", edge.rise())
+                    .note(edge.form() == ShapedEdge.Form.WAVES ? "edge_radius_wave" : "edge_radius")
+                    .gives(run.radius(edge)));
         }
     }
 

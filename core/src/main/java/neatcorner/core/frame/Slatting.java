@@ -140,19 +140,12 @@ public record Slatting(int count, double pitch, double first) {
                     Glazing.corners(false, low, at, slats.high().toMm(), clear.toMm(), 0);
             Point start = seen.getFirst().minus(new Point(slats.groove().toMm() - slats.play().toMm() / 2, 0));
             Side side = new Side(Side.Name.SLAT, i, "S" + i, "S" + i);
-            members.add(new Member(
-                    side,
-                    section,
-                    section,
-                    length,
-                    length,
-                    length,
-                    Mitre.square(section.face()),
-                    Mitre.square(section.face()),
-                    new Place(Vector.of(start, 0), Vector.of(new Point(1, 0), 0), Vector.of(new Point(0, -1), 0),
-                            Vector.FORWARD),
-                    seen,
-                    Optional.empty()));
+            Place place = new Place(
+                    Vector.of(start, 0),
+                    Vector.of(new Point(1, 0), 0),
+                    Vector.of(new Point(0, -1), 0),
+                    Vector.FORWARD);
+            members.add(Member.square(side, section, length, length, place, seen));
         }
         return List.copyOf(members);
     }

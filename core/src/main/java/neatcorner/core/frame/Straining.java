@@ -3,7 +3,6 @@ package neatcorner.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
@@ -173,18 +172,8 @@ public final class Straining {
         Point inward = way.outward().times(-STRIP.face().toMm());
         Point end = start.plus(way.times(length.value().toMm()));
         Place place = new Place(Vector.of(start, 0), Vector.of(way, 0), Vector.of(way.outward(), 0), Vector.FORWARD);
-        return new Member(
-                side,
-                STRIP,
-                STRIP,
-                length,
-                length,
-                length,
-                Mitre.square(STRIP.face()),
-                Mitre.square(STRIP.face()),
-                place,
-                List.of(start, end, end.plus(inward), start.plus(inward)),
-                Optional.empty());
+        return Member.square(
+                side, STRIP, length, length, place, List.of(start, end, end.plus(inward), start.plus(inward)));
     }
 
     private static String letter(Side.Name name) {

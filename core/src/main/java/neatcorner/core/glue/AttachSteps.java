@@ -45,7 +45,7 @@ final class AttachSteps {
     /** Higher leaves have a third. Common practice, no source. */
     private static final Length TWO_HINGES = Length.mm(1_000);
     /** With less a leaf binds in damp weeks. Common practice, no source. */
-    private static final Length LEAST_GAP = Length.mm(1.5);
+    private static final Length LEAST_GAP = Length.inches(0, 1, 16);
 
     /** What stays between a screw's tip and the front. Common practice, no source. */
     private static final Length SHORT_OF_FRONT = Length.inches(0, 1, 8);
@@ -240,9 +240,9 @@ final class AttachSteps {
                 .gives(new Count(three ? 3 : 2)));
         ledger.warn(Safety.SCREWS);
         boolean pair = hinged.leaves() == Placement.Hinged.Leaves.PAIR;
-        add("attach.leaf_try", on, hinged.gap());
+        add(pair ? "attach.leaf_try" : "attach.leaf_try_one", on, hinged.gap());
         add("attach.leaf_hand." + hinged.leaves().name().toLowerCase(Locale.ROOT));
-        add(three ? "attach.hinges_three" : "attach.hinges_two", from);
+        add((three ? "attach.hinges_three" : "attach.hinges_two") + (pair ? "" : "_one"), from);
         add("attach.hinge_let_in");
         if (pair) {
             add("attach.leaves_meet", hinged.gap());

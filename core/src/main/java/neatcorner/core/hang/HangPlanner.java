@@ -93,18 +93,19 @@ public final class HangPlanner {
 
     private HangPlan plan() {
         Mass total = weight.total().value();
-        Hardware recommended = Arrays.stream(Hardware.values()).filter(h -> h.isOnWall() && !total.isOver(h.most()))
+        Hardware least = Arrays.stream(Hardware.values()).filter(h -> h.isOnWall() && !total.isOver(h.most()))
                 .findFirst().orElse(Hardware.CLEAT);
-        if (assembly.job().packed().isMirror() && recommended.compareTo(Hardware.TWO_HOOKS) < 0) {
-            recommended = Hardware.TWO_HOOKS;
+        if (assembly.job().packed().isMirror() && least.compareTo(Hardware.TWO_HOOKS) < 0) {
+            least = Hardware.TWO_HOOKS;
         }
+        Hardware recommended = hasLeaves() ? Hardware.CLEAT : least;
         Hardware chosen =
                 frame.job().isHung() ? frame.job().choices().hardware().orElse(recommended) : Hardware.LAID;
         ledger.decide(Station.HANG, chosen);
         if (total.isOver(TWO_PEOPLE) || assembly.width().max(assembly.height()).isOver(Length.inches(60))) {
             ledger.warn(Safety.TWO_PEOPLE);
         }
-        return chosen.isOnWall() ? hung(total, recommended, chosen) : laid(isGlued() ? chosen : recommended);
+        return chosen.isOnWall() ? hung(total, least, recommended, chosen) : laid(isGlued() ? chosen : recommended);
     }
 
     /** Whether it lies over a mirror that hangs, where no hardware of its own could hold it. */
@@ -125,13 +126,14 @@ public final class HangPlanner {
                 Length.ZERO);
     }
 
-    private HangPlan hung(Mass total, Hardware recommended, Hardware chosen) {
+    private HangPlan hung(Mass total, Hardware least, Hardware recommended, Hardware chosen) {
         ledger.lead(Station.HANG, HOOK_HEIGHT);
         ledger.warn(Safety.WALL);
-        find(total, recommended, chosen);
+        find(total, least, chosen);
         findCovered(chosen);
         findInner();
         findOffCentre(chosen);
+        findSwinging(chosen);
         findFloor();
         Optional<HangPlan.Rings> rings = chosen == Hardware.RINGS_AND_WIRE || chosen == Hardware.TWO_HOOKS
                 ? Optional.of(rings()) : Optional.empty();
@@ -167,6 +169,25 @@ public final class HangPlanner {
                     .remedy(new Remedy.OnJob(
                             Words.of("remedy.hardware", recommended),
                             new Edit.ChooseHardware(Optional.of(recommended)))));
+        }
+    }
+
+    private boolean hasLeaves() {
+        return assembly.job().parts().stream()
+                .anyMatch(part -> part.placement()
+                        .filter(Placement.Hinged.class::isInstance)
+                        .isPresent());
+    }
+
+    /** An open leaf pulls what hangs by two points or fewer forward and aside. */
+    private void findSwinging(Hardware chosen) {
+        if (hasLeaves() && chosen != Hardware.CLEAT) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "leaves_pull", chosen)
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.hardware", Hardware.CLEAT),
+                            new Edit.InPart(
+                                    assembly.job().carrier(),
+                                    new Edit.ChooseHardware(Optional.of(Hardware.CLEAT))))));
         }
     }
 

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -184,9 +185,28 @@ public record Job(
                 && placement().isEmpty()
                 && lean().isFlat()
                 && isHung()
-                && body().edge().isEmpty()
-                && body().slats().isEmpty()
+                && isForCloth()
                 && !body().construction().isSquared(corner -> corner == SquareCorner.HOUSED);
+    }
+
+    /** Whether cloth could go around its bars: separate ones, straight, with nothing between them, that take staples. */
+    private boolean isForCloth() {
+        return body().edge().isEmpty()
+                && body().slats().isEmpty()
+                && section().species().stuff().isWorkedLikeWood()
+                && choices().joint().filter(JointKind.SOLID::equals).isEmpty()
+                && parts.stream()
+                        .noneMatch(other -> other.placement()
+                                .filter(place -> place instanceof Placement.Hinged && place.on().equals(part().name()))
+                                .isPresent());
+    }
+
+    /** Whether nothing differs that the sizes of its parts follow from: what is decided of their making may. */
+    public boolean isShapedLike(Job other) {
+        return parts.size() == other.parts.size()
+                && packed.equals(other.packed)
+                && overrides.equals(other.overrides)
+                && IntStream.range(0, parts.size()).allMatch(i -> parts.get(i).isShapedLike(other.parts.get(i)));
     }
 
     /** Whether all of it hangs on a wall by its own hardware; else it lies, stands, or is glued over what hangs. */

@@ -31,6 +31,15 @@ public record Part(String name, Optional<Placement> placement, Body body, Choice
         return new Part(name, Optional.of(placement), body, Choices.NONE, Progress.NONE);
     }
 
+    /** Whether nothing differs that its size or its pieces follow from. */
+    boolean isShapedLike(Part other) {
+        return placement.equals(other.placement)
+                && body.equals(other.body)
+                && progress.equals(other.progress)
+                && choices.joint().equals(other.choices.joint())
+                && choices.strainer() == other.choices.strainer();
+    }
+
     /** Finished so. */
     public Part finished(List<Coat> coats) {
         return with(choices.withFinish(coats));

@@ -231,6 +231,14 @@ public final class JointPlanner {
 
     private void find(JointPlan plan, boolean anyGood, Weight weight) {
         JointOption used = plan.used();
+        if (frame.job().section().species().stuff() == Stuff.PRESSED && isJudged(used.kind()) && !frame.job().isFitted()) {
+            ledger.find(Finding.of(
+                            weight.carried().isOver(GLUE_ALONE_STOPS) ? Severity.CAUTION : Severity.NOTE,
+                            Station.CORNERS,
+                            "board_corners",
+                            frame.job().section().species())
+                    .remedy(new Remedy.Visit(Station.CORNERS)));
+        }
         if (used.kind().equals(JointKind.PROFILE_CORNER) && used.fits()) {
             ledger.find(Finding.of(
                             Severity.NOTE,

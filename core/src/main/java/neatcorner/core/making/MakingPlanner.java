@@ -50,6 +50,8 @@ public final class MakingPlanner {
     private static final Length THIN = Length.inches(0, 3, 8);
     /** Narrower strips are worked on the edge of a wider board and ripped off last. Common practice, no source. */
     private static final Length NARROW = Length.inches(0, 3, 4);
+    /** A bit with a bearing cuts no further in than this share of its radius. Common practice, no source. */
+    private static final double UNDER_BEARING = 0.75;
     private static final Length ROUGH_STEP = Length.inches(0, 1, 4);
     private static final Recent<Task, Orders> ORDERS = new Recent<>(32, MakingPlanner::ordered);
 
@@ -211,12 +213,9 @@ public final class MakingPlanner {
     private void shapedEdge(String when, Silhouette stick) {
         frame.job().body().edge().ifPresent(edge -> {
             List<Words> how = new ArrayList<>(List.of(Words.of(when)));
-            Map<Long, List<EdgeRun>> alike = frame.edgeRuns().stream()
-                    .collect(Collectors.groupingBy(
-                            run -> Math.round(run.along() * 1e3), LinkedHashMap::new, Collectors.toList()));
-            alike.values().forEach(runs -> how.add(Words.of(
+            EdgeRun.alike(frame.edgeRuns()).forEach(runs -> how.add(Words.of(
                     "making.edge.run." + edge.form().name().toLowerCase(Locale.ROOT),
-                    Words.plain(runs.stream().map(run -> run.side().letters()).collect(Collectors.joining(", "))),
+                    EdgeRun.letters(runs),
                     runs.getFirst().count(),
                     runs.getFirst().pitch(),
                     runs.getFirst().radius(edge))));
@@ -449,7 +448,9 @@ public final class MakingPlanner {
                                 slats.width(),
                                 slats.groove(),
                                 slats.tilt()));
-        how.add(Words.of("making.slat_mirror"));
+        if (slats.degrees() > 0) {
+            how.add(Words.of("making.slat_mirror"));
+        }
         step(Tool.ROUTER_TABLE, Words.of("making.slat_ends"), how, section.wood());
         ledger.warn(Safety.ROUTER);
     }
@@ -692,7 +693,12 @@ public final class MakingPlanner {
                 depth,
                 Features.routerBite(section.species()));
         List<Words> how = new ArrayList<>(
-                List.of(Words.of("making.rabbet_later.how", lip, frame.habits().said(Habit.BIT_RADIUS))));
+                List.of(Words.of(
+                        lip.isOver(frame.habits().get(Habit.BIT_RADIUS).times(UNDER_BEARING))
+                                ? "making.rabbet_later.wide"
+                                : "making.rabbet_later.how",
+                        lip,
+                        frame.habits().said(Habit.BIT_RADIUS))));
         how.addAll(corners);
         steps.add(new MakingStep(
                 Tool.HAND_ROUTER,

@@ -156,7 +156,8 @@ public final class Planner {
 
     private static boolean isPossible(Edit edit, Frame frame) {
         try {
-            return frame.couldBe(edit.apply(frame.job()));
+            Job after = edit.apply(frame.job());
+            return after.isShapedLike(frame.job()) || frame.couldBe(after);
         } catch (Refusal refused) {
             return false;
         }

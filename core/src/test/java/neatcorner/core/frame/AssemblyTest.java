@@ -275,7 +275,7 @@ class AssemblyTest {
         assertThat(PartOffer.ALL.stream().filter(offer -> offer.by(rimmed, "other").isPresent()))
                 .extracting(PartOffer::id)
                 .as("one rim lies around it already")
-                .containsExactly("lining", "backing_frame");
+                .containsExactly("lining", "backing_frame", "shutters");
     }
 
     @Test

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import neatcorner.core.cut.SheetPiece;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.fit.DepthCheck;
 import neatcorner.core.frame.EdgeRunKey;
@@ -228,6 +229,11 @@ public final class PlanText {
         plan.figures(Station.CUTS).stream()
                 .filter(figure -> Slatting.isOne(figure.key()))
                 .forEach(this::figure);
+        plan.cuts().sheeted().stream()
+                .filter(SheetPiece::isWhole)
+                .map(SheetPiece::from)
+                .distinct()
+                .forEach(from -> line("from_sheet", from));
         plan.cuts().sheeted().stream()
                 .filter(sawn -> !sawn.isWhole() || sawn.piece().part().isPresent())
                 .forEach(sawn -> line(
