@@ -39,12 +39,13 @@ public final class SheetPieces {
         List<Member> members = order.frame().pieces().toList();
         for (int place = 0; place < members.size(); place++) {
             Member member = members.get(place);
+            List<Strip> sheets = member.stock().strips().stream()
+                    .filter(strip -> Material.of(strip.species()).isPresent())
+                    .toList();
             boolean whole = isOne(member);
-            if (whole || shop.stockFor(member.stock()).isEmpty()) {
-                for (Strip strip : member.stock().strips()) {
-                    if (Material.of(strip.species()).isPresent()) {
-                        pieces.addAll(parts(order, member, place, strip, whole, shop));
-                    }
+            if (!sheets.isEmpty() && (whole || shop.stockFor(member.stock()).isEmpty())) {
+                for (Strip strip : sheets) {
+                    pieces.addAll(parts(order, member, place, strip, whole, shop));
                 }
             }
         }

@@ -19,6 +19,8 @@ import java.util.stream.Stream;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.frame.Assembly;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.PartOffer;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Job;
@@ -91,6 +93,10 @@ class DocumentTest {
                                 .apply(plain),
                         bars(plain),
                         new Edit.Cross(new CrossBars(1, 1)).apply(bars(plain)),
+                        PartOffer.ALL.getLast()
+                                .by(Frame.of(plain, Shop.starting()).result(), "shutters")
+                                .map(part -> plain.withPart(part).at(0))
+                                .orElseThrow(),
                         new Edit.Build(new Construction.Squared(SquareCorner.MITRE_LAPPED, Through.RAILS))
                                 .apply(plain),
                         new Edit.ShapeEdge(Optional.of(new ShapedEdge(
@@ -278,10 +284,12 @@ class DocumentTest {
         "\"quantity\" : 1 | \"quantity\" : 1, \"construction\" : {\"kind\" : \"woven\"} | construction.kind | squared",
         "\"quantity\" : 1 | \"quantity\" : 1, \"construction\" : {\"kind\" : \"squared\", \"corner\" : \"round\"} |"
                 + " construction.corner | half_lapped",
+        "\"quantity\" : 1 | \"quantity\" : 1, \"shaped_edge\" : {\"form\" : \"zigzag\", \"pitch\" : 90, \"rise\" : 9, "
+                + "\"corner\" : 0} | shaped_edge | scallops, waves",
+        "\"quantity\" : 1 | \"quantity\" : 1, \"slats\" : {\"width\" : 30, \"thickness\" : 6, \"pitch\" : 30, "
+                + "\"degrees\" : 95, \"groove\" : 8, \"play\" : 1} | slats | from 0 to 80",
         "\"quantity\" : 1 | \"quantity\" : 1, \"cross_bars\" : {\"upright\" : 9} | cross_bars | from 0 to 8",
-        "\"quantity\" : 1 | \"quantity\" : 1, \"construction\" : {\"kind\" : \"woven\"} | construction.kind | squared",
         "\"quantity\" : 1 | \"construction\" : {\"kind\" : \"squared\", \"corner\" : \"round\"} | corner | lapped",
-        "\"quantity\" : 1 | \"quantity\" : 1, \"cross_bars\" : {\"upright\" : 9} | cross_bars | from 0 to 8",
         "\"title\" : \"Plain\" | \"title\" : \" \" | title | 1 to 120",
         "\"title\" : \"Plain\" | \"title\" : 7 | title | must be a text",
         "\"title\" : \"Plain\", | `` | title | missing",
