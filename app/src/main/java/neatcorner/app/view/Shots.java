@@ -118,9 +118,10 @@ public final class Shots {
             job(desk, 2);
             desk.show(Page.SHOP);
         });
-        shoot(scene, "14-free-polygon", () -> {
-            job(desk, 9);
-            desk.go(Station.BRIEF);
+        shoot(scene, "14-shutters", () -> {
+            job(desk, 25);
+            desk.go(Station.FIT);
+            desk.lookAtPart(1);
         });
         shoot(scene, "15-squared", () -> {
             job(desk, 17);
@@ -133,9 +134,9 @@ public final class Shots {
             desk.lookAtPart(1);
         });
         shoot(scene, "12-large-text", () -> {
-            job(desk, 2);
+            job(desk, 23);
             desk.look(new Appearance(Graduation.INCH_16, Palette.DAY, 140));
-            desk.go(Station.CORNERS);
+            desk.go(Station.BRIEF);
         });
     }
 
