@@ -19,6 +19,8 @@ public final class SheetPieces {
     /** Where the rack has none, sheets are taken to be so large. Common practice, no source. */
     private static final Length USUAL = Length.mm(2_440);
     private static final Length USUAL_WIDE = Length.mm(1_220);
+    /** No sheet is sold thicker. Common practice, no source. */
+    private static final Length THICKEST = Length.mm(40);
     /** A sheet so much thicker or thinner is the same to a frame maker, nominal sizes being what they are. */
     private static final Length AS_THICK = Length.mm(0.8);
 
@@ -84,6 +86,9 @@ public final class SheetPieces {
 
     /** The sheet one usually buys for this piece, under a label; empty where that is not enough. */
     static Optional<Sheet> usual(SheetPiece piece, String label) {
+        if (piece.strip().thickness().isOver(THICKEST)) {
+            return Optional.empty();
+        }
         Sheet sheet = new Sheet(
                 label,
                 piece.material(),

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -38,9 +39,13 @@ public final class GiveWay {
     /**
      * The ways to bring a size at a line to {@code wanted}, the given size first, then every number
      * the sum passes. Ways that lead out of range, or that would need a number between two
-     * nanometres, are left out; the list may be empty, and of a part that gets its sizes from another it is.
+     * nanometres, are left out; the list may be empty, and of a part that gets its sizes from another it is, unless that
+     * is the opening it hangs in.
      */
     public static List<Option> options(Job job, Shop shop, SizeKey size, Length wanted) {
+        if (job.placement().orElse(null) instanceof Placement.Hinged hung) {
+            return ofLeaf(job, shop, hung, size, wanted);
+        }
         if (job.placement().isPresent()) {
             return List.of();
         }
@@ -66,6 +71,32 @@ public final class GiveWay {
                 add(options, job, shop, source.words(), value, new Edit.Enter(source, value));
             }
         }
+        return List.copyOf(options);
+    }
+
+    /** The opening a leaf hangs in can be as the leaf wants it. */
+    private static List<Option> ofLeaf(
+            Job job, Shop shop, Placement.Hinged hung, SizeKey size, Length wanted) {
+        Assembly whole = Assembly.of(job, shop);
+        Axis axis = size.axis();
+        Optional<Figure<Length>> now = whole.seen().size(size.line(), axis);
+        if (now.isEmpty()) {
+            return List.of();
+        }
+        Length delta = wanted.minus(now.get().value());
+        Length outside = whole.seen().size(Line.OUTSIDE, axis).orElseThrow().value();
+        Length opening = whole.frame(job.indexOf(hung.on()))
+                .size(Line.SIGHT, axis)
+                .orElseThrow()
+                .value();
+        List<Option> options = new ArrayList<>();
+        add(
+                options,
+                job,
+                shop,
+                Words.of("giveway.opening", hung.on()),
+                opening.plus(delta.times(axis == Axis.WIDTH ? (long) hung.copies() : 1L)),
+                new Edit.Give(axis, Line.OUTSIDE, outside.plus(delta)));
         return List.copyOf(options);
     }
 

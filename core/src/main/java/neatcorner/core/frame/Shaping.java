@@ -138,6 +138,7 @@ record Shaping(List<Member> members, List<Point> inner) {
         if (stays.isUnder(ShapedEdge.STAYS_COVERED)) {
             Length flatter = frame.job().section().covers().minus(ShapedEdge.STAYS_COVERED);
             Length wider = edge.rise().plus(ShapedEdge.STAYS_COVERED);
+            SectionKey cover = recess instanceof Recess.Over ? SectionKey.OVERLAP : SectionKey.LIP;
             boolean flat = !flatter.isUnder(Length.mm(1));
             ledger.find(Finding.of(
                             Severity.STOP,
@@ -148,7 +149,7 @@ record Shaping(List<Member> members, List<Point> inner) {
                             ShapedEdge.STAYS_COVERED)
                     .by(ShapedEdge.STAYS_COVERED.minus(stays))
                     .remedy(flat ? rise(edge, flatter) : new Remedy.OnJob(
-                            Words.of("remedy.lip", wider), new Edit.Enter(SectionKey.LIP, wider))));
+                            Words.of("remedy.lip", wider), new Edit.Enter(cover, wider))));
         }
     }
 

@@ -28,6 +28,7 @@ import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outlines;
 import neatcorner.core.outline.Point;
+import neatcorner.core.outline.SizeKey;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
@@ -113,6 +114,12 @@ class LeafTest {
         Assembly whole = Assembly.of(given, Sample.shop());
         assertThat(whole.frame(1).width(Line.OUTSIDE)).isEqualTo(Length.mm(wide));
         assertThat(whole.frame(1).height(Line.OUTSIDE)).isEqualTo(Length.mm(high));
+        GiveWay.Option typed = GiveWay.options(
+                        job, Sample.shop(), new SizeKey(Line.OUTSIDE, Axis.WIDTH), Length.mm(wide))
+                .getFirst();
+        Assembly other = Assembly.of(typed.edit().apply(job), Sample.shop());
+        assertThat(other.frame(1).width(Line.OUTSIDE)).isEqualTo(Length.mm(wide));
+        assertThat(other.frame(0).width(Line.SIGHT)).as("and it said so").isEqualTo(typed.value());
     }
 
     /** All slats as far apart, as much free above the first as below the last, and as wide apart as asked, nearly. */
