@@ -11,7 +11,9 @@ import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.glue.Hinges;
 import neatcorner.core.job.Borders;
+import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
@@ -167,11 +169,35 @@ final class FrameSketch {
         parts.stream().filter(part -> !hidden.test(part)).forEach(this::woodOfAll);
     }
 
-    /** All that are alike of a part. */
+    /** All that are alike of a part, with their hinges. */
     private void woodOfAll(int part) {
         of(part).wood();
+        of(part).hinges(0);
         for (int copy = 1; copy < plan.assembly().copies(part).size(); copy++) {
-            new FrameSketch(this, part, copy).wood();
+            FrameSketch other = new FrameSketch(this, part, copy);
+            other.wood();
+            other.hinges(copy);
+        }
+    }
+
+    /**
+     * Knuckles on the side a leaf turns on, seen from the front.
+     *
+     * @param copy which of a pair, the left one first
+     */
+    private void hinges(int copy) {
+        if (behind || !(frame().job().placement().orElse(null) instanceof Placement.Hinged hung)) {
+            return;
+        }
+        boolean left = hung.leaves() == Placement.Hinged.Leaves.LEFT
+                || hung.leaves() == Placement.Hinged.Leaves.PAIR && copy == 0;
+        double x = left ? 0 : outsideWidth;
+        double half = Math.min(sketch.em(7), frame().height(Line.OUTSIDE).toMm() * unit / 20);
+        for (Length place : Hinges.of(frame().height(Line.OUTSIDE)).places()) {
+            At at = drawn(x, place.toMm());
+            sketch.area(
+                    Sketch.rectangle(at.x() - sketch.em(2), at.y() - half, at.x() + sketch.em(2), at.y() + half),
+                    Ink.METAL);
         }
     }
 

@@ -40,10 +40,6 @@ final class AttachSteps {
     private static final FigureKey<Count> HINGES = FigureKey.count(Station.GLUE_UP, "hinge.count");
     /** The middle of the outer hinges from the ends of the leaf. */
     private static final FigureKey<Length> HINGE_FROM_END = FigureKey.length(Station.GLUE_UP, "hinge.from_end");
-    /** The outer hinges are this share of its height from the ends. Common practice, no source. */
-    private static final int HINGE_SHARE = 6;
-    /** Higher leaves have a third. Common practice, no source. */
-    private static final Length TWO_HINGES = Length.mm(1_000);
     /** With less a leaf binds in damp weeks. Common practice, no source. */
     private static final Length LEAST_GAP = Length.inches(0, 1, 16);
 
@@ -228,21 +224,23 @@ final class AttachSteps {
     /** Tried in the opening, then hung. */
     private void hinged(Placement.Hinged hinged) {
         Length high = frame.height(Line.OUTSIDE);
-        boolean three = high.isOver(TWO_HINGES);
+        Hinges hinges = Hinges.of(high);
         Length from = ledger.enter(Figure.formula(HINGE_FROM_END)
                         .with("leaf_high", high)
-                        .note("hinge_from_end", HINGE_SHARE)
-                        .gives(high.over(HINGE_SHARE)))
+                        .note("hinge_from_end", Hinges.SHARE)
+                        .gives(hinges.fromEnd()))
                 .value();
         ledger.enter(Figure.formula(HINGES)
                 .with("leaf_high", high)
-                .note("hinges", TWO_HINGES)
-                .gives(new Count(three ? 3 : 2)));
+                .note("hinges", Hinges.TWO_UP_TO)
+                .gives(new Count(hinges.places().size())));
         ledger.warn(Safety.SCREWS);
         boolean pair = hinged.leaves() == Placement.Hinged.Leaves.PAIR;
+        bought();
         add(pair ? "attach.leaf_try" : "attach.leaf_try_one", on, hinged.gap());
         add("attach.leaf_hand." + hinged.leaves().name().toLowerCase(Locale.ROOT));
-        add((three ? "attach.hinges_three" : "attach.hinges_two") + (pair ? "" : "_one"), from);
+        String many = hinges.places().size() > 2 ? "attach.hinges_three" : "attach.hinges_two";
+        add(pair ? many : many + "_one", from);
         add("attach.hinge_let_in");
         if (pair) {
             add("attach.leaves_meet", hinged.gap());
@@ -279,6 +277,21 @@ final class AttachSteps {
                     .remedy(new Remedy.OnJob(
                             Words.of("remedy.gap", LEAST_GAP), new Edit.Enter(PlaceKey.GAP, LEAST_GAP))));
         }
+    }
+
+    /** A leaf that came wider than it must be, as one that was bought may: its upright sides stay whole. */
+    private void bought() {
+        Length wanted = frame.width(Line.OUTSIDE);
+        frame.job()
+                .part()
+                .progress()
+                .outside(true)
+                .filter(came -> came.minus(wanted).isOver(SAME))
+                .ifPresent(came -> add(
+                        frame.slats().isEmpty() ? "attach.leaf_narrower" : "attach.leaf_narrower_slats",
+                        came,
+                        wanted,
+                        came.minus(wanted)));
     }
 
     /** Two parts may not lie in one place: the later one lies by the earlier instead. */

@@ -62,9 +62,8 @@ public final class JointPlanner {
         this.ledger = ledger;
         this.construction = frame.job().body().construction();
         Stuff stuff = frame.job().section().species().stuff();
-        this.joined = Joints.of(construction).stream()
-                .filter(joint -> joint.isFor(stuff)
-                        && !(joint.isOnlyChosen() && joint.instead().isPresent()))
+        this.joined = Joints.of(construction, stuff).stream()
+                .filter(joint -> !(joint.isOnlyChosen() && joint.instead().isPresent()))
                 .toList();
         this.most = joined.getLast().most();
         this.demanded = joined.getFirst().kind();
@@ -254,7 +253,7 @@ public final class JointPlanner {
                             weight.carried(),
                             plan.said(),
                             most,
-                            Joints.of(LAPPED).getLast().most())
+                            mostLapped())
                     .by(weight.carried())
                     .remedy(lapped()));
         } else if (beyond && isJudged(used.kind())) {
@@ -297,7 +296,11 @@ public final class JointPlanner {
                 && LAPPED.canBe(frame.job().outline(), frame.job().lean())
                 && Squaring.shown(frame.job().section(), SquareCorner.HALF_LAPPED, frame.narrowFace())
                         .isEmpty()
-                && !total.isOver(Joints.of(LAPPED).getLast().most());
+                && !total.isOver(mostLapped());
+    }
+
+    private Mass mostLapped() {
+        return Joints.of(LAPPED, Stuff.WOOD).getLast().most();
     }
 
     /** Where something stronger fits, that; else what asks for it must change. */

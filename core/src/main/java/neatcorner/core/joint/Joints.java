@@ -5,6 +5,7 @@ import java.util.Optional;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
+import neatcorner.core.wood.Stuff;
 import neatcorner.core.words.FigureKey;
 
 /** The ways to join that are known: a line each, the one that holds least first. */
@@ -34,9 +35,11 @@ public final class Joints {
         return ALL.stream().map(Joint::kind).toList();
     }
 
-    /** Those that go with pieces that meet so, the one that holds least first. */
-    public static List<Joint> of(Construction construction) {
-        return ALL.stream().filter(joint -> joint.goesWith(construction)).toList();
+    /** Those that go with pieces of such stuff that meet so, the one that holds least first. */
+    public static List<Joint> of(Construction construction, Stuff stuff) {
+        return ALL.stream()
+                .filter(joint -> joint.goesWith(construction) && joint.isFor(stuff))
+                .toList();
     }
 
     /** The lengths of fasteners that a maker may say. */

@@ -20,6 +20,7 @@ import neatcorner.core.job.Placement;
 import neatcorner.core.job.Placement.Hinged;
 import neatcorner.core.job.Slats;
 import neatcorner.core.job.SquareCorner;
+import neatcorner.core.job.Tape;
 import neatcorner.core.job.Through;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
@@ -183,6 +184,18 @@ class LeafTest {
         assertThat(figure(low, "hinge.from_end")).isEqualTo(Length.mm(150));
         assertThat(figure(high, "hinge.count")).isEqualTo(new Count(3));
         assertThat(figure(high, "hinge.from_end")).isEqualTo(Length.mm(200));
+    }
+
+    /** A bought leaf 20 mm too wide: its rails and slats lose that, its stiles nothing. */
+    @Test
+    void aBoughtLeafIsMadeNarrower() {
+        Job job = job(604, 904, 2, Hinged.Leaves.LEFT, Optional.of(slats(30, 40, 0)))
+                .withMeasured(Tape.TOP, Length.mm(620))
+                .withMeasured(Tape.BOTTOM, Length.mm(620));
+        assertThat(Planner.plan(job, Sample.shop()).glue().steps())
+                .filteredOn(step -> step.key().equals("attach.leaf_narrower_slats"))
+                .singleElement()
+                .satisfies(step -> assertThat(step.args()).contains(Length.mm(20)));
     }
 
     private static Object figure(Plan plan, String id) {

@@ -328,7 +328,7 @@ public final class OddJobs {
         if (parts.nextInt(3) > 0 || !construction.canBe(job.outline(), job.lean())) {
             return job;
         }
-        List<Joint> joints = Joints.of(construction);
+        List<Joint> joints = Joints.of(construction, job.section().species().stuff());
         Optional<JointKind> joint = parts.nextBoolean()
                 ? Optional.of(joints.get(parts.nextInt(joints.size())).kind())
                 : Optional.empty();
