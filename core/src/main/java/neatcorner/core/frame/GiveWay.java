@@ -39,8 +39,8 @@ public final class GiveWay {
     /**
      * The ways to bring a size at a line to {@code wanted}, the given size first, then every number
      * the sum passes. Ways that lead out of range, or that would need a number between two
-     * nanometres, are left out; the list may be empty, and of a part that gets its sizes from another it is, unless that
-     * is the opening it hangs in.
+     * nanometres, are left out; the list may be empty, and of a part that gets its sizes from another it is, unless
+     * that is the opening it hangs in.
      */
     public static List<Option> options(Job job, Shop shop, SizeKey size, Length wanted) {
         if (job.placement().orElse(null) instanceof Placement.Hinged hung) {

@@ -189,7 +189,7 @@ public record Job(
                 && !body().construction().isSquared(corner -> corner == SquareCorner.HOUSED);
     }
 
-    /** Whether cloth could go around its bars: separate ones, straight, with nothing between them, that take staples. */
+    /** Whether cloth could go around its bars: separate straight ones that take staples, with nothing between. */
     private boolean isForCloth() {
         return body().edge().isEmpty()
                 && body().slats().isEmpty()

@@ -230,7 +230,8 @@ public final class JointPlanner {
 
     private void find(JointPlan plan, boolean anyGood, Weight weight) {
         JointOption used = plan.used();
-        if (frame.job().section().species().stuff() == Stuff.PRESSED && isJudged(used.kind()) && !frame.job().isFitted()) {
+        boolean pressed = frame.job().section().species().stuff() == Stuff.PRESSED;
+        if (pressed && isJudged(used.kind()) && !frame.job().isFitted()) {
             ledger.find(Finding.of(
                             weight.carried().isOver(GLUE_ALONE_STOPS) ? Severity.CAUTION : Severity.NOTE,
                             Station.CORNERS,

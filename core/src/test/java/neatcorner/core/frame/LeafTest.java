@@ -46,7 +46,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Geometry;
 
-/** Leaves with slats, hung in an opening: sizes by independent sums, places by JTS, common practice where it says so. */
+/** Leaves with slats, hung in an opening: sizes by independent sums, places by JTS. */
 class LeafTest {
     private static Section bar(int face, int thick) {
         return new Section("bar", Species.PINE, Length.mm(face), Length.mm(thick), new Recess.Bar(), Profile.FLAT);
