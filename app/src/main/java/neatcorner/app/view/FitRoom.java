@@ -40,14 +40,15 @@ final class FitRoom implements Room {
 
     @Override
     public Optional<Foot> foot(Desk desk) {
-        if (desk.plan().job().placement().orElse(null) instanceof Placement.Hinged hung) {
+        Optional<Placement.Hinged> hung = desk.plan().job().part().hung();
+        if (hung.isPresent()) {
             return Optional.of(new Foot(
                     Labels.get("fit.swing"),
                     "",
                     230,
                     width -> SwingDrawing.draw(
                             desk.plan(),
-                            hung,
+                            hung.get(),
                             PictureView.reader(desk),
                             width,
                             PictureView.reader(desk).scale() * 220)));

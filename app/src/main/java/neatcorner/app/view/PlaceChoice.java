@@ -37,9 +37,7 @@ final class PlaceChoice {
     }
 
     private Optional<Placement.Hinged> hung() {
-        return job().placement()
-                .filter(Placement.Hinged.class::isInstance)
-                .map(Placement.Hinged.class::cast);
+        return job().part().hung();
     }
 
     private void build() {

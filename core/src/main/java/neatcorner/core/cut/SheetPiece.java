@@ -1,6 +1,5 @@
 package neatcorner.core.cut;
 
-import neatcorner.core.frame.Member;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
@@ -19,11 +18,6 @@ public record SheetPiece(Piece piece, Strip strip, Length length, boolean isWhol
     /** What the rack calls such sheets. */
     Material material() {
         return Material.of(strip.species()).orElseThrow();
-    }
-
-    /** The side it is for. */
-    Member member() {
-        return piece.member();
     }
 
     /** The letters of its side, and which part of it. */

@@ -26,7 +26,13 @@ public final class SwingDrawing {
     private final Frame base;
     private final Frame leaf;
     private final Placement.Hinged hung;
-    private final Assembly.Lie lies;
+    /** How far from the wall the front of the shut leaves lies, in mm. */
+    private final double front;
+    /** The hinge side of a leaf that hangs on the left, and of one on the right, in mm from the left. */
+    private final double leftHinge;
+    private final double rightHinge;
+    /** How far folded leaves reach beyond the sides, in mm. */
+    private final double beyond;
     private final double depth;
     private final double unit;
     private final At origin;
@@ -40,16 +46,23 @@ public final class SwingDrawing {
         this.base = whole.frame(on);
         this.leaf = whole.frame(seen);
         Assembly.Lie under = whole.lies().get(on);
-        Assembly.Lie own = whole.lies().get(seen);
-        this.lies = new Assembly.Lie(
-                own.across() - under.across(), 0, own.back().minus(under.back()));
+        List<Assembly.Lie> alike = whole.copies(seen);
         double across = base.width(Line.OUTSIDE).toMm();
-        this.depth = base.job().section().thickness().toMm();
         double wide = leaf.width(Line.OUTSIDE).toMm();
-        double left = Math.max(0, wide - lies.across());
-        double down = Math.max(depth, front()) + wide;
+        this.depth = base.job().section().thickness().toMm();
+        this.front = alike.getFirst()
+                .back()
+                .minus(under.back())
+                .plus(leaf.job().section().thickness())
+                .toMm();
+        this.leftHinge = alike.getFirst().across() - under.across();
+        this.rightHinge = alike.getLast().across() - under.across() + wide;
+        double left = hung.leaves() == Leaves.RIGHT ? 0 : wide - leftHinge;
+        double right = hung.leaves() == Leaves.LEFT ? 0 : wide - (across - rightHinge);
+        this.beyond = Math.max(0, Math.max(left, right));
+        double down = Math.max(depth, front) + wide;
         this.unit = Math.min(
-                (width - sketch.em(40)) / (across + 2 * left), (height - sketch.em(34)) / Math.max(1, down));
+                (width - sketch.em(40)) / (across + 2 * beyond), (height - sketch.em(34)) / Math.max(1, down));
         this.origin = new At((width - across * unit) / 2, sketch.em(6));
     }
 
@@ -60,11 +73,6 @@ public final class SwingDrawing {
      */
     public static Picture draw(Plan plan, Placement.Hinged hung, Reader reader, double width, double height) {
         return new SwingDrawing(plan, hung, reader, width, height).draw(width, height);
-    }
-
-    /** How far from the wall the front of the shut leaves lies, in mm. */
-    private double front() {
-        return lies.back().plus(leaf.job().section().thickness()).toMm();
     }
 
     private At at(double across, double out) {
@@ -85,20 +93,18 @@ public final class SwingDrawing {
         wood(box(right, 0, across, depth), base.job().section().species());
         double wide = leaf.width(Line.OUTSIDE).toMm();
         if (hung.leaves() != Leaves.RIGHT) {
-            leaf(lies.across(), lies.across() + wide, 1);
+            leaf(leftHinge, leftHinge + wide, 1);
         }
         if (hung.leaves() != Leaves.LEFT) {
-            double hinge = across - lies.across();
-            leaf(hinge, hinge - wide, -1);
+            leaf(rightHinge, rightHinge - wide, -1);
         }
-        double room = wide - lies.across();
         sketch.text(
                 new At(width / 2, height - sketch.em(8)),
-                room > 0
+                beyond > 0
                         ? sketch.say(
                                 "swing.room",
                                 leaf.width(Line.OUTSIDE),
-                                Length.mm(room))
+                                Length.mm(beyond))
                         : sketch.say("swing.room_front", leaf.width(Line.OUTSIDE)),
                 Ink.SOFT,
                 11,
@@ -123,7 +129,7 @@ public final class SwingDrawing {
         Species species = leaf.job().section().species();
         double thick = leaf.job().section().thickness().toMm();
         double wide = Math.abs(free - hinge);
-        double out = front();
+        double out = front;
         wood(box(hinge, out - thick, free, out), species);
         List<At> open = box(hinge - way * thick, out, hinge, out + wide);
         sketch.outline(open, new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1.1));

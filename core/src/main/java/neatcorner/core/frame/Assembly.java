@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Job;
@@ -120,18 +119,12 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
     /** Where all that are alike of a part lie, from the left. */
     public List<Lie> copies(int part) {
         Lie first = lies.get(part);
-        return job.parts().get(part).placement().stream()
-                .flatMap(placement -> IntStream.range(0, placement.copies())
-                        .mapToObj(copy -> new Lie(
-                                first.across()
-                                        + copy
-                                                * frame(part).width(Line.OUTSIDE)
-                                                        .plus(placement.gap())
-                                                        .toMm(),
-                                first.down(),
-                                first.back())))
-                .collect(Collectors.collectingAndThen(
-                        Collectors.toList(), all -> all.isEmpty() ? List.of(first) : List.copyOf(all)));
+        Part alike = job.parts().get(part);
+        double apart = frame(part).width(Line.OUTSIDE).toMm()
+                + alike.placement().map(Placement::gap).orElse(Length.ZERO).toMm();
+        return IntStream.range(0, alike.copies())
+                .mapToObj(copy -> new Lie(first.across() + copy * apart, first.down(), first.back()))
+                .toList();
     }
 
     /** Whether one part lies wholly behind the back of another, both from 0. */

@@ -43,8 +43,9 @@ public final class GiveWay {
      * that is the opening it hangs in.
      */
     public static List<Option> options(Job job, Shop shop, SizeKey size, Length wanted) {
-        if (job.placement().orElse(null) instanceof Placement.Hinged hung) {
-            return ofLeaf(job, shop, hung, size, wanted);
+        Optional<Placement.Hinged> hung = job.part().hung();
+        if (hung.isPresent()) {
+            return ofLeaf(job, shop, hung.get(), size, wanted);
         }
         if (job.placement().isPresent()) {
             return List.of();

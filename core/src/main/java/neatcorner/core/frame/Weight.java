@@ -4,7 +4,6 @@ import java.util.List;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Layer;
-import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
 import neatcorner.core.outline.Line;
@@ -52,7 +51,7 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
         Species species = frame.job().section().species();
         Words name = job.parts().size() == 1
                 ? species.stuff().isGrown() ? WOOD.words() : species.words()
-                : Words.of(alike(frame) > 1 ? "working.wood_of_one" : "working.wood_of", job.part().name());
+                : Words.of(frame.job().part().copies() > 1 ? "working.wood_of_one" : "working.wood_of", job.part().name());
         Figure<Mass> wood = ledger.enter(Figure.formula(WOOD)
                 .named(name)
                 .note("wood_weight", Math.round(frame.job().section().areaMm2()), frame.job().section().species(),
@@ -60,7 +59,7 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
         Figure.Formula<Mass> sum = Figure.formula(TOTAL);
         Mass total = Mass.ZERO;
         for (Frame part : assembly.frames()) {
-            Mass own = wood(part).times(alike(part));
+            Mass own = wood(part).times(part.job().part().copies());
             total = total.plus(own);
             if (job.parts().size() == 1) {
                 sum.with("wood", own);
@@ -87,11 +86,6 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
         boolean bears = job.seen() == job.holder() || job.seen() == job.carrier();
         return new Weight(
                 wood, ledger.enter(sum.note("weight_estimate").gives(total)), bears ? total : wood.value());
-    }
-
-    /** How many like this are in one job. */
-    private static int alike(Frame frame) {
-        return frame.job().placement().map(Placement::copies).orElse(1);
     }
 
     private static Mass wood(Frame frame) {

@@ -173,10 +173,7 @@ public final class HangPlanner {
     }
 
     private boolean hasLeaves() {
-        return assembly.job().parts().stream()
-                .anyMatch(part -> part.placement()
-                        .filter(Placement.Hinged.class::isInstance)
-                        .isPresent());
+        return assembly.job().parts().stream().anyMatch(part -> part.hung().isPresent());
     }
 
     /** An open leaf pulls what hangs by two points or fewer forward and aside. */

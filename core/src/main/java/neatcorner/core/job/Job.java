@@ -196,8 +196,8 @@ public record Job(
                 && section().species().stuff().isWorkedLikeWood()
                 && choices().joint().filter(JointKind.SOLID::equals).isEmpty()
                 && parts.stream()
-                        .noneMatch(other -> other.placement()
-                                .filter(place -> place instanceof Placement.Hinged && place.on().equals(part().name()))
+                        .noneMatch(other -> other.hung()
+                                .filter(leaf -> leaf.on().equals(part().name()))
                                 .isPresent());
     }
 
@@ -322,13 +322,12 @@ public record Job(
 
     /** How many alike of the part that is looked at are made in all. */
     public int copies() {
-        return quantity() * placement().map(Placement::copies).orElse(1);
+        return quantity() * part().copies();
     }
 
     /** Whether of some part more than one is made. */
     public boolean isSeveral() {
-        return quantity() > 1
-                || parts.stream().anyMatch(part -> part.placement().filter(place -> place.copies() > 1).isPresent());
+        return quantity() > 1 || parts.stream().anyMatch(part -> part.copies() > 1);
     }
 
     /**

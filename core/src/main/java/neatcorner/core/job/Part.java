@@ -31,6 +31,16 @@ public record Part(String name, Optional<Placement> placement, Body body, Choice
         return new Part(name, Optional.of(placement), body, Choices.NONE, Progress.NONE);
     }
 
+    /** How many alike of it one job has. */
+    public int copies() {
+        return placement.map(Placement::copies).orElse(1);
+    }
+
+    /** How it hangs in the opening of another part; empty where it does not. */
+    public Optional<Placement.Hinged> hung() {
+        return placement.filter(Placement.Hinged.class::isInstance).map(Placement.Hinged.class::cast);
+    }
+
     /** Whether nothing differs that its size or its pieces follow from. */
     boolean isShapedLike(Part other) {
         return placement.equals(other.placement)

@@ -65,8 +65,6 @@ public final class ShopSheet {
     private static final double STICK = 60;
     private static final double LEAST_FRAME = 170;
     private static final double MOST_FRAME = 300;
-    /** The least a part's name and numbers take together. */
-    private static final double A_PART = 340;
     private final Plan plan;
     private final Optional<Boards> boards;
     private final Phrasebook book;
@@ -151,7 +149,6 @@ public final class ShopSheet {
                 .toList();
         flow.down(findings(parts, List.of(Severity.STOP)));
         for (ShopSheet part : parts) {
-            part.named();
             part.toCut();
         }
         sticks();
@@ -175,13 +172,13 @@ public final class ShopSheet {
     }
 
     /** What a part is called and how it lies; a part that is alone needs no name. */
-    private void named() throws IOException {
+    private Column named() {
+        Column column = flow.column(2);
         if (isOneOfSeveral()) {
-            flow.need(A_PART);
-            Column column = flow.column(1).heading(plan.job().part().name());
+            column.heading(plan.job().part().name());
             plan.job().lying().ifPresent(how -> column.text(book.say(how)));
-            flow.down(column);
         }
+        return column;
     }
 
     /** A heading, with the name of the part where there are several. */
@@ -193,10 +190,12 @@ public final class ShopSheet {
     private void toCut() throws IOException {
         Column right = flow.column(2).add(pieces()).add(joint());
         Column section = section();
+        Column left = named();
         double high = Math.clamp(
-                Column.height(right.lines()) - Column.height(section.lines()) - 6, LEAST_FRAME, MOST_FRAME);
-        Column left = flow.column(2)
-                .picture(FrameDrawing.draw(plan, Station.CUTS, closer, section.width(), high), TAGS);
+                Column.height(right.lines()) - Column.height(left.lines()) - Column.height(section.lines()) - 6,
+                LEAST_FRAME,
+                MOST_FRAME);
+        left.picture(FrameDrawing.draw(plan, Station.CUTS, closer, section.width(), high), TAGS);
         left.gap(6).add(section);
         flow.beside(left, right);
         flow.gap(6);
