@@ -51,7 +51,9 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
         Species species = frame.job().section().species();
         Words name = job.parts().size() == 1
                 ? species.stuff().isGrown() ? WOOD.words() : species.words()
-                : Words.of(frame.job().part().copies() > 1 ? "working.wood_of_one" : "working.wood_of", job.part().name());
+                : Words.of(
+                        frame.job().part().copies() > 1 ? "working.wood_of_one" : "working.wood_of",
+                        job.part().name());
         Figure<Mass> wood = ledger.enter(Figure.formula(WOOD)
                 .named(name)
                 .note("wood_weight", Math.round(frame.job().section().areaMm2()), frame.job().section().species(),
