@@ -74,6 +74,7 @@ final class BriefDetail extends Panel {
             layer(inside, role);
         }
         picture(inside, importPicture);
+        BehindChoice.add(inside);
         within(inside, () -> job().seen() == job().holder());
     }
 

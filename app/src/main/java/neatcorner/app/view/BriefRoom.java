@@ -33,7 +33,7 @@ final class BriefRoom implements Room {
                 ? Optional.empty()
                 : Optional.of(new Foot(
                         Labels.get("brief.parts"),
-                        Labels.get("brief.parts_how"),
+                        Labels.get(PartsDrawing.isThroughTop(desk.plan()) ? "brief.parts_top" : "brief.parts_how"),
                         FOOT,
                         width -> PartsDrawing.draw(
                                 desk.plan(),

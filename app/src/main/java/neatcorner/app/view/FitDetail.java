@@ -17,7 +17,7 @@ final class FitDetail extends Panel {
         rows(box -> {
             desk.plan().fit().sheets().forEach(sheet -> box.getChildren().add(sheet(sheet)));
             desk.plan().fit().matOpenings().forEach(sheet -> box.getChildren().add(sheet(sheet)));
-            if (desk.plan().fit().sheets().isEmpty()) {
+            if (desk.plan().fit().sheets().isEmpty() && desk.plan().fit().behind().isEmpty()) {
                 box.getChildren().add(text(Labels.get("fit.nothing"), "soft"));
             }
         });
@@ -44,6 +44,7 @@ final class FitDetail extends Panel {
         rows(box -> desk.plan().fit().strainer().ifPresent(s -> {
             box.getChildren().addAll(figureRow(s.rail()), figureRow(s.stile()), figureRow(s.brace()));
         }));
+        rows(box -> desk().plan().fit().behind().forEach(free -> box.getChildren().add(figureRow(free))));
         heading(Labels.get("fit.order"));
         rows(box -> steps(box, desk.plan().fit().order()));
     }

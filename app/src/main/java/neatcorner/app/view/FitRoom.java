@@ -2,6 +2,7 @@ package neatcorner.app.view;
 
 import java.util.Optional;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.BehindDrawing;
 import neatcorner.core.drawing.FitDrawing;
 import neatcorner.core.drawing.FrameDrawing;
 import neatcorner.core.drawing.SwingDrawing;
@@ -52,6 +53,17 @@ final class FitRoom implements Room {
                             PictureView.reader(desk),
                             width,
                             PictureView.reader(desk).scale() * 220)));
+        }
+        if (!desk.plan().job().packed().behind().isEmpty()) {
+            return Optional.of(new Foot(
+                    Labels.get("fit.behind"),
+                    "",
+                    190,
+                    width -> BehindDrawing.draw(
+                            desk.plan(),
+                            PictureView.reader(desk),
+                            width,
+                            PictureView.reader(desk).scale() * 180)));
         }
         return desk.plan().fit().points().isEmpty()
                 ? Optional.empty()

@@ -56,6 +56,7 @@ final class PlaceChoice {
         panel.onlyWhile(name, this::isOneOfSeveral);
         panel.entry(PlaceKey.GAP);
         panel.entry(PlaceKey.PROUD);
+        panel.entry(PlaceKey.HIGH);
         var leaves = panel.choice(
                 Labels.get("place.leaves"),
                 () -> List.of(Placement.Hinged.Leaves.values()),

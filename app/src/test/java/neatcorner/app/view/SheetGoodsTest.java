@@ -5,9 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import neatcorner.app.desk.Laid;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.job.Fixture;
+import neatcorner.core.job.FixtureKey;
 import neatcorner.core.job.Placement.Hinged.Leaves;
 import neatcorner.core.job.ShapedEdge;
 import neatcorner.core.job.SquareCorner;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Remedy;
 import neatcorner.core.section.Holds;
 import neatcorner.core.section.Ready;
 import neatcorner.core.wood.Species;
@@ -63,15 +70,47 @@ class SheetGoodsTest extends OnTheDemo {
         assertThat(plan().frame().slats()).isEmpty();
     }
 
+    /** A screen too deep is put behind, and a frame of strips behind it by one press. */
+    @Test
+    void aScreenWithDepthIsFramedFromNothing() throws Exception {
+        take(0);
+        go(Station.BRIEF);
+        press("#behind-screen");
+        assertThat(plan().job().packed().has(Fixture.Kind.SCREEN)).isTrue();
+        assertThat(tag("fixture.1.depth").isVisible()).isTrue();
+        on(() -> desk.edit(new Edit.Enter(new FixtureKey(0, FixtureKey.Of.DEPTH), Length.inches(1, 1, 2))));
+        choose("#behind-mass-1", Station.BRIEF, 5);
+        assertThat(plan().job().packed().behind().getFirst().mass()).isEqualTo(Mass.kg(2.5));
+        Remedy remedy = plan().findings().stream()
+                .filter(finding -> finding.id().equals("fixture_meets_wall"))
+                .findFirst()
+                .flatMap(Finding::remedy)
+                .orElseThrow();
+        on(() -> desk.edit(((Remedy.OnJob) remedy).edit()));
+        assertThat(plan().job().parts()).hasSize(2);
+        press("#behind-vent");
+        for (Station station : Station.values()) {
+            go(station);
+        }
+        go(Station.BRIEF);
+        press("#behind-out-2");
+        press("#behind-out-1");
+        assertThat(plan().job().packed().behind()).isEmpty();
+    }
+
+    private void press(String button) throws Exception {
+        on(() -> {
+            ((ButtonBase) view.lookup(button)).fire();
+            return 1;
+        });
+    }
+
     @Test
     void aMakersOwnMetalIsNotGlued() throws Exception {
         take(0);
         choose("#joint", Station.CORNERS, 0);
         takeSpecies(Species.ALUMINIUM);
-        on(() -> {
-            ((ButtonBase) view.lookup("#species-1-own")).fire();
-            return 1;
-        });
+        press("#species-1-own");
         Species own = plan().job().section().species();
         assertThat(own.isOwn()).isTrue();
         assertThat(own.stuff()).isEqualTo(Stuff.METAL);

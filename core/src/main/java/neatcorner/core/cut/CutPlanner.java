@@ -381,7 +381,8 @@ public final class CutPlanner {
                                 lot.section().face(),
                                 count,
                                 length,
-                                onHand)
+                                onHand,
+                                lot.section().thickness())
                         .by(new Count(count))
                         .remedy(new Remedy.OnShop(
                                 Words.of("remedy.bought", count, length),

@@ -4,12 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Assembly;
+import neatcorner.core.frame.FixtureBox;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Straining;
+import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Layer;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
@@ -82,6 +85,27 @@ public final class FitDrawing {
             if (part == plan.job().holder()) {
                 layers(whole.frame(part));
                 hanging(whole.frame(part));
+                boxes(kind -> kind == Fixture.Kind.SCREEN);
+            }
+        }
+        boxes(kind -> kind != Fixture.Kind.SCREEN);
+    }
+
+    /** What lies behind and has depth. */
+    private void boxes(Predicate<Fixture.Kind> shown) {
+        Assembly.Lie lie = plan.assembly().lies().get(plan.job().holder());
+        for (FixtureBox one : FixtureBox.of(plan.assembly())) {
+            if (shown.test(one.fixture().kind())) {
+                parts.add(new Part(
+                        one.box().corners().stream()
+                                .map(p -> p.minus(new Point(lie.across(), lie.down())))
+                                .toList(),
+                        List.of(),
+                        Paint.of(one.fixture().kind() == Fixture.Kind.SCREEN ? Ink.GLASS : Ink.BOARD),
+                        Paint.of(Ink.INK),
+                        sketch.say(one.fixture().kind().words()),
+                        sketch.say("sheet.size", one.fixture().width(), one.fixture().height()),
+                        sketch.say("behind.deep", one.fixture().depth())));
             }
         }
     }

@@ -9,10 +9,12 @@ import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Curve;
+import neatcorner.core.frame.FixtureBox;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.glue.Hinges;
 import neatcorner.core.job.Borders;
+import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
@@ -238,12 +240,53 @@ final class FrameSketch {
         if (!behind) {
             rabbetLine();
         }
+        boxes();
+    }
+
+    /** What lies behind: dashed from the front, before the wood from behind, where also the ways sawn for it are. */
+    private void boxes() {
+        Assembly.Lie own = plan.assembly().lies().get(frame().job().seen());
+        Point to = new Point(-own.across(), -own.down());
+        for (FixtureBox one : FixtureBox.of(plan.assembly())) {
+            List<At> box = at(one.box().corners().stream().map(p -> p.plus(to)).toList());
+            if (behind && !one.fixture().kind().isOpened()) {
+                sketch.area(box, one.fixture().kind() == Fixture.Kind.SCREEN ? Ink.GLASS : Ink.BOARD);
+                sketch.outline(box, Ink.INK, sketch.em(1));
+            } else {
+                sketch.hidden(box, Ink.SOFT);
+            }
+            named(one, box);
+        }
+    }
+
+    /** The name of what lies behind in its lower left, where that is seen through the opening and has room. */
+    private void named(FixtureBox one, List<At> box) {
+        if (one.fixture().kind() == Fixture.Kind.SCREEN || !frame().isFourSquare()) {
+            return;
+        }
+        List<At> opening = line(Line.SIGHT);
+        double left = box.stream().mapToDouble(At::x).min().orElseThrow() + sketch.em(4);
+        double low = box.stream().mapToDouble(At::y).max().orElseThrow() - sketch.em(9);
+        double top = box.stream().mapToDouble(At::y).min().orElseThrow();
+        double right = box.stream().mapToDouble(At::x).max().orElseThrow();
+        String name = sketch.say(one.fixture().kind().words());
+        double end = left + sketch.widthOf(name, sketch.em(11), false);
+        double clear = sketch.em(16);
+        boolean seen = left > opening.stream().mapToDouble(At::x).min().orElseThrow() + clear
+                && end < opening.stream().mapToDouble(At::x).max().orElseThrow() - clear
+                && low < opening.stream().mapToDouble(At::y).max().orElseThrow() - clear
+                && low > opening.stream().mapToDouble(At::y).min().orElseThrow() + clear;
+        if (seen && end < right && low - top > sketch.em(9)) {
+            sketch.text(new At(left, low), name, Ink.INK, 11, false, Anchor.START);
+        }
     }
 
     private void contents() {
         List<At> opening = at(frame().inner());
         if (frame().job().isStretcher()) {
             sketch.area(opening, Ink.PAPER);
+        } else if (frame().job().contents().has(Fixture.Kind.SCREEN) && !behind) {
+            sketch.area(opening, Ink.GLASS);
         } else if (frame().job().section().recess() instanceof Recess.Over) {
             sketch.area(behind ? line(Line.GLASS) : opening, Ink.SILVER);
             shine(opening);

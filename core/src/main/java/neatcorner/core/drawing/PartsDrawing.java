@@ -7,6 +7,8 @@ import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.job.Layer;
+import neatcorner.core.job.Part;
+import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
@@ -15,7 +17,8 @@ import neatcorner.core.shop.Habit;
 
 /**
  * All parts of a job cut through on their left, where they lie: front up, outside to the left, with the package in
- * the part that holds it. The part that is looked at has a line around it.
+ * the part that holds it. Where one stands on another they are cut through at the top, the sill of the upper one to the
+ * left. The part that is looked at has a line around it.
  */
 public final class PartsDrawing {
     private final Plan plan;
@@ -25,6 +28,8 @@ public final class PartsDrawing {
     private final double unit;
     private final At origin;
     private final double height;
+    /** Whether the cut runs down through the top. */
+    private final boolean top;
 
     private PartsDrawing(Plan plan, boolean named, Reader reader, double width, double height) {
         this.plan = plan;
@@ -32,15 +37,15 @@ public final class PartsDrawing {
         this.sketch = new Sketch(reader);
         this.named = named;
         this.height = height;
+        this.top = isThroughTop(plan);
         double margin = sketch.em(named ? 10 : 4);
         double names = named ? Math.min(sketch.em(130), width * 0.4) : 0;
         double low = parts().mapToDouble(i -> back(i)).min().orElseThrow();
         double high = parts().mapToDouble(i -> back(i) + section(i).thickness().toMm())
                 .max()
                 .orElseThrow();
-        double left = parts().mapToDouble(i -> whole.lies().get(i).across()).min().orElseThrow();
-        double right = parts().mapToDouble(
-                        i -> whole.lies().get(i).across() + section(i).face().toMm())
+        double left = parts().mapToDouble(this::in).min().orElseThrow();
+        double right = parts().mapToDouble(i -> in(i) + section(i).face().toMm())
                 .max()
                 .orElseThrow();
         double past = (right - left) * 0.15;
@@ -91,8 +96,27 @@ public final class PartsDrawing {
         return new At(origin.x() + across * unit, origin.y() - before * unit);
     }
 
+    /** Whether parts are cut through at the top and not on the left. */
+    public static boolean isThroughTop(Plan plan) {
+        return plan.job().parts().stream().anyMatch(PartsDrawing::isOnTop);
+    }
+
+    private static boolean isOnTop(Part part) {
+        return part.placement().filter(Placement.OnTop.class::isInstance).isPresent();
+    }
+
+    /** How far in from the first part's outside the wood of a part begins where it is cut, in mm. */
+    private double in(int part) {
+        Assembly.Lie lie = whole.lies().get(part);
+        if (isOnTop(plan.job().parts().get(part))) {
+            return lie.down() + whole.frame(part).height(Line.OUTSIDE).toMm() - section(part).face().toMm();
+        }
+        return top ? lie.down() : lie.across();
+    }
+
     private At in(int part, double x, double y) {
-        return at(whole.lies().get(part).across() + section(part).face().toMm() - x, back(part) + y);
+        boolean sill = isOnTop(plan.job().parts().get(part));
+        return at(in(part) + (sill ? x : section(part).face().toMm() - x), back(part) + y);
     }
 
     private void wood(int part) {
@@ -126,8 +150,8 @@ public final class PartsDrawing {
 
     private void around(int part) {
         double gap = sketch.em(2);
-        At low = in(part, 0, 0);
-        At high = in(part, section(part).face().toMm(), section(part).thickness().toMm());
+        At low = at(in(part) + section(part).face().toMm(), back(part));
+        At high = at(in(part), back(part) + section(part).thickness().toMm());
         sketch.outline(
                 Sketch.rectangle(high.x() - gap, high.y() - gap, low.x() + gap, low.y() + gap),
                 Ink.GIVEN,

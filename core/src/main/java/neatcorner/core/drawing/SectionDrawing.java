@@ -159,7 +159,7 @@ public final class SectionDrawing {
         Length lip = section.lip().minus(frame.habits().get(Habit.PLAY).over(2));
         double edge = floats ? -frame.habits().get(Habit.FLOAT_GAP).toMm() : lip.toMm();
         double inner = -past();
-        top -= lining();
+        top += floats ? lining() : -lining();
         for (Layer layer : plan.job().contents().layers()) {
             double thick = layer.thickness().toMm();
             double wider = section.recess() instanceof Recess.DoubleRabbet step
@@ -176,9 +176,14 @@ public final class SectionDrawing {
         }
     }
 
-    /** What lines the rabbet, against its wall and its ledge; how thick that is in all, in mm. */
+    /**
+     * What lines the rabbet, against its wall and its ledge, or is the ledge behind a floater's wall; how thick that is
+     * in all, in mm.
+     */
     private double lining() {
-        double front = section.recessFront().toMm();
+        boolean wall = section.recess() instanceof Recess.Floater;
+        double front = wall ? plan.job().lined().toMm() : section.recessFront().toMm();
+        double first = front;
         for (Part lining : plan.job().linings()) {
             Section own = lining.body().section();
             double outer = section.lip().minus(lining.placement().orElseThrow().gap()).toMm();
@@ -192,7 +197,7 @@ public final class SectionDrawing {
             }
             front = back;
         }
-        return section.recessFront().toMm() - front;
+        return first - front;
     }
 
     static Ink ink(Material material) {

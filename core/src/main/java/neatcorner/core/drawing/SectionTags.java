@@ -151,6 +151,8 @@ final class SectionTags {
                     }
                 }
             }
+            case Recess.Floater floater when floater.isWall() -> {
+            }
             case Recess.Floater(Length ledge, Length thickness) -> {
                 dimension(SectionKey.LEDGE, Where.BELOW, -ledge.toMm(), 0, 0);
                 grip(SectionKey.LEDGE, -ledge.toMm(), thickness.toMm() / 2, 1, 0);

@@ -17,6 +17,7 @@ import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Cutting;
+import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
@@ -204,12 +205,15 @@ public sealed interface Edit {
         }
     }
 
-    /** A part more; from then on it is looked at. One that the whole of another lies in carries the hardware. */
+    /**
+     * A part more; from then on it is looked at. One that the whole of another lies in, or the ledge behind a wall too
+     * thin for hardware, carries all.
+     */
     record AddPart(Part part) implements Edit {
         @Override
         public Job apply(Job job) {
             Job more = job.withPart(part);
-            return more.isHolding() ? more.carriedBy(more.seen()) : more;
+            return more.isHolding() || more.isLedge() ? more.carriedBy(more.seen()) : more;
         }
 
         @Override
@@ -485,6 +489,23 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return material.map(m -> Words.of("edit.pack", m)).orElse(Words.of("edit.unpack", role));
+        }
+    }
+
+    /** What lies behind the frame and has depth: other things, more or fewer. */
+    record SetBehind(List<Fixture> behind) implements Edit {
+        /** Behind the part that holds what is framed. */
+        @Override
+        public Job apply(Job job) {
+            return in(
+                    job,
+                    job.holder(),
+                    holding -> holding.withContents(holding.contents().withBehind(behind)));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.behind");
         }
     }
 

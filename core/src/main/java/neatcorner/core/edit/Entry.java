@@ -7,6 +7,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.core.job.BorderKey;
 import neatcorner.core.job.EdgeKey;
+import neatcorner.core.job.FixtureKey;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.LayerKey;
 import neatcorner.core.job.PlaceKey;
@@ -64,6 +65,7 @@ public record Entry(
                     j -> j.contents().layers().get(index).thickness(),
                     (j, l) -> j.withContents(j.contents().withThickness(index, l))));
         }
+        addBehind(entries, job.contents().behind().size());
         for (Habit habit : Habit.values()) {
             entries.add(habit(habit));
         }
@@ -96,8 +98,15 @@ public record Entry(
     private static void addPlace(List<Entry> entries, Placement placement, boolean holding) {
         entries.add(new Entry(
                 PlaceKey.GAP,
+                Words.of(placement instanceof Placement.OnTop ? "figure.place.beyond" : "figure.place.gap"),
                 j -> j.placement().orElseThrow().gap(),
                 (j, l) -> j.with(j.placement().orElseThrow().withGap(l))));
+        if (placement instanceof Placement.OnTop) {
+            entries.add(new Entry(
+                    PlaceKey.HIGH,
+                    j -> ((Placement.OnTop) j.placement().orElseThrow()).high(),
+                    (j, l) -> j.with(((Placement.OnTop) j.placement().orElseThrow()).withHigh(l))));
+        }
         if (placement instanceof Placement.Around && !holding) {
             entries.add(new Entry(
                     PlaceKey.PROUD,
@@ -121,6 +130,20 @@ public record Entry(
                     key,
                     j -> key.of(j.body().slats().orElseThrow()),
                     (j, l) -> j.with(j.body().withSlats(j.body().slats().map(slats -> key.in(slats, l))))));
+        }
+    }
+
+    private static void addBehind(List<Entry> entries, int many) {
+        for (int i = 0; i < many; i++) {
+            int index = i;
+            for (FixtureKey.Of of : FixtureKey.Of.values()) {
+                FixtureKey key = new FixtureKey(index, of);
+                entries.add(new Entry(
+                        key,
+                        j -> key.of(j.contents().behind().get(index)),
+                        (j, l) -> j.withContents(j.contents().withBehind(
+                                index, key.in(j.contents().behind().get(index), l)))));
+            }
         }
     }
 

@@ -3,6 +3,7 @@ package neatcorner.core.fit;
 import java.util.Optional;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.PartOffer;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Layer;
 import neatcorner.core.measure.Length;
@@ -76,8 +77,11 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         DepthCheck check = new DepthCheck(stack, left, front);
         if (section.recess() instanceof Recess.Covering covering) {
             check.findCovered(frame, covering, ledger);
-        } else if (section.recess() instanceof Recess.Floater) {
+        } else if (section.recess() instanceof Recess.Floater floater) {
             check.findProudPicture(section, ledger);
+            if (floater.isWall() && frame.job().linings().isEmpty()) {
+                findNoLedge(frame, ledger);
+            }
         }
         return check;
     }
@@ -178,7 +182,8 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
 
     private void findDepth(Frame frame, Recess.Covering covering, Ledger ledger) {
         Length room = frame.habits().get(Habit.POINT_ROOM);
-        if (frame.job().contents().layers().isEmpty() || !left.value().isUnder(room.minus(HAIR))) {
+        boolean free = frame.job().contents().keeper() != Contents.Keeper.POINTS && frame.isWoodwork();
+        if (frame.job().contents().layers().isEmpty() || free || !left.value().isUnder(room.minus(HAIR))) {
             return;
         }
         Section section = frame.job().section();
@@ -341,6 +346,17 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
                     .by(play.plus(LEAST_PLAY).minus(covering.lip()))
                     .remedy(wider.orElse(new Remedy.Visit(Station.SECTION))));
         }
+    }
+
+    /** A floater's wall alone carries nothing. */
+    private static void findNoLedge(Frame frame, Ledger ledger) {
+        ledger.find(Finding.of(
+                        Severity.STOP, Station.SECTION, "no_ledge", frame.job().part().name())
+                .remedy(PartOffer.named("ledge")
+                        .by(frame, "ledge")
+                        .<Remedy>map(part ->
+                                new Remedy.OnJob(Words.of("remedy.ledge"), new Edit.AddPart(part)))
+                        .orElseGet(() -> new Remedy.Visit(Station.SECTION))));
     }
 
     private void findProudPicture(Section section, Ledger ledger) {

@@ -16,10 +16,11 @@ import neatcorner.core.words.Figure;
  * @param panes       cut sizes
  * @param points      points or screws, for each length of side; empty where nothing is held
  * @param strainer    the inner frame; empty when there is none
+ * @param behind      the room behind, and what is free around a screen there; empty where nothing lies behind
  * @param order       fitting up, step by step
  */
 public record FitPlan(Panes panes, List<Points> points, Optional<Strainer> strainer,
-                      List<Words> order) {
+                      List<Figure<Length>> behind, List<Words> order) {
     /** What is cut to size, front to back. */
     public List<Pane> sheets() {
         return panes.sheets();

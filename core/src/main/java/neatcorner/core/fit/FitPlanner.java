@@ -3,6 +3,7 @@ package neatcorner.core.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Straining;
 import neatcorner.core.measure.Length;
@@ -17,14 +18,18 @@ public final class FitPlanner {
     private FitPlanner() {
     }
 
-    /** The fit-up of a frame. */
-    public static Planned<FitPlan> plan(Frame frame, Panes panes) {
+    /** The fit-up of the part that holds what is framed. */
+    public static Planned<FitPlan> plan(Assembly assembly, Panes panes) {
+        Frame frame = assembly.frame(assembly.job().holder());
         Ledger ledger = new Ledger();
         List<FitPlan.Points> points = new Retainers(frame, ledger).points(panes.sheets());
         Optional<FitPlan.Strainer> strainer =
                 frame.strainer().isEmpty() ? Optional.empty() : Optional.of(strainer(frame));
         new FitCheck(frame, ledger).check();
-        return ledger.planned(new FitPlan(panes, points, strainer, FitSteps.of(frame, strainer, ledger)));
+        Behind.Steps behind = Behind.of(assembly, ledger);
+        return ledger.planned(
+                new FitPlan(
+                        panes, points, strainer, behind.free(), FitSteps.of(frame, strainer, behind, ledger)));
     }
 
     private static FitPlan.Strainer strainer(Frame frame) {

@@ -10,17 +10,33 @@ import neatcorner.core.job.Layer;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
+import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Safety;
+import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
 
 /** Fitting up, step by step. */
 final class FitSteps {
     /** How cloth is drawn over bars. Common practice, no source. */
     private static final List<String> STRETCHING = List.of("edge", "lay", "middles", "outwards", "corners");
+
+    /** The longest screw through a floater's ledge. */
+    private static final FigureKey<Length> FLOAT_SCREW = FigureKey.length(Station.FIT, "float.screw");
+    /** What stays between a screw's tip and the face of a picture. Common practice, no source. */
+    private static final Length SHORT_OF_FACE = Length.inches(0, 1, 8);
+    /** A screw that goes in less holds nothing. Common practice, no source. */
+    private static final Length LEAST_BITE = Length.inches(0, 1, 4);
 
     /** A heavier mirror is held by blocks and no glue. Common practice, no source. */
     private static final double HEAVY_MIRROR = 5;
@@ -33,7 +49,8 @@ final class FitSteps {
         this.contents = frame.job().contents();
     }
 
-    static List<Words> of(Frame frame, Optional<FitPlan.Strainer> strainer, Ledger ledger) {
+    static List<Words> of(
+            Frame frame, Optional<FitPlan.Strainer> strainer, Behind.Steps behind, Ledger ledger) {
         FitSteps steps = new FitSteps(frame);
         Recess recess = frame.job().section().recess();
         if (recess instanceof Recess.Slot) {
@@ -41,13 +58,15 @@ final class FitSteps {
         } else if (recess instanceof Recess.Covering) {
             steps.rabbet(strainer);
         } else if (recess instanceof Recess.Floater) {
-            steps.floater();
+            steps.floater(ledger);
         } else if (recess instanceof Recess.Over over) {
             steps.steps.addAll(Surround.steps(frame, over, ledger));
         } else if (frame.job().isStretcher()) {
             STRETCHING.forEach(step -> steps.steps.add(Words.of("fit.stretch." + step)));
         }
+        steps.steps.addAll(behind.first());
         steps.behind();
+        steps.steps.addAll(behind.last());
         return List.copyOf(steps.steps);
     }
 
@@ -75,7 +94,7 @@ final class FitSteps {
             steps.add(Words.of("fit.round_corners", frame.habits().said(Habit.BIT_RADIUS)));
         }
         contents.materials().map(material -> step(material, heavyMirror)).distinct().forEach(steps::add);
-        if (!contents.layers().isEmpty()) {
+        if (!contents.layers().isEmpty() && contents.keeper() == Contents.Keeper.POINTS) {
             steps.add(Words.of(held(heavyMirror)));
         }
         strainer.ifPresent(inner -> {
@@ -86,6 +105,7 @@ final class FitSteps {
         if (strainer.isEmpty()
                 && frame.isWoodwork()
                 && frame.bars().isEmpty()
+                && contents.keeper() != Contents.Keeper.SCREEN
                 && (contents.layer(Material.Role.ART).isPresent()
                         || contents.layer(Material.Role.BACKING).isPresent())) {
             steps.add(Words.of(frame.job().isHung() ? "fit.dust_paper" : "fit.dust_paper_laid"));
@@ -105,10 +125,21 @@ final class FitSteps {
             case MIRROR ->
                 Words.of(!frame.isWoodwork() ? "fit.mirror_profile" : heavyMirror ? "fit.mirror_heavy" : "fit.mirror");
             case ACRYLIC -> Words.of("fit.acrylic");
-            case CANVAS_ON_BARS -> Words.of("fit.canvas");
+            case CANVAS_ON_BARS -> canvas();
             default -> material.role() == Material.Role.MOUNT ? Words.of("fit.mount", material)
                     : Words.of("fit." + material.role().name().toLowerCase(Locale.ROOT));
         };
+    }
+
+    /** A canvas that lies last may stand out of the back: clips are bent for that. */
+    private Words canvas() {
+        if (contents.keeper() != Contents.Keeper.CLIPS || !frame.isWoodwork()) {
+            return Words.of("fit.canvas_before");
+        }
+        Length proud = contents.stack()
+                .plus(frame.job().lined())
+                .minus(frame.job().section().recessDepth());
+        return proud.isPositive() ? Words.of("fit.canvas_proud", proud) : Words.of("fit.canvas");
     }
 
     private double mirrorKg() {
@@ -116,12 +147,38 @@ final class FitSteps {
         return frame.area(Line.GLASS) * 1e-9 * mirror.thickness().toMm() * mirror.material().density();
     }
 
-    private void floater() {
-        if (contents.layers().isEmpty()) {
+    /** Free of the wall all round, and screwed through the ledge by screws that stay short of its face. */
+    private void floater(Ledger ledger) {
+        Optional<Layer> art = contents.layer(Material.Role.ART);
+        if (art.isEmpty()) {
             return;
         }
+        Section section = frame.job().section();
+        Length ledge = section.stacked().minus(section.recessDepth()).plus(frame.job().lined());
+        Figure<Length> screw = ledger.enter(Figure.sum(FLOAT_SCREW)
+                .start("ledge_thick", ledge)
+                .plus("layer", art.get().thickness(), art.get().material())
+                .minus("short_of_face", SHORT_OF_FACE)
+                .rounded(Rounding.DOWN)
+                .result());
+        Length bite = screw.value().minus(ledge);
         steps.add(Words.of("fit.float_centre", frame.habits().said(Habit.FLOAT_GAP)));
-        steps.add(Words.of(frame.job().outline().isCurved() ? "fit.float_screws_round" : "fit.float_screws"));
+        ledger.warn(Safety.SCREWS);
+        if (bite.isUnder(LEAST_BITE)) {
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.FIT,
+                            "float_no_hold",
+                            art.get().material(),
+                            art.get().thickness(),
+                            LEAST_BITE)
+                    .by(LEAST_BITE.minus(bite))
+                    .remedy(new Remedy.Visit(Station.FIT)));
+            steps.add(Words.of("fit.float_battens"));
+        } else {
+            steps.add(Words.of(
+                    frame.job().outline().isCurved() ? "fit.float_screws_round" : "fit.float_screws", screw));
+        }
     }
 
     private static Words places(List<Length> places) {

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.job.Contents;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Quantity;
@@ -39,6 +40,7 @@ final class Retainers {
     List<FitPlan.Points> points(List<Pane> sheets) {
         Recess recess = frame.job().section().recess();
         if (frame.job().contents().layers().isEmpty()
+                || frame.job().contents().keeper() != Contents.Keeper.POINTS
                 || !frame.isWoodwork()
                 || !(recess instanceof Recess.Covering)
                 || recess instanceof Recess.Slot) {

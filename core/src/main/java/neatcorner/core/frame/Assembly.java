@@ -209,6 +209,8 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
                         .restsAt(thick, base.job().section().stacked());
             case Placement.Behind _ -> thick.negated();
             case Placement.Hinged _ -> front.minus(thick).max(clearOf(base));
+            case Placement.OnFront _ -> front;
+            case Placement.OnTop _ -> Length.ZERO;
         };
         return new Lie(of.across() + moved.x(), of.down() + moved.y(), of.back().plus(back));
     }
@@ -231,6 +233,11 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
         if (placed.across() > 1) {
             Point corner = Polygons.least(Known.in(placed.base().lines(), placed.beside()));
             return corner.minus(new Point(placed.out().toMm(), placed.out().toMm()));
+        }
+        if (placed.high().isPresent()) {
+            Point corner = Polygons.least(Known.in(placed.base().lines(), Line.OUTSIDE));
+            return corner.minus(
+                    new Point(placed.out().toMm(), placed.high().get().toMm()));
         }
         boolean curved = placed.base().job().outline().isCurved();
         Point n = curved ? new Point(-1, 0) : outward(placed, 0);

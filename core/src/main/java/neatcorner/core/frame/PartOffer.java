@@ -3,7 +3,9 @@ package neatcorner.core.frame;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.Job;
@@ -14,6 +16,7 @@ import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.Through;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
+import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Named;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
@@ -27,17 +30,19 @@ import neatcorner.core.wood.Species;
  * like that.
  *
  * @param id      its name for machines; its phrase is {@code offer.ID}
- * @param lies    how it lies by the part of this name
+ * @param lies    how it lies by the part of this name, which is worked out so
  * @param section what it is made of beside that part
  * @param built   how its pieces meet, where its shape allows that
  * @param slatted whether it has slats
+ * @param beside  what the other part must be made of
  */
 public record PartOffer(
         String id,
-        Function<String, Placement> lies,
+        BiFunction<String, Frame, Placement> lies,
         Function<Section, Section> section,
         Construction built,
-        boolean slatted)
+        boolean slatted,
+        Predicate<Section> beside)
         implements Named {
     private static final Length PROUD = Length.mm(3);
 
@@ -45,15 +50,15 @@ public record PartOffer(
     public static final List<PartOffer> ALL = List.of(
             new PartOffer(
                     "rim",
-                    on -> new Placement.Around(on, Length.ZERO, PROUD),
+                    (on, _) -> new Placement.Around(on, Length.ZERO, PROUD),
                     base -> strip("rim", base.species(), 6, base.thickness().plus(PROUD))),
             new PartOffer(
                     "edging",
-                    on -> new Placement.Around(on, Length.ZERO, Length.ZERO),
+                    (on, _) -> new Placement.Around(on, Length.ZERO, Length.ZERO),
                     base -> strip("edging", base.species(), 5, base.thickness())),
             new PartOffer(
                     "outer_frame",
-                    on -> new Placement.Around(on, Length.mm(1.5), Length.ZERO),
+                    (on, _) -> new Placement.Around(on, Length.mm(1.5), Length.ZERO),
                     base -> new Section(
                             "outer frame",
                             base.species(),
@@ -63,24 +68,65 @@ public record PartOffer(
                             Profile.FLAT)),
             new PartOffer(
                     "lining",
-                    on -> new Placement.Inside(on, Length.ZERO),
+                    (on, _) -> new Placement.Inside(on, Length.ZERO),
                     base -> strip(
                             "lining", base.species(), 8 + base.lip().toMm(), Length.mm(5))),
             new PartOffer(
+                    "ledge",
+                    (on, _) -> new Placement.Inside(on, Length.ZERO),
+                    base -> strip("ledge strip", base.species(), 20, ledge(base)),
+                    Construction.MITRED,
+                    false,
+                    PartOffer::isWall),
+            new PartOffer(
                     "backing_frame",
-                    on -> new Placement.Behind(on, Length.mm(10)),
+                    (on, _) -> new Placement.Behind(on, Length.mm(10)),
                     base -> strip("plain strip", Species.PINE, 25, Length.mm(19)),
                     new Construction.Squared(SquareCorner.BUTTED, Through.RAILS),
-                    false),
+                    false,
+                    _ -> true),
+            new PartOffer(
+                    "extension",
+                    (on, _) -> new Placement.OnFront(on, Length.ZERO),
+                    base -> strip(
+                            "extension strip",
+                            base.species(),
+                            Math.min(base.face().toMm(), 40),
+                            Length.mm(9))),
+            new PartOffer(
+                    "cap",
+                    (on, frame) -> new Placement.OnTop(on, Length.inches(1), cap(frame)),
+                    base -> strip(
+                            "cap", base.species(), 32, base.thickness().max(Length.mm(18)))),
             new PartOffer(
                     "shutters",
-                    on -> new Placement.Hinged(on, Length.mm(2), Placement.Hinged.Leaves.PAIR),
+                    (on, _) -> new Placement.Hinged(on, Length.mm(2), Placement.Hinged.Leaves.PAIR),
                     base -> strip("leaf bar", base.species(), 40, Length.mm(25)),
                     new Construction.Squared(SquareCorner.BRIDLED, Through.STILES),
-                    true));
+                    true,
+                    beside -> !isWall(beside)));
 
-    private PartOffer(String id, Function<String, Placement> lies, Function<Section, Section> section) {
-        this(id, lies, section, Construction.MITRED, false);
+    /** A quarter of the wall, so that three quarters are left for the picture. */
+    private static Length ledge(Section wall) {
+        return Length.mm(Math.max(6, Math.rint(wall.thickness().toMm() / 4)));
+    }
+
+    /** A quarter as high as it is wide. */
+    private static Length cap(Frame frame) {
+        return Length.mm(Math.max(110, Math.rint(frame.width(Line.OUTSIDE).toMm() / 4)));
+    }
+
+    /** The one with this name for machines. */
+    public static PartOffer named(String id) {
+        return ALL.stream().filter(offer -> offer.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    private PartOffer(String id, BiFunction<String, Frame, Placement> lies, Function<Section, Section> section) {
+        this(id, lies, section, Construction.MITRED, false, beside -> !isWall(beside));
+    }
+
+    private static boolean isWall(Section section) {
+        return section.recess() instanceof Recess.Floater floater && floater.isWall();
     }
 
     private static Section strip(String name, Species species, double face, Length thickness) {
@@ -94,13 +140,16 @@ public record PartOffer(
      */
     public Optional<Part> by(Frame frame, String name) {
         Job job = frame.job();
-        Placement placement = lies.apply(job.part().name());
+        Placement placement = lies.apply(job.part().name(), frame);
         if (job.parts().stream()
                 .flatMap(other -> other.placement().stream())
                 .anyMatch(placement::isWhere)) {
             return Optional.empty();
         }
         try {
+            if (!beside.test(job.section())) {
+                return Optional.empty();
+            }
             Section own = section.apply(job.section());
             Body body = new Body(job.outline(), own, Map.of(), Lean.FLAT)
                     .with(built.canBe(job.outline(), Lean.FLAT) ? built : Construction.MITRED)

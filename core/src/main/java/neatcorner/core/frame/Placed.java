@@ -27,10 +27,22 @@ import neatcorner.core.words.Figure;
  * @param own    the line of its own that is given by it
  * @param out    how far its own line lies outside the other; negative inside
  * @param across how many alike lie side by side, the same distance apart
+ * @param high   how high one that stands on the other's upper edge is; empty for all others
  */
-record Placed(Frame base, String name, Line beside, Line own, Length out, int across) {
+record Placed(
+        Frame base, String name, Line beside, Line own, Length out, int across, Optional<Length> high) {
+    /** Longer blanks of an arch than this, in mm, waste a wide board. Common practice, no source. */
+    private static final double LONG_BLANK = 450;
+    /** Of fewer nothing is left between the long mitres at both feet. */
+    private static final int LEAST_BLANKS = 3;
+
+    private static final int MOST_BLANKS = 18;
     /** Unevenness of a line's distance that no one sees, in mm. */
     private static final double EVEN = 1e-6;
+
+    private Placed(Frame base, String name, Line beside, Line own, Length out, int across) {
+        this(base, name, beside, own, out, across, Optional.empty());
+    }
 
     /**
      * A part of this section that is to lie so by another.
@@ -52,9 +64,14 @@ record Placed(Frame base, String name, Line beside, Line own, Length out, int ac
                         Line.OUTSIDE,
                         inside.gap().negated(),
                         1);
-            case Placement.Behind behind ->
-                new Placed(
-                        base, behind.on(), Line.OUTSIDE, Line.OUTSIDE, behind.gap().negated(), 1);
+            case Placement.Behind behind -> within(base, behind);
+            case Placement.OnFront front -> within(base, front);
+            case Placement.OnTop top -> {
+                if (!base.isFourSquare()) {
+                    throw Refusal.of("placed.on_top", top.on());
+                }
+                yield new Placed(base, top.on(), Line.OUTSIDE, Line.OUTSIDE, top.gap(), 1, Optional.of(top.high()));
+            }
             case Placement.Hinged hinged -> {
                 if (!base.isFourSquare() || !base.bars().isEmpty()) {
                     throw Refusal.of("placed.hinged", hinged.on());
@@ -65,12 +82,37 @@ record Placed(Frame base, String name, Line beside, Line own, Length out, int ac
         };
     }
 
+    /** Outside within outside. */
+    private static Placed within(Frame base, Placement placement) {
+        return new Placed(
+                base, placement.on(), Line.OUTSIDE, Line.OUTSIDE, placement.gap().negated(), 1);
+    }
+
+    /** An arch alone on a sill as long as the other part is wide, and its ends beyond. */
+    private Outline cap(Length up) {
+        Length wide = size(Axis.WIDTH);
+        double rise = up.ratio(wide) * 2;
+        Boxed.Arch arch = Math.abs(rise - 1) < EVEN ? Boxed.Arch.HALF_ROUND : Boxed.Arch.SEGMENTAL;
+        double turn = 4 * Math.atan(rise);
+        double along = turn * wide.toMm() / 2 / Math.sin(Math.min(turn / 2, Math.PI / 2));
+        int blanks = Math.max((int) Math.ceil(along / LONG_BLANK), LEAST_BLANKS);
+        return new Boxed.Arched(
+                new Size(own, wide),
+                new Size(own, up),
+                arch,
+                arch == Boxed.Arch.HALF_ROUND ? 1 : rise,
+                Math.min(blanks, MOST_BLANKS));
+    }
+
     /**
      * The shape it has.
      *
      * @throws Refusal when the parallel of the other part's line is no shape that can be made, or too small
      */
     Outline outline() {
+        if (high.isPresent()) {
+            return cap(high.get());
+        }
         Outline around = atOneLine(base.job().outline());
         if (around.isFourSquare()) {
             return new Boxed.Rectangle(new Size(own, size(Axis.WIDTH)), new Size(own, size(Axis.HEIGHT)));
@@ -115,6 +157,9 @@ record Placed(Frame base, String name, Line beside, Line own, Length out, int ac
 
     /** Its own line on an axis, worked out from the other's as it came out, or as it is planned. */
     Figure<Length> figure(Axis axis) {
+        if (high.isPresent() && axis == Axis.HEIGHT) {
+            return Figure.sum(own.size(axis)).start("part_high", high.get(), name).result();
+        }
         Optional<Length> measured = measured(axis);
         Length other = measured.orElseGet(() -> base.size(beside, axis).orElseThrow().value());
         if (across > 1 && axis == Axis.WIDTH) {

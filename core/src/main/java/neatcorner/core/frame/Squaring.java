@@ -256,7 +256,8 @@ public final class Squaring {
                                         : Words.of("square.groove"));
             }
             case Recess.TiltedRabbet _ -> Optional.of(Words.of("square.tilted"));
-            case Recess.Floater _ -> Optional.of(Words.of("square.ledge"));
+            case Recess.Floater floater ->
+                floater.isWall() ? Optional.empty() : Optional.of(Words.of("square.ledge"));
         };
     }
 }

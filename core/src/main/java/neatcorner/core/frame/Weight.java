@@ -2,6 +2,7 @@ package neatcorner.core.frame;
 
 import java.util.List;
 import neatcorner.core.job.CrossBars;
+import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Layer;
 import neatcorner.core.measure.Length;
@@ -85,9 +86,34 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
                 sum.with("strainer_weight", strainer, Straining.STRIP.species());
             }
         }
+        if (!job.packed().behind().isEmpty()) {
+            total = behind(assembly, total, sum);
+        }
         boolean bears = job.seen() == job.holder() || job.seen() == job.carrier();
         return new Weight(
                 wood, ledger.enter(sum.note("weight_estimate").gives(total)), bears ? total : wood.value());
+    }
+
+    /** What lies behind hangs by the frame where nothing holds it on the wall; the sides are opened for it. */
+    private static Mass behind(Assembly assembly, Mass before, Figure.Formula<Mass> sum) {
+        Mass total = before;
+        List<Fixture> behind = assembly.job().packed().behind();
+        boolean mounted = assembly.job().packed().isScreenMounted();
+        for (Fixture fixture : behind) {
+            if (!mounted && fixture.kind() == Fixture.Kind.SCREEN) {
+                total = total.plus(fixture.mass());
+                sum.with("fixture_weight", fixture.mass(), fixture.kind());
+            }
+        }
+        double sawn = SideOpening.of(assembly).stream()
+                .mapToDouble(opening -> opening.kg(assembly))
+                .sum();
+        if (sawn > 0) {
+            Mass away = Mass.kg(Math.min(sawn, total.toKg()));
+            total = Mass.kg(total.toKg() - away.toKg());
+            sum.with("openings_weight", away);
+        }
+        return total;
     }
 
     private static Mass wood(Frame frame) {

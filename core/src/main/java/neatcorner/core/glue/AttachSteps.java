@@ -8,9 +8,12 @@ import java.util.stream.Stream;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.PartOffer;
+import neatcorner.core.job.Part;
 import neatcorner.core.job.PlaceKey;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Progress;
+import neatcorner.core.joint.PocketScrews;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
@@ -23,6 +26,7 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -50,6 +54,10 @@ final class AttachSteps {
     /** Less wood than this on both sides of a glue line or under a screw holds nothing. Common practice, no source. */
     private static final Length LEAST_HOLD = Length.mm(6);
 
+    /** Thinner strips bend while they are glued on. Common practice, no source. */
+    private static final Length LEAST_EXTENSION = Length.mm(3);
+    /** A narrower sill has no room for a pocket. Common practice, no source. */
+    private static final Length LEAST_SILL = Length.mm(32);
     /** Opposite sides that differ by less serve as one pattern. Common practice, no source. */
     private static final Length SAME = Length.mm(0.5);
 
@@ -83,6 +91,8 @@ final class AttachSteps {
             case Placement.Inside _ -> inside();
             case Placement.Behind behind -> behind(behind);
             case Placement.Hinged hinged -> hinged(hinged);
+            case Placement.OnFront front -> onFront(front);
+            case Placement.OnTop top -> onTop(top);
         }
         return List.copyOf(steps);
     }
@@ -156,9 +166,26 @@ final class AttachSteps {
         }
         if (frame.job().isFitted()) {
             oneByOne();
-            add("attach.glued_in");
+            if (frame.job().isLedge()) {
+                ledge();
+            } else {
+                add("attach.glued_in");
+            }
         } else {
             loose("attach.laid_into");
+        }
+    }
+
+    /** Behind a floater's wall: level with its back, glued there and in the mitres, pinned into the thinner of both. */
+    private void ledge() {
+        Length wall = base.narrowFace();
+        Length pin = frame.job().section().face().plus(wall).minus(SHORT_OF_FRONT);
+        add("attach.ledge", on);
+        if (wall.isUnder(LEAST_HOLD)) {
+            add("attach.ledge_taped");
+        } else {
+            ledger.warn(Safety.SCREWS);
+            add("attach.ledge_pinned", pin);
         }
     }
 
@@ -180,28 +207,37 @@ final class AttachSteps {
         add(placement.gap().isZero() ? key : key + "_gap", on, placement.gap());
     }
 
-    private void behind(Placement.Behind behind) {
-        Section own = base.narrowestSection();
-        Length land = own.backWidth();
-        Length held = land.min(behind.gap().plus(frame.narrowFace())).minus(behind.gap());
-        if (held.isUnder(LEAST_HOLD)) {
-            ledger.find(Finding.of(
-                            Severity.STOP,
-                            Station.BRIEF,
-                            "part_meets_nothing",
-                            frame.job().part().name(),
-                            on,
-                            behind.gap(),
-                            land)
-                    .by(LEAST_HOLD.minus(held))
-                    .remedy(
-                            land.isUnder(LEAST_HOLD)
-                                    ? new Remedy.Visit(Station.SECTION)
-                                    : new Remedy.OnJob(
-                                            Words.of("remedy.gap", Length.ZERO),
-                                            new Edit.Enter(PlaceKey.GAP, Length.ZERO))));
-            return;
+    /** How far it lies over the wood of the other part, from the outside inwards; found where that holds nothing. */
+    private Optional<Length> held(Length land) {
+        Length gap = placement.gap();
+        Length held = land.min(gap.plus(frame.narrowFace())).minus(gap);
+        if (!held.isUnder(LEAST_HOLD)) {
+            return Optional.of(held);
         }
+        ledger.find(Finding.of(
+                        Severity.STOP,
+                        Station.BRIEF,
+                        "part_meets_nothing",
+                        frame.job().part().name(),
+                        on,
+                        gap,
+                        land)
+                .by(LEAST_HOLD.minus(held))
+                .remedy(
+                        land.isUnder(LEAST_HOLD)
+                                ? new Remedy.Visit(Station.SECTION)
+                                : new Remedy.OnJob(
+                                        Words.of("remedy.gap", Length.ZERO),
+                                        new Edit.Enter(PlaceKey.GAP, Length.ZERO))));
+        return Optional.empty();
+    }
+
+    private void behind(Placement.Behind behind) {
+        held(base.narrowestSection().backWidth()).ifPresent(held -> screwedBehind(behind, held));
+    }
+
+    private void screwedBehind(Placement.Behind behind, Length held) {
+        Section own = base.narrowestSection();
         double outer = own.face().minus(behind.gap()).toMm();
         Length front = Length.mm(own.wood().lowestFront(outer - held.toMm(), outer));
         Length longest = frame.job().section().thickness().plus(front).minus(SHORT_OF_FRONT);
@@ -219,6 +255,71 @@ final class AttachSteps {
                         .gives(held.over(2)))
                 .value();
         add("attach.screwed", on, longest, in);
+    }
+
+    /** Glued on, where the front of the other part is flat. */
+    private void onFront(Placement.OnFront front) {
+        Section under = base.narrowestSection();
+        held(under.face()).ifPresent(held -> {
+            double outer = under.face().minus(front.gap()).toMm();
+            Length low = Length.mm(under.wood().lowestFront(outer - held.toMm(), outer));
+            Length drop = under.thickness().minus(low);
+            if (drop.isOver(SAME)) {
+                ledger.find(Finding.of(
+                                Severity.STOP,
+                                Station.BRIEF,
+                                "part_on_profile",
+                                frame.job().part().name(),
+                                on,
+                                drop)
+                        .by(drop)
+                        .remedy(new Remedy.Visit(Station.SECTION)));
+                return;
+            }
+            findCoversLeaf(front);
+            add("attach.on_front", on);
+            add("attach.on_front_glued");
+        });
+    }
+
+    /** What lies on the front may not reach before a leaf that swings there. */
+    private void findCoversLeaf(Placement.OnFront front) {
+        Length past = front.gap().plus(frame.job().section().face()).minus(base.narrowFace());
+        assembly.job().parts().stream()
+                .filter(part -> part.hung().filter(leaf -> leaf.on().equals(on)).isPresent())
+                .filter(part -> past.isOver(part.placement().orElseThrow().gap()))
+                .findFirst()
+                .ifPresent(leaf -> {
+                    Length face = frame.job().section().face().minus(past);
+                    ledger.find(Finding.of(
+                                    Severity.STOP,
+                                    Station.BRIEF,
+                                    "front_covers_leaf",
+                                    frame.job().part().name(),
+                                    leaf.name(),
+                                    past)
+                            .by(past)
+                            .remedy(
+                                    face.isUnder(LEAST_HOLD)
+                                            ? new Remedy.Visit(Station.SECTION)
+                                            : new Remedy.OnJob(
+                                                    Words.of("remedy.face", face),
+                                                    new Edit.Enter(SectionKey.FACE, face))));
+                });
+    }
+
+    /** Set on the upper edge, and screwed down through its sill. */
+    private void onTop(Placement.OnTop top) {
+        Length sill = frame.job().section().thickness();
+        Optional<Length> screw = PocketScrews.forWood(sill)
+                .filter(_ -> !frame.job().section().backWidth().isUnder(LEAST_SILL));
+        ledger.warn(Safety.SCREWS);
+        add(top.gap().isZero() ? "attach.on_top_level" : "attach.on_top", on, top.gap());
+        if (screw.isPresent()) {
+            add("attach.on_top_pockets", sill, screw.get());
+        } else {
+            add("attach.on_top_blocks", on);
+        }
     }
 
     /** Tried in the opening, then hung. */
@@ -254,7 +355,7 @@ final class AttachSteps {
                         .get(assembly.job().indexOf(on))
                         .back()
                         .plus(base.job().section().thickness()));
-        if (proud.isPositive()) {
+        if (proud.isOver(extension())) {
             ledger.find(Finding.of(
                             Severity.NOTE,
                             Station.BRIEF,
@@ -263,7 +364,7 @@ final class AttachSteps {
                             proud,
                             on)
                     .by(proud)
-                    .remedy(new Remedy.Visit(Station.SECTION)));
+                    .remedy(extended(proud)));
         }
         if (hinged.gap().isUnder(LEAST_GAP)) {
             ledger.find(Finding.of(
@@ -277,6 +378,41 @@ final class AttachSteps {
                     .remedy(new Remedy.OnJob(
                             Words.of("remedy.gap", LEAST_GAP), new Edit.Enter(PlaceKey.GAP, LEAST_GAP))));
         }
+    }
+
+    /** How thick what lies on the front of the other part is already. */
+    private Length extension() {
+        return assembly.frames().stream()
+                .map(Frame::job)
+                .filter(other -> other.placement()
+                        .filter(place -> place instanceof Placement.OnFront
+                                && place.on().equals(on))
+                        .isPresent())
+                .map(other -> other.section().thickness())
+                .max(Length::compareTo)
+                .orElse(Length.ZERO);
+    }
+
+    /** Pieces so thick round the front of the other part, as wide as its sides, where nothing lies there yet. */
+    private Remedy extended(Length thick) {
+        int under = assembly.job().indexOf(on);
+        return PartOffer.named("extension")
+                .by(base, "extension pieces")
+                .filter(_ -> assembly.job().parts().stream()
+                        .noneMatch(part -> part.name().equals("extension pieces")))
+                .map(part -> Part.of(
+                                part.name(),
+                                part.placement().orElseThrow(),
+                                part.body()
+                                        .with(part.body()
+                                                .section()
+                                                .withFace(base.job().section().face())
+                                                .withThickness(thick.max(LEAST_EXTENSION))))
+                        .finished(part.choices().finish()))
+                .<Remedy>map(part -> new Remedy.OnJob(
+                        Words.of("remedy.extension", thick.max(LEAST_EXTENSION)),
+                        new Edit.InPart(under, new Edit.AddPart(part))))
+                .orElseGet(() -> new Remedy.Visit(Station.SECTION));
     }
 
     /** A leaf that came wider than it must be, as one that was bought may: its upright sides stay whole. */
@@ -297,7 +433,7 @@ final class AttachSteps {
     /** Two parts may not lie in one place: the later one lies by the earlier instead. */
     private void findTaken() {
         frame.job().parts().subList(0, frame.job().seen()).stream()
-                .filter(other -> other.placement().filter(placement::isWhere).isPresent())
+                .filter(other -> other.placement().filter(placement::isWhere).isPresent() || isAgainst(other))
                 .findFirst()
                 .ifPresent(other -> ledger.find(Finding.of(
                                 Severity.STOP,
@@ -309,6 +445,14 @@ final class AttachSteps {
                         .remedy(new Remedy.OnJob(
                                 Words.of("remedy.place_by", other.name()),
                                 new Edit.Place(placement.on(other.name()))))));
+    }
+
+    /** Whether what it lies by lies with that face against another part: behind it, or on its front. */
+    private boolean isAgainst(Part other) {
+        Optional<Placement> under = base.job().placement().filter(place -> place.on().equals(other.name()));
+        return placement instanceof Placement.OnFront && under.filter(Placement.Behind.class::isInstance).isPresent()
+                || placement instanceof Placement.Behind
+                        && under.filter(Placement.OnFront.class::isInstance).isPresent();
     }
 
     /** What lies around another must touch its edge somewhere. */

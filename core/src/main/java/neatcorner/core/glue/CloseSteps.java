@@ -79,7 +79,8 @@ final class CloseSteps {
     }
 
     private void prepare() {
-        boolean nothingIn = frame.job().contents().layers().isEmpty();
+        boolean nothingIn = frame.job().contents().layers().isEmpty()
+                || frame.job().section().recess() instanceof Recess.Floater floater && floater.isWall();
         if (!joined.isEmpty()) {
             String sides =
                     joined.stream().map(member -> member.side().letters()).collect(Collectors.joining(", "));

@@ -4,11 +4,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Straining;
 import neatcorner.core.frame.Weight;
+import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Angle;
@@ -135,6 +137,7 @@ public final class HangPlanner {
         findOffCentre(chosen);
         findSwinging(chosen);
         findFloor();
+        findBehind(least, chosen);
         Optional<HangPlan.Rings> rings = chosen == Hardware.RINGS_AND_WIRE || chosen == Hardware.TWO_HOOKS
                 ? Optional.of(rings()) : Optional.empty();
         Optional<HangPlan.Wire> wire = chosen == Hardware.RINGS_AND_WIRE ? rings.map(this::wire) : Optional.empty();
@@ -227,6 +230,44 @@ public final class HangPlanner {
                                 .remedy(new Remedy.OnJob(
                                         Words.of("remedy.carry", outer.part().name()),
                                         new Edit.InPart(outer.seen(), new Edit.CarryHere())))));
+    }
+
+    /** What lies behind must leave the hardware its room; the lightest that has it and is enough takes its place. */
+    private void findBehind(Hardware least, Hardware chosen) {
+        if (assembly.job().packed().behind().isEmpty()) {
+            return;
+        }
+        Clearance clearance = new Clearance(assembly);
+        HangPlan.Rings rings = rings(new Ledger());
+        Function<Hardware, Optional<Fixture.Kind>> met = hardware -> clearance.met(
+                hardware,
+                rings.inset().value().toMm(),
+                rings.down().value().toMm(),
+                mount.down().toMm(),
+                HIDE_HOOK.min(rings.down().value().over(2)).toMm());
+        met.apply(chosen).ifPresent(kind -> {
+            Optional<Hardware> other = Arrays.stream(Hardware.values())
+                    .filter(hardware -> hardware.isOnWall() && hardware.compareTo(least) >= 0)
+                    .filter(hardware -> met.apply(hardware).isEmpty())
+                    .findFirst();
+            ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "hardware_meets", chosen, kind)
+                    .remedy(carriedBehind().or(() -> other.map(hardware -> new Remedy.OnJob(
+                                    Words.of("remedy.hardware", hardware),
+                                    new Edit.ChooseHardware(Optional.of(hardware)))))
+                            .orElseGet(() -> new Remedy.Visit(Station.BRIEF))));
+        });
+    }
+
+    /** All hung by a frame behind the one that carries it now, where there is one. */
+    private Optional<Remedy> carriedBehind() {
+        return assembly.frames().stream()
+                .map(Frame::job)
+                .filter(other -> other.placement().filter(Placement.Behind.class::isInstance).isPresent())
+                .filter(other -> assembly.isBehind(other.seen(), assembly.job().carrier()))
+                .reduce((_, last) -> last)
+                .map(other -> new Remedy.OnJob(
+                        Words.of("remedy.carry", other.part().name()),
+                        new Edit.InPart(other.seen(), new Edit.CarryHere())));
     }
 
     private HangPlan.Rings rings() {

@@ -15,8 +15,10 @@ import neatcorner.core.rack.Material;
  * @param layers  at most one of each role but mats; kept in the order of the roles; may be empty
  * @param borders of the mat; present exactly when there is one
  * @param picture what the customer's picture looks like, by the name the shop keeps it under; empty for bare paper
+ * @param behind  what lies behind it and has depth; up to {@value Fixture#MOST}
  */
-public record Contents(List<Layer> layers, Optional<Borders> borders, Optional<String> picture) {
+public record Contents(
+        List<Layer> layers, Optional<Borders> borders, Optional<String> picture, List<Fixture> behind) {
     /** So many mats may lie over one another. */
     private static final int MOST_MATS = 3;
     /** So many layers may there be: the mats and one of every other role. */
@@ -24,13 +26,17 @@ public record Contents(List<Layer> layers, Optional<Borders> borders, Optional<S
     /** Nothing: a bare frame. */
     public static final Contents NOTHING = new Contents(List.of(), Optional.empty());
 
-    /** Without a picture to look at. */
+    /** Without a picture to look at, and nothing behind it. */
     public Contents(List<Layer> layers, Optional<Borders> borders) {
-        this(layers, borders, Optional.empty());
+        this(layers, borders, Optional.empty(), List.of());
     }
 
     public Contents {
         picture.ifPresent(Contents::checkName);
+        behind = List.copyOf(behind);
+        if (behind.size() > Fixture.MOST) {
+            throw Refusal.of("contents.behind", behind.size(), Fixture.MOST);
+        }
         layers = layers.stream().sorted(Comparator.comparing(layer -> layer.material().role())).toList();
         boolean mat = layers.stream().anyMatch(layer -> layer.material().role() == Material.Role.MAT);
         if (mat != borders.isPresent()) {
@@ -75,22 +81,22 @@ public record Contents(List<Layer> layers, Optional<Borders> borders, Optional<S
                 .filter(layer -> layer.material().role() != role).toList());
         material.ifPresent(m -> changed.add(Layer.of(m)));
         if (role != Material.Role.MAT) {
-            return new Contents(changed, borders, picture);
+            return new Contents(changed, borders, picture, behind);
         }
         Borders usual = new Borders(Length.inches(2), Length.inches(2), Length.inches(2, 1, 2));
-        return new Contents(changed, material.map(_ -> borders.orElse(usual)), picture);
+        return new Contents(changed, material.map(_ -> borders.orElse(usual)), picture, behind);
     }
 
     /** With one layer's thickness changed; {@code index} counts from the front. */
     public Contents withThickness(int index, Length thickness) {
         List<Layer> changed = new ArrayList<>(layers);
         changed.set(index, new Layer(layers.get(index).material(), thickness));
-        return new Contents(changed, borders, picture);
+        return new Contents(changed, borders, picture, behind);
     }
 
     /** With other borders of the mat. */
     public Contents withBorders(Optional<Borders> other) {
-        return new Contents(layers, other, picture);
+        return new Contents(layers, other, picture, behind);
     }
 
     /** Only what belongs to the picture itself, in a frame that holds nothing else. */
@@ -100,12 +106,55 @@ public record Contents(List<Layer> layers, Optional<Borders> borders, Optional<S
                         .filter(layer -> layer.material().role() == Material.Role.ART)
                         .toList(),
                 Optional.empty(),
-                picture);
+                picture,
+                behind);
+    }
+
+    /** What keeps a package in its rabbet from behind. */
+    public enum Keeper {
+        /** Points, brads or blocks along the rabbet. */
+        POINTS,
+        /** Bent clips over the bars of a canvas, which may stand out of the back. */
+        CLIPS,
+        /** A screen that lies behind it and is held itself. */
+        SCREEN
+    }
+
+    /** What keeps it in: a screen that the frame holds, clips where a canvas lies last, else points. */
+    public Keeper keeper() {
+        if (!isScreenMounted() && has(Fixture.Kind.SCREEN)) {
+            return Keeper.SCREEN;
+        }
+        return !layers.isEmpty() && layers.getLast().material() == Material.CANVAS_ON_BARS
+                ? Keeper.CLIPS
+                : Keeper.POINTS;
+    }
+
+    /** Whether a screen hangs on the wall by itself, and the frame does not carry it. */
+    public boolean isScreenMounted() {
+        return has(Fixture.Kind.MOUNT);
+    }
+
+    /** Whether something of this kind lies behind it. */
+    public boolean has(Fixture.Kind kind) {
+        return behind.stream().anyMatch(fixture -> fixture.kind() == kind);
+    }
+
+    /** With other things behind it. */
+    public Contents withBehind(List<Fixture> other) {
+        return new Contents(layers, borders, picture, other);
+    }
+
+    /** With one of the things behind it changed, counted from 0. */
+    public Contents withBehind(int index, Fixture fixture) {
+        List<Fixture> changed = new ArrayList<>(behind);
+        changed.set(index, fixture);
+        return withBehind(changed);
     }
 
     /** With another picture to look at, or with none. */
     public Contents withPicture(Optional<String> other) {
-        return new Contents(layers, borders, other);
+        return new Contents(layers, borders, other, behind);
     }
 
     /** Whether a picture may be called so: it names a file when a shop is written as open files. */

@@ -151,10 +151,24 @@ public record Job(
                 && placement().filter(Placement.Around.class::isInstance).isPresent();
     }
 
-    /** The parts that lie in the rabbet of the one that is looked at, before what is framed. */
+    /** Whether the part that is looked at is the ledge behind a floater's wall. */
+    public boolean isLedge() {
+        return placement()
+                .filter(place -> place instanceof Placement.Inside
+                        && parts.get(indexOf(place.on())).body().section().recess() instanceof Recess.Floater floater
+                        && floater.isWall())
+                .isPresent();
+    }
+
+    /**
+     * The parts that lie in the rabbet of the one that is looked at, before what is framed; behind a floater's wall the
+     * ledge that what is framed stands on.
+     */
     public List<Part> linings() {
+        boolean takes = section().recess() instanceof Recess.Covering
+                || section().recess() instanceof Recess.Floater floater && floater.isWall();
         return parts.stream()
-                .filter(other -> section().recess() instanceof Recess.Covering
+                .filter(other -> takes
                         && other.placement()
                                 .filter(place -> place instanceof Placement.Inside
                                         && place.on().equals(part().name()))

@@ -9,7 +9,9 @@ public enum PlaceKey implements FigureKey.OfLength {
     /** How far it keeps away, on each side. */
     GAP,
     /** How far its front stands out before the other's. */
-    PROUD;
+    PROUD,
+    /** How high it stands on the other. */
+    HIGH;
 
     /** {@code place.gap} and the like. */
     @Override

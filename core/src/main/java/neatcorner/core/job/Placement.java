@@ -28,7 +28,12 @@ public sealed interface Placement extends Named {
 
     /** Whether two parts that lie so would be in one another's way. */
     default boolean isWhere(Placement other) {
-        return on().equals(other.on()) && id().equals(other.id());
+        return on().equals(other.on()) && (id().equals(other.id()) || isAtEdge() && other.isAtEdge());
+    }
+
+    /** Whether it takes the outer edge of the other part. */
+    default boolean isAtEdge() {
+        return false;
     }
 
     /** How many alike lie so. */
@@ -93,6 +98,11 @@ public sealed interface Placement extends Named {
         /** With its front further out, or further back. */
         public Around withProud(Length other) {
             return new Around(on, gap, other);
+        }
+
+        @Override
+        public boolean isAtEdge() {
+            return true;
         }
 
         @Override
@@ -226,6 +236,89 @@ public sealed interface Placement extends Named {
         @Override
         public String id() {
             return "behind";
+        }
+    }
+
+    /** On the front, its outside in from the other's outside by the gap: extension pieces, an applied moulding. */
+    record OnFront(String on, Length gap) implements Placement {
+        public OnFront {
+            check(gap);
+        }
+
+        @Override
+        public boolean isAlong() {
+            return false;
+        }
+
+        @Override
+        public OnFront withGap(Length other) {
+            return new OnFront(on, other);
+        }
+
+        @Override
+        public Words said() {
+            return Words.of(
+                    "placement.on.said",
+                    on,
+                    Words.of(gap.isZero() ? "placement.level" : "placement.further_in", gap));
+        }
+
+        @Override
+        public OnFront on(String other) {
+            return new OnFront(other, gap);
+        }
+
+        @Override
+        public String id() {
+            return "on";
+        }
+    }
+
+    /**
+     * Standing on its upper edge: a curved cap on a sill of its own.
+     *
+     * @param gap  how far each end stands out beyond the other part
+     * @param high how high it is, from 20 to 1000 mm
+     */
+    record OnTop(String on, Length gap, Length high) implements Placement {
+        public OnTop {
+            check(gap);
+            Range.within("high_of_a_part", high, Length.mm(20), Length.mm(1000));
+        }
+
+        @Override
+        public boolean isAlong() {
+            return false;
+        }
+
+        @Override
+        public OnTop withGap(Length other) {
+            return new OnTop(on, other, high);
+        }
+
+        /** Lower or higher. */
+        public OnTop withHigh(Length other) {
+            return new OnTop(on, gap, other);
+        }
+
+        @Override
+        public Words said() {
+            return Words.of("placement.on_top.said", on, gap, high);
+        }
+
+        @Override
+        public boolean isAtEdge() {
+            return true;
+        }
+
+        @Override
+        public OnTop on(String other) {
+            return new OnTop(other, gap, high);
+        }
+
+        @Override
+        public String id() {
+            return "on_top";
         }
     }
 }

@@ -2,9 +2,7 @@ package neatcorner.core.joint;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.JointKind;
@@ -37,13 +35,6 @@ final class PocketScrewed implements Joint {
     /** How far the second is. */
     private static final FigureKey<Length> SECOND = FigureKey.length(Station.CORNERS, "joint.pocket_second");
 
-    /** Screw by thickness: the longest for this thickness or more. Common practice, from memory. */
-    private static final Map<Length, Length> BY_THICKNESS = new TreeMap<>(Map.of(
-            Length.inches(0, 1, 2), Length.inches(1),
-            Length.inches(0, 3, 4), Length.inches(1, 1, 4),
-            Length.inches(0, 7, 8), Length.inches(1, 1, 2),
-            Length.inches(1, 1, 8), Length.inches(2),
-            Length.inches(1, 1, 2), Length.inches(2, 1, 2)));
     private static final Length CLEAR = Length.inches(0, 1, 8);
     /** Two pockets beside one another need so much of the back. Common practice, no source. */
     private static final Length ROOM = Length.inches(1, 1, 4);
@@ -83,10 +74,7 @@ final class PocketScrewed implements Joint {
     public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
         Section section = frame.job().section();
         Length thick = section.thickness();
-        Optional<Length> usual = BY_THICKNESS.entrySet().stream()
-                .filter(entry -> !thick.isUnder(entry.getKey()))
-                .map(Map.Entry::getValue)
-                .reduce((_, longer) -> longer);
+        Optional<Length> usual = PocketScrews.forWood(thick);
         Length back = Crossing.narrowest(frame, false).minus(section.recess().opening());
         if (usual.isEmpty()) {
             return Fitted.not(

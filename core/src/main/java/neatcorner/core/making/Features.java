@@ -324,6 +324,9 @@ final class Features {
                                         Length.ZERO,
                                         fromBack,
                                         routerBite(section.species())))));
+            case Recess.Floater floater when floater.isWall() -> {
+                // Nothing is cut from it.
+            }
             case Recess.Floater(Length ledge, Length thickness) ->
                 features.add(new Feature(
                         "wall",

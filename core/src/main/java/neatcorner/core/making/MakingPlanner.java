@@ -244,7 +244,7 @@ public final class MakingPlanner {
         }
         if (isRabbeted()) {
             rabbetLater(front);
-        } else if (section.recess() instanceof Recess.Floater(Length ledge, Length thick)) {
+        } else if (section.recess() instanceof Recess.Floater(Length ledge, Length thick) && thick.isPositive()) {
             step(
                     Tool.HAND_ROUTER,
                     Words.of("making.wall_later"),

@@ -65,7 +65,7 @@ final class Subjects {
                     draft -> of(
                             draft,
                             draft.job().holder(),
-                            frame -> FitPlanner.plan(frame, draft.get(Panes.class)))),
+                            _ -> FitPlanner.plan(draft.get(Assembly.class), draft.get(Panes.class)))),
             new Subject<>(
                     HangPlan.class,
                     draft -> of(

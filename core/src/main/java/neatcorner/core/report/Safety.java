@@ -44,6 +44,8 @@ public enum Safety {
     OILY_RAGS(Station.FINISH),
     /** Cutting and carrying glass. */
     GLASS(Station.FIT),
+    /** Screens, sockets and what warms up behind a frame. */
+    DEVICE(Station.FIT),
     /** A mirror on the wall whose clips are changed. */
     HUNG_MIRROR(Station.FIT),
     /** Heavy frames are two people's work. */

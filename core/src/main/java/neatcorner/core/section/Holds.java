@@ -12,6 +12,8 @@ public enum Holds {
     SLOT,
     /** A floater's ledge. */
     FLOATER,
+    /** A floater's wall, its ledge fitted in behind it. */
+    FLOATER_WALL,
     /** It lies over a mirror that hangs. */
     OVER,
     /** Nothing. */
@@ -26,7 +28,7 @@ public enum Holds {
             case Recess.TiltedRabbet _ -> TILTED_RABBET;
             case Recess.DoubleRabbet _ -> DOUBLE_RABBET;
             case Recess.Slot _ -> SLOT;
-            case Recess.Floater _ -> FLOATER;
+            case Recess.Floater floater -> floater.isWall() ? FLOATER_WALL : FLOATER;
             case Recess.Over _ -> OVER;
             case Recess.Bar _ -> BAR;
         };
@@ -45,6 +47,7 @@ public enum Holds {
                     lip.plus(Length.inches(0, 1, 4).min(section.face().minus(lip).over(3))), depth.over(3));
             case SLOT -> new Recess.Slot(lip, section.stacked().over(3), section.stacked().over(3));
             case FLOATER -> new Recess.Floater(Length.inches(0, 3, 4), section.stacked().over(4).max(Length.mm(3)));
+            case FLOATER_WALL -> Recess.Floater.WALL;
             case OVER ->
                 new Recess.Over(
                         Length.inches(0, 3, 4).min(section.face().over(2)),

@@ -401,15 +401,26 @@ public sealed interface Recess {
     }
 
     /**
-     * An L: the picture stands in it from the front, free of the wall, screwed from behind.
+     * An L: the picture stands in it from the front, free of the wall, screwed from behind. Without a ledge of its own
+     * it is the wall alone, and strips fitted in behind it are the ledge.
      *
-     * @param ledge     how far the ledge reaches in from the wall; from 3 to 150 mm
-     * @param thickness of the ledge; from 3 to 150 mm
+     * @param ledge     how far the ledge reaches in from the wall; from 3 to 150 mm, or 0 as the thickness
+     * @param thickness of the ledge; from 3 to 150 mm, or 0
      */
     record Floater(Length ledge, Length thickness) implements Recess {
+        /** The wall alone. */
+        public static final Floater WALL = new Floater(Length.ZERO, Length.ZERO);
+
         public Floater {
-            Range.within("ledge_width", ledge, Length.mm(3), MOST);
-            Range.within("ledge_thickness", thickness, Length.mm(3), MOST);
+            if (!ledge.isZero() || !thickness.isZero()) {
+                Range.within("ledge_width", ledge, Length.mm(3), MOST);
+                Range.within("ledge_thickness", thickness, Length.mm(3), MOST);
+            }
+        }
+
+        /** Whether it is the wall alone. */
+        public boolean isWall() {
+            return ledge.isZero();
         }
 
         @Override
@@ -425,7 +436,9 @@ public sealed interface Recess {
 
         @Override
         public void check(Length face, Length stacked, int strips) {
-            Range.within("ledge_thickness", thickness, Length.mm(3), stacked.minus(Length.mm(1)));
+            if (!isWall()) {
+                Range.within("ledge_thickness", thickness, Length.mm(3), stacked.minus(Length.mm(1)));
+            }
             if (strips > 1) {
                 throw Refusal.of("section.floater_is_one_strip", strips);
             }
@@ -438,7 +451,7 @@ public sealed interface Recess {
 
         @Override
         public List<RecessEntry> entries() {
-            return List.of(
+            return isWall() ? List.of() : List.of(
                     new RecessEntry(SectionKey.LEDGE, ledge, l -> new Floater(l, thickness)),
                     new RecessEntry(SectionKey.LEDGE_THICKNESS, thickness, l -> new Floater(ledge, l)));
         }

@@ -15,13 +15,16 @@ import neatcorner.core.Seed;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.Entry;
 import neatcorner.core.job.Body;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.PlaceKey;
 import neatcorner.core.job.Placement;
+import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.Tape;
+import neatcorner.core.job.Through;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -39,7 +42,9 @@ import neatcorner.core.rack.Material;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
+import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Station;
@@ -48,6 +53,7 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -264,7 +270,9 @@ class AssemblyTest {
     @Test
     void onlyWhatCanLieThereIsOffered() {
         Frame frame = assembly(Sample.job("12", "16")).frame(0);
-        assertThat(PartOffer.ALL).allSatisfy(offer -> assertThat(offer.by(frame, "other"))
+        List<PartOffer> all =
+                PartOffer.ALL.stream().filter(offer -> !offer.id().equals("ledge")).toList();
+        assertThat(all).allSatisfy(offer -> assertThat(offer.by(frame, "other"))
                 .as(offer.id())
                 .hasValueSatisfying(part -> assertThat(Planner.plan(
                                         Sample.job("12", "16").withPart(part), Sample.shop())
@@ -275,7 +283,94 @@ class AssemblyTest {
         assertThat(PartOffer.ALL.stream().filter(offer -> offer.by(rimmed, "other").isPresent()))
                 .extracting(PartOffer::id)
                 .as("one rim lies around it already")
-                .containsExactly("lining", "backing_frame", "shutters");
+                .containsExactly("lining", "backing_frame", "extension", "shutters");
+    }
+
+    /** Wall 3/8 alone, picture 10 × 8 with 1/4 around: the ledge by the remedy, everything by sums. */
+    @Test
+    void aWallAloneGetsItsLedge() {
+        Section wall = Sample.floater().withRecess(Recess.Floater.WALL);
+        Job job = new Edit.ChooseSection(wall).apply(Sample.floating("10", "8"));
+        Finding missing = Planner.plan(job, Sample.shop()).findings().stream()
+                .filter(finding -> finding.id().equals("no_ledge"))
+                .findFirst()
+                .orElseThrow();
+        Plan cured = Planner.plan(
+                ((Remedy.OnJob) missing.remedy().orElseThrow()).edit().apply(job), Sample.shop());
+        Frame ledge = cured.assembly().frame(1);
+        assertThat(cured.assembly().frame(0).width(Line.SIGHT)).isEqualTo(in("10 1/2"));
+        assertThat(ledge.width(Line.OUTSIDE)).isEqualTo(in("10 1/2"));
+        assertThat(cured.assembly().lies().get(1).back()).isEqualTo(Length.ZERO);
+        assertThat(cured.job().carrier()).isEqualTo(1);
+        assertThat(cured.glue().steps())
+                .extracting(Words::key)
+                .containsSequence("attach.as_it_came_out", "attach.first_pair", "attach.ledge", "attach.ledge_pinned");
+        assertThat(PartOffer.ALL.stream()
+                        .filter(offer -> offer.by(assembly(job).seen(), "other").isPresent()))
+                .extracting(PartOffer::id)
+                .containsExactly("ledge", "backing_frame");
+    }
+
+    /** The sill of a cap lies on the upper edge and nothing else of it does; its crown is as high as was asked for. */
+    @Property(tries = 60, seed = Seed.FIXED)
+    void aCapStandsOnTheUpperEdge(
+            @ForAll @IntRange(min = 400, max = 1200) int wide,
+            @ForAll @IntRange(min = 0, max = 60) int beyond,
+            @ForAll @IntRange(min = 20, max = 45) int share) {
+        Job base = new Edit.Give(Axis.WIDTH, Line.OUTSIDE, Length.mm(wide)).apply(Sample.job("12", "16"));
+        double high = Math.rint((wide + 2 * beyond) * share / 100.0);
+        Assembly whole = assembly(with(
+                base, "cap", new Placement.OnTop("frame", Length.mm(beyond), Length.mm(high)), STRIP.withFace(
+                        Length.mm(20))));
+        Polygon under = polygon(whole.frame(0).lines().get(Line.OUTSIDE));
+        Polygon cap = polygon(whole.frame(1).lines().get(Line.OUTSIDE).stream()
+                .map(whole.lies().get(1)::of)
+                .toList());
+        assertThat(under.intersection(cap).getArea()).isLessThan(1e-6);
+        assertThat(under.buffer(0.001).intersection(cap).getArea() / 0.001)
+                .as("they touch all along the upper edge")
+                .isCloseTo(wide, within(wide * 0.01));
+        assertThat(cap.getEnvelopeInternal().getMinX()).isCloseTo(-beyond, within(1e-6));
+        assertThat(cap.getEnvelopeInternal().getMaxX()).isCloseTo(wide + beyond, within(1e-6));
+        assertThat(cap.getEnvelopeInternal().getMinY()).isCloseTo(-high, within(0.05));
+        // Euclid III 35: (w/2)² = rise · (2R − rise)
+        double half = wide / 2.0 + beyond;
+        double radius = (half * half + high * high) / (2 * high);
+        assertThat(cap.getCoordinates()).allSatisfy(c -> assertThat(
+                        Math.min(
+                                Math.abs(c.getY()),
+                                Math.abs(Math.hypot(c.getX() - wide / 2.0, c.getY() + high - radius) - radius)))
+                .isLessThan(0.01));
+        assertThat(whole.height().toMm()).isCloseTo(
+                whole.frame(0).height(Line.OUTSIDE).toMm() + high, within(0.05));
+    }
+
+    /** A leaf that stands out gets extension pieces as thick as it stands out, flush inside and outside. */
+    @Test
+    void extensionPiecesComeFlushWithADeeperLeaf() {
+        Job frame = Sample.job("20", "30");
+        Job hung = frame.withPart(Part.of(
+                        "leaf",
+                        new Placement.Hinged("frame", Length.mm(2), Placement.Hinged.Leaves.LEFT),
+                        new Body(frame.outline(), STRIP.withThickness(Length.mm(25)), Map.of(), Lean.FLAT)
+                                .with(new Construction.Squared(SquareCorner.BRIDLED, Through.STILES))));
+        Finding proud = Planner.plan(hung, Sample.shop()).findings().stream()
+                .filter(finding -> finding.id().equals("leaf_proud"))
+                .findFirst()
+                .orElseThrow();
+        Plan cured = Planner.plan(
+                ((Remedy.OnJob) proud.remedy().orElseThrow()).edit().apply(hung), Sample.shop());
+        assertThat(cured.findings()).extracting(Finding::id).doesNotContain("leaf_proud", "front_covers_leaf");
+        Assembly whole = cured.assembly();
+        Frame pieces = whole.frame(2);
+        assertThat(pieces.width(Line.OUTSIDE)).isEqualTo(whole.frame(0).width(Line.OUTSIDE));
+        assertThat(pieces.width(Line.SIGHT)).isEqualTo(whole.frame(0).width(Line.SIGHT));
+        assertThat(whole.lies().get(2).back().plus(pieces.job().section().thickness()))
+                .as("its front where the leaf's is")
+                .isEqualTo(whole.lies().get(1).back().plus(Length.mm(25)));
+        Plan wider = Planner.plan(
+                new Edit.InPart(2, new Edit.Enter(SectionKey.FACE, Length.mm(60))).apply(cured.job()), Sample.shop());
+        assertThat(Planner.at(wider, 2).findings()).extracting(Finding::id).contains("front_covers_leaf");
     }
 
     @Test

@@ -16,6 +16,7 @@ import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Cutting;
+import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Heading;
 import neatcorner.core.job.Job;
@@ -286,7 +287,7 @@ public final class OddJobs {
                 new Body(outline, section, faces, lean),
                 contents(section.recess(), outline),
                 choices);
-        return withParts(edged(crossed(squared(chance(0.15) ? measured(job) : job))));
+        return backed(withParts(edged(crossed(squared(chance(0.15) ? measured(job) : job)))));
     }
 
     /** Every third that can have them has bars across; of the other plain bars every fourth lies over a mirror. */
@@ -349,7 +350,9 @@ public final class OddJobs {
         for (int i = 1; i <= more; i++) {
             String on = whole.parts().get(parts.nextInt(whole.parts().size())).name();
             Length gap = Length.mm(parts.nextInt(7) / 2.0);
-            Placement placement = switch (parts.nextInt(4)) {
+            Placement placement = switch (parts.nextInt(6)) {
+                case 5 -> new Placement.OnTop(on, gap.times(8), Length.mm(40 + parts.nextInt(200)));
+                case 4 -> new Placement.OnFront(on, gap.times(2));
                 case 3 -> new Placement.Hinged(
                         on, gap, Placement.Hinged.Leaves.values()[parts.nextInt(3)]);
                 case 0 -> new Placement.Around(on, gap, Length.mm(parts.nextInt(9) - 4));
@@ -380,6 +383,30 @@ public final class OddJobs {
             }
         }
         return whole.at(parts.nextInt(whole.parts().size()));
+    }
+
+    /** Every sixth has one to three things behind it. */
+    private Job backed(Job job) {
+        if (parts.nextInt(6) > 0) {
+            return job;
+        }
+        Fixture.Kind[] kinds = Fixture.Kind.values();
+        List<Fixture> behind = new ArrayList<>();
+        for (int i = parts.nextInt(3); i >= 0; i--) {
+            Fixture usual = Fixture.usual(
+                    kinds[i == 0 ? 0 : parts.nextInt(kinds.length)],
+                    Length.mm(60 + parts.nextInt(600)),
+                    Length.mm(60 + parts.nextInt(400)));
+            behind.add(new Fixture(
+                    usual.kind(),
+                    Length.mm(parts.nextInt(60) - 30),
+                    usual.up().plus(Length.mm(parts.nextInt(60) - 30)),
+                    usual.width(),
+                    usual.height(),
+                    Length.mm(4 + parts.nextInt(50)),
+                    usual.mass()));
+        }
+        return new Edit.SetBehind(behind).apply(job);
     }
 
     /** Every third that can have them has slats. */

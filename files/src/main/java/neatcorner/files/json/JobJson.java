@@ -17,6 +17,7 @@ import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Cutting;
+import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Heading;
 import neatcorner.core.job.Job;
@@ -37,6 +38,7 @@ import neatcorner.core.job.Tape;
 import neatcorner.core.job.Through;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Mass;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.phrase.Words;
@@ -163,9 +165,13 @@ final class JobJson {
             case "behind" -> new Placement.Behind(on, gap);
             case "hinged" ->
                 new Placement.Hinged(on, gap, fields.constant("leaves", Placement.Hinged.Leaves.class));
+            case "on" -> new Placement.OnFront(on, gap);
+            case "on_top" -> new Placement.OnTop(on, gap, fields.length("high"));
             default ->
                 throw fields.wrong(
-                        "kind", Words.of("refused.fields.is_one_of", kind, "around, inside, behind, hinged"));
+                        "kind",
+                        Words.of(
+                                "refused.fields.is_one_of", kind, "around, inside, behind, hinged, on, on_top"));
         });
     }
 
@@ -209,7 +215,19 @@ final class JobJson {
                 new Contents(
                         layers,
                         fields.optional("borders", name -> borders(fields.object(name))),
-                        fields.optional("picture", fields::text)));
+                        fields.optional("picture", fields::text),
+                        fields.list("behind", JobJson::fixture)));
+    }
+
+    private static Fixture fixture(Fields fields) {
+        return fields.build(() -> new Fixture(
+                fields.constant("kind", Fixture.Kind.class),
+                fields.has("right") ? fields.length("right") : Length.ZERO,
+                fields.has("up") ? fields.length("up") : Length.ZERO,
+                fields.length("width"),
+                fields.length("height"),
+                fields.length("depth"),
+                fields.has("kg") ? Mass.kg(fields.number("kg")) : Mass.ZERO));
     }
 
     private static Borders borders(Fields fields) {
@@ -329,6 +347,16 @@ final class JobJson {
             item.put("sides", borders.sides().toExactMm());
             item.put("bottom", borders.bottom().toExactMm());
         });
+        for (Fixture fixture : job.packed().behind()) {
+            ObjectNode item = node.withArray("behind").addObject();
+            item.put("kind", Fields.name(fixture.kind()));
+            item.put("right", fixture.right().toExactMm());
+            item.put("up", fixture.up().toExactMm());
+            item.put("width", fixture.width().toExactMm());
+            item.put("height", fixture.height().toExactMm());
+            item.put("depth", fixture.depth().toExactMm());
+            item.put("kg", fixture.mass().toKg());
+        }
         HabitsJson.write(job.overrides(), node);
         writeChoices(first.choices(), node.putObject("choices"));
         writeProgress(first.progress(), node);
@@ -353,6 +381,9 @@ final class JobJson {
                 .put("gap", placement.gap().toExactMm());
         if (placement instanceof Placement.Around around) {
             place.put("proud", around.proud().toExactMm());
+        }
+        if (placement instanceof Placement.OnTop top) {
+            place.put("high", top.high().toExactMm());
         }
         if (placement instanceof Placement.Hinged hinged) {
             place.put("leaves", Fields.name(hinged.leaves()));

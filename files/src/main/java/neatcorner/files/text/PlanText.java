@@ -319,6 +319,7 @@ public final class PlanText {
             figure(strainer.stile());
             figure(strainer.brace());
         });
+        plan.fit().behind().forEach(this::figure);
         steps(plan.fit().order());
     }
 

@@ -286,6 +286,10 @@ class DocumentTest {
                 + " construction.corner | half_lapped",
         "\"quantity\" : 1 | \"quantity\" : 1, \"shaped_edge\" : {\"form\" : \"zigzag\", \"pitch\" : 90, \"rise\" : 9, "
                 + "\"corner\" : 0} | shaped_edge | scallops, waves",
+        "\"quantity\" : 1 | \"quantity\" : 1, \"behind\" : [{\"kind\" : \"lamp\", \"width\" : 30, \"height\" : 6, "
+                + "\"depth\" : 30}] | behind[0].kind | screen, mount, socket, vent",
+        "\"quantity\" : 1 | \"quantity\" : 1, \"behind\" : [{\"kind\" : \"screen\", \"width\" : 30, \"height\" : 60, "
+                + "\"depth\" : 3000}] | behind[0] | from 1 mm to 300",
         "\"quantity\" : 1 | \"quantity\" : 1, \"slats\" : {\"width\" : 30, \"thickness\" : 6, \"pitch\" : 30, "
                 + "\"degrees\" : 95, \"groove\" : 8, \"play\" : 1} | slats | from 0 to 80",
         "\"quantity\" : 1 | \"quantity\" : 1, \"cross_bars\" : {\"upright\" : 9} | cross_bars | from 0 to 8",
