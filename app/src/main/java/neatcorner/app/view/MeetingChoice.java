@@ -3,16 +3,25 @@ package neatcorner.app.view;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ListCell;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.drawing.CornerSpace;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.Through;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import org.jspecify.annotations.Nullable;
 
 /** How the pieces of a part meet: mitred, or square in one of several ways, and which of them run through then. */
 final class MeetingChoice {
+    private static final double WIDE = 92;
+    private static final double HIGH = 64;
+    private static final double GAP = 10;
     private final Panel panel;
 
     private MeetingChoice(Panel panel) {
@@ -37,8 +46,11 @@ final class MeetingChoice {
 
     private void build() {
         panel.heading(Labels.get("corners.meeting"));
-        panel.choice(Labels.get("corners.pieces"), this::all, this::now, this::said, this::built)
-                .setId("meeting");
+        ComboBox<Construction> meeting =
+                panel.choice(Labels.get("corners.pieces"), this::all, this::now, this::said, this::built);
+        meeting.setId("meeting");
+        meeting.setVisibleRowCount(SquareCorner.values().length + 1);
+        meeting.setCellFactory(_ -> new Way());
         var through = panel.choice(
                 Labels.get("corners.through"),
                 () -> List.of(Through.values()),
@@ -67,6 +79,34 @@ final class MeetingChoice {
                     case Construction.Mitred _ -> Words.of("construction.mitred");
                     case Construction.Squared squared -> squared.corner().words();
                 });
+    }
+
+    /** One way in the opened list, with this job's own corner made so, in space. */
+    private final class Way extends ListCell<Construction> {
+        private final PictureView picture = new PictureView(desk(), panel.typing());
+
+        Way() {
+            picture.setMouseTransparent(true);
+            picture.setMinSize(WIDE, HIGH);
+            picture.setPrefSize(WIDE, HIGH);
+            picture.setMaxSize(WIDE, HIGH);
+            setGraphicTextGap(GAP);
+        }
+
+        @Override
+        protected void updateItem(@Nullable Construction way, boolean empty) {
+            super.updateItem(way, empty);
+            if (empty || way == null) {
+                setText(null);
+                setGraphic(null);
+                return;
+            }
+            Plan made = Planner.plan(new Edit.Build(way).apply(job()), desk().shop());
+            picture.draw(said(way), space -> CornerSpace.draw(
+                    made, PictureView.reader(desk()), space.getWidth(), space.getHeight()));
+            setText(said(way));
+            setGraphic(picture);
+        }
     }
 
     private Optional<String> built(Construction construction) {

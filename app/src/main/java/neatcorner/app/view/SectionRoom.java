@@ -7,6 +7,7 @@ import neatcorner.core.drawing.MakingDrawing;
 import neatcorner.core.drawing.SectionDrawing;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.section.SectionKey;
+import neatcorner.core.section.Recess;
 import neatcorner.core.words.Station;
 
 /** The stick cut through with the package in it, and its making at the foot. */
@@ -32,7 +33,9 @@ final class SectionRoom implements Room {
         if (plan.job().section().recess().takesPackage()) {
             tally.big(plan.depth().left());
             tally.row(plan.depth().stack());
-            tally.row(plan.depth().front());
+            if (plan.job().section().recess() instanceof Recess.Covering) {
+                tally.row(plan.depth().front());
+            }
         } else {
             plan.figure(SectionKey.FACE).ifPresent(tally::big);
             Stream.of(SectionKey.THICKNESS, SectionKey.OVERLAP)
@@ -45,7 +48,12 @@ final class SectionRoom implements Room {
     public Optional<Foot> foot(Desk desk) {
         return Optional.of(new Foot(
                 Labels.get("making.heading"),
-                desk.book().say("making.summary", desk.plan().making().steps().size()),
+                desk.book()
+                        .say(
+                                desk.plan().making().steps().size() == 1
+                                        ? "making.summary_one"
+                                        : "making.summary",
+                                desk.plan().making().steps().size()),
                 132,
                 width -> MakingDrawing.draw(desk.plan(), PictureView.reader(desk), width)));
     }

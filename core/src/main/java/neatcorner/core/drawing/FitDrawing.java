@@ -119,7 +119,7 @@ public final class FitDrawing {
         Line line = holds ? Line.RABBET : Line.OUTSIDE;
         Section section = frame.job().section();
         String size = sketch.say("sheet.size", Known.in(frame.widths(), line), Known.in(frame.heights(), line));
-        String depth = holds && section.recessDepth().isPositive()
+        String depth = holds && section.recess() instanceof Recess.Covering
                 ? sketch.say("fit.deep", section.recessDepth())
                 : "";
         Assembly whole = plan.assembly();

@@ -111,6 +111,11 @@ public final class SectionDrawing {
         return switch (section.recess()) {
             case Recess.Bar _ -> 0;
             case Recess.Over _ -> face * 0.4;
+            case Recess.Floater _ ->
+                plan.job().linings().stream()
+                        .mapToDouble(ledge -> ledge.body().section().face().toMm() * 1.15)
+                        .max()
+                        .orElse(face * 0.5);
             default -> Math.max(face * 0.22, section.lip().toMm() * 1.2);
         };
     }
@@ -158,7 +163,7 @@ public final class SectionDrawing {
                 : section.recessFront().toMm();
         Length lip = section.lip().minus(frame.habits().get(Habit.PLAY).over(2));
         double edge = floats ? -frame.habits().get(Habit.FLOAT_GAP).toMm() : lip.toMm();
-        double inner = -past();
+        double inner = -past() - section.recess().ledge().toMm();
         top += floats ? lining() : -lining();
         for (Layer layer : plan.job().contents().layers()) {
             double thick = layer.thickness().toMm();

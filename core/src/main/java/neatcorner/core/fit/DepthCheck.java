@@ -139,7 +139,8 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
                     .minus("backing", backing.get().thickness(), backing.get().material())
                     .minus("lifted", lifted);
         }
-        return left.start(isLevel(frame) ? "recess_depth" : "recess_room", room(frame)).minus("stack", stack);
+        String deep = floats ? "wall_high" : isLevel(frame) ? "recess_depth" : "recess_room";
+        return left.start(deep, room(frame)).minus("stack", stack);
     }
 
     /** A backing that lies on the step presses nothing that is thinner than the rabbet before it. */
