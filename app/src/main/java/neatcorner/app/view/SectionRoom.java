@@ -6,8 +6,8 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.MakingDrawing;
 import neatcorner.core.drawing.SectionDrawing;
 import neatcorner.core.plan.Plan;
-import neatcorner.core.section.SectionKey;
 import neatcorner.core.section.Recess;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.words.Station;
 
 /** The stick cut through with the package in it, and its making at the foot. */

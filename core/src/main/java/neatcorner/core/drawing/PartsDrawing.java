@@ -12,6 +12,7 @@ import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.rack.Material;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 
@@ -139,6 +140,9 @@ public final class PartsDrawing {
                 .minus(plan.job().at(holder).lined())
                 .toMm();
         for (Layer layer : plan.job().packed().layers()) {
+            if (layer.material().role() == Material.Role.BACKING) {
+                top = section.backGroove().orElse(top);
+            }
             double low = top - layer.thickness().toMm();
             List<At> shape = List.of(
                     in(holder, edge, top), in(holder, inner, top), in(holder, inner, low), in(holder, edge, low));

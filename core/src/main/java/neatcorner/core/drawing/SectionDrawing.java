@@ -171,6 +171,9 @@ public final class SectionDrawing {
                             && layer.material().role() == Material.Role.BACKING
                     ? step.wider().toMm()
                     : 0;
+            if (layer.material().role() == Material.Role.BACKING) {
+                top = section.backGroove().orElse(top);
+            }
             At a = at(edge + wider, top);
             At c = at(Math.min(inner, edge - 1), top - thick);
             double bottom = Math.max(c.y(), a.y() + 1);

@@ -145,9 +145,17 @@ final class SectionTags {
                         dimension(SectionKey.BACK_DEPTH, Where.RIGHT, 0, backDepth.toMm(), 0);
                         grip(SectionKey.BACK_DEPTH, (lip + backLip.toMm()) / 2, backDepth.toMm(), 0, -1);
                     }
-                    case Recess.Slot(_, Length fromBack, _) -> {
-                        dimension(SectionKey.SLOT_FROM_BACK, Where.RIGHT, 0, fromBack.toMm(), 0);
-                        grip(SectionKey.SLOT_FROM_BACK, lip / 2, fromBack.toMm(), 0, -1);
+                    case Recess.Slot slot -> {
+                        dimension(SectionKey.SLOT_FROM_BACK, Where.RIGHT, 0, slot.fromBack().toMm(), 0);
+                        grip(SectionKey.SLOT_FROM_BACK, lip / 2, slot.fromBack().toMm(), 0, -1);
+                        slot.behind().ifPresent(second -> {
+                            double low = second.fromBack().toMm();
+                            double high = second.fromBack().plus(second.width()).toMm();
+                            dimension(SectionKey.GROOVE_BEHIND_WIDTH, Where.RIGHT, low, high, 0);
+                            grip(SectionKey.GROOVE_BEHIND_WIDTH, lip / 2, high, 0, -1);
+                            dimension(SectionKey.GROOVE_BEHIND_FROM, Where.RIGHT, 0, low, 0);
+                            grip(SectionKey.GROOVE_BEHIND_FROM, lip / 4, low, 0, -1);
+                        });
                     }
                 }
             }

@@ -47,6 +47,10 @@ final class Behind {
 
     /** Covering less, the edge of a screen is seen from aside. Common practice, no source. */
     private static final Length LEAST_COVER = Length.mm(3);
+    /** With less free beside it a screen is forced in. Common practice, no source. */
+    private static final Length TIGHT = Length.mm(0.5);
+    /** A narrower gap keeps a screen in its place by itself. Common practice, no source. */
+    private static final Length LEAST_FELT = Length.mm(1.5);
     /** With less wood left in front of an opening a side bends there. Common practice, no source. */
     private static final Length LEAST_LEFT = Length.mm(10);
     /** A narrower gap takes no block with a screw through it, but a strip of felt. Common practice, no source. */
@@ -98,15 +102,20 @@ final class Behind {
     }
 
     private void judge() {
-        assembly.frames().stream()
+        ledger.warn(Safety.DEVICE);
+        Optional<Frame> odd = assembly.frames().stream()
                 .filter(frame -> !FixtureBox.canJudge(frame))
-                .findFirst()
-                .ifPresent(frame -> ledger.find(Finding.of(
-                                Severity.NOTE,
-                                Station.FIT,
-                                "behind_not_judged",
-                                frame.job().part().name())
-                        .remedy(new Remedy.Visit(Station.BRIEF))));
+                .findFirst();
+        if (odd.isPresent()) {
+            ledger.find(Finding.of(
+                            Severity.NOTE,
+                            Station.FIT,
+                            "behind_not_judged",
+                            odd.get().job().part().name())
+                    .remedy(new Remedy.Visit(Station.BRIEF)));
+            screen().ifPresent(_ -> laid());
+            return;
+        }
         Length room = Length.mm(FixtureBox.bearing(assembly) - FixtureBox.wall(assembly));
         free.add(ledger.enter(Figure.formula(ROOM)
                 .note("behind_room")
@@ -118,9 +127,8 @@ final class Behind {
             findUncovered(box);
         });
         findTogether();
-        ledger.warn(Safety.DEVICE);
         openings();
-        held(room);
+        screen().ifPresent(box -> held(box, room));
     }
 
     private Optional<FixtureBox> screen() {
@@ -153,7 +161,7 @@ final class Behind {
                         frame.job().part().name(),
                         by)
                 .by(by)
-                .remedy(freed(box, way, by)));
+                .remedy(freed(box, way, by.plus(LEAST_FELT))));
     }
 
     /** A frame behind comes further out, or its strips get narrower; else what is in the way must be thought over. */
@@ -432,35 +440,48 @@ final class Behind {
     }
 
     /** How a screen is laid in and kept in its place, or hung and framed. */
-    private void held(Length room) {
-        Optional<FixtureBox> screen = screen();
-        if (screen.isEmpty()) {
-            return;
-        }
+    private void held(FixtureBox screen, Length room) {
         if (job.packed().isScreenMounted()) {
-            first.add(Words.of("behind.hung_first", room));
+            last.add(Words.of("behind.hung_first", room));
             return;
         }
-        first.add(Words.of("behind.lay", assembly.frame(job.holder()).job().part().name()));
-        gaps(screen.get());
+        int part = beside(screen);
+        boolean beside = screen.reach(assembly, part, 0) > Double.NEGATIVE_INFINITY;
+        if (beside && assembly.frame(part).isFourSquare()) {
+            first.add(lay());
+            gaps(screen, part);
+            last.add(Words.of("behind.keeper"));
+        } else {
+            laid();
+        }
+    }
+
+    /** Laid in and kept by whatever its gaps ask for. */
+    private void laid() {
+        first.add(lay());
+        last.add(Words.of("behind.packed"));
         last.add(Words.of("behind.keeper"));
     }
 
+    private Words lay() {
+        return Words.of("behind.lay", assembly.frame(job.holder()).job().part().name());
+    }
+
     /** Blocks with a slot, two on each side, or felt where it is too narrow for them. */
-    private void gaps(FixtureBox box) {
-        int part = beside(box);
-        Frame frame = assembly.frame(part);
-        if (!FixtureBox.canJudge(frame) || !frame.isFourSquare()) {
-            last.add(Words.of("behind.packed"));
-            return;
-        }
-        String name = frame.job().part().name();
+    private void gaps(FixtureBox box, int part) {
+        String name = assembly.frame(part).job().part().name();
         Figure<Length> left = gap(LEFT, box, part, 3);
         Figure<Length> right = gap(RIGHT, box, part, 1);
         Figure<Length> top = gap(TOP, box, part, 0);
         Figure<Length> bottom = gap(BOTTOM, box, part, 2);
         Length least = left.value().min(right.value()).min(top.value()).min(bottom.value());
         Length most = left.value().max(right.value()).max(top.value()).max(bottom.value());
+        if (least.isUnder(TIGHT) && box.inWay(assembly, part).isEmpty()) {
+            findTight(box, part, least);
+        }
+        if (most.isUnder(LEAST_FELT)) {
+            return;
+        }
         if (most.isUnder(LEAST_BLOCK)) {
             last.add(Words.of("behind.felt", name, left, right, top, bottom));
         } else if (least.isUnder(LEAST_BLOCK) || most.isOver(MOST_BLOCK)) {
@@ -468,6 +489,29 @@ final class Behind {
         } else {
             last.add(Words.of("behind.blocks", name, left, right, top, bottom));
         }
+    }
+
+    /** With no room at all a screen has to be forced in. */
+    private void findTight(FixtureBox box, int part, Length least) {
+        FixtureBox.InWay tightest = IntStream.range(0, assembly.frame(part).members().size())
+                .mapToObj(member -> new FixtureBox.InWay(part, member, box.reach(assembly, part, member)))
+                .max(Comparator.comparingDouble(FixtureBox.InWay::by))
+                .orElseThrow();
+        ledger.find(Finding.of(
+                        Severity.CAUTION,
+                        Station.BRIEF,
+                        "fixture_tight",
+                        box.fixture().kind(),
+                        assembly.frame(part).job().part().name(),
+                        least,
+                        LEAST_FELT,
+                        assembly.frame(part)
+                                .members()
+                                .get(tightest.member())
+                                .side()
+                                .words())
+                .by(LEAST_FELT.minus(least))
+                .remedy(freed(box, tightest, LEAST_FELT.minus(least))));
     }
 
     /** The hindmost part with wood beside a screen. */
@@ -484,7 +528,7 @@ final class Behind {
         Figure<Length> gap = ledger.enter(Figure.formula(key)
                 .note("behind_gap", assembly.frame(part).job().part().name())
                 .rounded(Rounding.DOWN)
-                .gives(reach == Double.NEGATIVE_INFINITY ? Length.ZERO : Length.mm(-reach).max(Length.ZERO)));
+                .gives(Length.mm(-reach).max(Length.ZERO)));
         free.add(gap);
         return gap;
     }

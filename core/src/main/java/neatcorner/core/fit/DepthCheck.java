@@ -92,6 +92,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         }
         if (covering instanceof Recess.Slot slot) {
             findPanel(frame, slot, ledger);
+            slot.behind().ifPresent(second -> findBack(frame, second, ledger));
         } else {
             findDepth(frame, covering, ledger);
         }
@@ -114,11 +115,37 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         }
         if (!frame.job().contents().layers().isEmpty() && left.value().isNegative()) {
             Length width = slot.width().plus(left.value().abs());
-            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "panel_too_thick", stack.value(), slot.width())
+            ledger.find(Finding.of(Severity.STOP, Station.SECTION, "panel_too_thick", width, slot.width())
                     .by(left.value().abs())
                     .remedy(new Remedy.OnJob(
                             Words.of("remedy.groove", width), new Edit.Enter(SectionKey.RABBET_DEPTH, width))));
         }
+    }
+
+    private static String leftName(Recess recess) {
+        return switch (recess) {
+            case Recess.Floater _ -> "figure.section.below_front";
+            case Recess.Slot _ -> "figure.section.left_in_groove";
+            default -> "figure.section.depth_left";
+        };
+    }
+
+    /** The back of a box in the second groove. */
+    private static void findBack(Frame frame, Recess.Slot.Groove second, Ledger ledger) {
+        frame.job()
+                .contents()
+                .layer(Material.Role.BACKING)
+                .filter(back -> back.thickness().isOver(second.width()))
+                .ifPresent(back -> ledger.find(Finding.of(
+                                Severity.STOP,
+                                Station.SECTION,
+                                "panel_too_thick",
+                                back.thickness(),
+                                second.width())
+                        .by(back.thickness().minus(second.width()))
+                        .remedy(new Remedy.OnJob(
+                                Words.of("remedy.groove", back.thickness()),
+                                new Edit.Enter(SectionKey.GROOVE_BEHIND_WIDTH, back.thickness())))));
     }
 
     /**
@@ -128,7 +155,7 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
     private static Figure.Sum left(Frame frame, Length stack) {
         boolean floats = frame.job().section().recess() instanceof Recess.Floater;
         Figure.Sum left =
-                Figure.sum(LEFT).named(Words.of(floats ? "figure.section.below_front" : "figure.section.depth_left"));
+                Figure.sum(LEFT).named(Words.of(leftName(frame.job().section().recess())));
         Optional<Layer> backing = frame.job().contents().layer(Material.Role.BACKING);
         if (frame.job().section().recess() instanceof Recess.DoubleRabbet step
                 && backing.isPresent()
@@ -138,6 +165,12 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
             return left.start("step_depth", step.backDepth())
                     .minus("backing", backing.get().thickness(), backing.get().material())
                     .minus("lifted", lifted);
+        }
+        if (frame.job().section().recess() instanceof Recess.Slot slot
+                && slot.behind().isPresent()
+                && backing.isPresent()) {
+            return left.start("recess_depth", slot.width())
+                    .minus("before_back", stack.minus(backing.get().thickness()));
         }
         String deep = floats ? "wall_high" : isLevel(frame) ? "recess_depth" : "recess_room";
         return left.start(deep, room(frame)).minus("stack", stack);

@@ -82,8 +82,15 @@ final class FitSteps {
 
     private void panel() {
         if (!contents.layers().isEmpty() && !frame.isSolid()) {
-            steps.add(Words.of("fit.panel"));
+            steps.add(Words.of(isBoxed() ? "fit.panels" : "fit.panel"));
         }
+    }
+
+    /** Whether a back goes into a groove of its own. */
+    private boolean isBoxed() {
+        return frame.job().section().backGroove().isPresent()
+                && contents.layer(Material.Role.BACKING).isPresent()
+                && contents.layers().size() > 1;
     }
 
     private void rabbet(Optional<FitPlan.Strainer> strainer) {

@@ -94,7 +94,7 @@ final class CloseSteps {
             add("close.slats");
         }
         if (frame.job().section().recess() instanceof Recess.Slot && !nothingIn) {
-            add("close.panel");
+            add(frame.job().section().backGroove().isPresent() ? "close.panels" : "close.panel");
         }
     }
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
+import neatcorner.core.frame.FixtureBox;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Straining;
 import neatcorner.core.frame.Weight;
@@ -234,7 +235,7 @@ public final class HangPlanner {
 
     /** What lies behind must leave the hardware its room; the lightest that has it and is enough takes its place. */
     private void findBehind(Hardware least, Hardware chosen) {
-        if (assembly.job().packed().behind().isEmpty()) {
+        if (assembly.job().packed().behind().isEmpty() || !FixtureBox.canJudge(frame)) {
             return;
         }
         Clearance clearance = new Clearance(assembly);
@@ -251,23 +252,11 @@ public final class HangPlanner {
                     .filter(hardware -> met.apply(hardware).isEmpty())
                     .findFirst();
             ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "hardware_meets", chosen, kind)
-                    .remedy(carriedBehind().or(() -> other.map(hardware -> new Remedy.OnJob(
+                    .remedy(other.<Remedy>map(hardware -> new Remedy.OnJob(
                                     Words.of("remedy.hardware", hardware),
-                                    new Edit.ChooseHardware(Optional.of(hardware)))))
+                                    new Edit.ChooseHardware(Optional.of(hardware))))
                             .orElseGet(() -> new Remedy.Visit(Station.BRIEF))));
         });
-    }
-
-    /** All hung by a frame behind the one that carries it now, where there is one. */
-    private Optional<Remedy> carriedBehind() {
-        return assembly.frames().stream()
-                .map(Frame::job)
-                .filter(other -> other.placement().filter(Placement.Behind.class::isInstance).isPresent())
-                .filter(other -> assembly.isBehind(other.seen(), assembly.job().carrier()))
-                .reduce((_, last) -> last)
-                .map(other -> new Remedy.OnJob(
-                        Words.of("remedy.carry", other.part().name()),
-                        new Edit.InPart(other.seen(), new Edit.CarryHere())));
     }
 
     private HangPlan.Rings rings() {

@@ -297,33 +297,12 @@ final class Features {
                     rabbet(features, "rabbet_behind", whole, backLip, backDepth, behind);
                 }
             }
-            case Recess.Slot(Length lip, Length fromBack, Length width) ->
-                features.add(new Feature(
-                        "groove",
-                        Words.of("feature.groove"),
-                        Silhouette.box(
-                                -1,
-                                fromBack.toMm(),
-                                lip.toMm(),
-                                fromBack.plus(width).toMm()),
-                        lip,
-                        List.of(
-                                Setup.of(
-                                        Tool.TABLE_SAW,
-                                        Words.of("bit.groove", Math.max(1, (long) Math.ceil(width.ratio(kerf) - 1e-9))),
-                                        Surface.INNER,
-                                        Surface.BACK,
-                                        fromBack,
-                                        lip,
-                                        SAW_BITE),
-                                Setup.of(
-                                        Tool.ROUTER_TABLE,
-                                        Words.of("bit.slot", width),
-                                        Surface.BACK,
-                                        Surface.INNER,
-                                        Length.ZERO,
-                                        fromBack,
-                                        routerBite(section.species())))));
+            case Recess.Slot slot -> {
+                groove(features, "groove", slot.lip(), slot.fromBack(), slot.width());
+                slot.behind()
+                        .ifPresent(second ->
+                                groove(features, "groove_behind", slot.lip(), second.fromBack(), second.width()));
+            }
             case Recess.Floater floater when floater.isWall() -> {
                 // Nothing is cut from it.
             }
@@ -369,6 +348,42 @@ final class Features {
                         Silhouette.box(width.minus(lip).toMm(), -1, blank.right() + 1, depth.toMm()),
                         lip.max(depth),
                         steps(bar, Surface.BACK, Surface.OUTER, lip, depth, Length.ZERO)));
+    }
+
+    /** How many times a groove this wide goes over the saw. */
+    private Words sawn(Length width) {
+        long passes = Math.max(1, (long) Math.ceil(width.ratio(kerf) - 1e-9));
+        return passes == 1 ? Words.of("bit.groove_once") : Words.of("bit.groove", passes);
+    }
+
+    /** A groove in the inner edge, by the saw in passes or by a slot cutter. */
+    private void groove(List<Feature> features, String id, Length lip, Length fromBack, Length width) {
+        features.add(new Feature(
+                        id,
+                        Words.of("feature." + id),
+                        Silhouette.box(
+                                -1,
+                                fromBack.toMm(),
+                                lip.toMm(),
+                                fromBack.plus(width).toMm()),
+                        lip,
+                        List.of(
+                                Setup.of(
+                                        Tool.TABLE_SAW,
+                                        sawn(width),
+                                        Surface.INNER,
+                                        Surface.BACK,
+                                        fromBack,
+                                        lip,
+                                        SAW_BITE),
+                                Setup.of(
+                                        Tool.ROUTER_TABLE,
+                                        Words.of("bit.slot", width),
+                                        Surface.BACK,
+                                        Surface.INNER,
+                                        Length.ZERO,
+                                        fromBack,
+                                        routerBite(section.species())))));
     }
 
     private void rabbet(List<Feature> features, String id, Strip whole, Length lip, Length depth, Silhouette region) {

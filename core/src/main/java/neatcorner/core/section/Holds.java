@@ -1,5 +1,6 @@
 package neatcorner.core.section;
 
+import java.util.Optional;
 import neatcorner.core.measure.Length;
 
 /** The ways a section can hold the package, each with numbers to start from. */
@@ -10,6 +11,8 @@ public enum Holds {
     DOUBLE_RABBET,
     /** A groove for a panel. */
     SLOT,
+    /** Two grooves, for a pane and for the back of a box. */
+    TWO_SLOTS,
     /** A floater's ledge. */
     FLOATER,
     /** A floater's wall, its ledge fitted in behind it. */
@@ -27,7 +30,7 @@ public enum Holds {
             case Recess.Rabbet _ -> RABBET;
             case Recess.TiltedRabbet _ -> TILTED_RABBET;
             case Recess.DoubleRabbet _ -> DOUBLE_RABBET;
-            case Recess.Slot _ -> SLOT;
+            case Recess.Slot slot -> slot.behind().isPresent() ? TWO_SLOTS : SLOT;
             case Recess.Floater floater -> floater.isWall() ? FLOATER_WALL : FLOATER;
             case Recess.Over _ -> OVER;
             case Recess.Bar _ -> BAR;
@@ -46,6 +49,14 @@ public enum Holds {
             case DOUBLE_RABBET -> new Recess.DoubleRabbet(lip, depth,
                     lip.plus(Length.inches(0, 1, 4).min(section.face().minus(lip).over(3))), depth.over(3));
             case SLOT -> new Recess.Slot(lip, section.stacked().over(3), section.stacked().over(3));
+            case TWO_SLOTS ->
+                new Recess.Slot(
+                        lip,
+                        section.stacked().times(0.7),
+                        section.stacked().over(8).max(Length.mm(2)),
+                        Optional.of(new Recess.Slot.Groove(
+                                section.stacked().over(8).max(Length.mm(2)),
+                                section.stacked().over(8).max(Length.mm(2)))));
             case FLOATER -> new Recess.Floater(Length.inches(0, 3, 4), section.stacked().over(4).max(Length.mm(3)));
             case FLOATER_WALL -> Recess.Floater.WALL;
             case OVER ->

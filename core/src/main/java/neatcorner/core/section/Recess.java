@@ -1,6 +1,7 @@
 package neatcorner.core.section;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Angle;
@@ -342,27 +343,53 @@ public sealed interface Recess {
 
     /**
      * A groove in the sight edge that holds a panel all round; the panel goes in before the last corner
-     * is closed.
+     * is closed. A second one behind it may hold the back of a box.
      *
      * @param lip      how deep the groove is; from 1 to 150 mm
      * @param fromBack wood left behind the groove; from 1 to 150 mm
      * @param width    of the groove, what the panel may be thick; from 1 to 150 mm
+     * @param behind   as deep, nearer to the back, with at least 1 mm of wood between both; empty where there is one
      */
-    record Slot(Length lip, Length fromBack, Length width) implements Covering {
+    record Slot(Length lip, Length fromBack, Length width, Optional<Groove> behind) implements Covering {
+        private static final Length LEAST_BETWEEN = Length.mm(1);
+
+        /**
+         * A groove by its place and its width.
+         *
+         * @param fromBack wood left behind it; from 1 to 150 mm
+         * @param width    from 1 to 150 mm
+         */
+        public record Groove(Length fromBack, Length width) {
+            public Groove {
+                Range.within("wood_behind_the_second_groove", fromBack, Length.mm(1), MOST);
+                Range.within("width_of_the_second_groove", width, Length.mm(1), MOST);
+            }
+        }
+
+        /** One groove alone. */
+        public Slot(Length lip, Length fromBack, Length width) {
+            this(lip, fromBack, width, Optional.empty());
+        }
+
         public Slot {
             Range.within("depth_of_the_groove", lip, Length.mm(1), MOST);
             Range.within("wood_behind_the_groove", fromBack, Length.mm(1), MOST);
             Range.within("width_of_the_groove", width, Length.mm(1), MOST);
+            behind.ifPresent(second -> Range.within(
+                    "wood_behind_the_groove",
+                    fromBack,
+                    second.fromBack().plus(second.width()).plus(LEAST_BETWEEN),
+                    MOST));
         }
 
         @Override
         public Slot withLip(Length other) {
-            return new Slot(other, fromBack, width);
+            return new Slot(other, fromBack, width, behind);
         }
 
         @Override
         public Slot withDepth(Length other) {
-            return new Slot(lip, fromBack, other);
+            return new Slot(lip, fromBack, other, behind);
         }
 
         @Override
@@ -389,14 +416,34 @@ public sealed interface Recess {
 
         @Override
         public Silhouette region() {
-            return Silhouette.box(-1, fromBack.toMm(), lip.toMm(), fromBack.plus(width).toMm());
+            Silhouette front = box(fromBack, width);
+            return behind.map(second -> front.plus(box(second.fromBack(), second.width()))).orElse(front);
+        }
+
+        private Silhouette box(Length from, Length wide) {
+            return Silhouette.box(-1, from.toMm(), lip.toMm(), from.plus(wide).toMm());
         }
 
         @Override
         public List<RecessEntry> entries() {
-            return with(
+            List<RecessEntry> first = with(
                     Covering.super.entries(),
-                    new RecessEntry(SectionKey.SLOT_FROM_BACK, fromBack, l -> new Slot(lip, l, width)));
+                    new RecessEntry(SectionKey.SLOT_FROM_BACK, fromBack, l -> new Slot(lip, l, width, behind)));
+            return behind.map(second -> with(
+                            first,
+                            new RecessEntry(SectionKey.GROOVE_BEHIND_FROM, second.fromBack(), l ->
+                                    with(new Groove(l, second.width()))),
+                            new RecessEntry(SectionKey.GROOVE_BEHIND_WIDTH, second.width(), l ->
+                                    with(new Groove(second.fromBack(), l)))))
+                    .orElse(first);
+        }
+
+        private Slot with(Groove second) {
+            return new Slot(lip, fromBack, width, Optional.of(second));
+        }
+
+        private static List<RecessEntry> with(List<RecessEntry> entries, RecessEntry... more) {
+            return Recess.with(entries, more);
         }
     }
 

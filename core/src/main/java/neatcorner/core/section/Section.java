@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
@@ -158,6 +159,15 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
                 ? Length.mm(Math.max(
                         covering.seat().get(0).y(), covering.seat().get(1).y()))
                 : recessDepth();
+    }
+
+    /** How far before the back the front of a second groove lies, in mm, which holds the back of a box. */
+    public OptionalDouble backGroove() {
+        return recess instanceof Recess.Slot slot
+                ? slot.behind().stream()
+                        .mapToDouble(second -> second.fromBack().plus(second.width()).toMm())
+                        .findFirst()
+                : OptionalDouble.empty();
     }
 
     /**

@@ -22,6 +22,10 @@ public enum SectionKey implements FigureKey.OfLength {
     BACK_DEPTH("section.back_depth"),
     /** Wood behind a groove. */
     SLOT_FROM_BACK("section.slot_from_back"),
+    /** Wood behind a second groove. */
+    GROOVE_BEHIND_FROM("section.groove_behind_from"),
+    /** How wide a second groove is. */
+    GROOVE_BEHIND_WIDTH("section.groove_behind_width"),
     /** A floater's shelf, across. */
     LEDGE("section.ledge"),
     /** A floater's shelf, through. */
@@ -55,6 +59,8 @@ public enum SectionKey implements FigureKey.OfLength {
                     BACK_LIP,
                     BACK_DEPTH,
                     SLOT_FROM_BACK,
+                    GROOVE_BEHIND_FROM,
+                    GROOVE_BEHIND_WIDTH,
                     LEDGE,
                     LEDGE_THICKNESS,
                     OVERLAP,

@@ -106,8 +106,10 @@ public final class OddJobs {
         Recess recess = switch (random.nextInt(10)) {
             case 0 -> new Recess.DoubleRabbet(lip, depth, lip.plus(Length.mm(5)), depth.over(3));
             case 1 -> new Recess.Bar();
-            case 2 -> new Recess.Floater(Length.mm(mm(12, 25)), Length.mm(mm(6, 12)));
-            case 3 -> new Recess.Slot(lip, Length.mm(mm(4, 8)), Length.mm(mm(4, 8)));
+            case 2 -> parts.nextInt(3) == 0
+                    ? Recess.Floater.WALL
+                    : new Recess.Floater(Length.mm(mm(12, 25)), Length.mm(mm(6, 12)));
+            case 3 -> slot(new Recess.Slot(lip, Length.mm(mm(4, 8)), Length.mm(mm(4, 8))));
             case 4 -> new Recess.TiltedRabbet(lip, depth.over(2), one(-30.0, -12.0, 5.0, 12.0, 30.0));
             default -> new Recess.Rabbet(lip, depth);
         };
@@ -221,8 +223,10 @@ public final class OddJobs {
             return chance(0.1) ? new Contents(List.of(Layer.of(Material.ACRYLIC)), Optional.empty()) : Contents.NOTHING;
         }
         if (recess instanceof Recess.Slot slot) {
+            Layer panel = new Layer(Material.PLYWOOD, slot.width().minus(Length.mm(0.5)));
+            Layer pane = new Layer(Material.ACRYLIC, slot.width().minus(Length.mm(0.5)));
             return new Contents(
-                    List.of(new Layer(Material.PLYWOOD, slot.width().minus(Length.mm(0.5)))), Optional.empty());
+                    slot.behind().isPresent() ? List.of(pane, panel) : List.of(panel), Optional.empty());
         }
         if (recess instanceof Recess.Floater) {
             return new Contents(List.of(Layer.of(Material.CANVAS_ON_BARS)), Optional.empty());
@@ -383,6 +387,18 @@ public final class OddJobs {
             }
         }
         return whole.at(parts.nextInt(whole.parts().size()));
+    }
+
+    /** Every second groove has one behind it where it has the room. */
+    private Recess slot(Recess.Slot alone) {
+        Length behind = alone.fromBack().minus(Length.mm(3.5));
+        return parts.nextBoolean() || behind.isUnder(Length.mm(1))
+                ? alone
+                : new Recess.Slot(
+                        alone.lip(),
+                        alone.fromBack(),
+                        alone.width(),
+                        Optional.of(new Recess.Slot.Groove(Length.mm(1), behind)));
     }
 
     /** Every sixth has one to three things behind it. */

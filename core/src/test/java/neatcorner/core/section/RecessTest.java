@@ -27,6 +27,12 @@ class RecessTest {
                 new Recess.TiltedRabbet(in("1/4"), in("3/8"), -12),
                 new Recess.DoubleRabbet(in("1/4"), in("1/2"), in("1/2"), in("1/4")),
                 new Recess.Slot(in("1/4"), in("1/4"), in("1/4")),
+                new Recess.Slot(
+                        in("1/4"),
+                        in("5/8"),
+                        in("1/8"),
+                        Optional.of(new Recess.Slot.Groove(in("1/8"), in("3/16")))),
+                Recess.Floater.WALL,
                 new Recess.Floater(in("3/4"), in("3/8")),
                 new Recess.Over(in("3/4"), in("3/8"), in("1/4")),
                 new Recess.Bar());
@@ -73,7 +79,10 @@ class RecessTest {
             case Recess.Rabbet(Length lip, Length depth) -> lip.toMm() * depth.toMm();
             case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) ->
                 lip.toMm() * depth.toMm() + (backLip.toMm() - lip.toMm()) * backDepth.toMm();
-            case Recess.Slot(Length lip, _, Length width) -> lip.toMm() * width.toMm();
+            case Recess.Slot slot ->
+                slot.lip().toMm()
+                        * (slot.width().toMm()
+                                + slot.behind().map(second -> second.width().toMm()).orElse(0.0));
             case Recess.Floater(Length ledge, Length thickness) ->
                 ledge.toMm() * (section.thickness().toMm() - thickness.toMm());
             case Recess.Over _, Recess.Bar _ -> 0;

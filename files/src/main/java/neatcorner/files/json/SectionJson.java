@@ -45,6 +45,10 @@ final class SectionJson {
                 band));
     }
 
+    private static Recess.Slot.Groove groove(Fields fields) {
+        return fields.build(() -> new Recess.Slot.Groove(fields.length("from_back"), fields.length("width")));
+    }
+
     private static Recess recess(Fields fields) {
         return switch (fields.text("kind")) {
             case "rabbet" -> new Recess.Rabbet(fields.length("lip"), fields.length("depth"));
@@ -56,7 +60,12 @@ final class SectionJson {
                         fields.length("depth"),
                         fields.length("back_lip"),
                         fields.length("back_depth"));
-            case "slot" -> new Recess.Slot(fields.length("lip"), fields.length("from_back"), fields.length("width"));
+            case "slot" ->
+                new Recess.Slot(
+                        fields.length("lip"),
+                        fields.length("from_back"),
+                        fields.length("width"),
+                        fields.optional("behind", name -> groove(fields.object(name))));
             case "floater" -> new Recess.Floater(fields.length("ledge"), fields.length("thickness"));
             case "over" ->
                 new Recess.Over(fields.length("overlap"), fields.length("clips"), fields.length("stands_off"));
@@ -151,11 +160,16 @@ final class SectionJson {
                         .put("depth", depth.toExactMm())
                         .put("back_lip", backLip.toExactMm())
                         .put("back_depth", backDepth.toExactMm());
-            case Recess.Slot(Length lip, Length fromBack, Length width) ->
+            case Recess.Slot slot -> {
                 node.put("kind", "slot")
-                        .put("lip", lip.toExactMm())
-                        .put("from_back", fromBack.toExactMm())
-                        .put("width", width.toExactMm());
+                        .put("lip", slot.lip().toExactMm())
+                        .put("from_back", slot.fromBack().toExactMm())
+                        .put("width", slot.width().toExactMm());
+                slot.behind()
+                        .ifPresent(second -> node.putObject("behind")
+                                .put("from_back", second.fromBack().toExactMm())
+                                .put("width", second.width().toExactMm()));
+            }
             case Recess.Floater(Length ledge, Length thickness) ->
                 node.put("kind", "floater").put("ledge", ledge.toExactMm()).put("thickness", thickness.toExactMm());
             case Recess.Over(Length overlap, Length clips, Length stands) ->
