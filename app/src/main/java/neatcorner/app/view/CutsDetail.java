@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -22,6 +23,8 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.Print;
+import neatcorner.core.job.PrintKey;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
 import neatcorner.core.mill.Milling;
@@ -162,11 +165,40 @@ final class CutsDetail extends Panel {
             }
         });
         getChildren().addAll(matched, batch);
+        print();
         rows(box -> {
             if (desk().cuts().laid() == Laid.STICKS) {
                 box.getChildren().add(text(Labels.get("cuts.drag"), "soft"));
             }
         });
+    }
+
+    /** Something printed on the stick: how often it repeats, and whether it has a way up. */
+    private void print() {
+        CheckBox printed = wish("printed", on -> cutting().withPrint(on ? Optional.of(Print.USUAL) : Optional.empty()));
+        entry(PrintKey.REPEAT);
+        CheckBox upright = wish(
+                "print-upright", on -> cutting().withPrint(cutting().print().map(print -> print.withUpright(on))));
+        onUpdate(() -> {
+            printed.setSelected(cutting().print().isPresent());
+            upright.setSelected(cutting().print().filter(Print::upright).isPresent());
+            printed.setVisible(desk().cuts().laid() == Laid.STICKS);
+            printed.setManaged(printed.isVisible());
+            upright.setVisible(cutting().print().isPresent());
+            upright.setManaged(upright.isVisible());
+        });
+        rows(box -> cutting()
+                .print()
+                .ifPresent(print -> box.getChildren().add(text(book().say(print.said()), "soft"))));
+    }
+
+    private CheckBox wish(String id, Function<Boolean, Cutting> wished) {
+        CheckBox box = new CheckBox(Labels.get("cuts." + id.replace('-', '_')));
+        box.setId(id);
+        box.setWrapText(true);
+        box.setOnAction(_ -> complain(box, desk().edit(new Edit.Cut(wished.apply(box.isSelected())))));
+        getChildren().add(box);
+        return box;
     }
 
     private void pieces(VBox box) {

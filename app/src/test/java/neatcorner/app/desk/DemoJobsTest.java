@@ -254,6 +254,19 @@ class DemoJobsTest {
                         .containsOnly("rack_short"));
     }
 
+    /** Glass 10 + 1/8 − 1/2 + 2 3/4: 12 3/8 and a cut in 7 repeats of 2; the next piece begins 14 further on. */
+    @Test
+    void theKnotCardIsCutInWholeRepeats() {
+        Plan plan = plan(28);
+        List<StickLayout.Placed> long1 = plan.cuts().sticks().stream()
+                .flatMap(stick -> stick.placed().stream())
+                .filter(placed -> placed.piece().member().side().name() == Side.Name.TOP)
+                .toList();
+        assertThat(long1.get(1).start().minus(long1.get(0).start()).ratio(in("2")) % 1)
+                .isEqualTo(0, within(1e-6));
+        assertThat(plan.findings()).extracting(Finding::id).containsOnly("rack_short", "print_upside_down");
+    }
+
     /** Picture 20 × 16, 1/4 free; ledge outside 20 1/2, screws 3/8 + 3/4 − 1/8; 1 5/8 − 3/8 − 3/4 below the front. */
     @Test
     void theBreakwaterStudyStandsOnALedgeOfStrips() {

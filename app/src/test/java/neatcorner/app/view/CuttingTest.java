@@ -192,8 +192,8 @@ class CuttingTest extends OnTheDemo {
         hand.clickOn("#all-jobs");
         until(() -> desk.cuts().together().isPresent() && !desk.improver().isWorking());
         assertThat(on(() -> desk.cuts().together().orElseThrow().orders().size()))
-                .as("twenty-eight jobs, two of them in three parts and two in two")
-                .isEqualTo(34);
+                .as("twenty-nine jobs, two of them in three parts and two in two")
+                .isEqualTo(35);
         assertThat(on(() -> ((Label) view.lookup("#proof")).getText())).isEqualTo("proven best");
         hand.clickOn("#lay-sheets");
         until(() -> !desk.cuts().isGathering());

@@ -7,6 +7,7 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.job.Print;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
@@ -14,6 +15,7 @@ import neatcorner.core.measure.Rounding;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Span;
 import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Side;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Sheet;
@@ -94,6 +96,7 @@ public final class CutPlanner {
         ledger.enter(Figure.formula(GAP).with("kerf", frame.habits().get(Habit.KERF))
                 .note("slanted_kerf").rounded(Rounding.UP).gives(gap));
         findShortPieces();
+        findUpsideDown();
         if (!frame.isSolid()) {
             findUnequalMitres();
         }
@@ -216,6 +219,7 @@ public final class CutPlanner {
                 || !frame.bars().isEmpty()
                 || !frame.slats().isEmpty()
                 || frame.isSolid()
+                || frame.job().choices().cutting().print().isPresent()
                 || frame.members().stream().anyMatch(SheetPieces::isOne)
                 || frame.job().placement().isPresent()) {
             return Optional.empty();
@@ -354,7 +358,7 @@ public final class CutPlanner {
                         piece.from(),
                         piece.letters(),
                         piece.length(),
-                        piece.strip().width())
+                        piece.strip().sheetWidth())
                 .by(piece.length())
                 .remedy(usual.<Remedy>map(sheet -> new Remedy.OnShop(
                                 Words.of("remedy.sell_sheet", sheet.width(), sheet.height()),
@@ -387,6 +391,19 @@ public final class CutPlanner {
                         .remedy(new Remedy.OnShop(
                                 Words.of("remedy.bought", count, length),
                                 new ShopEdit.Receive(lot.section(), length, count)))));
+    }
+
+    /** A rabbet keeps the stick from being turned end for end, so what has a way up stands on its head below. */
+    private void findUpsideDown() {
+        boolean upright = frame.job().choices().cutting().print().filter(Print::upright).isPresent();
+        if (upright && frame.isFourSquare() && !Flipping.isPlain(frame.job().section())) {
+            ledger.find(Finding.of(
+                            Severity.NOTE,
+                            Station.CUTS,
+                            "print_upside_down",
+                            frame.member(Side.Name.BOTTOM).side().words())
+                    .remedy(new Remedy.Visit(Station.CUTS)));
+        }
     }
 
     private void findShortPieces() {

@@ -16,8 +16,10 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.PieceId;
+import neatcorner.core.job.Print;
 import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Span;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Section;
@@ -77,6 +79,11 @@ public record Lot(
 
         boolean isMatched(Piece piece) {
             return Optional.ofNullable(wishes.get(piece.job())).map(Cutting::matched).orElse(false);
+        }
+
+        /** What is printed along the stick this piece comes from. */
+        Optional<Print> print(Piece piece) {
+            return Optional.ofNullable(wishes.get(piece.job())).flatMap(Cutting::print);
         }
 
         /** Forbidden by any of the jobs. */
@@ -204,6 +211,8 @@ public record Lot(
     private static final class Setting {
         private final Moulding stock;
         private final Terms terms;
+        /** What repeats along these sticks, if any of the jobs that share them says so. */
+        private final Optional<Print> print;
         private final List<Source> stockSources = new ArrayList<>();
         /** Which stick each is that stands alone; empty for those of which any will do. */
         private final List<Optional<StickId>> stockIds = new ArrayList<>();
@@ -215,6 +224,7 @@ public record Lot(
         Setting(Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms) {
             this.stock = stock;
             this.terms = terms;
+            this.print = pieces.stream().flatMap(piece -> terms.print(piece).stream()).findFirst();
             for (List<Piece> together : together(pieces)) {
                 kinds.computeIfAbsent(together.stream().map(this::shape).toList(), _ -> new ArrayList<>())
                         .add(together);
@@ -239,8 +249,8 @@ public record Lot(
         }
 
         private Shape shape(Piece piece) {
-            boolean flips = Flipping.isAllowed(piece);
-            return new Shape(piece.length(), flips ? Flipping.end(piece, false, terms.kerf()) : StickProblem.End.SQUARE,
+            boolean flips = Flipping.isAllowed(piece) && print.isEmpty();
+            return new Shape(taken(piece), flips ? Flipping.end(piece, false, terms.kerf()) : StickProblem.End.SQUARE,
                     flips ? Flipping.end(piece, true, terms.kerf()) : StickProblem.End.SQUARE, flips);
         }
 
@@ -272,7 +282,39 @@ public record Lot(
                     .orElseGet(() -> source.from() == Source.From.OFF_CUT
                             ? source.label()
                             : source.length().toString());
-            sticks.add(new StickProblem.Stock(name, source.length(), count, source.cost(), source.defects()));
+            sticks.add(new StickProblem.Stock(name, source.length(), count, source.cost(), spoilt(source)));
+        }
+
+        /** How much of the stick a piece takes: whole repeats of a print, less the cut to the next piece. */
+        private Length taken(Piece piece) {
+            return print.map(one -> one.whole(piece.length().plus(terms.gap())).minus(terms.gap()))
+                    .orElse(piece.length());
+        }
+
+        /** How far in that it begins: in the middle. */
+        private Length in(Piece piece) {
+            return taken(piece).minus(piece.length()).over(2);
+        }
+
+        /**
+         * What no piece may lie on. After a defect a print begins anew with a whole repeat; and so it does at the end
+         * of a stick, where up to one is lost.
+         */
+        private List<Span> spoilt(Source source) {
+            if (print.isEmpty()) {
+                return source.defects();
+            }
+            Length end = source.length();
+            List<Span> spoilt = new ArrayList<>();
+            for (Span defect : source.defects()) {
+                Length whole = print.get().whole(defect.to().minus(terms.trim()).max(Length.ZERO));
+                spoilt.add(new Span(defect.from(), terms.trim().plus(whole).min(end)));
+            }
+            Length lost = end.minus(print.get().repeat()).minus(terms.trim());
+            if (lost.isPositive()) {
+                spoilt.add(new Span(lost, end));
+            }
+            return spoilt;
         }
 
         /** A lock on a piece or a stick that is no longer there is passed over. */
@@ -362,7 +404,10 @@ public record Lot(
                     List<Length> starts = problem.pieces().get(one.kind()).starts();
                     for (int i = 0; i < together.size(); i++) {
                         placed.add(new StickLayout.Placed(
-                                together.get(i), one.start().plus(starts.get(i)), one.lie(), own.isPresent()));
+                                together.get(i),
+                                one.start().plus(starts.get(i)).plus(in(together.get(i))),
+                                one.lie(),
+                                own.isPresent()));
                     }
                 }
                 if (!placed.isEmpty()) {

@@ -116,7 +116,8 @@ public final class Lots {
                 Length run = longest.computeIfAbsent(section, s -> longestRun(s, shop, trim));
                 List<Piece> parts = parts(order, member, place++, run);
                 ofOne.computeIfAbsent(section, _ -> new ArrayList<>()).addAll(parts);
-                gaps.merge(section, kerfBeside(parts.getLast(), frame.habits().get(Habit.KERF)), Length::max);
+                boolean printed = order.cutting().print().isPresent();
+                gaps.merge(section, kerfBeside(parts.getLast(), printed, frame.habits().get(Habit.KERF)), Length::max);
             }
             ofOne.forEach((section, pieces) -> {
                 List<Piece> all = bySection.computeIfAbsent(section, _ -> new ArrayList<>());
@@ -143,8 +144,8 @@ public final class Lots {
     }
 
     /** A piece that may be turned over says its own slanted kerfs; beside any other the wider of its two is kept. */
-    private static Length kerfBeside(Piece piece, Length kerf) {
-        return Flipping.isAllowed(piece) ? kerf
+    private static Length kerfBeside(Piece piece, boolean printed, Length kerf) {
+        return Flipping.isAllowed(piece) && !printed ? kerf
                 : piece.member().left().kerfAlongEdge(kerf).max(piece.member().right().kerfAlongEdge(kerf));
     }
 

@@ -63,7 +63,7 @@ public record SheetLot(
         }
         for (Lots.Order order : orders) {
             for (SheetPiece piece : SheetPieces.of(order, shop)) {
-                Kind kind = kind(piece.material(), piece.strip().thickness(), byKind.keySet());
+                Kind kind = kind(piece.material(), piece.strip().sheetThickness(), byKind.keySet());
                 byKind.computeIfAbsent(kind, _ -> new ArrayList<>()).add(pane(order, piece, kind, shop));
             }
         }
@@ -116,7 +116,7 @@ public record SheetLot(
     private static SheetProblem.Pane pane(Lots.Order order, SheetPiece piece, Kind kind, Shop shop) {
         Optional<Sheet.Grain> grain = grain(shop, kind);
         boolean stands = grain.filter(Sheet.Grain.UPRIGHT::equals).isPresent();
-        Length wide = piece.strip().width();
+        Length wide = piece.strip().sheetWidth();
         return new SheetProblem.Pane(
                 order.name(),
                 stands ? wide : piece.length(),

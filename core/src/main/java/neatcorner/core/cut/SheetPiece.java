@@ -28,6 +28,6 @@ public record SheetPiece(Piece piece, Strip strip, Length length, boolean isWhol
 
     /** The sheet it is from, by what it is and how thick. */
     public Words from() {
-        return Words.of("sheet.thick", strip.thickness(), strip.species());
+        return Words.of("sheet.thick", strip.sheetThickness(), strip.species());
     }
 }

@@ -80,13 +80,13 @@ public final class SheetPieces {
 
     /** Whether a sheet of the rack, or one that is for sale, gives this piece. */
     static boolean isHad(SheetPiece piece, Shop shop) {
-        return sheets(piece.material(), piece.strip().thickness(), shop).stream()
+        return sheets(piece.material(), piece.strip().sheetThickness(), shop).stream()
                 .anyMatch(sheet -> holds(sheet, piece));
     }
 
     /** The sheet one usually buys for this piece, under a label; empty where that is not enough. */
     static Optional<Sheet> usual(SheetPiece piece, String label) {
-        if (piece.strip().thickness().isOver(THICKEST)) {
+        if (piece.strip().sheetThickness().isOver(THICKEST)) {
             return Optional.empty();
         }
         Sheet sheet = new Sheet(
@@ -94,7 +94,7 @@ public final class SheetPieces {
                 piece.material(),
                 USUAL,
                 USUAL_WIDE,
-                piece.strip().thickness(),
+                piece.strip().sheetThickness(),
                 0,
                 true,
                 Sheet.Grain.NONE,
@@ -105,7 +105,7 @@ public final class SheetPieces {
     }
 
     private static boolean holds(Sheet sheet, SheetPiece piece) {
-        Length wide = piece.strip().width();
+        Length wide = piece.strip().sheetWidth();
         Length lengthwise = sheet.grain() == Sheet.Grain.UPRIGHT ? sheet.height() : sheet.width();
         Length crosswise = sheet.grain() == Sheet.Grain.UPRIGHT ? sheet.width() : sheet.height();
         return fits(piece.length(), wide, lengthwise, crosswise)
@@ -121,7 +121,7 @@ public final class SheetPieces {
     }
 
     private static Length longest(Strip strip, Shop shop) {
-        return sheets(Material.of(strip.species()).orElseThrow(), strip.thickness(), shop).stream()
+        return sheets(Material.of(strip.species()).orElseThrow(), strip.sheetThickness(), shop).stream()
                 .map(sheet -> sheet.width().max(sheet.height()))
                 .max(Comparator.naturalOrder())
                 .orElse(USUAL);

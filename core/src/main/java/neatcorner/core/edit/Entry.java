@@ -12,6 +12,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.LayerKey;
 import neatcorner.core.job.PlaceKey;
 import neatcorner.core.job.Placement;
+import neatcorner.core.job.PrintKey;
 import neatcorner.core.job.SlatKey;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
@@ -65,6 +66,13 @@ public record Entry(
                     j -> j.contents().layers().get(index).thickness(),
                     (j, l) -> j.withContents(j.contents().withThickness(index, l))));
         }
+        job.choices().cutting().print().ifPresent(_ -> entries.add(new Entry(
+                PrintKey.REPEAT,
+                j -> j.choices().cutting().print().orElseThrow().repeat(),
+                (j, l) -> j.withChoices(j.choices()
+                        .withCutting(j.choices()
+                                .cutting()
+                                .withPrint(j.choices().cutting().print().map(print -> print.withRepeat(l))))))));
         addBehind(entries, job.contents().behind().size());
         for (Habit habit : Habit.values()) {
             entries.add(habit(habit));

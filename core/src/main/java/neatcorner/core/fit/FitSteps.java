@@ -105,6 +105,7 @@ final class FitSteps {
             steps.add(Words.of(held(heavyMirror)));
         }
         strainer.ifPresent(inner -> {
+            steps.add(Words.of("fit.strainer_together"));
             steps.add(Words.of("fit.strainer"));
             steps.add(Words.of("fit.strainer_screws", places(inner.shortScrews()), places(inner.longScrews())));
             steps.add(Words.of("fit.strainer_tape"));

@@ -2,6 +2,7 @@ package neatcorner.core.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -18,6 +19,7 @@ import neatcorner.core.phrase.Refusal;
  * @param forbidden sticks not to be touched, which
  * @param made      what it was cut from; empty until it is cut
  * @param partly    whether some boards are milled but not all strips there
+ * @param print     what repeats along the stick and must land whole; empty where nothing does
  */
 public record Cutting(
         boolean matched,
@@ -25,9 +27,21 @@ public record Cutting(
         List<Lock> locks,
         List<StickId> forbidden,
         List<Made> made,
-        boolean partly) {
+        boolean partly,
+        Optional<Print> print) {
     /** No wishes, and nothing cut. */
     public static final Cutting FREE = new Cutting(false, false, List.of(), List.of(), List.of(), false);
+
+    /** Of sticks with no print on them. */
+    public Cutting(
+            boolean matched,
+            boolean oneBatch,
+            List<Lock> locks,
+            List<StickId> forbidden,
+            List<Made> made,
+            boolean partly) {
+        this(matched, oneBatch, locks, forbidden, made, partly, Optional.empty());
+    }
 
     public Cutting {
         locks = List.copyOf(locks);
@@ -122,7 +136,8 @@ public record Cutting(
                 locks,
                 forbidden,
                 Stream.concat(made.stream(), more.stream()).toList(),
-                !all);
+                !all,
+                print);
     }
 
     /** Whether its panes are cut already. */
@@ -143,7 +158,8 @@ public record Cutting(
                 locks,
                 forbidden,
                 Stream.concat(made(!sheets).stream(), other.stream()).toList(),
-                sheets && partly);
+                sheets && partly,
+                print);
     }
 
     /** Whether nothing is wished of single pieces and sticks. */
@@ -153,19 +169,19 @@ public record Cutting(
 
     /** With or without matched corners. */
     public Cutting withMatched(boolean wanted) {
-        return new Cutting(wanted, oneBatch, locks, forbidden, made, partly);
+        return new Cutting(wanted, oneBatch, locks, forbidden, made, partly, print);
     }
 
     /** With or without one batch for all. */
     public Cutting withOneBatch(boolean wanted) {
-        return new Cutting(matched, wanted, locks, forbidden, made, partly);
+        return new Cutting(matched, wanted, locks, forbidden, made, partly, print);
     }
 
     /** With a piece kept on this stick, wherever it was kept before. */
     public Cutting withLock(PieceId piece, StickId stick) {
         List<Lock> changed = new ArrayList<>(withoutLock(piece).locks);
         changed.add(new Lock(piece, stick));
-        return new Cutting(matched, oneBatch, changed, forbidden, made, partly);
+        return new Cutting(matched, oneBatch, changed, forbidden, made, partly, print);
     }
 
     /** With a piece free to lie anywhere. */
@@ -175,7 +191,7 @@ public record Cutting(
                 oneBatch,
                 locks.stream().filter(lock -> !lock.piece().equals(piece)).toList(),
                 forbidden,
-                made, partly);
+                made, partly, print);
     }
 
     /** With a stick forbidden or allowed again; what was locked to a forbidden stick is free. */
@@ -192,11 +208,16 @@ public record Cutting(
                         .filter(lock -> !forbid || !lock.stick().equals(stick))
                         .toList(),
                 changed,
-                made, partly);
+                made, partly, print);
     }
 
     /** Without any locked piece or forbidden stick. */
     public Cutting freed() {
-        return new Cutting(matched, oneBatch, List.of(), List.of(), made, partly);
+        return new Cutting(matched, oneBatch, List.of(), List.of(), made, partly, print);
+    }
+
+    /** With another print on the stick, or none. */
+    public Cutting withPrint(Optional<Print> other) {
+        return new Cutting(matched, oneBatch, locks, forbidden, made, partly, other);
     }
 }

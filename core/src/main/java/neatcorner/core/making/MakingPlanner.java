@@ -384,15 +384,15 @@ public final class MakingPlanner {
 
     /** Strips are ripped from a sheet as thick as they are. */
     private void fromSheet(Words name, Strip strip, Silhouette blank) {
-        List<Words> how = new ArrayList<>(List.of(Words.of("making.from_sheet.how", strip.width())));
+        List<Words> how = new ArrayList<>(List.of(Words.of("making.from_sheet.how", strip.sheetWidth())));
         for (Odd sides : odd) {
             how.add(Words.of(
                     "making.from_sheet.odd",
                     sides.letters,
-                    sides.section.strips().getFirst().width()));
+                    sides.section.strips().getFirst().sheetWidth()));
         }
         edges(strip, how);
-        step(Tool.TABLE_SAW, Words.of("making.from_sheet", name, strip.thickness(), strip.species()), how, blank);
+        step(Tool.TABLE_SAW, Words.of("making.from_sheet", name, strip.sheetThickness(), strip.species()), how, blank);
     }
 
     /** What is to be known of the edges of a sheet, and of its dust. */

@@ -31,6 +31,8 @@ public record Strip(
     /** The most strips glued into one section. */
     public static final int MOST = 6;
     private static final int FRONT_STEPS = 24;
+    /** Thicker sheets are hardly sold. Common practice, no source. */
+    private static final Length THICK_SHEET = Length.mm(25.4);
 
     public Strip {
         Range.within("strip_width", width, Length.mm(3), Section.WIDEST_BAR);
@@ -43,6 +45,21 @@ public record Strip(
         if (room.isNegative()) {
             throw Refusal.of("strip.worked_edges_are_wide", inner.width(), outer.width(), width);
         }
+    }
+
+    /** Whether it stands on edge when it comes from a sheet, as the side of a box does: sheets so thick are not sold. */
+    private boolean isOnEdge() {
+        return thickness.isOver(THICK_SHEET) && thickness.isOver(width);
+    }
+
+    /** How thick the sheet is that it is sawn from. */
+    public Length sheetThickness() {
+        return isOnEdge() ? width : thickness;
+    }
+
+    /** How wide it is sawn from its sheet. */
+    public Length sheetWidth() {
+        return isOnEdge() ? thickness : width;
     }
 
     /** What a strip is made from. */

@@ -9,7 +9,9 @@ import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.Sample;
 import neatcorner.core.Seed;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.Print;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
@@ -65,6 +67,37 @@ class CutPlanTest {
         Plan plan = Planner.plan(job, Sample.shop(Sample.plain(), new Sticks(in("96"), 3), new Sticks(in("50"), 2)));
         assertCuttable(plan);
         assertThat(plan.cuts().sticks().stream().mapToInt(s -> s.placed().size()).sum()).isEqualTo(4 * quantity);
+    }
+
+    /** Every piece lies in the middle of whole repeats, counted from where the first begins, and none is turned. */
+    @Property(tries = 60, seed = Seed.FIXED)
+    void aPrintLandsWholeOnEverySide(
+            @ForAll @IntRange(min = 4, max = 30) int width,
+            @ForAll @IntRange(min = 4, max = 30) int height,
+            @ForAll @IntRange(min = 1, max = 5) int quantity,
+            @ForAll @IntRange(min = 10, max = 200) int repeat,
+            @ForAll boolean plain) {
+        Job job = Sample.job(width + "", height + "").withQuantity(quantity);
+        Job bare = plain ? new Edit.ChooseSection(Sample.bar()).apply(job) : job;
+        Print print = new Print(Length.mm(repeat), true);
+        Job printed = bare.withChoices(
+                bare.choices().withCutting(bare.choices().cutting().withPrint(Optional.of(print))));
+        Plan plan = Planner.plan(printed, Sample.shop(printed.section(), new Sticks(in("96"), 3)));
+        assertCuttable(plan);
+        Length trim = plan.frame().habits().get(Habit.END_TRIM);
+        double gap = plan.frame().kerfBetweenPieces().toMm();
+        for (StickLayout stick : plan.cuts().sticks()) {
+            assertThat(stick.placed().getLast().end().toMm())
+                    .as("up to one repeat is lost where a stick does not begin with one")
+                    .isLessThanOrEqualTo(stick.length().minus(trim).toMm() - repeat + 1e-6);
+            stick.placed().forEach(placed -> {
+                double middle = (placed.start().toMm() + placed.end().toMm() + gap) / 2 - trim.toMm();
+                long count = (long) Math.ceil((placed.piece().length().toMm() + gap) / repeat - 1e-9);
+                double halves = middle / (repeat / 2.0);
+                assertThat(halves).isCloseTo(Math.rint(halves), within(1e-4));
+                assertThat(Math.abs(Math.rint(halves)) % 2).as("%s repeats", count).isEqualTo(count % 2);
+            });
+        }
     }
 
     @Test

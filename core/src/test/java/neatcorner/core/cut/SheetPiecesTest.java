@@ -121,6 +121,22 @@ class SheetPiecesTest {
         assertThat(lots.get(1).sheets()).extracting(one -> one.orElseThrow().label()).containsExactly("right");
     }
 
+    /** The side of a box is ripped as wide as the box is deep from a sheet as thick as the side, and stands on edge. */
+    @Test
+    void theSidesOfABoxStandOnEdge() {
+        Shop shop = Sample.shop()
+                .withRack(Rack.EMPTY.with(List.of(sheet("side", 18, 1, Sheet.Grain.NONE))));
+        Plan plan = Planner.plan(job(600, 500, 18, 100), shop);
+        assertThat(plan.findings()).extracting(Finding::id).doesNotContain("no_sheet", "sheets_too_small");
+        assertThat(plan.cuts().sheeted()).hasSize(4).allSatisfy(piece -> {
+            assertThat(piece.strip().sheetThickness()).isEqualTo(Length.mm(18));
+            assertThat(piece.strip().sheetWidth()).isEqualTo(Length.mm(100));
+        });
+        assertThat(Planner.plan(job(600, 500, 12, 18), shop).cuts().sheeted())
+                .as("a narrow strip lies flat where such a sheet is sold")
+                .allSatisfy(piece -> assertThat(piece.strip().sheetThickness()).isEqualTo(Length.mm(18)));
+    }
+
     /** Without a sheet the usual one is offered and cures; larger boards are said to be so; long sides are joined. */
     @Test
     void whatNoSheetGivesIsSaid() {

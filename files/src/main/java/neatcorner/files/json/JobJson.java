@@ -27,6 +27,7 @@ import neatcorner.core.job.Note;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.job.Placement;
+import neatcorner.core.job.Print;
 import neatcorner.core.job.Progress;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.ShapedEdge;
@@ -271,7 +272,12 @@ final class JobJson {
                                 made.text("off_cut", ""),
                                 made.length("left", Length.ZERO),
                                 made.list("strips", JobJson::strip))),
-                fields.flag("partly", false)));
+                fields.flag("partly", false),
+                fields.optional("print", name -> print(fields.object(name)))));
+    }
+
+    private static Print print(Fields fields) {
+        return fields.build(() -> new Print(fields.length("repeat"), fields.flag("upright", false)));
     }
 
     private static StripId strip(Fields strip) {
@@ -288,6 +294,10 @@ final class JobJson {
 
     private static void writeCutting(Cutting cutting, ObjectNode node) {
         node.put("matched", cutting.matched()).put("one_batch", cutting.oneBatch());
+        cutting.print()
+                .ifPresent(print -> node.putObject("print")
+                        .put("repeat", print.repeat().toExactMm())
+                        .put("upright", print.upright()));
         ArrayNode locks = node.putArray("locks");
         cutting.locks()
                 .forEach(lock -> locks.addObject()

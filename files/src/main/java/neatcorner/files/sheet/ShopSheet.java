@@ -226,6 +226,7 @@ public final class ShopSheet {
         }
         if (!plan.frame().isSolid()) {
             column.text(book.say(plan.frame().lying()));
+            plan.job().choices().cutting().print().ifPresent(print -> column.text(book.say(print.said())));
         }
         cautions(column, Station.CUTS);
         return column.gap(7);

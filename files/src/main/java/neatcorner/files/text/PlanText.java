@@ -229,6 +229,7 @@ public final class PlanText {
         plan.figures(Station.CUTS).stream()
                 .filter(figure -> Slatting.isOne(figure.key()))
                 .forEach(this::figure);
+        plan.job().choices().cutting().print().ifPresent(print -> said(print.said()));
         plan.cuts().sheeted().stream()
                 .filter(SheetPiece::isWhole)
                 .map(SheetPiece::from)
@@ -241,7 +242,7 @@ public final class PlanText {
                         sawn.letters(),
                         sawn.from(),
                         sawn.length(),
-                        sawn.strip().width()));
+                        sawn.strip().sheetWidth()));
         plan.figure(Frame.BEST_COUNT).ifPresent(this::figure);
     }
 
