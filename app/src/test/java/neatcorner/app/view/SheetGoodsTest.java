@@ -8,6 +8,7 @@ import neatcorner.app.desk.Laid;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Fixture;
 import neatcorner.core.job.FixtureKey;
+import neatcorner.core.job.Placement;
 import neatcorner.core.job.Placement.Hinged.Leaves;
 import neatcorner.core.job.ShapedEdge;
 import neatcorner.core.job.SquareCorner;
@@ -22,7 +23,7 @@ import neatcorner.core.wood.Stuff;
 import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
 
-/** Faces sawn from sheets, shaped inner edges and materials that are no wood, made in the window. */
+/** Every other way to build a frame, made in the window: faces from sheets, leaves, boxes, parts on one another. */
 class SheetGoodsTest extends OnTheDemo {
     private void takeSpecies(Species species) throws Exception {
         go(Station.SECTION);
@@ -96,6 +97,48 @@ class SheetGoodsTest extends OnTheDemo {
         press("#behind-out-2");
         press("#behind-out-1");
         assertThat(plan().job().packed().behind()).isEmpty();
+    }
+
+    /** A wall gets its ledge, a frame a cap and extension pieces, a box two grooves, a stick its print. */
+    @Test
+    void otherWaysToBuildAreAFewPressesAway() throws Exception {
+        take(0);
+        choose("#holds", Station.SECTION, Holds.FLOATER_WALL.ordinal());
+        hand.clickOn("#add-part");
+        hand.clickOn("#offer-ledge");
+        assertThat(plan().job().isLedge()).isTrue();
+        assertThat(plan().job().carrier()).isEqualTo(1);
+        everyStation();
+
+        take(2);
+        hand.clickOn("#add-part");
+        hand.clickOn("#offer-cap");
+        assertThat(plan().job().placement().orElseThrow()).isInstanceOf(Placement.OnTop.class);
+        go(Station.BRIEF);
+        assertThat(tag("place.high").isVisible()).isTrue();
+        everyStation();
+        on(() -> {
+            desk.lookAtPart(0);
+            return 1;
+        });
+        hand.clickOn("#add-part");
+        hand.clickOn("#offer-extension");
+        assertThat(plan().job().placement().orElseThrow()).isInstanceOf(Placement.OnFront.class);
+
+        take(4);
+        choose("#holds", Station.SECTION, Holds.TWO_SLOTS.ordinal());
+        assertThat(plan().job().section().backGroove()).isPresent();
+        go(Station.CUTS);
+        press("#printed");
+        press("#print-upright");
+        assertThat(plan().job().choices().cutting().print().orElseThrow().upright()).isTrue();
+        everyStation();
+    }
+
+    private void everyStation() throws Exception {
+        for (Station station : Station.values()) {
+            go(station);
+        }
     }
 
     private void press(String button) throws Exception {

@@ -47,7 +47,7 @@ public record Strip(
         }
     }
 
-    /** Whether it stands on edge when it comes from a sheet, as the side of a box does: sheets so thick are not sold. */
+    /** Whether it stands on edge when it comes from a sheet, as the side of a box does. */
     private boolean isOnEdge() {
         return thickness.isOver(THICK_SHEET) && thickness.isOver(width);
     }
