@@ -453,7 +453,10 @@ public final class ShopSheet {
         }
         plan.fit().strainer().ifPresent(strainer -> Stream.of(strainer.rail(), strainer.stile(), strainer.brace())
                 .forEach(figure -> column.row(book.say(figure.name()), book.write(figure))));
-        return isPlain() ? column : column.steps(plan.fit().order().stream().map(book::say));
+        plan.fit().behind().forEach(free -> column.row(book.say(free.name()), book.write(free)));
+        return isPlain() && plan.fit().behind().isEmpty()
+                ? column
+                : column.steps(plan.fit().order().stream().map(book::say));
     }
 
     private Column hang() {
