@@ -314,11 +314,14 @@ final class AttachSteps {
         Optional<Length> screw = PocketScrews.forWood(sill)
                 .filter(_ -> !frame.job().section().backWidth().isUnder(LEAST_SILL));
         ledger.warn(Safety.SCREWS);
+        if (screw.isPresent()) {
+            add("attach.on_top_pockets", sill);
+        }
         add(top.gap().isZero() ? "attach.on_top_level" : "attach.on_top", on, top.gap());
         if (screw.isPresent()) {
-            add("attach.on_top_pockets", sill, screw.get());
+            add("attach.on_top_screwed", screw.get());
         } else {
-            add("attach.on_top_blocks", on);
+            add("attach.on_top_blocks");
         }
     }
 
