@@ -12,6 +12,7 @@ import neatcorner.core.job.Construction;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.Through;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
@@ -101,11 +102,20 @@ final class MeetingChoice {
                 setGraphic(null);
                 return;
             }
-            Plan made = Planner.plan(new Edit.Build(way).apply(job()), desk().shop());
-            picture.draw(said(way), space -> CornerSpace.draw(
-                    made, PictureView.reader(desk()), space.getWidth(), space.getHeight()));
             setText(said(way));
-            setGraphic(picture);
+            Optional<Plan> made = made(way);
+            made.ifPresent(plan -> picture.draw(said(way), space -> CornerSpace.draw(
+                    plan, PictureView.reader(desk()), space.getWidth(), space.getHeight())));
+            setGraphic(made.isPresent() ? picture : null);
+        }
+    }
+
+    /** The plan of this job built so; empty where its numbers leave no such frame. */
+    private Optional<Plan> made(Construction way) {
+        try {
+            return Optional.of(Planner.plan(new Edit.Build(way).apply(job()), desk().shop()));
+        } catch (Refusal impossible) {
+            return Optional.empty();
         }
     }
 

@@ -1,5 +1,6 @@
 package neatcorner.core.drawing;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -30,6 +31,11 @@ public final class BehindDrawing {
     private final double wall;
     private final double unit;
     private final At origin;
+    private final List<Name> written = new ArrayList<>();
+
+    /** A name from where it begins. */
+    private record Name(At at, double wide) {
+    }
 
     private BehindDrawing(Plan plan, Reader reader, double width, double height) {
         this.whole = plan.assembly();
@@ -88,6 +94,8 @@ public final class BehindDrawing {
         }
         boxes.stream().filter(box -> !isCut(box)).forEach(this::box);
         boxes.stream().filter(this::isCut).forEach(this::box);
+        boxes.stream().filter(this::isCut).forEach(box -> name(box, true));
+        boxes.stream().filter(box -> !isCut(box)).forEach(box -> name(box, false));
         sketch.line(new At(0, origin.y()), new At(width, origin.y()), Ink.PENCIL, sketch.em(1.6));
         sketch.text(new At(sketch.em(4), sketch.em(8)), sketch.say("behind.wall"), Ink.SOFT, 11, false, Anchor.START);
         sketch.text(
@@ -139,27 +147,32 @@ public final class BehindDrawing {
                 at(box.right(), box.back()),
                 at(box.right(), box.front()),
                 at(box.left(), box.front()));
-        boolean cut = isCut(one);
-        if (cut) {
+        if (isCut(one)) {
             sketch.area(outline, one.fixture().kind() == Fixture.Kind.SCREEN ? Ink.GLASS : Ink.BOARD);
             sketch.outline(outline, Ink.INK, sketch.em(1.2));
         } else {
             sketch.hidden(outline, Ink.SOFT);
         }
-        double high = (box.front() - box.back()) * unit;
+    }
+
+    /** What it is and how deep, where there is room and nothing is written yet. */
+    private void name(FixtureBox one, boolean cut) {
+        Cuboid box = one.box();
         String name = sketch.say("behind.named", one.fixture().kind(), one.fixture().depth());
         double size = sketch.fitting(name, 11, false, (box.right() - box.left()) * unit - sketch.em(6));
-        if (high > sketch.em(size) * 1.2 && size > 7) {
-            sketch.text(
-                    cut
-                            ? at((box.left() + box.right()) / 2, (box.back() + box.front()) / 2)
-                            : at(box.left(), (box.back() + box.front()) / 2).plus(sketch.em(4), 0),
-                    name,
-                    cut ? Ink.INK : Ink.SOFT,
-                    size,
-                    false,
-                    cut ? Anchor.MIDDLE : Anchor.START);
+        double line = sketch.em(size) * 1.2;
+        double wide = sketch.widthOf(name, sketch.em(size), false);
+        At middle = at((box.left() + box.right()) / 2, (box.back() + box.front()) / 2);
+        double x = cut ? middle.x() - wide / 2 : at(box.left(), box.back()).x() + sketch.em(4);
+        boolean taken = written.stream()
+                .anyMatch(other -> Math.abs(other.at().y() - middle.y()) < line
+                        && x < other.at().x() + other.wide()
+                        && other.at().x() < x + wide);
+        if (taken || size <= 7 || (box.front() - box.back()) * unit < line) {
+            return;
         }
+        written.add(new Name(new At(x, middle.y()), wide));
+        sketch.text(new At(x, middle.y()), name, cut ? Ink.INK : Ink.SOFT, size, false, Anchor.START);
     }
 
     private boolean isCut(FixtureBox box) {

@@ -171,7 +171,7 @@ final class FitSteps {
                 .result());
         Length bite = screw.value().minus(ledge);
         steps.add(Words.of("fit.float_centre", frame.habits().said(Habit.FLOAT_GAP)));
-        ledger.warn(Safety.SCREWS);
+        ledger.warn(Safety.FIXING);
         if (bite.isUnder(LEAST_BITE)) {
             ledger.find(Finding.of(
                             Severity.CAUTION,

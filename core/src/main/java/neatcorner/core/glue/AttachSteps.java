@@ -208,7 +208,7 @@ final class AttachSteps {
     }
 
     /** How far it lies over the wood of the other part, from the outside inwards; found where that holds nothing. */
-    private Optional<Length> held(Length land) {
+    private Optional<Length> held(Length land, String missing) {
         Length gap = placement.gap();
         Length held = land.min(gap.plus(frame.narrowFace())).minus(gap);
         if (!held.isUnder(LEAST_HOLD)) {
@@ -217,7 +217,7 @@ final class AttachSteps {
         ledger.find(Finding.of(
                         Severity.STOP,
                         Station.BRIEF,
-                        "part_meets_nothing",
+                        missing,
                         frame.job().part().name(),
                         on,
                         gap,
@@ -233,7 +233,8 @@ final class AttachSteps {
     }
 
     private void behind(Placement.Behind behind) {
-        held(base.narrowestSection().backWidth()).ifPresent(held -> screwedBehind(behind, held));
+        held(base.narrowestSection().backWidth(), "part_meets_nothing")
+                .ifPresent(held -> screwedBehind(behind, held));
     }
 
     private void screwedBehind(Placement.Behind behind, Length held) {
@@ -260,7 +261,7 @@ final class AttachSteps {
     /** Glued on, where the front of the other part is flat. */
     private void onFront(Placement.OnFront front) {
         Section under = base.narrowestSection();
-        held(under.face()).ifPresent(held -> {
+        held(under.face(), "part_meets_little").ifPresent(held -> {
             double outer = under.face().minus(front.gap()).toMm();
             Length low = Length.mm(under.wood().lowestFront(outer - held.toMm(), outer));
             Length drop = under.thickness().minus(low);

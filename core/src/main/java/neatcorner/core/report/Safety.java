@@ -44,6 +44,8 @@ public enum Safety {
     OILY_RAGS(Station.FINISH),
     /** Cutting and carrying glass. */
     GLASS(Station.FIT),
+    /** Drilling and driving towards a picture. */
+    FIXING(Station.FIT),
     /** Screens, sockets and what warms up behind a frame. */
     DEVICE(Station.FIT),
     /** A mirror on the wall whose clips are changed. */

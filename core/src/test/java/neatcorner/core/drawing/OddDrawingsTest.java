@@ -55,6 +55,9 @@ class OddDrawingsTest {
         pictures.put("fit", r -> FitDrawing.draw(plan, r, 540, 560));
         pictures.put("wall", r -> WallDrawing.draw(plan, r, 540, 600));
         pictures.put("parts", r -> PartsDrawing.draw(plan, r, 820, 150));
+        if (!plan.job().packed().behind().isEmpty()) {
+            pictures.put("behind", r -> BehindDrawing.draw(plan, r, 820, 180));
+        }
         pictures.put("sticks", r -> StickDrawing.draw(plan, r, 820, 6));
         return pictures;
     }
