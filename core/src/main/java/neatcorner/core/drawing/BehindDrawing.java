@@ -96,7 +96,7 @@ public final class BehindDrawing {
         boxes.stream().filter(this::isCut).forEach(this::box);
         boxes.stream().filter(this::isCut).forEach(box -> name(box, true));
         boxes.stream().filter(box -> !isCut(box)).forEach(box -> name(box, false));
-        sketch.line(new At(0, origin.y()), new At(width, origin.y()), Ink.PENCIL, sketch.em(1.6));
+        sketch.line(new At(0, origin.y()), new At(width, origin.y()), Ink.INK, sketch.em(1.6));
         sketch.text(new At(sketch.em(4), sketch.em(8)), sketch.say("behind.wall"), Ink.SOFT, 11, false, Anchor.START);
         sketch.text(
                 new At(width / 2, height - sketch.em(8)),
