@@ -127,7 +127,9 @@ final class PartsBar extends VBox {
         getChildren().remove(offers);
         offers.getChildren().clear();
         if (shown) {
-            PartOffer.ALL.forEach(offer -> offer.by(desk.plan().frame(), free(desk.book().say(offer.words())))
+            Job job = desk.plan().job();
+            PartOffer.ALL.forEach(offer -> offer.by(
+                            desk.plan().frame(), job.freeName(desk.book().say(offer.words())))
                     .ifPresent(part -> offers.getChildren().add(tile(offer, part))));
             if (offers.getChildren().isEmpty()) {
                 offers.getChildren().add(Panel.text(Labels.get("parts.none"), "soft"));
@@ -154,14 +156,5 @@ final class PartsBar extends VBox {
             refused.ifPresent(say);
         });
         return tile;
-    }
-
-    /** A name that no other part has. */
-    private String free(String wanted) {
-        String name = wanted;
-        for (int n = 2; names.contains(name); n++) {
-            name = wanted + " " + n;
-        }
-        return name;
     }
 }

@@ -9,9 +9,11 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.FixtureBox;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
 import neatcorner.core.frame.PartOffer;
 import neatcorner.core.frame.SideOpening;
 import neatcorner.core.job.Body;
+import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Fixture;
 import neatcorner.core.job.FixtureKey;
 import neatcorner.core.job.Job;
@@ -37,7 +39,7 @@ import neatcorner.core.words.Station;
 /** What lies behind a frame and has depth: what is in its way, the ways sawn for it, and how it is held. */
 final class Behind {
     /** How deep it is behind the frame, from what a screen's front lies against to the wall. */
-    static final FigureKey<Length> ROOM = FigureKey.length(Station.FIT, "behind.room");
+    private static final FigureKey<Length> ROOM = FigureKey.length(Station.FIT, "behind.room");
     /** Free between a screen and the wood beside it. */
     private static final FigureKey<Length> LEFT = FigureKey.length(Station.FIT, "behind.left");
 
@@ -146,7 +148,29 @@ final class Behind {
                         .max(Comparator.comparingDouble(FixtureBox.InWay::by))
                         .ifPresent(way -> findMeets(box, way));
             }
+            box.across(assembly, part).ifPresent(piece -> findMeetsBar(box, part, piece));
         });
+    }
+
+    /** What runs across a part can be left out, but for the bars of a window. */
+    private void findMeetsBar(FixtureBox box, int part, Member piece) {
+        Frame frame = assembly.frame(part);
+        Remedy remedy = new Remedy.Visit(Station.BRIEF);
+        if (frame.cross().contains(piece)) {
+            remedy = new Remedy.OnJob(
+                    Words.of("remedy.no_cross"), new Edit.InPart(part, new Edit.Cross(CrossBars.NONE)));
+        } else if (frame.strainer().contains(piece)) {
+            remedy = new Remedy.OnJob(
+                    Words.of("remedy.no_strainer"), new Edit.InPart(part, new Edit.Strain(false)));
+        }
+        ledger.find(Finding.of(
+                        Severity.STOP,
+                        Station.BRIEF,
+                        "fixture_meets_bar",
+                        box.fixture().kind(),
+                        piece.side().words(),
+                        frame.job().part().name())
+                .remedy(remedy));
     }
 
     private void findMeets(FixtureBox box, FixtureBox.InWay way) {
@@ -284,7 +308,7 @@ final class Behind {
         if (free.isUnder(LEAST_FACE)) {
             return Optional.empty();
         }
-        return PartOffer.named("backing_frame").by(holder, free(job)).map(part -> {
+        return PartOffer.named("backing_frame").by(holder, job.freeName("backing frame")).map(part -> {
             Length face = part.body().section().face().min(free);
             Length gap = part.placement().orElseThrow().gap().min(free.minus(face));
             Body body = part.body()
@@ -292,16 +316,6 @@ final class Behind {
             return Part.of(part.name(), part.placement().orElseThrow().withGap(gap), body)
                     .finished(part.choices().finish());
         });
-    }
-
-    /** A name that no part has. */
-    private static String free(Job job) {
-        List<String> taken = job.parts().stream().map(Part::name).toList();
-        return IntStream.iterate(1, n -> n + 1)
-                .mapToObj(n -> n == 1 ? "backing frame" : "backing frame " + n)
-                .filter(name -> !taken.contains(name))
-                .findFirst()
-                .orElseThrow();
     }
 
     /** The edge of a screen must lie behind wood on every side. */

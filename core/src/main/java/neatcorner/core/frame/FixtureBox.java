@@ -2,7 +2,9 @@ package neatcorner.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Layer;
 import neatcorner.core.measure.Length;
@@ -98,6 +100,33 @@ public record FixtureBox(Fixture fixture, int index, Cuboid box) {
                 .mapToObj(member -> new InWay(part, member, reach(assembly, part, member)))
                 .filter(way -> way.by > Cuboid.TOUCH)
                 .toList();
+    }
+
+    /** What runs across a part and is in its way: a bar, a bar of a window, a piece of the strainer. */
+    public Optional<Member> across(Assembly assembly, int part) {
+        Frame frame = assembly.frame(part);
+        double back = assembly.lies().get(part).back().toMm();
+        double front = back + frame.job().section().thickness().toMm();
+        double behind = bearing(assembly);
+        Stream<Member> bars = Stream.concat(frame.cross().stream(), frame.bars().stream())
+                .filter(bar -> isIn(bar, assembly.lies().get(part), back, front));
+        Stream<Member> strainer = frame.strainer().stream()
+                .filter(piece -> isIn(
+                        piece,
+                        assembly.lies().get(part),
+                        behind - Straining.STRIP.thickness().toMm(),
+                        behind));
+        return Stream.concat(bars, strainer).findFirst();
+    }
+
+    /** Such pieces run level or upright, so the box around each is the piece. */
+    private boolean isIn(Member piece, Assembly.Lie lie, double back, double front) {
+        List<Point> places = piece.outline().stream().map(lie::of).toList();
+        var across = places.stream().mapToDouble(Point::x).summaryStatistics();
+        var down = places.stream().mapToDouble(Point::y).summaryStatistics();
+        return box.into(new Cuboid(
+                        across.getMin(), down.getMin(), across.getMax(), down.getMax(), back, front))
+                > 0;
     }
 
     /** Whether what is in the way of a box can be told: of flat frames whose corners all point outwards. */

@@ -126,7 +126,7 @@ public record PartOffer(
     }
 
     private static boolean isWall(Section section) {
-        return section.recess() instanceof Recess.Floater floater && floater.isWall();
+        return section.recess().isWall();
     }
 
     private static Section strip(String name, Species species, double face, Length thickness) {

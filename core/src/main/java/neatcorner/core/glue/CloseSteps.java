@@ -80,7 +80,7 @@ final class CloseSteps {
 
     private void prepare() {
         boolean nothingIn = frame.job().contents().layers().isEmpty()
-                || frame.job().section().recess() instanceof Recess.Floater floater && floater.isWall();
+                || frame.job().section().recess().isWall();
         if (!joined.isEmpty()) {
             String sides =
                     joined.stream().map(member -> member.side().letters()).collect(Collectors.joining(", "));

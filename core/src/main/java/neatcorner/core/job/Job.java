@@ -125,6 +125,19 @@ public record Job(
                 "job.no_part", name, parts.stream().map(Part::name).collect(Collectors.joining(", ")));
     }
 
+    /** A name like this one that no part has yet. */
+    public String freeName(String wanted) {
+        String name = wanted;
+        for (int n = 2; has(name); n++) {
+            name = wanted + " " + n;
+        }
+        return name;
+    }
+
+    private boolean has(String name) {
+        return parts.stream().anyMatch(part -> part.name().equals(name));
+    }
+
     /** How the part that is looked at lies by another; empty for the first. */
     public Optional<Placement> placement() {
         return part().placement();
@@ -155,8 +168,7 @@ public record Job(
     public boolean isLedge() {
         return placement()
                 .filter(place -> place instanceof Placement.Inside
-                        && parts.get(indexOf(place.on())).body().section().recess() instanceof Recess.Floater floater
-                        && floater.isWall())
+                        && parts.get(indexOf(place.on())).body().section().recess().isWall())
                 .isPresent();
     }
 
@@ -165,8 +177,7 @@ public record Job(
      * ledge that what is framed stands on.
      */
     public List<Part> linings() {
-        boolean takes = section().recess() instanceof Recess.Covering
-                || section().recess() instanceof Recess.Floater floater && floater.isWall();
+        boolean takes = section().recess() instanceof Recess.Covering || section().recess().isWall();
         return parts.stream()
                 .filter(other -> takes
                         && other.placement()

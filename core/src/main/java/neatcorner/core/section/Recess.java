@@ -38,6 +38,11 @@ public sealed interface Recess {
         return true;
     }
 
+    /** Whether it is a floater's wall alone, whose ledge is fitted in behind it. */
+    default boolean isWall() {
+        return false;
+    }
+
     /** From the sight edge to where the back's wood begins. */
     default Length opening() {
         return lip();
@@ -465,7 +470,7 @@ public sealed interface Recess {
             }
         }
 
-        /** Whether it is the wall alone. */
+        @Override
         public boolean isWall() {
             return ledge.isZero();
         }

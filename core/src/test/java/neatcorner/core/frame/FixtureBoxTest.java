@@ -15,6 +15,7 @@ import neatcorner.core.Seed;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Contents;
+import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Fixture.Kind;
 import neatcorner.core.job.FixtureKey;
@@ -244,6 +245,18 @@ class FixtureBoxTest {
         Plan larger = plan(with(frame(300, 180), fixture(Kind.SCREEN, 0, 0, 420, 192, 10)));
         assertThat(found(larger)).contains("fixture_meets");
         assertThat(found(cured(larger, "fixture_meets"))).doesNotContain("fixture_meets");
+    }
+
+    /** A bar across the frame behind runs through the screen. */
+    @Test
+    void barsAcrossAreInTheWayToo() {
+        Job barred = new Edit.InPart(1, new Edit.Cross(new CrossBars(1, 0)))
+                .apply(backing(frame(300, 180), 8, 25, 40));
+        Plan plan = plan(with(barred, fixture(Kind.SCREEN, 0, 0, 312, 192, 34)));
+        assertThat(found(plan)).containsExactly("fixture_meets_bar");
+        assertThat(found(cured(plan, "fixture_meets_bar"))).isEmpty();
+        Plan aside = plan(with(barred, fixture(Kind.SCREEN, 0, 0, 312, 192, 10)));
+        assertThat(found(aside)).as("the screen ends before the bar begins").isEmpty();
     }
 
     /** A socket in the way of the wire: another way to hang is offered that leaves it alone. */
