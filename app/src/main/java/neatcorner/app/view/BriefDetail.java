@@ -21,6 +21,7 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.EdgeRunKey;
 import neatcorner.core.frame.Slatting;
+import neatcorner.core.frame.Trimming;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.EdgeKey;
 import neatcorner.core.job.Job;
@@ -28,6 +29,8 @@ import neatcorner.core.job.Placement;
 import neatcorner.core.job.ShapedEdge;
 import neatcorner.core.job.SlatKey;
 import neatcorner.core.job.Slats;
+import neatcorner.core.job.Trim;
+import neatcorner.core.job.TrimKey;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.rack.Material;
@@ -56,6 +59,7 @@ final class BriefDetail extends Panel {
         crossBars("cross-level", CrossBars::level, (bars, count) -> new CrossBars(bars.upright(), count));
         innerEdge();
         slats();
+        trim();
         heading(Labels.get("brief.lines"));
         ladder();
         Button turn = new Button(Labels.get("brief.turn"));
@@ -180,6 +184,27 @@ final class BriefDetail extends Panel {
         onlyWhile(tilt, () -> job().body().slats().isPresent());
         rows(rows -> desk().plan().figures(Station.CUTS).stream()
                 .filter(figure -> Slatting.isOne(figure.key()))
+                .map(this::figureRow)
+                .forEach(rows.getChildren()::add));
+    }
+
+    /** How many strips are bent over a curved top, and the numbers of them. */
+    private void trim() {
+        var box = choice(
+                Labels.get("brief.trim"),
+                () -> IntStream.rangeClosed(0, Trim.MOST).boxed().toList(),
+                () -> job().body().trim().map(Trim::strips).orElse(0),
+                number -> number == 0 ? Labels.get("brief.none") : Labels.get("brief.trim_of", number),
+                number -> desk().edit(new Edit.Bend(Optional.of(number)
+                        .filter(strips -> strips > 0)
+                        .map(job().body().trim().orElseGet(Trim::usual)::withStrips))));
+        box.setId("trim");
+        onlyWhile(box, () -> Trim.canBe(job().body()));
+        for (TrimKey key : TrimKey.values()) {
+            entry(key);
+        }
+        rows(rows -> desk().plan().figures(Station.CUTS).stream()
+                .filter(figure -> Trimming.isOne(figure.key()))
                 .map(this::figureRow)
                 .forEach(rows.getChildren()::add));
     }

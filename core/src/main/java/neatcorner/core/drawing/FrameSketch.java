@@ -40,7 +40,7 @@ final class FrameSketch {
     private final double unit;
     private final At origin;
     private final double outsideWidth;
-    /** Whether no other part is there yet. */
+    /** Whether no other part is there yet, and nothing is bent over it. */
     private final boolean alone;
 
     /**
@@ -77,7 +77,7 @@ final class FrameSketch {
         this.origin = origin;
     }
 
-    /** The part that is looked at by itself, as it is before it comes to the others, in the middle of a space. */
+    /** The part that is looked at by itself, as it is when it is closed, in the middle of a space. */
     static FrameSketch alone(Plan plan, Sketch sketch, double left, double top, double width, double height) {
         double w = plan.frame().width(Line.OUTSIDE).toMm();
         double h = plan.frame().height(Line.OUTSIDE).toMm();
@@ -211,6 +211,9 @@ final class FrameSketch {
     private void wood() {
         frame().bars().forEach(this::member);
         frame().slats().forEach(this::member);
+        if (!alone) {
+            frame().trim().forEach(this::bent);
+        }
         cross();
         if (frame().isSolid()) {
             board();
@@ -391,6 +394,14 @@ final class FrameSketch {
         }
         arrises(member, shape);
         sketch.outline(shape, new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1.2));
+    }
+
+    /** A strip that bends, and its grain with it. */
+    private void bent(Member strip) {
+        Species species = strip.section().species();
+        List<At> shape = at(strip.outline());
+        sketch.area(shape, new Paint.Wood(species, Paint.Shade.FACE));
+        sketch.outline(shape, new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(0.8));
     }
 
     /** Wood all round in one piece, its grain the longer way; what it holds is drawn over it. */

@@ -79,7 +79,9 @@ public record FullSize(String name, List<Trace> traces, List<Word> words) {
                 words.add(new Word(middle(member), member.side().letters()));
             }
         }
-        for (Member bar : Stream.of(frame.bars(), frame.cross(), frame.slats()).flatMap(List::stream).toList()) {
+        for (Member bar : Stream.of(frame.bars(), frame.cross(), frame.slats(), frame.trim())
+                .flatMap(List::stream)
+                .toList()) {
             traces.add(new Trace(Layer.EDGE, bar.outline(), true));
             words.add(new Word(middle(bar), bar.side().letters()));
         }

@@ -29,6 +29,7 @@ import neatcorner.core.job.ShapedEdge;
 import neatcorner.core.job.Slats;
 import neatcorner.core.job.StickId;
 import neatcorner.core.job.Tape;
+import neatcorner.core.job.Trim;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -548,6 +549,19 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return edge.map(e -> Words.of("edit.shape_edge", e.form())).orElse(Words.of("edit.straight_edge"));
+        }
+    }
+
+    /** Strips bent over the curved top, or none. */
+    record Bend(Optional<Trim> trim) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.with(job.body().withTrim(trim));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of(trim.isPresent() ? "edit.trim" : "edit.no_trim");
         }
     }
 

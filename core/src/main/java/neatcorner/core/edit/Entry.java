@@ -15,6 +15,7 @@ import neatcorner.core.job.Placement;
 import neatcorner.core.job.PrintKey;
 import neatcorner.core.job.SlatKey;
 import neatcorner.core.job.Tape;
+import neatcorner.core.job.TrimKey;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.FaceKey;
 import neatcorner.core.outline.Side;
@@ -54,6 +55,7 @@ public record Entry(
         entries.addAll(SectionEntries.of(job.section()));
         job.body().edge().ifPresent(_ -> addEdge(entries));
         job.body().slats().ifPresent(_ -> addSlats(entries));
+        job.body().trim().ifPresent(_ -> addTrim(entries));
         job.faces().keySet().forEach(face -> entries.add(face(job, face)));
         job.contents().borders().ifPresent(_ -> addBorders(entries));
         for (int i = 0; i < job.contents().layers().size(); i++) {
@@ -138,6 +140,15 @@ public record Entry(
                     key,
                     j -> key.of(j.body().slats().orElseThrow()),
                     (j, l) -> j.with(j.body().withSlats(j.body().slats().map(slats -> key.in(slats, l))))));
+        }
+    }
+
+    private static void addTrim(List<Entry> entries) {
+        for (TrimKey key : TrimKey.values()) {
+            entries.add(new Entry(
+                    key,
+                    j -> key.of(j.body().trim().orElseThrow()),
+                    (j, l) -> j.with(j.body().withTrim(j.body().trim().map(trim -> key.in(trim, l))))));
         }
     }
 

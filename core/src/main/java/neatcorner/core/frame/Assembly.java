@@ -12,6 +12,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Point;
@@ -99,21 +100,30 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
     /** How wide all parts are together, outside. */
     public Length width() {
         return IntStream.range(0, lies.size())
-                .mapToObj(part -> leftOf(part).plus(frame(part).width(Line.OUTSIDE)))
+                .mapToObj(part -> leftOf(part)
+                        .plus(frame(part).width(Line.OUTSIDE))
+                        .plus(frame(part).standsOut(Axis.WIDTH)))
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
     }
 
     /** How far a part's top lies under the top of all. */
     public Length below(int part) {
-        return Length.mm(lies.get(part).down()
-                - lies.stream().mapToDouble(Lie::down).min().orElseThrow());
+        return Length.mm(lies.get(part).down() - least(Axis.HEIGHT));
     }
 
     /** How far a part's left lies to the right of the left of all. */
     public Length leftOf(int part) {
-        return Length.mm(lies.get(part).across()
-                - lies.stream().mapToDouble(Lie::across).min().orElseThrow());
+        return Length.mm(lies.get(part).across() - least(Axis.WIDTH));
+    }
+
+    /** Where the wood of all begins, on an axis of the first part's picture, in mm. */
+    private double least(Axis axis) {
+        return IntStream.range(0, lies.size())
+                .mapToDouble(part -> (axis == Axis.WIDTH ? lies.get(part).across() : lies.get(part).down())
+                        - frame(part).standsOut(axis).toMm())
+                .min()
+                .orElseThrow();
     }
 
     /** Where all that are alike of a part lie, from the left. */

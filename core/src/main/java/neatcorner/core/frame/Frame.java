@@ -44,10 +44,7 @@ import neatcorner.core.words.Station;
  * @param widths  at each line, of the box around it
  * @param heights at each line, of the box around it
  * @param members clockwise; a rectangle's from the top
- * @param bars    glazing bars; may be empty
- * @param strainer rails, stiles and brace of the inner frame behind; empty when there is none
- * @param cross    bars across a frame of plain bars
- * @param slats   between the upright sides of a leaf, from the top
+ * @param added   all other pieces
  * @param lines   each line as it runs round, curves as runs of points; in mm from the top left of the
  *                box around the outside line
  * @param inner   where the wood ends inwards: the sight line, as it is sawn where it is shaped, or the edge of a
@@ -59,10 +56,7 @@ public record Frame(
         Map<Line, Figure<Length>> widths,
         Map<Line, Figure<Length>> heights,
         List<Member> members,
-        List<Member> bars,
-        List<Member> strainer,
-        List<Member> cross,
-        List<Member> slats,
+        Added added,
         Map<Line, List<Point>> lines,
         List<Point> inner) {
     /** How deep a leaning frame is. */
@@ -107,6 +101,7 @@ public record Frame(
         }
         job.body().edge().ifPresent(edge -> Shaping.check(edge, this, ledger));
         job.body().slats().ifPresent(between -> Slatting.check(between, this, ledger));
+        job.body().trim().ifPresent(bent -> Trimming.check(bent, this, ledger));
     }
 
     /** Whether a job like this one, with the same habits, can be made at all, with all its parts. */
@@ -195,6 +190,31 @@ public record Frame(
         return members.stream().filter(m -> m.side().name() == name).findFirst().orElseThrow();
     }
 
+    /** Glazing bars; may be empty. */
+    public List<Member> bars() {
+        return added.bars();
+    }
+
+    /** Rails, stiles and brace of the inner frame behind; empty when there is none. */
+    public List<Member> strainer() {
+        return added.strainer();
+    }
+
+    /** Bars across a frame of plain bars. */
+    public List<Member> cross() {
+        return added.cross();
+    }
+
+    /** Between the upright sides of a leaf, from the top. */
+    public List<Member> slats() {
+        return added.slats();
+    }
+
+    /** Strips bent over a curved top, from the inside outwards. */
+    public List<Member> trim() {
+        return added.trim();
+    }
+
     /** Whether it is routed from one board and has no joints. */
     public boolean isSolid() {
         return job.choices().joint().filter(JointKind.SOLID::equals).isPresent();
@@ -251,13 +271,14 @@ public record Frame(
     }
 
     /**
-     * Members, bars, bars across, slats and strainer, all that is sawn to length; for a frame in one piece the board it
-     * is routed from.
+     * Members, bars, bars across, slats, strainer and bent strips, all that is sawn to length; for a frame in one piece
+     * the board it is routed from.
      */
     public Stream<Member> pieces() {
         Stream<Member> own =
-                isSolid() ? Stream.of(OnePiece.board(this)) : Stream.concat(members.stream(), bars.stream());
-        return Stream.of(own, cross.stream(), slats.stream(), strainer.stream()).flatMap(Function.identity());
+                isSolid() ? Stream.of(OnePiece.board(this)) : Stream.concat(members.stream(), bars().stream());
+        return Stream.of(own, cross().stream(), slats().stream(), strainer().stream(), trim().stream())
+                .flatMap(Function.identity());
     }
 
     /** Pieces that the saw makes alike, in groups, in the order of their first. */
@@ -330,7 +351,18 @@ public record Frame(
     public Frame from(int side) {
         List<Member> turned = new ArrayList<>(members);
         Collections.rotate(turned, -side);
-        return new Frame(job, habits, widths, heights, turned, bars, strainer, cross, slats, lines, inner);
+        return new Frame(job, habits, widths, heights, turned, added, lines, inner);
+    }
+
+    /**
+     * How far its wood stands out beyond the box around its outside, above where it has bent strips, and on each side
+     * where those run on past the curve.
+     */
+    public Length standsOut(Axis axis) {
+        return Length.mm(trim().stream()
+                .flatMap(strip -> strip.outline().stream())
+                .mapToDouble(place -> axis == Axis.WIDTH ? -place.x() : -place.y())
+                .reduce(0, Math::max));
     }
 
     /** The longer outside side of the box around it. */

@@ -204,10 +204,12 @@ final class Framing {
                 widths,
                 heights,
                 shaping.map(Shaping::members).orElseGet(() -> List.copyOf(members)),
-                bars,
-                strainer,
-                Bracing.members(job, inner, ledger),
-                Slatting.members(job, inner, ledger),
+                new Added(
+                        bars,
+                        strainer,
+                        Bracing.members(job, inner, ledger),
+                        Slatting.members(job, inner, ledger),
+                        Trimming.members(job, members, ledger)),
                 Collections.unmodifiableMap(moved),
                 shaping.map(Shaping::inner).orElse(inner));
     }

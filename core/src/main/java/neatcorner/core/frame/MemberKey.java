@@ -68,6 +68,7 @@ public record MemberKey<Q extends Quantity>(Side side, What what, Class<Q> kind)
         String kindOfPiece = switch (side.name()) {
             case UPRIGHT, LEVEL -> "bar";
             case SLAT -> "slat";
+            case TRIM -> "trim";
             case BOARD -> "board";
             default -> "member";
         };

@@ -17,6 +17,7 @@ import neatcorner.core.job.Through;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
 import neatcorner.core.phrase.Named;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
@@ -151,8 +152,9 @@ public record PartOffer(
                 return Optional.empty();
             }
             Section own = section.apply(job.section());
-            Body body = new Body(job.outline(), own, Map.of(), Lean.FLAT)
-                    .with(built.canBe(job.outline(), Lean.FLAT) ? built : Construction.MITRED)
+            Outline like = placement.like(job.outline());
+            Body body = new Body(like, own, Map.of(), Lean.FLAT)
+                    .with(built.canBe(like, Lean.FLAT) ? built : Construction.MITRED)
                     .withSlats(Optional.of(Slats.usual(own)).filter(_ -> slatted));
             Part part = Part.of(name, placement, body).finished(job.choices().finish());
             return Optional.of(part).filter(_ -> frame.couldBe(job.withPart(part)));

@@ -33,9 +33,6 @@ record Placed(
         Frame base, String name, Line beside, Line own, Length out, int across, Optional<Length> high) {
     /** Longer blanks of an arch than this, in mm, waste a wide board. Common practice, no source. */
     private static final double LONG_BLANK = 450;
-    /** Of fewer nothing is left between the long mitres at both feet. */
-    private static final int LEAST_BLANKS = 3;
-
     private static final int MOST_BLANKS = 18;
     /** Unevenness of a line's distance that no one sees, in mm. */
     private static final double EVEN = 1e-6;
@@ -52,6 +49,9 @@ record Placed(
     static Placed of(Placement placement, Section section, Frame base) {
         if (!base.job().lean().isFlat()) {
             throw Refusal.of("placed.by_leaning", placement.on());
+        }
+        if (placement instanceof Placement.Around && base.job().body().trim().isPresent()) {
+            throw Refusal.of("placed.around_trim", placement.on());
         }
         return switch (placement) {
             case Placement.Around around ->
@@ -95,7 +95,7 @@ record Placed(
         Boxed.Arch arch = Math.abs(rise - 1) < EVEN ? Boxed.Arch.HALF_ROUND : Boxed.Arch.SEGMENTAL;
         double turn = 4 * Math.atan(rise);
         double along = turn * wide.toMm() / 2 / Math.sin(Math.min(turn / 2, Math.PI / 2));
-        int blanks = Math.max((int) Math.ceil(along / LONG_BLANK), LEAST_BLANKS);
+        int blanks = Math.max((int) Math.ceil(along / LONG_BLANK), Boxed.Arched.LEAST_ON_A_SILL);
         return new Boxed.Arched(
                 new Size(own, wide),
                 new Size(own, up),

@@ -11,6 +11,7 @@ import neatcorner.core.job.Construction;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.SquareCorner;
+import neatcorner.core.job.Trim;
 import neatcorner.core.joint.Joint;
 import neatcorner.core.joint.JointOption;
 import neatcorner.core.joint.Joints;
@@ -63,7 +64,18 @@ final class CloseSteps {
         if (fits) {
             steps.addAll(joint.whenSet(adhesive));
         }
+        frame.job().body().trim().ifPresent(this::bent);
         return List.copyOf(steps);
+    }
+
+    /** Over the frame's own curve, which is their form. */
+    private void bent(Trim trim) {
+        add("close.bent_fair");
+        add("close.bent_dry", trim.strips());
+        add("close.bent_glue." + (trim.strips() == 1 ? "one" : "many"), adhesive);
+        add(trim.beyond().isPositive() ? "close.bent_down_ends" : "close.bent_down", trim.beyond());
+        add("close.bent_clean");
+        add(trim.proud().isPositive() ? "close.bent_ends_proud" : "close.bent_ends_level", trim.beyond(), trim.proud());
     }
 
     private void measure() {

@@ -22,9 +22,7 @@ import neatcorner.core.section.Section;
  *                lip by 1 mm, and from 3 to 300 mm
  * @param lean    how the sides stand; only those of straight outlines lean
  * @param construction how its pieces meet
- * @param cross   bars across it
- * @param edge    how its inner edge is sawn; empty where it is straight
- * @param slats   between its upright sides; empty where it has none
+ * @param extras what it has beyond the pieces that go round it
  */
 public record Body(
         Outline outline,
@@ -32,9 +30,7 @@ public record Body(
         Map<String, Length> faces,
         Lean lean,
         Construction construction,
-        CrossBars cross,
-        Optional<ShapedEdge> edge,
-        Optional<Slats> slats) {
+        Extras extras) {
     public Body {
         faces = Collections.unmodifiableMap(new TreeMap<>(faces));
         check(outline, faces, section);
@@ -42,76 +38,98 @@ public record Body(
             throw Refusal.of("job.sides_lean_by_curved", lean.degrees());
         }
         construction.check(outline, lean);
-        cross.check(outline, section, lean);
-        edge.ifPresent(_ -> ShapedEdge.check(outline, section, lean, cross));
-        if (slats.isPresent() && !Slats.canBe(outline, section, lean, cross, edge)) {
-            throw Refusal.of("job.slats");
-        }
+        extras.check(outline, section, lean);
     }
 
     /** A body whose pieces meet in mitres. */
     public Body(Outline outline, Section section, Map<String, Length> faces, Lean lean) {
-        this(outline, section, faces, lean, Construction.MITRED, CrossBars.NONE, Optional.empty(), Optional.empty());
+        this(outline, section, faces, lean, Construction.MITRED, Extras.NONE);
+    }
+
+    /** Bars across it. */
+    public CrossBars cross() {
+        return extras.cross();
+    }
+
+    /** How its inner edge is sawn; empty where it is straight. */
+    public Optional<ShapedEdge> edge() {
+        return extras.edge();
+    }
+
+    /** Between its upright sides; empty where it has none. */
+    public Optional<Slats> slats() {
+        return extras.slats();
+    }
+
+    /** Bent over its curved top; empty where it has none. */
+    public Optional<Trim> trim() {
+        return extras.trim();
     }
 
     /** Of another shape. */
     public Body with(Outline other) {
-        return new Body(other, section, faces, lean, construction, cross, edge, slats);
+        return new Body(other, section, faces, lean, construction, extras);
     }
 
     /** Of another shape, with other faces for single sides. */
     public Body with(Outline shape, Map<String, Length> sides) {
-        return new Body(shape, section, sides, lean, construction, cross, edge, slats);
+        return new Body(shape, section, sides, lean, construction, extras);
     }
 
     /** Of another moulding. */
     public Body with(Section other) {
-        return new Body(outline, other, faces, lean, construction, cross, edge, slats);
+        return new Body(outline, other, faces, lean, construction, extras);
     }
 
     /** With other faces for single sides. */
     public Body with(Map<String, Length> other) {
-        return new Body(outline, section, other, lean, construction, cross, edge, slats);
+        return new Body(outline, section, other, lean, construction, extras);
     }
 
     /** With sides that stand otherwise. */
     public Body with(Lean other) {
-        return new Body(outline, section, faces, other, construction, cross, edge, slats);
+        return new Body(outline, section, faces, other, construction, extras);
     }
 
     /** With pieces that meet otherwise. */
     public Body with(Construction other) {
-        return new Body(outline, section, faces, lean, other, cross, edge, slats);
+        return new Body(outline, section, faces, lean, other, extras);
+    }
+
+    /** With other things beyond the pieces that go round it. */
+    public Body with(Extras other) {
+        return new Body(outline, section, faces, lean, construction, other);
     }
 
     /** With other bars across it. */
     public Body with(CrossBars other) {
-        return new Body(outline, section, faces, lean, construction, other, edge, slats);
+        return with(extras.with(other));
     }
 
     /** With its inner edge sawn otherwise, or straight. */
     public Body withEdge(Optional<ShapedEdge> other) {
-        return new Body(outline, section, faces, lean, construction, cross, other, slats);
+        return with(extras.withEdge(other));
     }
 
     /** With other slats, or none. */
     public Body withSlats(Optional<Slats> other) {
-        return new Body(outline, section, faces, lean, construction, cross, edge, other);
+        return with(extras.withSlats(other));
+    }
+
+    /** With another trim over its curve, or none. */
+    public Body withTrim(Optional<Trim> other) {
+        return with(extras.withTrim(other));
     }
 
     /** Of another shape, moulding and lean at once, keeping of the rest what goes with them. */
     public Body rebuilt(Outline shape, Section moulding, Map<String, Length> sides, Lean standing) {
-        CrossBars across = cross.canBe(shape, moulding, standing) ? cross : CrossBars.NONE;
-        Optional<ShapedEdge> shaped = edge.filter(_ -> ShapedEdge.canBe(shape, moulding, standing, across));
         return new Body(
                 shape,
                 moulding,
                 sides,
                 standing,
                 construction.canBe(shape, standing) ? construction : Construction.MITRED,
-                across,
-                shaped,
-                slats.filter(_ -> Slats.canBe(shape, moulding, standing, across, shaped)));
+                extras.keptIn(shape, moulding, standing));
     }
 
     private static void check(Outline outline, Map<String, Length> faces, Section section) {

@@ -24,6 +24,10 @@ public record Part(String name, Optional<Placement> placement, Body body, Choice
         if (placement.isPresent() && body.section().recess() instanceof Recess.Over) {
             throw Refusal.of("part.over", name);
         }
+        if (placement.filter(Placement.Inside.class::isInstance).isPresent()
+                && body.trim().isPresent()) {
+            throw Refusal.of("part.trim_inside", name);
+        }
     }
 
     /** A part of which nothing is decided or done yet. */

@@ -2,6 +2,10 @@ package neatcorner.core.job;
 
 import java.util.Locale;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Size;
 import neatcorner.core.phrase.Named;
 import neatcorner.core.phrase.Range;
 import neatcorner.core.phrase.Words;
@@ -34,6 +38,11 @@ public sealed interface Placement extends Named {
     /** Whether it takes the outer edge of the other part. */
     default boolean isAtEdge() {
         return false;
+    }
+
+    /** A shape like the one it gets, until its sizes are worked out. */
+    default Outline like(Outline other) {
+        return other;
     }
 
     /** How many alike lie so. */
@@ -309,6 +318,15 @@ public sealed interface Placement extends Named {
         @Override
         public boolean isAtEdge() {
             return true;
+        }
+
+        @Override
+        public Outline like(Outline other) {
+            return Boxed.Arched.usual(
+                    new Size(Line.OUTSIDE, high.times(5)),
+                    new Size(Line.OUTSIDE, high),
+                    Boxed.Arch.SEGMENTAL,
+                    Boxed.Arched.LEAST_ON_A_SILL);
         }
 
         @Override

@@ -18,6 +18,7 @@ import neatcorner.core.frame.Slatting;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Slats;
+import neatcorner.core.job.Trim;
 import neatcorner.core.making.MakingKey.What;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
@@ -115,11 +116,13 @@ public final class MakingPlanner {
         }
         if (frame.job().outline().isCurved() && !frame.isSolid()) {
             curved();
+            frame.job().body().trim().ifPresent(this::bent);
             find();
             return new MakingPlan(steps, cautions);
         }
         if (frame.isSolid()) {
             onePiece();
+            frame.job().body().trim().ifPresent(this::bent);
             find();
             return new MakingPlan(steps, cautions);
         }
@@ -426,7 +429,7 @@ public final class MakingPlanner {
         Length length = frame.slats().getFirst().longPoint().value();
         step(
                 Tool.PLANER,
-                Words.of("making.mill", Words.of("making.the_slats"), slats.width(), slats.thickness()),
+                Words.of("making.mill", frame.slats().getFirst().side().all(), slats.width(), slats.thickness()),
                 List.of(
                         Words.of("making.rip", slats.width().plus(hair()), slats.width(), slats.thickness()),
                         Words.of("making.slats.how", frame.slats().size(), length)),
@@ -453,6 +456,20 @@ public final class MakingPlanner {
         }
         step(Tool.ROUTER_TABLE, Words.of("making.slat_ends"), how, section.wood());
         ledger.warn(Safety.ROUTER);
+    }
+
+    /** Strips thin enough to bend, sawn off the edge of a board that is planed again for each. */
+    private void bent(Trim trim) {
+        Section strip = frame.trim().getFirst().section();
+        step(
+                Tool.TABLE_SAW,
+                Words.of("making.bent", trim.strips(), strip.face(), trim.strip()),
+                List.of(
+                        Words.of("making.bent.how", strip.face(), trim.strip()),
+                        Words.of("making.bent.grain"),
+                        Words.of("making.bent.thin")),
+                strip.wood());
+        ledger.warn(Safety.RIPPING);
     }
 
     private void step(Tool tool, Words what, List<Words> how, Silhouette stick) {

@@ -227,6 +227,9 @@ public sealed interface Boxed extends Outline {
         /** The most one straight blank can be sawn to, in degrees: a third of a ring. */
         private static final double MOST_TURN = 120;
         private static final int MOST = 18;
+        /** Of fewer blanks on a sill nothing is left between the long mitres at both feet. */
+        public static final int LEAST_ON_A_SILL = 3;
+
         private static final Side RIGHT = new Side(Side.Name.RIGHT, 0, "B", "C");
 
         public Arched {

@@ -34,6 +34,8 @@ public record Side(Name name, int number, String from, String to) {
         LEVEL,
         /** One of many between the upright sides of a leaf. */
         SLAT,
+        /** One of many bent over a curved top. */
+        TRIM,
         /** Across a strainer, above or below. */
         STRAINER_RAIL,
         /** Upright in a strainer, left or right. */
@@ -63,6 +65,16 @@ public record Side(Name name, int number, String from, String to) {
     /** The name under which a face of its own is given; the parts of a curve share one. */
     public String faceId() {
         return name == Name.SIDE ? id() : kind();
+    }
+
+    /** Whether it is one of many alike, so that their numbers are told as a run. */
+    public boolean isOneOfMany() {
+        return name == Name.SLAT || name == Name.TRIM;
+    }
+
+    /** All of its kind together. */
+    public Words all() {
+        return Words.of("side." + kind() + ".all");
     }
 
     private String kind() {

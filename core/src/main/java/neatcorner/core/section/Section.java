@@ -48,7 +48,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         Length stacked = Length.sum(strips.stream().map(Strip::thickness).toList());
         Length face = faceOf(strips, recess, band);
         Range.within("face", face, Length.mm(3), recess instanceof Recess.Bar ? WIDEST_BAR : Length.mm(300));
-        Range.within("thickness", stacked, Length.mm(3), Length.mm(200));
+        Range.within("thickness", stacked, Length.mm(recess instanceof Recess.Bar ? 1 : 3), Length.mm(200));
         recess.check(face, stacked, strips.size());
         Length core = face.minus(band.map(Band::width).orElse(Length.ZERO));
         if (relief.isPresent()) {

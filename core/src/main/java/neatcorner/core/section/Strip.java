@@ -12,7 +12,7 @@ import neatcorner.core.wood.Species;
  *
  * @param species   the wood
  * @param width     across, from 3 to 1200 mm
- * @param thickness from 2 to 200 mm
+ * @param thickness from 1 to 200 mm
  * @param setIn     how far its outer edge lies inside the outermost strip's, from 0 to 300 mm
  * @param front     how its whole front runs
  * @param inner     its front edge on the sight side
@@ -36,7 +36,7 @@ public record Strip(
 
     public Strip {
         Range.within("strip_width", width, Length.mm(3), Section.WIDEST_BAR);
-        Range.within("strip_thickness", thickness, Length.mm(2), Length.mm(200));
+        Range.within("strip_thickness", thickness, Length.mm(1), Length.mm(200));
         Range.within("set_in", setIn, Length.ZERO, Length.mm(300));
         Range.within("profile_drop", front.drop(), Length.ZERO, thickness.minus(Length.mm(1)));
         Range.within("depth_of_the_inner_edge", inner.depth(), Length.ZERO, thickness);

@@ -30,6 +30,7 @@ import neatcorner.core.job.Slats;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.Tape;
 import neatcorner.core.job.Through;
+import neatcorner.core.job.Trim;
 import neatcorner.core.joint.Joint;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
@@ -291,7 +292,8 @@ public final class OddJobs {
                 new Body(outline, section, faces, lean),
                 contents(section.recess(), outline),
                 choices);
-        return backed(withParts(edged(crossed(squared(chance(0.15) ? measured(job) : job)))));
+        return backed(withParts(
+                trimmed(edged(crossed(squared(chance(0.15) ? measured(job) : job))))));
     }
 
     /** Every third that can have them has bars across; of the other plain bars every fourth lies over a mirror. */
@@ -367,12 +369,12 @@ public final class OddJobs {
                     "strip",
                     Species.PINE,
                     Length.mm(8 + parts.nextInt(30)),
-                    Length.mm(8 + parts.nextInt(20)),
+                    Length.mm(1 + parts.nextInt(27)),
                     new Recess.Bar(),
                     Profile.FLAT);
             Section section = parts.nextBoolean() ? own : job.section();
             try {
-                Body body = new Body(whole.outline(), section, Map.of(), Lean.FLAT);
+                Body body = trimmed(new Body(placement.like(whole.outline()), section, Map.of(), Lean.FLAT));
                 Construction squared = construction();
                 Job bigger = whole.withPart(Part.of(
                         "part " + i,
@@ -423,6 +425,20 @@ public final class OddJobs {
                     usual.mass()));
         }
         return new Edit.SetBehind(behind).apply(job);
+    }
+
+    /** Every second that can have it has strips bent over its curve. */
+    private Job trimmed(Job job) {
+        return job.with(trimmed(job.body()));
+    }
+
+    private Body trimmed(Body body) {
+        Trim trim = new Trim(
+                Length.mm(1 + parts.nextInt(8)),
+                1 + parts.nextInt(5),
+                Length.mm(parts.nextInt(8)),
+                Length.mm(parts.nextInt(40)));
+        return parts.nextBoolean() && Trim.canBe(body) ? body.withTrim(Optional.of(trim)) : body;
     }
 
     /** Every third that can have them has slats. */

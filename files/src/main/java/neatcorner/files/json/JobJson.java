@@ -17,6 +17,7 @@ import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Cutting;
+import neatcorner.core.job.Extras;
 import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Heading;
@@ -37,6 +38,7 @@ import neatcorner.core.job.StickId;
 import neatcorner.core.job.StripId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.job.Through;
+import neatcorner.core.job.Trim;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
@@ -89,11 +91,23 @@ final class JobJson {
                         fields.has("construction")
                                 ? construction(fields.object("construction"))
                                 : Construction.MITRED,
-                        fields.has("cross_bars") ? cross(fields.object("cross_bars")) : CrossBars.NONE,
-                        fields.has("shaped_edge")
-                                ? Optional.of(edge(fields.object("shaped_edge")))
-                                : Optional.empty(),
-                        fields.has("slats") ? Optional.of(slats(fields.object("slats"))) : Optional.empty()));
+                        extras(fields)));
+    }
+
+    private static Extras extras(Fields fields) {
+        return new Extras(
+                fields.has("cross_bars") ? cross(fields.object("cross_bars")) : CrossBars.NONE,
+                fields.has("shaped_edge") ? Optional.of(edge(fields.object("shaped_edge"))) : Optional.empty(),
+                fields.has("slats") ? Optional.of(slats(fields.object("slats"))) : Optional.empty(),
+                fields.has("trim") ? Optional.of(trim(fields.object("trim"))) : Optional.empty());
+    }
+
+    private static Trim trim(Fields fields) {
+        return fields.build(() -> new Trim(
+                fields.length("strip"),
+                fields.whole("strips", 1),
+                fields.length("proud"),
+                fields.length("beyond")));
     }
 
     private static CrossBars cross(Fields fields) {
@@ -151,7 +165,7 @@ final class JobJson {
         return fields.build(() -> new Part(
                 fields.text("name"),
                 Optional.of(placement),
-                body(fields, base.body().outline()),
+                body(fields, placement.like(base.body().outline())),
                 fields.has("choices") ? choices(fields.object("choices")) : Choices.NONE,
                 progress(fields)));
     }
@@ -443,6 +457,11 @@ final class JobJson {
                 .put("degrees", slats.degrees())
                 .put("groove", slats.groove().toExactMm())
                 .put("play", slats.play().toExactMm()));
+        body.trim().ifPresent(trim -> node.putObject("trim")
+                .put("strip", trim.strip().toExactMm())
+                .put("strips", trim.strips())
+                .put("proud", trim.proud().toExactMm())
+                .put("beyond", trim.beyond().toExactMm()));
         if (body.construction() instanceof Construction.Squared(SquareCorner corner, Through through)) {
             node.putObject("construction")
                     .put("kind", "squared")

@@ -264,8 +264,8 @@ public final class ShopSheet {
 
     private void member(Column column, List<Member> pair) {
         Member member = pair.getFirst();
-        String names = member.side().name() == Side.Name.SLAT
-                ? book.say("making.the_slats")
+        String names = member.side().isOneOfMany()
+                ? book.say(member.side().all())
                 : plan.frame().isFourSquare()
                 ? pair.stream()
                         .map(m -> book.say(m.side().words()) + " " + m.side().letters())

@@ -13,6 +13,7 @@ import neatcorner.core.frame.EdgeRunKey;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Slatting;
+import neatcorner.core.frame.Trimming;
 import neatcorner.core.job.EdgeKey;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.SlatKey;
@@ -200,7 +201,7 @@ public final class PlanText {
     private void pieces() {
         heading(Station.CUTS);
         cautions(Station.CUTS);
-        for (Member member : plan.frame().pieces().filter(piece -> !isSlat(piece)).toList()) {
+        for (Member member : plan.frame().pieces().filter(piece -> !piece.side().isOneOfMany()).toList()) {
             if (member.isSquare()) {
                 line("member_square", member.side().words(), member.side().letters(), member.longPoint());
                 continue;
@@ -218,16 +219,10 @@ public final class PlanText {
             }
             member.curve().ifPresent(curve -> line("curve", curve.blank(), curve.turn(), curve.runOut()));
         }
-        plan.frame().slats().stream()
-                .findFirst()
-                .ifPresent(slat -> line(
-                        "slats",
-                        plan.frame().slats().size(),
-                        slat.longPoint(),
-                        slat.section().face(),
-                        slat.section().thickness()));
+        alike("slats", plan.frame().slats());
+        alike("trim", plan.frame().trim());
         plan.figures(Station.CUTS).stream()
-                .filter(figure -> Slatting.isOne(figure.key()))
+                .filter(figure -> Slatting.isOne(figure.key()) || Trimming.isOne(figure.key()))
                 .forEach(this::figure);
         plan.job().choices().cutting().print().ifPresent(print -> said(print.said()));
         plan.cuts().sheeted().stream()
@@ -246,8 +241,16 @@ public final class PlanText {
         plan.figure(Frame.BEST_COUNT).ifPresent(this::figure);
     }
 
-    private static boolean isSlat(Member piece) {
-        return piece.side().name() == Side.Name.SLAT;
+    /** Pieces of which there are many, once. */
+    private void alike(String line, List<Member> pieces) {
+        pieces.stream()
+                .findFirst()
+                .ifPresent(piece -> line(
+                        line,
+                        pieces.size(),
+                        piece.longPoint(),
+                        piece.section().face(),
+                        piece.section().thickness()));
     }
 
     private void sticks() {

@@ -9,7 +9,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.outline.Side;
 import neatcorner.core.words.Phrasebook;
 
-/** What lies on a stick, in words: every piece by its letters, slats that follow one another as a run. */
+/** What lies on a stick, in words: every piece by its letters, those of which there are many as a run. */
 final class StickWords {
     private StickWords() {
     }
@@ -21,7 +21,7 @@ final class StickWords {
         int i = 0;
         while (i < pieces.size()) {
             int last = i;
-            while (last + 1 < pieces.size() && isNextSlat(pieces.get(last), pieces.get(last + 1))) {
+            while (last + 1 < pieces.size() && isNextOfMany(pieces.get(last), pieces.get(last + 1))) {
                 last++;
             }
             said.add(said(pieces.get(i), pieces.get(last), job, book));
@@ -30,10 +30,14 @@ final class StickWords {
         return said;
     }
 
-    private static boolean isNextSlat(Piece one, Piece next) {
+    private static String alone(Side side) {
+        return side.isOneOfMany() ? side.from() : side.letters();
+    }
+
+    private static boolean isNextOfMany(Piece one, Piece next) {
         Side side = one.member().side();
-        return side.name() == Side.Name.SLAT
-                && next.member().side().name() == Side.Name.SLAT
+        return side.isOneOfMany()
+                && next.member().side().name() == side.name()
                 && next.member().side().number() == side.number() + 1
                 && next.frame() == one.frame()
                 && next.job().equals(one.job());
@@ -42,9 +46,10 @@ final class StickWords {
     private static String said(Piece first, Piece last, Job job, Phrasebook book) {
         String part = job.parts().size() > 1 ? first.job() + " " : "";
         String letters = first.equals(last)
-                ? first.member().side().letters()
+                ? alone(first.member().side())
                 : book.say(
-                        "stick.slats",
+                        "stick.run",
+                        first.member().side().all(),
                         first.member().side().from(),
                         last.member().side().from());
         String scarf = first.part()

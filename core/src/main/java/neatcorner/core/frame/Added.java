@@ -1,0 +1,23 @@
+package neatcorner.core.frame;
+
+import java.util.List;
+
+/**
+ * The pieces of a frame beside its members.
+ *
+ * @param bars     glazing bars; may be empty
+ * @param strainer rails, stiles and brace of the inner frame behind; empty when there is none
+ * @param cross    bars across a frame of plain bars
+ * @param slats    between the upright sides of a leaf, from the top
+ * @param trim     strips bent over a curved top, from the inside outwards
+ */
+public record Added(
+        List<Member> bars, List<Member> strainer, List<Member> cross, List<Member> slats, List<Member> trim) {
+    public Added {
+        bars = List.copyOf(bars);
+        strainer = List.copyOf(strainer);
+        cross = List.copyOf(cross);
+        slats = List.copyOf(slats);
+        trim = List.copyOf(trim);
+    }
+}
