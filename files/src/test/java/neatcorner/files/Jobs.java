@@ -19,6 +19,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.Panel;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.job.Placement;
@@ -27,6 +28,7 @@ import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.StickId;
 import neatcorner.core.job.StripId;
 import neatcorner.core.job.Tape;
+import neatcorner.core.job.Trim;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -37,6 +39,7 @@ import neatcorner.core.rack.Material;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.section.Strip;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.wood.Species;
@@ -132,10 +135,21 @@ public final class Jobs {
         Part spacer = Part.of(
                 "spacer",
                 new Placement.Behind("rim", Length.mm(12)),
-                new Body(first.body().outline(), strip, Map.of(), Lean.FLAT));
+                new Body(first.body().outline(), strip, Map.of(), Lean.FLAT)
+                        .withPanel(Optional.of(new Panel(Species.MDF, Length.mm(6), Length.mm(8.5), Length.mm(2)))));
+        Placement standing = new Placement.OnTop("rim", Length.mm(25), Length.mm(150));
+        Part cap = Part.of(
+                "cap",
+                standing,
+                new Body(
+                                standing.like(first.body().outline()),
+                                strip.withStrips(List.of(Strip.plain(Species.PINE, Length.mm(40), Length.mm(18)))),
+                                Map.of(),
+                                Lean.FLAT)
+                        .withTrim(Optional.of(new Trim(Length.mm(2.5), 4, Length.mm(3), Length.ZERO))));
         return new Job(
                 new Heading("Grüße aus dem Hafen", "Autumn", 6),
-                List.of(first, rim, spacer),
+                List.of(first, rim, spacer, cap),
                 0,
                 0,
                 2,

@@ -20,17 +20,11 @@ import javafx.scene.layout.Priority;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.EdgeRunKey;
-import neatcorner.core.frame.Slatting;
-import neatcorner.core.frame.Trimming;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.EdgeKey;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.ShapedEdge;
-import neatcorner.core.job.SlatKey;
-import neatcorner.core.job.Slats;
-import neatcorner.core.job.Trim;
-import neatcorner.core.job.TrimKey;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.rack.Material;
@@ -41,9 +35,6 @@ import neatcorner.core.words.Station;
 
 /** What goes in the frame and how big: the size at every line, the layers, how many. */
 final class BriefDetail extends Panel {
-    private static final int MOST_TILT = 75;
-    private static final int TILT_STEP = 5;
-
     BriefDetail(Desk desk, TagField.Typing typing, Runnable importOutline, Runnable importPicture) {
         super(desk, typing);
         heading(Labels.get("brief.what"));
@@ -58,8 +49,7 @@ final class BriefDetail extends Panel {
         crossBars("cross-upright", CrossBars::upright, (bars, count) -> new CrossBars(count, bars.level()));
         crossBars("cross-level", CrossBars::level, (bars, count) -> new CrossBars(bars.upright(), count));
         innerEdge();
-        slats();
-        trim();
+        ExtrasChoice.add(this);
         heading(Labels.get("brief.lines"));
         ladder();
         Button turn = new Button(Labels.get("brief.turn"));
@@ -128,7 +118,7 @@ final class BriefDetail extends Panel {
                 box,
                 () -> job().placement().filter(place -> !(place instanceof Placement.Behind)).isEmpty()
                         && job().body().edge().isEmpty()
-                        && job().body().slats().isEmpty()
+                        && !job().body().isFilled()
                         && new CrossBars(1, 0).canBe(job().outline(), job().section(), job().lean()));
     }
 
@@ -147,64 +137,13 @@ final class BriefDetail extends Panel {
         box.setId("inner-edge");
         onlyWhile(
                 box,
-                () -> job().body().slats().isEmpty() && ShapedEdge.canBe(
+                () -> !job().body().isFilled() && ShapedEdge.canBe(
                         job().outline(), job().section(), job().lean(), job().body().cross()));
         for (EdgeKey key : EdgeKey.values()) {
             entry(key);
         }
         rows(rows -> desk().plan().figures(Station.BRIEF).stream()
                 .filter(figure -> figure.key() instanceof EdgeRunKey<?>)
-                .map(this::figureRow)
-                .forEach(rows.getChildren()::add));
-    }
-
-    /** Slats between the upright sides of a plain leaf, and the numbers of them. */
-    private void slats() {
-        var box = choice(
-                Labels.get("brief.slats"),
-                () -> List.of(false, true),
-                () -> job().body().slats().isPresent(),
-                on -> Labels.get(on ? "brief.slats_in" : "brief.none"),
-                on -> desk().edit(new Edit.Slat(on ? Optional.of(Slats.usual(job().section())) : Optional.empty())));
-        box.setId("slats");
-        onlyWhile(box, () -> Slats.canBe(job().body()));
-        for (SlatKey key : SlatKey.values()) {
-            entry(key);
-        }
-        var tilt = choice(
-                Labels.get("brief.slat_tilt"),
-                () -> IntStream.iterate(0, degrees -> degrees <= MOST_TILT, degrees -> degrees + TILT_STEP)
-                        .boxed()
-                        .toList(),
-                () -> job().body().slats().map(Slats::degrees).orElse(0),
-                degrees -> degrees + "°",
-                degrees -> desk().edit(
-                        new Edit.Slat(job().body().slats().map(slats -> slats.withDegrees(degrees)))));
-        tilt.setId("slat-tilt");
-        onlyWhile(tilt, () -> job().body().slats().isPresent());
-        rows(rows -> desk().plan().figures(Station.CUTS).stream()
-                .filter(figure -> Slatting.isOne(figure.key()))
-                .map(this::figureRow)
-                .forEach(rows.getChildren()::add));
-    }
-
-    /** How many strips are bent over a curved top, and the numbers of them. */
-    private void trim() {
-        var box = choice(
-                Labels.get("brief.trim"),
-                () -> IntStream.rangeClosed(0, Trim.MOST).boxed().toList(),
-                () -> job().body().trim().map(Trim::strips).orElse(0),
-                number -> number == 0 ? Labels.get("brief.none") : Labels.get("brief.trim_of", number),
-                number -> desk().edit(new Edit.Bend(Optional.of(number)
-                        .filter(strips -> strips > 0)
-                        .map(job().body().trim().orElseGet(Trim::usual)::withStrips))));
-        box.setId("trim");
-        onlyWhile(box, () -> Trim.canBe(job().body()));
-        for (TrimKey key : TrimKey.values()) {
-            entry(key);
-        }
-        rows(rows -> desk().plan().figures(Station.CUTS).stream()
-                .filter(figure -> Trimming.isOne(figure.key()))
                 .map(this::figureRow)
                 .forEach(rows.getChildren()::add));
     }

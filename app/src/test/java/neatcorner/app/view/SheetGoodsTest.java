@@ -67,7 +67,7 @@ class SheetGoodsTest extends OnTheDemo {
         for (Station station : Station.values()) {
             go(station);
         }
-        choose("#slats", Station.BRIEF, 0);
+        choose("#between", Station.BRIEF, 0);
         assertThat(plan().frame().slats()).isEmpty();
     }
 

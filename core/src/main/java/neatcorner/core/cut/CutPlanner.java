@@ -217,7 +217,7 @@ public final class CutPlanner {
     private Optional<CutPlan.Biggest> biggest() {
         if (frame.job().outline().isCurved()
                 || !frame.bars().isEmpty()
-                || !frame.slats().isEmpty()
+                || frame.job().body().isFilled()
                 || frame.isSolid()
                 || frame.job().choices().cutting().print().isPresent()
                 || frame.members().stream().anyMatch(SheetPieces::isOne)

@@ -211,6 +211,7 @@ final class FrameSketch {
     private void wood() {
         frame().bars().forEach(this::member);
         frame().slats().forEach(this::member);
+        frame().panel().forEach(this::member);
         if (!alone) {
             frame().trim().forEach(this::bent);
         }

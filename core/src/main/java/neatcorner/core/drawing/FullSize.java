@@ -79,7 +79,7 @@ public record FullSize(String name, List<Trace> traces, List<Word> words) {
                 words.add(new Word(middle(member), member.side().letters()));
             }
         }
-        for (Member bar : Stream.of(frame.bars(), frame.cross(), frame.slats(), frame.trim())
+        for (Member bar : Stream.of(frame.bars(), frame.cross(), frame.slats(), frame.panel(), frame.trim())
                 .flatMap(List::stream)
                 .toList()) {
             traces.add(new Trace(Layer.EDGE, bar.outline(), true));

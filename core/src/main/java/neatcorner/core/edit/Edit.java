@@ -22,6 +22,7 @@ import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.Panel;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
@@ -549,6 +550,19 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return edge.map(e -> Words.of("edit.shape_edge", e.form())).orElse(Words.of("edit.straight_edge"));
+        }
+    }
+
+    /** A panel in grooves of the sides, or none. */
+    record Fill(Optional<Panel> panel) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.with(job.body().withPanel(panel));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of(panel.isPresent() ? "edit.panel" : "edit.no_panel");
         }
     }
 

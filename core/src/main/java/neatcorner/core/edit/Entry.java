@@ -10,6 +10,7 @@ import neatcorner.core.job.EdgeKey;
 import neatcorner.core.job.FixtureKey;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.LayerKey;
+import neatcorner.core.job.PanelKey;
 import neatcorner.core.job.PlaceKey;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.PrintKey;
@@ -55,6 +56,7 @@ public record Entry(
         entries.addAll(SectionEntries.of(job.section()));
         job.body().edge().ifPresent(_ -> addEdge(entries));
         job.body().slats().ifPresent(_ -> addSlats(entries));
+        job.body().panel().ifPresent(_ -> addPanel(entries));
         job.body().trim().ifPresent(_ -> addTrim(entries));
         job.faces().keySet().forEach(face -> entries.add(face(job, face)));
         job.contents().borders().ifPresent(_ -> addBorders(entries));
@@ -140,6 +142,15 @@ public record Entry(
                     key,
                     j -> key.of(j.body().slats().orElseThrow()),
                     (j, l) -> j.with(j.body().withSlats(j.body().slats().map(slats -> key.in(slats, l))))));
+        }
+    }
+
+    private static void addPanel(List<Entry> entries) {
+        for (PanelKey key : PanelKey.values()) {
+            entries.add(new Entry(
+                    key,
+                    j -> key.of(j.body().panel().orElseThrow()),
+                    (j, l) -> j.with(j.body().withPanel(j.body().panel().map(panel -> key.in(panel, l))))));
         }
     }
 

@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Stream;
 import neatcorner.core.edit.Entry;
 import neatcorner.core.job.Job;
@@ -101,6 +100,7 @@ public record Frame(
         }
         job.body().edge().ifPresent(edge -> Shaping.check(edge, this, ledger));
         job.body().slats().ifPresent(between -> Slatting.check(between, this, ledger));
+        job.body().panel().ifPresent(panel -> Paneling.check(panel, this, ledger));
         job.body().trim().ifPresent(bent -> Trimming.check(bent, this, ledger));
     }
 
@@ -210,6 +210,11 @@ public record Frame(
         return added.slats();
     }
 
+    /** In the grooves of a leaf: one or none. */
+    public List<Member> panel() {
+        return added.panel();
+    }
+
     /** Strips bent over a curved top, from the inside outwards. */
     public List<Member> trim() {
         return added.trim();
@@ -271,14 +276,13 @@ public record Frame(
     }
 
     /**
-     * Members, bars, bars across, slats, strainer and bent strips, all that is sawn to length; for a frame in one piece
-     * the board it is routed from.
+     * Members, bars, bars across, slats, panel, strainer and bent strips, all that is sawn to length; for a frame in
+     * one piece the board it is routed from.
      */
     public Stream<Member> pieces() {
         Stream<Member> own =
                 isSolid() ? Stream.of(OnePiece.board(this)) : Stream.concat(members.stream(), bars().stream());
-        return Stream.of(own, cross().stream(), slats().stream(), strainer().stream(), trim().stream())
-                .flatMap(Function.identity());
+        return Stream.concat(own, added.otherThanBars());
     }
 
     /** Pieces that the saw makes alike, in groups, in the order of their first. */

@@ -209,6 +209,7 @@ final class Framing {
                         strainer,
                         Bracing.members(job, inner, ledger),
                         Slatting.members(job, inner, ledger),
+                        Paneling.members(job, inner, ledger),
                         Trimming.members(job, members, ledger)),
                 Collections.unmodifiableMap(moved),
                 shaping.map(Shaping::inner).orElse(inner));

@@ -20,7 +20,7 @@ import neatcorner.core.words.Figure;
  * @param section    what it is cut from
  * @param stock      what it is sawn from on the rack; for a curved piece a plain strip as wide as the blank
  * @param longPoint  along the outside edge, on the back
- * @param shortPoint along the sight edge, or the inner edge of a floater's ledge
+ * @param shortPoint along the sight edge, or the inner edge of a floater's ledge; of a panel how wide it is
  * @param rabbet     along the rabbet line
  * @param left       the cut at its left end
  * @param right      the cut at its right end

@@ -69,6 +69,7 @@ public record MemberKey<Q extends Quantity>(Side side, What what, Class<Q> kind)
             case UPRIGHT, LEVEL -> "bar";
             case SLAT -> "slat";
             case TRIM -> "trim";
+            case PANEL -> "panel";
             case BOARD -> "board";
             default -> "member";
         };

@@ -120,6 +120,7 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
         return Mass.kg(frame.members().stream().mapToDouble(member -> kg(frame, member)).sum() + bars(frame)
                 + cross(frame)
                 + frame.slats().stream().mapToDouble(slat -> kg(frame, slat)).sum()
+                + frame.panel().stream().mapToDouble(panel -> kg(frame, panel)).sum()
                 + Trimming.kg(frame)
                 - sawnAway(frame));
     }

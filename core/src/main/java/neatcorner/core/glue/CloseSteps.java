@@ -91,6 +91,9 @@ final class CloseSteps {
     }
 
     private void prepare() {
+        if (frame.job().body().panel().filter(panel -> panel.species().stuff().isGrown()).isPresent()) {
+            add("close.panel_finish");
+        }
         boolean nothingIn = frame.job().contents().layers().isEmpty()
                 || frame.job().section().recess().isWall();
         if (!joined.isEmpty()) {
@@ -104,6 +107,9 @@ final class CloseSteps {
         prepareJoints();
         if (!frame.slats().isEmpty()) {
             add("close.slats");
+        }
+        if (frame.job().body().panel().isPresent()) {
+            add(frame.isSquared() ? "close.leaf_panel_square" : "close.panel");
         }
         if (frame.job().section().recess() instanceof Recess.Slot && !nothingIn) {
             add(frame.job().section().backGroove().isPresent() ? "close.panels" : "close.panel");

@@ -61,6 +61,16 @@ public record Body(
         return extras.slats();
     }
 
+    /** In grooves of its sides; empty where it has none. */
+    public Optional<Panel> panel() {
+        return extras.panel();
+    }
+
+    /** Whether slats or a panel stand between its sides. */
+    public boolean isFilled() {
+        return extras.isFilled();
+    }
+
     /** Bent over its curved top; empty where it has none. */
     public Optional<Trim> trim() {
         return extras.trim();
@@ -114,6 +124,11 @@ public record Body(
     /** With other slats, or none. */
     public Body withSlats(Optional<Slats> other) {
         return with(extras.withSlats(other));
+    }
+
+    /** With another panel, or none. */
+    public Body withPanel(Optional<Panel> other) {
+        return with(extras.withPanel(other));
     }
 
     /** With another trim over its curve, or none. */

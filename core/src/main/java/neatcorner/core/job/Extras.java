@@ -12,31 +12,47 @@ import neatcorner.core.section.Section;
  * @param cross bars across it
  * @param edge  how its inner edge is sawn; empty where it is straight
  * @param slats between its upright sides; empty where it has none
+ * @param panel in grooves of its sides; empty where it has none; no part has both slats and a panel
  * @param trim  bent over its curved top; empty where it has none
  */
-public record Extras(CrossBars cross, Optional<ShapedEdge> edge, Optional<Slats> slats, Optional<Trim> trim) {
+public record Extras(
+        CrossBars cross,
+        Optional<ShapedEdge> edge,
+        Optional<Slats> slats,
+        Optional<Panel> panel,
+        Optional<Trim> trim) {
     /** Nothing. */
     public static final Extras NONE =
-            new Extras(CrossBars.NONE, Optional.empty(), Optional.empty(), Optional.empty());
+            new Extras(CrossBars.NONE, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
     /** With other bars across. */
     public Extras with(CrossBars other) {
-        return new Extras(other, edge, slats, trim);
+        return new Extras(other, edge, slats, panel, trim);
     }
 
     /** With the inner edge sawn otherwise, or straight. */
     public Extras withEdge(Optional<ShapedEdge> other) {
-        return new Extras(cross, other, slats, trim);
+        return new Extras(cross, other, slats, panel, trim);
     }
 
-    /** With other slats, or none. */
+    /** With another panel, or none; in place of slats. */
+    public Extras withPanel(Optional<Panel> other) {
+        return new Extras(cross, edge, other.isPresent() ? Optional.empty() : slats, other, trim);
+    }
+
+    /** With other slats, or none; in place of a panel. */
     public Extras withSlats(Optional<Slats> other) {
-        return new Extras(cross, edge, other, trim);
+        return new Extras(cross, edge, other, other.isPresent() ? Optional.empty() : panel, trim);
     }
 
     /** With another trim, or none. */
     public Extras withTrim(Optional<Trim> other) {
-        return new Extras(cross, edge, slats, other);
+        return new Extras(cross, edge, slats, panel, other);
+    }
+
+    /** Whether something stands between its sides. */
+    boolean isFilled() {
+        return slats.isPresent() || panel.isPresent();
     }
 
     /**
@@ -49,6 +65,9 @@ public record Extras(CrossBars cross, Optional<ShapedEdge> edge, Optional<Slats>
         edge.ifPresent(_ -> ShapedEdge.check(outline, section, lean, cross));
         if (slats.isPresent() && !Slats.canBe(outline, section, lean, cross, edge)) {
             throw Refusal.of("job.slats");
+        }
+        if (panel.isPresent() && (slats.isPresent() || !Slats.canBe(outline, section, lean, cross, edge))) {
+            throw Refusal.of("job.panel");
         }
         if (trim.isPresent() && !Trim.canBe(outline, section, lean)) {
             throw Refusal.of("job.trim");
@@ -63,6 +82,7 @@ public record Extras(CrossBars cross, Optional<ShapedEdge> edge, Optional<Slats>
                 across,
                 shaped,
                 slats.filter(_ -> Slats.canBe(outline, section, lean, across, shaped)),
+                panel.filter(_ -> Slats.canBe(outline, section, lean, across, shaped)),
                 trim.filter(_ -> Trim.canBe(outline, section, lean)));
     }
 }

@@ -217,7 +217,7 @@ public record Job(
     /** Whether cloth could go around its bars: separate straight ones that take staples, with nothing between. */
     private boolean isForCloth() {
         return body().edge().isEmpty()
-                && body().slats().isEmpty()
+                && !body().isFilled()
                 && section().species().stuff().isWorkedLikeWood()
                 && choices().joint().filter(JointKind.SOLID::equals).isEmpty()
                 && parts.stream()

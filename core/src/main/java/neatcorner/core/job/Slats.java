@@ -65,7 +65,7 @@ public record Slats(Length width, Length thickness, Length pitch, int degrees, L
         return new Slats(width, thickness, pitch, other, groove, play);
     }
 
-    /** Whether a part can have them: a flat rectangle of plain bars, with nothing else across it. */
+    /** Whether a part can have them, or a panel: a flat rectangle of plain bars, with nothing else across it. */
     static boolean canBe(
             Outline outline, Section section, Lean lean, CrossBars cross, Optional<ShapedEdge> edge) {
         return outline.isFourSquare()
@@ -75,7 +75,7 @@ public record Slats(Length width, Length thickness, Length pitch, int degrees, L
                 && edge.isEmpty();
     }
 
-    /** Whether a part like this can have them. */
+    /** Whether a part like this can have them, or a panel. */
     public static boolean canBe(Body body) {
         return canBe(body.outline(), body.section(), body.lean(), body.cross(), body.edge());
     }

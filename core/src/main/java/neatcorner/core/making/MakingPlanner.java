@@ -15,6 +15,7 @@ import neatcorner.core.frame.EdgeRun;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Slatting;
+import neatcorner.core.job.Panel;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Slats;
@@ -144,6 +145,7 @@ public final class MakingPlanner {
         }
         bars(orders);
         frame.job().body().slats().ifPresent(this::slats);
+        frame.job().body().panel().ifPresent(this::panel);
         if (later) {
             rabbetLater(stack);
         }
@@ -456,6 +458,33 @@ public final class MakingPlanner {
         }
         step(Tool.ROUTER_TABLE, Words.of("making.slat_ends"), how, section.wood());
         ledger.warn(Safety.ROUTER);
+    }
+
+    /** A groove in the middle of every inner edge, and a panel that goes into it. */
+    private void panel(Panel panel) {
+        Member piece = frame.panel().getFirst();
+        boolean sheet = panel.species().stuff().isSheet();
+        step(
+                sheet ? Tool.TABLE_SAW : Tool.PLANER,
+                Words.of(
+                        sheet ? "making.leaf_panel.sawn" : "making.leaf_panel",
+                        piece.shortPoint(),
+                        piece.longPoint(),
+                        panel.thickness(),
+                        panel.species()),
+                List.of(Words.of(sheet ? "making.leaf_panel.sheet" : "making.leaf_panel.boards")),
+                piece.section().wood());
+        step(
+                Tool.ROUTER_TABLE,
+                Words.of("making.leaf_grooves", panel.thickness(), panel.groove()),
+                List.of(
+                        Words.of("making.leaf_grooves.how", panel.thickness()),
+                        Words.of("making.leaf_grooves.stopped", panel.groove().minus(panel.play().over(2)))),
+                section.wood());
+        ledger.warn(Safety.ROUTER);
+        if (sheet) {
+            ledger.warn(Safety.SHEETS);
+        }
     }
 
     /** Strips thin enough to bend, sawn off the edge of a board that is planed again for each. */

@@ -34,6 +34,8 @@ public record Side(Name name, int number, String from, String to) {
         LEVEL,
         /** One of many between the upright sides of a leaf. */
         SLAT,
+        /** In grooves between the sides of a leaf. */
+        PANEL,
         /** One of many bent over a curved top. */
         TRIM,
         /** Across a strainer, above or below. */
@@ -52,9 +54,9 @@ public record Side(Name name, int number, String from, String to) {
         return corner < 26 ? String.valueOf(letter) : letter + Integer.toString(corner / 26);
     }
 
-    /** {@code A–B} and the like: what is pencilled on the piece. */
+    /** {@code A–B} and the like, {@code S1} of what runs between sides: what is pencilled on the piece. */
     public String letters() {
-        return from + "–" + to;
+        return from.equals(to) ? from : from + "–" + to;
     }
 
     /** {@code top}, {@code side_3} and the like, as figures are named. */

@@ -11,6 +11,7 @@ import neatcorner.core.fit.FitPlan;
 import neatcorner.core.fit.FitPlanner;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Paneling;
 import neatcorner.core.frame.Weight;
 import neatcorner.core.glue.GluePlan;
 import neatcorner.core.glue.GluePlanner;
@@ -43,6 +44,9 @@ final class Subjects {
             new Subject<>(
                     Movement.class,
                     draft -> Movement.of(draft.get(Frame.class), draft.shop().climate())),
+            new Subject<>(
+                    Paneling.class,
+                    draft -> Paneling.of(draft.get(Frame.class), draft.shop().climate())),
             new Subject<>(
                     CutLots.class,
                     draft -> CutLots.of(draft.get(Assembly.class), draft.shop(), draft.get(Answers.class))),

@@ -22,6 +22,7 @@ import neatcorner.core.job.Heading;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
+import neatcorner.core.job.Panel;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
@@ -441,7 +442,7 @@ public final class OddJobs {
         return parts.nextBoolean() && Trim.canBe(body) ? body.withTrim(Optional.of(trim)) : body;
     }
 
-    /** Every third that can have them has slats. */
+    /** Every fourth that can have them has slats, every fourth a panel. */
     private Body slatted(Body body) {
         Slats slats = new Slats(
                 Length.mm(8 + parts.nextInt(40)),
@@ -450,7 +451,18 @@ public final class OddJobs {
                 5 * parts.nextInt(14),
                 Length.mm(2 + parts.nextInt(9)),
                 Length.mm(parts.nextInt(2)));
-        return parts.nextInt(3) == 0 && Slats.canBe(body) ? body.withSlats(Optional.of(slats)) : body;
+        if (!Slats.canBe(body)) {
+            return body;
+        }
+        return switch (parts.nextInt(4)) {
+            case 0 -> body.withSlats(Optional.of(slats));
+            case 1 -> body.withPanel(Optional.of(new Panel(
+                    parts.nextBoolean() ? body.section().species() : Species.PLYWOOD,
+                    Length.mm(3 + parts.nextInt(12)),
+                    Length.mm(3 + parts.nextInt(15)),
+                    Length.mm(parts.nextInt(9)))));
+            default -> body;
+        };
     }
 
     /** A frame that came out nearly as planned, or with one reading far off. */

@@ -25,6 +25,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Polygons;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habit;
@@ -153,6 +154,12 @@ class OddPlansTest {
                             * member.section().areaMm2()
                             * 1e-9
                             * member.section().species().density())
+                    .sum();
+            kg += plan.frame().panel().stream()
+                    .mapToDouble(panel -> Polygons.area(panel.outline())
+                            * panel.section().thickness().toMm()
+                            * 1e-9
+                            * panel.section().species().density())
                     .sum();
             Weight weight = plan.get(Weight.class);
             boolean alone = plan.job().parts().size() == 1

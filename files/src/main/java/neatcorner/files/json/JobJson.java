@@ -25,6 +25,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.Panel;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.job.Placement;
@@ -99,7 +100,16 @@ final class JobJson {
                 fields.has("cross_bars") ? cross(fields.object("cross_bars")) : CrossBars.NONE,
                 fields.has("shaped_edge") ? Optional.of(edge(fields.object("shaped_edge"))) : Optional.empty(),
                 fields.has("slats") ? Optional.of(slats(fields.object("slats"))) : Optional.empty(),
+                fields.has("panel") ? Optional.of(panel(fields.object("panel"))) : Optional.empty(),
                 fields.has("trim") ? Optional.of(trim(fields.object("trim"))) : Optional.empty());
+    }
+
+    private static Panel panel(Fields fields) {
+        return fields.build(() -> new Panel(
+                SpeciesJson.read(fields),
+                fields.length("thickness"),
+                fields.length("groove"),
+                fields.length("play")));
     }
 
     private static Trim trim(Fields fields) {
@@ -457,6 +467,13 @@ final class JobJson {
                 .put("degrees", slats.degrees())
                 .put("groove", slats.groove().toExactMm())
                 .put("play", slats.play().toExactMm()));
+        body.panel().ifPresent(panel -> {
+            ObjectNode own = node.putObject("panel");
+            SpeciesJson.write(panel.species(), own);
+            own.put("thickness", panel.thickness().toExactMm())
+                    .put("groove", panel.groove().toExactMm())
+                    .put("play", panel.play().toExactMm());
+        });
         body.trim().ifPresent(trim -> node.putObject("trim")
                 .put("strip", trim.strip().toExactMm())
                 .put("strips", trim.strips())

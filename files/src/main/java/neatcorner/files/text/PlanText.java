@@ -1,10 +1,12 @@
 package neatcorner.files.text;
 
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.cut.SheetPiece;
 import neatcorner.core.cut.StickLayout;
@@ -12,6 +14,7 @@ import neatcorner.core.fit.DepthCheck;
 import neatcorner.core.frame.EdgeRunKey;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.frame.Paneling;
 import neatcorner.core.frame.Slatting;
 import neatcorner.core.frame.Trimming;
 import neatcorner.core.job.EdgeKey;
@@ -222,15 +225,20 @@ public final class PlanText {
         alike("slats", plan.frame().slats());
         alike("trim", plan.frame().trim());
         plan.figures(Station.CUTS).stream()
-                .filter(figure -> Slatting.isOne(figure.key()) || Trimming.isOne(figure.key()))
+                .filter(figure -> Slatting.isOne(figure.key())
+                        || Paneling.isOne(figure.key())
+                        || Trimming.isOne(figure.key()))
                 .forEach(this::figure);
         plan.job().choices().cutting().print().ifPresent(print -> said(print.said()));
-        plan.cuts().sheeted().stream()
+        List<SheetPiece> sheeted = plan.cuts().sheeted().stream()
+                .filter(sawn -> plan.job().parts().size() == 1
+                        || sawn.piece().job().equals(plan.job().part().name()))
+                .toList();
+        sheeted.stream()
                 .filter(SheetPiece::isWhole)
-                .map(SheetPiece::from)
-                .distinct()
-                .forEach(from -> line("from_sheet", from));
-        plan.cuts().sheeted().stream()
+                .collect(Collectors.groupingBy(SheetPiece::from, LinkedHashMap::new, Collectors.toList()))
+                .forEach(this::fromSheet);
+        sheeted.stream()
                 .filter(sawn -> !sawn.isWhole() || sawn.piece().part().isPresent())
                 .forEach(sawn -> line(
                         "sheet_piece",
@@ -239,6 +247,19 @@ public final class PlanText {
                         sawn.length(),
                         sawn.strip().sheetWidth()));
         plan.figure(Frame.BEST_COUNT).ifPresent(this::figure);
+    }
+
+    /** Pieces of one thickness, by their letters where the part has others that come from elsewhere. */
+    private void fromSheet(Words from, List<SheetPiece> sawn) {
+        List<String> letters = sawn.stream()
+                .map(one -> one.piece().member().side().letters())
+                .distinct()
+                .toList();
+        if (letters.size() == plan.frame().pieces().count()) {
+            line("from_sheet", from);
+        } else {
+            line("some_from_sheet", Words.plain(String.join(", ", letters)), from);
+        }
     }
 
     /** Pieces of which there are many, once. */

@@ -30,10 +30,6 @@ final class StickWords {
         return said;
     }
 
-    private static String alone(Side side) {
-        return side.isOneOfMany() ? side.from() : side.letters();
-    }
-
     private static boolean isNextOfMany(Piece one, Piece next) {
         Side side = one.member().side();
         return side.isOneOfMany()
@@ -46,7 +42,7 @@ final class StickWords {
     private static String said(Piece first, Piece last, Job job, Phrasebook book) {
         String part = job.parts().size() > 1 ? first.job() + " " : "";
         String letters = first.equals(last)
-                ? alone(first.member().side())
+                ? first.member().side().letters()
                 : book.say(
                         "stick.run",
                         first.member().side().all(),

@@ -1,0 +1,47 @@
+package neatcorner.core.job;
+
+import java.util.Locale;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import neatcorner.core.measure.Length;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
+
+/** The lengths that are given of a panel in a leaf. */
+public enum PanelKey implements FigureKey.OfLength {
+    /** How thick it is. */
+    THICKNESS(Panel::thickness, Panel::withThickness),
+    /** How deep it stands in each side. */
+    GROOVE(Panel::groove, Panel::withGroove),
+    /** Left in both grooves together, each way. */
+    PLAY(Panel::play, Panel::withPlay);
+
+    private final Function<Panel, Length> of;
+    private final BiFunction<Panel, Length, Panel> in;
+
+    PanelKey(Function<Panel, Length> of, BiFunction<Panel, Length, Panel> in) {
+        this.of = of;
+        this.in = in;
+    }
+
+    /** This number of a panel. */
+    public Length of(Panel panel) {
+        return of.apply(panel);
+    }
+
+    /** A panel with another such number. */
+    public Panel in(Panel panel, Length length) {
+        return in.apply(panel, length);
+    }
+
+    /** {@code panel.play} and the like. */
+    @Override
+    public String id() {
+        return "panel." + name().toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public Station station() {
+        return Station.BRIEF;
+    }
+}
