@@ -50,7 +50,7 @@ final class MeetingChoice {
         ComboBox<Construction> meeting =
                 panel.choice(Labels.get("corners.pieces"), this::all, this::now, this::said, this::built);
         meeting.setId("meeting");
-        meeting.setVisibleRowCount(SquareCorner.values().length + 1);
+        meeting.setVisibleRowCount(SquareCorner.values().length + 2);
         meeting.setCellFactory(_ -> new Way());
         var through = panel.choice(
                 Labels.get("corners.through"),
@@ -67,10 +67,10 @@ final class MeetingChoice {
     private List<Construction> all() {
         Through through = job().squared().map(Construction.Squared::through).orElse(Through.STILES);
         return Stream.concat(
-                        Stream.of(Construction.MITRED),
+                        Stream.of(Construction.MITRED, Construction.ONE_PIECE),
                         Stream.of(SquareCorner.values())
                                 .map(corner -> (Construction) new Construction.Squared(corner, through)))
-                .filter(construction -> construction.canBe(job().outline(), job().lean()))
+                .filter(job().body()::canBe)
                 .toList();
     }
 
@@ -78,6 +78,7 @@ final class MeetingChoice {
         return panel.book()
                 .say(switch (construction) {
                     case Construction.Mitred _ -> Words.of("construction.mitred");
+                    case Construction.OnePiece _ -> Words.of("construction.one_piece");
                     case Construction.Squared squared -> squared.corner().words();
                 });
     }

@@ -365,7 +365,7 @@ public sealed interface Edit {
         @Override
         public Job apply(Job before) {
             Lean lean = outline.isCurved() ? Lean.FLAT : before.lean();
-            boolean kept = before.body().construction().canBe(outline, lean);
+            boolean kept = before.body().construction().canBe(outline, before.section(), lean);
             Job job = kept ? before : new Build(Construction.MITRED).apply(before);
             job.checkShape();
             List<String> sides = outline.round().stream().map(Side::faceId).toList();

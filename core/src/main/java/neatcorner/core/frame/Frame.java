@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.edit.Entry;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
@@ -222,12 +221,12 @@ public record Frame(
 
     /** Whether it is routed from one board and has no joints. */
     public boolean isSolid() {
-        return job.choices().joint().filter(JointKind.SOLID::equals).isPresent();
+        return job.body().isOnePiece();
     }
 
     /** Whether its pieces meet square, not in mitres. */
     public boolean isSquared() {
-        return job.squared().isPresent() && !isSolid();
+        return job.squared().isPresent();
     }
 
     /** Whether its corners are mitres. */

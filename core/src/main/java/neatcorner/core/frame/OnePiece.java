@@ -1,8 +1,8 @@
 package neatcorner.core.frame;
 
 import java.util.List;
-import java.util.Optional;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.job.Construction;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
@@ -75,7 +75,7 @@ final class OnePiece {
             // Sheets are wide, and have no grain to break along.
             return;
         }
-        Remedy joined = new Remedy.OnJob(Words.of("remedy.join_corners"), new Edit.ChooseJoint(Optional.empty()));
+        Remedy joined = new Remedy.OnJob(Words.of("remedy.join_corners"), new Edit.Build(Construction.MITRED));
         Length widest = frame.habits().get(Habit.BOARD_WIDTH);
         if (board.section().face().isOver(widest)) {
             ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "board_too_wide", board.section().face(), widest)

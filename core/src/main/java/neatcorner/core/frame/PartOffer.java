@@ -154,7 +154,7 @@ public record PartOffer(
             Section own = section.apply(job.section());
             Outline like = placement.like(job.outline());
             Body body = new Body(like, own, Map.of(), Lean.FLAT)
-                    .with(built.canBe(like, Lean.FLAT) ? built : Construction.MITRED)
+                    .with(built.canBe(like, own, Lean.FLAT) ? built : Construction.MITRED)
                     .withSlats(Optional.of(Slats.usual(own)).filter(_ -> slatted));
             Part part = Part.of(name, placement, body).finished(job.choices().finish());
             return Optional.of(part).filter(_ -> frame.couldBe(job.withPart(part)));

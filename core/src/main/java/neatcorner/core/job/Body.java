@@ -37,13 +37,27 @@ public record Body(
         if (outline.isCurved() && !lean.isFlat()) {
             throw Refusal.of("job.sides_lean_by_curved", lean.degrees());
         }
-        construction.check(outline, lean);
+        construction.check(outline, section, lean);
         extras.check(outline, section, lean);
+        if (construction instanceof Construction.OnePiece && !extras.areInOnePiece()) {
+            throw Refusal.of("job.one_piece");
+        }
     }
 
     /** A body whose pieces meet in mitres. */
     public Body(Outline outline, Section section, Map<String, Length> faces, Lean lean) {
         this(outline, section, faces, lean, Construction.MITRED, Extras.NONE);
+    }
+
+    /** Whether it is routed from one board and has no joints. */
+    public boolean isOnePiece() {
+        return construction instanceof Construction.OnePiece;
+    }
+
+    /** Whether it could be built so, as it is otherwise. */
+    public boolean canBe(Construction other) {
+        return other.canBe(outline, section, lean)
+                && (!(other instanceof Construction.OnePiece) || extras.areInOnePiece());
     }
 
     /** Bars across it. */
@@ -143,7 +157,7 @@ public record Body(
                 moulding,
                 sides,
                 standing,
-                construction.canBe(shape, standing) ? construction : Construction.MITRED,
+                construction.canBe(shape, moulding, standing) ? construction : Construction.MITRED,
                 extras.keptIn(shape, moulding, standing));
     }
 

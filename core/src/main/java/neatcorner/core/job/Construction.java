@@ -1,20 +1,29 @@
 package neatcorner.core.job;
 
 import java.util.function.Predicate;
+import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Outline;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
 
 /**
  * How the pieces of a part meet. What holds them together there is a joint ({@link JointKind}), of those that go with
- * this. A frame in one piece has no pieces to meet; it is chosen as a joint.
+ * this.
  */
 public sealed interface Construction {
     /** Pieces that meet in mitres. */
     Construction MITRED = new Mitred();
+    /** No pieces that meet: one board. */
+    Construction ONE_PIECE = new OnePiece();
 
     /** Pieces that meet in mitres, whatever the outline and the lean. */
     record Mitred() implements Construction {
+    }
+
+    /** Routed from one board or sheet. */
+    record OnePiece() implements Construction {
     }
 
     /**
@@ -35,24 +44,34 @@ public sealed interface Construction {
     default boolean isHeldLike(Construction other) {
         return switch (this) {
             case Mitred _ -> other instanceof Mitred;
+            case OnePiece _ -> other instanceof OnePiece;
             case Squared squared -> other.isSquared(corner ->
                     corner == squared.corner() || corner.isLap() && squared.corner().isLap());
         };
     }
 
     /**
-     * Refuses outlines and leans it cannot have.
+     * Refuses outlines, sections and leans it cannot have.
      *
-     * @throws Refusal where squared pieces would not meet at right angles, or would not lie flat
+     * @throws Refusal where squared pieces would not meet at right angles, or would not lie flat, or where no board
+     *                 gives such a frame
      */
-    default void check(Outline outline, Lean lean) {
-        if (!canBe(outline, lean)) {
-            throw Refusal.of("job.squared");
+    default void check(Outline outline, Section section, Lean lean) {
+        if (!canBe(outline, section, lean)) {
+            throw Refusal.of(this instanceof OnePiece ? "job.one_piece" : "job.squared");
         }
     }
 
-    /** Whether a part of this shape can be built so. */
-    default boolean canBe(Outline outline, Lean lean) {
-        return this instanceof Mitred || outline.isFourSquare() && lean.isFlat();
+    /** Whether a part of this shape and section can be built so. */
+    default boolean canBe(Outline outline, Section section, Lean lean) {
+        return switch (this) {
+            case Mitred _ -> true;
+            case Squared _ -> outline.isFourSquare() && lean.isFlat();
+            case OnePiece _ ->
+                lean.isFlat()
+                        && !(outline instanceof Boxed.Window)
+                        && section.strips().size() == 1
+                        && (section.recess() instanceof Recess.Rabbet || section.recess() instanceof Recess.Bar);
+        };
     }
 }

@@ -50,6 +50,11 @@ public record Extras(
         return new Extras(cross, edge, slats, panel, other);
     }
 
+    /** Whether one board can have them. */
+    boolean areInOnePiece() {
+        return cross.isNone() && !isFilled();
+    }
+
     /** Whether something stands between its sides. */
     boolean isFilled() {
         return slats.isPresent() || panel.isPresent();

@@ -219,7 +219,7 @@ public record Job(
         return body().edge().isEmpty()
                 && !body().isFilled()
                 && section().species().stuff().isWorkedLikeWood()
-                && choices().joint().filter(JointKind.SOLID::equals).isEmpty()
+                && !body().isOnePiece()
                 && parts.stream()
                         .noneMatch(other -> other.hung()
                                 .filter(leaf -> leaf.on().equals(part().name()))

@@ -77,6 +77,7 @@ public record Slats(Length width, Length thickness, Length pitch, int degrees, L
 
     /** Whether a part like this can have them, or a panel. */
     public static boolean canBe(Body body) {
-        return canBe(body.outline(), body.section(), body.lean(), body.cross(), body.edge());
+        return !body.isOnePiece()
+                && canBe(body.outline(), body.section(), body.lean(), body.cross(), body.edge());
     }
 }

@@ -294,7 +294,7 @@ public final class JointPlanner {
     /** Whether half-laps could hold what these corners are not known to. */
     private boolean holdsLapped(Mass total) {
         return !construction.isSquared(SquareCorner::isLap)
-                && LAPPED.canBe(frame.job().outline(), frame.job().lean())
+                && LAPPED.canBe(frame.job().outline(), frame.job().section(), frame.job().lean())
                 && Squaring.shown(frame.job().section(), SquareCorner.HALF_LAPPED, frame.narrowFace())
                         .isEmpty()
                 && !total.isOver(mostLapped());

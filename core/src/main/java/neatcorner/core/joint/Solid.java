@@ -3,6 +3,7 @@ package neatcorner.core.joint;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
@@ -10,7 +11,6 @@ import neatcorner.core.measure.Mass;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
-import neatcorner.core.section.Recess;
 
 /** One board has no corners to come apart, but must be as wide as the frame. */
 final class Solid implements Joint {
@@ -20,8 +20,8 @@ final class Solid implements Joint {
     }
 
     @Override
-    public boolean isOnlyChosen() {
-        return true;
+    public boolean goesWith(Construction construction) {
+        return construction instanceof Construction.OnePiece;
     }
 
     @Override
@@ -47,13 +47,6 @@ final class Solid implements Joint {
 
     @Override
     public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
-        boolean fits = frame.job().lean().isFlat()
-                && frame.bars().isEmpty()
-                && (frame.job().section().recess() instanceof Recess.Rabbet
-                        || frame.job().section().recess() instanceof Recess.Bar && frame.cross().isEmpty())
-                && frame.job().section().strips().size() == 1;
-        return fits
-                ? new Fitted(kind(), List.of(), 0, List.of(), Angle.RIGHT)
-                : Fitted.not(kind(), Words.of("obstacle.one_board"));
+        return new Fitted(kind(), List.of(), 0, List.of(), Angle.RIGHT);
     }
 }

@@ -7,12 +7,13 @@ import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.Sample;
 import neatcorner.core.Seed;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.job.Body;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Heading;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Lean;
@@ -151,7 +152,7 @@ class SheetPiecesTest {
         assertThat(Planner.plan(job, cure.edit().apply(Sample.shop())).findings())
                 .extracting(Finding::id)
                 .doesNotContain("no_sheet");
-        Job whole = job(700, 2700, 60, 12).withChoices(job.choices().withJoint(Optional.of(JointKind.SOLID)));
+        Job whole = new Edit.Build(Construction.ONE_PIECE).apply(job(700, 2700, 60, 12));
         assertThat(Planner.plan(whole, Sample.shop()).findings())
                 .extracting(Finding::id)
                 .contains("sheets_too_small");

@@ -10,9 +10,9 @@ import java.util.stream.Collectors;
 import neatcorner.core.Sample;
 import neatcorner.core.Seed;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
@@ -225,7 +225,7 @@ class MakingTest {
         job = switch (shape) {
             case "round" -> job.withOutline(new Boxed.Round(new Size(line, in("20")), new Size(line, in("20")), 8));
             case "oval" -> job.withOutline(new Boxed.Round(new Size(line, in("20")), new Size(line, in("30")), 8));
-            case "solid" -> job.withChoices(job.choices().withJoint(Optional.of(JointKind.SOLID)));
+            case "solid" -> job.with(job.body().with(Construction.ONE_PIECE));
             default -> job.withChoices(job.choices().withRabbeting(Rabbeting.AFTER_SQUARED));
         };
         MakingPlan making = Planner.plan(job, Sample.shop()).making();

@@ -15,6 +15,7 @@ import neatcorner.core.finish.Recipes;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Coat;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Hardware;
@@ -148,7 +149,11 @@ class FindingsTest {
                     new Case(Severity.CAUTION, false, false, () -> with(Sample.job("12", "14"), Habit.KERF, "0"))),
             Map.entry(
                     "piece_too_long",
-                    new Case(Severity.STOP, true, true, () -> joint(Sample.job("110", "4"), JointKind.SOLID, ""))),
+                    new Case(
+                            Severity.STOP,
+                            true,
+                            true,
+                            () -> new Edit.Build(Construction.ONE_PIECE).apply(Sample.job("110", "4")))),
             Map.entry("side_joined", new Case(Severity.CAUTION, true, true, () -> Sample.job("110", "38"))),
             Map.entry(
                     "group_too_long",

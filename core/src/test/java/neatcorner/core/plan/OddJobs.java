@@ -294,7 +294,7 @@ public final class OddJobs {
                 contents(section.recess(), outline),
                 choices);
         return backed(withParts(
-                trimmed(edged(crossed(squared(chance(0.15) ? measured(job) : job))))));
+                trimmed(routed(edged(crossed(squared(chance(0.15) ? measured(job) : job)))))));
     }
 
     /** Every third that can have them has bars across; of the other plain bars every fourth lies over a mirror. */
@@ -330,10 +330,17 @@ public final class OddJobs {
         }
     }
 
+    /** Every fourth that can be is one piece. */
+    private Job routed(Job job) {
+        return parts.nextInt(4) == 0 && job.body().canBe(Construction.ONE_PIECE)
+                ? new Edit.Build(Construction.ONE_PIECE).apply(job)
+                : job;
+    }
+
     /** Every third flat rectangle meets square, half of them with a joint that was chosen. */
     private Job squared(Job job) {
         Construction construction = construction();
-        if (parts.nextInt(3) > 0 || !construction.canBe(job.outline(), job.lean())) {
+        if (parts.nextInt(3) > 0 || !job.body().canBe(construction)) {
             return job;
         }
         List<Joint> joints = Joints.of(construction, job.section().species().stuff());
@@ -380,7 +387,7 @@ public final class OddJobs {
                 Job bigger = whole.withPart(Part.of(
                         "part " + i,
                         placement,
-                        slatted(parts.nextInt(4) == 0 && squared.canBe(body.outline(), body.lean())
+                        slatted(parts.nextInt(4) == 0 && body.canBe(squared)
                                 ? body.with(squared)
                                 : body)));
                 Planner.plan(bigger, neatcorner.core.Sample.shop());

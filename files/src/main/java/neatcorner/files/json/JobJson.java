@@ -54,6 +54,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** The fields of a job document, as {@code docs/formats/job.schema.json} publishes them. */
 final class JobJson {
+    private static final String CHOICES = "choices";
+    private static final String JOINT = "joint";
     private static final String BOTTOM_FACE = "bottom_face";
 
     private JobJson() {
@@ -67,7 +69,7 @@ final class JobJson {
                 fields.text("part", Job.FIRST),
                 Optional.empty(),
                 body(fields, OutlineJson.read(fields)),
-                fields.has("choices") ? choices(fields.object("choices")) : Choices.NONE,
+                fields.has(CHOICES) ? choices(fields.object(CHOICES)) : Choices.NONE,
                 progress(fields)));
         List<Part> parts = new ArrayList<>(List.of(first));
         fields.list("parts", part -> parts.add(part(part, parts)));
@@ -83,7 +85,7 @@ final class JobJson {
     }
 
     private static Body body(Fields fields, Outline outline) {
-        return fields.build(() ->
+        Body body = fields.build(() ->
                 new Body(
                         outline,
                         SectionJson.read(fields.object("section")),
@@ -93,6 +95,13 @@ final class JobJson {
                                 ? construction(fields.object("construction"))
                                 : Construction.MITRED,
                         extras(fields)));
+        return isJoinedSolid(fields) && body.canBe(Construction.ONE_PIECE) ? body.with(Construction.ONE_PIECE) : body;
+    }
+
+    /** Before there were constructions, one piece was a joint. */
+    private static boolean isJoinedSolid(Fields fields) {
+        return fields.has(CHOICES)
+                && fields.object(CHOICES).text(JOINT, "").equals(JointKind.SOLID.id());
     }
 
     private static Extras extras(Fields fields) {
@@ -146,10 +155,13 @@ final class JobJson {
         String kind = fields.text("kind");
         return switch (kind) {
             case "mitred" -> Construction.MITRED;
+            case "one_piece" -> Construction.ONE_PIECE;
             case "squared" ->
                 new Construction.Squared(
                         fields.constant("corner", SquareCorner.class), fields.constant("through", Through.class));
-            default -> throw fields.wrong("kind", Words.of("refused.fields.is_one_of", kind, "mitred, squared"));
+            default ->
+                throw fields.wrong(
+                        "kind", Words.of("refused.fields.is_one_of", kind, "mitred, squared, one_piece"));
         };
     }
 
@@ -176,7 +188,7 @@ final class JobJson {
                 fields.text("name"),
                 Optional.of(placement),
                 body(fields, placement.like(base.body().outline())),
-                fields.has("choices") ? choices(fields.object("choices")) : Choices.NONE,
+                fields.has(CHOICES) ? choices(fields.object(CHOICES)) : Choices.NONE,
                 progress(fields)));
     }
 
@@ -261,7 +273,7 @@ final class JobJson {
 
     private static Choices choices(Fields fields) {
         return fields.build(() -> new Choices(
-                fields.optional("joint", name -> joint(fields, name)),
+                fields.optional(JOINT, name -> joint(fields, name)).filter(kind -> !kind.equals(JointKind.SOLID)),
                 fields.optional("fastener", fields::length),
                 fields.has("adhesive") ? fields.constant("adhesive", Adhesive.class) : Adhesive.PVA,
                 fields.list("finish", JobJson::coat),
@@ -392,7 +404,7 @@ final class JobJson {
             item.put("kg", fixture.mass().toKg());
         }
         HabitsJson.write(job.overrides(), node);
-        writeChoices(first.choices(), node.putObject("choices"));
+        writeChoices(first.choices(), node.putObject(CHOICES));
         writeProgress(first.progress(), node);
         ArrayNode notes = node.putArray("notes");
         for (Note note : job.notes()) {
@@ -426,7 +438,7 @@ final class JobJson {
         writeFaces(part.body().faces(), node);
         writeLean(part.body().lean(), node);
         writeConstruction(part.body(), node);
-        writeChoices(part.choices(), node.putObject("choices"));
+        writeChoices(part.choices(), node.putObject(CHOICES));
         writeProgress(part.progress(), node);
     }
 
@@ -479,6 +491,9 @@ final class JobJson {
                 .put("strips", trim.strips())
                 .put("proud", trim.proud().toExactMm())
                 .put("beyond", trim.beyond().toExactMm()));
+        if (body.isOnePiece()) {
+            node.putObject("construction").put("kind", "one_piece");
+        }
         if (body.construction() instanceof Construction.Squared(SquareCorner corner, Through through)) {
             node.putObject("construction")
                     .put("kind", "squared")
@@ -488,7 +503,7 @@ final class JobJson {
     }
 
     private static void writeChoices(Choices choices, ObjectNode node) {
-        choices.joint().ifPresent(joint -> node.put("joint", joint.id()));
+        choices.joint().ifPresent(joint -> node.put(JOINT, joint.id()));
         choices.fastener().ifPresent(length -> node.put("fastener", length.toExactMm()));
         node.put("adhesive", Fields.name(choices.adhesive()));
         ArrayNode finish = node.putArray("finish");
