@@ -65,10 +65,10 @@ final class CornersDetail extends Panel {
                 .setId("joint");
         rows(this::options);
         hidden();
-        habit(Habit.SAFE_MARGIN);
+        habit(Habit.SAFE_MARGIN, () -> desk.plan().frame().takesHidden());
         rows(this::movement);
         habit(Habit.KERF);
-        habit(Habit.BIG_SIDE);
+        habit(Habit.BIG_SIDE, () -> !desk.plan().frame().isSolid());
     }
 
     /** Neat Corner's own choice, and those that go with pieces that meet so. */

@@ -5,6 +5,7 @@ import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Member;
+import neatcorner.core.frame.OnePiece;
 import neatcorner.core.joint.Insert;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
@@ -68,8 +69,13 @@ public final class CornerDrawing {
         List<Point> other = List.of(tip, in(on, reach, 0), in(on, reach, wide(after)), inner);
         fit(Stream.concat(one.stream(), other.stream()).toList());
         Species species = plan.job().section().species();
-        sketch.wood(at(one.get(0)), at(one.get(1)), at(one.get(2)), at(one.get(3)), species, 3, false);
-        sketch.wood(at(other.get(0)), at(other.get(1)), at(other.get(2)), at(other.get(3)), species, 8, false);
+        if (plan.frame().isSolid()) {
+            List<Point> board = List.of(one.get(0), tip, other.get(1), other.get(2), inner, one.get(3));
+            sketch.woodAlong(board.stream().map(this::at).toList(), OnePiece.grain(plan.frame()), species, 3);
+        } else {
+            sketch.wood(at(one.get(0)), at(one.get(1)), at(one.get(2)), at(one.get(3)), species, 3, false);
+            sketch.wood(at(other.get(0)), at(other.get(1)), at(other.get(2)), at(other.get(3)), species, 8, false);
+        }
         sketch.line(List.of(at(one.get(0)), at(tip), at(other.get(1))), edge(), sketch.em(1.6), Mark.Dash.SOLID);
         sketch.line(List.of(at(one.get(3)), at(inner), at(other.get(2))), edge(), sketch.em(1.4), Mark.Dash.SOLID);
         if (!plan.frame().isSolid()) {
@@ -86,9 +92,15 @@ public final class CornerDrawing {
         if (plan.joints().used().fits() || !plan.joints().used().settings().isEmpty()) {
             joint();
         }
+        if (!plan.frame().isSolid()) {
+            letters(species);
+        }
+        return sketch.picture(width, height);
+    }
+
+    private void letters(Species species) {
         letter(in(back, reach * 0.7, wide(before) * 0.4), before.side().to(), species);
         letter(in(on, reach * 0.7, wide(after) * 0.4), after.side().from(), species);
-        return sketch.picture(width, height);
     }
 
     private void letter(Point place, String letter, Species species) {

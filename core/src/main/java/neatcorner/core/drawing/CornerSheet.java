@@ -48,7 +48,9 @@ public final class CornerSheet {
     }
 
     private static String named(String picture, boolean tight, Plan plan) {
-        String what = plan.frame().isSquared() ? "square_" + picture : picture;
+        String what = plan.frame().isSquared()
+                ? "square_" + picture
+                : plan.frame().isSolid() && picture.equals("mitre") ? "one_piece" : picture;
         return "corner." + what + (tight ? "_short" : "");
     }
 }

@@ -36,6 +36,10 @@ public final class CornerSpace {
     private final Vector eye;
     private final Vector right;
     private final Vector down;
+    /** Whether both sides are one board, so that nothing parts their fronts and backs. */
+    private final boolean solid;
+    /** A face turned away from the front by so little runs on round the corner. */
+    private static final double LEVEL = 0.999;
     /** A section that turns by more here has an arris. */
     private static final double ARRIS = Math.toRadians(25);
     /** Where the light comes from: over the left shoulder. */
@@ -58,6 +62,7 @@ public final class CornerSpace {
         this.eye = Vector.FORWARD.times(0.82).plus(level.times(-0.42)).plus(along.times(-0.5)).unit();
         this.right = along.minus(eye.times(along.dot(eye))).unit();
         this.down = eye.cross(right);
+        this.solid = plan.frame().isSolid();
     }
 
     /** The picture. */
@@ -160,7 +165,11 @@ public final class CornerSpace {
                 near(member, b, cut, atEnd),
                 far(member, b, atEnd, back),
                 far(member, a, atEnd, back));
-        List<List<Vector>> lines = new ArrayList<>(List.of(List.of(places.get(0), places.get(1))));
+        List<List<Vector>> lines = new ArrayList<>();
+        boolean faces = Math.abs(normal.unit().dot(member.place().front())) > LEVEL;
+        if (!(solid && faces)) {
+            lines.add(List.of(places.get(0), places.get(1)));
+        }
         if (arris) {
             lines.add(List.of(places.get(0), places.get(3)));
         }

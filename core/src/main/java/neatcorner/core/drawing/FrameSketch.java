@@ -12,6 +12,7 @@ import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.FixtureBox;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.frame.OnePiece;
 import neatcorner.core.glue.Hinges;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Fixture;
@@ -409,8 +410,7 @@ final class FrameSketch {
     private void board() {
         Species species = frame().job().section().species();
         List<At> outside = line(Line.OUTSIDE);
-        boolean level = !frame().height(Line.OUTSIDE).isOver(frame().width(Line.OUTSIDE));
-        sketch.woodAlong(outside, level ? new Point(1, 0) : new Point(0, 1), species, 5);
+        sketch.woodAlong(outside, OnePiece.grain(frame()), species, 5);
         sketch.outline(outside, new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1.2));
         contents();
         frame().job().linings().forEach(lining -> of(plan.job().indexOf(lining.name())).wood());

@@ -30,7 +30,7 @@ public final class MitreFaceDrawing {
         this.sketch = new Sketch(reader);
         Section section = plan.job().section();
         Mitre corner = plan.hidden().corner();
-        this.stretch = Math.hypot(corner.along(), corner.across()) / corner.along();
+        this.stretch = plan.frame().isSolid() ? 1 : Math.hypot(corner.along(), corner.across()) / corner.along();
         double wide = section.width().toMm() * stretch;
         double high = section.thickness().toMm();
         double margin = sketch.em(8);
@@ -46,6 +46,9 @@ public final class MitreFaceDrawing {
         }
         MitreFaceDrawing drawing = new MitreFaceDrawing(plan, reader, width, height);
         drawing.draw();
+        if (plan.frame().isSolid()) {
+            return drawing.sketch.picture(width, height);
+        }
         String angle = drawing.sketch.say("hidden.angle", plan.hidden().corner().toEdge());
         drawing.sketch.text(
                 new At(width / 2, height - drawing.sketch.em(8)),
@@ -64,6 +67,9 @@ public final class MitreFaceDrawing {
     private void draw() {
         for (Section.Part part : plan.job().section().parts()) {
             EndGrain.draw(sketch, part.wood(), part.species(), this::at);
+        }
+        if (plan.frame().isSolid()) {
+            return;
         }
         for (List<Point> outline : plan.hidden().zone().outlines()) {
             List<At> drawn = new ArrayList<>(outline.stream().map(p -> at(p.x(), p.y())).toList());

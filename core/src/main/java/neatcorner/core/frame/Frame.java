@@ -271,7 +271,7 @@ public record Frame(
         if (isSquared()) {
             return Words.of(members.stream().allMatch(Member::isSquare) ? "sheet.lie_square" : "sheet.lie_plain");
         }
-        return Words.of(job.section().lip().isPositive() ? "sheet.lie" : "sheet.lie_plain");
+        return Words.of(job.section().lip().isPositive() && !isSolid() ? "sheet.lie" : "sheet.lie_plain");
     }
 
     /**

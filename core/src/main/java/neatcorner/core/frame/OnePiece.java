@@ -22,11 +22,21 @@ import neatcorner.core.words.Figure;
 import neatcorner.core.words.Station;
 
 /** A frame routed from one board, whose grain runs the longer way. */
-final class OnePiece {
+public final class OnePiece {
     /** Sides whose grain runs across them break when they are narrower. Common practice, no source. */
     private static final Length LEAST_ACROSS = Length.inches(1, 1, 4);
 
     private OnePiece() {
+    }
+
+    /** Whether its grain runs across it from the left to the right. */
+    private static boolean isLevel(Frame frame) {
+        return !frame.height(Line.OUTSIDE).isOver(frame.width(Line.OUTSIDE));
+    }
+
+    /** The way its grain runs. */
+    public static Point grain(Frame frame) {
+        return isLevel(frame) ? new Point(1, 0) : new Point(0, 1);
     }
 
     /**
@@ -37,7 +47,6 @@ final class OnePiece {
     static Member board(Frame frame) {
         Length wide = frame.width(Line.OUTSIDE);
         Length high = frame.height(Line.OUTSIDE);
-        boolean level = !high.isOver(wide);
         Length along = wide.max(high);
         Length across = wide.min(high);
         if (across.isOver(Section.WIDEST_BAR)) {
@@ -47,7 +56,7 @@ final class OnePiece {
         Section section =
                 new Section(own.name(), own.species(), across, own.thickness(), new Recess.Bar(), Profile.FLAT);
         Side side = new Side(Side.Name.BOARD, 0, "A", "C");
-        List<Point> box = level
+        List<Point> box = isLevel(frame)
                 ? List.of(
                         new Point(0, 0),
                         new Point(wide.toMm(), 0),
