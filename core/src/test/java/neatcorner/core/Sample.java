@@ -3,6 +3,9 @@ package neatcorner.core;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.Assembly;
+import neatcorner.core.frame.PartOffer;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.Contents;
@@ -141,5 +144,13 @@ public final class Sample {
                     PieceId.read(piecesAndSticks[i]).orElseThrow(), StickId.read(piecesAndSticks[i + 1]));
         }
         return wishes;
+    }
+
+    /** With a strainer in the part that is looked at, which stays so. */
+    public static Job strained(Job job) {
+        return PartOffer.named("strainer")
+                .by(Assembly.of(job, shop()).seen(), "strainer")
+                .map(part -> new Edit.AddPart(part).apply(job).at(job.seen()))
+                .orElseThrow();
     }
 }

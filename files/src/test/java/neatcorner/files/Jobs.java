@@ -12,6 +12,7 @@ import neatcorner.core.job.Borders;
 import neatcorner.core.job.Choices;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Contents;
+import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Heading;
@@ -74,7 +75,6 @@ public final class Jobs {
                         new Coat(Coat.Kind.SAND, "", Duration.ZERO),
                         new Coat(Coat.Kind.STAIN, "no. 3 – two coats", Duration.ofHours(13))),
                 Optional.of(Hardware.TWO_HOOKS),
-                true,
                 Rabbeting.AFTER_ROUNDED,
                 Species.Grain.QUARTER_SAWN,
                 new Cutting(
@@ -147,9 +147,18 @@ public final class Jobs {
                                 Map.of(),
                                 Lean.FLAT)
                         .withTrim(Optional.of(new Trim(Length.mm(2.5), 4, Length.mm(3), Length.ZERO))));
+        Part strainer = Part.of(
+                "strainer",
+                new Placement.InBack("chart frame", Length.mm(1.5)),
+                new Body(
+                                first.body().outline(),
+                                strip.withStrips(List.of(Strip.plain(Species.PINE, Length.mm(38.1), Length.mm(19)))),
+                                Map.of(),
+                                Lean.FLAT)
+                        .with(new CrossBars(0, 1, true)));
         return new Job(
                 new Heading("Grüße aus dem Hafen", "Autumn", 6),
-                List.of(first, rim, spacer, cap),
+                List.of(first, rim, spacer, cap, strainer),
                 0,
                 0,
                 2,

@@ -48,6 +48,7 @@ final class BriefDetail extends Panel {
         within(shape, () -> job().placement().isEmpty());
         crossBars("cross-upright", CrossBars::upright, (bars, count) -> new CrossBars(count, bars.level()));
         crossBars("cross-level", CrossBars::level, (bars, count) -> new CrossBars(bars.upright(), count));
+        atWire();
         innerEdge();
         ExtrasChoice.add(this);
         heading(Labels.get("brief.lines"));
@@ -116,10 +117,28 @@ final class BriefDetail extends Panel {
         box.setId(id);
         onlyWhile(
                 box,
-                () -> job().placement().filter(place -> !(place instanceof Placement.Behind)).isEmpty()
+                () -> job().placement()
+                                .filter(place -> !(place instanceof Placement.Behind)
+                                        && !(place instanceof Placement.InBack))
+                                .isEmpty()
                         && job().body().edge().isEmpty()
                         && !job().body().isFilled()
                         && new CrossBars(1, 0).canBe(job().outline(), job().section(), job().lean()));
+    }
+
+    /** Where the one level bar lies. */
+    private void atWire() {
+        var box = choice(
+                Labels.get("brief.cross_lies"),
+                () -> List.of(false, true),
+                () -> job().body().cross().atWire(),
+                wired -> Labels.get(wired ? "brief.cross_at_wire" : "brief.cross_even"),
+                wired -> desk().edit(new Edit.Cross(new CrossBars(0, 1, wired))));
+        box.setId("cross-lies");
+        onlyWhile(
+                box,
+                () -> job().body().cross().level() == 1
+                        && job().body().cross().upright() == 0);
     }
 
     /** How the inner edge is sawn, where it can be, and the numbers of it. */

@@ -1,11 +1,12 @@
 package neatcorner.app.view;
 
+import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.CheckBox;
+import javafx.scene.control.Button;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
-import neatcorner.core.frame.Straining;
-import neatcorner.core.job.Job;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.PartOffer;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.shop.Habit;
 
@@ -29,24 +30,26 @@ final class FitDetail extends Panel {
                     text(book().say(p.said()))));
         });
         habit(Habit.POINT_SPACING, () -> !desk.plan().fit().points().isEmpty());
-        CheckBox strainer = new CheckBox();
+        Button strainer = new Button(Labels.get("fit.add_strainer"));
         strainer.setId("strainer");
-        strainer.setOnAction(_ -> complain(strainer, desk.edit(new Edit.Strain(strainer.isSelected()))));
+        strainer.getStyleClass().add("quiet");
+        strainer.setOnAction(_ -> strainer().ifPresent(part -> complain(strainer, desk.edit(part))));
         onUpdate(() -> {
-            strainer.setText(book().say("fit.strainer_choice", Straining.STRIP.thickness(), Straining.STRIP.face()));
-            Job job = desk.plan().job();
-            strainer.setSelected(job.at(job.holder()).choices().strainer());
-            boolean can = Straining.canBeIn(desk.plan().packed().frame());
-            strainer.setVisible(can);
-            strainer.setManaged(can);
+            strainer.setVisible(strainer().isPresent());
+            strainer.setManaged(strainer.isVisible());
         });
         getChildren().add(strainer);
-        rows(box -> desk.plan().fit().strainer().ifPresent(s -> {
-            box.getChildren().addAll(figureRow(s.rail()), figureRow(s.stile()), figureRow(s.brace()));
-        }));
         rows(box -> desk().plan().fit().behind().forEach(free -> box.getChildren().add(figureRow(free))));
         heading(Labels.get("fit.order"));
         rows(box -> steps(box, desk.plan().fit().order()));
+    }
+
+    /** A strainer added to the part that holds what is framed, where one can be. */
+    private Optional<Edit> strainer() {
+        Frame holder = desk().plan().packed().frame();
+        PartOffer offer = PartOffer.named("strainer");
+        return offer.by(holder, holder.job().freeName(book().say(offer.words())))
+                .map(part -> new Edit.InPart(holder.job().seen(), new Edit.AddPart(part)));
     }
 
     private Node sheet(Pane sheet) {

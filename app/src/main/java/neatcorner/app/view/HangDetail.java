@@ -29,6 +29,8 @@ final class HangDetail extends Panel {
         with.setId("hardware");
         onlyWhile(with, () -> !(desk.plan().hung().job().section().recess() instanceof Recess.Over));
         habit(Habit.CENTRE_HEIGHT, () -> desk.plan().job().isHung());
+        rows(box -> desk.plan().job().carriedBy().ifPresent(said -> box.getChildren()
+                .add(text(book().say(said), "soft"))));
         rows(box -> desk.plan().figures(Station.HANG).stream().filter(f -> !(f.key() instanceof Habit))
                 .forEach(f -> box.getChildren().add(figureRow(f))));
         getChildren().add(text(book().say("sheet.foot"), "soft"));

@@ -65,8 +65,8 @@ class DemoJobsTest {
     void theLongTideChart() {
         Plan plan = plan(1);
         assertSize(plan, Line.OUTSIDE, "60 7/8", "14 7/8");
-        assertThat(plan.fit().strainer().orElseThrow().rail().value()).isEqualTo(in("60"));
-        assertThat(plan.fit().strainer().orElseThrow().stile().value()).isEqualTo(in("11"));
+        assertThat(plan.assembly().frame(1).members().getFirst().longPoint().value()).isEqualTo(in("60"));
+        assertThat(plan.assembly().frame(1).members().get(1).longPoint().value()).isEqualTo(in("11"));
         assertThat(plan.findings()).extracting(Finding::id).contains("flat_wire").doesNotContain("slender");
     }
 
@@ -164,7 +164,10 @@ class DemoJobsTest {
         assertThat(plan.cuts().sticks().stream()
                         .mapToInt(s -> s.placed().size())
                         .sum())
-                .isEqualTo((int) plan.frame().pieces().count() * plan.job().quantity());
+                .isEqualTo(plan.assembly().frames().stream()
+                                .mapToInt(frame -> (int) frame.pieces().count())
+                                .sum()
+                        * plan.job().quantity());
         for (StickLayout stick : plan.cuts().sticks()) {
             assertThat(stick.placed().getFirst().start()).isGreaterThanOrEqualTo(in("1/4"));
             assertThat(stick.placed().getLast().end()).isLessThanOrEqualTo(stick.length().minus(in("1/4")));

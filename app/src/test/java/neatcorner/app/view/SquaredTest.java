@@ -34,7 +34,7 @@ class SquaredTest extends OnTheDemo {
     @Test
     void cornersAreHalfLappedAndPeggedAndMitredAgain() throws Exception {
         take(0);
-        choose("#meeting", Station.CORNERS, 1 + SquareCorner.HALF_LAPPED.ordinal());
+        choose("#meeting", Station.CORNERS, 2 + SquareCorner.HALF_LAPPED.ordinal());
         assertThat(plan().job().squared()).isPresent();
         assertThat(plan().frame().members()).allMatch(member -> member.isSquare());
         assertThat(said()).anyMatch(text -> text.startsWith("1. Lay the four pieces out"));

@@ -11,7 +11,6 @@ import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.FixtureBox;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.frame.Straining;
 import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Layer;
 import neatcorner.core.measure.Length;
@@ -24,6 +23,7 @@ import neatcorner.core.rack.Material;
 import neatcorner.core.recall.Known;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 
@@ -168,19 +168,30 @@ public final class FitDrawing {
                             .filter(layer -> sheet.material().equals(Optional.of(layer.material()))),
                     i);
         }
-        plan.fit().strainer().ifPresent(strainer -> {
-            double strip = Straining.STRIP.face().toMm();
-            List<Point> round =
-                    box(Known.in(frame.lines(), Line.RABBET), strainer.rail().value(), strainer.high());
-            parts.add(new Part(
-                    round,
-                    List.of(shrunk(round, strip)),
-                    new Paint.Wood(Straining.STRIP.species(), Paint.Shade.FACE),
-                    new Paint.Wood(Straining.STRIP.species(), Paint.Shade.EDGE),
-                    sketch.say("fit.the_strainer"),
-                    sketch.say("sheet.size", strainer.rail(), strainer.high()),
-                    ""));
-        });
+        frame.job().inBack().forEach(inner -> strainer(frame, inner.name()));
+    }
+
+    /** Where it lies in the part that holds what is framed. */
+    private void strainer(Frame frame, String name) {
+        Assembly whole = plan.assembly();
+        int part = plan.job().indexOf(name);
+        Assembly.Lie own = whole.lies().get(part);
+        Assembly.Lie holder = whole.lies().get(frame.job().seen());
+        Point by = new Point(own.across() - holder.across(), own.down() - holder.down());
+        Frame inner = whole.frame(part);
+        Species species = inner.job().section().species();
+        parts.add(new Part(
+                moved(Known.in(inner.lines(), Line.OUTSIDE), by),
+                List.of(moved(inner.inner(), by)),
+                new Paint.Wood(species, Paint.Shade.FACE),
+                new Paint.Wood(species, Paint.Shade.EDGE),
+                name,
+                sketch.say("sheet.size", inner.width(Line.OUTSIDE), inner.height(Line.OUTSIDE)),
+                ""));
+    }
+
+    private static List<Point> moved(List<Point> places, Point by) {
+        return places.stream().map(place -> place.plus(by)).toList();
     }
 
     private void layer(Pane sheet, Optional<Layer> layer, int index) {

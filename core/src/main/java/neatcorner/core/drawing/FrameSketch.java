@@ -531,7 +531,7 @@ final class FrameSketch {
         }
     }
 
-    /** From behind: the rabbet is open, the package closed, points along it or the strainer in it. */
+    /** From behind: the rabbet is open, the package closed, points along it or a strainer in it. */
     void back(boolean withPoints) {
         if (!frame().job().section().lip().isPositive()) {
             return;
@@ -540,25 +540,9 @@ final class FrameSketch {
         sketch.area(rabbet, Ink.BOARD);
         sketch.outline(rabbet, Ink.PENCIL, sketch.em(1));
         frame().bars().forEach(this::member);
-        strainer();
+        frame().job().inBack().forEach(inner -> of(plan.job().indexOf(inner.name())).wood());
         if (withPoints && frame().job().seen() == plan.job().holder()) {
             plan.fit().points().forEach(points -> points.members().forEach(member -> points(member, points)));
-        }
-    }
-
-    private void strainer() {
-        int seed = 5;
-        for (Member piece : frame().strainer()) {
-            List<At> corners = piece.outline().stream().map(this::at).toList();
-            sketch.wood(
-                    corners.get(0),
-                    corners.get(1),
-                    corners.get(2),
-                    corners.get(3),
-                    piece.section().species(),
-                    seed++,
-                    false);
-            sketch.outline(corners, new Paint.Wood(piece.section().species(), Paint.Shade.EDGE), sketch.em(0.8));
         }
     }
 

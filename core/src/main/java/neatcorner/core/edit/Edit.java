@@ -62,9 +62,19 @@ public sealed interface Edit {
     /** What goes into the history. */
     Words words();
 
-    /** The job with one of its parts, from 0, changed, and looked at where it was looked at before. */
+    /**
+     * The job with one of its parts, from 0, changed, and looked at where it was looked at before; at the first part
+     * where that one is gone.
+     */
     private static Job in(Job job, int part, UnaryOperator<Job> change) {
-        return change.apply(job.at(part)).at(job.seen());
+        Job changed = change.apply(job.at(part));
+        if (changed.parts().size() >= job.parts().size()) {
+            return changed.at(job.seen());
+        }
+        String seen = job.part().name();
+        return changed.at(changed.parts().stream().map(Part::name).toList().indexOf(seen) < 0
+                ? 0
+                : changed.indexOf(seen));
     }
 
     /** The job with its sizes given at lines it has; a placed part has its own from another. */
@@ -208,14 +218,24 @@ public sealed interface Edit {
     }
 
     /**
-     * A part more; from then on it is looked at. One that the whole of another lies in, or the ledge behind a wall too
-     * thin for hardware, carries all.
+     * A part more; from then on it is looked at. One that the whole of another lies in, the ledge behind a wall too
+     * thin for hardware, and a strainer behind what carried it, carry all.
      */
     record AddPart(Part part) implements Edit {
         @Override
         public Job apply(Job job) {
             Job more = job.withPart(part);
-            return more.isHolding() || more.isLedge() ? more.carriedBy(more.seen()) : more;
+            boolean strains = part.placement()
+                    .filter(place -> place instanceof Placement.InBack && more.indexOf(place.on()) == more.carrier())
+                    .isPresent();
+            return more.isHolding() || more.isLedge() || strains ? carried(more) : more;
+        }
+
+        /** All hung by the part that is looked at, by the hardware that was chosen before. */
+        private static Job carried(Job job) {
+            Optional<Hardware> chosen =
+                    job.parts().get(job.carrier()).choices().hardware();
+            return job.withChoices(job.choices().withHardware(chosen)).carriedBy(job.seen());
         }
 
         @Override
@@ -658,23 +678,6 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return hardware.map(h -> Words.of("edit.hardware", h)).orElse(Words.of("edit.hardware_free"));
-        }
-    }
-
-    /** With or without a strainer. */
-    record Strain(boolean wanted) implements Edit {
-        /** It goes in behind what is framed. */
-        @Override
-        public Job apply(Job job) {
-            return in(
-                    job,
-                    job.holder(),
-                    holding -> holding.withChoices(holding.choices().withStrainer(wanted)));
-        }
-
-        @Override
-        public Words words() {
-            return Words.of(wanted ? "edit.strainer" : "edit.no_strainer");
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Coat;
+import neatcorner.core.job.Placement;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
@@ -64,8 +65,10 @@ public record FinishPlan(List<Step> steps, Duration total) {
             ledger.find(Finding.of(Severity.CAUTION, Station.FINISH, "stain_on_board", species)
                     .remedy(new Remedy.OnJob(Words.of("remedy.painted"), new Edit.Finish(Recipes.PAINTED))));
         }
-        if (coats.isEmpty() && (frame.job().isStretcher() || metal)) {
-            // Cloth covers it, or it is as it was bought.
+        boolean unseen = frame.job().isStretcher()
+                || frame.job().placement().filter(Placement.InBack.class::isInstance).isPresent();
+        if (coats.isEmpty() && (unseen || metal)) {
+            // Cloth or tape covers it, or it is as it was bought.
             return new FinishPlan(List.of(), after);
         }
         if (coats.isEmpty()) {

@@ -159,9 +159,6 @@ final class Behind {
         if (frame.cross().contains(piece)) {
             remedy = new Remedy.OnJob(
                     Words.of("remedy.no_cross"), new Edit.InPart(part, new Edit.Cross(CrossBars.NONE)));
-        } else if (frame.strainer().contains(piece)) {
-            remedy = new Remedy.OnJob(
-                    Words.of("remedy.no_strainer"), new Edit.InPart(part, new Edit.Strain(false)));
         }
         ledger.find(Finding.of(
                         Severity.STOP,
@@ -407,7 +404,7 @@ final class Behind {
                                 left.max(Length.ZERO),
                                 LEAST_LEFT)
                         .by(LEAST_LEFT.minus(left))
-                        .remedy(thicker(opening.part(), thick)));
+                        .remedy(isWithin(frame) ? new Remedy.Visit(Station.BRIEF) : thicker(opening.part(), thick)));
             }
         }
         for (FixtureBox box : boxes) {
@@ -415,6 +412,14 @@ final class Behind {
                 findShutIn(box);
             }
         }
+    }
+
+    /** Whether a part lies in another, so that it grows towards the wall and not away from what is opened for. */
+    private static boolean isWithin(Frame frame) {
+        return frame.job()
+                .placement()
+                .filter(place -> place instanceof Placement.InBack || place instanceof Placement.Inside)
+                .isPresent();
     }
 
     /** Whether no air gets from it past the part that lies on the wall. */

@@ -3,7 +3,7 @@ package neatcorner.core.fit;
 import java.util.Optional;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.frame.Straining;
+import neatcorner.core.frame.PartOffer;
 import neatcorner.core.job.Borders;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Layer;
@@ -53,12 +53,6 @@ final class FitCheck {
             surround(over);
         }
         slender();
-        if (!frame.strainer().isEmpty()) {
-            proudStrainer();
-        } else if (frame.job().choices().strainer()) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "no_strainer_here")
-                    .remedy(new Remedy.OnJob(Words.of("remedy.no_strainer"), new Edit.Strain(false))));
-        }
     }
 
     private void inBars() {
@@ -222,7 +216,7 @@ final class FitCheck {
             // How stiff a profile is its maker knows.
             return;
         }
-        if (!frame.strainer().isEmpty()
+        if (!frame.job().inBack().isEmpty()
                 || !frame.isFourSquare()
                 || !(frame.job().section().recess() instanceof Recess.Covering)
                 || frame.job().section().recess() instanceof Recess.Slot) {
@@ -230,9 +224,6 @@ final class FitCheck {
         }
         Length face = frame.narrowFace();
         Length thickness = frame.job().section().thickness();
-        Remedy strainer = Straining.canBeIn(frame)
-                ? new Remedy.OnJob(Words.of("remedy.strainer"), new Edit.Strain(true))
-                : new Remedy.Visit(Station.SECTION);
         if (frame.longSide().ratio(face) > SLENDER) {
             ledger.find(Finding.of(
                             Severity.CAUTION,
@@ -242,7 +233,7 @@ final class FitCheck {
                             face,
                             Math.round(frame.longSide().ratio(face)))
                     .by(frame.longSide())
-                    .remedy(strainer));
+                    .remedy(strained()));
         } else if (frame.longSide().ratio(thickness) > FLAT) {
             ledger.find(Finding.of(
                             Severity.CAUTION,
@@ -252,32 +243,16 @@ final class FitCheck {
                             thickness,
                             Math.round(frame.longSide().ratio(thickness)))
                     .by(frame.longSide())
-                    .remedy(strainer));
+                    .remedy(strained()));
         }
     }
 
-    private void proudStrainer() {
-        Length proud = frame.job()
-                .contents()
-                .stack()
-                .plus(frame.job().lined())
-                .plus(Straining.STRIP.thickness())
-                .minus(frame.job().section().recessDepth());
-        if (proud.isPositive()) {
-            Length deeper = frame.job().section().recessDepth().plus(proud);
-            boolean room = !frame.job()
-                    .section()
-                    .woodInFrontOfRabbet()
-                    .minus(proud)
-                    .isUnder(frame.habits().get(Habit.FRONT_WOOD));
-            ledger.find(Finding.of(Severity.NOTE, Station.FIT, "strainer_proud", proud)
-                    .by(proud)
-                    .remedy(
-                            room
-                                    ? new Remedy.OnJob(
-                                            Words.of("remedy.rabbet_depth", deeper),
-                                            new Edit.Enter(SectionKey.RABBET_DEPTH, deeper))
-                                    : new Remedy.OnJob(Words.of("remedy.no_strainer"), new Edit.Strain(false))));
-        }
+    private Remedy strained() {
+        return PartOffer.named("strainer")
+                .by(frame, frame.job().freeName("strainer"))
+                .<Remedy>map(part -> new Remedy.OnJob(
+                        Words.of("remedy.strainer"),
+                        new Edit.InPart(frame.job().seen(), new Edit.AddPart(part))))
+                .orElseGet(() -> new Remedy.Visit(Station.SECTION));
     }
 }

@@ -1,9 +1,7 @@
 package neatcorner.core.fit;
 
 import java.util.List;
-import java.util.Optional;
 import neatcorner.core.frame.Member;
-import neatcorner.core.frame.Straining;
 import neatcorner.core.measure.Length;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.pane.Panes;
@@ -15,12 +13,10 @@ import neatcorner.core.words.Figure;
  *
  * @param panes       cut sizes
  * @param points      points or screws, for each length of side; empty where nothing is held
- * @param strainer    the inner frame; empty when there is none
  * @param behind      the room behind, and what is free around a screen there; empty where nothing lies behind
  * @param order       fitting up, step by step
  */
-public record FitPlan(Panes panes, List<Points> points, Optional<Strainer> strainer,
-                      List<Figure<Length>> behind, List<Words> order) {
+public record FitPlan(Panes panes, List<Points> points, List<Figure<Length>> behind, List<Words> order) {
     /** What is cut to size, front to back. */
     public List<Pane> sheets() {
         return panes.sheets();
@@ -46,24 +42,6 @@ public record FitPlan(Panes panes, List<Points> points, Optional<Strainer> strai
             return each == 1
                     ? Words.of("text.point", sides, first)
                     : Words.of("text.points", sides, each, first, apart);
-        }
-    }
-
-    /**
-     * An inner frame of plain wood, rails across the full width and stiles between them.
-     *
-     * @param rail  length of top and bottom
-     * @param stile length of left and right
-     * @param brace between the stiles behind the wire, or between the rails; cut to the opening at its ends,
-     *              not at its bowed middle
-     * @param shortScrews places along each short side from its end
-     * @param longScrews  places along each long side from its end
-     */
-    public record Strainer(Figure<Length> rail, Figure<Length> stile, Figure<Length> brace,
-                           List<Length> shortScrews, List<Length> longScrews) {
-        /** How high it is over all: a stile between two rails. */
-        public Length high() {
-            return stile.value().plus(Straining.STRIP.face().times(2));
         }
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Layer;
@@ -44,19 +45,23 @@ final class FitSteps {
     private final Contents contents;
     private final List<Words> steps = new ArrayList<>();
 
-    private FitSteps(Frame frame) {
+    private final List<Words> strained;
+
+    private FitSteps(Frame frame, List<Words> strained) {
         this.frame = frame;
+        this.strained = strained;
         this.contents = frame.job().contents();
     }
 
     static List<Words> of(
-            Frame frame, Optional<FitPlan.Strainer> strainer, Behind.Steps behind, Ledger ledger) {
-        FitSteps steps = new FitSteps(frame);
+            Assembly assembly, Behind.Steps behind, Ledger ledger) {
+        Frame frame = assembly.frame(assembly.job().holder());
+        FitSteps steps = new FitSteps(frame, Strainers.steps(assembly, ledger));
         Recess recess = frame.job().section().recess();
         if (recess instanceof Recess.Slot) {
             steps.panel();
         } else if (recess instanceof Recess.Covering) {
-            steps.rabbet(strainer);
+            steps.rabbet();
         } else if (recess instanceof Recess.Floater) {
             steps.floater(ledger);
         } else if (recess instanceof Recess.Over over) {
@@ -93,7 +98,7 @@ final class FitSteps {
                 && contents.layers().size() > 1;
     }
 
-    private void rabbet(Optional<FitPlan.Strainer> strainer) {
+    private void rabbet() {
         boolean heavyMirror = contents.isMirror() && mirrorKg() > HEAVY_MIRROR;
         if (frame.job().rabbeting() == Rabbeting.AFTER_ROUNDED
                 && frame.job().outline().isCornered()
@@ -104,13 +109,8 @@ final class FitSteps {
         if (!contents.layers().isEmpty() && contents.keeper() == Contents.Keeper.POINTS) {
             steps.add(Words.of(held(heavyMirror)));
         }
-        strainer.ifPresent(inner -> {
-            steps.add(Words.of("fit.strainer_together"));
-            steps.add(Words.of("fit.strainer"));
-            steps.add(Words.of("fit.strainer_screws", places(inner.shortScrews()), places(inner.longScrews())));
-            steps.add(Words.of("fit.strainer_tape"));
-        });
-        if (strainer.isEmpty()
+        steps.addAll(strained);
+        if (strained.isEmpty()
                 && frame.isWoodwork()
                 && frame.bars().isEmpty()
                 && contents.keeper() != Contents.Keeper.SCREEN
@@ -187,12 +187,5 @@ final class FitSteps {
             steps.add(Words.of(
                     frame.job().outline().isCurved() ? "fit.float_screws_round" : "fit.float_screws", screw));
         }
-    }
-
-    private static Words places(List<Length> places) {
-        return places.stream()
-                .map(place -> Words.of("list.one", place))
-                .reduce((list, next) -> Words.of("list.comma", list, next))
-                .orElseThrow();
     }
 }

@@ -7,18 +7,16 @@ import java.util.stream.Stream;
  * The pieces of a frame beside its members.
  *
  * @param bars     glazing bars; may be empty
- * @param strainer rails, stiles and brace of the inner frame behind; empty when there is none
  * @param cross    bars across a frame of plain bars
  * @param slats    between the upright sides of a leaf, from the top
  * @param panel    in the grooves of a leaf: one or none
  * @param trim     strips bent over a curved top, from the inside outwards
  */
 public record Added(
-        List<Member> bars, List<Member> strainer, List<Member> cross, List<Member> slats, List<Member> panel,
+        List<Member> bars, List<Member> cross, List<Member> slats, List<Member> panel,
         List<Member> trim) {
     public Added {
         bars = List.copyOf(bars);
-        strainer = List.copyOf(strainer);
         cross = List.copyOf(cross);
         slats = List.copyOf(slats);
         panel = List.copyOf(panel);
@@ -27,6 +25,6 @@ public record Added(
 
     /** All but the glazing bars. */
     Stream<Member> otherThanBars() {
-        return Stream.of(cross, slats, panel, strainer, trim).flatMap(List::stream);
+        return Stream.of(cross, slats, panel, trim).flatMap(List::stream);
     }
 }

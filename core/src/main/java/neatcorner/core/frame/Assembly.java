@@ -137,9 +137,11 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
                 .toList();
     }
 
-    /** Whether one part lies wholly behind the back of another, both from 0. */
+    /** Whether one part lies wholly behind the back of another or in its rabbet behind what is framed, both from 0. */
     public boolean isBehind(int part, int other) {
-        return !lies.get(part)
+        boolean within = job.parts().get(part).placement().filter(Placement.InBack.class::isInstance)
+                .filter(place -> place.on().equals(job.parts().get(other).name())).isPresent();
+        return within || !lies.get(part)
                 .back()
                 .plus(frame(part).job().section().thickness())
                 .isOver(lies.get(other).back());
@@ -218,11 +220,19 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
                         .recess()
                         .restsAt(thick, base.job().section().stacked());
             case Placement.Behind _ -> thick.negated();
+            case Placement.InBack _ -> behindPackage(base).minus(thick);
             case Placement.Hinged _ -> front.minus(thick).max(clearOf(base));
             case Placement.OnFront _ -> front;
             case Placement.OnTop _ -> Length.ZERO;
         };
         return new Lie(of.across() + moved.x(), of.down() + moved.y(), of.back().plus(back));
+    }
+
+    /** The back of what is framed, before the back of the part that holds it. */
+    private static Length behindPackage(Frame base) {
+        Job job = base.job();
+        Length stack = job.seen() == job.holder() ? job.packed().stack() : Length.ZERO;
+        return job.section().recessFront().minus(job.lined()).minus(stack);
     }
 
     /** A leaf swings in front of what lies in the rabbet. */

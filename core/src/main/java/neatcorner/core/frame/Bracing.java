@@ -20,13 +20,20 @@ import neatcorner.core.words.Station;
  * Bars across a frame of plain bars: butted between its inner edges, evenly, so that all fields are as wide, and
  * half-lapped where they cross. They are sawn from what the frame is sawn from.
  */
-final class Bracing {
+public final class Bracing {
     /** What is clear between bars that stand. */
     private static final FigureKey<Length> CLEAR_ACROSS = FigureKey.length(Station.CUTS, "cross.clear_across");
     /** What is clear between bars that lie. */
     private static final FigureKey<Length> CLEAR_DOWN = FigureKey.length(Station.CUTS, "cross.clear_down");
     /** Nearer to one another they are no bars any more. */
     private static final Length LEAST_CLEAR = Length.mm(20);
+
+    /** From the inner edge of the top to a bar behind the wire. */
+    private static final FigureKey<Length> AT_WIRE = FigureKey.length(Station.CUTS, "cross.at_wire");
+    /**
+     * Rings, and so a bar behind their wire, sit so far down as a share of the height. Common practice, no source.
+     */
+    public static final double HANG_DOWN = 0.3;
 
     private Bracing() {
     }
@@ -58,22 +65,42 @@ final class Bracing {
             throw new Refusal(
                     Words.of("impossible.cross_bars", count, clear, LEAST_CLEAR));
         }
-        ledger.enter(Figure.formula(upright ? CLEAR_ACROSS : CLEAR_DOWN)
-                .with("sight_across", across)
-                .with("bar_faces", section.face().times(count))
-                .note("pane", count + 1)
-                .gives(clear));
+        boolean even = upright || !job.body().cross().atWire();
+        Length first = even ? clear : atWire(job, low, across, ledger);
+        if (even) {
+            ledger.enter(Figure.formula(upright ? CLEAR_ACROSS : CLEAR_DOWN)
+                    .with("sight_across", across)
+                    .with("bar_faces", section.face().times(count))
+                    .note("pane", count + 1)
+                    .gives(clear));
+        }
         for (int i = 1; i <= count; i++) {
             Side side = new Side(
                     upright ? Side.Name.UPRIGHT : Side.Name.LEVEL,
                     i,
                     (upright ? "U" : "L") + i,
                     (upright ? "U" : "L") + i);
-            double at = clear.times(i).plus(section.face().times(i - 1L)).toMm();
+            double at = even ? clear.times(i).plus(section.face().times(i - 1L)).toMm() : first.toMm();
             List<Point> corners =
                     Glazing.corners(upright, low, at, section.face().toMm(), along.toMm(), 0);
             bars.add(Glazing.bar(side, section, along, Length.ZERO, corners, crossed, ledger));
         }
         return bars;
+    }
+
+    /** From the inner edge of the top to the one bar there is: its middle behind the wire. */
+    private static Length atWire(Job job, Point low, Length clear, Ledger ledger) {
+        Length face = job.section().face();
+        Length high = Length.mm(low.y() * 2).plus(clear);
+        Length first = high.times(HANG_DOWN).minus(Length.mm(low.y())).minus(face.over(2));
+        if (first.isUnder(LEAST_CLEAR)) {
+            throw new Refusal(Words.of("impossible.cross_bars", 1, first, LEAST_CLEAR));
+        }
+        return ledger.enter(Figure.formula(AT_WIRE)
+                        .with("outside_height", high)
+                        .with("face", face)
+                        .note("at_wire")
+                        .gives(first))
+                .value();
     }
 }

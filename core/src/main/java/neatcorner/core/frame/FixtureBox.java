@@ -102,21 +102,14 @@ public record FixtureBox(Fixture fixture, int index, Cuboid box) {
                 .toList();
     }
 
-    /** What runs across a part and is in its way: a bar, a bar of a window, a piece of the strainer. */
+    /** What runs across a part and is in its way: a bar, or a bar of a window. */
     public Optional<Member> across(Assembly assembly, int part) {
         Frame frame = assembly.frame(part);
         double back = assembly.lies().get(part).back().toMm();
         double front = back + frame.job().section().thickness().toMm();
-        double behind = bearing(assembly);
-        Stream<Member> bars = Stream.concat(frame.cross().stream(), frame.bars().stream())
-                .filter(bar -> isIn(bar, assembly.lies().get(part), back, front));
-        Stream<Member> strainer = frame.strainer().stream()
-                .filter(piece -> isIn(
-                        piece,
-                        assembly.lies().get(part),
-                        behind - Straining.STRIP.thickness().toMm(),
-                        behind));
-        return Stream.concat(bars, strainer).findFirst();
+        return Stream.concat(frame.cross().stream(), frame.bars().stream())
+                .filter(bar -> isIn(bar, assembly.lies().get(part), back, front))
+                .findFirst();
     }
 
     /** Such pieces run level or upright, so the box around each is the piece. */

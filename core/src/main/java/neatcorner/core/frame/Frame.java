@@ -194,11 +194,6 @@ public record Frame(
         return added.bars();
     }
 
-    /** Rails, stiles and brace of the inner frame behind; empty when there is none. */
-    public List<Member> strainer() {
-        return added.strainer();
-    }
-
     /** Bars across a frame of plain bars. */
     public List<Member> cross() {
         return added.cross();
@@ -275,7 +270,7 @@ public record Frame(
     }
 
     /**
-     * Members, bars, bars across, slats, panel, strainer and bent strips, all that is sawn to length; for a frame in
+     * Members, bars, bars across, slats, panel and bent strips, all that is sawn to length; for a frame in
      * one piece the board it is routed from.
      */
     public Stream<Member> pieces() {

@@ -196,8 +196,6 @@ final class Framing {
         Optional<Shaping> shaping = job.body().edge().map(edge -> Shaping.of(edge, members, inner, ledger));
         List<Member> bars = job.outline() instanceof Boxed.Window window
                 ? Glazing.bars(job, window, Known.in(moved, Line.SIGHT), ledger) : List.of();
-        List<Member> strainer =
-                Straining.members(job, habits, widths, heights, moved.getOrDefault(Line.RABBET, List.of()), ledger);
         return new Frame(
                 job,
                 habits,
@@ -206,7 +204,6 @@ final class Framing {
                 shaping.map(Shaping::members).orElseGet(() -> List.copyOf(members)),
                 new Added(
                         bars,
-                        strainer,
                         Bracing.members(job, inner, ledger),
                         Slatting.members(job, inner, ledger),
                         Paneling.members(job, inner, ledger),

@@ -8,6 +8,8 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Construction;
+import neatcorner.core.job.CrossBars;
+import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
@@ -24,6 +26,7 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Habit;
 import neatcorner.core.wood.Species;
 
 /**
@@ -46,6 +49,8 @@ public record PartOffer(
         Predicate<Section> beside)
         implements Named {
     private static final Length PROUD = Length.mm(3);
+    /** A smaller hole in the middle is no strainer any more. Common practice, no source. */
+    private static final Length LEAST_OPENING = Length.inches(2);
 
     /** All there are: a line a kind. */
     public static final List<PartOffer> ALL = List.of(
@@ -79,6 +84,20 @@ public record PartOffer(
                     Construction.MITRED,
                     false,
                     PartOffer::isWall),
+            new PartOffer(
+                    "strainer",
+                    (on, frame) -> new Placement.InBack(
+                            on, frame.habits().get(Habit.STRAINER_SLACK).over(2)),
+                    _ -> new Section(
+                            "strainer strip",
+                            Species.PINE,
+                            Length.inches(1, 1, 2),
+                            Length.inches(0, 3, 4),
+                            new Recess.Bar(),
+                            Profile.FLAT),
+                    new Construction.Squared(SquareCorner.BUTTED, Through.RAILS),
+                    false,
+                    beside -> !isWall(beside)),
             new PartOffer(
                     "backing_frame",
                     (on, _) -> new Placement.Behind(on, Length.mm(10)),
@@ -156,11 +175,49 @@ public record PartOffer(
             Body body = new Body(like, own, Map.of(), Lean.FLAT)
                     .with(built.canBe(like, own, Lean.FLAT) ? built : Construction.MITRED)
                     .withSlats(Optional.of(Slats.usual(own)).filter(_ -> slatted));
-            Part part = Part.of(name, placement, body).finished(job.choices().finish());
-            return Optional.of(part).filter(_ -> frame.couldBe(job.withPart(part)));
+            boolean strains = placement instanceof Placement.InBack;
+            if (strains && clear(frame, own, placement).isUnder(LEAST_OPENING)) {
+                return Optional.empty();
+            }
+            List<Part> ways = strains
+                    ? braces(frame).stream()
+                            .filter(brace -> brace.canBe(body.outline(), body.section(), body.lean()))
+                            .map(brace -> Part.of(name, placement, body.with(brace)))
+                            .toList()
+                    : List.of(Part.of(name, placement, body).finished(job.choices().finish()));
+            return ways.stream()
+                    .filter(part -> frame.couldBe(job.withPart(part)))
+                    .findFirst();
         } catch (Refusal cannotBeThere) {
             return Optional.empty();
         }
+    }
+
+    /** What is left open within strips of this section in the rabbet, the smaller way. */
+    private static Length clear(Frame beside, Section own, Placement placement) {
+        Line wall = beside.job().section().recess().wall();
+        if (!beside.has(wall)) {
+            return Length.ZERO;
+        }
+        return beside.width(wall)
+                .min(beside.height(wall))
+                .minus(placement.gap().plus(own.face()).times(2));
+    }
+
+    /**
+     * What bends a strainer is taken by a brace: behind the wire that pulls its sides in, and in an upright one, else
+     * across the middle of the longer way. A small one has its bar in the middle, or none.
+     */
+    private static List<CrossBars> braces(Frame beside) {
+        boolean wired = beside.job()
+                .choices()
+                .hardware()
+                .map(hardware -> hardware == Hardware.RINGS_AND_WIRE)
+                .orElse(true);
+        boolean level = wired || !beside.width(Line.OUTSIDE).isOver(beside.height(Line.OUTSIDE));
+        return level
+                ? List.of(new CrossBars(0, 1, true), new CrossBars(0, 1), CrossBars.NONE)
+                : List.of(new CrossBars(1, 0), CrossBars.NONE);
     }
 
     @Override

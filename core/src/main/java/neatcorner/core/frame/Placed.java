@@ -14,6 +14,7 @@ import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
 
@@ -64,6 +65,14 @@ record Placed(
                         Line.OUTSIDE,
                         inside.gap().negated(),
                         1);
+            case Placement.InBack back -> {
+                Recess recess = base.job().section().recess();
+                if (!(recess instanceof Recess.Covering) || recess instanceof Recess.Slot || !base.bars().isEmpty()) {
+                    throw Refusal.of("placed.in_back", back.on());
+                }
+                yield new Placed(
+                        base, back.on(), recess.wall(), Line.OUTSIDE, back.gap().negated(), 1);
+            }
             case Placement.Behind behind -> within(base, behind);
             case Placement.OnFront front -> within(base, front);
             case Placement.OnTop top -> {

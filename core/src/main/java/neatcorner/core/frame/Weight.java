@@ -76,16 +76,6 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
             total = total.plus(mass);
             sum.with("layer_weight", mass, layer.material(), layer.thickness());
         }
-        for (Frame part : assembly.frames()) {
-            if (!part.strainer().isEmpty()) {
-                Mass strainer =
-                        Mass.kg(part.strainer().stream()
-                                .mapToDouble(piece -> kg(part, piece))
-                                .sum());
-                total = total.plus(strainer);
-                sum.with("strainer_weight", strainer, Straining.STRIP.species());
-            }
-        }
         if (!job.packed().behind().isEmpty()) {
             total = behind(assembly, total, sum);
         }

@@ -90,6 +90,7 @@ final class AttachSteps {
             case Placement.Around around -> around(around);
             case Placement.Inside _ -> inside();
             case Placement.Behind behind -> behind(behind);
+            case Placement.InBack _ -> inBack();
             case Placement.Hinged hinged -> hinged(hinged);
             case Placement.OnFront front -> onFront(front);
             case Placement.OnTop top -> onTop(top);
@@ -101,7 +102,9 @@ final class AttachSteps {
     private void measured() {
         Optional<Length> wide = came().outside(true);
         Optional<Length> high = came().outside(false);
-        boolean within = placement instanceof Placement.Inside || placement instanceof Placement.Hinged;
+        boolean within = placement instanceof Placement.Inside
+                || placement instanceof Placement.InBack
+                || placement instanceof Placement.Hinged;
         if (within || !base.isFourSquare() || wide.isEmpty() && high.isEmpty()) {
             return;
         }
@@ -230,6 +233,15 @@ final class AttachSteps {
                                         Words.of("remedy.gap", Length.ZERO),
                                         new Edit.Enter(PlaceKey.GAP, Length.ZERO))));
         return Optional.empty();
+    }
+
+    /** It goes in when what is framed is there; until then only its corners are made fast. */
+    private void inBack() {
+        boolean lapped = frame.job().squared().filter(meet -> meet.corner().isLap()).isPresent();
+        if (!lapped && !frame.isSolid() && frame.isWoodwork()) {
+            add("attach.corner_blocks");
+        }
+        add("attach.in_back", on);
     }
 
     private void behind(Placement.Behind behind) {

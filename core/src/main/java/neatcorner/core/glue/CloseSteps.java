@@ -15,7 +15,9 @@ import neatcorner.core.job.Trim;
 import neatcorner.core.joint.Joint;
 import neatcorner.core.joint.JointOption;
 import neatcorner.core.joint.Joints;
+import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
+import neatcorner.core.outline.Point;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
@@ -123,8 +125,20 @@ final class CloseSteps {
             if (bars.isCrossed()) {
                 add("close.bars_cross", frame.job().section().thickness().over(2));
             }
-            add(frame.job().isStretcher() ? "close.cross_bars_cloth" : "close.cross_bars");
+            if (bars.atWire()) {
+                add("close.cross_bar_wire", middle(frame.cross().getFirst()));
+            } else {
+                add(frame.job().isStretcher() ? "close.cross_bars_cloth" : "close.cross_bars");
+            }
         }
+    }
+
+    /** How far a level bar's middle lies below the outside of the top. */
+    private static Length middle(Member bar) {
+        return Length.mm(bar.outline().stream()
+                .mapToDouble(Point::y)
+                .average()
+                .orElseThrow());
     }
 
     /** Flat sides want glue all over, ends want it twice. */

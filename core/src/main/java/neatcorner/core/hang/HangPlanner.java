@@ -7,9 +7,9 @@ import java.util.Optional;
 import java.util.function.Function;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
+import neatcorner.core.frame.Bracing;
 import neatcorner.core.frame.FixtureBox;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.frame.Straining;
 import neatcorner.core.frame.Weight;
 import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Hardware;
@@ -266,7 +266,7 @@ public final class HangPlanner {
 
     private HangPlan.Rings rings(Ledger into) {
         Length height = frame.height(Line.OUTSIDE);
-        Length down = height.times(Straining.HANG_DOWN);
+        Length down = height.times(Bracing.HANG_DOWN);
         Line within = frame.has(Line.RABBET) ? Line.RABBET : Line.SIGHT;
         double[] outside = frame.chord(Line.OUTSIDE, down.toMm());
         double[] inside = frame.chord(within, down.toMm());
@@ -283,12 +283,7 @@ public final class HangPlanner {
 
     private Figure<Length> inset(Length inset, Ledger into) {
         Figure.Formula<Length> working = Figure.formula(RING_INSET);
-        return into.enter((mount.isOnStrainer()
-                        ? working.with(
-                                        "rabbet_in",
-                                        inset.minus(Straining.STRIP.face().over(2)))
-                                .note("ring_on_strainer")
-                        : mount.isBesideHollow()
+        return into.enter((mount.isBesideHollow()
                                 ? working.note("ring_beside_hollow")
                                 : working.with("back_width", inset.times(2)).note("ring_inset"))
                 .gives(inset));

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
-import neatcorner.core.frame.Straining;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Vector;
@@ -13,8 +12,7 @@ import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
 
 /**
- * What the hardware is screwed to: the strainer where there is one, else the backs of the sides, beside a hollow in
- * them.
+ * What the hardware is screwed to: the backs of the sides, beside a hollow in them.
  */
 final class Mount {
     /** A narrower strip beside a hollow holds no ring's screw. Common practice, no source. */
@@ -27,24 +25,17 @@ final class Mount {
 
     /** From the outside of the top to the middle of what a plate or a cleat is screwed to there. */
     Length down() {
-        if (isOnStrainer()) {
-            return Length.mm(frame.strainer().getFirst().place().start().y()).plus(Straining.STRIP.face().over(2));
-        }
         return alongAxis(true).map(Member::stock).orElse(frame.job().section()).backWidth().over(2);
-    }
-
-    boolean isOnStrainer() {
-        return !frame.strainer().isEmpty();
     }
 
     /** Whether a ring would sit in the hollow, the wood beside it being too narrow. */
     boolean isInHollow() {
-        return !isOnStrainer() && narrowestUpright().relief().isPresent() && land(narrowestUpright()).isEmpty();
+        return narrowestUpright().relief().isPresent() && land(narrowestUpright()).isEmpty();
     }
 
     /** Whether rings sit beside the hollow and so not in the middle of the back. */
     boolean isBesideHollow() {
-        return !isOnStrainer() && land(narrowestUpright()).isPresent();
+        return land(narrowestUpright()).isPresent();
     }
 
     /** The least wood between the hollow and the front. */
@@ -63,9 +54,6 @@ final class Mount {
      * @param inside  the same of the line within
      */
     Length inset(boolean level, double[] outside, double[] inside) {
-        if (isOnStrainer()) {
-            return Length.mm(frame.strainer().get(2).place().start().x()).plus(Straining.STRIP.face().over(2));
-        }
         Section section = narrowestUpright();
         Length middle = land(section).orElse(section.backWidth().over(2));
         return level ? middle : Length.mm((inside[0] - outside[0]) * middle.ratio(section.backWidth()));

@@ -14,7 +14,6 @@ import neatcorner.core.wood.Species;
  * @param adhesive the glue
  * @param finish   the recipe, first step first; may be empty
  * @param hardware how it hangs
- * @param strainer whether an inner frame of plain wood goes in behind
  * @param rabbeting when the rabbet is cut
  * @param grain    how the wood is sawn
  * @param cutting  what is wished of the cutting
@@ -25,13 +24,12 @@ public record Choices(
         Adhesive adhesive,
         List<Coat> finish,
         Optional<Hardware> hardware,
-        boolean strainer,
         Rabbeting rabbeting,
         Species.Grain grain,
         Cutting cutting) {
     /** Nothing decided, wood glue. */
     public static final Choices NONE = new Choices(Optional.empty(), Optional.empty(), Adhesive.PVA, List.of(),
-            Optional.empty(), false, Rabbeting.BEFORE_MITRING, Species.Grain.FLAT_SAWN, Cutting.FREE);
+            Optional.empty(), Rabbeting.BEFORE_MITRING, Species.Grain.FLAT_SAWN, Cutting.FREE);
 
     public Choices {
         finish = List.copyOf(finish);
@@ -42,46 +40,41 @@ public record Choices(
 
     /** With another joint; a fastener length of the old kind is dropped. */
     public Choices withJoint(Optional<JointKind> other) {
-        return new Choices(other, Optional.empty(), adhesive, finish, hardware, strainer, rabbeting, grain, cutting);
+        return new Choices(other, Optional.empty(), adhesive, finish, hardware, rabbeting, grain, cutting);
     }
 
     /** With another fastener length. */
     public Choices withFastener(Optional<Length> other) {
-        return new Choices(joint, other, adhesive, finish, hardware, strainer, rabbeting, grain, cutting);
+        return new Choices(joint, other, adhesive, finish, hardware, rabbeting, grain, cutting);
     }
 
     /** With another glue. */
     public Choices withAdhesive(Adhesive other) {
-        return new Choices(joint, fastener, other, finish, hardware, strainer, rabbeting, grain, cutting);
+        return new Choices(joint, fastener, other, finish, hardware, rabbeting, grain, cutting);
     }
 
     /** With another recipe. */
     public Choices withFinish(List<Coat> other) {
-        return new Choices(joint, fastener, adhesive, other, hardware, strainer, rabbeting, grain, cutting);
+        return new Choices(joint, fastener, adhesive, other, hardware, rabbeting, grain, cutting);
     }
 
     /** With other hardware. */
     public Choices withHardware(Optional<Hardware> other) {
-        return new Choices(joint, fastener, adhesive, finish, other, strainer, rabbeting, grain, cutting);
-    }
-
-    /** With or without a strainer. */
-    public Choices withStrainer(boolean wanted) {
-        return new Choices(joint, fastener, adhesive, finish, hardware, wanted, rabbeting, grain, cutting);
+        return new Choices(joint, fastener, adhesive, finish, other, rabbeting, grain, cutting);
     }
 
     /** With the rabbet cut at another time. */
     public Choices withRabbeting(Rabbeting other) {
-        return new Choices(joint, fastener, adhesive, finish, hardware, strainer, other, grain, cutting);
+        return new Choices(joint, fastener, adhesive, finish, hardware, other, grain, cutting);
     }
 
     /** Of wood sawn otherwise. */
     public Choices withGrain(Species.Grain other) {
-        return new Choices(joint, fastener, adhesive, finish, hardware, strainer, rabbeting, other, cutting);
+        return new Choices(joint, fastener, adhesive, finish, hardware, rabbeting, other, cutting);
     }
 
     /** With other wishes for the cutting. */
     public Choices withCutting(Cutting other) {
-        return new Choices(joint, fastener, adhesive, finish, hardware, strainer, rabbeting, grain, other);
+        return new Choices(joint, fastener, adhesive, finish, hardware, rabbeting, grain, other);
     }
 }

@@ -11,10 +11,11 @@ import neatcorner.core.section.Section;
  *
  * @param upright how many stand between top and bottom, 0 to 8
  * @param level   how many lie between left and right, 0 to 8
+ * @param atWire  whether the one level bar, with none upright, lies where a wire pulls the sides in
  */
-public record CrossBars(int upright, int level) {
+public record CrossBars(int upright, int level, boolean atWire) {
     /** None. */
-    public static final CrossBars NONE = new CrossBars(0, 0);
+    public static final CrossBars NONE = new CrossBars(0, 0, false);
     /** The most one way. */
     public static final int MOST = 8;
 
@@ -22,6 +23,14 @@ public record CrossBars(int upright, int level) {
         if (Math.min(upright, level) < 0 || Math.max(upright, level) > MOST) {
             throw Refusal.of("cross_bars.number", upright, level, MOST);
         }
+        if (atWire && (level != 1 || upright != 0)) {
+            throw Refusal.of("cross_bars.at_wire");
+        }
+    }
+
+    /** So many each way, evenly. */
+    public CrossBars(int upright, int level) {
+        this(upright, level, false);
     }
 
     /** Whether there are any. */

@@ -187,6 +187,16 @@ public record Job(
                 .toList();
     }
 
+    /** The parts that lie in the rabbet of the one that is looked at, behind what is framed. */
+    public List<Part> inBack() {
+        return parts.stream()
+                .filter(other -> other.placement()
+                        .filter(place -> place instanceof Placement.InBack
+                                && place.on().equals(part().name()))
+                        .isPresent())
+                .toList();
+    }
+
     /** How thick they are together. */
     public Length lined() {
         return Length.sum(linings().stream()
@@ -232,6 +242,13 @@ public record Job(
                 && packed.equals(other.packed)
                 && overrides.equals(other.overrides)
                 && IntStream.range(0, parts.size()).allMatch(i -> parts.get(i).isShapedLike(other.parts.get(i)));
+    }
+
+    /** Which part the hardware is on, and so its measures are of; empty where there is one part, or nothing hangs. */
+    public Optional<Words> carriedBy() {
+        return Optional.of(parts.get(carrier).name())
+                .filter(_ -> parts.size() > 1 && isHung())
+                .map(name -> Words.of("hang.on_part", name));
     }
 
     /** Whether all of it hangs on a wall by its own hardware; else it lies, stands, or is glued over what hangs. */

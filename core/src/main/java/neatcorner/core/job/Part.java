@@ -50,8 +50,7 @@ public record Part(String name, Optional<Placement> placement, Body body, Choice
         return placement.equals(other.placement)
                 && body.equals(other.body)
                 && progress.equals(other.progress)
-                && choices.joint().equals(other.choices.joint())
-                && choices.strainer() == other.choices.strainer();
+                && choices.joint().equals(other.choices.joint());
     }
 
     /** Finished so. */

@@ -248,6 +248,33 @@ public sealed interface Placement extends Named {
         }
     }
 
+    /** In the rabbet behind what is framed, loose there by the gap: a strainer. */
+    record InBack(String on, Length gap) implements Placement {
+        public InBack {
+            check(gap);
+        }
+
+        @Override
+        public boolean isAlong() {
+            return false;
+        }
+
+        @Override
+        public InBack withGap(Length other) {
+            return new InBack(on, other);
+        }
+
+        @Override
+        public InBack on(String other) {
+            return new InBack(other, gap);
+        }
+
+        @Override
+        public String id() {
+            return "in_back";
+        }
+    }
+
     /** On the front, its outside in from the other's outside by the gap: extension pieces, an applied moulding. */
     record OnFront(String on, Length gap) implements Placement {
         public OnFront {

@@ -175,7 +175,10 @@ public final class JointPlanner {
     /** Whether it lies in another part and holds nothing itself. */
     private boolean isInside() {
         return frame.job().seen() != frame.job().holder()
-                && frame.job().placement().filter(Placement.Inside.class::isInstance).isPresent();
+                && frame.job()
+                        .placement()
+                        .filter(place -> place instanceof Placement.Inside || place instanceof Placement.InBack)
+                        .isPresent();
     }
 
     private void demand(JointKind kind, Words words) {

@@ -38,12 +38,6 @@ public record Side(Name name, int number, String from, String to) {
         PANEL,
         /** One of many bent over a curved top. */
         TRIM,
-        /** Across a strainer, above or below. */
-        STRAINER_RAIL,
-        /** Upright in a strainer, left or right. */
-        STRAINER_STILE,
-        /** What stiffens a strainer between. */
-        STRAINER_BRACE,
         /** The board a whole frame is routed from. */
         BOARD
     }

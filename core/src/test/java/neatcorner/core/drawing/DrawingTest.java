@@ -62,7 +62,7 @@ class DrawingTest {
                 Sample.stretched("48", "30"),
                 Sample.job("60", "14"),
                 Sample.job("10", "70"),
-                new Edit.Finish(Recipes.OIL).apply(new Edit.Strain(true).apply(Sample.job("40", "12"))));
+                new Edit.Finish(Recipes.OIL).apply(Sample.strained(Sample.job("40", "12"))));
     }
 
     private static Plan plan(Job job) {
@@ -103,7 +103,8 @@ class DrawingTest {
             List<Mark.Area> members = picture.marks().stream()
                     .filter(Mark.Area.class::isInstance)
                     .map(Mark.Area.class::cast)
-                    .filter(area -> area.fill() instanceof Paint.Wood)
+                    .filter(area -> area.fill() instanceof Paint.Wood wood
+                            && wood.species().equals(job.section().species()))
                     .toList();
             assertThat(members).hasSize(4);
             Mark.Area top = members.getFirst();

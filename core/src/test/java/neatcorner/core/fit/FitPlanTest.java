@@ -2,6 +2,7 @@ package neatcorner.core.fit;
 
 import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
 import java.util.List;
@@ -10,13 +11,16 @@ import neatcorner.core.Sample;
 import neatcorner.core.Seed;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.finish.Recipes;
+import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Coat;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
+import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Size;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.phrase.Words;
@@ -24,6 +28,7 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Safety;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.words.Phrasebook;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -90,28 +95,41 @@ class FitPlanTest {
 
     @Test
     void aStrainerGoesInLooseWithItsBraceBehindTheWire() {
-        Job job = new Edit.Strain(true).apply(Sample.job("60", "14"));
+        Job job = Sample.strained(Sample.job("60", "14"));
         Plan plan = Planner.plan(job, Sample.shop());
-        FitPlan.Strainer strainer = plan.fit().strainer().orElseThrow();
-        assertThat(strainer.rail().value()).isEqualTo(plan.frame().width(Line.RABBET).minus(in("1/8")));
-        assertThat(strainer.stile().value())
-                .isEqualTo(plan.frame().height(Line.RABBET).minus(in("1/8")).minus(in("3")));
-        assertThat(strainer.brace().value())
+        Frame strainer = plan.assembly().frame(1);
+        assertThat(strainer.width(Line.OUTSIDE))
+                .isEqualTo(plan.frame().width(Line.RABBET).minus(in("1/8")));
+        assertThat(strainer.height(Line.OUTSIDE))
+                .isEqualTo(plan.frame().height(Line.RABBET).minus(in("1/8")));
+        assertThat(strainer.cross().getFirst().longPoint().value())
                 .as("level, between the stiles")
-                .isEqualTo(strainer.rail().value().minus(in("3")));
-        Plan hooked = Planner.plan(new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS)).apply(job), Sample.shop());
-        assertThat(hooked.fit().strainer().orElseThrow().brace().value())
+                .isEqualTo(strainer.width(Line.OUTSIDE).minus(in("3")));
+        double middle = strainer.cross().getFirst().outline().stream()
+                .mapToDouble(Point::y)
+                .average()
+                .orElseThrow();
+        assertThat(middle)
+                .as("behind the wire")
+                .isCloseTo(strainer.height(Line.OUTSIDE).toMm() * 0.3, within(0.01));
+        assertThat(plan.hang().rings().orElseThrow().down().value().toMm()).isCloseTo(middle, within(0.05));
+        Job hooks = new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS)).apply(Sample.job("60", "14"));
+        Plan hooked = Planner.plan(Sample.strained(hooks), Sample.shop());
+        assertThat(hooked.assembly().frame(1).cross().getFirst().longPoint().value())
                 .as("upright where no wire pulls")
-                .isEqualTo(strainer.stile().value());
+                .isEqualTo(strainer.height(Line.OUTSIDE).minus(in("3")));
+        assertThat(hooked.hang().chosen()).as("hung as before").isEqualTo(Hardware.TWO_HOOKS);
         assertThat(plan.fit().order())
                 .extracting(Words::key)
-                .contains("fit.strainer_tape")
+                .contains("fit.strainer_carries", "fit.strainer_tape")
                 .doesNotContain("fit.dust_paper");
-        assertThat(plan.hang().rings().orElseThrow().inset().value()).as("on the strainer").isGreaterThan(in("1 1/4"));
         assertThat(plan.cuts().lots()).anySatisfy(lot -> assertThat(lot.pieces()).hasSize(5));
-        assertThat(strainer.shortScrews()).hasSize(3);
-        assertThat(strainer.longScrews()).hasSize(4).isSorted();
-        assertThat(strainer.longScrews().getFirst()).isEqualTo(in("4"));
+        assertThat(new Phrasebook(Graduation.INCH_16)
+                        .say(plan.fit().order().stream()
+                                .filter(step -> step.key().equals("fit.strainer_screws"))
+                                .findFirst()
+                                .orElseThrow()))
+                .contains("short sides at 3 1/2\", 7\", 10 1/2\"; along the long sides at 4\", 20\", 40\", 56\"");
     }
 
     @Test

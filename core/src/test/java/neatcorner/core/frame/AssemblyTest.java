@@ -283,7 +283,7 @@ class AssemblyTest {
         assertThat(PartOffer.ALL.stream().filter(offer -> offer.by(rimmed, "other").isPresent()))
                 .extracting(PartOffer::id)
                 .as("one rim lies around it already")
-                .containsExactly("lining", "backing_frame", "extension", "shutters");
+                .containsExactly("lining", "strainer", "backing_frame", "extension", "shutters");
     }
 
     /** Wall 3/8 alone, picture 10 × 8 with 1/4 around: the ledge by the remedy, everything by sums. */

@@ -179,15 +179,15 @@ class HangPlanTest {
         Job unlike =
                 job.withSection(Sample.rabbeted("4", "3/4", "1/4", "3/8")).withFace("left", Optional.of(in("1 1/4")));
         assertThat(inset(unlike)).isEqualTo(in("1 1/4").minus(in("1/4")).over(2));
-        Job strained = hung(job.withChoices(job.choices().withStrainer(true)), Hardware.CLEAT);
+        Job strained = Sample.strained(hung(job, Hardware.CLEAT));
         Plan plan = Planner.plan(strained, Sample.shop());
         Length rail = plan.hang().hookHeight().orElseThrow().value().minus(in("58"));
         Length play = plan.frame()
                 .width(Line.RABBET)
-                .minus(plan.frame().strainer().getFirst().longPoint().value())
+                .minus(plan.assembly().frame(1).width(Line.OUTSIDE))
                 .over(2);
         assertThat(plan.frame().height(Line.RABBET).over(2).minus(rail).minus(play).toMm())
-                .isCloseTo(plan.frame().strainer().getFirst().stock().face().over(2).toMm(), within(0.1));
+                .isCloseTo(plan.assembly().frame(1).job().section().face().over(2).toMm(), within(0.1));
     }
 
     private static Length inset(Job job) {

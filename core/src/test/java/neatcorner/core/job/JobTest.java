@@ -64,7 +64,6 @@ class JobTest {
                         Adhesive.HIDE,
                         List.of(),
                         Optional.empty(),
-                        false,
                         Rabbeting.BEFORE_MITRING,
                         job.choices().grain(),
                         Cutting.FREE)),

@@ -247,8 +247,7 @@ class FindingsTest {
                             Severity.NOTE,
                             true,
                             true,
-                            () -> Sample.job("40", "12")
-                                    .withChoices(Sample.job("1", "1").choices().withStrainer(true)))),
+                            () -> Sample.strained(Sample.job("40", "12")))),
             Map.entry(
                     "loose_before_step",
                     new Case(

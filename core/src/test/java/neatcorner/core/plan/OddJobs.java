@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.Assembly;
+import neatcorner.core.frame.PartOffer;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Borders;
@@ -284,7 +286,6 @@ public final class OddJobs {
                 one(Adhesive.values()),
                 finish,
                 chance(0.4) ? Optional.of(one(Hardware.values())) : Optional.empty(),
-                chance(0.2),
                 one(Rabbeting.values()),
                 one(Species.Grain.values()),
                 Cutting.FREE);
@@ -293,8 +294,8 @@ public final class OddJobs {
                 new Body(outline, section, faces, lean),
                 contents(section.recess(), outline),
                 choices);
-        return backed(withParts(
-                trimmed(routed(edged(crossed(squared(chance(0.15) ? measured(job) : job)))))));
+        return backed(withParts(strained(
+                trimmed(routed(edged(crossed(squared(chance(0.15) ? measured(job) : job))))))));
     }
 
     /** Every third that can have them has bars across; of the other plain bars every fourth lies over a mirror. */
@@ -326,6 +327,24 @@ public final class OddJobs {
             Planner.plan(shaped, neatcorner.core.Sample.shop());
             return parts.nextInt(3) > 0 ? job : shaped;
         } catch (Refusal cannotBe) {
+            return job;
+        }
+    }
+
+    /** Every fourth that can have one has a strainer, half of them mitred. */
+    private Job strained(Job job) {
+        if (parts.nextInt(4) > 0) {
+            return job;
+        }
+        boolean mitred = parts.nextBoolean();
+        try {
+            return PartOffer.named("strainer")
+                    .by(Assembly.of(job, neatcorner.core.Sample.shop()).seen(), "strainer")
+                    .map(part -> new Edit.AddPart(part).apply(job))
+                    .map(more -> mitred ? new Edit.Build(Construction.MITRED).apply(more) : more)
+                    .map(more -> more.at(0))
+                    .orElse(job);
+        } catch (Refusal impossible) {
             return job;
         }
     }
@@ -364,7 +383,8 @@ public final class OddJobs {
         for (int i = 1; i <= more; i++) {
             String on = whole.parts().get(parts.nextInt(whole.parts().size())).name();
             Length gap = Length.mm(parts.nextInt(7) / 2.0);
-            Placement placement = switch (parts.nextInt(6)) {
+            Placement placement = switch (parts.nextInt(7)) {
+                case 6 -> new Placement.InBack(on, gap);
                 case 5 -> new Placement.OnTop(on, gap.times(8), Length.mm(40 + parts.nextInt(200)));
                 case 4 -> new Placement.OnFront(on, gap.times(2));
                 case 3 -> new Placement.Hinged(

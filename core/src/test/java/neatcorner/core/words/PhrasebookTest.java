@@ -68,7 +68,7 @@ class PhrasebookTest {
     }
 
     private static Stream<Job> plain() {
-        Job strained = new Edit.Strain(true).apply(Sample.job("60", "14"));
+        Job strained = Sample.strained(Sample.job("60", "14"));
         Job measured = Sample.job("12", "13")
                 .withMeasured(Tape.DIAGONAL_AC, in("21 1/2"))
                 .withMeasured(Tape.DIAGONAL_BD, in("21"));
@@ -190,8 +190,6 @@ class PhrasebookTest {
                 new Edit.Finish(Recipes.OIL),
                 new Edit.ChooseHardware(Optional.empty()),
                 new Edit.ChooseHardware(Optional.of(Hardware.CLEAT)),
-                new Edit.Strain(true),
-                new Edit.Strain(false),
                 new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED),
                 new Edit.ChooseGrain(Species.Grain.QUARTER_SAWN),
                 new Edit.AsUsual(Habit.PLAY),

@@ -8,6 +8,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.Assembly;
+import neatcorner.core.frame.PartOffer;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Borders;
@@ -45,8 +48,10 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Outline;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
+import neatcorner.core.shop.Shop;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Station;
 import tools.jackson.databind.node.ArrayNode;
@@ -72,8 +77,15 @@ final class JobJson {
                 fields.has(CHOICES) ? choices(fields.object(CHOICES)) : Choices.NONE,
                 progress(fields)));
         List<Part> parts = new ArrayList<>(List.of(first));
-        fields.list("parts", part -> parts.add(part(part, parts)));
-        return fields.build(() -> new Job(
+        List<String> strained = new ArrayList<>();
+        if (isStrained(fields)) {
+            strained.add(first.name());
+        }
+        fields.list("parts", part -> {
+            parts.add(part(part, parts));
+            return isStrained(part) && strained.add(parts.getLast().name());
+        });
+        Job job = fields.build(() -> new Job(
                 heading,
                 parts,
                 0,
@@ -82,6 +94,28 @@ final class JobJson {
                 contents(fields),
                 HabitsJson.read(fields),
                 fields.list("notes", note -> new Note(note.instant("at"), note.text("text")))));
+        for (String part : strained) {
+            job = strained(job, part);
+        }
+        return job;
+    }
+
+    /** Before it was a part of its own, a strainer was wished of the part it lies in. */
+    private static boolean isStrained(Fields fields) {
+        return fields.has(CHOICES) && fields.object(CHOICES).flag("strainer", false);
+    }
+
+    /** With a strainer in this part; without, as before, where it has no room for one. */
+    private static Job strained(Job job, String on) {
+        Job seen = job.at(job.indexOf(on));
+        try {
+            return PartOffer.named("strainer")
+                    .by(Assembly.of(seen, Shop.starting()).seen(), job.freeName("strainer"))
+                    .map(part -> new Edit.AddPart(part).apply(seen).at(job.seen()))
+                    .orElse(job);
+        } catch (Refusal cannotBeWorkedOut) {
+            return job;
+        }
     }
 
     private static Body body(Fields fields, Outline outline) {
@@ -130,7 +164,8 @@ final class JobJson {
     }
 
     private static CrossBars cross(Fields fields) {
-        return fields.build(() -> new CrossBars(fields.whole("upright", 0), fields.whole("level", 0)));
+        return fields.build(() -> new CrossBars(
+                fields.whole("upright", 0), fields.whole("level", 0), fields.flag("at_wire", false)));
     }
 
     private static ShapedEdge edge(Fields fields) {
@@ -200,6 +235,7 @@ final class JobJson {
             case "around" -> new Placement.Around(on, gap, fields.length("proud", Length.ZERO));
             case "inside" -> new Placement.Inside(on, gap);
             case "behind" -> new Placement.Behind(on, gap);
+            case "in_back" -> new Placement.InBack(on, gap);
             case "hinged" ->
                 new Placement.Hinged(on, gap, fields.constant("leaves", Placement.Hinged.Leaves.class));
             case "on" -> new Placement.OnFront(on, gap);
@@ -208,7 +244,9 @@ final class JobJson {
                 throw fields.wrong(
                         "kind",
                         Words.of(
-                                "refused.fields.is_one_of", kind, "around, inside, behind, hinged, on, on_top"));
+                                "refused.fields.is_one_of",
+                                kind,
+                                "around, inside, behind, in_back, hinged, on, on_top"));
         });
     }
 
@@ -278,7 +316,6 @@ final class JobJson {
                 fields.has("adhesive") ? fields.constant("adhesive", Adhesive.class) : Adhesive.PVA,
                 fields.list("finish", JobJson::coat),
                 fields.optional("hardware", name -> fields.constant(name, Hardware.class)),
-                fields.flag("strainer", false),
                 fields.has("rabbeting") ? fields.constant("rabbeting", Rabbeting.class) : Rabbeting.BEFORE_MITRING,
                 fields.has("grain") ? fields.constant("grain", Species.Grain.class) : Species.Grain.FLAT_SAWN,
                 fields.has("cutting") ? cutting(fields.object("cutting")) : Cutting.FREE));
@@ -465,7 +502,8 @@ final class JobJson {
         if (!body.cross().isNone()) {
             node.putObject("cross_bars")
                     .put("upright", body.cross().upright())
-                    .put("level", body.cross().level());
+                    .put("level", body.cross().level())
+                    .put("at_wire", body.cross().atWire());
         }
         body.edge().ifPresent(edge -> node.putObject("shaped_edge")
                 .put("form", Fields.name(edge.form()))
@@ -514,7 +552,6 @@ final class JobJson {
             item.put("minutes", coat.pause().toMinutes());
         }
         choices.hardware().ifPresent(hardware -> node.put("hardware", Fields.name(hardware)));
-        node.put("strainer", choices.strainer());
         node.put("rabbeting", Fields.name(choices.rabbeting()));
         node.put("grain", Fields.name(choices.grain()));
         if (!choices.cutting().equals(Cutting.FREE)) {

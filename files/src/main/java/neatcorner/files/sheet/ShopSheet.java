@@ -451,8 +451,6 @@ public final class ShopSheet {
         for (FitPlan.Points points : plan.fit().points()) {
             column.text(book.say(points.said()));
         }
-        plan.fit().strainer().ifPresent(strainer -> Stream.of(strainer.rail(), strainer.stile(), strainer.brace())
-                .forEach(figure -> column.row(book.say(figure.name()), book.write(figure))));
         plan.fit().behind().forEach(free -> column.row(book.say(free.name()), book.write(free)));
         return isPlain() && plan.fit().behind().isEmpty()
                 ? column
@@ -464,6 +462,7 @@ public final class ShopSheet {
                 .heading(book.say(Phrasebook.keyOf(Station.HANG)) + ": "
                         + book.say(Phrasebook.keyOf(plan.hang().chosen())));
         cautions(column, Station.HANG);
+        plan.job().carriedBy().ifPresent(said -> column.text(book.say(said)));
         for (Figure<?> figure : plan.figures(Station.HANG)) {
             if (!(figure.key() instanceof Habit)) {
                 column.row(book.say(figure.name()), book.write(figure));

@@ -339,11 +339,6 @@ public final class PlanText {
         plan.fit().sheets().forEach(this::sheet);
         plan.fit().matOpenings().forEach(this::sheet);
         plan.fit().points().forEach(points -> said(points.said()));
-        plan.fit().strainer().ifPresent(strainer -> {
-            figure(strainer.rail());
-            figure(strainer.stile());
-            figure(strainer.brace());
-        });
         plan.fit().behind().forEach(this::figure);
         steps(plan.fit().order());
     }
@@ -356,6 +351,7 @@ public final class PlanText {
         heading(Station.HANG);
         cautions(Station.HANG);
         line("hardware", plan.hang().chosen());
+        plan.job().carriedBy().ifPresent(this::said);
         plan.figures(Station.HANG).stream()
                 .filter(figure -> plan.job().isHung() || !(figure.key() instanceof Habit))
                 .forEach(this::figure);

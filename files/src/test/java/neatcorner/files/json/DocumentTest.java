@@ -23,7 +23,9 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.PartOffer;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.CrossBars;
+import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.ShapedEdge;
 import neatcorner.core.job.SquareCorner;
@@ -144,6 +146,28 @@ class DocumentTest {
         assertThat(then).doesNotContain("part").doesNotContain("holder");
         assertThat(Document.readJob(then).value()).isEqualTo(Jobs.plain());
         assertThat(Document.readJob(then).text()).isEqualTo(now);
+    }
+
+    /** What older files wish of a part, a strainer, and what they have as a joint, one piece, are what they are now. */
+    @Test
+    void wishesOfOlderFilesBecomePartsAndConstructions() {
+        String now = Document.of(Jobs.plain()).text();
+        Job strained = Document.readJob(now.replace(
+                        "\"adhesive\" :", "\"strainer\" : true, \"hardware\" : \"two_hooks\", \"adhesive\" :"))
+                .value();
+        assertThat(strained.parts().getLast().placement().orElseThrow()).isInstanceOf(Placement.InBack.class);
+        assertThat(strained.carrier()).isEqualTo(1);
+        assertThat(strained.parts().getLast().choices().hardware()).contains(Hardware.TWO_HOOKS);
+        assertThat(Document.readJob(Document.of(strained).text()).value()).isEqualTo(strained);
+        Job small = Document.readJob(now.replace("203.2", "60")
+                        .replace("\"adhesive\" :", "\"strainer\" : true, \"adhesive\" :"))
+                .value();
+        assertThat(small.parts()).as("no room for one, and none before").hasSize(1);
+        Job solid = Document.readJob(now.replace("\"adhesive\" :", "\"joint\" : \"solid\", \"adhesive\" :"))
+                .value();
+        assertThat(solid.body().construction()).isEqualTo(Construction.ONE_PIECE);
+        assertThat(solid.choices().joint()).isEmpty();
+        assertThat(Document.readJob(Document.of(solid).text()).value()).isEqualTo(solid);
     }
 
     @Test
@@ -302,7 +326,7 @@ class DocumentTest {
         "\"material\" : \"paper\" | \"material\" : \"paper\", \"thickness\" : 0 | ` ` | stands twice",
         "\"contents\" : [ | \"contents\" : 3, \"x\" : [ | contents | list",
         "\"format\" : \"neat-corner job\" | \"format\" : \"recipe\" | format | neat-corner job",
-        "\"strainer\" : false | \"strainer\" : \"no\" | choices.strainer | true or false",
+        "\"adhesive\" : \"pva\" | \"strainer\" : \"no\" | choices.strainer | true or false",
         "\"settled\" : [ ] | \"settled\" : [ \"moon\" ] | settled[0] | brief"})
     void whatIsWrongIsNamedWithItsFieldAndWhatIsAllowed(String good, String bad, String field, String allowed) {
         String text = Document.of(Jobs.plain()).text();
@@ -348,7 +372,7 @@ class DocumentTest {
                         .isEqualByComparingTo(length.toExactMm());
             }
         });
-        assertThat(tree.get("members")).as("four sides, and five pieces of a strainer").hasSize(9);
+        assertThat(tree.get("members")).as("four sides").hasSize(4);
         assertThat(tree.at("/members/0/left_end/swing_to").stringValue()).isEqualTo("right");
         assertThat(tree.get("findings")).hasSize(plan.findings().size());
         assertThat(List.of("joints", "sticks", "glue_up", "finish", "hang", "safety")).allMatch(tree::has);

@@ -58,7 +58,9 @@ class PlanTextTest {
                 .as("six of: a frame and its strainer, a rim, a spacer with a panel, a cap with four strips")
                 .hasSize(156);
         assertThat(rows).extracting(row -> row.get("job")).containsOnly("Grüße aus dem Hafen");
-        assertThat(rows).extracting(row -> row.get("of_part")).containsOnly("chart frame", "rim", "spacer", "cap");
+        assertThat(rows)
+                .extracting(row -> row.get("of_part"))
+                .containsOnly("chart frame", "rim", "spacer", "cap", "strainer");
         assertThat(rows).allSatisfy(row -> {
             var member = plan.assembly().frame(plan.job().indexOf(row.get("of_part")))
                     .pieces()
@@ -84,11 +86,11 @@ class PlanTextTest {
                 .contains("== rim ==", "Around the chart frame, 0.5 mm free on each side, its front 3 mm behind.")
                 .contains("== spacer ==", "On the back of the rim")
                 .containsOnlyOnce("HANG");
-        assertThat(text.split("\nGLUE-UP\n")).as("each is closed by itself").hasSize(5);
+        assertThat(text.split("\nGLUE-UP\n")).as("each is closed by itself").hasSize(6);
         JsonNode json = JsonMapper.builder().build().readTree(PlanJson.write(plan));
         assertThat(json.get("parts"))
                 .extracting(part -> part.get("name").asString())
-                .containsExactly("rim", "spacer", "cap");
+                .containsExactly("rim", "spacer", "cap", "strainer");
         assertThat(json.get("parts").get(0).get("figures").get("sight.width").get("mm").asDouble())
                 .as("what the tape read on the frame and two gaps of 0.5")
                 .isCloseTo(400.1 + 1, within(1e-6));

@@ -64,7 +64,7 @@ class WentWrongTest {
                 "ringafter | short_piece; -board_too_wide",
                 "panel | -no_room_for_points; -glue_alone",
                 "solid | board_too_wide; -open_time",
-                "bigstrainer | flat_wire; -strainer_wanted; -no_strainer_here",
+                "bigstrainer | flat_wire; -slender; -flat_thin",
                 "heavy70 | joint_beyond; too_heavy; slender",
                 "thin8mirror | no_joint_enough",
                 "tiny50 | no_joint_enough",
@@ -102,8 +102,8 @@ class WentWrongTest {
                 "panel | Cut the groove; no glue in the groove; -Points, pressed; -room for points",
                 "solid | Rout the opening; Nothing to close; Chisel the corners square; -Mill the strip; -squeeze on a"
                         + " joint",
-                "bigstrainer | strainer brace X1; hardware goes on it; no dust paper is glued over it; Screw the"
-                        + " strainer",
+                "bigstrainer | == strainer ==; level bar 1 L1; the hardware goes on it; no dust paper is glued over it;"
+                        + " Screw it to the frame",
                 "pu_splined | foam; -wet rag",
                 "window2 | half; every pane",
                 "lshapeglass | any polygon, box around it; A band slides off; -–45; --45",

@@ -1,0 +1,124 @@
+package neatcorner.core.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.frame.Assembly;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.job.Placement;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Safety;
+import neatcorner.core.report.Severity;
+import neatcorner.core.section.SectionKey;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.words.Station;
+
+/** How parts that lie in the rabbet behind what is framed are put in: loose, shimmed, screwed, taped. */
+final class Strainers {
+    /** The first screw from the end of a side. Common practice, no source. */
+    private static final Length FIRST_SCREW = Length.inches(4);
+    /** Screws of sides that are no rectangle's stand no further apart. Common practice, no source. */
+    private static final Length APART = Length.inches(12);
+
+    private final Assembly assembly;
+    private final Frame holder;
+    private final Ledger ledger;
+    private final List<Words> steps = new ArrayList<>();
+
+    private Strainers(Assembly assembly, Ledger ledger) {
+        this.assembly = assembly;
+        this.holder = assembly.frame(assembly.job().holder());
+        this.ledger = ledger;
+    }
+
+    /** The steps, in their order; none where there is no such part. */
+    static List<Words> steps(Assembly assembly, Ledger ledger) {
+        Strainers strainers = new Strainers(assembly, ledger);
+        strainers.parts().forEach(strainers::step);
+        return List.copyOf(strainers.steps);
+    }
+
+    private List<Integer> parts() {
+        String on = holder.job().part().name();
+        return IntStream.range(0, assembly.frames().size())
+                .filter(part -> assembly.job().parts().get(part).placement()
+                        .filter(place -> place instanceof Placement.InBack && place.on().equals(on))
+                        .isPresent())
+                .boxed()
+                .toList();
+    }
+
+    private void step(int part) {
+        Frame inner = assembly.frame(part);
+        String name = inner.job().part().name();
+        findProud(part, name);
+        steps.add(Words.of(
+                assembly.job().carrier() == part ? "fit.strainer_carries" : "fit.strainer",
+                name,
+                inner.job().placement().orElseThrow().gap()));
+        Length wide = inner.width(Line.OUTSIDE);
+        Length high = inner.height(Line.OUTSIDE);
+        ledger.warn(Safety.FIXING);
+        steps.add(
+                inner.isFourSquare()
+                        ? Words.of(
+                                "fit.strainer_screws",
+                                places(screws(wide.min(high), 2)),
+                                places(screws(wide.max(high), 3)))
+                        : Words.of("fit.strainer_screws_round", FIRST_SCREW, APART));
+        steps.add(Words.of("fit.strainer_tape"));
+    }
+
+    /** It stands out behind where what is framed and it are thicker than the rabbet is deep. */
+    private void findProud(int part, String name) {
+        Length proud = assembly.lies()
+                .get(assembly.job().holder())
+                .back()
+                .minus(assembly.lies().get(part).back());
+        if (!proud.isPositive()) {
+            return;
+        }
+        Length deeper = holder.job().section().recessDepth().plus(proud);
+        boolean room = !holder.job()
+                .section()
+                .woodInFrontOfRabbet()
+                .minus(proud)
+                .isUnder(holder.habits().get(Habit.FRONT_WOOD));
+        ledger.find(Finding.of(Severity.NOTE, Station.FIT, "strainer_proud", name, proud)
+                .by(proud)
+                .remedy(
+                        room
+                                ? new Remedy.OnJob(
+                                        Words.of("remedy.rabbet_depth", deeper),
+                                        new Edit.InPart(
+                                                assembly.job().holder(),
+                                                new Edit.Enter(SectionKey.RABBET_DEPTH, deeper)))
+                                : new Remedy.OnJob(
+                                        Words.of("remedy.leave_part_out", name), new Edit.RemovePart(name))));
+    }
+
+    /** Near each end, and between at the middle ({@code parts} = 2) or the thirds (3). */
+    private static List<Length> screws(Length side, int parts) {
+        Length first = FIRST_SCREW.min(side.over(4));
+        List<Length> places = new ArrayList<>();
+        places.add(first);
+        for (int i = 1; i < parts; i++) {
+            places.add(side.times((double) i / parts));
+        }
+        places.add(side.minus(first));
+        return List.copyOf(places);
+    }
+
+    private static Words places(List<Length> places) {
+        return places.stream()
+                .map(place -> Words.of("list.one", place))
+                .reduce((list, next) -> Words.of("list.comma", list, next))
+                .orElseThrow();
+    }
+}
