@@ -23,7 +23,6 @@ import neatcorner.core.rack.Material;
 import neatcorner.core.recall.Known;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
-import neatcorner.core.wood.Species;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 
@@ -83,7 +82,7 @@ public final class FitDrawing {
         for (int part : whole.fromBehind(true).reversed()) {
             frame(whole.frame(part), part);
             if (part == plan.job().holder()) {
-                layers(whole.frame(part));
+                layers();
                 hanging(whole.frame(part));
                 boxes(kind -> kind == Fixture.Kind.SCREEN);
             }
@@ -155,7 +154,7 @@ public final class FitDrawing {
         }
     }
 
-    private void layers(Frame frame) {
+    private void layers() {
         List<Layer> layers = plan.job().packed().layers();
         List<Pane> sheets = plan.fit().sheets();
         for (int i = 0; i < sheets.size(); i++) {
@@ -168,30 +167,6 @@ public final class FitDrawing {
                             .filter(layer -> sheet.material().equals(Optional.of(layer.material()))),
                     i);
         }
-        frame.job().inBack().forEach(inner -> strainer(frame, inner.name()));
-    }
-
-    /** Where it lies in the part that holds what is framed. */
-    private void strainer(Frame frame, String name) {
-        Assembly whole = plan.assembly();
-        int part = plan.job().indexOf(name);
-        Assembly.Lie own = whole.lies().get(part);
-        Assembly.Lie holder = whole.lies().get(frame.job().seen());
-        Point by = new Point(own.across() - holder.across(), own.down() - holder.down());
-        Frame inner = whole.frame(part);
-        Species species = inner.job().section().species();
-        parts.add(new Part(
-                moved(Known.in(inner.lines(), Line.OUTSIDE), by),
-                List.of(moved(inner.inner(), by)),
-                new Paint.Wood(species, Paint.Shade.FACE),
-                new Paint.Wood(species, Paint.Shade.EDGE),
-                name,
-                sketch.say("sheet.size", inner.width(Line.OUTSIDE), inner.height(Line.OUTSIDE)),
-                ""));
-    }
-
-    private static List<Point> moved(List<Point> places, Point by) {
-        return places.stream().map(place -> place.plus(by)).toList();
     }
 
     private void layer(Pane sheet, Optional<Layer> layer, int index) {

@@ -99,8 +99,7 @@ final class Strainers {
                                         new Edit.InPart(
                                                 assembly.job().holder(),
                                                 new Edit.Enter(SectionKey.RABBET_DEPTH, deeper)))
-                                : new Remedy.OnJob(
-                                        Words.of("remedy.leave_part_out", name), new Edit.RemovePart(name))));
+                                : new Remedy.Visit(Station.SECTION)));
     }
 
     /** Near each end, and between at the middle ({@code parts} = 2) or the thirds (3). */
