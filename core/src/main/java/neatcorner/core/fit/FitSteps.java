@@ -41,6 +41,9 @@ final class FitSteps {
 
     /** A heavier mirror is held by blocks and no glue. Common practice, no source. */
     private static final double HEAVY_MIRROR = 5;
+    /** With more sides a panel goes in before the last joints, not before the fourth corner. */
+    private static final int FOUR = 4;
+
     private final Frame frame;
     private final Contents contents;
     private final List<Words> steps = new ArrayList<>();
@@ -87,7 +90,8 @@ final class FitSteps {
 
     private void panel() {
         if (!contents.layers().isEmpty() && !frame.isSolid()) {
-            steps.add(Words.of(isBoxed() ? "fit.panels" : "fit.panel"));
+            String many = frame.members().size() > FOUR ? "_many" : "";
+            steps.add(Words.of((isBoxed() ? "fit.panels" : "fit.panel") + many));
         }
     }
 
@@ -143,6 +147,9 @@ final class FitSteps {
     private Words canvas() {
         if (contents.keeper() != Contents.Keeper.CLIPS || !frame.isWoodwork()) {
             return Words.of("fit.canvas_before");
+        }
+        if (!strained.isEmpty()) {
+            return Words.of("fit.canvas_strained");
         }
         Length proud = contents.stack()
                 .plus(frame.job().lined())

@@ -1,6 +1,7 @@
 package neatcorner.core.fit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import neatcorner.core.edit.Edit;
@@ -71,7 +72,7 @@ final class Strainers {
                                 "fit.strainer_screws",
                                 places(screws(wide.min(high), 2)),
                                 places(screws(wide.max(high), 3)))
-                        : Words.of("fit.strainer_screws_round", FIRST_SCREW, APART));
+                        : Words.of("fit.strainer_screws_round", first(shortest(inner)), APART));
         steps.add(Words.of("fit.strainer_tape"));
     }
 
@@ -104,7 +105,7 @@ final class Strainers {
 
     /** Near each end, and between at the middle ({@code parts} = 2) or the thirds (3). */
     private static List<Length> screws(Length side, int parts) {
-        Length first = FIRST_SCREW.min(side.over(4));
+        Length first = first(side);
         List<Length> places = new ArrayList<>();
         places.add(first);
         for (int i = 1; i < parts; i++) {
@@ -112,6 +113,17 @@ final class Strainers {
         }
         places.add(side.minus(first));
         return List.copyOf(places);
+    }
+
+    private static Length first(Length side) {
+        return FIRST_SCREW.min(side.over(4));
+    }
+
+    private static Length shortest(Frame frame) {
+        return frame.members().stream()
+                .map(member -> member.longPoint().value())
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
     }
 
     private static Words places(List<Length> places) {

@@ -24,6 +24,9 @@ import neatcorner.core.section.Section;
 
 /** What is done at the glue-up, in the order that hands can follow. */
 final class CloseSteps {
+    /** With more sides a panel goes in before the last joints, not before the fourth corner. */
+    private static final int FOUR = 4;
+
     private final Frame frame;
     private final Closing closing;
     private final Joint joint;
@@ -114,7 +117,8 @@ final class CloseSteps {
             add(frame.isSquared() ? "close.leaf_panel_square" : "close.panel");
         }
         if (frame.job().section().recess() instanceof Recess.Slot && !nothingIn) {
-            add(frame.job().section().backGroove().isPresent() ? "close.panels" : "close.panel");
+            String panels = frame.job().section().backGroove().isPresent() ? "close.panels" : "close.panel";
+            add(frame.members().size() > FOUR ? panels + "_many" : panels);
         }
     }
 
