@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import neatcorner.core.job.Body;
 import neatcorner.core.job.BorderKey;
 import neatcorner.core.job.EdgeKey;
+import neatcorner.core.job.ExtraKey;
 import neatcorner.core.job.FixtureKey;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.LayerKey;
@@ -54,10 +56,10 @@ public record Entry(
                                         _ -> entry.now(),
                                         (j, l) -> j.withOutline(entry.with().apply(l))))));
         entries.addAll(SectionEntries.of(job.section()));
-        job.body().edge().ifPresent(_ -> addEdge(entries));
-        job.body().slats().ifPresent(_ -> addSlats(entries));
-        job.body().panel().ifPresent(_ -> addPanel(entries));
-        job.body().trim().ifPresent(_ -> addTrim(entries));
+        addExtras(entries, job, EdgeKey.values(), Body::edge, Body::withEdge);
+        addExtras(entries, job, SlatKey.values(), Body::slats, Body::withSlats);
+        addExtras(entries, job, PanelKey.values(), Body::panel, Body::withPanel);
+        addExtras(entries, job, TrimKey.values(), Body::trim, Body::withTrim);
         job.faces().keySet().forEach(face -> entries.add(face(job, face)));
         job.contents().borders().ifPresent(_ -> addBorders(entries));
         for (int i = 0; i < job.contents().layers().size(); i++) {
@@ -127,39 +129,22 @@ public record Entry(
         }
     }
 
-    private static void addEdge(List<Entry> entries) {
-        for (EdgeKey key : EdgeKey.values()) {
-            entries.add(new Entry(
-                    key,
-                    j -> key.of(j.body().edge().orElseThrow()),
-                    (j, l) -> j.with(j.body().withEdge(j.body().edge().map(edge -> key.in(edge, l))))));
+    /** The numbers of something a part has beyond the pieces that go round it, where it has that. */
+    private static <T> void addExtras(
+            List<Entry> entries,
+            Job job,
+            ExtraKey<T>[] keys,
+            Function<Body, Optional<T>> of,
+            BiFunction<Body, Optional<T>, Body> with) {
+        if (of.apply(job.body()).isEmpty()) {
+            return;
         }
-    }
-
-    private static void addSlats(List<Entry> entries) {
-        for (SlatKey key : SlatKey.values()) {
+        for (ExtraKey<T> key : keys) {
             entries.add(new Entry(
                     key,
-                    j -> key.of(j.body().slats().orElseThrow()),
-                    (j, l) -> j.with(j.body().withSlats(j.body().slats().map(slats -> key.in(slats, l))))));
-        }
-    }
-
-    private static void addPanel(List<Entry> entries) {
-        for (PanelKey key : PanelKey.values()) {
-            entries.add(new Entry(
-                    key,
-                    j -> key.of(j.body().panel().orElseThrow()),
-                    (j, l) -> j.with(j.body().withPanel(j.body().panel().map(panel -> key.in(panel, l))))));
-        }
-    }
-
-    private static void addTrim(List<Entry> entries) {
-        for (TrimKey key : TrimKey.values()) {
-            entries.add(new Entry(
-                    key,
-                    j -> key.of(j.body().trim().orElseThrow()),
-                    (j, l) -> j.with(j.body().withTrim(j.body().trim().map(trim -> key.in(trim, l))))));
+                    j -> key.of(of.apply(j.body()).orElseThrow()),
+                    (j, l) -> j.with(with.apply(
+                            j.body(), of.apply(j.body()).map(extra -> key.in(extra, l))))));
         }
     }
 

@@ -4,11 +4,9 @@ import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.core.measure.Length;
-import neatcorner.core.words.FigureKey;
-import neatcorner.core.words.Station;
 
 /** The numbers that are given of an inner edge that is sawn to a shape. */
-public enum EdgeKey implements FigureKey.OfLength {
+public enum EdgeKey implements ExtraKey<ShapedEdge> {
     /** How long a repeat is wished. */
     PITCH(ShapedEdge::pitch, ShapedEdge::withPitch),
     /** How far it runs into the wood. */
@@ -24,12 +22,12 @@ public enum EdgeKey implements FigureKey.OfLength {
         this.in = in;
     }
 
-    /** This number of an edge. */
+    @Override
     public Length of(ShapedEdge edge) {
         return of.apply(edge);
     }
 
-    /** An edge with another such number. */
+    @Override
     public ShapedEdge in(ShapedEdge edge, Length length) {
         return in.apply(edge, length);
     }
@@ -38,10 +36,5 @@ public enum EdgeKey implements FigureKey.OfLength {
     @Override
     public String id() {
         return "edge." + name().toLowerCase(Locale.ROOT);
-    }
-
-    @Override
-    public Station station() {
-        return Station.BRIEF;
     }
 }

@@ -4,11 +4,9 @@ import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.core.measure.Length;
-import neatcorner.core.words.FigureKey;
-import neatcorner.core.words.Station;
 
 /** The lengths that are given of a panel in a leaf. */
-public enum PanelKey implements FigureKey.OfLength {
+public enum PanelKey implements ExtraKey<Panel> {
     /** How thick it is. */
     THICKNESS(Panel::thickness, Panel::withThickness),
     /** How deep it stands in each side. */
@@ -24,12 +22,12 @@ public enum PanelKey implements FigureKey.OfLength {
         this.in = in;
     }
 
-    /** This number of a panel. */
+    @Override
     public Length of(Panel panel) {
         return of.apply(panel);
     }
 
-    /** A panel with another such number. */
+    @Override
     public Panel in(Panel panel, Length length) {
         return in.apply(panel, length);
     }
@@ -38,10 +36,5 @@ public enum PanelKey implements FigureKey.OfLength {
     @Override
     public String id() {
         return "panel." + name().toLowerCase(Locale.ROOT);
-    }
-
-    @Override
-    public Station station() {
-        return Station.BRIEF;
     }
 }

@@ -4,11 +4,9 @@ import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.core.measure.Length;
-import neatcorner.core.words.FigureKey;
-import neatcorner.core.words.Station;
 
 /** The lengths that are given of slats. */
-public enum SlatKey implements FigureKey.OfLength {
+public enum SlatKey implements ExtraKey<Slats> {
     /** How wide one is. */
     WIDTH(Slats::width, (s, l) -> new Slats(l, s.thickness(), s.pitch(), s.degrees(), s.groove(), s.play())),
     /** How thick one is. */
@@ -28,12 +26,12 @@ public enum SlatKey implements FigureKey.OfLength {
         this.in = in;
     }
 
-    /** This number of slats. */
+    @Override
     public Length of(Slats slats) {
         return of.apply(slats);
     }
 
-    /** Slats with another such number. */
+    @Override
     public Slats in(Slats slats, Length length) {
         return in.apply(slats, length);
     }
@@ -42,10 +40,5 @@ public enum SlatKey implements FigureKey.OfLength {
     @Override
     public String id() {
         return "slat." + name().toLowerCase(Locale.ROOT);
-    }
-
-    @Override
-    public Station station() {
-        return Station.BRIEF;
     }
 }

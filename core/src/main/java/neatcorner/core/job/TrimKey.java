@@ -4,11 +4,9 @@ import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.core.measure.Length;
-import neatcorner.core.words.FigureKey;
-import neatcorner.core.words.Station;
 
 /** The lengths that are given of bent strips. */
-public enum TrimKey implements FigureKey.OfLength {
+public enum TrimKey implements ExtraKey<Trim> {
     /** How thick one is. */
     STRIP(Trim::strip, (t, l) -> new Trim(l, t.strips(), t.proud(), t.beyond())),
     /** How far their front stands out before that of the part. */
@@ -24,12 +22,12 @@ public enum TrimKey implements FigureKey.OfLength {
         this.in = in;
     }
 
-    /** This number of a trim. */
+    @Override
     public Length of(Trim trim) {
         return of.apply(trim);
     }
 
-    /** A trim with another such number. */
+    @Override
     public Trim in(Trim trim, Length length) {
         return in.apply(trim, length);
     }
@@ -38,10 +36,5 @@ public enum TrimKey implements FigureKey.OfLength {
     @Override
     public String id() {
         return "trim." + name().toLowerCase(Locale.ROOT);
-    }
-
-    @Override
-    public Station station() {
-        return Station.BRIEF;
     }
 }
