@@ -13,6 +13,7 @@ import neatcorner.core.frame.Trimming;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.PanelKey;
+import neatcorner.core.job.Placement;
 import neatcorner.core.job.SlatKey;
 import neatcorner.core.job.Slats;
 import neatcorner.core.job.Trim;
@@ -67,7 +68,12 @@ final class ExtrasChoice {
                         }),
                 this::fill);
         between.setId("between");
-        panel.onlyWhile(between, () -> Slats.canBe(body()));
+        panel.onlyWhile(
+                between,
+                () -> Slats.canBe(body())
+                        && job().placement()
+                                .filter(place -> !(place instanceof Placement.Hinged))
+                                .isEmpty());
         slats();
         inGrooves();
         trim();

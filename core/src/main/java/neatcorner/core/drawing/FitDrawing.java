@@ -6,11 +6,13 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.FixtureBox;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
 import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Layer;
 import neatcorner.core.measure.Length;
@@ -50,16 +52,29 @@ public final class FitDrawing {
      *
      * @param outline  in the frame's plane, mm
      * @param openings cut out of it; may be empty
+     * @param within   pieces of the same wood across its opening or over its curve; may be empty
      * @param more     what else there is to know of it; may be empty
      */
     private record Part(
             List<Point> outline,
             List<List<Point>> openings,
+            List<List<Point>> within,
             Paint fill,
             Paint edge,
             String name,
             String size,
-            String more) {}
+            String more) {
+        Part(
+                List<Point> outline,
+                List<List<Point>> openings,
+                Paint fill,
+                Paint edge,
+                String name,
+                String size,
+                String more) {
+            this(outline, openings, List.of(), fill, edge, name, size, more);
+        }
+    }
 
     private FitDrawing(Plan plan, Reader reader, double width, double height) {
         this.plan = plan.packed();
@@ -130,6 +145,13 @@ public final class FitDrawing {
         parts.add(new Part(
                 placed.apply(Known.in(frame.lines(), Line.OUTSIDE)),
                 List.of(placed.apply(frame.inner())),
+                Stream.concat(
+                                frame.panel().stream().map(_ -> frame.inner()),
+                                Stream.of(frame.bars(), frame.cross(), frame.slats(), frame.trim())
+                                        .flatMap(List::stream)
+                                        .map(Member::outline))
+                        .map(placed)
+                        .toList(),
                 new Paint.Wood(section.species(), Paint.Shade.FACE),
                 new Paint.Wood(section.species(), Paint.Shade.EDGE),
                 plan.job().parts().size() == 1
@@ -294,6 +316,11 @@ public final class FitDrawing {
             List<At> hole = opening.stream().map(seen).toList();
             sketch.area(hole, Ink.PANEL);
             sketch.outline(hole, part.edge(), sketch.em(1));
+        }
+        for (List<Point> piece : part.within()) {
+            List<At> across = piece.stream().map(seen).toList();
+            sketch.area(across, part.fill());
+            sketch.outline(across, part.edge(), sketch.em(0.7));
         }
     }
 
