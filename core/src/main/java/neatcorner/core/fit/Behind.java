@@ -305,7 +305,7 @@ final class Behind {
         if (free.isUnder(LEAST_FACE)) {
             return Optional.empty();
         }
-        return PartOffer.named("backing_frame").by(holder, job.freeName("backing frame")).map(part -> {
+        return PartOffer.named("backing_frame").proposed(holder, job.freeName("backing frame")).map(part -> {
             Length face = part.body().section().face().min(free);
             Length gap = part.placement().orElseThrow().gap().min(free.minus(face));
             Body body = part.body()

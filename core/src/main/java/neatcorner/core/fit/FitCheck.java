@@ -249,7 +249,7 @@ final class FitCheck {
 
     private Remedy strained() {
         return PartOffer.named("strainer")
-                .by(frame, frame.job().freeName("strainer"))
+                .proposed(frame, frame.job().freeName("strainer"))
                 .<Remedy>map(part -> new Remedy.OnJob(
                         Words.of("remedy.strainer"),
                         new Edit.InPart(frame.job().seen(), new Edit.AddPart(part))))

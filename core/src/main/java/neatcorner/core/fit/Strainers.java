@@ -10,12 +10,15 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
+import neatcorner.core.section.Recess;
+import neatcorner.core.section.Section;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.words.Station;
@@ -85,22 +88,32 @@ final class Strainers {
         if (!proud.isPositive()) {
             return;
         }
-        Length deeper = holder.job().section().recessDepth().plus(proud);
-        boolean room = !holder.job()
-                .section()
-                .woodInFrontOfRabbet()
-                .minus(proud)
-                .isUnder(holder.habits().get(Habit.FRONT_WOOD));
         ledger.find(Finding.of(Severity.NOTE, Station.FIT, "strainer_proud", name, proud)
                 .by(proud)
-                .remedy(
-                        room
-                                ? new Remedy.OnJob(
-                                        Words.of("remedy.rabbet_depth", deeper),
-                                        new Edit.InPart(
-                                                assembly.job().holder(),
-                                                new Edit.Enter(SectionKey.RABBET_DEPTH, deeper)))
-                                : new Remedy.Visit(Station.SECTION)));
+                .remedy(deeper(proud)));
+    }
+
+    /** A rabbet deeper by so much where enough wood stays in front of it, else a thicker moulding with one. */
+    private Remedy deeper(Length more) {
+        Section section = holder.job().section();
+        Length depth = section.recessDepth().plus(more);
+        Length spare = section.woodInFrontOfRabbet().minus(more).minus(holder.habits().get(Habit.FRONT_WOOD));
+        int part = assembly.job().holder();
+        if (!spare.isNegative()) {
+            return new Remedy.OnJob(
+                    Words.of("remedy.rabbet_depth", depth),
+                    new Edit.InPart(part, new Edit.Enter(SectionKey.RABBET_DEPTH, depth)));
+        }
+        Length thickness = section.thickness().minus(spare);
+        try {
+            Section thicker = section.withThickness(thickness)
+                    .withRecess(((Recess.Covering) section.recess()).withDepth(depth));
+            return new Remedy.OnJob(
+                    Words.of("remedy.thicker", thickness, depth),
+                    new Edit.InPart(part, new Edit.ChooseSection(thicker)));
+        } catch (Refusal noSuchMoulding) {
+            return new Remedy.Visit(Station.SECTION);
+        }
     }
 
     /** Near each end, and between at the middle ({@code parts} = 2) or the thirds (3). */

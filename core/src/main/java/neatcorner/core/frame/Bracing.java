@@ -88,6 +88,18 @@ public final class Bracing {
         return bars;
     }
 
+    /** Whether so many bars of this section have room within a frame of it so large outside. */
+    static boolean isRoomy(Length outside, Section section, int count) {
+        return !outside.minus(section.face().times(count + 2L))
+                .over(count + 1.0)
+                .isUnder(LEAST_CLEAR);
+    }
+
+    /** Whether a bar behind the wire has room below the top. */
+    static boolean isRoomyAtWire(Length outside, Section section) {
+        return !outside.times(HANG_DOWN).minus(section.face().times(1.5)).isUnder(LEAST_CLEAR);
+    }
+
     /** From the inner edge of the top to the one bar there is: its middle behind the wire. */
     private static Length atWire(Job job, Point low, Length clear, Ledger ledger) {
         Length face = job.section().face();

@@ -159,6 +159,15 @@ public record PartOffer(
      * @param name what it is to be called
      */
     public Optional<Part> by(Frame frame, String name) {
+        return proposed(frame, name).filter(part -> frame.couldBe(frame.job().withPart(part)));
+    }
+
+    /**
+     * The same without working all parts out to see whether it can be: for a remedy, which is tried anyway.
+     *
+     * @param name what it is to be called
+     */
+    public Optional<Part> proposed(Frame frame, String name) {
         Job job = frame.job();
         Placement placement = lies.apply(job.part().name(), frame);
         if (job.parts().stream()
@@ -175,19 +184,13 @@ public record PartOffer(
             Body body = new Body(like, own, Map.of(), Lean.FLAT)
                     .with(built.canBe(like, own, Lean.FLAT) ? built : Construction.MITRED)
                     .withSlats(Optional.of(Slats.usual(own)).filter(_ -> slatted));
-            boolean strains = placement instanceof Placement.InBack;
-            if (strains && clear(frame, own, placement).isUnder(LEAST_OPENING)) {
-                return Optional.empty();
+            if (!(placement instanceof Placement.InBack)) {
+                return Optional.of(
+                        Part.of(name, placement, body).finished(job.choices().finish()));
             }
-            List<Part> ways = strains
-                    ? braces(frame).stream()
-                            .filter(brace -> brace.canBe(body.outline(), body.section(), body.lean()))
-                            .map(brace -> Part.of(name, placement, body.with(brace)))
-                            .toList()
-                    : List.of(Part.of(name, placement, body).finished(job.choices().finish()));
-            return ways.stream()
-                    .filter(part -> frame.couldBe(job.withPart(part)))
-                    .findFirst();
+            return clear(frame, own, placement).isUnder(LEAST_OPENING)
+                    ? Optional.empty()
+                    : Optional.of(Part.of(name, placement, body.with(brace(frame, own, placement))));
         } catch (Refusal cannotBeThere) {
             return Optional.empty();
         }
@@ -208,16 +211,24 @@ public record PartOffer(
      * What bends a strainer is taken by a brace: behind the wire that pulls its sides in, and in an upright one, else
      * across the middle of the longer way. A small one has its bar in the middle, or none.
      */
-    private static List<CrossBars> braces(Frame beside) {
+    private static CrossBars brace(Frame beside, Section own, Placement placement) {
+        if (!beside.isFourSquare()) {
+            return CrossBars.NONE;
+        }
+        Line wall = beside.job().section().recess().wall();
+        Length wide = beside.width(wall).minus(placement.gap().times(2));
+        Length high = beside.height(wall).minus(placement.gap().times(2));
         boolean wired = beside.job()
                 .choices()
                 .hardware()
                 .map(hardware -> hardware == Hardware.RINGS_AND_WIRE)
                 .orElse(true);
-        boolean level = wired || !beside.width(Line.OUTSIDE).isOver(beside.height(Line.OUTSIDE));
-        return level
-                ? List.of(new CrossBars(0, 1, true), new CrossBars(0, 1), CrossBars.NONE)
-                : List.of(new CrossBars(1, 0), CrossBars.NONE);
+        if (!wired && wide.isOver(high)) {
+            return Bracing.isRoomy(wide, own, 1) ? new CrossBars(1, 0) : CrossBars.NONE;
+        }
+        return Bracing.isRoomyAtWire(high, own)
+                ? new CrossBars(0, 1, true)
+                : Bracing.isRoomy(high, own, 1) ? new CrossBars(0, 1) : CrossBars.NONE;
     }
 
     @Override
