@@ -3,11 +3,9 @@ package neatcorner.core.fit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
-import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Refusal;
@@ -44,18 +42,8 @@ final class Strainers {
     /** The steps, in their order; none where there is no such part. */
     static List<Words> steps(Assembly assembly, Ledger ledger) {
         Strainers strainers = new Strainers(assembly, ledger);
-        strainers.parts().forEach(strainers::step);
+        strainers.holder.job().inBack().forEach(part -> strainers.step(assembly.job().indexOf(part.name())));
         return List.copyOf(strainers.steps);
-    }
-
-    private List<Integer> parts() {
-        String on = holder.job().part().name();
-        return IntStream.range(0, assembly.frames().size())
-                .filter(part -> assembly.job().parts().get(part).placement()
-                        .filter(place -> place instanceof Placement.InBack && place.on().equals(on))
-                        .isPresent())
-                .boxed()
-                .toList();
     }
 
     private void step(int part) {

@@ -6,7 +6,9 @@ import neatcorner.core.frame.MemberKey.What;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Polygons;
 import neatcorner.core.outline.Side;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
@@ -39,18 +41,19 @@ public final class Bracing {
     }
 
     /** Those that stand from the left, then those that lie from the top. */
-    static List<Member> members(Job job, List<Point> inner, Ledger ledger) {
+    static List<Member> members(Job job, List<Point> outside, List<Point> inner, Ledger ledger) {
         CrossBars cross = job.body().cross();
         List<Member> members = new ArrayList<>();
         if (!cross.isNone()) {
-            members.addAll(bars(job, inner, true, cross.upright(), cross.isCrossed(), ledger));
-            members.addAll(bars(job, inner, false, cross.level(), cross.isCrossed(), ledger));
+            members.addAll(bars(job, outside, inner, true, cross.upright(), ledger));
+            members.addAll(bars(job, outside, inner, false, cross.level(), ledger));
         }
         return List.copyOf(members);
     }
 
     private static List<Member> bars(
-            Job job, List<Point> inner, boolean upright, int count, boolean crossed, Ledger ledger) {
+            Job job, List<Point> outside, List<Point> inner, boolean upright, int count, Ledger ledger) {
+        boolean crossed = job.body().cross().isCrossed();
         Point low = inner.get(0);
         Point high = inner.get(2);
         Length across = Length.mm(upright ? high.x() - low.x() : high.y() - low.y());
@@ -66,7 +69,7 @@ public final class Bracing {
                     Words.of("impossible.cross_bars", count, clear, LEAST_CLEAR));
         }
         boolean even = upright || !job.body().cross().atWire();
-        Length first = even ? clear : atWire(job, low, across, ledger);
+        Length first = even ? clear : atWire(job, Length.mm(Polygons.extent(outside, Axis.HEIGHT)), low, ledger);
         if (even) {
             ledger.enter(Figure.formula(upright ? CLEAR_ACROSS : CLEAR_DOWN)
                     .with("sight_across", across)
@@ -101,9 +104,8 @@ public final class Bracing {
     }
 
     /** From the inner edge of the top to the one bar there is: its middle behind the wire. */
-    private static Length atWire(Job job, Point low, Length clear, Ledger ledger) {
+    private static Length atWire(Job job, Length high, Point low, Ledger ledger) {
         Length face = job.section().face();
-        Length high = Length.mm(low.y() * 2).plus(clear);
         Length first = high.times(HANG_DOWN).minus(Length.mm(low.y())).minus(face.over(2));
         if (first.isUnder(LEAST_CLEAR)) {
             throw new Refusal(Words.of("impossible.cross_bars", 1, first, LEAST_CLEAR));

@@ -204,7 +204,7 @@ final class Framing {
                 shaping.map(Shaping::members).orElseGet(() -> List.copyOf(members)),
                 new Added(
                         bars,
-                        Bracing.members(job, inner, ledger),
+                        Bracing.members(job, Known.in(moved, Line.OUTSIDE), inner, ledger),
                         Slatting.members(job, inner, ledger),
                         Paneling.members(job, inner, ledger),
                         Trimming.members(job, members, ledger)),

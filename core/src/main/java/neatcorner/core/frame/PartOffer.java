@@ -188,7 +188,7 @@ public record PartOffer(
                 return Optional.of(
                         Part.of(name, placement, body).finished(job.choices().finish()));
             }
-            return clear(frame, own, placement).isUnder(LEAST_OPENING)
+            return job.seen() != job.holder() || clear(frame, own, placement).isUnder(LEAST_OPENING)
                     ? Optional.empty()
                     : Optional.of(Part.of(name, placement, body.with(brace(frame, own, placement))));
         } catch (Refusal cannotBeThere) {

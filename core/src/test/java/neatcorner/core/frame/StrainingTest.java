@@ -96,6 +96,19 @@ class StrainingTest {
         assertThat(with.findings()).extracting(Finding::id).doesNotContain("slender", "flat_thin");
     }
 
+    /** The brace lies as far down as the rings also where the rails are unlike: both are shares of the outside. */
+    @Test
+    void theBraceLiesBehindTheWireWhateverTheRails() {
+        Job strained = Sample.strained(Sample.job("40", "24")).at(1);
+        Plan plan = Planner.plan(strained.withFace("bottom", Optional.of(Length.inches(4))), Sample.shop());
+        double middle = plan.frame().cross().getFirst().outline().stream()
+                .mapToDouble(place -> place.y())
+                .average()
+                .orElseThrow();
+        assertThat(middle).isCloseTo(plan.frame().height(Line.OUTSIDE).toMm() * 0.3, within(0.01));
+        assertThat(plan.hang().rings().orElseThrow().down().value().toMm()).isCloseTo(middle, within(0.05));
+    }
+
     /** Where no strainer can be there is none offered; what one stands out by is told, and cured. */
     @Test
     void whereThereCanBeNoneNoneIsOffered() {
