@@ -21,6 +21,7 @@ import neatcorner.core.outline.Side;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.recall.Known;
+import neatcorner.core.recall.Recent;
 import neatcorner.core.report.Planned;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
@@ -35,6 +36,12 @@ import neatcorner.core.shop.Shop;
  * @param lies    where each lies, in the same order
  */
 public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
+    /** Several findings of a plan may try one way out. */
+    private static final Recent<Wish, Boolean> POSSIBLE = new Recent<>(8, Assembly::tried);
+
+    private record Wish(Job job, Habits habits) {
+    }
+
     /** A leaf stays so far before glass. Common practice, no source. */
     private static final Length CLEAR_OF_PACKAGE = Length.mm(2);
 
@@ -157,6 +164,20 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
                 ? lies.get(part).back().plus(frame(part).job().section().thickness())
                 : lies.get(part).back().negated());
         return IntStream.range(0, lies.size()).boxed().sorted(byDepth).toList();
+    }
+
+    /** Whether all parts can be worked out. */
+    static boolean isPossible(Job job, Habits habits) {
+        return POSSIBLE.of(new Wish(job, habits));
+    }
+
+    private static boolean tried(Wish wish) {
+        try {
+            of(wish.job(), wish.habits());
+            return true;
+        } catch (Refusal impossible) {
+            return false;
+        }
     }
 
     static Assembly of(Job job, Habits habits) {

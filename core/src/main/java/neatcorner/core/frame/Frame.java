@@ -105,12 +105,7 @@ public record Frame(
 
     /** Whether a job like this one, with the same habits, can be made at all, with all its parts. */
     public boolean couldBe(Job other) {
-        try {
-            Assembly.of(other, habits);
-            return true;
-        } catch (Refusal impossible) {
-            return false;
-        }
+        return Assembly.isPossible(other, habits);
     }
 
     /** Everything that was said or is habit, so that it can be shown and selected like the rest. */

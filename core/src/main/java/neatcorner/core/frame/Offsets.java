@@ -1,5 +1,6 @@
 package neatcorner.core.frame;
 
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,14 +37,13 @@ final class Offsets {
     Offsets(Job job, Habits habits) {
         this.job = job;
         this.habits = habits;
-        job.outline().round().forEach(side -> {
-            leans.put(side, leanOf(side));
-            seats.put(
-                    side,
-                    Seat.of(
-                            job.section().withFace(job.faceOf(side)),
-                            Seat.signed(job.lean(), leans.get(side).radians())));
-        });
+        Map<Length, Seat> byFace = new HashMap<>();
+        for (Side side : job.outline().round()) {
+            Angle lean = leanOf(side);
+            leans.put(side, lean);
+            seats.put(side, byFace.computeIfAbsent(job.faceOf(side), face ->
+                    Seat.of(job.section().withFace(face), Seat.signed(job.lean(), lean.radians()))));
+        }
     }
 
     /**

@@ -133,14 +133,13 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
      * share the corners otherwise than mitred ones, but hold as much together.
      */
     private static double kg(Frame frame, Member member) {
-        double kg = 0;
+        double grams = 0;
         for (Section.Part part : member.section().parts()) {
             if (!part.wood().isNone()) {
-                double along = along(frame, member, part.wood().centroid());
-                kg += part.wood().area() * along * 1e-9 * part.species().density();
+                grams += part.gPerMm() * along(frame, member, part.middle());
             }
         }
-        return kg;
+        return grams * 1e-3;
     }
 
     private static double along(Frame frame, Member member, Point middle) {

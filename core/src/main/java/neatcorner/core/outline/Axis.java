@@ -9,8 +9,10 @@ public enum Axis {
     /** From top to bottom. */
     HEIGHT;
 
+    private final String id = name().toLowerCase(Locale.ROOT);
+
     /** {@code width} or {@code height}, as figures are named. */
     public String id() {
-        return name().toLowerCase(Locale.ROOT);
+        return id;
     }
 }

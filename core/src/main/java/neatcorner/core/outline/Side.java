@@ -39,7 +39,9 @@ public record Side(Name name, int number, String from, String to) {
         /** One of many bent over a curved top. */
         TRIM,
         /** The board a whole frame is routed from. */
-        BOARD
+        BOARD;
+
+        private final String id = name().toLowerCase(Locale.ROOT);
     }
 
     /** The letter of a corner, counted from 0: A to Z, then A1 to Z1 and so on. */
@@ -74,7 +76,7 @@ public record Side(Name name, int number, String from, String to) {
     }
 
     private String kind() {
-        return name.name().toLowerCase(Locale.ROOT);
+        return name.id;
     }
 
     /** For people: {@code top}, {@code side 3}. */

@@ -61,10 +61,8 @@ public final class Planner {
     private static Plan plan(Draft known) {
         Draft draft = known;
         List<Planned<?>> parts = new ArrayList<>();
-        for (Subject<?> subject : Subjects.IN_ORDER) {
-            if (!known.has(subject.type())) {
-                draft = planned(subject, draft, parts);
-            }
+        for (Subject<?> subject : Subjects.begun(known)) {
+            draft = planned(subject, draft, parts);
         }
         return joined(draft, parts);
     }

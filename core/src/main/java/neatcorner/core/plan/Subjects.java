@@ -1,6 +1,8 @@
 package neatcorner.core.plan;
 
 import java.util.List;
+import java.util.concurrent.ForkJoinTask;
+import java.util.concurrent.RecursiveTask;
 import java.util.function.Function;
 import neatcorner.core.cut.CutLots;
 import neatcorner.core.cut.CutPlan;
@@ -32,7 +34,7 @@ import neatcorner.core.solve.Answers;
 
 /** What a plan is made of: a line a subject, each after those it asks for. */
 final class Subjects {
-    static final List<Subject<?>> IN_ORDER = List.of(
+    private static final List<Subject<?>> IN_ORDER = List.of(
             new Subject<>(
                     Frame.class,
                     draft -> draft.get(Assembly.class).planned().get(draft.job().seen())),
@@ -78,6 +80,28 @@ final class Subjects {
                             _ -> HangPlanner.plan(draft.get(Assembly.class), draft.get(Weight.class)))));
 
     private Subjects() {
+    }
+
+    /** Those a draft does not know yet, in order; what takes longest is begun at once, beside the others. */
+    static List<Subject<?>> begun(Draft known) {
+        return IN_ORDER.stream()
+                .filter(subject -> !known.has(subject.type()))
+                .<Subject<?>>map(subject -> subject.type() == CutLots.class ? beside(subject, known) : subject)
+                .toList();
+    }
+
+    /**
+     * The same subject, worked out on another processor from what is known now; where there is none, when it is
+     * asked for.
+     */
+    private static <T> Subject<T> beside(Subject<T> subject, Draft known) {
+        ForkJoinTask<Planned<T>> task = new RecursiveTask<Planned<T>>() {
+            @Override
+            protected Planned<T> compute() {
+                return subject.planner().apply(known);
+            }
+        }.fork();
+        return new Subject<>(subject.type(), _ -> task.join());
     }
 
     /** What concerns one part, whichever is looked at. */

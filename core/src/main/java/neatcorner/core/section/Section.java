@@ -120,7 +120,11 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     /** The strips glued one on the other. */
     public Length stacked() {
-        return Length.sum(strips.stream().map(Strip::thickness).toList());
+        Length stack = Length.ZERO;
+        for (Strip strip : strips) {
+            stack = stack.plus(strip.thickness());
+        }
+        return stack;
     }
 
     /** Back to the highest point of the front, a proud band with it. */
@@ -267,12 +271,26 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
                 && band.equals(other.band);
     }
 
-    /** A part of the section of one wood. */
-    public record Part(Species species, Silhouette wood) {
+    /**
+     * A part of the section of one wood.
+     *
+     * @param middle of its area; nowhere where there is none
+     * @param gPerMm what a millimetre of it weighs, in g: an estimate, as densities are
+     */
+    public record Part(Species species, Silhouette wood, Point middle, double gPerMm) {
+        private Part(Species species, Silhouette wood) {
+            this(species, wood, wood.centroid(), wood.area() * 1e-6 * species.density());
+        }
     }
 
     /** What follows from the numbers of a section and takes a while to find. */
-    private record Made(List<Part> parts, Silhouette wood, Silhouette uncut, List<Seen> seen, double area) {
+    private record Made(
+            List<Part> parts,
+            Silhouette wood,
+            Silhouette uncut,
+            List<List<Point>> outlines,
+            List<Seen> seen,
+            double area) {
     }
 
     private Made made() {
@@ -284,7 +302,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
             uncut = uncut.plus(stripWood(strip, low));
             low += strip.thickness().toMm();
         }
-        return new Made(parts, wood, uncut, seen(parts, wood), wood.area());
+        return new Made(parts, wood, uncut, wood.outlines(), seen(parts, wood), wood.area());
     }
 
     /** Every strip, then the band, as they are when all is cut; x below zero is a floater's ledge. */
@@ -343,7 +361,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     /** Its outline, going round; a section that falls apart gives only its largest part. */
     public List<Point> outline() {
-        return wood().outlines().stream().max(Comparator.comparingInt(List::size)).orElseThrow();
+        return MADE.of(this).outlines().stream().max(Comparator.comparingInt(List::size)).orElseThrow();
     }
 
     /** The area of wood cut through, in mm². */
@@ -353,7 +371,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
 
     /** What a metre of it weighs, in kg: an estimate, as densities are. */
     public double kgPerMetre() {
-        return parts().stream().mapToDouble(part -> part.wood().area() * 1e-6 * part.species().density()).sum();
+        return parts().stream().mapToDouble(Part::gPerMm).sum();
     }
 
     /**

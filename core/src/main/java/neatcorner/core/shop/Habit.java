@@ -78,6 +78,7 @@ public enum Habit implements FigureKey.OfLength {
     /** The thinnest layer a thick blank is glued from face to face; none is when it is 0. */
     LAYER(Station.CUTS, Length.ZERO, 0, 100);
 
+    private final String id = "habit." + name().toLowerCase(Locale.ROOT);
     private final Station station;
     private final Length usual;
     private final Length least;
@@ -108,7 +109,7 @@ public enum Habit implements FigureKey.OfLength {
     /** {@code habit.play} and the like. */
     @Override
     public String id() {
-        return "habit." + name().toLowerCase(Locale.ROOT);
+        return id;
     }
 
     /** Where it is used first. */
