@@ -20,6 +20,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.OuterShape;
 import neatcorner.core.job.Panel;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.PieceId;
@@ -135,8 +136,14 @@ public final class Jobs {
         Part spacer = Part.of(
                 "spacer",
                 new Placement.Behind("rim", Length.mm(12)),
-                new Body(first.body().outline(), strip, Map.of(), Lean.FLAT)
-                        .withPanel(Optional.of(new Panel(Species.MDF, Length.mm(6), Length.mm(8.5), Length.mm(2)))));
+                new Body(
+                                first.body().outline(),
+                                strip.withStrips(List.of(Strip.plain(Species.PINE, Length.mm(40), Length.mm(18))))
+                                        .withRelief(Optional.empty()),
+                                Map.of(),
+                                Lean.FLAT)
+                        .withPanel(Optional.of(new Panel(Species.MDF, Length.mm(6), Length.mm(8.5), Length.mm(2))))
+                        .withOuter(Optional.of(new OuterShape(OuterShape.Form.CUT_CORNERS, Length.mm(4.5)))));
         Placement standing = new Placement.OnTop("rim", Length.mm(25), Length.mm(150));
         Part cap = Part.of(
                 "cap",

@@ -20,9 +20,12 @@ import javafx.scene.layout.Priority;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.EdgeRunKey;
+import neatcorner.core.frame.OuterShaping;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.EdgeKey;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.OuterKey;
+import neatcorner.core.job.OuterShape;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.ShapedEdge;
 import neatcorner.core.outline.Axis;
@@ -50,6 +53,7 @@ final class BriefDetail extends Panel {
         crossBars("cross-level", CrossBars::level, (bars, count) -> new CrossBars(bars.upright(), count));
         atWire();
         innerEdge();
+        outside();
         ExtrasChoice.add(this);
         heading(Labels.get("brief.lines"));
         ladder();
@@ -163,6 +167,36 @@ final class BriefDetail extends Panel {
         }
         rows(rows -> desk().plan().figures(Station.BRIEF).stream()
                 .filter(figure -> figure.key() instanceof EdgeRunKey<?>)
+                .map(this::figureRow)
+                .forEach(rows.getChildren()::add));
+    }
+
+    /** How the outside is sawn, where it can be, and the numbers of it. */
+    private void outside() {
+        List<Optional<OuterShape.Form>> forms = Stream.concat(
+                        Stream.of(Optional.<OuterShape.Form>empty()),
+                        Stream.of(OuterShape.Form.values()).map(Optional::of))
+                .toList();
+        var box = choice(
+                Labels.get("brief.outside"),
+                () -> forms,
+                () -> job().body().outer().map(OuterShape::form),
+                form -> form.map(one -> book().say(one.words())).orElse(Labels.get("brief.outside_joined")),
+                form -> desk().edit(
+                        new Edit.ShapeOutside(form.map(one -> OuterShape.usual(one, job().section())))));
+        box.setId("outside-shape");
+        onlyWhile(
+                box,
+                () -> OuterShape.canBe(job().outline(), job().section(), job().lean())
+                        && job().placement()
+                                .filter(place -> place instanceof Placement.Inside
+                                        || place instanceof Placement.InBack)
+                                .isEmpty());
+        for (OuterKey key : OuterKey.values()) {
+            entry(key);
+        }
+        rows(rows -> desk().plan().figures(Station.BRIEF).stream()
+                .filter(figure -> OuterShaping.isOne(figure.key()) && !(figure.key() instanceof OuterKey))
                 .map(this::figureRow)
                 .forEach(rows.getChildren()::add));
     }

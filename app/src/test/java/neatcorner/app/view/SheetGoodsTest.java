@@ -8,6 +8,8 @@ import neatcorner.app.desk.Laid;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Fixture;
 import neatcorner.core.job.FixtureKey;
+import neatcorner.core.job.OuterKey;
+import neatcorner.core.job.OuterShape;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Placement.Hinged.Leaves;
 import neatcorner.core.job.ShapedEdge;
@@ -46,6 +48,13 @@ class SheetGoodsTest extends OnTheDemo {
         assertThat(on(() -> desk.cuts().laid())).isEqualTo(Laid.SHEETS);
         choose("#inner-edge", Station.BRIEF, 0);
         assertThat(plan().job().body().edge()).isEmpty();
+        choose("#outside-shape", Station.BRIEF, 1 + OuterShape.Form.ARCHED_TOP.ordinal());
+        assertThat(tag("outer.arched_top").isVisible()).isTrue();
+        assertThat(plan().figure(OuterKey.ROUND_CORNERS)).isEmpty();
+        assertThat(plan().frame().outer()).hasSizeGreaterThan(4);
+        everyStation();
+        choose("#outside-shape", Station.BRIEF, 0);
+        assertThat(plan().job().body().outer()).isEmpty();
     }
 
     @Test

@@ -6,6 +6,7 @@ import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.OnePiece;
+import neatcorner.core.frame.OuterShaping;
 import neatcorner.core.joint.Insert;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
@@ -86,6 +87,7 @@ public final class CornerDrawing {
             sawn(curve.inner());
         });
         Stream.of(before, after).map(Member::edge).forEach(this::sawn);
+        OuterShaping.of(plan.frame()).map(OuterShaping::line).ifPresent(this::sawn);
         if (plan.job().section().lip().isPositive() && before.curve().isEmpty() && after.curve().isEmpty()) {
             rabbet(inner);
         }

@@ -143,7 +143,7 @@ public final class FitDrawing {
         UnaryOperator<List<Point>> placed = run ->
                 run.stream().map(p -> p.plus(new Point(x, y))).toList();
         parts.add(new Part(
-                placed.apply(Known.in(frame.lines(), Line.OUTSIDE)),
+                placed.apply(frame.outer()),
                 List.of(placed.apply(frame.inner())),
                 Stream.concat(
                                 frame.panel().stream().map(_ -> frame.inner()),

@@ -20,6 +20,7 @@ import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Polygons;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.recall.Known;
@@ -387,15 +388,20 @@ final class FrameSketch {
     private void member(Member member) {
         Species species = member.section().species();
         int seed = member.side().id().hashCode() & 0xFF;
-        List<At> shape = member.curve().map(this::sawn).orElseGet(() -> at(member.seen(behind)));
+        List<At> shape = member.curve().map(this::sawn).orElseGet(() -> at(seen(member)));
         if (member.curve().isPresent() || shape.size() != CORNERS) {
             Point along = new Point(member.place().along().x(), member.place().along().y());
             sketch.woodAlong(shape, behind ? new Point(-along.x(), along.y()) : along, species, seed);
         } else {
             bands(member, shape, seed);
         }
-        arrises(member, shape);
+        arrises(member, at(member.slabs().isEmpty() ? member.outline() : member.seen(behind)));
         sketch.outline(shape, new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1.2));
+    }
+
+    private List<Point> seen(Member member) {
+        List<Point> joined = member.seen(behind);
+        return frame().job().body().outer().isEmpty() ? joined : Polygons.within(joined, frame().outer());
     }
 
     /** A strip that bends, and its grain with it. */
@@ -409,7 +415,7 @@ final class FrameSketch {
     /** Wood all round in one piece, its grain the longer way; what it holds is drawn over it. */
     private void board() {
         Species species = frame().job().section().species();
-        List<At> outside = line(Line.OUTSIDE);
+        List<At> outside = at(frame().outer());
         sketch.woodAlong(outside, OnePiece.grain(frame()), species, 5);
         sketch.outline(outside, new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1.2));
         contents();

@@ -62,7 +62,7 @@ public record FullSize(String name, List<Trace> traces, List<Word> words) {
     public static FullSize frame(Frame frame) {
         List<Trace> traces = new ArrayList<>();
         List<Word> words = new ArrayList<>();
-        traces.add(new Trace(Layer.EDGE, Known.in(frame.lines(), Line.OUTSIDE), true));
+        traces.add(new Trace(Layer.EDGE, frame.outer(), true));
         traces.add(new Trace(Layer.EDGE, frame.inner(), true));
         if (frame.job().section().lip().isPositive()) {
             traces.add(new Trace(Layer.RABBET, Known.in(frame.lines(), Line.RABBET), true));

@@ -22,6 +22,7 @@ import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.OuterShape;
 import neatcorner.core.job.Panel;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
@@ -570,6 +571,19 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return edge.map(e -> Words.of("edit.shape_edge", e.form())).orElse(Words.of("edit.straight_edge"));
+        }
+    }
+
+    /** The outside sawn to a shape once it is joined, or left. */
+    record ShapeOutside(Optional<OuterShape> outer) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.with(job.body().withOuter(outer));
+        }
+
+        @Override
+        public Words words() {
+            return outer.map(o -> Words.of("edit.shape_outside", o.form())).orElse(Words.of("edit.plain_outside"));
         }
     }
 

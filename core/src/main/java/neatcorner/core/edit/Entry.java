@@ -12,6 +12,7 @@ import neatcorner.core.job.ExtraKey;
 import neatcorner.core.job.FixtureKey;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.LayerKey;
+import neatcorner.core.job.OuterKey;
 import neatcorner.core.job.PanelKey;
 import neatcorner.core.job.PlaceKey;
 import neatcorner.core.job.Placement;
@@ -60,6 +61,8 @@ public record Entry(
         addExtras(entries, job, SlatKey.values(), Body::slats, Body::withSlats);
         addExtras(entries, job, PanelKey.values(), Body::panel, Body::withPanel);
         addExtras(entries, job, TrimKey.values(), Body::trim, Body::withTrim);
+        job.body().outer().ifPresent(outer -> addExtras(
+                entries, job, new OuterKey[] {OuterKey.of(outer.form())}, Body::outer, Body::withOuter));
         job.faces().keySet().forEach(face -> entries.add(face(job, face)));
         job.contents().borders().ifPresent(_ -> addBorders(entries));
         for (int i = 0; i < job.contents().layers().size(); i++) {

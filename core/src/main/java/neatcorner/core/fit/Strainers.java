@@ -43,6 +43,9 @@ final class Strainers {
     static List<Words> steps(Assembly assembly, Ledger ledger) {
         Strainers strainers = new Strainers(assembly, ledger);
         strainers.holder.job().inBack().forEach(part -> strainers.step(assembly.job().indexOf(part.name())));
+        if (!strainers.steps.isEmpty()) {
+            strainers.steps.add(Words.of("fit.strainer_tape"));
+        }
         return List.copyOf(strainers.steps);
     }
 
@@ -64,7 +67,6 @@ final class Strainers {
                                 places(screws(wide.min(high), 2)),
                                 places(screws(wide.max(high), 3)))
                         : Words.of("fit.strainer_screws_round", first(shortest(inner)), APART));
-        steps.add(Words.of("fit.strainer_tape"));
     }
 
     /** It stands out behind where what is framed and it are thicker than the rabbet is deep. */

@@ -101,6 +101,7 @@ public record Frame(
         job.body().slats().ifPresent(between -> Slatting.check(between, this, ledger));
         job.body().panel().ifPresent(panel -> Paneling.check(panel, this, ledger));
         job.body().trim().ifPresent(bent -> Trimming.check(bent, this, ledger));
+        OuterShaping.of(this).ifPresent(outer -> outer.check(ledger));
     }
 
     /** Whether a job like this one, with the same habits, can be made at all, with all its parts. */
@@ -361,6 +362,11 @@ public record Frame(
     /** The longer outside side of the box around it. */
     public Length longSide() {
         return width(Line.OUTSIDE).max(height(Line.OUTSIDE));
+    }
+
+    /** Where the wood of its sides ends outwards: the outside line, or as it is sawn. */
+    public List<Point> outer() {
+        return OuterShaping.of(this).map(OuterShaping::line).orElseGet(() -> Known.in(lines, Line.OUTSIDE));
     }
 
     /** How far it is round the outside. */

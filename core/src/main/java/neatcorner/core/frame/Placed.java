@@ -54,6 +54,9 @@ record Placed(
         if (placement instanceof Placement.Around && base.job().body().trim().isPresent()) {
             throw Refusal.of("placed.around_trim", placement.on());
         }
+        if ((placement.isAtEdge() || placement instanceof Placement.OnFront) && base.job().body().outer().isPresent()) {
+            throw Refusal.of("placed.around_outer", placement.on());
+        }
         return switch (placement) {
             case Placement.Around around ->
                 new Placed(base, around.on(), Line.OUTSIDE, section.recess().wall(), around.gap(), 1);

@@ -112,7 +112,8 @@ public record Weight(Figure<Mass> wood, Figure<Mass> total, Mass carried) {
                 + frame.slats().stream().mapToDouble(slat -> kg(frame, slat)).sum()
                 + frame.panel().stream().mapToDouble(panel -> kg(frame, panel)).sum()
                 + Trimming.kg(frame)
-                - sawnAway(frame));
+                - sawnAway(frame)
+                - OuterShaping.of(frame).map(OuterShaping::kg).orElse(0.0));
     }
 
     /** What is sawn out of shaped inner edges: before a rabbet, all through where there is none. */

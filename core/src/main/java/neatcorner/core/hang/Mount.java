@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.frame.OuterShaping;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Vector;
@@ -25,7 +26,13 @@ final class Mount {
 
     /** From the outside of the top to the middle of what a plate or a cleat is screwed to there. */
     Length down() {
-        return alongAxis(true).map(Member::stock).orElse(frame.job().section()).backWidth().over(2);
+        Length sawnOff = OuterShaping.of(frame).map(OuterShaping::offTop).orElse(Length.ZERO);
+        return alongAxis(true)
+                .map(Member::stock)
+                .orElse(frame.job().section())
+                .backWidth()
+                .plus(sawnOff)
+                .over(2);
     }
 
     /** Whether a ring would sit in the hollow, the wood beside it being too narrow. */

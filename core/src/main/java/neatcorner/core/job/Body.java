@@ -90,6 +90,11 @@ public record Body(
         return extras.trim();
     }
 
+    /** How its outside is sawn; empty where it is as it was joined. */
+    public Optional<OuterShape> outer() {
+        return extras.outer();
+    }
+
     /** Of another shape. */
     public Body with(Outline other) {
         return new Body(other, section, faces, lean, construction, extras);
@@ -148,6 +153,11 @@ public record Body(
     /** With another trim over its curve, or none. */
     public Body withTrim(Optional<Trim> other) {
         return with(extras.withTrim(other));
+    }
+
+    /** With its outside sawn otherwise, or not at all. */
+    public Body withOuter(Optional<OuterShape> other) {
+        return with(extras.withOuter(other));
     }
 
     /** Of another shape, moulding and lean at once, keeping of the rest what goes with them. */

@@ -14,40 +14,52 @@ import neatcorner.core.section.Section;
  * @param slats between its upright sides; empty where it has none
  * @param panel in grooves of its sides; empty where it has none; no part has both slats and a panel
  * @param trim  bent over its curved top; empty where it has none
+ * @param outer how its outside is sawn; empty where it is as it was joined
  */
 public record Extras(
         CrossBars cross,
         Optional<ShapedEdge> edge,
         Optional<Slats> slats,
         Optional<Panel> panel,
-        Optional<Trim> trim) {
+        Optional<Trim> trim,
+        Optional<OuterShape> outer) {
     /** Nothing. */
-    public static final Extras NONE =
-            new Extras(CrossBars.NONE, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    public static final Extras NONE = new Extras(
+            CrossBars.NONE,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
 
     /** With other bars across. */
     public Extras with(CrossBars other) {
-        return new Extras(other, edge, slats, panel, trim);
+        return new Extras(other, edge, slats, panel, trim, outer);
     }
 
     /** With the inner edge sawn otherwise, or straight. */
     public Extras withEdge(Optional<ShapedEdge> other) {
-        return new Extras(cross, other, slats, panel, trim);
+        return new Extras(cross, other, slats, panel, trim, outer);
     }
 
     /** With another panel, or none; in place of slats. */
     public Extras withPanel(Optional<Panel> other) {
-        return new Extras(cross, edge, other.isPresent() ? Optional.empty() : slats, other, trim);
+        return new Extras(cross, edge, other.isPresent() ? Optional.empty() : slats, other, trim, outer);
     }
 
     /** With other slats, or none; in place of a panel. */
     public Extras withSlats(Optional<Slats> other) {
-        return new Extras(cross, edge, other, other.isPresent() ? Optional.empty() : panel, trim);
+        return new Extras(cross, edge, other, other.isPresent() ? Optional.empty() : panel, trim, outer);
     }
 
     /** With another trim, or none. */
     public Extras withTrim(Optional<Trim> other) {
-        return new Extras(cross, edge, slats, panel, other);
+        return new Extras(cross, edge, slats, panel, other, outer);
+    }
+
+    /** With the outside sawn otherwise, or not at all. */
+    public Extras withOuter(Optional<OuterShape> other) {
+        return new Extras(cross, edge, slats, panel, trim, other);
     }
 
     /** Whether one board can have them. */
@@ -77,6 +89,7 @@ public record Extras(
         if (trim.isPresent() && !Trim.canBe(outline, section, lean)) {
             throw Refusal.of("job.trim");
         }
+        outer.ifPresent(_ -> OuterShape.check(outline, section, lean));
     }
 
     /** What of it a part of this shape, moulding and lean can have. */
@@ -88,6 +101,7 @@ public record Extras(
                 shaped,
                 slats.filter(_ -> Slats.canBe(outline, section, lean, across, shaped)),
                 panel.filter(_ -> Slats.canBe(outline, section, lean, across, shaped)),
-                trim.filter(_ -> Trim.canBe(outline, section, lean)));
+                trim.filter(_ -> Trim.canBe(outline, section, lean)),
+                outer.filter(_ -> OuterShape.canBe(outline, section, lean)));
     }
 }

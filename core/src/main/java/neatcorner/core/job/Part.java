@@ -28,6 +28,11 @@ public record Part(String name, Optional<Placement> placement, Body body, Choice
                 && body.trim().isPresent()) {
             throw Refusal.of("part.trim_inside", name);
         }
+        if (body.outer().isPresent() && placement
+                        .filter(place -> place instanceof Placement.Inside || place instanceof Placement.InBack)
+                        .isPresent()) {
+            throw Refusal.of("part.outer", name);
+        }
     }
 
     /** A part of which nothing is decided or done yet. */

@@ -11,6 +11,7 @@ import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
+import neatcorner.core.frame.OuterShaping;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.recall.Recent;
@@ -41,8 +42,12 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
     private static final int STEPS = 48;
     private static final Recent<Task, Found> FOUND = new Recent<>(32, HiddenPlan::searched);
 
-    /** What is searched. */
-    private record Task(Section section, Length margin, Mitre corner, double radius) {
+    /**
+     * What is searched.
+     *
+     * @param off how much of the face is sawn off at the tip of a corner once it is joined
+     */
+    private record Task(Section section, Length margin, Mitre corner, double radius, Length off) {
     }
 
     /** What is found, with the middle of each across the section and over the back, in mm. */
@@ -71,7 +76,7 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
         Length margin = frame.habits().get(Habit.SAFE_MARGIN);
         Section section = frame.members().getFirst().section();
         Mitre corner = sharpest(frame);
-        Found found = FOUND.of(new Task(section, margin, corner, radius(frame)));
+        Found found = FOUND.of(new Task(section, margin, corner, radius(frame), off(frame, corner)));
         if (frame.members().stream().anyMatch(member -> !member.section().equals(section))) {
             return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.unlike"));
         }
@@ -84,6 +89,11 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
                 .forEach((fastener, place) -> fits.add(
                         fit(fastener, place, section, alike ? Optional.of(corner) : Optional.empty(), margin, ledger)));
         return new HiddenPlan(found.zone(), corner, List.copyOf(fits), Words.of("hidden.none"));
+    }
+
+    private static Length off(Frame frame, Mitre corner) {
+        double across = corner.along() / Math.hypot(corner.along(), corner.across());
+        return OuterShaping.of(frame).map(outer -> outer.offMitre().times(across)).orElse(Length.ZERO);
     }
 
     /** Of the tightest curve in the frame, in mm; without end where there is none. */
@@ -138,7 +148,8 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
         double most = 0;
         double reach = wide + Math.abs(drift) + bow;
         double step = Math.max(1e-3, (zone.right() - zone.left()) / STEPS / 2);
-        for (double from = zone.left(); from + reach <= zone.right() + 1e-9; from += step) {
+        double right = Math.min(zone.right(), task.section().face().minus(task.off().plus(task.margin())).toMm());
+        for (double from = zone.left(); from + reach <= right + 1e-9; from += step) {
             for (double[] room : zone.rooms(from, from + reach)) {
                 double spare = room[1] - room[0] - tall - Math.abs(rise);
                 if (spare >= 0 && (best == null || spare > most + 1e-6)) {

@@ -6,8 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.OuterShaping;
 import neatcorner.core.frame.Squaring;
 import neatcorner.core.frame.Weight;
 import neatcorner.core.job.Construction;
@@ -43,6 +45,8 @@ public final class JointPlanner {
     /** Corners that hold more than any others here. */
     private static final Construction LAPPED =
             new Construction.Squared(SquareCorner.HALF_LAPPED, Through.STILES);
+    /** Metal in the tip of a mitre. */
+    private static final Set<JointKind> DRIVEN = Set.of(JointKind.PINNED, JointKind.V_FASTENED);
     private static final Length THIN = Length.inches(0, 1, 2);
 
     private final Frame frame;
@@ -266,6 +270,16 @@ public final class JointPlanner {
         } else if (!used.enough() && used.fits()) {
             findWeak(plan, anyGood, weight);
         }
+        OuterShaping.of(frame)
+                .map(OuterShaping::offMitre)
+                .filter(off -> off.isPositive() && used.fits() && DRIVEN.contains(used.kind()))
+                .ifPresent(off -> ledger.find(Finding.of(
+                                Severity.CAUTION, Station.CORNERS, "outer_metal", off, used.kind())
+                        .by(off)
+                        .remedy(
+                                plan.option(JointKind.SPLINED).isGood()
+                                        ? use(JointKind.SPLINED)
+                                        : new Remedy.Visit(Station.BRIEF))));
         if (!used.fits()) {
             boolean another = frame.job().choices().fastener().isPresent() && !used.settings().isEmpty();
             ledger.find(Finding.of(

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.frame.OuterShaping;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
@@ -61,19 +62,29 @@ public final class Splines {
         boolean inRabbet = lowest.minus(width.over(2)).isUnder(section.recessDepth()) && section.lip().isPositive();
         Length lip = inRabbet ? section.lip() : Length.ZERO;
         Length reach = reach(lip);
-        Length height = wish.orElse(reach.minus(CLEAR).min(reach.times(0.45)));
+        Length off = OuterShaping.of(frame).map(OuterShaping::offMitre).orElse(Length.ZERO);
+        Length height = wish.orElse(reach.minus(CLEAR).min(off.plus(reach.minus(off).times(0.45))));
         if (height.isUnder(LEAST)) {
             return Fitted.not(JointKind.SPLINED, Words.of("obstacle.spline_no_room", reach, LEAST));
         }
         List<Words> obstacles = new ArrayList<>();
+        if (height.isUnder(off.plus(LEAST))) {
+            obstacles.add(Words.of("obstacle.spline_sawn_off", off, height, LEAST));
+        }
         if (!height.isUnder(reach)) {
             obstacles.add(Words.of(inRabbet ? "obstacle.spline_in_rabbet" : "obstacle.spline_at_sight",
                     height, reach, height.minus(reach)));
         }
         List<Figure<Length>> settings = new ArrayList<>();
-        settings.add(ledger.enter(Figure.formula(HEIGHT)
-                .with(inRabbet ? "reach_rabbet" : "reach_sight", reach).with("clear", CLEAR)
-                .note("slot_height").rounded(Rounding.DOWN).gives(height)));
+        Figure.Formula<Length> deep = Figure.formula(HEIGHT)
+                .with(inRabbet ? "reach_rabbet" : "reach_sight", reach)
+                .with("clear", CLEAR);
+        if (off.isPositive()) {
+            deep.with("sawn_off_tip", off);
+        }
+        settings.add(ledger.enter(deep.note(off.isPositive() ? "slot_height_sawn" : "slot_height")
+                .rounded(Rounding.DOWN)
+                .gives(height)));
         settings.add(ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, "joint.slot_width"))
                 .with("kerf", width)
                 .note("slot_width")

@@ -14,6 +14,7 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.EdgeRun;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.frame.OuterShaping;
 import neatcorner.core.frame.Slatting;
 import neatcorner.core.job.Panel;
 import neatcorner.core.job.Placement;
@@ -150,6 +151,7 @@ public final class MakingPlanner {
             rabbetLater(stack);
         }
         shapedEdge(later ? "making.edge.glued" : "making.edge.pieces", section.wood());
+        outer("making.outer.joined");
         find();
         return new MakingPlan(steps, cautions);
     }
@@ -208,6 +210,32 @@ public final class MakingPlanner {
         }
         alongTheEdges(plain);
         shapedEdge(shapedAtOnce ? "making.edge.whole" : "making.edge.board", section.wood());
+        outer("making.outer.board");
+    }
+
+    /**
+     * The outside last, which clamps, fences and bits use while it is straight.
+     *
+     * @param when phrase of what it is sawn in
+     */
+    private void outer(String when) {
+        OuterShaping.of(frame).ifPresent(outer -> {
+            String form = outer.shape().form().name().toLowerCase(Locale.ROOT);
+            List<Words> how = new ArrayList<>(List.of(
+                    Words.of(when),
+                    Words.of("making.outer." + form + ".how", outer.shape().size(), outer.radius()),
+                    Words.of("making.outside.how")));
+            Length off = outer.offMitre();
+            if (off.isPositive()) {
+                how.add(Words.of("making.outer.metal", off));
+            }
+            step(
+                    Tool.HAND_ROUTER,
+                    Words.of("making.outer." + form, outer.shape().size()),
+                    how,
+                    section.wood());
+            ledger.warn(Safety.ROUTER);
+        });
     }
 
     /**

@@ -138,7 +138,18 @@ public final class Polygons {
         return true;
     }
 
-    /** What is left of a convex polygon on the inner side of a line: n·p ≤ most. */
+    /** What of a polygon lies within a convex, clockwise one; parts that come apart stay joined along its edge. */
+    public static List<Point> within(List<Point> places, List<Point> convex) {
+        List<Point> kept = places;
+        for (int i = 0; i < convex.size(); i++) {
+            Point from = convex.get(i);
+            Point n = convex.get((i + 1) % convex.size()).minus(from).unit().outward();
+            kept = cut(kept, n, n.dot(from));
+        }
+        return kept;
+    }
+
+    /** What is left of a polygon on the inner side of a line: n·p ≤ most. */
     private static List<Point> cut(List<Point> places, Point n, double most) {
         List<Point> kept = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {

@@ -132,6 +132,28 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
         return stacked().plus(band.map(Band::reveal).orElse(Length.ZERO).max(Length.ZERO));
     }
 
+    /** How far in from the outside edge its wood is cut through as it is there, square and whole. */
+    public Length plainEdge() {
+        List<Silhouette.Column> columns = wood().columns();
+        double from = face().toMm();
+        for (Silhouette.Column column : columns.reversed()) {
+            if (column.to() < from - 1e-6 || !column.isLike(columns.getLast())) {
+                break;
+            }
+            from = column.from();
+        }
+        return face().minus(Length.mm(from));
+    }
+
+    /** What a square metre of its outer edge weighs, seen from the front, in kg: an estimate, as densities are. */
+    public double edgeKgPerM2() {
+        return parts().stream()
+                .filter(part -> !part.wood().isNone())
+                .filter(part -> part.wood().columns().getLast().to() > face().toMm() - 1e-6)
+                .mapToDouble(part -> part.wood().columns().getLast().endHeight() * 1e-3 * part.species().density())
+                .sum();
+    }
+
     /** How far wood covers the package on each side. */
     public Length lip() {
         return recess.lip();

@@ -39,6 +39,8 @@ public final class Silhouette {
      * @param highTo   upper end at its right
      */
     record Span(double lowFrom, double lowTo, double highFrom, double highTo) {
+        private static final double LEVEL = 1e-6;
+
         /** Ends that rounding has crossed meet. */
         Span {
             highFrom = Math.max(lowFrom, highFrom);
@@ -61,12 +63,29 @@ public final class Silhouette {
             return new Span(lowFrom + (lowTo - lowFrom) * from, lowFrom + (lowTo - lowFrom) * to,
                     highFrom + (highTo - highFrom) * from, highFrom + (highTo - highFrom) * to);
         }
+
+        private boolean isLevelLike(Span other) {
+            return Math.abs(lowFrom - other.lowTo) < LEVEL
+                    && Math.abs(lowTo - other.lowTo) < LEVEL
+                    && Math.abs(highFrom - other.highTo) < LEVEL
+                    && Math.abs(highTo - other.highTo) < LEVEL;
+        }
     }
 
     /** A strip of the section from one x to the next. */
     record Column(double from, double to, List<Span> spans) {
         private double width() {
             return to - from;
+        }
+
+        /** Whether both are cut through alike, and level. */
+        boolean isLike(Column other) {
+            return spans.size() == 1 && other.spans.size() == 1 && spans.getFirst().isLevelLike(other.spans.getFirst());
+        }
+
+        /** How much wood stands at its right end. */
+        double endHeight() {
+            return spans.stream().mapToDouble(s -> s.highTo - s.lowTo).sum();
         }
 
         private List<Span> within(double left, double right) {

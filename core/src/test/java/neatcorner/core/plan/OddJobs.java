@@ -24,6 +24,7 @@ import neatcorner.core.job.Heading;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
+import neatcorner.core.job.OuterShape;
 import neatcorner.core.job.Panel;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
@@ -294,8 +295,22 @@ public final class OddJobs {
                 new Body(outline, section, faces, lean),
                 contents(section.recess(), outline),
                 choices);
-        return backed(withParts(strained(
-                trimmed(routed(edged(crossed(squared(chance(0.15) ? measured(job) : job))))))));
+        return sawn(backed(withParts(strained(
+                trimmed(routed(edged(crossed(squared(chance(0.15) ? measured(job) : job)))))))));
+    }
+
+    /** Of those that can be, every second has its outside sawn to a shape, where that leaves all its parts in place. */
+    private Job sawn(Job job) {
+        OuterShape shape = new OuterShape(
+                OuterShape.Form.values()[parts.nextInt(OuterShape.Form.values().length)],
+                Length.mm(2 + parts.nextInt(30)));
+        try {
+            Job shaped = new Edit.ShapeOutside(Optional.of(shape)).apply(job);
+            Planner.plan(shaped, neatcorner.core.Sample.shop());
+            return parts.nextBoolean() ? job : shaped;
+        } catch (Refusal cannotBe) {
+            return job;
+        }
     }
 
     /** Every third that can have them has bars across; of the other plain bars every fourth lies over a mirror. */

@@ -28,6 +28,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.OuterShape;
 import neatcorner.core.job.Panel;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.PieceId;
@@ -144,7 +145,13 @@ final class JobJson {
                 fields.has("shaped_edge") ? Optional.of(edge(fields.object("shaped_edge"))) : Optional.empty(),
                 fields.has("slats") ? Optional.of(slats(fields.object("slats"))) : Optional.empty(),
                 fields.has("panel") ? Optional.of(panel(fields.object("panel"))) : Optional.empty(),
-                fields.has("trim") ? Optional.of(trim(fields.object("trim"))) : Optional.empty());
+                fields.has("trim") ? Optional.of(trim(fields.object("trim"))) : Optional.empty(),
+                fields.has("outer_shape") ? Optional.of(outer(fields.object("outer_shape"))) : Optional.empty());
+    }
+
+    private static OuterShape outer(Fields fields) {
+        return fields.build(
+                () -> new OuterShape(fields.constant("form", OuterShape.Form.class), fields.length("size")));
     }
 
     private static Panel panel(Fields fields) {
@@ -529,6 +536,9 @@ final class JobJson {
                 .put("strips", trim.strips())
                 .put("proud", trim.proud().toExactMm())
                 .put("beyond", trim.beyond().toExactMm()));
+        body.outer().ifPresent(outer -> node.putObject("outer_shape")
+                .put("form", Fields.name(outer.form()))
+                .put("size", outer.size().toExactMm()));
         if (body.isOnePiece()) {
             node.putObject("construction").put("kind", "one_piece");
         }

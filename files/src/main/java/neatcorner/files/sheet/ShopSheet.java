@@ -331,6 +331,7 @@ public final class ShopSheet {
         return plan.job().outline().isCurved()
                 || plan.frame().isSolid()
                 || plan.job().body().edge().isPresent()
+                || plan.job().body().outer().isPresent()
                 || plan.job().rabbeting() != Rabbeting.BEFORE_MITRING
                 || plan.cuts().lots().isEmpty()
                 || plan.cuts().lots().stream().anyMatch(lot -> !lot.stock().isKept());

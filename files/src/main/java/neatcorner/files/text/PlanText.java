@@ -14,6 +14,7 @@ import neatcorner.core.fit.DepthCheck;
 import neatcorner.core.frame.EdgeRunKey;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
+import neatcorner.core.frame.OuterShaping;
 import neatcorner.core.frame.Paneling;
 import neatcorner.core.frame.Slatting;
 import neatcorner.core.frame.Trimming;
@@ -133,7 +134,10 @@ public final class PlanText {
             }
         }
         Stream.<Predicate<FigureKey<?>>>of(
-                        EdgeKey.class::isInstance, SlatKey.class::isInstance, EdgeRunKey.class::isInstance)
+                        EdgeKey.class::isInstance,
+                        SlatKey.class::isInstance,
+                        EdgeRunKey.class::isInstance,
+                        OuterShaping::isOne)
                 .flatMap(kind -> plan.figures(Station.BRIEF).stream().filter(figure -> kind.test(figure.key())))
                 .forEach(this::figure);
         Stream.of(Frame.DEPTH, Frame.FRONT_STANDS_OUT).flatMap(key -> plan.figure(key).stream()).forEach(this::figure);
