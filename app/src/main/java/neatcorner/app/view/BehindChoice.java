@@ -74,7 +74,11 @@ final class BehindChoice {
 
     private Edit with(Fixture.Kind kind) {
         var frame = desk().plan().assembly().frame(job().holder());
-        Fixture usual = Fixture.usual(kind, frame.width(Line.SIGHT), frame.height(Line.SIGHT));
+        Fixture usual = Fixture.usual(
+                kind,
+                frame.width(Line.SIGHT),
+                frame.height(Line.SIGHT),
+                frame.job().section().lip());
         return new Edit.SetBehind(
                 Stream.concat(behind().stream(), Stream.of(usual)).toList());
     }

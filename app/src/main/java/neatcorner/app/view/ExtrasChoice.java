@@ -37,7 +37,7 @@ final class ExtrasChoice {
     }
 
     /** What can stand between the sides. */
-    private enum Between {
+    enum Between {
         NOTHING,
         SLATS,
         PANEL

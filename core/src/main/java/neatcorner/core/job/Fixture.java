@@ -27,6 +27,10 @@ public record Fixture(
     public static final Mass HEAVIEST = Mass.kg(60);
 
     private static final Length FURTHEST = Length.mm(3000);
+    /** How far a screen reaches past the opening. Common practice, no source. */
+    private static final Length PAST = Length.mm(6);
+    /** Free on each side of a screen. Common practice, no source. */
+    private static final Length ROOM = Length.mm(2);
 
     /** What lies behind a frame. */
     public enum Kind implements Named {
@@ -60,13 +64,18 @@ public record Fixture(
     }
 
     /**
-     * In the middle of an opening this large, in sizes to start from: a screen a little larger than the opening, what
-     * lies behind it smaller. Common practice, no source.
+     * In the middle of an opening this large, in sizes to start from: a screen a little larger than the opening, with
+     * room round it where it lies in a rabbet, what lies behind it smaller. Common practice, no source.
+     *
+     * @param lip how far the rabbet reaches past the opening; zero where there is none
      */
-    public static Fixture usual(Kind kind, Length wide, Length high) {
+    public static Fixture usual(Kind kind, Length wide, Length high, Length lip) {
         return switch (kind) {
-            case SCREEN ->
-                at(kind, Length.ZERO, wide.plus(Length.mm(12)), high.plus(Length.mm(12)), Length.mm(25), Mass.kg(2));
+            case SCREEN -> {
+                Length free = lip.isPositive() ? lip.minus(ROOM).max(Length.mm(1)) : PAST;
+                Length past = free.min(PAST).times(2);
+                yield at(kind, Length.ZERO, wide.plus(past), high.plus(past), Length.mm(25), Mass.kg(2));
+            }
             case MOUNT -> at(kind, Length.ZERO, wide.over(3), high.over(3), Length.mm(20), Mass.ZERO);
             case SOCKET ->
                 at(kind, high.over(4).negated(), Length.mm(85), Length.mm(85), Length.mm(45), Mass.ZERO);

@@ -457,7 +457,8 @@ public final class OddJobs {
             Fixture usual = Fixture.usual(
                     kinds[i == 0 ? 0 : parts.nextInt(kinds.length)],
                     Length.mm(60 + parts.nextInt(600)),
-                    Length.mm(60 + parts.nextInt(400)));
+                    Length.mm(60 + parts.nextInt(400)),
+                    Length.mm(6));
             behind.add(new Fixture(
                     usual.kind(),
                     Length.mm(parts.nextInt(60) - 30),
