@@ -10,6 +10,7 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Band;
 import neatcorner.core.section.Edging;
 import neatcorner.core.section.Profile;
+import neatcorner.core.section.Recess;
 import neatcorner.core.section.RecessEntry;
 import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
@@ -46,6 +47,13 @@ final class SectionEntries {
     }
 
     private Words nameOf(FigureKey<Length> key) {
+        if (section.recess() instanceof Recess.Slot && key instanceof SectionKey of) {
+            return switch (of) {
+                case LIP -> Words.of("figure.section.groove_deep");
+                case RABBET_DEPTH -> Words.of("figure.section.groove_wide");
+                default -> key.words();
+            };
+        }
         return key instanceof StripKey strip && section.strips().size() == 1 ? strip.alone() : key.words();
     }
 

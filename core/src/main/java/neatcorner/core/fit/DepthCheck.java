@@ -71,6 +71,10 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         Figure<Length> stack = ledger.enter(sum.result());
         Figure<Length> left = ledger.enter(left(frame, stack.value()).result());
         Figure<Length> front = ledger.enter(Figure.formula(FRONT_WOOD)
+                .named(Words.of(
+                        section.recess() instanceof Recess.Slot
+                                ? "figure.section.front_of_groove"
+                                : "figure.section.front_wood"))
                 .with("front_over_lip", section.woodInFrontOfRabbet().plus(section.recessFront()))
                 .with("recess_front", section.recessFront()).note("front_wood").gives(section.woodInFrontOfRabbet()));
         SectionFigures.enter(section, ledger);
@@ -320,23 +324,46 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
             return;
         }
         Section section = frame.job().section();
-        Length needed = stack.value().plus(frame.habits().get(Habit.POINT_ROOM));
-        Length shallower = section.recessDepth().minus(keep.minus(front.value()));
-        Length thickness = section.thickness().plus(keep.minus(front.value()));
-        Remedy remedy = shallower.isUnder(needed) || !keepsFront(section, shallower, keep)
-                ? new Remedy.OnJob(
-                        Words.of("remedy.thickness", thickness), new Edit.Enter(SectionKey.THICKNESS, thickness))
-                : new Remedy.OnJob(
-                        Words.of("remedy.rabbet_depth", shallower), new Edit.Enter(SectionKey.RABBET_DEPTH, shallower));
+        String what = section.recess() instanceof Recess.Slot ? "groove" : "rabbet";
+        Length missing = keep.minus(front.value());
+        Length thickness = section.thickness().plus(missing);
+        Remedy thicker = new Remedy.OnJob(
+                Words.of("remedy.thickness", thickness), new Edit.Enter(SectionKey.THICKNESS, thickness));
+        Remedy remedy = (section.recess() instanceof Recess.Slot slot
+                        ? furtherBack(slot, missing, keep)
+                        : shallower(frame, missing))
+                .orElse(thicker);
         boolean through = !front.value().isPositive();
         ledger.find(Finding.of(
                         through ? Severity.STOP : Severity.CAUTION,
                         Station.SECTION,
                         through ? "rabbet_through_front" : "front_thin",
                         front.value().max(Length.ZERO),
-                        frame.habits().said(Habit.FRONT_WOOD))
-                .by(keep.minus(front.value()))
+                        frame.habits().said(Habit.FRONT_WOOD),
+                        Words.of("recess." + what),
+                        Words.of("recess." + what + ".front"))
+                .by(missing)
                 .remedy(remedy));
+    }
+
+    /** A groove moves back by what is missing before it, while as much wood stays behind it, and no second one. */
+    private static Optional<Remedy> furtherBack(Recess.Slot slot, Length missing, Length keep) {
+        Length back = slot.fromBack().minus(missing);
+        return Optional.of(back)
+                .filter(place -> slot.behind().isEmpty() && !place.isUnder(keep))
+                .map(place -> new Remedy.OnJob(
+                        Words.of("remedy.groove_back", place), new Edit.Enter(SectionKey.SLOT_FROM_BACK, place)));
+    }
+
+    private Optional<Remedy> shallower(Frame frame, Length missing) {
+        Section section = frame.job().section();
+        Length depth = section.recessDepth().minus(missing);
+        Length needed = stack.value().plus(frame.habits().get(Habit.POINT_ROOM));
+        return Optional.of(depth)
+                .filter(less -> !less.isUnder(needed)
+                        && keepsFront(section, less, frame.habits().get(Habit.FRONT_WOOD)))
+                .map(less -> new Remedy.OnJob(
+                        Words.of("remedy.rabbet_depth", less), new Edit.Enter(SectionKey.RABBET_DEPTH, less)));
     }
 
     /** Whether a recess of this depth can be cut and leaves enough wood before it. */
@@ -368,15 +395,20 @@ public record DepthCheck(Figure<Length> stack, Figure<Length> left, Figure<Lengt
         }
         if (covering.lip().isUnder(play.plus(LEAST_PLAY))) {
             Length lip = play.plus(Length.inches(0, 1, 8));
+            boolean grooved = covering instanceof Recess.Slot;
             Optional<Remedy> wider = lip.isUnder(frame.job().section().face().over(2))
-                    ? Optional.of(new Remedy.OnJob(Words.of("remedy.lip", lip), new Edit.Enter(SectionKey.LIP, lip)))
+                    ? Optional.of(new Remedy.OnJob(
+                            Words.of(grooved ? "remedy.groove_deep" : "remedy.lip", lip),
+                            new Edit.Enter(SectionKey.LIP, lip)))
                     : Optional.empty();
             ledger.find(Finding.of(
                             Severity.CAUTION,
                             Station.SECTION,
                             "lip_narrow",
                             covering.lip(),
-                            frame.habits().said(Habit.PLAY))
+                            frame.habits().said(Habit.PLAY),
+                            Words.of(grooved ? "recess.groove.covers" : "recess.rabbet.covers", covering.lip()),
+                            Words.of(grooved ? "recess.groove.wider" : "recess.rabbet.wider"))
                     .by(play.plus(LEAST_PLAY).minus(covering.lip()))
                     .remedy(wider.orElse(new Remedy.Visit(Station.SECTION))));
         }

@@ -134,6 +134,12 @@ public record OuterShaping(Frame frame, OuterShape shape) {
                 .orElse(Length.ZERO);
     }
 
+    /** How far a place lies outside the line that is sawn, in mm; 0 for what stays. */
+    public double past(Point place) {
+        List<Point> line = line();
+        return isIn(line, place) ? 0 : apart(List.of(place), line);
+    }
+
     private static Length off(List<Point> line, Point tip, Point inner) {
         double low = 0;
         double high = 1;

@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.OuterShaping;
@@ -20,6 +19,7 @@ import neatcorner.core.job.Through;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
+import neatcorner.core.outline.Point;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
@@ -45,8 +45,7 @@ public final class JointPlanner {
     /** Corners that hold more than any others here. */
     private static final Construction LAPPED =
             new Construction.Squared(SquareCorner.HALF_LAPPED, Through.STILES);
-    /** Metal in the tip of a mitre. */
-    private static final Set<JointKind> DRIVEN = Set.of(JointKind.PINNED, JointKind.V_FASTENED);
+    private static final Length MET = Length.mm(0.05);
     private static final Length THIN = Length.inches(0, 1, 2);
 
     private final Frame frame;
@@ -270,16 +269,7 @@ public final class JointPlanner {
         } else if (!used.enough() && used.fits()) {
             findWeak(plan, anyGood, weight);
         }
-        OuterShaping.of(frame)
-                .map(OuterShaping::offMitre)
-                .filter(off -> off.isPositive() && used.fits() && DRIVEN.contains(used.kind()))
-                .ifPresent(off -> ledger.find(Finding.of(
-                                Severity.CAUTION, Station.CORNERS, "outer_metal", off, used.kind())
-                        .by(off)
-                        .remedy(
-                                plan.option(JointKind.SPLINED).isGood()
-                                        ? use(JointKind.SPLINED)
-                                        : new Remedy.Visit(Station.BRIEF))));
+        OuterShaping.of(frame).filter(_ -> used.fits()).ifPresent(outer -> findMet(outer, plan));
         if (!used.fits()) {
             boolean another = frame.job().choices().fastener().isPresent() && !used.settings().isEmpty();
             ledger.find(Finding.of(
@@ -296,6 +286,25 @@ public final class JointPlanner {
                                     : plan.option(plan.recommended()).fits()
                                             ? use(plan.recommended())
                                             : lapped()));
+        }
+    }
+
+    /** Keys are sawn with the outside; what else holds the corners is not. */
+    private void findMet(OuterShaping outer, JointPlan plan) {
+        JointOption used = plan.used();
+        Length past = Length.mm(used.kind().equals(JointKind.SPLINED) ? 0
+                : Joints.of(used.kind()).inserts(frame, used).stream()
+                        .flatMap(insert -> insert.places().stream())
+                        .mapToDouble(place -> outer.past(new Point(place.x(), place.y())))
+                        .reduce(0, Math::max));
+        if (past.isOver(MET)) {
+            Optional<JointOption> splined = plan.options().stream()
+                    .filter(option -> option.kind().equals(JointKind.SPLINED) && option.isGood())
+                    .findFirst();
+            ledger.find(Finding.of(Severity.CAUTION, Station.CORNERS, "outer_meets", used.kind(), past)
+                    .by(past)
+                    .remedy(splined.map(option -> use(option.kind()))
+                            .orElseGet(() -> new Remedy.Visit(Station.BRIEF))));
         }
     }
 

@@ -17,6 +17,7 @@ import neatcorner.core.job.OuterShape;
 import neatcorner.core.job.OuterShape.Form;
 import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.joint.JointOption;
+import neatcorner.core.joint.Pins;
 import neatcorner.core.joint.Splines;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
@@ -200,18 +201,21 @@ class OuterShapingTest {
                         .as("%s: %s", one, fit)
                         .isTrue();
             }
-            for (JointKind driven : List.of(JointKind.PINNED, JointKind.V_FASTENED)) {
-                Plan with = plan(new Edit.ChooseJoint(Optional.of(driven)).apply(plan.job()));
-                boolean fits = with.joints().used().fits();
-                assertThat(with.findings().stream().anyMatch(OuterShapingTest::isOfMetal))
-                        .as("%s, %s", one, driven)
-                        .isEqualTo(fits && off > 0);
+            Plan pinned = plan(new Edit.ChooseJoint(Optional.of(JointKind.PINNED)).apply(plan.job()));
+            JointOption pins = pinned.joints().used();
+            double fromTip = pins.setting(Pins.FROM_TIP).orElse(0.0);
+            double out = one.sawn().distance(JTS.createPoint(new Coordinate(one.width() - fromTip, 0)));
+            double down = one.sawn().distance(JTS.createPoint(new Coordinate(one.width(), fromTip)));
+            if (Math.abs(Math.max(out, down) - 0.05) > 0.05) {
+                assertThat(pinned.findings().stream().anyMatch(OuterShapingTest::isMet))
+                        .as("%s, pins %s from the corner", one, fromTip)
+                        .isEqualTo(pins.fits() && Math.max(out, down) > 0.05);
             }
         });
     }
 
-    private static boolean isOfMetal(Finding finding) {
-        return finding.what().key().equals("finding.outer_metal");
+    private static boolean isMet(Finding finding) {
+        return finding.what().key().equals("finding.outer_meets");
     }
 
     @Property(tries = 150, seed = Seed.FIXED)

@@ -392,4 +392,29 @@ class FindingsTest {
                 .orElseThrow();
         assertThat(finding.cure().args()).contains(Words.of(cure));
     }
+
+    /** A groove too near the front moves back; it is no rabbet, and no word of its plan calls it one. */
+    @Test
+    void aGrooveIsCalledOneAndMovesBack() {
+        Job job = Sample.job("12", "14")
+                .withSection(Sample.rabbeted("1 1/2", "3/4", "3/16", "1/2")
+                        .withRecess(new Recess.Slot(in("1/8"), in("7/16"), in("1/4"))))
+                .withContents(packed(Material.Role.BACKING, Material.PLYWOOD).contents());
+        Plan plan = Planner.plan(job, Sample.shop());
+        Phrasebook book = new Phrasebook(Graduation.INCH_16);
+        for (String id : List.of("front_thin", "lip_narrow")) {
+            Finding finding = plan.findings().stream()
+                    .filter(one -> one.id().equals(id))
+                    .findFirst()
+                    .orElseThrow(() -> new AssertionError(id + " in " + plan.findings()));
+            assertThat(book.say(finding.what()) + book.say(finding.cure())
+                            + book.say(finding.remedy().orElseThrow().words()))
+                    .contains("groove")
+                    .doesNotContain("rabbet")
+                    .doesNotContain(" lip");
+            Edit edit = ((Remedy.OnJob) finding.remedy().orElseThrow()).edit();
+            assertThat(Planner.edited(plan, edit).findings())
+                    .noneMatch(one -> one.id().equals(id));
+        }
+    }
 }
