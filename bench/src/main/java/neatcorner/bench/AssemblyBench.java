@@ -26,7 +26,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-@Warmup(iterations = 8, time = 2)
+@Warmup(iterations = 25, time = 2)
 @Measurement(iterations = 3, time = 2)
 @Fork(1)
 public class AssemblyBench {

@@ -29,7 +29,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-@Warmup(iterations = 3, time = 2)
+@Warmup(iterations = 8, time = 2)
 @Measurement(iterations = 3, time = 2)
 @Fork(1)
 public class LeaningBench {
@@ -46,7 +46,9 @@ public class LeaningBench {
     /** The section as it was: what typing a size costs. */
     @Benchmark
     public Plan sameSection() {
-        return Planner.plan(job, shop);
+        Length across = Length.inches(48).plus(Length.mm(turn++ % 100));
+        return Planner.plan(
+                job.withOutline(new Outline.Regular(36, Outline.Across.FLATS, new Size(Line.GLASS, across))), shop);
     }
 
     /** A section that was never seen before: what dragging one of its edges costs. */

@@ -189,8 +189,7 @@ final class BriefDetail extends Panel {
                 box,
                 () -> OuterShape.canBe(job().outline(), job().section(), job().lean())
                         && job().placement()
-                                .filter(place -> place instanceof Placement.Inside
-                                        || place instanceof Placement.InBack)
+                                .filter(place -> place.isAlong() || place instanceof Placement.InBack)
                                 .isEmpty());
         for (OuterKey key : OuterKey.values()) {
             entry(key);

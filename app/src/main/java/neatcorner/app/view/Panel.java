@@ -10,6 +10,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -104,6 +105,8 @@ class Panel extends VBox {
     /** The same; they stay as they are while somebody is at work in them. */
     final void rows(Consumer<VBox> fill, Predicate<VBox> inHand) {
         VBox box = new VBox();
+        // Without rows it takes no room between its neighbours either.
+        box.managedProperty().bind(Bindings.isNotEmpty(box.getChildren()));
         onUpdate(() -> {
             if (!inHand.test(box)) {
                 box.getChildren().clear();

@@ -1,5 +1,7 @@
 package neatcorner.core.outline;
 
+import java.util.Locale;
+
 /** The lines of a frame at which a size may be given, in the order the sum runs through them. */
 public enum Line {
     /** The edge of the picture itself. */
@@ -14,6 +16,13 @@ public enum Line {
     SIGHT,
     /** The back edge, where the long points are. */
     OUTSIDE;
+
+    private final String id = name().toLowerCase(Locale.ROOT);
+
+    /** {@code glass} and the like, as figures are named. */
+    String id() {
+        return id;
+    }
 
     /** Which size at this line: {@code glass.width} and the like. */
     public SizeKey size(Axis axis) {

@@ -1,6 +1,5 @@
 package neatcorner.core.outline;
 
-import java.util.Locale;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
@@ -13,7 +12,7 @@ import neatcorner.core.words.Station;
 public record SizeKey(Line line, Axis axis) implements FigureKey.OfLength {
     @Override
     public String id() {
-        return line.name().toLowerCase(Locale.ROOT) + "." + axis.id();
+        return line.id() + "." + axis.id();
     }
 
     @Override

@@ -3,6 +3,7 @@ package neatcorner.core.shop;
 import java.util.Locale;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Range;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
@@ -79,6 +80,7 @@ public enum Habit implements FigureKey.OfLength {
     LAYER(Station.CUTS, Length.ZERO, 0, 100);
 
     private final String id = "habit." + name().toLowerCase(Locale.ROOT);
+    private final Words words = Words.of("figure." + id);
     private final Station station;
     private final Length usual;
     private final Length least;
@@ -110,6 +112,11 @@ public enum Habit implements FigureKey.OfLength {
     @Override
     public String id() {
         return id;
+    }
+
+    @Override
+    public Words words() {
+        return words;
     }
 
     /** Where it is used first. */
