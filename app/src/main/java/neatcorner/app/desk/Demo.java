@@ -17,7 +17,7 @@ import neatcorner.files.store.ShopStore;
 
 /** The invented demonstration shop. It always works on a fresh copy, never on the maker's own shop. */
 public final class Demo {
-    private static final int JOBS = 29;
+    private static final int JOBS = 30;
 
     private Demo() {
     }

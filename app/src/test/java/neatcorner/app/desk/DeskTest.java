@@ -215,12 +215,12 @@ class DeskTest {
             desk.onComplaint(said::add);
             desk.edit(new Edit.Name("Renamed just now"));
             desk.exportAll(out);
-            assertThat(said.poll(20, TimeUnit.SECONDS)).contains("29 jobs", out.toString());
+            assertThat(said.poll(20, TimeUnit.SECONDS)).contains("30 jobs", out.toString());
             desk.exportAll(out);
             assertThat(said.poll(20, TimeUnit.SECONDS)).contains("Nothing was written", "not empty");
         }
         Path copy = folder.resolve("copy.neatcorner");
-        assertThat(ShopFolder.read(out, copy, NOON)).isEqualTo(29);
+        assertThat(ShopFolder.read(out, copy, NOON)).isEqualTo(30);
         try (ShopStore store = ShopStore.open(copy, NOON)) {
             assertThat(store.jobs())
                     .extracting(ShopStore.Listed::title)

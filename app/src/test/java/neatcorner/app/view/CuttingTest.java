@@ -193,8 +193,8 @@ class CuttingTest extends OnTheDemo {
         hand.clickOn("#all-jobs");
         until(() -> desk.cuts().together().isPresent() && !desk.improver().isWorking());
         assertThat(on(() -> desk.cuts().together().orElseThrow().orders().size()))
-                .as("twenty-nine jobs, two of them in three parts and three in two")
-                .isEqualTo(36);
+                .as("thirty jobs, two of them in three parts and three in two")
+                .isEqualTo(37);
         assertThat(on(() -> ((Label) view.lookup("#proof")).getText())).isEqualTo("proven best");
         hand.clickOn("#lay-sheets");
         until(() -> !desk.cuts().isGathering());

@@ -390,15 +390,20 @@ public final class MakingPlanner {
             step(Tool.TABLE_SAW, Words.of("making.tongue_off", name), tongue, blank);
             return;
         }
-        Length rough = rough(strip.thickness());
+        boolean turned = isTurned(strip);
+        Length wide = turned ? strip.thickness() : strip.width();
+        Length thick = turned ? strip.width() : strip.thickness();
         Length planing = frame.habits().get(Habit.PLANING);
-        Length half = rough.minus(frame.habits().get(Habit.RESAW_KERF)).over(2).minus(planing);
+        Length half = rough(thick).minus(frame.habits().get(Habit.RESAW_KERF)).over(2).minus(planing);
         List<Words> how = new ArrayList<>();
-        how.add(Words.of("making.rough", rough, strip.species()));
-        if (!strip.thickness().isOver(half)) {
-            how.add(Words.of("making.resaw", strip.thickness()));
+        how.add(Words.of("making.rough", rough(thick), strip.species()));
+        if (!thick.isOver(half)) {
+            how.add(Words.of("making.resaw", thick));
         }
-        how.add(Words.of("making.rip", strip.width().plus(hair()), strip.width(), strip.thickness()));
+        how.add(Words.of("making.rip", wide.plus(hair()), wide, thick));
+        if (turned) {
+            how.add(Words.of("making.turned"));
+        }
         for (Odd sides : odd) {
             Length width = sides.section.strips().get(index).width();
             how.add(Words.of("making.rip_odd", sides.letters, width.plus(hair()), width));
@@ -413,6 +418,11 @@ public final class MakingPlanner {
         if (strip.species().isSplintering() && !strip.isPlain()) {
             cautions.add(Words.of("making.splinters", strip.species()));
         }
+    }
+
+    /** Whether a board as thick as it is wide gives it, turned on edge, where it takes a thicker one as it lies. */
+    private boolean isTurned(Strip strip) {
+        return odd.isEmpty() && rough(strip.width()).isUnder(rough(strip.thickness()));
     }
 
     /** Strips are ripped from a sheet as thick as they are. */
