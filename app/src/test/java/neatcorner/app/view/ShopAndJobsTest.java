@@ -172,15 +172,23 @@ class ShopAndJobsTest extends OnTheDemo {
         Files.writeString(json, Files.readString(json).replace("Seaweed pressing, set of six", "Came back"));
         when(files.which()).thenReturn(Optional.of(json));
         hand.push(KeyCode.SHORTCUT, KeyCode.O);
-        assertThat(plan().job().title()).isEqualTo("Came back");
+        // Files are read on a thread of their own.
+        WaitForAsyncUtils.waitFor(
+                15, TimeUnit.SECONDS, () -> plan().job().title().equals("Came back"));
         assertThat(plan().job().quantity()).isEqualTo(6);
         Files.writeString(json, "{}");
         hand.push(KeyCode.SHORTCUT, KeyCode.O);
+        WaitForAsyncUtils.waitFor(
+                15, TimeUnit.SECONDS, () -> messages().stream().anyMatch(said -> said.contains("format")));
         assertThat(plan().job().title()).isEqualTo("Came back");
-        assertThat(on(() -> all(view, n -> n.getStyleClass().contains("message"))
-                        .map(n -> ((Labeled) n).getText())
-                        .toList()))
+        assertThat(messages())
                 .singleElement()
                 .satisfies(said -> assertThat(said).contains("job.json", "format"));
+    }
+
+    private List<String> messages() throws Exception {
+        return on(() -> all(view, n -> n.getStyleClass().contains("message"))
+                .map(n -> ((Labeled) n).getText())
+                .toList());
     }
 }
