@@ -50,11 +50,6 @@ public record OuterShape(Form form, Length size) {
         return new OuterShape(form, LEAST.max(Length.mm(Math.floor(third.toMm()))).min(MOST));
     }
 
-    /** Of another form. */
-    public OuterShape withForm(Form other) {
-        return new OuterShape(other, size);
-    }
-
     /** Larger or smaller. */
     public OuterShape withSize(Length other) {
         return new OuterShape(form, other);

@@ -420,9 +420,14 @@ public final class MakingPlanner {
         }
     }
 
-    /** Whether a board as thick as it is wide gives it, turned on edge, where it takes a thicker one as it lies. */
+    /**
+     * Whether a board as thick as it is wide gives it, turned on edge, where it takes a thicker one as it lies. A
+     * narrow one is ripped off the edge of a wider board when it is worked, and so lies.
+     */
     private boolean isTurned(Strip strip) {
-        return odd.isEmpty() && rough(strip.width()).isUnder(rough(strip.thickness()));
+        return odd.isEmpty()
+                && !strip.width().isUnder(NARROW)
+                && rough(strip.width()).isUnder(rough(strip.thickness()));
     }
 
     /** Strips are ripped from a sheet as thick as they are. */

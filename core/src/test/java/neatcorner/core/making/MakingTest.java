@@ -109,6 +109,18 @@ class MakingTest {
         assertThat(mill.how()).extracting(Words::key).contains("making.rip_odd");
     }
 
+    /** A box side 3/4 × 4 comes from a 4/4 board, not a 4 1/2 in one; a narrow strip off the edge of a thick one. */
+    @Test
+    void whatStandsOnEdgeComesFromABoardAsThickAsItIsWide() {
+        MakingStep box = plan(Sample.bar().withFace(in("3/4")).withThickness(in("4"))).making().steps().getFirst();
+        assertThat(box.how().getFirst().args().getFirst()).isEqualTo(in("1"));
+        assertThat(box.how().stream().filter(how -> how.key().equals("making.rip")).findFirst().orElseThrow().args())
+                .endsWith(in("4"), in("3/4"));
+        MakingStep rim = plan(Sample.bar().withFace(in("1/4")).withThickness(in("1 3/8"))).making().steps().getFirst();
+        assertThat(rim.how().getFirst().args().getFirst()).isEqualTo(in("1 1/2"));
+        assertThat(rim.how()).extracting(Words::key).doesNotContain("making.turned");
+    }
+
     /** A hollow front rocks on the table: what needs the front to lie flat is cut first. */
     @Test
     void whatRidesOnTheFrontIsCutBeforeTheFrontIsHollowed() {
