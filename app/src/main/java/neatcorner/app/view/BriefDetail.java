@@ -147,10 +147,7 @@ final class BriefDetail extends Panel {
 
     /** How the inner edge is sawn, where it can be, and the numbers of it. */
     private void innerEdge() {
-        List<Optional<ShapedEdge.Form>> forms = Stream.concat(
-                        Stream.of(Optional.<ShapedEdge.Form>empty()),
-                        Stream.of(ShapedEdge.Form.values()).map(Optional::of))
-                .toList();
+        List<Optional<ShapedEdge.Form>> forms = orNone(List.of(ShapedEdge.Form.values()));
         var box = choice(
                 Labels.get("brief.inner_edge"),
                 () -> forms,
@@ -173,10 +170,7 @@ final class BriefDetail extends Panel {
 
     /** How the outside is sawn, where it can be, and the numbers of it. */
     private void outside() {
-        List<Optional<OuterShape.Form>> forms = Stream.concat(
-                        Stream.of(Optional.<OuterShape.Form>empty()),
-                        Stream.of(OuterShape.Form.values()).map(Optional::of))
-                .toList();
+        List<Optional<OuterShape.Form>> forms = orNone(List.of(OuterShape.Form.values()));
         var box = choice(
                 Labels.get("brief.outside"),
                 () -> forms,

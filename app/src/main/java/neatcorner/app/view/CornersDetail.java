@@ -73,10 +73,8 @@ final class CornersDetail extends Panel {
 
     /** Neat Corner's own choice, and those that go with pieces that meet so. */
     private List<Optional<JointKind>> kinds() {
-        return Stream.concat(
-                        Stream.of(Optional.<JointKind>empty()),
-                        plan().options().stream().map(JointOption::kind).map(Optional::of))
-                .toList();
+        return orNone(
+                plan().options().stream().map(JointOption::kind).toList());
     }
 
     /** How the ends are cut, step by step. */

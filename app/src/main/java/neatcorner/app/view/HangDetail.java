@@ -2,7 +2,6 @@ package neatcorner.app.view;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Hardware;
@@ -16,8 +15,7 @@ final class HangDetail extends Panel {
     HangDetail(Desk desk, TagField.Typing typing) {
         super(desk, typing);
         heading(() -> book().say(Phrasebook.keyOf(desk.plan().hang().chosen())));
-        List<Optional<Hardware>> kinds = Stream.concat(Stream.of(Optional.<Hardware>empty()),
-                Stream.of(Hardware.values()).map(Optional::of)).toList();
+        List<Optional<Hardware>> kinds = orNone(List.of(Hardware.values()));
         var with = choice(
                         Labels.get("hang.with"),
                         () -> kinds,

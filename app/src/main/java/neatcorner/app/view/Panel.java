@@ -1,6 +1,7 @@
 package neatcorner.app.view;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -10,6 +11,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -115,6 +117,12 @@ class Panel extends VBox {
             }
         });
         getChildren().add(box);
+    }
+
+    /** None of them, then each: what a list offers that may be left open. */
+    static <T> List<Optional<T>> orNone(Collection<T> all) {
+        return Stream.concat(Stream.of(Optional.<T>empty()), all.stream().map(Optional::of))
+                .toList();
     }
 
     static Label text(String text, String... styles) {

@@ -126,10 +126,7 @@ final class SectionDetail extends Panel {
     }
 
     private void ready() {
-        List<Optional<Ready>> items = Stream.concat(
-                        Stream.of(Optional.<Ready>empty()),
-                        Stream.of(Ready.values()).map(Optional::of))
-                .toList();
+        List<Optional<Ready>> items = orNone(List.of(Ready.values()));
         choice(
                         Labels.get("section.ready"),
                         () -> items,
