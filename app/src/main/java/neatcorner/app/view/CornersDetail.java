@@ -15,6 +15,7 @@ import neatcorner.core.job.JointKind;
 import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.joint.JointOption;
 import neatcorner.core.joint.JointPlan;
+import neatcorner.core.joint.JointPlanner;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.joint.Movement;
 import neatcorner.core.measure.Angle;
@@ -64,6 +65,7 @@ final class CornersDetail extends Panel {
                         kind -> desk.edit(new Edit.ChooseJoint(kind)))
                 .setId("joint");
         rows(this::options);
+        rows(this::strength);
         hidden();
         habit(Habit.SAFE_MARGIN, () -> desk.plan().frame().takesHidden());
         rows(this::movement);
@@ -114,6 +116,16 @@ final class CornersDetail extends Panel {
                 box.getChildren().add(text(book().say(desk().plan().hidden().none()), "soft"));
             }
         });
+    }
+
+    /** What corners and sides take of what they may bear, where that is judged. */
+    private void strength(VBox box) {
+        List<Figure<?>> strength = desk().plan().figures(JointPlanner.STRENGTH);
+        if (!strength.isEmpty()) {
+            box.getChildren().add(text(Labels.get("corners.strength"), "heading"));
+            strength.stream().map(this::figureRow).forEach(box.getChildren()::add);
+            box.getChildren().add(text(book().say("strength.estimate"), "soft"));
+        }
     }
 
     /** How far mitres open; other corners do not. */

@@ -109,6 +109,15 @@ public record Frame(
         return Assembly.isPossible(other, habits);
     }
 
+    /**
+     * All parts of a job like this one, with the same habits.
+     *
+     * @throws Refusal when the numbers leave no frame
+     */
+    public Assembly assembledAs(Job other) {
+        return Assembly.of(other, habits);
+    }
+
     /** Everything that was said or is habit, so that it can be shown and selected like the rest. */
     private static void enterGiven(Job job, Habits habits, Ledger ledger) {
         for (Entry entry : Entry.of(job)) {

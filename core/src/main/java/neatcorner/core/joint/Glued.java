@@ -6,9 +6,9 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Mass;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.strength.Hold;
 
 /** Sized and glued, nothing else. */
 final class Glued implements Joint {
@@ -18,8 +18,13 @@ final class Glued implements Joint {
     }
 
     @Override
-    public Mass most() {
-        return Mass.kg(1.5);
+    public Grade grade() {
+        return Grade.GLUE;
+    }
+
+    @Override
+    public Hold hold(Faying at, Fitted used) {
+        return at.glue();
     }
 
     @Override

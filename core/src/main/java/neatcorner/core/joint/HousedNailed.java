@@ -9,11 +9,11 @@ import neatcorner.core.job.JointKind;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Mass;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -37,6 +37,12 @@ final class HousedNailed implements Joint {
     /** A nail more for every so much of width. Common practice, no source. */
     private static final Length APART = Length.inches(2);
     private static final double TIMES = 3;
+    /** Of a nail, in mm. Common practice, no source. */
+    private static final double THICK = 2;
+    /** Of a nail's withdrawal and of what it bears across, in end grain (Wood Handbook, from memory). */
+    private static final double END_GRAIN = 0.5;
+
+    private static final double END_LATERAL = 2 / 3.0;
 
     @Override
     public JointKind kind() {
@@ -44,8 +50,17 @@ final class HousedNailed implements Joint {
     }
 
     @Override
-    public Mass most() {
-        return Mass.kg(15);
+    public Grade grade() {
+        return Grade.REINFORCED;
+    }
+
+    /** Either the housing or the nails in the end of the other piece, where half of what they hold along is left. */
+    @Override
+    public Hold hold(Faying at, Fitted used) {
+        double held = used.setting(LENGTH).orElse(0.0) - at.through();
+        double all = used.count() * END_GRAIN * at.wood().nailWithdrawal(THICK, Math.max(0, held));
+        double across = used.count() * END_LATERAL * at.wood().nailLateral(THICK);
+        return Hold.either(at.housed(), Hold.of(all * at.standing() / 2, all, across));
     }
 
     @Override

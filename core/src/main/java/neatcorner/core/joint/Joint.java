@@ -7,10 +7,10 @@ import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Mass;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.strength.Hold;
 import neatcorner.core.wood.Stuff;
 import neatcorner.core.words.FigureKey;
 
@@ -22,8 +22,11 @@ public interface Joint {
     /** Its name. */
     JointKind kind();
 
-    /** The heaviest frame it is enough for, and so where it stands among the others. Common practice, no source. */
-    Mass most();
+    /** What is left of it when its glue has let go. */
+    Grade grade();
+
+    /** What it bears until it gives way, at a corner with these surfaces and these settings; an estimate. */
+    Hold hold(Faying at, Fitted used);
 
     /** Whether pieces that meet so can be held by it; one for mitres unless it says otherwise. */
     default boolean goesWith(Construction construction) {

@@ -12,31 +12,50 @@ import neatcorner.core.words.FigureKey;
 /**
  * One way to join, judged for one frame.
  *
- * @param kind     the way
- * @param enough   whether it is strong enough here
- * @param fits     whether the section has room for it
- * @param why      what speaks against it, or for it; at least one line
- * @param settings lengths and positions; empty when it does not fit
- * @param count    fasteners a corner
- * @param lean     between fastener and edge; a right angle unless it is driven aslant
+ * @param fitted  how it goes into the section
+ * @param enough  whether it is strong enough here
+ * @param why     what speaks against it, or for it; at least one line
+ * @param lasting the corner that takes most of it as the frame hangs or stands; empty where that is not judged
+ * @param handled the same when it is lifted
  */
-public record JointOption(JointKind kind, boolean enough, boolean fits, List<Words> why,
-                          List<Figure<Length>> settings, int count, Angle lean) {
+public record JointOption(
+        Fitted fitted, boolean enough, List<Words> why, Optional<Strain> lasting, Optional<Strain> handled) {
     public JointOption {
         why = List.copyOf(why);
-        settings = List.copyOf(settings);
+    }
+
+    /** The way. */
+    public JointKind kind() {
+        return fitted.kind();
+    }
+
+    /** Whether the section has room for it. */
+    public boolean fits() {
+        return fitted.fits();
+    }
+
+    /** Lengths and positions; empty when it does not fit. */
+    public List<Figure<Length>> settings() {
+        return fitted.settings();
+    }
+
+    /** Fasteners a corner. */
+    public int count() {
+        return fitted.count();
+    }
+
+    /** Between fastener and edge; a right angle unless it is driven aslant. */
+    public Angle lean() {
+        return fitted.lean();
     }
 
     /** Whether it can be used with a good conscience. */
     public boolean isGood() {
-        return enough && fits;
+        return enough && fits();
     }
 
     /** A setting, in mm; empty when this way has none such. */
     public Optional<Double> setting(FigureKey<Length> key) {
-        return settings.stream()
-                .filter(figure -> figure.key().equals(key))
-                .findFirst()
-                .map(figure -> figure.value().toMm());
+        return fitted.setting(key);
     }
 }

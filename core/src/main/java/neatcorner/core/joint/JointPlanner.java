@@ -2,23 +2,27 @@ package neatcorner.core.joint;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.OuterShaping;
 import neatcorner.core.frame.Squaring;
-import neatcorner.core.frame.Weight;
 import neatcorner.core.job.Construction;
+import neatcorner.core.job.Hardware;
 import neatcorner.core.job.JointKind;
-import neatcorner.core.job.Placement;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.Through;
 import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Moment;
+import neatcorner.core.measure.Share;
 import neatcorner.core.outline.Point;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
@@ -28,18 +32,38 @@ import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.strength.Burden;
+import neatcorner.core.strength.Hold;
+import neatcorner.core.strength.Sides;
+import neatcorner.core.strength.Weighing;
 import neatcorner.core.wood.Species;
 import neatcorner.core.wood.Stuff;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
 /**
- * Judges the ways to join. What a frame demands is the strongest of what its weight, its size, its
- * glass and its section ask for; the thresholds are the shop's own judgement and common practice,
- * not a strength calculation, and the plan says so.
+ * Judges the ways to join. A way is enough when its most strained corner keeps its reserve as the frame hangs or
+ * stands, and when enough is left of it without its glue for what the frame's size, glass and section ask for. The
+ * first is an estimate, the second common practice, and the plan says so.
  */
 public final class JointPlanner {
     /** A side this many times as thick as its face is wide levers the corner open. Common practice, no source. */
     private static final double TALL = 1.5;
+    /** What the most strained corner takes of what it may bear, as the frame hangs or stands. */
+    public static final FigureKey<Share> USE = FigureKey.share(Station.CORNERS, "strength.use");
+    /** The same when it is lifted. */
+    public static final FigureKey<Share> USE_LIFTED = FigureKey.share(Station.CORNERS, "strength.use_lifted");
+
+    /** What is said of strength, where it is judged: of the corners, then of the sides. */
+    public static final List<FigureKey<?>> STRENGTH = List.of(USE, USE_LIFTED, Sides.USE, Sides.BOW);
+
+    /** Over so many times what it may bear, a corner of a poor board gives way. Common practice, no source. */
+    private static final double BREAKS = 2;
+    /** Of those that fit, that which goes on bearing without glue, then that which is strained least. */
+    static final Comparator<JointOption> STRONGEST = Comparator.<JointOption, Grade>comparing(
+                    option -> Joints.of(option.kind()).grade(), Comparator.reverseOrder())
+            .thenComparing(option -> option.lasting().map(Strain::use).orElse(0.0));
     /** Over this, glue alone is no caution any more. Common practice, no source. */
     private static final Mass GLUE_ALONE_STOPS = Mass.kg(4);
     /** Corners that hold more than any others here. */
@@ -53,14 +77,13 @@ public final class JointPlanner {
     private final Construction construction;
     /** Those that join pieces that meet so, the one that holds least first; a board has nothing to join. */
     private final List<Joint> joined;
-    /** Where the table ends. */
-    private final Mass most;
+    private final Burden burden;
+    private final Strains strains;
     private final List<Words> demands = new ArrayList<>();
-    private final Map<JointKind, List<Words>> reasons = new LinkedHashMap<>();
-    private JointKind demanded;
-    private boolean beyond;
+    private final Map<Grade, List<Words>> reasons = new EnumMap<>(Grade.class);
+    private Grade demanded = Grade.GLUE;
 
-    private JointPlanner(Frame frame, Ledger ledger) {
+    private JointPlanner(Frame frame, Burden burden, Ledger ledger) {
         this.frame = frame;
         this.ledger = ledger;
         this.construction = frame.job().body().construction();
@@ -68,34 +91,46 @@ public final class JointPlanner {
         this.joined = Joints.of(construction, stuff).stream()
                 .filter(joint -> !(joint.isOnlyChosen() && joint.instead().isPresent()))
                 .toList();
-        this.most = joined.getLast().most();
-        this.demanded = joined.getFirst().kind();
+        this.burden = burden;
+        this.strains = new Strains(frame, burden);
     }
 
     /** Judges the corners of a frame. */
-    public static Planned<JointPlan> plan(Frame frame, Weight weight) {
+    public static Planned<JointPlan> plan(Frame frame, Burden burden) {
         Ledger ledger = new Ledger();
-        return ledger.planned(new JointPlanner(frame, ledger).plan(weight));
+        return ledger.planned(new JointPlanner(frame, burden, ledger).plan());
     }
 
-    private JointPlan plan(Weight weight) {
-        weigh(weight);
-        Optional<Length> wish = frame.job().choices().fastener();
-        JointKind wished = frame.job().choices().joint().orElse(null);
-        SquareCuts cuts = SquareCuts.of(frame, ledger);
-        List<JointOption> options = Joints.ALL.stream()
-                .filter(joint -> joint.goesWith(construction)
-                                && joint.isFor(frame.job().section().species().stuff())
-                        || joint.kind().equals(wished))
-                .map(joint -> option(tried(joint, joint.kind().equals(wished) ? wish : Optional.empty())))
+    /** Every way to join a frame with this burden, none of them wished for; nothing is written down. */
+    static List<JointOption> options(Frame frame, Burden burden) {
+        JointPlanner planner = new JointPlanner(frame, burden, new Ledger());
+        planner.weigh();
+        return planner.options(Optional.empty(), Optional.empty());
+    }
+
+    private List<JointOption> options(Optional<JointKind> wished, Optional<Length> wish) {
+        Stuff stuff = frame.job().section().species().stuff();
+        return Joints.ALL.stream()
+                .filter(joint -> joint.goesWith(construction) && joint.isFor(stuff)
+                        || wished.filter(joint.kind()::equals).isPresent())
+                .map(joint -> option(tried(joint, wished.filter(joint.kind()::equals).flatMap(_ -> wish))))
                 .toList();
+    }
+
+    private JointPlan plan() {
+        weigh();
+        Optional<Length> wish = frame.job().choices().fastener();
+        Optional<JointKind> wished = frame.job().choices().joint();
+        SquareCuts cuts = SquareCuts.of(frame, ledger);
+        List<JointOption> options = options(wished, wish);
         Optional<JointOption> best = options.stream().filter(o -> o.isGood() && isOffered(o.kind())).findFirst();
-        JointKind recommended = best.map(JointOption::kind).orElseGet(() -> options.reversed().stream()
-                .filter(o -> o.fits() && isOffered(o.kind())).findFirst().map(JointOption::kind)
+        JointKind recommended = best.map(JointOption::kind).orElseGet(() -> options.stream()
+                .filter(o -> o.fits() && isOffered(o.kind())).min(STRONGEST).map(JointOption::kind)
                 .orElse(joined.getLast().kind()));
-        JointKind chosen = frame.job().choices().joint().orElse(recommended);
+        JointKind chosen = wished.orElse(recommended);
         JointPlan plan = new JointPlan(options, recommended, chosen, List.copyOf(demands), cuts);
-        find(plan, best.isPresent(), weight);
+        find(plan, best.isPresent());
+        enter(plan.used());
         Joints.of(chosen).caution().ifPresent(ledger::warn);
         ledger.decide(Station.CORNERS, chosen);
         ledger.decide(Station.CORNERS, construction);
@@ -122,48 +157,31 @@ public final class JointPlanner {
         return Joints.of(kind).instead().isEmpty();
     }
 
-    private static boolean isStronger(JointKind one, JointKind other) {
-        return Joints.of(one).most().isOver(Joints.of(other).most());
-    }
-
     /** What is glued along another part or lies in it is held by that; its corners only have to close. */
-    private void weigh(Weight weight) {
-        if (frame.job().isFitted() || isInside()) {
+    private void weigh() {
+        if (frame.job().isFitted() || Weighing.isInside(frame)) {
             return;
         }
         if (construction.isSquared(corner -> corner == SquareCorner.BUTTED)) {
-            demand(JointKind.PLATED, Words.of("demand.butt"));
+            demand(Grade.REINFORCED, Words.of("demand.butt"));
         }
         Section section = frame.job().section();
-        Mass total = weight.carried();
-        beyond = total.isOver(most);
-        joined.stream()
-                .map(Joint::most)
-                .filter(total::isOver)
-                .reduce((_, more) -> more)
-                .ifPresent(passed -> demand(
-                        joined.stream()
-                                .filter(joint -> !total.isOver(joint.most()))
-                                .findFirst()
-                                .orElse(joined.getLast())
-                                .kind(),
-                        Words.of("demand.weight", total, passed)));
         Length big = frame.habits().get(Habit.BIG_SIDE);
         if (frame.longSide().isOver(big)) {
             demand(
-                    JointKind.V_FASTENED,
+                    Grade.REINFORCED,
                     Words.of("demand.size", frame.longSide(), frame.habits().said(Habit.BIG_SIDE)));
         }
         if (frame.job().contents().isMirror()) {
-            demand(JointKind.V_FASTENED, Words.of("demand.mirror"));
+            demand(Grade.REINFORCED, Words.of("demand.mirror"));
         } else if (frame.job().contents().materials().anyMatch(m -> m.isGlass())) {
-            demand(JointKind.PINNED, Words.of("demand.glass"));
+            demand(Grade.FASTENED, Words.of("demand.glass"));
         }
         if (section.thickness().ratio(section.face()) > TALL) {
-            demand(JointKind.PINNED, Words.of("demand.tall", section.thickness(), section.face()));
+            demand(Grade.FASTENED, Words.of("demand.tall", section.thickness(), section.face()));
         }
         if (section.thickness().isUnder(THIN) || section.face().isUnder(THIN)) {
-            demand(JointKind.PINNED, Words.of("demand.thin", section.thickness().min(section.face()), THIN));
+            demand(Grade.FASTENED, Words.of("demand.thin", section.thickness().min(section.face()), THIN));
         }
     }
 
@@ -172,79 +190,84 @@ public final class JointPlanner {
         if (frame.job().isFitted()) {
             return "enough_fitted";
         }
-        return isInside() ? "enough_inside" : demands.isEmpty() ? "enough_small" : "enough";
+        return Weighing.isInside(frame) ? "enough_inside" : demands.isEmpty() ? "enough_small" : "enough";
     }
 
-    /** Whether it lies in another part and holds nothing itself. */
-    private boolean isInside() {
-        return frame.job().seen() != frame.job().holder()
-                && frame.job()
-                        .placement()
-                        .filter(place -> place instanceof Placement.Inside || place instanceof Placement.InBack)
-                        .isPresent();
-    }
-
-    private void demand(JointKind kind, Words words) {
+    private void demand(Grade grade, Words words) {
         demands.add(words);
-        reasons.computeIfAbsent(kind, _ -> new ArrayList<>()).add(words);
-        if (isStronger(kind, demanded)) {
-            demanded = kind;
-        }
-    }
-
-    private boolean isEnough(JointKind kind) {
-        return !isJudged(kind) || !beyond && !isStronger(demanded, kind);
+        reasons.computeIfAbsent(grade, _ -> new ArrayList<>()).add(words);
+        demanded = grade.compareTo(demanded) > 0 ? grade : demanded;
     }
 
     private JointOption option(Fitted fitted) {
-        List<Words> why = new ArrayList<>(why(fitted.kind(), fitted.obstacles()));
-        Optional<Words> instead = Joints.of(fitted.kind()).instead();
-        if (instead.isPresent() && fitted.fits()) {
-            why = new ArrayList<>(List.of(instead.get()));
+        Joint joint = Joints.of(fitted.kind());
+        boolean judged = fitted.fits() && isJudged(fitted.kind());
+        Function<Faying, Hold> held = at -> joint.hold(at, fitted);
+        Optional<Strain> lasting = judged ? strains.most(true, held) : Optional.empty();
+        Optional<Strain> handled = judged ? strains.most(false, held) : Optional.empty();
+        List<Words> against = against(joint, lasting);
+        boolean enough = !isJudged(joint.kind()) || against.isEmpty();
+        List<Words> why = new ArrayList<>(fitted.obstacles());
+        if (!enough) {
+            why.add(Words.of("joint.not_enough"));
+            why.addAll(against);
+        } else if (fitted.fits()) {
+            why.add(joint.instead().orElseGet(() -> Words.of("joint." + enough())));
         }
+        lasting.filter(_ -> enough)
+                .ifPresent(strain -> why.add(Words.of("joint.bears", strain.share(), strain.bearing())));
         if (fitted.lean().compareTo(Angle.RIGHT) < 0) {
             why.add(Words.of("joint.pin_lean", fitted.lean()));
         }
-        return new JointOption(
-                fitted.kind(),
-                isEnough(fitted.kind()),
-                fitted.fits(),
-                why,
-                fitted.settings(),
-                fitted.count(),
-                fitted.lean());
-    }
-
-    private List<Words> why(JointKind kind, List<Words> obstacles) {
-        List<Words> why = new ArrayList<>(obstacles);
-        if (!isEnough(kind)) {
-            why.add(Words.of("joint.not_enough"));
-            why.addAll(against(kind));
-        } else if (obstacles.isEmpty()) {
-            why.add(Words.of("joint." + enough()));
-        }
-        return why;
+        return new JointOption(fitted, enough, why, lasting, handled);
     }
 
     /** What asks for more than this kind. */
-    private List<Words> against(JointKind kind) {
-        return reasons.entrySet().stream()
-                .filter(reason -> beyond || isStronger(reason.getKey(), kind))
-                .flatMap(reason -> reason.getValue().stream())
-                .toList();
+    private List<Words> against(Joint joint, Optional<Strain> lasting) {
+        List<Words> against = new ArrayList<>();
+        reasons.forEach((grade, why) -> {
+            if (grade.compareTo(joint.grade()) > 0) {
+                against.addAll(why);
+            }
+        });
+        lasting.filter(JointPlanner::isTooMuch)
+                .ifPresent(strain -> against.add(
+                        Words.of("demand.strain", strain.share(), strain.bearing())));
+        return against;
     }
 
-    private void find(JointPlan plan, boolean anyGood, Weight weight) {
+    private static boolean isTooMuch(Strain strain) {
+        return strain.use() > 1;
+    }
+
+    /** What the corners take of what holds them. */
+    private void enter(JointOption used) {
+        used.lasting().ifPresent(strain -> enter(USE, strain));
+        used.handled().ifPresent(strain -> enter(USE_LIFTED, strain));
+    }
+
+    private void enter(FigureKey<Share> key, Strain strain) {
+        ledger.enter(Figure.formula(key)
+                .with("corner_moment", new Moment(strain.demand().moment() * 1e-3))
+                .with("corner_pull", new Force(strain.demand().pull()))
+                .with("corner_slide", new Force(strain.demand().slide()))
+                .note("corner_use", strain.bearing(), (int) strain.bearing().reserve())
+                .gives(strain.share()));
+    }
+
+    private void find(JointPlan plan, boolean anyGood) {
         JointOption used = plan.used();
         boolean pressed = frame.job().section().species().stuff() == Stuff.PRESSED;
         if (pressed && isJudged(used.kind()) && !frame.job().isFitted()) {
             ledger.find(Finding.of(
-                            weight.carried().isOver(GLUE_ALONE_STOPS) ? Severity.CAUTION : Severity.NOTE,
+                            burden.mass().isOver(GLUE_ALONE_STOPS) ? Severity.CAUTION : Severity.NOTE,
                             Station.CORNERS,
                             "board_corners",
                             frame.job().section().species())
                     .remedy(new Remedy.Visit(Station.CORNERS)));
         }
+        boolean beyond = plan.options().stream().noneMatch(JointOption::isGood)
+                && plan.option(plan.recommended()).lasting().filter(JointPlanner::isTooMuch).isPresent();
         if (used.kind().equals(JointKind.PROFILE_CORNER) && used.fits()) {
             ledger.find(Finding.of(
                             Severity.NOTE,
@@ -252,22 +275,17 @@ public final class JointPlanner {
                             "corners_not_judged",
                             frame.job().section().species())
                     .remedy(new Remedy.Visit(Station.SECTION)));
-        } else if (beyond && isJudged(used.kind()) && holdsLapped(weight.carried())) {
+        } else if (isOutside() && isJudged(used.kind()) && used.fits()) {
             ledger.find(Finding.of(
-                            Severity.STOP,
-                            Station.CORNERS,
-                            "corners_beyond",
-                            weight.carried(),
-                            plan.said(),
-                            most,
-                            mostLapped())
-                    .by(weight.carried())
-                    .remedy(lapped()));
+                            Severity.STOP, Station.CORNERS, "corners_outside", burden.mass(), Hardware.CLEAT.most())
+                    .by(burden.mass())
+                    .remedy(new Remedy.Visit(Station.BRIEF)));
         } else if (beyond && isJudged(used.kind())) {
-            ledger.find(Finding.of(Severity.STOP, Station.CORNERS, "joint_beyond", weight.carried(), most)
-                    .by(weight.carried()).remedy(new Remedy.Visit(Station.BRIEF)));
+            findBeyond(plan);
         } else if (!used.enough() && used.fits()) {
-            findWeak(plan, anyGood, weight);
+            findWeak(plan, anyGood);
+        } else {
+            used.handled().filter(JointPlanner::isTooMuch).ifPresent(strain -> findLifted(plan, strain));
         }
         OuterShaping.of(frame).filter(_ -> used.fits()).ifPresent(outer -> findMet(outer, plan));
         if (!used.fits()) {
@@ -317,27 +335,84 @@ public final class JointPlanner {
         return new Remedy.OnJob(Words.of("remedy.build_lapped"), new Edit.Build(LAPPED));
     }
 
-    /** Whether half-laps could hold what these corners are not known to. */
-    private boolean holdsLapped(Mass total) {
-        return !construction.isSquared(SquareCorner::isLap)
-                && LAPPED.canBe(frame.job().outline(), frame.job().section(), frame.job().lean())
-                && Squaring.shown(frame.job().section(), SquareCorner.HALF_LAPPED, frame.narrowFace())
-                        .isEmpty()
-                && !total.isOver(mostLapped());
+    /** Heavier than anything that hangs on a wall here, more than its corners is in question. */
+    private boolean isOutside() {
+        return !burden.cases().isEmpty() && burden.mass().isOver(Hardware.CLEAT.most());
     }
 
-    private Mass mostLapped() {
-        return Joints.of(LAPPED, Stuff.WOOD).getLast().most();
+    /** What holds for years as it hangs may not hold for the moment in which it is lifted badly. */
+    private void findLifted(JointPlan plan, Strain strain) {
+        Optional<JointOption> better = plan.options().stream()
+                .filter(option -> option.isGood() && isOffered(option.kind()))
+                .filter(option -> option.handled().filter(lifted -> !isTooMuch(lifted)).isPresent())
+                .findFirst();
+        ledger.find(Finding.of(
+                        Severity.CAUTION,
+                        Station.CORNERS,
+                        "lifted_badly",
+                        burden.mass(),
+                        strain.bearing(),
+                        strain.share())
+                .by(strain.share())
+                .remedy(better.map(option -> use(option.kind()))
+                        .orElseGet(() -> new Remedy.Visit(Station.CORNERS))));
+    }
+
+    /** Nothing that fits holds it: half-laps where they would, else something else must change. */
+    private void findBeyond(JointPlan plan) {
+        Strain strain = plan.option(plan.recommended()).lasting().orElseThrow();
+        Severity severity = strain.use() > BREAKS ? Severity.STOP : Severity.CAUTION;
+        Finding beyond;
+        Optional<Strain> lapped = lappedStrain().filter(laps -> !isTooMuch(laps));
+        if (lapped.isPresent()) {
+            beyond = Finding.of(
+                            severity,
+                            Station.CORNERS,
+                            "corners_beyond",
+                            burden.mass(),
+                            plan.recommended(),
+                            strain.share(),
+                            strain.bearing(),
+                            lapped.get().share())
+                    .remedy(lapped());
+        } else {
+            List<Words> brings = new Bettering(frame, burden).said();
+            beyond = Finding.of(
+                            severity,
+                            Station.CORNERS,
+                            "joint_beyond",
+                            burden.mass(),
+                            plan.recommended(),
+                            strain.share(),
+                            strain.bearing(),
+                            brings.isEmpty()
+                                    ? Words.of("brings.nothing")
+                                    : Words.of("brings.all", Words.listed(brings)))
+                    .remedy(new Remedy.Visit(Station.SECTION));
+        }
+        ledger.find(beyond.by(strain.share()));
+    }
+
+    /** What half-laps would bear in place of these corners; empty where they cannot be. */
+    private Optional<Strain> lappedStrain() {
+        return construction.isSquared(SquareCorner::isLap)
+                        || !LAPPED.canBe(
+                                frame.job().outline(), frame.job().section(), frame.job().lean())
+                        || Squaring.shown(frame.job().section(), SquareCorner.HALF_LAPPED, frame.narrowFace())
+                                .isPresent()
+                ? Optional.empty()
+                : strains.most(true, Faying::halfLapped);
     }
 
     /** Where something stronger fits, that; else what asks for it must change. */
-    private void findWeak(JointPlan plan, boolean anyGood, Weight weight) {
+    private void findWeak(JointPlan plan, boolean anyGood) {
         JointOption used = plan.used();
-        Words why = Words.listed(against(used.kind()));
+        Words why = Words.listed(against(Joints.of(used.kind()), used.lasting()));
         boolean glueOnly = used.kind().equals(JointKind.GLUED);
+        boolean gives = used.lasting().filter(strain -> strain.use() > BREAKS).isPresent();
         Severity severity =
-                glueOnly && weight.carried().isOver(GLUE_ALONE_STOPS) ? Severity.STOP : Severity.CAUTION;
-        if (isStronger(plan.recommended(), used.kind())) {
+                gives || glueOnly && burden.mass().isOver(GLUE_ALONE_STOPS) ? Severity.STOP : Severity.CAUTION;
+        if (anyGood) {
             ledger.find(Finding.of(
                             severity,
                             Station.CORNERS,
@@ -345,11 +420,11 @@ public final class JointPlanner {
                             used.kind(),
                             plan.recommended(),
                             why)
-                    .by(weight.carried())
+                    .by(burden.mass())
                     .remedy(use(plan.recommended())));
-        } else if (!anyGood) {
+        } else {
             ledger.find(Finding.of(severity, Station.CORNERS, "no_joint_enough", used.kind(), why)
-                    .by(weight.carried())
+                    .by(burden.mass())
                     .remedy(new Remedy.Visit(Station.SECTION)));
         }
     }

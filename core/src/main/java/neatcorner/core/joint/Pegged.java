@@ -12,11 +12,11 @@ import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.Through;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Mass;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -48,8 +48,17 @@ final class Pegged implements Joint {
     }
 
     @Override
-    public Mass most() {
-        return Mass.kg(30);
+    public Grade grade() {
+        return Grade.REINFORCED;
+    }
+
+    /** Either the glue or the pegs, which shear off across their grain, at twice what wood bears along it. */
+    @Override
+    public Hold hold(Faying at, Fitted used) {
+        double thick = used.setting(DIAMETER).orElse(0.0);
+        double peg = 2 * at.wood().shear() * Math.PI / 4 * thick * thick * at.cheeks();
+        double apart = Math.hypot(at.through(), at.standing()) / 3;
+        return Hold.either(at.lapped(), Hold.of(peg * apart, used.count() * peg, used.count() * peg));
     }
 
     @Override

@@ -9,12 +9,12 @@ import neatcorner.core.job.JointKind;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Mass;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
 import neatcorner.core.section.Section;
+import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -37,6 +37,10 @@ final class Plated implements Joint {
         Length.inches(0, 3, 4), Length.inches(1)};
     /** A plate is about so wide. Common practice, no source. */
     private static final Length WIDE = Length.inches(0, 5, 8);
+    /** Of a plate's screw, in mm. Common practice, no source. */
+    private static final double SCREW_THICK = 3.5;
+
+    private static final double SCREW_ROOM = 6;
     private static final Length MARGIN = Length.inches(0, 1, 8);
     /** Past the joint two screws need so much of a leg. Common practice, no source. */
     private static final Length PAST = Length.inches(0, 3, 4);
@@ -47,8 +51,21 @@ final class Plated implements Joint {
     }
 
     @Override
-    public Mass most() {
-        return Mass.kg(10);
+    public Grade grade() {
+        return Grade.REINFORCED;
+    }
+
+    /**
+     * Either the glue on the ends or the plate: two screws on either side of the joint bear across, so far apart as the
+     * leg reaches past it less a screw's room at its end.
+     */
+    @Override
+    public Hold hold(Faying at, Fitted used) {
+        double screw = at.wood().screwLateral(SCREW_THICK);
+        double apart = Math.max(
+                SCREW_ROOM,
+                used.setting(LEG).orElse(0.0) + used.setting(IN).orElse(0.0) - at.through() - 2 * SCREW_ROOM);
+        return Hold.either(at.glue(), Hold.of(screw * apart, 2 * screw, 2 * screw));
     }
 
     @Override

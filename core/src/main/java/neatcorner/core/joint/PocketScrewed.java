@@ -9,13 +9,13 @@ import neatcorner.core.job.JointKind;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Mass;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
 import neatcorner.core.section.Section;
+import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -38,6 +38,9 @@ final class PocketScrewed implements Joint {
     private static final Length CLEAR = Length.inches(0, 1, 8);
     /** Two pockets beside one another need so much of the back. Common practice, no source. */
     private static final Length ROOM = Length.inches(1, 1, 4);
+    /** Of a screw, in mm. Common practice, no source. */
+    private static final double SCREW_THICK = 4;
+
     private static final double SLANT = Math.toRadians(15);
 
     @Override
@@ -46,8 +49,18 @@ final class PocketScrewed implements Joint {
     }
 
     @Override
-    public Mass most() {
-        return Mass.kg(15);
+    public Grade grade() {
+        return Grade.REINFORCED;
+    }
+
+    /** Either the glue on the ends or the screws: their thread draws out of the piece that runs through. */
+    @Override
+    public Hold hold(Faying at, Fitted used) {
+        double screw = at.wood().screwWithdrawal(SCREW_THICK, used.setting(LENGTH).orElse(0.0) / 2);
+        double from = used.setting(FIRST).orElse(0.0) + used.setting(SECOND).orElse(0.0);
+        double lever = Math.min(from, 2 * at.standing() - from);
+        return Hold.either(
+                at.glue(), Hold.of(screw * lever, 2 * screw, 2 * at.wood().screwLateral(SCREW_THICK)));
     }
 
     @Override

@@ -7,10 +7,10 @@ import neatcorner.core.job.Construction;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Mass;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.strength.Hold;
 import neatcorner.core.wood.Stuff;
 
 /** The corner pieces that are made for a metal profile; what they hold only their maker can say. */
@@ -20,10 +20,15 @@ final class ProfileCorner implements Joint {
         return JointKind.PROFILE_CORNER;
     }
 
+    @Override
+    public Grade grade() {
+        return Grade.REINFORCED;
+    }
+
     /** Not judged here. */
     @Override
-    public Mass most() {
-        return Mass.kg(1e6);
+    public Hold hold(Faying at, Fitted used) {
+        return Hold.of(Double.MAX_VALUE, Double.MAX_VALUE, Double.MAX_VALUE);
     }
 
     @Override

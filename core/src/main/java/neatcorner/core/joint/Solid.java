@@ -7,10 +7,10 @@ import neatcorner.core.job.Construction;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Mass;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.strength.Hold;
 
 /** One board has no corners to come apart, but must be as wide as the frame. */
 final class Solid implements Joint {
@@ -34,10 +34,15 @@ final class Solid implements Joint {
         return Optional.of(Words.of("joint.one_board"));
     }
 
-    /** Past the end of the table: there is no joint to fail. */
     @Override
-    public Mass most() {
-        return Mass.kg(1e6);
+    public Grade grade() {
+        return Grade.REINFORCED;
+    }
+
+    /** Not judged here. */
+    @Override
+    public Hold hold(Faying at, Fitted used) {
+        return Hold.of(Double.MAX_VALUE, Double.MAX_VALUE, Double.MAX_VALUE);
     }
 
     @Override

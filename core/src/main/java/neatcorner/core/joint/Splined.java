@@ -8,16 +8,21 @@ import neatcorner.core.frame.Member;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Mass;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.strength.Hold;
 import neatcorner.core.words.FigureKey;
 
 /** Glued, with splines (keys) let in across the corner. */
 final class Splined implements Joint {
     private static final int MOST_KEYS = 3;
+    /**
+     * All of a glued triangle at its limit turns with so much of its area to the power of 3/2 (the mean distance from
+     * its middle, reckoned).
+     */
+    private static final double TWIST = 0.4;
 
     @Override
     public JointKind kind() {
@@ -25,8 +30,25 @@ final class Splined implements Joint {
     }
 
     @Override
-    public Mass most() {
-        return Mass.kg(25);
+    public Grade grade() {
+        return Grade.REINFORCED;
+    }
+
+    /**
+     * The glue and the keys together. Half of a key is glued in either piece, a right triangle as high as the slot; the
+     * glue on both its faces shears, or the key itself breaks where it crosses the joint, its grain across.
+     */
+    @Override
+    public Hold hold(Faying at, Fitted used) {
+        double high = used.setting(Splines.HEIGHT).orElse(0.0);
+        double wide = used.setting(Splines.WIDTH).orElse(0.0);
+        double half = high * high * Math.tan(at.angle() / 2) / 2;
+        double glued = 2 * at.wood().shear();
+        double pull = Math.min(glued * half, at.wood().bending() * wide * high);
+        double moment = Math.min(
+                glued * TWIST * Math.pow(half, 1.5), at.wood().bending() * wide * high * high / 6);
+        int count = used.count();
+        return Hold.both(at.glue(), Hold.of(count * moment, count * pull, count * glued * half));
     }
 
     @Override

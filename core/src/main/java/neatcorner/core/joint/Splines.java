@@ -30,6 +30,9 @@ public final class Splines {
     /** How deep the slot is above the corner's tip. */
     public static final FigureKey<Length> HEIGHT = new FastenerKey("joint.slot_height");
 
+    /** How wide the slot is. */
+    public static final FigureKey<Length> WIDTH = FigureKey.length(Station.CORNERS, "joint.slot_width");
+
     private static final Length CLEAR = Length.inches(0, 3, 16);
     private static final Length LEAST = Length.inches(0, 1, 4);
     private final Frame frame;
@@ -85,7 +88,7 @@ public final class Splines {
         settings.add(ledger.enter(deep.note(off.isPositive() ? "slot_height_sawn" : "slot_height")
                 .rounded(Rounding.DOWN)
                 .gives(height)));
-        settings.add(ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, "joint.slot_width"))
+        settings.add(ledger.enter(Figure.formula(WIDTH)
                 .with("kerf", width)
                 .note("slot_width")
                 .gives(width)));

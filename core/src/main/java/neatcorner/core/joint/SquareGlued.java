@@ -2,6 +2,7 @@ package neatcorner.core.joint;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Construction;
@@ -9,30 +10,40 @@ import neatcorner.core.job.JointKind;
 import neatcorner.core.job.SquareCorner;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Mass;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.strength.Hold;
 
 /**
  * Pieces that meet square, glued and nothing else.
  *
  * @param kind    its name
- * @param most    what it holds
+ * @param grade   what is left without the glue
  * @param corners the corners that hold so
+ * @param held    what it bears
  */
-record SquareGlued(JointKind kind, Mass most, Predicate<SquareCorner> corners) implements Joint {
+record SquareGlued(JointKind kind, Grade grade, Predicate<SquareCorner> corners, Function<Faying, Hold> held)
+        implements Joint {
     /** Flat side to flat side. */
-    static final Joint LAPPED = new SquareGlued(JointKind.LAP_GLUED, Mass.kg(15), SquareCorner::isLap);
+    static final Joint LAPPED =
+            new SquareGlued(JointKind.LAP_GLUED, Grade.REINFORCED, SquareCorner::isLap, Faying::lapped);
     /** End against edge: it keeps a corner closed that something else holds. */
     static final Joint BUTTED =
-            new SquareGlued(JointKind.BUTT_GLUED, Mass.kg(0.5), corner -> corner == SquareCorner.BUTTED);
+            new SquareGlued(
+                    JointKind.BUTT_GLUED, Grade.GLUE, corner -> corner == SquareCorner.BUTTED, Faying::glue);
     /** In a housing, most of it end grain. */
     static final Joint HOUSED =
-            new SquareGlued(JointKind.HOUSED_GLUED, Mass.kg(5), corner -> corner == SquareCorner.HOUSED);
+            new SquareGlued(
+                    JointKind.HOUSED_GLUED, Grade.FASTENED, corner -> corner == SquareCorner.HOUSED, Faying::housed);
 
     @Override
     public boolean goesWith(Construction construction) {
         return construction.isSquared(corners);
+    }
+
+    @Override
+    public Hold hold(Faying at, Fitted used) {
+        return held.apply(at);
     }
 
     @Override

@@ -1,18 +1,20 @@
 package neatcorner.core.joint;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Mass;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.strength.Hold;
 import neatcorner.core.words.FigureKey;
 
 /** Glued, with V-shaped fasteners driven from the back. */
@@ -28,8 +30,22 @@ final class VFastened implements Joint {
     }
 
     @Override
-    public Mass most() {
-        return Mass.kg(9);
+    public Grade grade() {
+        return Grade.REINFORCED;
+    }
+
+    /** Either the glue or the fasteners: along one wing of each the wood shears out. An estimate. */
+    @Override
+    public Hold hold(Faying at, Fitted used) {
+        double each = at.wood().shear() * used.setting(VFasteners.HEIGHT).orElse(0.0) * WING;
+        double[] places = Stream.of(VFasteners.OUTER_PLACE, VFasteners.INNER_PLACE)
+                .flatMap(key -> used.setting(key).stream())
+                .mapToDouble(place -> place)
+                .toArray();
+        double stacked = (double) used.count() / Math.max(1, places.length);
+        double fromTip = Arrays.stream(places).sum();
+        double lever = Math.min(fromTip, places.length * at.length() - fromTip);
+        return Hold.either(at.glue(), Hold.of(each * stacked * lever, each * used.count(), each * used.count()));
     }
 
     @Override

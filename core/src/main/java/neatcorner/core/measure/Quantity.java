@@ -1,5 +1,6 @@
 package neatcorner.core.measure;
 
 /** Anything a figure of a plan can hold: a value with a unit of its own. */
-public sealed interface Quantity permits Length, Angle, Area, Volume, SecondMoment, Mass, Force, Count, Share, Money {
+public sealed interface Quantity
+        permits Length, Angle, Area, Volume, SecondMoment, Mass, Force, Moment, Count, Share, Money {
 }

@@ -144,6 +144,11 @@ public record Plan(
         return Optional.ofNullable(figure);
     }
 
+    /** Those of several figures that this plan has, in their order. */
+    public List<Figure<?>> figures(List<FigureKey<?>> keys) {
+        return keys.stream().<Figure<?>>flatMap(key -> figure(key).stream()).toList();
+    }
+
     /** The numbers of one station, in the order they were worked out. */
     public List<Figure<?>> figures(Station station) {
         return figures.values().stream()

@@ -31,6 +31,8 @@ import neatcorner.core.report.Draft;
 import neatcorner.core.report.Planned;
 import neatcorner.core.report.Subject;
 import neatcorner.core.solve.Answers;
+import neatcorner.core.strength.Burden;
+import neatcorner.core.strength.Weighing;
 
 /** What a plan is made of: a line a subject, each after those it asks for. */
 final class Subjects {
@@ -41,7 +43,16 @@ final class Subjects {
             Subject.from(Frame.class, DepthCheck.class, DepthCheck::of),
             Subject.from(Frame.class, MakingPlan.class, MakingPlanner::plan),
             Subject.from(Assembly.class, Weight.class, Weight::of),
-            new Subject<>(JointPlan.class, draft -> JointPlanner.plan(draft.get(Frame.class), draft.get(Weight.class))),
+            new Subject<>(
+                    HangPlan.class,
+                    draft -> of(
+                            draft,
+                            draft.job().carrier(),
+                            _ -> HangPlanner.plan(draft.get(Assembly.class), draft.get(Weight.class)))),
+            new Subject<>(
+                    Burden.class,
+                    draft -> Weighing.of(draft.get(Frame.class), draft.get(Weight.class), draft.get(HangPlan.class))),
+            new Subject<>(JointPlan.class, draft -> JointPlanner.plan(draft.get(Frame.class), draft.get(Burden.class))),
             Subject.from(Frame.class, HiddenPlan.class, HiddenPlan::of),
             new Subject<>(
                     Movement.class,
@@ -71,13 +82,7 @@ final class Subjects {
                     draft -> of(
                             draft,
                             draft.job().holder(),
-                            _ -> FitPlanner.plan(draft.get(Assembly.class), draft.get(Panes.class)))),
-            new Subject<>(
-                    HangPlan.class,
-                    draft -> of(
-                            draft,
-                            draft.job().carrier(),
-                            _ -> HangPlanner.plan(draft.get(Assembly.class), draft.get(Weight.class)))));
+                            _ -> FitPlanner.plan(draft.get(Assembly.class), draft.get(Panes.class)))));
 
     private Subjects() {
     }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Point;
 import neatcorner.core.phrase.Range;
 import neatcorner.core.phrase.Refusal;
@@ -312,7 +313,9 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
             Silhouette uncut,
             List<List<Point>> outlines,
             List<Seen> seen,
-            double area) {
+            double area,
+            double momentInPlane,
+            double momentOutOfPlane) {
     }
 
     private Made made() {
@@ -324,7 +327,8 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
             uncut = uncut.plus(stripWood(strip, low));
             low += strip.thickness().toMm();
         }
-        return new Made(parts, wood, uncut, wood.outlines(), seen(parts, wood), wood.area());
+        return new Made(parts, wood, uncut, wood.outlines(), seen(parts, wood), wood.area(),
+                wood.momentInPlane(), wood.momentOutOfPlane());
     }
 
     /** Every strip, then the band, as they are when all is cut; x below zero is a floater's ledge. */
@@ -389,6 +393,25 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
     /** The area of wood cut through, in mm². */
     public double areaMm2() {
         return MADE.of(this).area();
+    }
+
+    /**
+     * How a side of it resists bending in the frame's plane: its second moment of area, in mm⁴; of a leaning one about
+     * its own axes, turned as it leans.
+     */
+    public double momentInPlane(Lean lean) {
+        double cos = lean.angle().cos();
+        return MADE.of(this).momentInPlane() * cos * cos
+                + MADE.of(this).momentOutOfPlane() * (1 - cos * cos);
+    }
+
+    /** The section modulus there: the second moment over how far its wood reaches from its middle, in mm³. */
+    public double modulusInPlane(Lean lean) {
+        Silhouette wood = wood();
+        Point middle = wood.centroid();
+        double across = Math.max(middle.x() - wood.left(), wood.right() - middle.x());
+        double through = Math.max(middle.y() - wood.low(), wood.high() - middle.y());
+        return momentInPlane(lean) / (across * lean.angle().cos() + through * lean.angle().sin());
     }
 
     /** What a metre of it weighs, in kg: an estimate, as densities are. */

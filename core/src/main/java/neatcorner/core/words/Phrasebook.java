@@ -1,5 +1,7 @@
 package neatcorner.core.words;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
@@ -12,6 +14,7 @@ import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Moment;
 import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Numeral;
 import neatcorner.core.measure.Quantity;
@@ -142,6 +145,10 @@ public final class Phrasebook {
                 imperial()
                         ? write(force.asMass()).replace(" lb", " lbf").replace(" oz", " ozf")
                         : trimmed(force.newtons(), force.newtons() < 10 ? 1 : 0) + " N";
+            case Moment moment ->
+                imperial()
+                        ? significant(moment.toPoundInches()) + " lbf·in"
+                        : significant(moment.newtonMetres()) + " N·m";
             case Count count -> Integer.toString(count.value());
             case Money money -> money.text();
             case Share share -> trimmed(share.toPercent(), 1) + " %";
@@ -187,6 +194,13 @@ public final class Phrasebook {
 
     private static String decimals(double value, int decimals) {
         return String.format(Locale.ROOT, "%." + decimals + "f", value);
+    }
+
+    /** To two figures that count, what is estimated being no better known. */
+    private static String significant(double value) {
+        return value == 0
+                ? "0"
+                : new BigDecimal(value).round(new MathContext(2)).toPlainString();
     }
 
     /** At most this many decimals and no zeros for show. */

@@ -263,10 +263,10 @@ class SquaringTest {
                 .doesNotContain("drawn_in");
     }
 
-    /** What butted corners are not known to hold, half-laps with pegs do: that is offered, and it is enough. */
+    /** What butted corners do not hold, half-laps do: that is offered, and it is enough. */
     @Test
     void whatSuchCornersDoNotHoldIsHalfLapped() {
-        Job heavy = Sample.job("48", "66").withSection(Sample.rabbeted("3", "1 1/8", "1/4", "5/16"));
+        Job heavy = Sample.job("48", "66").withSection(Sample.rabbeted("1 1/4", "1 1/8", "1/4", "5/16"));
         Job butted = heavy.with(heavy.body().with(new Construction.Squared(SquareCorner.BUTTED, Through.STILES)));
         Plan plan = Planner.plan(butted, Sample.shop());
         var finding = plan.findings().stream()

@@ -13,7 +13,6 @@ import neatcorner.core.Seed;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Mass;
 import neatcorner.core.outline.Point;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
@@ -45,10 +44,10 @@ class JointPlanTest {
         assertThat(Planner.plan(light, Sample.shop()).joints().recommended()).isEqualTo(JointKind.GLUED);
         assertThat(Planner.plan(Sample.job("5", "7"), Sample.shop()).joints().recommended())
                 .isEqualTo(JointKind.PINNED);
-        assertThat(most(Planner.plan(Sample.job("20", "30"), Sample.shop())
+        assertThat(grade(Planner.plan(Sample.job("20", "30"), Sample.shop())
                         .joints()
                         .recommended()))
-                .isGreaterThanOrEqualTo(most(JointKind.V_FASTENED));
+                .isGreaterThanOrEqualTo(Grade.REINFORCED);
     }
 
     @Property(tries = 80, seed = Seed.FIXED)
@@ -58,18 +57,18 @@ class JointPlanTest {
         JointKind large = Planner.plan(Sample.job(size + more + "", size + more + ""), Sample.shop())
                 .joints()
                 .recommended();
-        assertThat(most(large)).isGreaterThanOrEqualTo(most(small));
+        assertThat(grade(large)).isGreaterThanOrEqualTo(grade(small));
     }
 
-    private static Mass most(JointKind kind) {
-        return Joints.of(kind).most();
+    private static Grade grade(JointKind kind) {
+        return Joints.of(kind).grade();
     }
 
     /** Every way answers for itself, and the list runs from the one that holds least to the one that holds most. */
     @Test
     void theWaysAreListedByWhatTheyHold() {
         assertThat(Joints.ALL)
-                .isSortedAccordingTo(Comparator.comparing(Joint::most))
+                .isSortedAccordingTo(Comparator.comparing(Joint::grade))
                 .extracting(Joint::kind)
                 .doesNotHaveDuplicates();
         assertThat(Joints.ALL).allMatch(joint -> Joints.named(joint.kind().id()).equals(Optional.of(joint.kind())));

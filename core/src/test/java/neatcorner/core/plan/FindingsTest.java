@@ -54,6 +54,10 @@ class FindingsTest {
     private record Case(Severity severity, boolean amount, boolean cured, Supplier<Job> job) {
     }
 
+    private static Job thin(String width, String height, String face) {
+        return Sample.job(width, height).withSection(Sample.rabbeted(face, "1", "1/4", "1/2"));
+    }
+
     private static Job cut(Job job, Cutting cutting) {
         return job.withChoices(job.choices().withCutting(cutting));
     }
@@ -190,6 +194,16 @@ class FindingsTest {
             Map.entry(
                     "joint_too_weak",
                     new Case(Severity.CAUTION, true, true, () -> joint(Sample.job("30", "40"), JointKind.PINNED, ""))),
+            Map.entry("joint_beyond", new Case(Severity.STOP, true, false, () -> thin("78", "118", "1"))),
+            Map.entry("side_breaks", new Case(Severity.STOP, true, false, () -> thin("60", "90", "1/2"))),
+            Map.entry("side_sags", new Case(Severity.CAUTION, true, false, () -> thin("70", "30", "1 1/4"))),
+            Map.entry("side_bows_in", new Case(Severity.CAUTION, true, false, () -> thin("30", "70", "1"))),
+            Map.entry("lifted_badly", new Case(Severity.CAUTION, true, true, () -> joint(
+                    thin("42", "60", "1 1/4"), JointKind.V_FASTENED, ""))),
+            Map.entry("corners_outside", new Case(Severity.STOP, true, false, () -> packed(
+                            Material.Role.GLAZING, Material.MIRROR)
+                    .withGiven(Axis.WIDTH, new Size(Line.GLASS, in("90")))
+                    .withGiven(Axis.HEIGHT, new Size(Line.GLASS, in("90"))))),
             Map.entry(
                     "joint_does_not_fit",
                     new Case(

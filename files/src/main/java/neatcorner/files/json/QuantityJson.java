@@ -7,6 +7,7 @@ import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Moment;
 import neatcorner.core.measure.Money;
 import neatcorner.core.measure.Quantity;
 import neatcorner.core.measure.SecondMoment;
@@ -29,6 +30,7 @@ final class QuantityJson {
             case SecondMoment moment -> node.put("mm4", moment.mm4());
             case Mass mass -> node.put("kg", mass.toKg());
             case Force force -> node.put("newtons", force.newtons());
+            case Moment moment -> node.put("newton_metres", moment.newtonMetres());
             case Count count -> node.put("count", count.value());
             case Share share -> node.put("percent", share.toPercent());
             case Money money -> node.put("minor", money.minor()).put("currency", money.sign());
@@ -45,6 +47,7 @@ final class QuantityJson {
                 : node.has("mm4") ? new SecondMoment(node.get("mm4").doubleValue())
                 : node.has("kg") ? Mass.kg(node.get("kg").doubleValue())
                 : node.has("newtons") ? new Force(node.get("newtons").doubleValue())
+                : node.has("newton_metres") ? new Moment(node.get("newton_metres").doubleValue())
                 : node.has("count") ? new Count(node.get("count").intValue())
                 : node.has("percent") ? Share.percent(node.get("percent").doubleValue())
                 : node.has("minor") && node.has("currency")

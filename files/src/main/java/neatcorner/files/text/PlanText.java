@@ -22,6 +22,7 @@ import neatcorner.core.job.EdgeKey;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.SlatKey;
 import neatcorner.core.joint.HiddenPlan;
+import neatcorner.core.joint.JointPlanner;
 import neatcorner.core.making.MakingKey;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Length;
@@ -184,6 +185,11 @@ public final class PlanText {
         plan.joints().used().why().forEach(this::said);
         plan.joints().settings().forEach(this::figure);
         plan.joints().cuts().work().forEach(this::said);
+        List<Figure<?>> strength = plan.figures(JointPlanner.STRENGTH);
+        strength.forEach(this::figure);
+        if (!strength.isEmpty()) {
+            said(Words.of("strength.estimate"));
+        }
         for (HiddenPlan.Fit fit :
                 plan.job().isFitted() ? List.<HiddenPlan.Fit>of() : plan.hidden().fits()) {
             line(

@@ -16,6 +16,7 @@ import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
+import neatcorner.core.measure.Moment;
 import neatcorner.core.measure.Money;
 import neatcorner.core.measure.SecondMoment;
 import neatcorner.core.measure.Share;
@@ -47,6 +48,7 @@ class WordsJsonTest {
                 with(new SecondMoment(4e5)),
                 with(Mass.kg(2.5)),
                 with(new Force(98.0665)),
+                with(new Moment(1.5)),
                 with(new Count(4)),
                 with(new Share(0.055)),
                 with(new Money(1980, "€")),

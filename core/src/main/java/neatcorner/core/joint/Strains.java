@@ -1,0 +1,47 @@
+package neatcorner.core.joint;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.strength.Burden;
+import neatcorner.core.strength.Demand;
+import neatcorner.core.strength.Hold;
+
+/** What a frame's burden takes of what its corners may bear. */
+final class Strains {
+    /** A corner with hardly any wood takes no end of what it may bear; more than this is not told. */
+    private static final double MOST = 99.99;
+
+    private final Burden burden;
+    private final List<Faying> corners;
+
+    Strains(Frame frame, Burden burden) {
+        this.burden = burden;
+        this.corners = burden.cases().isEmpty()
+                ? List.of()
+                : IntStream.range(0, frame.members().size())
+                        .mapToObj(i -> Faying.of(frame, i, burden.strength().orElseThrow()))
+                        .toList();
+    }
+
+    /**
+     * The corner that takes the most; empty where the frame is not borne so or is not judged.
+     *
+     * @param lasting for years, else for a moment
+     * @param held    what a corner bears
+     */
+    Optional<Strain> most(boolean lasting, Function<Faying, Hold> held) {
+        List<Hold> holds = corners.stream().map(held).toList();
+        return burden.cases().stream()
+                .filter(borne -> borne.bearing().isLasting() == lasting)
+                .flatMap(borne -> IntStream.range(0, holds.size()).mapToObj(i -> {
+                    Demand demand = borne.corners().get(i);
+                    double use = holds.get(i).use(demand) * borne.bearing().reserve();
+                    return new Strain(Math.min(use, MOST), borne.bearing(), i, demand);
+                }))
+                .max(Comparator.comparingDouble(Strain::use));
+    }
+}
