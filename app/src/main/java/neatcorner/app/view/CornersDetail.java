@@ -81,7 +81,7 @@ final class CornersDetail extends Panel {
 
     /** How the ends are cut, step by step. */
     private void work(VBox box) {
-        List<Words> work = plan().cuts().work();
+        List<Words> work = plan().work();
         if (!work.isEmpty()) {
             box.getChildren().add(text(Labels.get("corners.work"), "heading"));
         }
@@ -97,7 +97,7 @@ final class CornersDetail extends Panel {
                 return;
             }
             box.getChildren().add(text(Labels.get("corners.hidden"), "heading"));
-            for (HiddenPlan.Fit fit : desk().plan().hidden().fits()) {
+            for (HiddenPlan.Fit fit : desk().plan().hidden().others(plan().chosen())) {
                 VBox words = new VBox(1);
                 words.getStyleClass().add("option");
                 words.getChildren()

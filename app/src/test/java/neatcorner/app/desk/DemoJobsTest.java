@@ -113,7 +113,8 @@ class DemoJobsTest {
         double mirror = 24 * 60 * 25.4 * 25.4 / 1e6 * 4 * 2.5;
         assertThat(plan.hang().weight().total().value().toKg()).isGreaterThan(mirror + 5);
         assertThat(plan.hang().chosen()).isEqualTo(Hardware.CLEAT);
-        assertThat(plan.joints().chosen()).isEqualTo(JointKind.SPLINED);
+        assertThat(plan.joints().chosen()).isEqualTo(JointKind.V_FASTENED);
+        assertThat(plan.joints().used().lasting().orElseThrow().use()).isBetween(0.1, 0.5);
         assertThat(plan.safety()).extracting(Enum::name).contains("TWO_PEOPLE", "GLASS", "WALL");
     }
 

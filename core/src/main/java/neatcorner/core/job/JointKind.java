@@ -18,6 +18,14 @@ public record JointKind(String id) implements Named {
     public static final JointKind V_FASTENED = new JointKind("v_fastened");
     /** Glued, with splines (keys) let in across the corner. */
     public static final JointKind SPLINED = new JointKind("splined");
+    /** Glued, with a dowel hidden across every corner. */
+    public static final JointKind DOWELLED = new JointKind("dowelled");
+    /** Glued, with a loose tenon hidden across every corner. */
+    public static final JointKind FLOATING_TENON = new JointKind("floating_tenon");
+    /** Glued, with a pressed lens hidden across every corner. */
+    public static final JointKind BISCUIT = new JointKind("biscuit");
+    /** Glued, with a strip hidden across every corner in slots that stop. */
+    public static final JointKind STOPPED_SPLINE = new JointKind("stopped_spline");
     /** Ends glued against edges, and nothing else. */
     public static final JointKind BUTT_GLUED = new JointKind("butt_glued");
     /** Crossed over their whole width and glued, flat side to flat side. */

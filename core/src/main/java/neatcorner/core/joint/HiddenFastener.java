@@ -1,6 +1,7 @@
 package neatcorner.core.joint;
 
 import java.util.List;
+import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
 
 /**
@@ -15,13 +16,34 @@ public record HiddenFastener(Kind kind, Length along, Length thick, Length deep)
     /** What it is. */
     public enum Kind {
         /** A round peg. */
-        DOWEL,
+        DOWEL(JointKind.DOWELLED, 0.5),
         /** A loose tenon in two mortises. */
-        FLOATING_TENON,
+        FLOATING_TENON(JointKind.FLOATING_TENON, 1),
         /** A pressed lens of beech in two slots. */
-        BISCUIT,
+        BISCUIT(JointKind.BISCUIT, 0.7),
         /** A strip in a slot that stops before it shows. */
-        STOPPED_SPLINE
+        STOPPED_SPLINE(JointKind.STOPPED_SPLINE, 0.9);
+
+        private final JointKind joint;
+        private final double flat;
+
+        Kind(JointKind joint, double flat) {
+            this.joint = joint;
+            this.flat = flat;
+        }
+
+        /** The joint with it. */
+        JointKind joint() {
+            return joint;
+        }
+
+        /**
+         * Of its length along the mitre times its depth, on either side, how much lies flat against the sides of its
+         * hole and is glued there: a dowel touches all round, but half of that is end grain; a biscuit is a lens.
+         */
+        double flat() {
+            return flat;
+        }
     }
 
     private static HiddenFastener of(Kind kind, double along, double thick, double deep) {

@@ -12,6 +12,7 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
 import neatcorner.core.frame.OuterShaping;
+import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.recall.Recent;
@@ -40,6 +41,8 @@ import neatcorner.core.words.Station;
  */
 public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words none) {
     private static final int STEPS = 48;
+    private static final String FROM_POINT = "from_point";
+    private static final String FROM_OUTSIDE = "from_outside";
     private static final Recent<Task, Found> FOUND = new Recent<>(32, HiddenPlan::searched);
 
     /**
@@ -61,10 +64,42 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
      * @param across    its middle on the mitre, in mm from the sight line outwards
      * @param fromBack  its middle over the back
      * @param fromFace  its middle below the highest point of the front
+     * @param from      its middle from the long point along the mitre, where all corners are alike, else in from the
+     *                  outside edge
      * @param place     where its middle is marked, in words
      */
     public record Fit(
-            HiddenFastener fastener, double across, Figure<Length> fromBack, Figure<Length> fromFace, Words place) {}
+            HiddenFastener fastener,
+            double across,
+            Figure<Length> fromBack,
+            Figure<Length> fromFace,
+            Figure<Length> from,
+            Words place) {}
+
+    /** What fits besides what is used. */
+    public List<Fit> others(JointKind used) {
+        return fits.stream()
+                .filter(fit -> !fit.fastener().kind().joint().equals(used))
+                .toList();
+    }
+
+    private static String id(HiddenFastener.Kind kind) {
+        return "hidden." + kind.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Where the middle of a kind is marked: along the mitre from its long point, or in from the outside edge. */
+    static FigureKey<Length> from(HiddenFastener.Kind kind, boolean alongMitre) {
+        return key(id(kind), alongMitre ? FROM_POINT : FROM_OUTSIDE);
+    }
+
+    private static FigureKey<Length> key(String id, String what) {
+        return FigureKey.length(Station.CORNERS, id + "." + what);
+    }
+
+    /** The largest of a kind that fits. */
+    public Optional<Fit> fit(HiddenFastener.Kind kind) {
+        return fits.stream().filter(fit -> fit.fastener().kind() == kind).findFirst();
+    }
 
     /** Tries the sharpest corner of a frame. */
     public static Planned<HiddenPlan> of(Frame frame) {
@@ -169,37 +204,31 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
             Optional<Mitre> alike,
             Length margin,
             Ledger ledger) {
-        String id = "hidden." + fastener.kind().name().toLowerCase(Locale.ROOT);
+        String id = id(fastener.kind());
         double in = section.face().toMm() - place[0];
         Figure<Length> fromBack = figure(id, "from_back", fastener, margin, Length.mm(place[1]), ledger);
         Figure<Length> fromFace =
                 figure(id, "from_face", fastener, margin, section.thickness().minus(Length.mm(place[1])), ledger);
+        Figure<Length> from = alike.map(corner -> figure(
+                        id,
+                        FROM_POINT,
+                        fastener,
+                        margin,
+                        Length.mm(in * Math.hypot(corner.along(), corner.across()) / corner.along()),
+                        ledger))
+                .orElseGet(() -> figure(id, FROM_OUTSIDE, fastener, margin, Length.mm(in), ledger));
         return new Fit(
                 fastener,
                 place[0],
                 fromBack,
                 fromFace,
-                alike.map(corner -> Words.of(
-                                "hidden.place",
-                                fromBack,
-                                fromFace,
-                                figure(
-                                        id,
-                                        "from_point",
-                                        fastener,
-                                        margin,
-                                        Length.mm(in * Math.hypot(corner.along(), corner.across()) / corner.along()),
-                                        ledger)))
-                        .orElseGet(() -> Words.of(
-                                "hidden.place_in",
-                                fromBack,
-                                fromFace,
-                                figure(id, "from_outside", fastener, margin, Length.mm(in), ledger))));
+                from,
+                Words.of(alike.isPresent() ? "hidden.place" : "hidden.place_in", fromBack, fromFace, from));
     }
 
     private static Figure<Length> figure(
             String id, String what, HiddenFastener fastener, Length margin, Length value, Ledger ledger) {
-        return ledger.enter(Figure.formula(FigureKey.length(Station.CORNERS, id + "." + what))
+        return ledger.enter(Figure.formula(key(id, what))
                 .named(Words.of("figure.hidden." + what, fastener.kind()))
                 .with("fastener_along", fastener.along())
                 .with("fastener_thick", fastener.thick())

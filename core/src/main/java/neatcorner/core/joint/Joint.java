@@ -73,6 +73,11 @@ public interface Joint {
      */
     Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger);
 
+    /** What is cut for it while the pieces are loose; may be empty. */
+    default List<Words> beforeGlue(Fitted used) {
+        return List.of();
+    }
+
     /** What is done at the glue-up as soon as the corners are closed; may be empty. */
     default List<Words> whileClosed(Frame frame) {
         return List.of();

@@ -33,6 +33,14 @@ public record JointPlan(
         return Stream.concat(cuts.settings().stream(), used().settings().stream()).toList();
     }
 
+    /** What is cut at the ends of loose pieces, step by step: for how they meet, then for what holds them. */
+    public List<Words> work() {
+        return Stream.concat(
+                        cuts.work().stream(),
+                        used().fits() ? Joints.of(chosen).beforeGlue(used().fitted()).stream() : Stream.empty())
+                .toList();
+    }
+
     /** How the pieces meet and what holds them, for people. */
     public Words said() {
         return cuts.corner()

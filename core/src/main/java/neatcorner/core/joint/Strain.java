@@ -14,7 +14,7 @@ import neatcorner.core.strength.Demand;
  */
 public record Strain(double use, Bearing bearing, int corner, Demand demand) {
     /** The use in whole per cent: it is an estimate. */
-    Share share() {
+    public Share share() {
         return Share.percent(Math.round(use * 100));
     }
 }

@@ -24,6 +24,10 @@ public enum Safety {
     SPLINE_SLOT(Station.CORNERS),
     /** Cheeks, slots and housings cut across the grain. */
     SQUARE_CUTS(Station.CORNERS),
+    /** Boring into the ends of loose pieces. */
+    BORING_ENDS(Station.CORNERS),
+    /** Slots and mortises in the ends of loose pieces. */
+    SLOTTING_ENDS(Station.CORNERS),
     /** Boring through a corner. */
     BORING(Station.CORNERS),
     /** Boring and driving aslant. */

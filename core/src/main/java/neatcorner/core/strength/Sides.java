@@ -94,9 +94,7 @@ public final class Sides {
         Found strained = lasting.stream()
                 .max(Comparator.comparingDouble(found -> found.use(breaking)))
                 .orElseThrow();
-        Found bent = lasting.stream()
-                .max(Comparator.comparingDouble(found -> found.bow().ratio(found.most(play))))
-                .orElseThrow();
+        Found bent = lasting.stream().max(Comparator.comparing(Found::bow)).orElseThrow();
         ledger.enter(Figure.formula(USE)
                 .note("side_use", strained.side().words(), strained.bearing(), (int) strained.bearing().reserve())
                 .gives(share(strained.use(breaking))));
@@ -106,7 +104,10 @@ public final class Sides {
                 .note(bent.bent().bow() > 0 ? "bow_in" : "bow_out", bent.side().words(), bent.bearing())
                 .rounded(Rounding.UP)
                 .gives(bent.bow()));
-        find(strained, bent, breaking, play);
+        Found past = lasting.stream()
+                .max(Comparator.comparingDouble(found -> found.bow().ratio(found.most(play))))
+                .orElseThrow();
+        find(strained, past, breaking, play);
     }
 
     private void find(Found strained, Found bent, double breaking, Optional<Length> play) {

@@ -152,9 +152,11 @@ public final class PlanJson {
             node.put("corner", Fields.name(corner));
             ArrayNode shaping = node.putArray("shaping");
             plan.joints().cuts().settings().forEach(setting -> shaping.add(setting.id()));
-            ArrayNode work = node.putArray("work");
-            plan.joints().cuts().work().forEach(words -> work.add(BOOK.say(words)));
         });
+        if (!plan.joints().work().isEmpty()) {
+            ArrayNode work = node.putArray("work");
+            plan.joints().work().forEach(words -> work.add(BOOK.say(words)));
+        }
         ArrayNode options = node.putArray("options");
         plan.joints().options().forEach(option -> {
             ObjectNode item = options.addObject();
@@ -162,6 +164,8 @@ public final class PlanJson {
             item.put("enough", option.enough());
             item.put("fits", option.fits());
             item.put("fasteners_a_corner", option.count());
+            option.lasting().ifPresent(strain -> item.put("lasting_percent", strain.share().toPercent()));
+            option.handled().ifPresent(strain -> item.put("lifted_percent", strain.share().toPercent()));
             ArrayNode why = item.putArray("why");
             option.why().forEach(words -> why.add(BOOK.say(words)));
             ArrayNode settings = item.putArray("settings");

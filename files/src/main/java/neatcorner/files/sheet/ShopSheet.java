@@ -242,7 +242,7 @@ public final class ShopSheet {
         for (Figure<Length> setting : plan.joints().settings()) {
             column.row(book.say(setting.name()), book.write(setting));
         }
-        return column.steps(plan.joints().cuts().work().stream().map(book::say));
+        return column.steps(plan.joints().work().stream().map(book::say));
     }
 
     /** The section and the corner beside one another, and the numbers of both pictures. */

@@ -184,14 +184,14 @@ public final class PlanText {
         line("joint", plan.joints().said());
         plan.joints().used().why().forEach(this::said);
         plan.joints().settings().forEach(this::figure);
-        plan.joints().cuts().work().forEach(this::said);
+        plan.joints().work().forEach(this::said);
         List<Figure<?>> strength = plan.figures(JointPlanner.STRENGTH);
         strength.forEach(this::figure);
         if (!strength.isEmpty()) {
             said(Words.of("strength.estimate"));
         }
         for (HiddenPlan.Fit fit :
-                plan.job().isFitted() ? List.<HiddenPlan.Fit>of() : plan.hidden().fits()) {
+                plan.job().isFitted() ? List.<HiddenPlan.Fit>of() : plan.hidden().others(plan.joints().chosen())) {
             line(
                     "hidden",
                     Words.of(
