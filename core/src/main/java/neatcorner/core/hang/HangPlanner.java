@@ -15,6 +15,7 @@ import neatcorner.core.job.Fixture;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
@@ -32,6 +33,8 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.wood.Screw;
+import neatcorner.core.wood.Strength;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -54,6 +57,14 @@ public final class HangPlanner {
     public static final FigureKey<Length> WIRE_LENGTH = FigureKey.length(Station.HANG, "wire.length");
     /** What the hardware must be rated for. */
     public static final FigureKey<Mass> RATING = FigureKey.mass(Station.HANG, "hang.rating");
+    /** How deep the screws of the hardware may go into the wood. */
+    public static final FigureKey<Length> SCREW_DEEP = FigureKey.length(Station.HANG, "hang.screw_deep");
+    /** The longest screw for a ring or a plate. */
+    public static final FigureKey<Length> SCREW = FigureKey.length(Station.HANG, "hang.screw");
+    /** What to bore for its thread. */
+    public static final FigureKey<Length> PILOT = FigureKey.length(Station.HANG, "hang.pilot");
+    /** How many screws each ring takes. */
+    public static final FigureKey<Count> SCREWS = FigureKey.count(Station.HANG, "hang.screws");
     /** The hook above the floor. */
     public static final FigureKey<Length> HOOK_HEIGHT = FigureKey.length(Station.HANG, "hang.hook_height");
 
@@ -70,6 +81,19 @@ public final class HangPlanner {
     private static final Mass LEAST_RATING = Mass.kg(1);
     /** Hardware is loaded to a quarter of its rating. Common practice, no source. */
     private static final int RESERVE = 4;
+    /** Wood that stays before a screw's tip. Common practice, no source. */
+    private static final Length BEFORE_TIP = Length.inches(0, 1, 8);
+    /** What a ring or a plate is thick. Common practice, no source. */
+    private static final Length RING_THICK = Length.inches(0, 1, 16);
+    /** A screw holds nothing in less. Common practice, no source. */
+    private static final Length LEAST_DEEP = Length.inches(0, 3, 16);
+    /** Shorter screws are thinner ones. Common practice, no source. */
+    private static final Length SHORT = Length.inches(0, 3, 8);
+    /** A ring's screw holds no better when it is longer. Common practice, no source. */
+    private static final Length ENOUGH = Length.inches(1);
+    /** A ring has no more holes. Common practice, no source. */
+    private static final int MOST_SCREWS = 3;
+
     private static final Mass TWO_PEOPLE = Mass.kg(15);
     /** What a ring or a plate needs beside its middle. Common practice, no source. */
     private static final Length HALF_RING = Length.mm(8);
@@ -142,6 +166,7 @@ public final class HangPlanner {
         Optional<HangPlan.Rings> rings = chosen == Hardware.RINGS_AND_WIRE || chosen == Hardware.TWO_HOOKS
                 ? Optional.of(rings()) : Optional.empty();
         Optional<HangPlan.Wire> wire = chosen == Hardware.RINGS_AND_WIRE ? rings.map(this::wire) : Optional.empty();
+        screws(chosen, rings.isPresent(), wire);
         Length drop = wire.map(w -> w.drop().value()).or(() -> rings.map(r -> r.down().value()))
                 .orElse(mount.down());
         return new HangPlan(
@@ -373,6 +398,75 @@ public final class HangPlanner {
                 ledger.enter(Figure.formula(WIRE_LENGTH).with("half_apart", half).with("rise", rise)
                         .with("tails", TAILS).note("wire_length").rounded(Rounding.UP)
                         .gives(Length.mm(2 * Math.hypot(half.toMm(), rise.toMm())).plus(TAILS))));
+    }
+
+    /** How long the screws may be, what to bore for them, and how many hold what pulls at each ring. */
+    private void screws(Hardware chosen, boolean rings, Optional<HangPlan.Wire> wire) {
+        Optional<Strength> strength = Strength.of(frame.job().section().species());
+        if (strength.isEmpty()) {
+            return;
+        }
+        Length wood = mount.depth(rings);
+        Length deep = wood.minus(BEFORE_TIP);
+        Screw screw = chosen == Hardware.CLEAT
+                ? Screw.EIGHT
+                : deep.plus(RING_THICK).isUnder(SHORT) ? Screw.FOUR : Screw.SIX;
+        Optional<Length> length = chosen == Hardware.CLEAT
+                ? Optional.of(deep)
+                : screw.longest(deep.plus(RING_THICK).min(ENOUGH));
+        if (length.isEmpty() || deep.isUnder(LEAST_DEEP)) {
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.HANG,
+                            "no_room_for_screws",
+                            chosen,
+                            wood,
+                            BEFORE_TIP.plus(LEAST_DEEP))
+                    .by(BEFORE_TIP.plus(LEAST_DEEP).minus(wood))
+                    .remedy(new Remedy.Visit(Station.SECTION)));
+            return;
+        }
+        ledger.enter(Figure.formula(SCREW_DEEP)
+                .with("screw_wood", wood)
+                .with("clear", BEFORE_TIP)
+                .note("screw_deep")
+                .rounded(Rounding.DOWN)
+                .gives(deep));
+        if (chosen != Hardware.CLEAT) {
+            ledger.enter(Figure.formula(SCREW)
+                    .with("screw_deep", deep)
+                    .with("ring_thick", RING_THICK)
+                    .note("screw_length", screw.gauge(), ENOUGH)
+                    .rounded(Rounding.DOWN)
+                    .gives(length.get()));
+        }
+        Words bit = screw.bit(frame.job().section().species().hardness());
+        ledger.enter(Figure.formula(PILOT)
+                .named(Words.of("figure.hang.pilot_bit", bit))
+                .with("screw_thick", screw.diameter())
+                .note("pilot", screw.gauge(), frame.job().section().species())
+                .gives(screw.pilot(frame.job().section().species().hardness())));
+        if (rings) {
+            held(screw, strength.get(), deep.min(length.get().minus(RING_THICK)), wire);
+        }
+    }
+
+    /** Screws of a ring bear across, to a quarter of what makes them give way. */
+    private void held(Screw screw, Strength strength, Length deep, Optional<HangPlan.Wire> wire) {
+        Force pull = wire.map(w -> w.tension().value())
+                .orElseGet(() -> Force.weightOf(weight.total().value().times(0.5)));
+        Force each = new Force(screw.lateral(strength, deep) / RESERVE);
+        int count = (int) Math.max(1, Math.ceil(pull.newtons() / each.newtons() - 1e-9));
+        ledger.enter(Figure.formula(SCREWS)
+                .with("ring_pull", pull)
+                .with("screw_bears", each)
+                .note("ring_screws", RESERVE)
+                .gives(new Count(count)));
+        if (count > MOST_SCREWS) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "many_screws", pull, each, count, MOST_SCREWS)
+                    .by(pull)
+                    .remedy(new Remedy.Visit(Station.HANG)));
+        }
     }
 
     private Figure<Mass> rating(Hardware chosen, Optional<HangPlan.Wire> wire) {

@@ -18,6 +18,9 @@ import neatcorner.core.section.Section;
 final class Mount {
     /** A narrower strip beside a hollow holds no ring's screw. Common practice, no source. */
     private static final Length LEAST_LAND = Length.mm(10);
+    /** Wood beside the middle of a screw that it needs, in mm. Common practice, no source. */
+    private static final double BESIDE = 3;
+
     private final Frame frame;
 
     Mount(Frame frame) {
@@ -33,6 +36,19 @@ final class Mount {
                 .backWidth()
                 .plus(sawnOff)
                 .over(2);
+    }
+
+    /** How deep the wood is under a ring's screw, or under one in the middle of the top, from its back or hollow. */
+    Length depth(boolean ring) {
+        Section section = ring ? narrowestUpright() : alongAxis(true).map(Member::stock).orElse(frame.job().section());
+        Length in = ring
+                ? land(section).orElse(section.backWidth().over(2))
+                : section.backWidth().over(2);
+        double middle = section.face().minus(in).toMm();
+        return Length.mm(section.wood().rooms(middle - BESIDE, middle + BESIDE).stream()
+                .mapToDouble(room -> room[1] - room[0])
+                .findFirst()
+                .orElse(0));
     }
 
     /** Whether a ring would sit in the hollow, the wood beside it being too narrow. */

@@ -194,6 +194,12 @@ class FindingsTest {
             Map.entry(
                     "joint_too_weak",
                     new Case(Severity.CAUTION, true, true, () -> joint(Sample.job("30", "40"), JointKind.PINNED, ""))),
+            Map.entry("no_room_for_screws", new Case(Severity.CAUTION, true, false, () -> Sample.job("8", "10")
+                    .withSection(Sample.rabbeted("1 1/2", "1/4", "1/4", "1/8")))),
+            Map.entry("many_screws", new Case(Severity.CAUTION, true, false, () -> {
+                Job job = thin("90", "10", "2");
+                return job.withChoices(job.choices().withHardware(Optional.of(Hardware.RINGS_AND_WIRE)));
+            })),
             Map.entry("joint_beyond", new Case(Severity.STOP, true, false, () -> thin("78", "118", "1"))),
             Map.entry("side_breaks", new Case(Severity.STOP, true, false, () -> thin("60", "90", "1/2"))),
             Map.entry("side_sags", new Case(Severity.CAUTION, true, false, () -> thin("70", "30", "1 1/4"))),
