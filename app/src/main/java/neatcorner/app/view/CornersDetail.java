@@ -9,6 +9,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.clash.Clashes;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.JointKind;
@@ -54,6 +55,7 @@ final class CornersDetail extends Panel {
                 .skip(1)
                 .forEach(setting -> box.getChildren().add(figureRow(setting))));
         rows(this::fastener);
+        rows(box -> desk().plan().figure(Clashes.LEAST).map(this::figureRow).ifPresent(box.getChildren()::add));
         rows(this::work);
         heading(Labels.get("corners.ways"));
         choice(

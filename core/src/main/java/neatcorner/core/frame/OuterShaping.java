@@ -260,24 +260,18 @@ public record OuterShaping(Frame frame, OuterShape shape) {
     private static double apart(List<Point> places, List<Point> line) {
         return places.stream()
                 .mapToDouble(place -> IntStream.range(0, line.size())
-                        .mapToDouble(i -> off(place, line.get(i), line.get((i + 1) % line.size())))
+                        .mapToDouble(i -> Polygons.off(place, line.get(i), line.get((i + 1) % line.size())))
                         .min()
                         .orElseThrow())
                 .min()
                 .orElseThrow();
     }
 
-    private static double off(Point place, Point from, Point to) {
-        Point way = to.minus(from);
-        double share = Math.clamp(place.minus(from).dot(way) / way.dot(way), 0, 1);
-        return place.to(from.towards(to, share));
-    }
-
     private static boolean isIn(List<Point> convex, Point place) {
         return IntStream.range(0, convex.size()).allMatch(i -> {
             Point from = convex.get(i);
-            Point n = convex.get((i + 1) % convex.size()).minus(from).unit().outward();
-            return n.dot(place.minus(from)) <= ON_LINE;
+            Point way = convex.get((i + 1) % convex.size()).minus(from);
+            return way.outward().dot(place.minus(from)) <= ON_LINE * way.length();
         });
     }
 }

@@ -19,6 +19,7 @@ import neatcorner.core.words.Figure;
  * @param wire        for a wire: how it runs and pulls
  * @param rating      what each fixing must be rated for by its maker: four times its load, never under the least that
  *                    is sold with one; empty where it does not hang
+ * @param screwsIn    how deep the screws of rings go into the wood; empty where there are none or no room for them
  * @param hookHeight  from the floor to the hook, or to where the strips of a cleat meet; empty where it does not hang
  * @param drop        from the top of the frame down to there
  */
@@ -29,6 +30,7 @@ public record HangPlan(
         Optional<Rings> rings,
         Optional<Wire> wire,
         Optional<Figure<Mass>> rating,
+        Optional<Length> screwsIn,
         Optional<Figure<Length>> hookHeight,
         Length drop) {
     /**

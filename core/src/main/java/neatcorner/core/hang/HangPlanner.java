@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Bracing;
@@ -81,6 +83,12 @@ public final class HangPlanner {
     private static final Mass LEAST_RATING = Mass.kg(1);
     /** Hardware is loaded to a quarter of its rating. Common practice, no source. */
     private static final int RESERVE = 4;
+    /** Nearer to a joint, in mm, no ring is screwed on. Common practice, no source. */
+    private static final double FROM_JOINT = 18;
+    /** From one try to the next of where a ring is beside every joint. */
+    private static final Length RING_STEP = Length.inches(0, 1, 4);
+
+    private static final int MOST_TRIES = 24;
     /** Wood that stays before a screw's tip. Common practice, no source. */
     private static final Length BEFORE_TIP = Length.inches(0, 1, 8);
     /** What a ring or a plate is thick. Common practice, no source. */
@@ -150,6 +158,7 @@ public final class HangPlanner {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Length.ZERO);
     }
 
@@ -166,7 +175,7 @@ public final class HangPlanner {
         Optional<HangPlan.Rings> rings = chosen == Hardware.RINGS_AND_WIRE || chosen == Hardware.TWO_HOOKS
                 ? Optional.of(rings()) : Optional.empty();
         Optional<HangPlan.Wire> wire = chosen == Hardware.RINGS_AND_WIRE ? rings.map(this::wire) : Optional.empty();
-        screws(chosen, rings.isPresent(), wire);
+        Optional<Length> screwsIn = screws(chosen, rings.isPresent(), wire);
         Length drop = wire.map(w -> w.drop().value()).or(() -> rings.map(r -> r.down().value()))
                 .orElse(mount.down());
         return new HangPlan(
@@ -176,6 +185,7 @@ public final class HangPlanner {
                 rings,
                 wire,
                 Optional.of(rating(chosen, wire)),
+                screwsIn,
                 Optional.of(hookHeight(chosen, drop)),
                 drop);
     }
@@ -291,8 +301,8 @@ public final class HangPlanner {
 
     private HangPlan.Rings rings(Ledger into) {
         Length height = frame.height(Line.OUTSIDE);
-        Length down = height.times(Bracing.HANG_DOWN);
         Line within = frame.has(Line.RABBET) ? Line.RABBET : Line.SIGHT;
+        Length down = besideJoints(height.times(Bracing.HANG_DOWN), within);
         double[] outside = frame.chord(Line.OUTSIDE, down.toMm());
         double[] inside = frame.chord(within, down.toMm());
         boolean level = frame.isFourSquare() || inside[0] > inside[1];
@@ -304,6 +314,34 @@ public final class HangPlanner {
                 inset(inset, into),
                 into.enter(Figure.sum(RING_APART).start(level ? "outside_width" : "outside_there", width)
                         .minus("ring_insets", inset.times(2)).result()));
+    }
+
+    /** Where no joint is near: the wood of one would be bored through, and what holds it met. */
+    private Length besideJoints(Length wanted, Line within) {
+        if (frame.isFourSquare()) {
+            return wanted;
+        }
+        return IntStream.rangeClosed(0, MOST_TRIES)
+                .boxed()
+                .flatMap(i -> Stream.of(wanted.plus(RING_STEP.times(i)), wanted.minus(RING_STEP.times(i))))
+                .filter(down -> down.isPositive()
+                        && down.isUnder(frame.height(Line.OUTSIDE).over(2))
+                        && isBesideJoints(down.toMm(), within))
+                .findFirst()
+                .orElse(wanted);
+    }
+
+    private boolean isBesideJoints(double down, Line within) {
+        double[] outside = frame.chord(Line.OUTSIDE, down);
+        double[] inside = frame.chord(within, down);
+        List<Point> outer = frame.corners();
+        List<Point> inner = IntStream.range(0, outer.size())
+                .mapToObj(i -> frame.run(within, i).getFirst())
+                .toList();
+        return IntStream.range(0, outer.size()).allMatch(i -> IntStream.range(0, 2).allMatch(side -> {
+            Point ring = new Point((outside[side] + inside[side]) / 2, down);
+            return Polygons.off(ring, outer.get(i), inner.get(i)) > FROM_JOINT;
+        }));
     }
 
     private Figure<Length> inset(Length inset, Ledger into) {
@@ -400,11 +438,11 @@ public final class HangPlanner {
                         .gives(Length.mm(2 * Math.hypot(half.toMm(), rise.toMm())).plus(TAILS))));
     }
 
-    /** How long the screws may be, what to bore for them, and how many hold what pulls at each ring. */
-    private void screws(Hardware chosen, boolean rings, Optional<HangPlan.Wire> wire) {
+    /** How long the screws may be, what to bore, how many hold at a ring; gives how deep those of rings go. */
+    private Optional<Length> screws(Hardware chosen, boolean rings, Optional<HangPlan.Wire> wire) {
         Optional<Strength> strength = Strength.of(frame.job().section().species());
         if (strength.isEmpty()) {
-            return;
+            return Optional.empty();
         }
         Length wood = mount.depth(rings);
         Length deep = wood.minus(BEFORE_TIP);
@@ -424,7 +462,7 @@ public final class HangPlanner {
                             BEFORE_TIP.plus(LEAST_DEEP))
                     .by(BEFORE_TIP.plus(LEAST_DEEP).minus(wood))
                     .remedy(new Remedy.Visit(Station.SECTION)));
-            return;
+            return Optional.empty();
         }
         ledger.enter(Figure.formula(SCREW_DEEP)
                 .with("screw_wood", wood)
@@ -446,9 +484,12 @@ public final class HangPlanner {
                 .with("screw_thick", screw.diameter())
                 .note("pilot", screw.gauge(), frame.job().section().species())
                 .gives(screw.pilot(frame.job().section().species().hardness())));
-        if (rings) {
-            held(screw, strength.get(), deep.min(length.get().minus(RING_THICK)), wire);
+        if (!rings) {
+            return Optional.empty();
         }
+        Length in = length.get().minus(RING_THICK);
+        held(screw, strength.get(), in, wire);
+        return Optional.of(in);
     }
 
     /** Screws of a ring bear across, to a quarter of what makes them give way. */

@@ -6,6 +6,7 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Through;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Hull;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Vector;
 
@@ -61,7 +62,7 @@ public record Crossing(Member through, Member standing, Point tip, Point across,
         return place.minus(tip).dot(along);
     }
 
-    /** A round thing that goes through both pieces there, as it is seen from the front. */
+    /** A round thing that goes through both pieces there, from the front to the back. */
     Insert round(double fromThrough, double fromStanding, double diameter, double level) {
         List<Vector> round = new ArrayList<>();
         for (int i = 0; i < ROUND; i++) {
@@ -70,7 +71,10 @@ public record Crossing(Member through, Member standing, Point tip, Point across,
             double y = fromStanding + diameter / 2 * Math.sin(angle);
             round.add(at(x, y, level));
         }
-        return new Insert(Insert.Form.PLATE, round);
+        return new Insert(
+                Insert.Form.PLATE,
+                round,
+                Hull.rod(at(fromThrough, fromStanding, 0), at(fromThrough, fromStanding, level), diameter));
     }
 
     /** The narrowest face of those that run through, or of the others. */

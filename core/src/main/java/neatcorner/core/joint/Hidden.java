@@ -11,6 +11,7 @@ import neatcorner.core.frame.Mitre;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Hull;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
@@ -134,7 +135,7 @@ record Hidden(HiddenFastener.Kind what, Safety watch) implements Joint {
                 .toList();
     }
 
-    private static Insert insert(Member member, HiddenPlan.Fit fit) {
+    private Insert insert(Member member, HiddenPlan.Fit fit) {
         Mitre cut = member.joint(true);
         double in = member.section().face().toMm() - fit.across();
         Vector middle = member.curve().isPresent()
@@ -149,13 +150,19 @@ record Hidden(HiddenFastener.Kind what, Safety watch) implements Joint {
                 .times(fit.fastener().deep().toMm());
         Vector beside = turned.apply(new Vector(cut.across(), -cut.along(), 0).unit())
                 .times(fit.fastener().along().toMm() / 2);
+        List<Vector> flat = List.of(
+                middle.plus(into).plus(beside),
+                middle.plus(into).minus(beside),
+                middle.minus(into).minus(beside),
+                middle.minus(into).plus(beside));
+        double thick = fit.fastener().thick().toMm();
+        Vector up = into.cross(beside).unit().times(thick);
         return new Insert(
                 Insert.Form.PLATE,
-                List.of(
-                        middle.plus(into).plus(beside),
-                        middle.plus(into).minus(beside),
-                        middle.minus(into).minus(beside),
-                        middle.minus(into).plus(beside)));
+                flat,
+                what == HiddenFastener.Kind.DOWEL
+                        ? Hull.rod(middle.minus(into), middle.plus(into), thick)
+                        : Hull.prism(flat.stream().map(place -> place.minus(up.times(0.5))).toList(), up));
     }
 
     /** Where a curve's joint lies, which is square to the blank's own ends no more. */

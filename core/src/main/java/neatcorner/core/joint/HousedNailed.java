@@ -131,8 +131,7 @@ final class HousedNailed implements Joint {
         List<Insert> nails = new ArrayList<>();
         for (int i = 0; i < used.count(); i++) {
             double level = edge + (high - 2 * edge) * i / (used.count() - 1.0);
-            nails.add(new Insert(
-                    Insert.Form.WIRE, List.of(crossing.at(0, in, level), crossing.at(length, in, level))));
+            nails.add(Insert.wire(crossing.at(0, in, level), crossing.at(length, in, level), THICK));
         }
         return nails;
     }

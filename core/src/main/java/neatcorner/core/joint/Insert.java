@@ -1,6 +1,7 @@
 package neatcorner.core.joint;
 
 import java.util.List;
+import neatcorner.core.outline.Hull;
 import neatcorner.core.outline.Vector;
 
 /**
@@ -8,8 +9,9 @@ import neatcorner.core.outline.Vector;
  *
  * @param form   what it looks like
  * @param places in mm, as the frame's own
+ * @param bodies what it fills in space, in convex parts
  */
-public record Insert(Form form, List<Vector> places) {
+public record Insert(Form form, List<Vector> places, List<Hull> bodies) {
     /** What a thing in a corner looks like. */
     public enum Form {
         /** A wire from its head to its point. */
@@ -22,5 +24,24 @@ public record Insert(Form form, List<Vector> places) {
 
     public Insert {
         places = List.copyOf(places);
+        bodies = List.copyOf(bodies);
+    }
+
+    /** One that is convex. */
+    Insert(Form form, List<Vector> places, Hull body) {
+        this(form, places, List.of(body));
+    }
+
+    /** A wire so thick, in mm. */
+    static Insert wire(Vector head, Vector point, double thick) {
+        return new Insert(Form.WIRE, List.of(head, point), Hull.rod(head, point, thick));
+    }
+
+    /** How much is free between this and another, in mm; below zero where they meet. */
+    public double gap(List<Hull> others) {
+        return bodies.stream()
+                .flatMapToDouble(body -> others.stream().mapToDouble(body::gap))
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
     }
 }

@@ -105,8 +105,6 @@ final class Pinned implements Joint {
         double lean = used.lean().radians();
         Vector start = corner.plus(along.times(used.setting(Pins.FROM_TIP).orElse(0.0)));
         Vector way = member.place().outward().times(-Math.sin(lean)).minus(along.times(Math.cos(lean)));
-        return new Insert(
-                Insert.Form.WIRE,
-                List.of(start, start.plus(way.times(used.setting(Pins.LENGTH).orElse(0.0)))));
+        return Insert.wire(start, start.plus(way.times(used.setting(Pins.LENGTH).orElse(0.0))), THICK);
     }
 }

@@ -96,13 +96,13 @@ public final class Pins {
                 .with("clear", CLEAR).note("pin_length").rounded(Rounding.DOWN).gives(wish.orElse(driven.length()))));
         settings.add(ledger.enter(Figure.formula(FROM_TIP).with("pin_length", driven.length())
                 .note("pin_from_tip").gives(Length.mm(driven.fromTip()))));
-        settings.add(level(1, low, high, four ? 0.25 : 1.0 / 3));
+        settings.add(level(1, low, high, four ? 0.2 : 1.0 / 3));
         if (four) {
             settings.add(level(2, low, high, 0.6));
         }
         settings.add(level(3, low, high, four ? 0.4 : 2.0 / 3));
         if (four) {
-            settings.add(level(4, low, high, 0.75));
+            settings.add(level(4, low, high, 0.8));
         }
         return new Fitted(JointKind.PINNED, settings, four ? 4 : 2, obstacles, Angle.degrees(driven.lean()));
     }

@@ -10,6 +10,8 @@ import neatcorner.core.job.SquareCorner;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
+import neatcorner.core.outline.Hull;
+import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
@@ -39,6 +41,9 @@ final class Plated implements Joint {
     private static final Length WIDE = Length.inches(0, 5, 8);
     /** Of a plate's screw, in mm. Common practice, no source. */
     private static final double SCREW_THICK = 3.5;
+
+    /** Of a plate, in mm. Common practice, no source. */
+    private static final double THICK = 2;
 
     private static final double SCREW_ROOM = 6;
     private static final Length MARGIN = Length.inches(0, 1, 8);
@@ -140,6 +145,7 @@ final class Plated implements Joint {
         double in = used.setting(IN).orElseThrow();
         double wide = WIDE.toMm();
         Crossing crossing = Crossing.of(frame);
+        Vector behind = Vector.FORWARD.times(-THICK);
         return List.of(new Insert(
                 Insert.Form.PLATE,
                 List.of(
@@ -148,6 +154,21 @@ final class Plated implements Joint {
                         crossing.at(in + leg, in + wide, 0),
                         crossing.at(in + wide, in + wide, 0),
                         crossing.at(in + wide, in + leg, 0),
-                        crossing.at(in, in + leg, 0))));
+                        crossing.at(in, in + leg, 0)),
+                List.of(
+                        Hull.prism(
+                                List.of(
+                                        crossing.at(in, in, 0),
+                                        crossing.at(in + leg, in, 0),
+                                        crossing.at(in + leg, in + wide, 0),
+                                        crossing.at(in, in + wide, 0)),
+                                behind),
+                        Hull.prism(
+                                List.of(
+                                        crossing.at(in, in, 0),
+                                        crossing.at(in + wide, in, 0),
+                                        crossing.at(in + wide, in + leg, 0),
+                                        crossing.at(in, in + leg, 0)),
+                                behind))));
     }
 }

@@ -145,7 +145,7 @@ final class PocketScrewed implements Joint {
                         face + reach * Math.cos(SLANT), place, half - reach * Math.sin(SLANT));
                 Vector point = crossing.at(
                         face - reach * Math.cos(SLANT), place, half + reach * Math.sin(SLANT));
-                screws.add(new Insert(Insert.Form.WIRE, List.of(head, point)));
+                screws.add(Insert.wire(head, point, SCREW_THICK));
             });
         }
         return screws;

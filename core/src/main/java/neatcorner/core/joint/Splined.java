@@ -8,6 +8,7 @@ import neatcorner.core.frame.Member;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Hull;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
@@ -81,13 +82,14 @@ final class Splined implements Joint {
         List<Insert> keys = new ArrayList<>();
         for (int i = 1; i <= MOST_KEYS; i++) {
             used.setting(Splines.level(i)).ifPresent(level -> {
-                Vector corner = first.end(0, level, true);
+                double wide = used.setting(Splines.WIDTH).orElse(0.0);
+                Vector corner = first.end(0, level - wide / 2, true);
+                List<Vector> key = List.of(
+                        corner,
+                        corner.minus(first.place().along().times(leg)),
+                        corner.plus(second.place().along().times(leg)));
                 keys.add(new Insert(
-                        Insert.Form.PLATE,
-                        List.of(
-                                corner,
-                                corner.minus(first.place().along().times(leg)),
-                                corner.plus(second.place().along().times(leg)))));
+                        Insert.Form.PLATE, key, Hull.prism(key, first.place().front().times(wide))));
             });
         }
         return keys;

@@ -103,6 +103,7 @@ public final class Splines {
                 .rounded(Rounding.UP)
                 .gives(height.times(2 * Math.tan(flattest.radians() / 2)))));
         double[] room = room(height);
+        count = beside(count, width, Length.mm(room[1] - room[0]));
         if (Length.mm(room[1] - room[0]).isUnder(width.times(3))) {
             obstacles.add(Words.of("obstacle.spline_profile", height, Length.mm(room[1] - room[0]), width.times(3)));
         }
@@ -113,6 +114,15 @@ public final class Splines {
                     .note("slot_level").gives(low.plus(tall.times((double) i / (count + 1))))));
         }
         return new Fitted(JointKind.SPLINED, settings, count, obstacles, Angle.RIGHT);
+    }
+
+    /** So many that wood as thick as half a slot stays between two of them, and one at least. */
+    private static int beside(int wanted, Length width, Length room) {
+        int count = wanted;
+        while (count > 1 && room.over(count + 1.0).isUnder(width.times(1.5))) {
+            count--;
+        }
+        return count;
     }
 
     /**

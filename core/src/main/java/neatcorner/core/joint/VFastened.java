@@ -9,6 +9,7 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Hull;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
@@ -87,16 +88,18 @@ final class VFastened implements Joint {
         Point joint = mitre.unit();
         Point across = joint.outward();
         List<Insert> fasteners = new ArrayList<>();
+        int stacked = used.setting(VFasteners.INNER_PLACE).isPresent() ? used.count() / 2 : used.count();
         for (FigureKey<Length> key : List.of(VFasteners.OUTER_PLACE, VFasteners.INNER_PLACE)) {
             used.setting(key).ifPresent(along -> {
                 Point point = outside.plus(joint.times(along - WING * 0.3));
                 Point foot = outside.plus(joint.times(along + WING * 0.4));
+                List<Vector> strip = List.of(
+                        Vector.of(foot.plus(across.times(WING * 0.7)), 0),
+                        Vector.of(point, 0),
+                        Vector.of(foot.minus(across.times(WING * 0.7)), 0));
+                double high = used.setting(VFasteners.HEIGHT).orElse(0.0);
                 fasteners.add(new Insert(
-                        Insert.Form.STRIP,
-                        List.of(
-                                Vector.of(foot.plus(across.times(WING * 0.7)), 0),
-                                Vector.of(point, 0),
-                                Vector.of(foot.minus(across.times(WING * 0.7)), 0))));
+                        Insert.Form.STRIP, strip, Hull.prism(strip, Vector.FORWARD.times(high * stacked))));
             });
         }
         return fasteners;

@@ -43,6 +43,13 @@ public final class Polygons {
         return new Point(x / (3 * twice), y / (3 * twice));
     }
 
+    /** How far a place is from the straight way between two others, which may be one. */
+    public static double off(Point place, Point from, Point to) {
+        Point way = to.minus(from);
+        double share = place.minus(from).dot(way) / way.dot(way);
+        return Double.isNaN(share) ? place.to(from) : place.to(from.towards(to, Math.clamp(share, 0, 1)));
+    }
+
     /** How long the way round is, in mm. */
     public static double around(List<Point> places) {
         double sum = 0;

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.concurrent.ForkJoinTask;
 import java.util.concurrent.RecursiveTask;
 import java.util.function.Function;
+import neatcorner.core.clash.ClashPlanner;
+import neatcorner.core.clash.Clashes;
 import neatcorner.core.cut.CutLots;
 import neatcorner.core.cut.CutPlan;
 import neatcorner.core.cut.CutPlanner;
@@ -82,7 +84,11 @@ final class Subjects {
                     draft -> of(
                             draft,
                             draft.job().holder(),
-                            _ -> FitPlanner.plan(draft.get(Assembly.class), draft.get(Panes.class)))));
+                            _ -> FitPlanner.plan(draft.get(Assembly.class), draft.get(Panes.class)))),
+            new Subject<>(
+                    Clashes.class,
+                    draft -> ClashPlanner.of(
+                            draft.get(Frame.class), draft.get(JointPlan.class), draft.get(HangPlan.class))));
 
     private Subjects() {
     }

@@ -211,10 +211,7 @@ public final class Weighing {
     /** By two rings, each bearing as its distance from the middle of the weight says; a wire draws them together. */
     private Loads rings(Point down, HangPlan.Rings rings, Hardware hardware) {
         List<Point> spread = spread(down);
-        double high = rings.down().value().toMm() + Known.in(frame.lines(), Line.OUTSIDE).stream()
-                .mapToDouble(Point::y)
-                .min()
-                .orElseThrow();
+        double high = rings.down().value().toMm();
         List<Spot> crossed = crossings(new Point(0, 1), high);
         Spot left = crossed.stream().min(Comparator.comparingDouble(spot -> ring.place(spot).x())).orElseThrow();
         Spot right = crossed.stream().max(Comparator.comparingDouble(spot -> ring.place(spot).x())).orElseThrow();

@@ -197,7 +197,7 @@ class FindingsTest {
             Map.entry("no_room_for_screws", new Case(Severity.CAUTION, true, false, () -> Sample.job("8", "10")
                     .withSection(Sample.rabbeted("1 1/2", "1/4", "1/4", "1/8")))),
             Map.entry("many_screws", new Case(Severity.CAUTION, true, false, () -> {
-                Job job = thin("90", "10", "2");
+                Job job = thin("110", "9", "2");
                 return job.withChoices(job.choices().withHardware(Optional.of(Hardware.RINGS_AND_WIRE)));
             })),
             Map.entry("joint_beyond", new Case(Severity.STOP, true, false, () -> thin("78", "118", "1"))),

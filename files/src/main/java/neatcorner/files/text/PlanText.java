@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import neatcorner.core.clash.Clashes;
 import neatcorner.core.cut.SheetPiece;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.fit.DepthCheck;
@@ -185,6 +186,7 @@ public final class PlanText {
         plan.joints().used().why().forEach(this::said);
         plan.joints().settings().forEach(this::figure);
         plan.joints().work().forEach(this::said);
+        plan.figure(Clashes.LEAST).ifPresent(this::figure);
         List<Figure<?>> strength = plan.figures(JointPlanner.STRENGTH);
         strength.forEach(this::figure);
         if (!strength.isEmpty()) {
