@@ -321,23 +321,23 @@ public final class HangPlanner {
         if (frame.isFourSquare()) {
             return wanted;
         }
+        List<Point> outer = frame.corners();
+        List<Point> inner = IntStream.range(0, outer.size())
+                .mapToObj(i -> frame.run(within, i).getFirst())
+                .toList();
         return IntStream.rangeClosed(0, MOST_TRIES)
                 .boxed()
                 .flatMap(i -> Stream.of(wanted.plus(RING_STEP.times(i)), wanted.minus(RING_STEP.times(i))))
                 .filter(down -> down.isPositive()
                         && down.isUnder(frame.height(Line.OUTSIDE).over(2))
-                        && isBesideJoints(down.toMm(), within))
+                        && isBesideJoints(down.toMm(), within, outer, inner))
                 .findFirst()
                 .orElse(wanted);
     }
 
-    private boolean isBesideJoints(double down, Line within) {
+    private boolean isBesideJoints(double down, Line within, List<Point> outer, List<Point> inner) {
         double[] outside = frame.chord(Line.OUTSIDE, down);
         double[] inside = frame.chord(within, down);
-        List<Point> outer = frame.corners();
-        List<Point> inner = IntStream.range(0, outer.size())
-                .mapToObj(i -> frame.run(within, i).getFirst())
-                .toList();
         return IntStream.range(0, outer.size()).allMatch(i -> IntStream.range(0, 2).allMatch(side -> {
             Point ring = new Point((outside[side] + inside[side]) / 2, down);
             return Polygons.off(ring, outer.get(i), inner.get(i)) > FROM_JOINT;

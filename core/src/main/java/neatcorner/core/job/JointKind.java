@@ -14,6 +14,8 @@ public record JointKind(String id) implements Named {
     public static final JointKind GLUED = new JointKind("glued");
     /** Glued, with pins driven crosswise through the outside edges. */
     public static final JointKind PINNED = new JointKind("pinned");
+    /** Glued, with screws driven crosswise through the outside edges. */
+    public static final JointKind SCREWED = new JointKind("screwed");
     /** Glued, with V-shaped fasteners driven from the back. */
     public static final JointKind V_FASTENED = new JointKind("v_fastened");
     /** Glued, with splines (keys) let in across the corner. */

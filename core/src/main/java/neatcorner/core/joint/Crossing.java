@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
-import neatcorner.core.job.Through;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Hull;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Vector;
 
 /**
- * The second corner of a frame whose pieces meet square.
+ * The second corner of a frame whose pieces meet at a right angle; of a mitre both run up to it alike, and the one
+ * before it is taken to run through.
  *
  * @param through  the piece that runs through
  * @param standing the other
@@ -31,10 +31,16 @@ public record Crossing(Member through, Member standing, Point tip, Point across,
         Point tip = flat(start.plus(way.times(after.place().start().minus(start).dot(way))));
         Point back = flat(before.place().along()).times(-1);
         Point on = flat(after.place().along());
-        Through runs = frame.job().squared().orElseThrow().through();
-        return runs.runs(before.side())
+        return isThrough(frame, before)
                 ? new Crossing(before, after, tip, on, back)
                 : new Crossing(after, before, tip, back, on);
+    }
+
+    private static boolean isThrough(Frame frame, Member member) {
+        return frame.job()
+                .squared()
+                .map(squared -> squared.through().runs(member.side()))
+                .orElse(true);
     }
 
     private static Point flat(Vector way) {
@@ -79,9 +85,8 @@ public record Crossing(Member through, Member standing, Point tip, Point across,
 
     /** The narrowest face of those that run through, or of the others. */
     static Length narrowest(Frame frame, boolean through) {
-        Through runs = frame.job().squared().orElseThrow().through();
         return frame.members().stream()
-                .filter(member -> runs.runs(member.side()) == through)
+                .filter(member -> !frame.isSquared() || isThrough(frame, member) == through)
                 .map(member -> member.section().face())
                 .min(Length::compareTo)
                 .orElseThrow();
@@ -89,9 +94,8 @@ public record Crossing(Member through, Member standing, Point tip, Point across,
 
     /** The widest face of those that run through, or of the others. */
     static Length widest(Frame frame, boolean through) {
-        Through runs = frame.job().squared().orElseThrow().through();
         return frame.members().stream()
-                .filter(member -> runs.runs(member.side()) == through)
+                .filter(member -> !frame.isSquared() || isThrough(frame, member) == through)
                 .map(member -> member.section().face())
                 .max(Length::compareTo)
                 .orElseThrow();

@@ -6,6 +6,7 @@ import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.SquareCorner;
+import neatcorner.core.measure.Angle;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.section.Section;
 import neatcorner.core.strength.Hold;
@@ -45,11 +46,16 @@ public record Faying(
      */
     private static final double TWIST = 0.27;
 
-    /** Of the corner at which a member starts, counted from 0. */
-    static Faying of(Frame frame, int at, Strength wood) {
+    /**
+     * Of the corner at which a member starts.
+     *
+     * @param at     which, from 0
+     * @param inside the angle there
+     */
+    static Faying of(Frame frame, int at, Angle inside, Strength wood) {
         Member after = frame.members().get(at);
         Member before = frame.members().get((at + frame.members().size() - 1) % frame.members().size());
-        double angle = frame.angles().get(at).radians();
+        double angle = inside.radians();
         return frame.job()
                 .squared()
                 .map(squared -> squared(frame, before, after, squared, angle, wood))

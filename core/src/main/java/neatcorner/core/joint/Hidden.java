@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
+import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
@@ -129,45 +130,45 @@ record Hidden(HiddenFastener.Kind what, Safety watch) implements Joint {
 
     /** Square to the cut, half of it in either piece. */
     @Override
-    public List<Insert> inserts(Frame frame, JointOption used) {
-        return HiddenPlan.of(frame).result().fit(what).stream()
-                .map(fit -> insert(frame.members().getFirst(), fit))
-                .toList();
-    }
-
-    private Insert insert(Member member, HiddenPlan.Fit fit) {
+    public List<Insert> inserts(Frame frame, JointOption option) {
+        Fitted used = option.fitted();
+        if (!used.fits()) {
+            return List.of();
+        }
+        Member member = frame.members().getFirst();
         Mitre cut = member.joint(true);
-        double in = member.section().face().toMm() - fit.across();
-        Vector middle = member.curve().isPresent()
-                ? atCurve(member, in, fit.fromBack().value().toMm())
-                : member.end(-in, fit.fromBack().value().toMm(), true);
+        double in = used.setting(HiddenPlan.from(what, false))
+                .or(() -> used.setting(HiddenPlan.from(what, true))
+                        .map(along -> along * cut.along() / Math.hypot(cut.along(), cut.across())))
+                .orElseThrow();
+        double level = used.setting(HiddenPlan.over(what)).orElseThrow();
+        double thick = size(used, "thick").orElseThrow();
+        double deep = size(used, "hole").orElseThrow() - AIR.toMm();
+        Vector middle = member.curve().isPresent() ? atCurve(member, in, level) : member.end(-in, level, true);
         Function<Vector, Vector> turned = way -> member.place()
                 .along()
                 .times(way.x())
                 .plus(member.place().outward().times(way.y()))
                 .plus(member.place().front().times(way.z()));
-        Vector into = turned.apply(new Vector(cut.along(), cut.across(), cut.through()))
-                .times(fit.fastener().deep().toMm());
+        Vector into = turned.apply(new Vector(cut.along(), cut.across(), cut.through())).times(deep);
         Vector beside = turned.apply(new Vector(cut.across(), -cut.along(), 0).unit())
-                .times(fit.fastener().along().toMm() / 2);
+                .times(size(used, "along").orElse(thick) / 2);
         List<Vector> flat = List.of(
                 middle.plus(into).plus(beside),
                 middle.plus(into).minus(beside),
                 middle.minus(into).minus(beside),
                 middle.minus(into).plus(beside));
-        double thick = fit.fastener().thick().toMm();
         Vector up = into.cross(beside).unit().times(thick);
-        return new Insert(
-                Insert.Form.PLATE,
-                flat,
-                what == HiddenFastener.Kind.DOWEL
-                        ? Hull.rod(middle.minus(into), middle.plus(into), thick)
-                        : Hull.prism(flat.stream().map(place -> place.minus(up.times(0.5))).toList(), up));
+        Hull body = what == HiddenFastener.Kind.DOWEL
+                ? Hull.rod(middle.minus(into), middle.plus(into), thick)
+                : Hull.prism(
+                        flat.stream().map(place -> place.minus(up.times(0.5))).toList(), up);
+        return List.of(new Insert(Insert.Form.PLATE, flat, body));
     }
 
     /** Where a curve's joint lies, which is square to the blank's own ends no more. */
     private static Vector atCurve(Member member, double in, double level) {
-        var curve = member.curve().orElseThrow();
+        Curve curve = member.curve().orElseThrow();
         return Vector.of(
                 curve.outer()
                         .getLast()

@@ -41,6 +41,7 @@ import neatcorner.core.words.Station;
  */
 public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words none) {
     private static final int STEPS = 48;
+    private static final String FROM_BACK = "from_back";
     private static final String FROM_POINT = "from_point";
     private static final String FROM_OUTSIDE = "from_outside";
     private static final Recent<Task, Found> FOUND = new Recent<>(32, HiddenPlan::searched);
@@ -90,6 +91,11 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
     /** Where the middle of a kind is marked: along the mitre from its long point, or in from the outside edge. */
     static FigureKey<Length> from(HiddenFastener.Kind kind, boolean alongMitre) {
         return key(id(kind), alongMitre ? FROM_POINT : FROM_OUTSIDE);
+    }
+
+    /** Where the middle of a kind is over the back. */
+    static FigureKey<Length> over(HiddenFastener.Kind kind) {
+        return key(id(kind), FROM_BACK);
     }
 
     private static FigureKey<Length> key(String id, String what) {
@@ -206,7 +212,7 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
             Ledger ledger) {
         String id = id(fastener.kind());
         double in = section.face().toMm() - place[0];
-        Figure<Length> fromBack = figure(id, "from_back", fastener, margin, Length.mm(place[1]), ledger);
+        Figure<Length> fromBack = figure(id, FROM_BACK, fastener, margin, Length.mm(place[1]), ledger);
         Figure<Length> fromFace =
                 figure(id, "from_face", fastener, margin, section.thickness().minus(Length.mm(place[1])), ledger);
         Figure<Length> from = alike.map(corner -> figure(

@@ -14,10 +14,11 @@ public final class Joints {
     public static final List<Joint> ALL = List.of(
             SquareGlued.BUTTED,
             new Glued(),
-            new Pinned(),
+            CrossDriven.PINNED,
             SquareGlued.HOUSED,
             new VFastened(),
             new Plated(),
+            CrossDriven.SCREWED,
             new LapScrewed(),
             SquareGlued.LAPPED,
             new HousedNailed(),

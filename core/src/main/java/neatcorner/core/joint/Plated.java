@@ -22,8 +22,8 @@ import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
 /**
- * Butted, with a flat corner plate screwed across the back of every corner. Two screws are wanted on either side of the
- * joint, their tips 1/8 in short of the face (common practice, no source).
+ * Butted or mitred square, with a flat corner plate screwed across the back of every corner. Two screws are wanted on
+ * either side of the joint, their tips 1/8 in short of the face (common practice, no source).
  */
 final class Plated implements Joint {
     /** How long the plate's legs are. */
@@ -67,15 +67,16 @@ final class Plated implements Joint {
     @Override
     public Hold hold(Faying at, Fitted used) {
         double screw = at.wood().screwLateral(SCREW_THICK);
-        double apart = Math.max(
-                SCREW_ROOM,
-                used.setting(LEG).orElse(0.0) + used.setting(IN).orElse(0.0) - at.through() - 2 * SCREW_ROOM);
+        double in = used.setting(IN).orElse(0.0);
+        double past = at.corner().isPresent() ? at.through() : in + WIDE.toMm();
+        double apart = Math.max(SCREW_ROOM, used.setting(LEG).orElse(0.0) + in - past - 2 * SCREW_ROOM);
         return Hold.either(at.glue(), Hold.of(screw * apart, 2 * screw, 2 * screw));
     }
 
     @Override
     public boolean goesWith(Construction construction) {
-        return construction.isSquared(corner -> corner == SquareCorner.BUTTED);
+        return construction instanceof Construction.Mitred
+                || construction.isSquared(corner -> corner == SquareCorner.BUTTED);
     }
 
     @Override
@@ -95,6 +96,9 @@ final class Plated implements Joint {
 
     @Override
     public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
+        if (!frame.isSquared() && !frame.isFourSquare()) {
+            return Fitted.not(kind(), Words.of("obstacle.plate_square"));
+        }
         Section section = frame.job().section();
         Length back = frame.narrowFace().minus(section.recess().opening());
         Length least = WIDE.plus(MARGIN.times(2));
@@ -102,7 +106,7 @@ final class Plated implements Joint {
             return Fitted.not(kind(), Words.of("obstacle.plate_narrow", back, least));
         }
         Length in = back.minus(WIDE).over(2).min(Length.inches(0, 1, 4));
-        Length needed = Crossing.widest(frame, true).minus(in).plus(PAST);
+        Length needed = past(frame, in).minus(in).plus(PAST);
         Optional<Length> shortest =
                 List.of(LEGS).stream().filter(leg -> !leg.isUnder(needed)).findFirst();
         if (shortest.isEmpty()) {
@@ -117,7 +121,7 @@ final class Plated implements Joint {
                 leg.isUnder(needed) ? List.of(Words.of("obstacle.plate_short", leg, needed)) : List.of();
         List<Figure<Length>> settings = new ArrayList<>();
         settings.add(ledger.enter(Figure.formula(LEG)
-                .with("plate_needed", needed)
+                .with(frame.isSquared() ? "plate_needed" : "plate_needed_mitre", needed)
                 .note("plate_leg")
                 .rounded(Rounding.UP)
                 .gives(leg)));
@@ -129,6 +133,11 @@ final class Plated implements Joint {
                 .gives(screw.get())));
         settings.add(ledger.enter(Figure.formula(IN).with("plate_back", back).note("plate_in").gives(in)));
         return new Fitted(kind(), settings, 1, obstacles, Angle.RIGHT);
+    }
+
+    /** How far from the tip the joint is passed under the leg's far edge. */
+    private static Length past(Frame frame, Length in) {
+        return frame.isSquared() ? Crossing.widest(frame, true) : in.plus(WIDE);
     }
 
     @Override

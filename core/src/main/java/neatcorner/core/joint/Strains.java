@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.measure.Angle;
 import neatcorner.core.strength.Burden;
 import neatcorner.core.strength.Demand;
 import neatcorner.core.strength.Hold;
@@ -19,11 +20,12 @@ final class Strains {
     private final List<Faying> corners;
 
     Strains(Frame frame, Burden burden) {
+        List<Angle> angles = frame.angles();
         this.burden = burden;
         this.corners = burden.cases().isEmpty()
                 ? List.of()
                 : IntStream.range(0, frame.members().size())
-                        .mapToObj(i -> Faying.of(frame, i, burden.strength().orElseThrow()))
+                        .mapToObj(i -> Faying.of(frame, i, angles.get(i), burden.strength().orElseThrow()))
                         .toList();
     }
 

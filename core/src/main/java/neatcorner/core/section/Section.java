@@ -314,8 +314,19 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
             List<List<Point>> outlines,
             List<Seen> seen,
             double area,
-            double momentInPlane,
-            double momentOutOfPlane) {
+            Stiff stiff) {
+    }
+
+    /** How all its wood resists bending: second moments in mm⁴, and how far it reaches from its middle in mm. */
+    private record Stiff(double inPlane, double outOfPlane, double across, double through) {
+        static Stiff of(Silhouette wood) {
+            Point middle = wood.centroid();
+            return new Stiff(
+                    wood.momentInPlane(),
+                    wood.momentOutOfPlane(),
+                    Math.max(middle.x() - wood.left(), wood.right() - middle.x()),
+                    Math.max(middle.y() - wood.low(), wood.high() - middle.y()));
+        }
     }
 
     private Made made() {
@@ -328,7 +339,7 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
             low += strip.thickness().toMm();
         }
         return new Made(parts, wood, uncut, wood.outlines(), seen(parts, wood), wood.area(),
-                wood.momentInPlane(), wood.momentOutOfPlane());
+                Stiff.of(wood));
     }
 
     /** Every strip, then the band, as they are when all is cut; x below zero is a floater's ledge. */
@@ -401,17 +412,16 @@ public record Section(String name, List<Strip> strips, Recess recess, Optional<R
      */
     public double momentInPlane(Lean lean) {
         double cos = lean.angle().cos();
-        return MADE.of(this).momentInPlane() * cos * cos
-                + MADE.of(this).momentOutOfPlane() * (1 - cos * cos);
+        Stiff stiff = MADE.of(this).stiff();
+        return stiff.inPlane() * cos * cos + stiff.outOfPlane() * (1 - cos * cos);
     }
 
     /** The section modulus there: the second moment over how far its wood reaches from its middle, in mm³. */
     public double modulusInPlane(Lean lean) {
-        Silhouette wood = wood();
-        Point middle = wood.centroid();
-        double across = Math.max(middle.x() - wood.left(), wood.right() - middle.x());
-        double through = Math.max(middle.y() - wood.low(), wood.high() - middle.y());
-        return momentInPlane(lean) / (across * lean.angle().cos() + through * lean.angle().sin());
+        Stiff stiff = MADE.of(this).stiff();
+        return momentInPlane(lean)
+                / (stiff.across() * lean.angle().cos()
+                        + stiff.through() * lean.angle().sin());
     }
 
     /** What a metre of it weighs, in kg: an estimate, as densities are. */

@@ -208,7 +208,10 @@ record Ring(List<Bay> bays, List<Tie> ties) {
                         moments[2],
                         inside(i, found)));
             }
-            return new Forces(List.copyOf(stretches));
+            List<List<Stretch>> byBay = new ArrayList<>();
+            bays.forEach(_ -> byBay.add(new ArrayList<>()));
+            stretches.forEach(stretch -> byBay.get(stretch.bay()).add(stretch));
+            return new Forces(byBay);
         }
 
         private Point inside(int piece, double[] found) {
@@ -309,8 +312,12 @@ record Ring(List<Bay> bays, List<Tie> ties) {
         }
     }
 
-    /** What acts inside the ring, going round. */
-    record Forces(List<Stretch> stretches) {
+    /**
+     * What acts inside the ring.
+     *
+     * @param bays the stretches of each, going round
+     */
+    record Forces(List<List<Stretch>> bays) {
         /** The moment where a bay starts, in N·mm. */
         double momentAtStart(int bay) {
             return starting(bay).start();
@@ -322,12 +329,12 @@ record Ring(List<Bay> bays, List<Tie> ties) {
         }
 
         private Stretch starting(int bay) {
-            return stretches.stream().filter(s -> s.bay() == bay).findFirst().orElseThrow();
+            return bays.get(bay).getFirst();
         }
 
         /** The greatest moment in a bay, in N·mm, without its sign. */
         double most(int bay) {
-            return stretches.stream().filter(s -> s.bay() == bay).mapToDouble(Stretch::most).max().orElse(0);
+            return bays.get(bay).stream().mapToDouble(Stretch::most).max().orElse(0);
         }
 
         /**
@@ -337,10 +344,7 @@ record Ring(List<Bay> bays, List<Tie> ties) {
         double bow(int bay, Bay of) {
             double middle = of.length() / 2;
             double sum = 0;
-            for (Stretch s : stretches) {
-                if (s.bay() != bay) {
-                    continue;
-                }
+            for (Stretch s : bays.get(bay)) {
                 double cut = Math.clamp(middle, s.from(), s.to());
                 for (double[] part : new double[][] {{s.from(), cut}, {cut, s.to()}}) {
                     double half = (part[0] + part[1]) / 2;

@@ -37,6 +37,8 @@ public final class Sides {
     /** A longer bow than this share of a side is seen. Common practice, no source. */
     private static final double SEEN = 300;
 
+    /** A shorter bow is nothing that a tape shows. */
+    private static final Length TOLD = Length.mm(0.5);
     /** A tenth more or less is no difference in an estimate. */
     private static final double CLEARLY = 1.1;
 
@@ -98,12 +100,14 @@ public final class Sides {
         ledger.enter(Figure.formula(USE)
                 .note("side_use", strained.side().words(), strained.bearing(), (int) strained.bearing().reserve())
                 .gives(share(strained.use(breaking))));
-        ledger.enter(Figure.formula(BOW)
-                .with("bow_at_once", Length.mm(Math.abs(bent.bent().bow())))
-                .with("bow_span", Length.mm(bent.bent().span()))
-                .note(bent.bent().bow() > 0 ? "bow_in" : "bow_out", bent.side().words(), bent.bearing())
-                .rounded(Rounding.UP)
-                .gives(bent.bow()));
+        if (bent.bow().isOver(TOLD)) {
+            ledger.enter(Figure.formula(BOW)
+                    .with("bow_at_once", Length.mm(Math.abs(bent.bent().bow())))
+                    .with("bow_span", Length.mm(bent.bent().span()))
+                    .note(bent.bent().bow() > 0 ? "bow_in" : "bow_out", bent.side().words(), bent.bearing())
+                    .rounded(Rounding.UP)
+                    .gives(bent.bow()));
+        }
         Found past = lasting.stream()
                 .max(Comparator.comparingDouble(found -> found.bow().ratio(found.most(play))))
                 .orElseThrow();

@@ -42,12 +42,18 @@ public final class Weighing {
     /** Sides that stand upright show no joint in their plane. */
     private static final double FLAT = 0.01;
 
+    /** A frame of many corners is lifted much alike by any of them. */
+    private static final int MOST_CORNERS = 4;
+
     private static final double GRAVITY = Force.STANDARD_GRAVITY;
     private final Frame frame;
     private final Strength strength;
     private final Weight weight;
     private final HangPlan hang;
     private final Ring ring;
+    private final List<Double> moduli;
+    /** What each bay weighs, in N on every mm. */
+    private final List<Double> own;
     /** The member each bay belongs to. */
     private final List<Integer> owners = new ArrayList<>();
 
@@ -58,6 +64,12 @@ public final class Weighing {
         this.hang = hang;
         List<Bay> bays = bays();
         this.ring = new Ring(bays, ties(bays));
+        this.own = owners.stream()
+                .map(owner -> frame.members().get(owner).section().kgPerMetre() * GRAVITY * 1e-3)
+                .toList();
+        this.moduli = frame.members().stream()
+                .map(member -> member.section().modulusInPlane(frame.job().lean()))
+                .toList();
     }
 
     /** Weighs a part in each way it is borne. */
@@ -180,20 +192,16 @@ public final class Weighing {
     /** What is spread along the bays: their own wood, and all else on those that face up from below. */
     private List<Point> spread(Point down) {
         double all = weight.carried().toKg() * GRAVITY;
-        double own = 0;
+        double wood = 0;
         double wide = 0;
         for (int i = 0; i < ring.bays().size(); i++) {
-            own += ownPerMm(i) * ring.bays().get(i).length();
+            wood += own.get(i) * ring.bays().get(i).length();
             wide += under(i, down) * ring.bays().get(i).length();
         }
-        double rest = Math.max(0, all - own) / wide;
+        double rest = Math.max(0, all - wood) / wide;
         return IntStream.range(0, ring.bays().size())
-                .mapToObj(i -> down.times(ownPerMm(i) + rest * under(i, down)))
+                .mapToObj(i -> down.times(own.get(i) + rest * under(i, down)))
                 .toList();
-    }
-
-    private double ownPerMm(int bay) {
-        return frame.members().get(owners.get(bay)).section().kgPerMetre() * GRAVITY * 1e-3;
     }
 
     /** How wide a millimetre of a bay is that lies below, seen from above; nothing of one above. */
@@ -292,12 +300,14 @@ public final class Weighing {
         return balanced(List.of(new Load(held, down.times(-total(spread)))), spread);
     }
 
-    /** The corner of those above at which it asks the most of any. */
+    /** The corner at which it asks the most of any, of those above; of many, of those furthest from the middle. */
     private Borne liftedByCorner() {
         Point middle = Polygons.centroid(Known.in(frame.lines(), Line.OUTSIDE));
         return IntStream.range(0, frame.members().size())
                 .mapToObj(i -> new Spot(owners.indexOf(i), 0))
                 .filter(spot -> ring.place(spot).y() < middle.y())
+                .sorted(Comparator.comparingDouble(spot -> -ring.place(spot).to(middle)))
+                .limit(MOST_CORNERS)
                 .map(spot -> borne(
                         Bearing.LIFTED_BY_CORNER,
                         hanging(middle.minus(ring.place(spot)).unit(), Optional.of(spot))))
@@ -361,13 +371,12 @@ public final class Weighing {
                     Math.abs(forces.momentAtStart(first)),
                     Math.max(0, -force.dot(across)),
                     Math.abs(force.cross(across))));
-            Member member = frame.members().get(i);
             double most = IntStream.rangeClosed(first, last).mapToDouble(forces::most).max().orElseThrow();
             Bay bay = ring.bays().get(first);
             sides.add(new Bent(
                     bay.from().to(ring.bays().get(last).to()),
                     first == last ? forces.bow(first, bay) : 0,
-                    most / member.section().modulusInPlane(frame.job().lean())));
+                    most / moduli.get(i)));
         }
         return new Borne(bearing, corners, sides);
     }

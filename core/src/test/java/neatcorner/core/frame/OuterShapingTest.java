@@ -17,7 +17,6 @@ import neatcorner.core.job.OuterShape;
 import neatcorner.core.job.OuterShape.Form;
 import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.joint.JointOption;
-import neatcorner.core.joint.Pins;
 import neatcorner.core.joint.Splines;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
@@ -29,6 +28,8 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Remedy;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -203,7 +204,7 @@ class OuterShapingTest {
             }
             Plan pinned = plan(new Edit.ChooseJoint(Optional.of(JointKind.PINNED)).apply(plan.job()));
             JointOption pins = pinned.joints().used();
-            double fromTip = pins.setting(Pins.FROM_TIP).orElse(0.0);
+            double fromTip = pins.setting(FigureKey.length(Station.CORNERS, "joint.pin_from_tip")).orElse(0.0);
             double out = one.sawn().distance(JTS.createPoint(new Coordinate(one.width() - fromTip, 0)));
             double down = one.sawn().distance(JTS.createPoint(new Coordinate(one.width(), fromTip)));
             if (Math.abs(Math.max(out, down) - 0.05) > 0.05) {

@@ -183,7 +183,10 @@ public final class PlanText {
         heading(Station.CORNERS);
         cautions(Station.CORNERS);
         line("joint", plan.joints().said());
-        plan.joints().used().why().forEach(this::said);
+        // The figures below say it again, with how they came about.
+        plan.joints().used().why().stream()
+                .filter(why -> !why.key().equals("joint.bears"))
+                .forEach(this::said);
         plan.joints().settings().forEach(this::figure);
         plan.joints().work().forEach(this::said);
         plan.figure(Clashes.LEAST).ifPresent(this::figure);

@@ -12,41 +12,45 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
 import neatcorner.core.strength.Hold;
+import neatcorner.core.wood.Screw;
 import neatcorner.core.words.FigureKey;
 
-/** Glued, with pins driven crosswise through the outside edges. */
-final class Pinned implements Joint {
-    private static final int MOST_PINS = 4;
-    /** Of a pin, in mm. Common practice, no source. */
-    private static final double THICK = 1.2;
+/** Glued, with pins or screws driven crosswise through the outside edges. */
+record CrossDriven(Wire wire) implements Joint {
+    /** With pins. */
+    static final Joint PINNED = new CrossDriven(Wire.PIN);
+    /** With screws. */
+    static final Joint SCREWED = new CrossDriven(Wire.SCREW);
 
+    private static final int MOST_PINS = 4;
     private static final double ASLANT_WITHDRAWAL = 0.6;
     private static final double ASLANT_LATERAL = 2 / 3.0;
 
     @Override
     public JointKind kind() {
-        return JointKind.PINNED;
+        return wire.kind();
     }
 
     @Override
     public Grade grade() {
-        return Grade.FASTENED;
+        return wire == Wire.PIN ? Grade.FASTENED : Grade.REINFORCED;
     }
 
     /**
-     * Either the glue or the pins; a pin holds by the lesser of its withdrawal, of which six tenths are left aslant to
-     * the grain, and of what it bears across, of which two thirds are left there (Wood Handbook, from memory).
+     * Either the glue or what is driven; each holds by the lesser of its withdrawal, of which six tenths are left
+     * aslant to the grain, and of what it bears across, of which two thirds are left there (Wood Handbook, from
+     * memory).
      */
     @Override
     public Hold hold(Faying at, Fitted used) {
-        double length = used.setting(Pins.LENGTH).orElse(0.0);
-        double fromTip = used.setting(Pins.FROM_TIP).orElse(0.0);
+        double length = used.setting(wire.length()).orElse(0.0);
+        double fromTip = used.setting(wire.fromTip()).orElse(0.0);
         double lean = used.lean().radians();
         double closing = Math.sin(at.toGrain() + lean);
         double past = length - fromTip * Math.sin(at.toGrain()) / closing;
         double each = Math.min(
-                ASLANT_WITHDRAWAL * at.wood().nailWithdrawal(THICK, Math.max(0, past)),
-                ASLANT_LATERAL * at.wood().nailLateral(THICK));
+                ASLANT_WITHDRAWAL * wire.withdrawal(at.wood(), Math.max(0, past)),
+                ASLANT_LATERAL * wire.lateral(at.wood()));
         double across = fromTip * Math.sin(lean) / closing;
         double all = used.count() * each;
         return Hold.either(
@@ -55,12 +59,12 @@ final class Pinned implements Joint {
 
     @Override
     public Optional<FigureKey<Length>> fastener() {
-        return Optional.of(Pins.LENGTH);
+        return Optional.of(wire.length());
     }
 
     @Override
     public Optional<Safety> caution() {
-        return Optional.of(Safety.PINS);
+        return Optional.of(wire == Wire.PIN ? Safety.PINS : Safety.BORING);
     }
 
     @Override
@@ -70,16 +74,20 @@ final class Pinned implements Joint {
 
     @Override
     public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
-        return new Pins(frame, ledger).fitted(wish);
+        return new Pins(wire, frame, ledger).fitted(wish);
     }
 
     @Override
     public List<Words> whileClosed(Frame frame) {
-        return Fitted.fastened(frame, kind());
+        return wire == Wire.PIN
+                ? Fitted.fastened(frame, kind())
+                : List.of(Words.of(
+                        "close.screws",
+                        Screw.EIGHT.bit(frame.job().section().species().hardness())));
     }
 
     /**
-     * A pin enters some way from the corner along a piece and leans back toward the corner; 1 and 2 on one side, 3 and
+     * Each enters some way from the corner along a piece and leans back toward the corner; 1 and 2 on one side, 3 and
      * 4 on the other.
      */
     @Override
@@ -89,8 +97,8 @@ final class Pinned implements Joint {
         Member second = frame.members().get(1);
         for (int i = 1; i <= MOST_PINS; i++) {
             boolean onFirst = i <= MOST_PINS / 2;
-            used.setting(Pins.level(i))
-                    .ifPresent(level -> pins.add(pin(
+            used.setting(wire.level(i))
+                    .ifPresent(level -> pins.add(driven(
                             first.end(0, level, true),
                             onFirst ? first : second,
                             onFirst
@@ -101,10 +109,10 @@ final class Pinned implements Joint {
         return pins;
     }
 
-    private static Insert pin(Vector corner, Member member, Vector along, JointOption used) {
+    private Insert driven(Vector corner, Member member, Vector along, JointOption used) {
         double lean = used.lean().radians();
-        Vector start = corner.plus(along.times(used.setting(Pins.FROM_TIP).orElse(0.0)));
+        Vector start = corner.plus(along.times(used.setting(wire.fromTip()).orElse(0.0)));
         Vector way = member.place().outward().times(-Math.sin(lean)).minus(along.times(Math.cos(lean)));
-        return Insert.wire(start, start.plus(way.times(used.setting(Pins.LENGTH).orElse(0.0))), THICK);
+        return Insert.wire(start, start.plus(way.times(used.setting(wire.length()).orElse(0.0))), wire.thick());
     }
 }
