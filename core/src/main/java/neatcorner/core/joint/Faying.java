@@ -38,6 +38,7 @@ public record Faying(
         double standing,
         double thick,
         Optional<SquareCorner> corner) {
+    private static final double ALIKE = 1e-6;
     /** Of side grain glued across: its fibres roll. Common practice, no source. */
     private static final double ROLLING = 0.5;
     /**
@@ -103,6 +104,16 @@ public record Faying(
                 standing.face().toMm() - open,
                 Math.min(through.thickness().toMm(), standing.thickness().toMm()),
                 Optional.of(squared.corner()));
+    }
+
+    /** Whether a corner is like another to far less than a saw could make it. */
+    boolean isLike(Faying other) {
+        return corner.equals(other.corner)
+                && Math.abs(area - other.area) < ALIKE * area
+                && Math.abs(modulus - other.modulus) < ALIKE * modulus
+                && Math.abs(angle - other.angle) < ALIKE
+                && Math.abs(through - other.through) < ALIKE
+                && Math.abs(standing - other.standing) < ALIKE;
     }
 
     /** Glue between the pieces, sized where it is end grain, and nothing else. */

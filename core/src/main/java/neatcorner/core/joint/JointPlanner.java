@@ -7,7 +7,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.OuterShaping;
@@ -202,9 +201,9 @@ public final class JointPlanner {
     private JointOption option(Fitted fitted) {
         Joint joint = Joints.of(fitted.kind());
         boolean judged = fitted.fits() && isJudged(fitted.kind());
-        Function<Faying, Hold> held = at -> joint.hold(at, fitted);
-        Optional<Strain> lasting = judged ? strains.most(true, held) : Optional.empty();
-        Optional<Strain> handled = judged ? strains.most(false, held) : Optional.empty();
+        List<Hold> holds = judged ? strains.holds(at -> joint.hold(at, fitted)) : List.of();
+        Optional<Strain> lasting = strains.most(true, holds);
+        Optional<Strain> handled = strains.most(false, holds);
         List<Words> against = against(joint, lasting);
         boolean enough = !isJudged(joint.kind()) || against.isEmpty();
         List<Words> why = new ArrayList<>(fitted.obstacles());
@@ -401,7 +400,7 @@ public final class JointPlanner {
                         || Squaring.shown(frame.job().section(), SquareCorner.HALF_LAPPED, frame.narrowFace())
                                 .isPresent()
                 ? Optional.empty()
-                : strains.most(true, Faying::halfLapped);
+                : strains.most(true, strains.holds(Faying::halfLapped));
     }
 
     /** Where something stronger fits, that; else what asks for it must change. */

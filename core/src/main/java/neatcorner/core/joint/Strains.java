@@ -1,7 +1,10 @@
 package neatcorner.core.joint;
 
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
@@ -22,21 +25,27 @@ final class Strains {
     Strains(Frame frame, Burden burden) {
         List<Angle> angles = frame.angles();
         this.burden = burden;
-        this.corners = burden.cases().isEmpty()
-                ? List.of()
-                : IntStream.range(0, frame.members().size())
-                        .mapToObj(i -> Faying.of(frame, i, angles.get(i), burden.strength().orElseThrow()))
-                        .toList();
+        List<Faying> each = new ArrayList<>();
+        for (int i = 0; !burden.cases().isEmpty() && i < frame.members().size(); i++) {
+            Faying at = Faying.of(frame, i, angles.get(i), burden.strength().orElseThrow());
+            each.add(each.isEmpty() || !each.getLast().isLike(at) ? at : each.getLast());
+        }
+        this.corners = List.copyOf(each);
+    }
+
+    /** What every corner bears; corners that are alike bear the same. */
+    List<Hold> holds(Function<Faying, Hold> held) {
+        Map<Faying, Hold> known = new IdentityHashMap<>();
+        return corners.stream().map(at -> known.computeIfAbsent(at, held)).toList();
     }
 
     /**
      * The corner that takes the most; empty where the frame is not borne so or is not judged.
      *
      * @param lasting for years, else for a moment
-     * @param held    what a corner bears
+     * @param holds   what every corner bears
      */
-    Optional<Strain> most(boolean lasting, Function<Faying, Hold> held) {
-        List<Hold> holds = corners.stream().map(held).toList();
+    Optional<Strain> most(boolean lasting, List<Hold> holds) {
         return burden.cases().stream()
                 .filter(borne -> borne.bearing().isLasting() == lasting)
                 .flatMap(borne -> IntStream.range(0, holds.size()).mapToObj(i -> {
