@@ -464,6 +464,7 @@ public final class HangPlanner {
                     .remedy(new Remedy.Visit(Station.SECTION)));
             return Optional.empty();
         }
+        Words bit = screw.bit(frame.job().section().species().hardness());
         ledger.enter(Figure.formula(SCREW_DEEP)
                 .with("screw_wood", wood)
                 .with("clear", BEFORE_TIP)
@@ -472,13 +473,13 @@ public final class HangPlanner {
                 .gives(deep));
         if (chosen != Hardware.CLEAT) {
             ledger.enter(Figure.formula(SCREW)
+                    .named(Words.of("figure.hang.screw_bit", bit))
                     .with("screw_deep", deep)
                     .with("ring_thick", RING_THICK)
                     .note("screw_length", screw.gauge(), ENOUGH)
                     .rounded(Rounding.DOWN)
                     .gives(length.get()));
         }
-        Words bit = screw.bit(frame.job().section().species().hardness());
         ledger.enter(Figure.formula(PILOT)
                 .named(Words.of("figure.hang.pilot_bit", bit))
                 .with("screw_thick", screw.diameter())

@@ -74,7 +74,7 @@ public final class JointPlanner {
     private final Frame frame;
     private final Ledger ledger;
     private final Construction construction;
-    /** Those that join pieces that meet so, the one that holds least first; a board has nothing to join. */
+    /** Those that join pieces that meet so, the least work first; a board has nothing to join. */
     private final List<Joint> joined;
     private final Burden burden;
     private final Strains strains;

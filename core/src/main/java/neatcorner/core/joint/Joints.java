@@ -8,7 +8,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.wood.Stuff;
 import neatcorner.core.words.FigureKey;
 
-/** The ways to join that are known: a line each, the one that holds least first. */
+/** The ways to join that are known: a line each, by what is left of them without glue, then the least work first. */
 public final class Joints {
     /** All of them. */
     public static final List<Joint> ALL = List.of(
@@ -40,7 +40,7 @@ public final class Joints {
         return ALL.stream().map(Joint::kind).toList();
     }
 
-    /** Those that go with pieces of such stuff that meet so, the one that holds least first. */
+    /** Those that go with pieces of such stuff that meet so, in that order. */
     public static List<Joint> of(Construction construction, Stuff stuff) {
         return ALL.stream()
                 .filter(joint -> joint.goesWith(construction) && joint.isFor(stuff))

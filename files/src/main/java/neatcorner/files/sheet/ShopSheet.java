@@ -24,9 +24,11 @@ import neatcorner.core.drawing.StickDrawing;
 import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
+import neatcorner.core.hang.HangPlanner;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.making.MakingStep;
+import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.outline.Side;
@@ -465,11 +467,20 @@ public final class ShopSheet {
         cautions(column, Station.HANG);
         plan.job().carriedBy().ifPresent(said -> column.text(book.say(said)));
         for (Figure<?> figure : plan.figures(Station.HANG)) {
-            if (!(figure.key() instanceof Habit)) {
+            if (!(figure.key() instanceof Habit) && isNews(figure)) {
                 column.row(book.say(figure.name()), book.write(figure));
             }
         }
         return column;
+    }
+
+    /** How deep a screw goes and what is bored is said with its length, and that a ring has one goes without saying. */
+    private boolean isNews(Figure<?> figure) {
+        boolean inLength = (figure.key().equals(HangPlanner.SCREW_DEEP)
+                        || figure.key().equals(HangPlanner.PILOT))
+                && plan.figure(HangPlanner.SCREW).isPresent();
+        boolean one = figure.key().equals(HangPlanner.SCREWS) && figure.value().equals(new Count(1));
+        return !inLength && !one;
     }
 
     /** Findings of these severities, the gravest first; an empty column where there are none. */
