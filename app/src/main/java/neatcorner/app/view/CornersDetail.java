@@ -23,6 +23,7 @@ import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.strength.Burden;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
@@ -126,7 +127,9 @@ final class CornersDetail extends Panel {
         if (!strength.isEmpty()) {
             box.getChildren().add(text(Labels.get("corners.strength"), "heading"));
             strength.stream().map(this::figureRow).forEach(box.getChildren()::add);
-            box.getChildren().add(text(book().say("strength.estimate"), "soft"));
+            desk().plan().get(Burden.class).said().stream()
+                    .map(said -> text(book().say(said), "soft"))
+                    .forEach(box.getChildren()::add);
         }
     }
 

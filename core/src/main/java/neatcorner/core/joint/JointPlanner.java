@@ -80,7 +80,6 @@ public final class JointPlanner {
     private final Strains strains;
     private final List<Words> demands = new ArrayList<>();
     private final Map<Grade, List<Words>> reasons = new EnumMap<>(Grade.class);
-    private Grade demanded = Grade.GLUE;
 
     private JointPlanner(Frame frame, Burden burden, Ledger ledger) {
         this.frame = frame;
@@ -195,7 +194,6 @@ public final class JointPlanner {
     private void demand(Grade grade, Words words) {
         demands.add(words);
         reasons.computeIfAbsent(grade, _ -> new ArrayList<>()).add(words);
-        demanded = grade.compareTo(demanded) > 0 ? grade : demanded;
     }
 
     private JointOption option(Fitted fitted) {

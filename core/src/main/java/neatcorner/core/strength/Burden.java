@@ -3,6 +3,7 @@ package neatcorner.core.strength;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.measure.Mass;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.wood.Strength;
 
 /**
@@ -15,6 +16,13 @@ import neatcorner.core.wood.Strength;
 public record Burden(Optional<Strength> strength, Mass mass, List<Borne> cases) {
     public Burden {
         cases = List.copyOf(cases);
+    }
+
+    /** What must be known with every number of it. */
+    public List<Words> said() {
+        return strength.filter(Strength::isAssumed).isPresent()
+                ? List.of(Words.of("strength.estimate"), Words.of("strength.assumed"))
+                : List.of(Words.of("strength.estimate"));
     }
 
     /** One that is held all round by something else, or is not judged. */

@@ -8,6 +8,4 @@ package neatcorner.core.strength;
  * @param slide  along the joint, in N
  */
 public record Demand(double moment, double pull, double slide) {
-    /** Nothing. */
-    public static final Demand NONE = new Demand(0, 0, 0);
 }

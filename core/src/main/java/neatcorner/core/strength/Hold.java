@@ -5,9 +5,6 @@ import java.util.Arrays;
 /** What something in a corner bears until it gives way. */
 @FunctionalInterface
 public interface Hold {
-    /** Nothing at all. */
-    Hold NOTHING = demand -> demand.equals(Demand.NONE) ? 0 : Double.POSITIVE_INFINITY;
-
     /** How much of it a demand takes: over 1 it gives way. */
     double use(Demand demand);
 

@@ -37,6 +37,7 @@ import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.strength.Burden;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Phrasebook;
@@ -193,7 +194,7 @@ public final class PlanText {
         List<Figure<?>> strength = plan.figures(JointPlanner.STRENGTH);
         strength.forEach(this::figure);
         if (!strength.isEmpty()) {
-            said(Words.of("strength.estimate"));
+            plan.get(Burden.class).said().forEach(this::said);
         }
         for (HiddenPlan.Fit fit :
                 plan.job().isFitted() ? List.<HiddenPlan.Fit>of() : plan.hidden().others(plan.joints().chosen())) {
