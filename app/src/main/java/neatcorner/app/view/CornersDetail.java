@@ -73,6 +73,9 @@ final class CornersDetail extends Panel {
         habit(Habit.SAFE_MARGIN, () -> desk.plan().frame().takesHidden());
         rows(this::movement);
         habit(Habit.KERF);
+        habit(
+                Habit.CRADLE_FLOOR,
+                () -> Joints.of(desk.plan().joints().chosen()).isInCradle());
         habit(Habit.BIG_SIDE, () -> !desk.plan().frame().isSolid());
     }
 

@@ -29,7 +29,7 @@ import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.frame.Weight;
 import neatcorner.core.hang.HangPlanner;
 import neatcorner.core.job.Tape;
-import neatcorner.core.joint.Splines;
+import neatcorner.core.joint.Slot;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
@@ -138,7 +138,7 @@ class DeskTest {
             assertThat(desk.typed(glass, inch)).contains(new Edit.Enter(glass, inch));
             assertThat(desk.typed(Habit.PLAY, inch)).contains(new Edit.Enter(Habit.PLAY, inch));
             assertThat(desk.typed(Tape.DIAGONAL_AC, inch)).contains(new Edit.Measure(Tape.DIAGONAL_AC, inch));
-            assertThat(desk.typed(Splines.HEIGHT, inch)).contains(new Edit.ChooseFastener(Optional.of(inch)));
+            assertThat(desk.typed(Slot.SAWN.height(), inch)).contains(new Edit.ChooseFastener(Optional.of(inch)));
             assertThat(desk.typed(outside, inch)).isEmpty();
             assertThat(desk.giveWay(outside, desk.plan().frame().width(Line.OUTSIDE).plus(inch))).isNotEmpty();
             assertThat(desk.giveWay(Weight.TOTAL, inch)).isEmpty();

@@ -160,6 +160,10 @@ public final class CornerDrawing {
             switch (insert.form()) {
                 case WIRE -> wire(places.getFirst(), places.getLast());
                 case PLATE -> {
+                    if (insert.isBehind()) {
+                        sketch.hidden(places, Ink.GIVEN);
+                        continue;
+                    }
                     sketch.area(places, Ink.KEY);
                     sketch.outline(places, Ink.PENCIL, sketch.em(1));
                 }

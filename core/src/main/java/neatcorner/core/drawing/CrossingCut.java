@@ -75,7 +75,7 @@ final class CrossingCut extends CrossingView {
     private void pegOrPlate(Insert insert, List<At> places, double base, double thick) {
         double from = places.stream().mapToDouble(At::x).min().orElseThrow();
         double to = places.stream().mapToDouble(At::x).max().orElseThrow();
-        boolean plate = insert.places().getFirst().z() == 0;
+        boolean plate = insert.isBehind();
         List<At> shape = plate
                 ? Sketch.rectangle(from, base, to, base + sketch.em(3))
                 : Sketch.rectangle(from, base - thick, to, base);

@@ -55,7 +55,7 @@ final class CrossingFlat extends CrossingView {
         for (Insert insert : inserts()) {
             List<At> places =
                     insert.places().stream().map(place -> at.at(flat(place))).toList();
-            if (insert.form() == Insert.Form.PLATE && insert.places().getFirst().z() > 0) {
+            if (insert.form() == Insert.Form.PLATE && !insert.isBehind()) {
                 sketch.area(places, Ink.KEY);
                 sketch.outline(places, Ink.PENCIL, sketch.em(1));
             } else if (insert.form() == Insert.Form.PLATE) {

@@ -1,25 +1,32 @@
 package neatcorner.core.drawing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
+import java.util.stream.IntStream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
-import neatcorner.core.joint.HiddenFastener;
-import neatcorner.core.joint.HiddenPlan;
+import neatcorner.core.joint.Insert;
+import neatcorner.core.outline.Hull;
 import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Vector;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.section.Section;
 
 /**
  * The cut face of the sharpest mitre, outside to the left: the section drawn out along the cut, where
- * something hidden may lie, and the largest that fits.
+ * something hidden may lie, and what passes the joint there.
  */
 public final class MitreFaceDrawing {
-    private static final int ROUND = 24;
+    private static final double STEP = 10;
     private final Plan plan;
     private final Sketch sketch;
+    /** The frame turned so that the corner is that of its first two pieces. */
+    private final Frame frame;
+    private final Member member;
     private final double stretch;
     private final double unit;
     private final double left;
@@ -28,15 +35,25 @@ public final class MitreFaceDrawing {
     private MitreFaceDrawing(Plan plan, Reader reader, double width, double height) {
         this.plan = plan;
         this.sketch = new Sketch(reader);
-        Section section = plan.job().section();
-        Mitre corner = plan.hidden().corner();
-        this.stretch = plan.frame().isSolid() ? 1 : Math.hypot(corner.along(), corner.across()) / corner.along();
+        this.frame = sharpest(plan);
+        this.member = frame.members().getFirst();
+        Section section = member.section();
+        Mitre corner = member.joint(true);
+        this.stretch = frame.isSolid() ? 1 : Math.hypot(corner.along(), corner.across()) / corner.along();
         double wide = section.width().toMm() * stretch;
         double high = section.thickness().toMm();
         double margin = sketch.em(8);
         this.unit = Math.min((width - 2 * margin) / wide, (height - 2 * margin - sketch.em(16)) / high);
         this.left = (width - wide * unit) / 2;
         this.base = (height - sketch.em(16) + high * unit) / 2;
+    }
+
+    private static Frame sharpest(Plan plan) {
+        return IntStream.range(0, plan.frame().members().size())
+                .mapToObj(plan.frame()::from)
+                .min(Comparator.comparingDouble(
+                        turned -> turned.members().getFirst().joint(true).along()))
+                .orElseThrow();
     }
 
     /** The picture. */
@@ -49,7 +66,8 @@ public final class MitreFaceDrawing {
         if (plan.frame().isSolid()) {
             return drawing.sketch.picture(width, height);
         }
-        String angle = drawing.sketch.say("hidden.angle", plan.hidden().corner().toEdge());
+        String angle = drawing.sketch.say(
+                "hidden.angle", drawing.member.joint(true).toEdge());
         drawing.sketch.text(
                 new At(width / 2, height - drawing.sketch.em(8)),
                 angle,
@@ -61,43 +79,47 @@ public final class MitreFaceDrawing {
     }
 
     private At at(double x, double y) {
-        return new At(left + (plan.job().section().face().toMm() - x) * stretch * unit, base - y * unit);
+        return new At(left + (member.section().face().toMm() - x) * stretch * unit, base - y * unit);
     }
 
     private void draw() {
-        for (Section.Part part : plan.job().section().parts()) {
+        for (Section.Part part : member.section().parts()) {
             EndGrain.draw(sketch, part.wood(), part.species(), this::at);
         }
         if (plan.frame().isSolid()) {
             return;
         }
-        for (List<Point> outline : plan.hidden().zone().outlines()) {
-            List<At> drawn = new ArrayList<>(outline.stream().map(p -> at(p.x(), p.y())).toList());
-            drawn.add(drawn.getFirst());
-            sketch.line(drawn, Paint.of(Ink.GOOD), sketch.em(1.4), Mark.Dash.DOTTED);
+        if (member.section().equals(plan.frame().members().getFirst().section())) {
+            for (List<Point> outline : plan.hidden().zone().outlines()) {
+                List<At> drawn =
+                        new ArrayList<>(outline.stream().map(p -> at(p.x(), p.y())).toList());
+                drawn.add(drawn.getFirst());
+                sketch.line(drawn, Paint.of(Ink.GOOD), sketch.em(1.4), Mark.Dash.DOTTED);
+            }
         }
-        shown(plan.hidden()).ifPresent(this::fastener);
+        plan.joints().inserts(frame).forEach(this::passing);
     }
 
-    /** The strongest of those that fit: a tenon, else a dowel, else what there is. */
-    private static Optional<HiddenPlan.Fit> shown(HiddenPlan hidden) {
-        return hidden.fits().stream().filter(f -> f.fastener().kind() == HiddenFastener.Kind.FLOATING_TENON).findFirst()
-                .or(() -> hidden.fits().stream().findFirst());
+    /** What of a thing in the corner passes the joint. */
+    private void passing(Insert insert) {
+        Vector tip = member.end(0, 0, true);
+        Vector normal = member.end(-STEP, 0, true)
+                .minus(tip)
+                .cross(member.end(0, STEP, true).minus(tip));
+        Ink ink = insert.form() == Insert.Form.PLATE ? Ink.KEY : Ink.METAL;
+        for (Hull body : insert.bodies()) {
+            List<At> cut = body.cut(tip, normal).stream().map(this::at).toList();
+            if (cut.size() > 2) {
+                sketch.area(cut, ink);
+                sketch.outline(cut, Ink.PENCIL, sketch.em(1));
+            }
+        }
     }
 
-    /** Round ends, as a cutter leaves them; a dowel is all ends. */
-    private void fastener(HiddenPlan.Fit fit) {
-        double half = fit.fastener().along().toMm() * unit / 2;
-        double radius = fit.fastener().thick().toMm() * unit / 2;
-        At middle = at(fit.across(), fit.fromBack().value().toMm());
-        List<At> outline = new ArrayList<>();
-        for (int i = 0; i < ROUND; i++) {
-            double angle = 2 * Math.PI * (i + 0.5) / ROUND;
-            outline.add(middle.plus(
-                    Math.max(0, half - radius) * Math.signum(Math.cos(angle)) + radius * Math.cos(angle),
-                    radius * Math.sin(angle)));
-        }
-        sketch.area(outline, Ink.KEY);
-        sketch.outline(outline, Ink.PENCIL, sketch.em(1));
+    private At at(Vector place) {
+        Vector from = place.minus(member.place().start());
+        return at(
+                member.section().face().toMm() + from.dot(member.place().outward()),
+                from.dot(member.place().front()));
     }
 }

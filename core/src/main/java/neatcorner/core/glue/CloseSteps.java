@@ -152,6 +152,8 @@ final class CloseSteps {
             add("close.prepare_lap." + glueWords());
         } else if (square.isPresent()) {
             add("close.prepare_end." + glueWords());
+        } else if (!joint.isSized()) {
+            add("close.prepare_plain");
         } else {
             add("close.prepare." + glueWords());
         }

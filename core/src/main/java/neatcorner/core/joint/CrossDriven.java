@@ -3,6 +3,7 @@ package neatcorner.core.joint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.JointKind;
@@ -15,14 +16,21 @@ import neatcorner.core.strength.Hold;
 import neatcorner.core.wood.Screw;
 import neatcorner.core.words.FigureKey;
 
-/** Glued, with pins or screws driven crosswise through the outside edges. */
+/** Glued, with pins, nails or screws driven through the outside edges. */
 record CrossDriven(Wire wire) implements Joint {
     /** With pins. */
     static final Joint PINNED = new CrossDriven(Wire.PIN);
+    /** With pins through one edge only. */
+    static final Joint SIDE_PINNED = new CrossDriven(Wire.SIDE_PIN);
+    /** With finish nails. */
+    static final Joint NAILED = new CrossDriven(Wire.NAIL);
     /** With screws. */
     static final Joint SCREWED = new CrossDriven(Wire.SCREW);
 
     private static final int MOST_PINS = 4;
+    /** Of a nail's thickness; a tighter hole splits hard wood, a wider one holds less. Common practice, no source. */
+    private static final double NAIL_BIT = 0.75;
+    private static final double LEVEL = 1e-6;
     private static final double ASLANT_WITHDRAWAL = 0.6;
     private static final double ASLANT_LATERAL = 2 / 3.0;
 
@@ -33,7 +41,13 @@ record CrossDriven(Wire wire) implements Joint {
 
     @Override
     public Grade grade() {
-        return wire == Wire.PIN ? Grade.FASTENED : Grade.REINFORCED;
+        return wire.sort() == Wire.Sort.SCREW ? Grade.REINFORCED : Grade.FASTENED;
+    }
+
+    /** Pins from one side are for whoever wants the other edge clean. */
+    @Override
+    public boolean isOnlyChosen() {
+        return wire == Wire.SIDE_PIN;
     }
 
     /**
@@ -49,12 +63,18 @@ record CrossDriven(Wire wire) implements Joint {
         double closing = Math.sin(at.toGrain() + lean);
         double past = length - fromTip * Math.sin(at.toGrain()) / closing;
         double each = Math.min(
-                ASLANT_WITHDRAWAL * wire.withdrawal(at.wood(), Math.max(0, past)),
-                ASLANT_LATERAL * wire.lateral(at.wood()));
+                ASLANT_WITHDRAWAL * wire.sort().withdrawal(at.wood(), Math.max(0, past)),
+                ASLANT_LATERAL * wire.sort().lateral(at.wood()));
         double across = fromTip * Math.sin(lean) / closing;
-        double all = used.count() * each;
+        double all = count(used) * each;
         return Hold.either(
                 at.glue(), Hold.of(all * Math.min(across, Math.max(0, at.length() - across)), all, all));
+    }
+
+    private long count(Fitted used) {
+        return IntStream.rangeClosed(1, MOST_PINS)
+                .filter(number -> used.setting(wire.level(number)).isPresent())
+                .count();
     }
 
     @Override
@@ -63,8 +83,8 @@ record CrossDriven(Wire wire) implements Joint {
     }
 
     @Override
-    public Optional<Safety> caution() {
-        return Optional.of(wire == Wire.PIN ? Safety.PINS : Safety.BORING);
+    public List<Safety> cautions() {
+        return List.of(wire.sort() == Wire.Sort.SCREW ? Safety.BORING : Safety.PINS);
     }
 
     @Override
@@ -74,16 +94,23 @@ record CrossDriven(Wire wire) implements Joint {
 
     @Override
     public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
-        return new Pins(wire, frame, ledger).fitted(wish);
+        return new Pins(wire, frame, List.of(), ledger).fitted(wish);
     }
 
     @Override
     public List<Words> whileClosed(Frame frame) {
-        return wire == Wire.PIN
-                ? Fitted.fastened(frame, kind())
-                : List.of(Words.of(
+        return switch (wire.sort()) {
+            case PIN ->
+                wire == Wire.SIDE_PIN
+                        ? List.of(Words.of(frame.isFourSquare() ? "close.side_pins" : "close.side_pins_many"))
+                        : Fitted.fastened(frame, JointKind.PINNED);
+            case NAIL ->
+                List.of(Words.of("close.finish_nails", Length.mm(NAIL_BIT * wire.thick()), Length.mm(wire.thick())));
+            case SCREW ->
+                List.of(Words.of(
                         "close.screws",
                         Screw.EIGHT.bit(frame.job().section().species().hardness())));
+        };
     }
 
     /**
@@ -95,8 +122,9 @@ record CrossDriven(Wire wire) implements Joint {
         List<Insert> pins = new ArrayList<>();
         Member first = frame.members().getFirst();
         Member second = frame.members().get(1);
+        boolean turned = wire == Wire.SIDE_PIN && !isLevel(first) && isLevel(second);
         for (int i = 1; i <= MOST_PINS; i++) {
-            boolean onFirst = i <= MOST_PINS / 2;
+            boolean onFirst = i <= MOST_PINS / 2 && !turned;
             used.setting(wire.level(i))
                     .ifPresent(level -> pins.add(driven(
                             first.end(0, level, true),
@@ -107,6 +135,11 @@ record CrossDriven(Wire wire) implements Joint {
                             used)));
         }
         return pins;
+    }
+
+    /** Whether it lies level on the wall. */
+    private static boolean isLevel(Member member) {
+        return Math.abs(member.place().along().y()) < LEVEL;
     }
 
     private Insert driven(Vector corner, Member member, Vector along, JointOption used) {

@@ -40,7 +40,7 @@ public record Faying(
         Optional<SquareCorner> corner) {
     private static final double ALIKE = 1e-6;
     /** Of side grain glued across: its fibres roll. Common practice, no source. */
-    private static final double ROLLING = 0.5;
+    static final double ROLLING = 0.5;
     /**
      * All of a glued rectangle at its limit turns with so much of its area times its diagonal (the mean distance from
      * the middle of a square, 0.54 of its side's half times the root of two, reckoned).

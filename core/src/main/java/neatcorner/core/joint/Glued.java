@@ -10,11 +10,24 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
 import neatcorner.core.strength.Hold;
 
-/** Sized and glued, nothing else. */
-final class Glued implements Joint {
+/**
+ * Glued, nothing else.
+ *
+ * @param isSized whether the end grain is let drink before
+ */
+record Glued(boolean isSized) implements Joint {
+    /** Of a sized joint's strength, without it. Common practice, no source. */
+    private static final double UNSIZED = 0.8;
+
     @Override
     public JointKind kind() {
-        return JointKind.GLUED;
+        return isSized ? JointKind.GLUED : JointKind.PLAIN_GLUED;
+    }
+
+    /** Sizing costs two minutes: without it is for whoever wants it so. */
+    @Override
+    public boolean isOnlyChosen() {
+        return !isSized;
     }
 
     @Override
@@ -24,12 +37,12 @@ final class Glued implements Joint {
 
     @Override
     public Hold hold(Faying at, Fitted used) {
-        return at.glue();
+        return isSized ? at.glue() : at.glue().weaker(UNSIZED);
     }
 
     @Override
-    public Optional<Safety> caution() {
-        return Optional.empty();
+    public List<Safety> cautions() {
+        return List.of();
     }
 
     @Override

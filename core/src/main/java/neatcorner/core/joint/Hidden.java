@@ -56,8 +56,8 @@ record Hidden(HiddenFastener.Kind what, Safety watch) implements Joint {
     }
 
     @Override
-    public Optional<Safety> caution() {
-        return Optional.of(watch);
+    public List<Safety> cautions() {
+        return List.of(watch);
     }
 
     /** It can be sized by nobody but its own kind's sizes, so no length is said for it. */

@@ -74,8 +74,8 @@ final class HousedNailed implements Joint {
     }
 
     @Override
-    public Optional<Safety> caution() {
-        return Optional.of(Safety.PINS);
+    public List<Safety> cautions() {
+        return List.of(Safety.PINS);
     }
 
     @Override

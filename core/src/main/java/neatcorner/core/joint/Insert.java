@@ -37,6 +37,11 @@ public record Insert(Form form, List<Vector> places, List<Hull> bodies) {
         return new Insert(Form.WIRE, List.of(head, point), Hull.rod(head, point, thick));
     }
 
+    /** Whether it lies on the back of the frame and not in its wood. */
+    public boolean isBehind() {
+        return bodies.stream().flatMap(body -> body.places().stream()).allMatch(place -> place.z() <= 0);
+    }
+
     /** How much is free between this and another, in mm; below zero where they meet. */
     public double gap(List<Hull> others) {
         return bodies.stream()

@@ -48,6 +48,16 @@ public interface Joint {
         return true;
     }
 
+    /** Whether end grain drinks a thin coat before the glue. */
+    default boolean isSized() {
+        return true;
+    }
+
+    /** Whether its slots are cut while the corner stands on its tip in a cradle. */
+    default boolean isInCradle() {
+        return false;
+    }
+
     /** What is said of it in place of whether it is strong enough, where nothing can be said of that. */
     default Optional<Words> instead() {
         return Optional.empty();
@@ -59,7 +69,7 @@ public interface Joint {
     }
 
     /** What to watch out for when it is made. */
-    Optional<Safety> caution();
+    List<Safety> cautions();
 
     /** Whether it holds the corner by itself while the glue sets. */
     default boolean isDriven() {

@@ -1,7 +1,6 @@
 package neatcorner.core.joint;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -129,7 +128,7 @@ public final class JointPlanner {
         JointPlan plan = new JointPlan(options, recommended, chosen, List.copyOf(demands), cuts);
         find(plan, best.isPresent());
         enter(plan.used());
-        Joints.of(chosen).caution().ifPresent(ledger::warn);
+        Joints.of(chosen).cautions().forEach(ledger::warn);
         ledger.decide(Station.CORNERS, chosen);
         ledger.decide(Station.CORNERS, construction);
         plan.settings().stream().findFirst().ifPresent(first -> ledger.lead(Station.CORNERS, first.key()));
@@ -428,6 +427,11 @@ public final class JointPlanner {
 
     /** The longest standard size that is not over the limit. */
     static Optional<Length> longest(Length limit, Length... standard) {
-        return Arrays.stream(standard).filter(length -> !length.isOver(limit)).max(Length::compareTo);
+        return longest(limit, List.of(standard));
+    }
+
+    /** The longest standard size that is not over the limit. */
+    static Optional<Length> longest(Length limit, List<Length> standard) {
+        return standard.stream().filter(length -> !length.isOver(limit)).max(Length::compareTo);
     }
 }

@@ -72,8 +72,8 @@ final class Pegged implements Joint {
     }
 
     @Override
-    public Optional<Safety> caution() {
-        return Optional.of(Safety.BORING);
+    public List<Safety> cautions() {
+        return List.of(Safety.BORING);
     }
 
     private static boolean isMitred(Frame frame) {

@@ -85,8 +85,8 @@ final class Plated implements Joint {
     }
 
     @Override
-    public Optional<Safety> caution() {
-        return Optional.of(Safety.FASTENERS);
+    public List<Safety> cautions() {
+        return List.of(Safety.FASTENERS);
     }
 
     @Override

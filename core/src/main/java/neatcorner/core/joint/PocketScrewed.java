@@ -74,8 +74,8 @@ final class PocketScrewed implements Joint {
     }
 
     @Override
-    public Optional<Safety> caution() {
-        return Optional.of(Safety.POCKETS);
+    public List<Safety> cautions() {
+        return List.of(Safety.POCKETS);
     }
 
     @Override

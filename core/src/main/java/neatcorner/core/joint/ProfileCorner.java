@@ -52,8 +52,8 @@ final class ProfileCorner implements Joint {
     }
 
     @Override
-    public Optional<Safety> caution() {
-        return Optional.empty();
+    public List<Safety> cautions() {
+        return List.of();
     }
 
     @Override

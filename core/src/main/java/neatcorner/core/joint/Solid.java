@@ -46,8 +46,8 @@ final class Solid implements Joint {
     }
 
     @Override
-    public Optional<Safety> caution() {
-        return Optional.of(Safety.ROUTER);
+    public List<Safety> cautions() {
+        return List.of(Safety.ROUTER);
     }
 
     @Override

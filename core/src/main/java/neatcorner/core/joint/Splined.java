@@ -3,6 +3,8 @@ package neatcorner.core.joint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Adhesive;
@@ -16,18 +18,22 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.FigureKey;
 
-/** Glued, with splines (keys) let in across the corner. */
-final class Splined implements Joint {
+/**
+ * Glued, with splines (keys) let in across the corner.
+ *
+ * @param slot how their slots are cut
+ */
+record Splined(Slot slot) implements Joint {
     private static final int MOST_KEYS = 3;
     /**
      * All of a glued triangle at its limit turns with so much of its area to the power of 3/2 (the mean distance from
      * its middle, reckoned).
      */
-    private static final double TWIST = 0.4;
+    static final double TWIST = 0.4;
 
     @Override
     public JointKind kind() {
-        return JointKind.SPLINED;
+        return slot.kind();
     }
 
     @Override
@@ -35,41 +41,54 @@ final class Splined implements Joint {
         return Grade.REINFORCED;
     }
 
+    @Override
+    public boolean isInCradle() {
+        return slot.isInCradle();
+    }
+
     /**
      * The glue and the keys together. Half of a key is glued in either piece, a right triangle as high as the slot; the
-     * glue on both its faces shears, or the key itself breaks where it crosses the joint, its grain across.
+     * glue on both its faces shears, or the key itself breaks where it crosses the joint, its grain across. That a
+     * dovetailed one cannot be drawn out is not counted.
      */
     @Override
     public Hold hold(Faying at, Fitted used) {
-        double high = used.setting(Splines.HEIGHT).orElse(0.0);
-        double wide = used.setting(Splines.WIDTH).orElse(0.0);
+        double high = used.setting(slot.height()).orElse(0.0);
+        double wide = used.setting(slot.width()).orElse(0.0);
         double half = high * high * Math.tan(at.angle() / 2) / 2;
         double glued = 2 * at.wood().shear();
         double pull = Math.min(glued * half, at.wood().bending() * wide * high);
         double moment = Math.min(
                 glued * TWIST * Math.pow(half, 1.5), at.wood().bending() * wide * high * high / 6);
-        int count = used.count();
+        long count = levels(used).count();
         return Hold.both(at.glue(), Hold.of(count * moment, count * pull, count * glued * half));
+    }
+
+    /** How far up from the back the keys lie, in mm. */
+    DoubleStream levels(Fitted used) {
+        return IntStream.rangeClosed(1, MOST_KEYS)
+                .mapToObj(number -> used.setting(slot.level(number)))
+                .flatMapToDouble(level -> level.stream().mapToDouble(at -> at));
     }
 
     @Override
     public Optional<FigureKey<Length>> fastener() {
-        return Optional.of(Splines.HEIGHT);
+        return Optional.of(slot.height());
     }
 
     @Override
-    public Optional<Safety> caution() {
-        return Optional.of(Safety.SPLINE_SLOT);
+    public List<Safety> cautions() {
+        return List.of(slot.watch());
     }
 
     @Override
     public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
-        return new Splines(frame, ledger).fitted(wish);
+        return new Splines(slot, frame, ledger).fitted(wish);
     }
 
     @Override
     public List<Words> whenSet(Adhesive adhesive) {
-        return List.of(Words.of("close.splines", adhesive.clamp()));
+        return List.of(Words.of("close." + slot.kind().id(), adhesive.clamp()));
     }
 
     /** A key's long edge lies square to the middle of the corner, the slot's height from the tip. */
@@ -78,20 +97,26 @@ final class Splined implements Joint {
         Member first = frame.members().getFirst();
         Member second = frame.members().get(1);
         double half = frame.angles().get(1).radians() / 2;
-        double leg = used.setting(Splines.HEIGHT).orElse(0.0) / Math.cos(half);
+        double high = used.setting(slot.height()).orElse(0.0);
+        double wide = used.setting(slot.width()).orElse(0.0);
+        double mouth = slot.tool(frame)
+                .map(tool -> tool.mouth(Length.mm(high)).toMm())
+                .orElse(wide);
+        Vector toFirst = first.place().along().times(-high / Math.cos(half));
+        Vector toSecond = second.place().along().times(high / Math.cos(half));
+        Vector front = first.place().front();
         List<Insert> keys = new ArrayList<>();
-        for (int i = 1; i <= MOST_KEYS; i++) {
-            used.setting(Splines.level(i)).ifPresent(level -> {
-                double wide = used.setting(Splines.WIDTH).orElse(0.0);
-                Vector corner = first.end(0, level - wide / 2, true);
-                List<Vector> key = List.of(
-                        corner,
-                        corner.minus(first.place().along().times(leg)),
-                        corner.plus(second.place().along().times(leg)));
-                keys.add(new Insert(
-                        Insert.Form.PLATE, key, Hull.prism(key, first.place().front().times(wide))));
-            });
-        }
+        levels(used.fitted()).forEach(level -> {
+            Vector tip = first.end(0, level, true);
+            List<Vector> deep = List.of(tip.plus(toFirst), tip.plus(toSecond));
+            List<Vector> body = new ArrayList<>();
+            for (double side : new double[] {-0.5, 0.5}) {
+                body.add(tip.plus(front.times(side * mouth)));
+                deep.forEach(place -> body.add(place.plus(front.times(side * wide))));
+            }
+            List<Vector> key = List.of(tip, deep.get(0), deep.get(1));
+            keys.add(new Insert(Insert.Form.PLATE, key, new Hull(body, 0)));
+        });
         return keys;
     }
 }

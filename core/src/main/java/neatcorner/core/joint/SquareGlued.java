@@ -47,8 +47,8 @@ record SquareGlued(JointKind kind, Grade grade, Predicate<SquareCorner> corners,
     }
 
     @Override
-    public Optional<Safety> caution() {
-        return Optional.empty();
+    public List<Safety> cautions() {
+        return List.of();
     }
 
     @Override

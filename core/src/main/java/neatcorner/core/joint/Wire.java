@@ -1,8 +1,10 @@
 package neatcorner.core.joint;
 
 import java.util.List;
+import java.util.Locale;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.wood.Screw;
 import neatcorner.core.wood.Strength;
 import neatcorner.core.words.FigureKey;
@@ -11,88 +13,112 @@ import neatcorner.core.words.Station;
 /** What is driven crosswise through the outside edges of a corner. Sizes and rooms are common practice, no source. */
 enum Wire {
     /** Thin and headless: two from each side where they have room. */
-    PIN(
-            JointKind.PINNED,
-            "pin",
-            1.2,
-            List.of(90.0, 75.0, 60.0, 45.0),
-            Length.inches(0, 3, 16),
-            Length.inches(0, 1, 4),
-            Length.inches(0, 3, 8),
-            List.of(
-                    Length.inches(0, 1, 2),
-                    Length.inches(0, 5, 8),
-                    Length.inches(0, 3, 4),
-                    Length.inches(1),
-                    Length.inches(1, 1, 4),
-                    Length.inches(1, 1, 2),
-                    Length.inches(2))) {
-        @Override
-        double withdrawal(Strength wood, double deep) {
-            return wood.nailWithdrawal(thick(), deep);
-        }
-
-        @Override
-        double lateral(Strength wood) {
-            return wood.nailLateral(thick());
-        }
-    },
+    PIN(JointKind.PINNED, "pin", Sort.PIN, 4),
+    /** The same through one of the two edges only, so that the other shows none. */
+    SIDE_PIN(JointKind.SIDE_PINNED, "side_pin", Sort.PIN, 2),
+    /** One from each side, beside the slots for keys that are cut later. */
+    KEY_PIN(JointKind.PINNED_SPLINED, "key_pin", Sort.PIN, 2),
+    /** Thicker, with a head that is set and filled over. */
+    NAIL(JointKind.NAILED, "finish_nail", Sort.NAIL, 4),
     /** A screw from each side, square to its edge, its head sunk for a plug. */
-    SCREW(
-            JointKind.SCREWED,
-            "screw",
-            Screw.EIGHT.diameter().toMm(),
-            List.of(90.0),
-            Length.inches(0, 3, 8),
-            Length.inches(0, 1, 2),
-            Length.inches(12),
-            List.of(
-                    Length.inches(1),
-                    Length.inches(1, 1, 4),
-                    Length.inches(1, 1, 2),
-                    Length.inches(2),
-                    Length.inches(2, 1, 2),
-                    Length.inches(3))) {
-        @Override
-        double withdrawal(Strength wood, double deep) {
-            return wood.screwWithdrawal(thick(), deep);
+    SCREW(JointKind.SCREWED, "screw", Sort.SCREW, 2);
+
+    /** What is driven, whatever way. */
+    enum Sort {
+        /** Without a head. */
+        PIN(
+                1.2,
+                List.of(90.0, 75.0, 60.0, 45.0),
+                Length.inches(0, 3, 16),
+                Length.inches(0, 1, 4),
+                Length.inches(0, 3, 8),
+                List.of(
+                        Length.inches(0, 1, 2),
+                        Length.inches(0, 5, 8),
+                        Length.inches(0, 3, 4),
+                        Length.inches(1),
+                        Length.inches(1, 1, 4),
+                        Length.inches(1, 1, 2),
+                        Length.inches(2))),
+        /** With a small one. */
+        NAIL(
+                1.8,
+                List.of(90.0, 75.0, 60.0),
+                Length.inches(0, 5, 16),
+                Length.inches(0, 3, 8),
+                Length.inches(0, 3, 4),
+                List.of(
+                        Length.inches(1),
+                        Length.inches(1, 1, 4),
+                        Length.inches(1, 1, 2),
+                        Length.inches(2),
+                        Length.inches(2, 1, 2))),
+        /** With a thread. */
+        SCREW(
+                Screw.EIGHT.diameter().toMm(),
+                List.of(90.0),
+                Length.inches(0, 3, 8),
+                Length.inches(0, 1, 2),
+                Length.inches(0, 1, 2),
+                List.of(
+                        Length.inches(1),
+                        Length.inches(1, 1, 4),
+                        Length.inches(1, 1, 2),
+                        Length.inches(2),
+                        Length.inches(2, 1, 2),
+                        Length.inches(3)));
+
+        private final double thick;
+        private final List<Double> leans;
+        private final Length fromCorner;
+        private final Length forTwo;
+        private final Length forAll;
+        private final List<Length> standard;
+
+        Sort(
+                double thick,
+                List<Double> leans,
+                Length fromCorner,
+                Length forTwo,
+                Length forAll,
+                List<Length> standard) {
+            this.thick = thick;
+            this.leans = leans;
+            this.fromCorner = fromCorner;
+            this.forTwo = forTwo;
+            this.forAll = forAll;
+            this.standard = standard;
         }
 
-        @Override
-        double lateral(Strength wood) {
-            return wood.screwLateral(thick());
+        /** What its phrases are called by. */
+        String id() {
+            return name().toLowerCase(Locale.ROOT);
         }
-    };
+
+        /** From side grain, so deep in it in mm, in N. */
+        double withdrawal(Strength wood, double deep) {
+            return this == SCREW ? wood.screwWithdrawal(thick, deep) : wood.nailWithdrawal(thick, deep);
+        }
+
+        /** Across it, in N. */
+        double lateral(Strength wood) {
+            return this == SCREW ? wood.screwLateral(thick) : wood.nailLateral(thick);
+        }
+    }
 
     private final JointKind kind;
     private final String id;
-    private final double thick;
-    private final List<Double> leans;
-    private final Length fromCorner;
-    private final Length forTwo;
-    private final Length forFour;
-    private final List<Length> standard;
+    private final Sort sort;
+    private final int most;
     private final FastenerKey length;
     private final FigureKey<Length> fromTip;
 
-    Wire(
-            JointKind kind,
-            String id,
-            double thick,
-            List<Double> leans,
-            Length fromCorner,
-            Length forTwo,
-            Length forFour,
-            List<Length> standard) {
+    Wire(JointKind kind, String id, Sort sort, int most) {
         this.kind = kind;
         this.id = id;
-        this.thick = thick;
-        this.leans = leans;
-        this.fromCorner = fromCorner;
-        this.forTwo = forTwo;
-        this.forFour = forFour;
-        this.standard = standard;
-        this.length = new FastenerKey("joint." + id + "_length");
+        this.sort = sort;
+        this.most = most;
+        this.length = new FastenerKey("joint." + id + "_length", words("length"));
         this.fromTip = FigureKey.length(Station.CORNERS, "joint." + id + "_from_tip");
     }
 
@@ -100,39 +126,44 @@ enum Wire {
         return kind;
     }
 
-    /** What its figures and phrases are called by. */
-    String id() {
-        return id;
+    /** What is driven. */
+    Sort sort() {
+        return sort;
     }
 
     /** In mm. */
     double thick() {
-        return thick;
+        return sort.thick;
     }
 
     /** Between it and the edge in degrees, the best first; flatter ones skate off. */
     List<Double> leans() {
-        return leans;
+        return sort.leans;
     }
 
     /** Nearer to the corner it splits it. */
     Length fromCorner() {
-        return fromCorner;
+        return sort.fromCorner;
     }
 
-    /** In so much height one goes in from each side. */
+    /** In so much height two go in. */
     Length forTwo() {
-        return forTwo;
+        return sort.forTwo;
     }
 
-    /** In so much height two do. */
-    Length forFour() {
-        return forFour;
+    /** So many a corner at most. */
+    int most() {
+        return most;
+    }
+
+    /** In so much height as many as that go in. */
+    Length forAll() {
+        return sort.forAll;
     }
 
     /** Lengths that are sold, from the shortest. */
     List<Length> standard() {
-        return standard;
+        return sort.standard;
     }
 
     /** How long it is. */
@@ -150,9 +181,8 @@ enum Wire {
         return FigureKey.length(Station.CORNERS, "joint." + id + "_level_" + number);
     }
 
-    /** From side grain, so deep in it in mm, in N. */
-    abstract double withdrawal(Strength wood, double deep);
-
-    /** Across it, in N. */
-    abstract double lateral(Strength wood);
+    /** What a number of it is called. */
+    final Words words(String what) {
+        return Words.of("figure.joint." + sort.id() + "_" + what);
+    }
 }

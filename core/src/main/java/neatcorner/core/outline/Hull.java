@@ -1,6 +1,7 @@
 package neatcorner.core.outline;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,7 +16,12 @@ public record Hull(List<Vector> places, double round) {
     /** Nearer than this, in mm, is touching. */
     private static final double TOUCHING = 1e-9;
 
+    /** Nearer to a plane than this, in mm, is on it. */
+    private static final double ON = 1e-6;
+
     private static final int MOST_STEPS = 64;
+    /** A round cut is told by so many places. */
+    private static final int RING = 20;
     /** Of a distance: when nothing brings it down by more, it is found. */
     private static final double FOUND = 1e-10;
 
@@ -66,6 +72,78 @@ public record Hull(List<Vector> places, double round) {
         return Math.max(0, nearest.length() - TOUCHING) - round - other.round;
     }
 
+    /**
+     * Where its surface passes a plane, in order around; empty where it does not. Of a body with a rounding that is
+     * told of a rod alone.
+     *
+     * @param place  of the plane
+     * @param normal of the plane, of any length
+     */
+    public List<Vector> cut(Vector place, Vector normal) {
+        Vector square = normal.unit();
+        List<Vector> passed = new ArrayList<>(places.stream()
+                .filter(at -> Math.abs(at.minus(place).dot(square)) < ON)
+                .toList());
+        for (int i = 0; i < places.size(); i++) {
+            for (int j = i + 1; j < places.size(); j++) {
+                passed.addAll(passed(places.get(i), places.get(j), place, square));
+            }
+        }
+        Vector middle = passed.stream()
+                .reduce(Vector::plus)
+                .map(sum -> sum.times(1.0 / passed.size()))
+                .orElse(place);
+        Vector one = passed.isEmpty() ? square : passed.getFirst().minus(middle);
+        Vector other = square.cross(one);
+        List<Vector> around = new ArrayList<>(passed.stream()
+                .sorted(Comparator.comparingDouble(at ->
+                        Math.atan2(at.minus(middle).dot(other), at.minus(middle).dot(one))))
+                .toList());
+        withoutDents(around, square);
+        return List.copyOf(around);
+    }
+
+    /** Edges within the body pass as well; what they add to an outline that goes around leftwards lies inside it. */
+    private static void withoutDents(List<Vector> around, Vector normal) {
+        for (int i = 0, straight = 0; around.size() > 2 && straight < around.size(); ) {
+            Vector at = around.get(i % around.size());
+            Vector before = at.minus(around.get((i + around.size() - 1) % around.size()));
+            Vector behind = around.get((i + 1) % around.size()).minus(at);
+            if (before.cross(behind).dot(normal) <= ON * ON) {
+                around.remove(i % around.size());
+                i = Math.max(0, i - 1);
+                straight = 0;
+            } else {
+                i++;
+                straight++;
+            }
+        }
+    }
+
+    /** Where the edge between two places passes a plane: one place, or a ring of them where the body is round. */
+    private List<Vector> passed(Vector from, Vector to, Vector place, Vector normal) {
+        double before = from.minus(place).dot(normal);
+        double behind = to.minus(place).dot(normal);
+        if (before * behind >= 0 || Math.min(Math.abs(before), Math.abs(behind)) < ON) {
+            return List.of();
+        }
+        Vector way = to.minus(from);
+        Vector middle = from.plus(way.times(before / (before - behind)));
+        if (round == 0) {
+            return List.of(middle);
+        }
+        Vector any = Math.abs(way.x()) < way.length() / 2 ? new Vector(1, 0, 0) : new Vector(0, 1, 0);
+        Vector beside = way.cross(any).unit().times(round);
+        Vector over = way.cross(beside).unit().times(round);
+        List<Vector> ring = new ArrayList<>();
+        for (int i = 0; i < RING; i++) {
+            double turn = 2 * Math.PI * i / RING;
+            Vector off = beside.times(Math.cos(turn)).plus(over.times(Math.sin(turn)));
+            ring.add(middle.plus(off).minus(way.times(off.dot(normal) / way.dot(normal))));
+        }
+        return ring;
+    }
+
     private Vector furthest(Vector way) {
         Vector furthest = places.getFirst();
         for (Vector place : places) {
@@ -107,7 +185,7 @@ public record Hull(List<Vector> places, double round) {
             }
             rows[i][n] = -way.dot(first);
         }
-        double[] shares = solved(rows);
+        double[] shares = Elimination.solved(rows);
         double sum = 0;
         Vector place = first;
         for (int i = 0; i < n; i++) {
@@ -118,36 +196,5 @@ public record Hull(List<Vector> places, double round) {
             place = place.plus(some.get(i + 1).minus(first).times(shares[i]));
         }
         return sum <= 1 ? Optional.of(place) : Optional.empty();
-    }
-
-    /** Cramer's rule for up to three unknowns; no numbers where the places are not independent. */
-    private static double[] solved(double[][] rows) {
-        int n = rows.length;
-        double[] solved = new double[n];
-        double all = determinant(rows, -1);
-        for (int i = 0; i < n; i++) {
-            solved[i] = determinant(rows, i) / all;
-        }
-        return solved;
-    }
-
-    /** Of the rows, with their last column in the place of one of the others. */
-    private static double determinant(double[][] rows, int replaced) {
-        int n = rows.length;
-        double[][] m = new double[n][n];
-        for (int i = 0; i < n; i++) {
-            for (int j = 0; j < n; j++) {
-                m[i][j] = rows[i][j == replaced ? n : j];
-            }
-        }
-        return switch (n) {
-            case 0 -> 1;
-            case 1 -> m[0][0];
-            case 2 -> m[0][0] * m[1][1] - m[0][1] * m[1][0];
-            default ->
-                m[0][0] * (m[1][1] * m[2][2] - m[1][2] * m[2][1])
-                        - m[0][1] * (m[1][0] * m[2][2] - m[1][2] * m[2][0])
-                        + m[0][2] * (m[1][0] * m[2][1] - m[1][1] * m[2][0]);
-        };
     }
 }

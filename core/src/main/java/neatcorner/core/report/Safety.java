@@ -22,6 +22,10 @@ public enum Safety {
     SHORT_PIECE(Station.CUTS),
     /** The slot cut for splines in its cradle. */
     SPLINE_SLOT(Station.CORNERS),
+    /** Small triangles sawn from a sheet. */
+    GUSSETS(Station.CORNERS),
+    /** Slots for keys at a router table. */
+    KEY_ROUTER(Station.CORNERS),
     /** Cheeks, slots and housings cut across the grain. */
     SQUARE_CUTS(Station.CORNERS),
     /** Boring into the ends of loose pieces. */

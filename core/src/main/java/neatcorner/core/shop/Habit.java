@@ -44,6 +44,8 @@ public enum Habit implements FigureKey.OfLength {
     BOARD_WIDTH(Station.CUTS, Length.inches(5, 1, 2), 20, 600),
     /** Wood kept around anything hidden in the corner. */
     SAFE_MARGIN(Station.CORNERS, Length.inches(0, 1, 8), 1, 25),
+    /** Wood of the cradle between the table and the tip of the corner that stands in it. */
+    CRADLE_FLOOR(Station.CORNERS, Length.ZERO, 0, 50),
     /** Radius of the bearing-guided rabbeting bit; it is left in corners that are cut after assembly. */
     BIT_RADIUS(Station.SECTION, Length.inches(0, 5, 8), 3, 40),
     /** What is left of a stick is kept from this length on. */

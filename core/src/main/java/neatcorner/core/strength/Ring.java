@@ -3,6 +3,7 @@ package neatcorner.core.strength;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import neatcorner.core.outline.Elimination;
 import neatcorner.core.outline.Point;
 
 /**

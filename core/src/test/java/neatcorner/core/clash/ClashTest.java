@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.IntStream;
 import neatcorner.core.Sample;
 import neatcorner.core.edit.Edit;
@@ -139,8 +140,8 @@ class ClashTest {
             for (JointKind kind : Joints.kinds()) {
                 Plan plan = Planner.plan(new Edit.ChooseJoint(Optional.of(kind)).apply(each), Sample.shop());
                 JointOption used = plan.joints().used();
-                // Plates lie on the back and not in the wood.
-                if (kind.equals(JointKind.PLATED)
+                // Plates and triangles lie on the back and not in the wood.
+                if (Set.of(JointKind.PLATED, JointKind.GUSSETED).contains(kind)
                         || !used.fits()
                         || !Joints.of(kind).goesWith(each.body().construction())) {
                     continue;

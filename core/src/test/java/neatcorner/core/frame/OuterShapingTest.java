@@ -17,7 +17,7 @@ import neatcorner.core.job.OuterShape;
 import neatcorner.core.job.OuterShape.Form;
 import neatcorner.core.joint.HiddenPlan;
 import neatcorner.core.joint.JointOption;
-import neatcorner.core.joint.Splines;
+import neatcorner.core.joint.Slot;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
@@ -194,7 +194,7 @@ class OuterShapingTest {
             assertThat(line.covers(JTS.createPoint(new Coordinate(off * tip, off * tip)))).isTrue();
             JointOption splined = plan.joints().option(JointKind.SPLINED);
             if (splined.fits()) {
-                assertThat(splined.setting(Splines.HEIGHT).orElseThrow()).isGreaterThan(off + 6.3);
+                assertThat(splined.setting(Slot.SAWN.height()).orElseThrow()).isGreaterThan(off + 6.3);
             }
             for (HiddenPlan.Fit fit : plan.get(HiddenPlan.class).fits()) {
                 double in = one.face() - fit.across() - fit.fastener().along().toMm() / 2 * tip;

@@ -86,7 +86,7 @@ class GlueStepsTest {
         assertThat(keys.getFirst()).startsWith("close.dry_fit");
         assertThat(keys.indexOf("close.prepare.pva")).isLessThan(keys.indexOf("close.diagonals"));
         assertThat(keys.indexOf("close.diagonals")).isLessThan(keys.indexOf("close.squeeze_out.pva"));
-        assertThat(keys.getLast()).isEqualTo("close.splines");
+        assertThat(keys.getLast()).isEqualTo("close.splined");
     }
 
     /** A side that no stick is long enough for is one piece before its corners are closed. */

@@ -135,7 +135,7 @@ class SquareTest {
                 job.withChoices(job.choices().withAdhesive(Adhesive.EPOXY).withJoint(Optional.of(JointKind.SPLINED))),
                 Sample.shop());
         assertThat(plan.glue().times().getFirst().args()).containsExactly(Adhesive.EPOXY.open());
-        assertThat(says(plan, "close.splines")).isTrue();
+        assertThat(says(plan, "close.splined")).isTrue();
     }
 
     /** Pressure × area: 175 psi on a flat maple mitre of 1.5·√2 × 0.75 in less the rabbet's notch. */

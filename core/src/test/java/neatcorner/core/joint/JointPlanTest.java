@@ -5,15 +5,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import neatcorner.core.Sample;
 import neatcorner.core.Seed;
+import neatcorner.core.clash.Clashes;
+import neatcorner.core.frame.Member;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Vector;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.rack.Material;
@@ -78,13 +84,13 @@ class JointPlanTest {
             assertThat(inserts)
                     .as(option.kind().id())
                     .hasSize(
-                            option.kind().equals(JointKind.V_FASTENED)
+                            Set.of(JointKind.V_FASTENED, JointKind.STAPLED).contains(option.kind())
                                     ? option.settings().size() - 1
                                     : option.count());
             Point tip = plan.frame().members().getFirst().outline().get(1);
             assertThat(inserts)
                     .allSatisfy(insert -> assertThat(insert.places())
-                            .allMatch(place -> new Point(place.x(), place.y()).to(tip) < 60));
+                            .allMatch(place -> new Point(place.x(), place.y()).to(tip) < 90));
         }
     }
 
@@ -106,6 +112,49 @@ class JointPlanTest {
         assertThat(h * Math.sqrt(2)).isLessThan(corner);
         assertThat(setting(plan, "joint.slot_clear").toInches()).isCloseTo(corner / Math.sqrt(2) - h, within(1e-6));
         assertThat(setting(plan, "joint.key_length")).isEqualTo(setting(plan, "joint.slot_height").times(2));
+    }
+
+    /**
+     * Vectors: a key cut through by the mitre reaches as far along it as its slot is deep, is as wide as that at its
+     * deepest, and where it comes out as a dovetail bit leaves it. Beside pins nothing comes near to a saw's kerf.
+     */
+    @Test
+    void aKeyFillsItsSlotAndPinsPassBesideIt() {
+        for (Slot slot : Slot.values()) {
+            Plan plan = Planner.plan(
+                    joined(Sample.job("12", "14").withSection(Sample.rabbeted("1 3/4", "1 1/4", "1/4", "1/2")), slot.kind()),
+                    Sample.shop());
+            assertThat(plan.joints().used().fits()).as(slot.name()).isTrue();
+            Member first = plan.frame().members().getFirst();
+            Vector tip = first.end(0, 0, true);
+            Vector along = first.end(-1, 0, true).minus(tip).unit();
+            double high = setting(plan, slot.height().id()).toMm();
+            double wide = setting(plan, slot.width().id()).toMm();
+            for (Insert insert : plan.joints().inserts(plan.frame())) {
+                if (insert.form() != Insert.Form.PLATE) {
+                    continue;
+                }
+                List<Vector> cut = insert.bodies().getFirst().cut(tip, along.cross(Vector.FORWARD));
+                assertThat(cut.stream().mapToDouble(at -> at.minus(tip).dot(along)).max().orElseThrow())
+                        .isCloseTo(high, within(1e-6));
+                assertThat(spread(cut, at -> true)).isCloseTo(wide, within(1e-6));
+                double mouth = spread(cut, at -> at.minus(tip).dot(along) < 1e-6);
+                assertThat(mouth)
+                        .as(slot.name())
+                        .isCloseTo(
+                                slot == Slot.DOVETAIL
+                                        ? wide - 2 * high * slot.tool(plan.frame()).orElseThrow().narrow()
+                                        : wide,
+                                within(1e-6));
+            }
+            assertThat(plan.get(Clashes.class).least()).isGreaterThan(1.5);
+        }
+    }
+
+    private static double spread(List<Vector> cut, Predicate<Vector> where) {
+        DoubleSummaryStatistics levels =
+                cut.stream().filter(where).mapToDouble(Vector::z).summaryStatistics();
+        return levels.getMax() - levels.getMin();
     }
 
     @Test

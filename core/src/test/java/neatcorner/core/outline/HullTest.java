@@ -67,4 +67,30 @@ class HullTest {
                 .isCloseTo(Math.sqrt(2) * 5 - 1, within(1e-6));
         assertThat(plate.gap(Hull.rod(new Vector(5, 5, 8), new Vector(5, 5, 20), 0.5))).isCloseTo(0.75, within(1e-6));
     }
+
+    /** Closed forms: a brick's section square to an edge is its end, and a rod's at 45° an ellipse √2 times as long. */
+    @Test
+    void whatAPlaneCutsIsTheSectionOfTheBody() {
+        List<Vector> end = List.of(
+                new Vector(0, 0, 0), new Vector(3, 0, 0), new Vector(3, 5, 0), new Vector(0, 5, 0));
+        Hull brick = Hull.prism(end, new Vector(0, 0, 7));
+        assertThat(brick.cut(new Vector(9, 9, 2), Vector.FORWARD)).hasSize(4);
+        assertThat(area(brick.cut(new Vector(9, 9, 2), Vector.FORWARD))).isCloseTo(15, within(1e-9));
+        assertThat(area(brick.cut(new Vector(0, 0, 0), Vector.FORWARD))).as("its end itself").isCloseTo(15, within(1e-9));
+        assertThat(brick.cut(new Vector(0, 0, 8), Vector.FORWARD)).isEmpty();
+        // Aslant through two edges and the far corner's diagonal: the same as seen along the normal.
+        assertThat(area(brick.cut(new Vector(0, 0, 2), new Vector(0, -1, 1)))).isCloseTo(15 * Math.sqrt(2), within(1e-9));
+        Hull rod = Hull.rod(new Vector(0, 0, -9), new Vector(0, 0, 9), 2);
+        List<Vector> oval = rod.cut(new Vector(0, 0, 0), new Vector(0, 1, 1));
+        assertThat(area(oval)).isCloseTo(Math.PI * Math.sqrt(2), within(0.1));
+        assertThat(oval.stream().mapToDouble(Vector::length).max().orElseThrow()).isCloseTo(Math.sqrt(2), within(0.05));
+    }
+
+    private static double area(List<Vector> outline) {
+        Vector sum = outline.getFirst().times(0);
+        for (int i = 0; i < outline.size(); i++) {
+            sum = sum.plus(outline.get(i).cross(outline.get((i + 1) % outline.size())));
+        }
+        return sum.length() / 2;
+    }
 }

@@ -15,10 +15,17 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 
-/** Half-laps and bridles held by screws from behind and no glue, so that the frame comes apart and together again. */
-final class LapScrewed implements Joint {
-    /** How long the screws are. */
-    private static final FastenerKey LENGTH = new FastenerKey("joint.lap_screw");
+/**
+ * Half-laps and bridles with something driven through them from behind: screws and no glue, so that the frame comes
+ * apart and together again, or glue and brads that hold the lap while it sets.
+ *
+ * @param isGlued whether it is the latter
+ */
+record LapDriven(boolean isGlued) implements Joint {
+    /** To be taken apart. */
+    static final Joint SCREWED = new LapDriven(false);
+    /** For good. */
+    static final Joint BRADDED = new LapDriven(true);
     /** Wood that stays before the tip. Common practice, no source. */
     private static final Length BEFORE_TIP = Length.inches(0, 3, 32);
     /** So much of a screw must be in the piece in front. Common practice, no source. */
@@ -26,12 +33,14 @@ final class LapScrewed implements Joint {
     private static final Length[] STANDARD = {Length.inches(0, 1, 2), Length.inches(0, 5, 8), Length.inches(0, 3, 4),
         Length.inches(1), Length.inches(1, 1, 4), Length.inches(1, 1, 2), Length.inches(2)};
     private static final int A_CORNER = 2;
-    /** In mm. Common practice, no source. */
+    /** Of a screw and of a brad, in mm. Common practice, no source. */
     private static final double SCREW_THICK = 4;
+
+    private static final double BRAD_THICK = 1.2;
 
     @Override
     public JointKind kind() {
-        return JointKind.LAP_SCREWED;
+        return isGlued ? JointKind.LAP_BRADDED : JointKind.LAP_SCREWED;
     }
 
     @Override
@@ -39,12 +48,13 @@ final class LapScrewed implements Joint {
         return Grade.REINFORCED;
     }
 
-    /** Two screws bear across, on the diagonal, half of the lap apart. */
+    /** Two bear across, on the diagonal, half of the lap apart; or the glue does, over all of the lap. */
     @Override
     public Hold hold(Faying at, Fitted used) {
-        double screw = at.wood().screwLateral(SCREW_THICK);
+        double one = isGlued ? at.wood().nailLateral(BRAD_THICK) : at.wood().screwLateral(SCREW_THICK);
         double apart = Math.hypot(at.through(), at.standing()) / 2;
-        return Hold.of(screw * apart, A_CORNER * screw, A_CORNER * screw);
+        Hold driven = Hold.of(one * apart, A_CORNER * one, A_CORNER * one);
+        return isGlued ? Hold.either(at.lapped(), driven) : driven;
     }
 
     @Override
@@ -58,13 +68,18 @@ final class LapScrewed implements Joint {
     }
 
     @Override
-    public boolean isGlued() {
-        return false;
+    public boolean isDriven() {
+        return isGlued;
+    }
+
+    /** How long the screws or brads are. */
+    private FastenerKey length() {
+        return new FastenerKey(isGlued ? "joint.lap_brad" : "joint.lap_screw");
     }
 
     @Override
-    public Optional<Safety> caution() {
-        return Optional.of(Safety.BORING);
+    public List<Safety> cautions() {
+        return List.of(isGlued ? Safety.PINS : Safety.BORING);
     }
 
     @Override
@@ -76,12 +91,12 @@ final class LapScrewed implements Joint {
         Optional<Length> best =
                 JointPlanner.longest(most, STANDARD).filter(length -> !length.isUnder(least));
         if (best.isEmpty()) {
-            return Fitted.not(kind(), Words.of("obstacle.lap_screw", least, most));
+            return Fitted.not(kind(), Words.of(isGlued ? "obstacle.lap_brad" : "obstacle.lap_screw", least, most));
         }
-        Figure<Length> length = ledger.enter(Figure.formula(LENGTH)
+        Figure<Length> length = ledger.enter(Figure.formula(length())
                 .with("thickness", thickness)
                 .with("lap_screw_rest", BEFORE_TIP)
-                .note("lap_screw")
+                .note(isGlued ? "lap_brad" : "lap_screw")
                 .rounded(Rounding.DOWN)
                 .gives(best.get()));
         return new Fitted(kind(), List.of(length), A_CORNER, List.of(), Angle.RIGHT);
@@ -89,6 +104,8 @@ final class LapScrewed implements Joint {
 
     @Override
     public List<Words> whileClosed(Frame frame) {
-        return List.of(Words.of("close.lap_screws"), Words.of("close.witness"));
+        return isGlued
+                ? List.of(Words.of("close.lap_brads"))
+                : List.of(Words.of("close.lap_screws"), Words.of("close.witness"));
     }
 }

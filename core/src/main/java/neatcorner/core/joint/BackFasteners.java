@@ -21,32 +21,23 @@ import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
 /**
- * V-shaped fasteners driven from the back, dead square: one near the outside, one near the inside
+ * V-shaped fasteners or staples driven from the back, dead square: one near the outside, one near the inside
  * where the back is wide enough, none at the very tip. Each stands on the back, not over a hollow or in
  * the rabbet, and ends at least 1/8 in below the front that is over it; two are stacked in tall mouldings.
- * Sizes are those commonly sold, from memory.
  */
-public final class VFasteners {
-    /** How high the fasteners are. */
-    public static final FigureKey<Length> HEIGHT = new FastenerKey("joint.v_height");
-    /** Where the outer one is, along the mitre. */
-    public static final FigureKey<Length> OUTER_PLACE = FigureKey.length(Station.CORNERS, "joint.v_outer");
-    /** Where the inner one is, along the mitre. */
-    public static final FigureKey<Length> INNER_PLACE = FigureKey.length(Station.CORNERS, "joint.v_inner");
-
+final class BackFasteners {
     private static final Length CLEAR = Length.inches(0, 1, 8);
-    /** What a fastener takes of the back, square to the edge. */
-    private static final Length NEEDS = Length.mm(9);
     /** Shares of the mitre on the back that are best for one alone and for two. */
     private static final double ALONE = 0.5;
     private static final double OUTER = 0.3;
     private static final double INNER = 0.75;
     private static final int STEPS = 60;
-    private static final Length[] STANDARD = {Length.mm(5), Length.mm(7), Length.mm(10), Length.mm(12), Length.mm(15)};
+    private final BackFastener what;
     private final Frame frame;
     private final Ledger ledger;
 
-    VFasteners(Frame frame, Ledger ledger) {
+    BackFasteners(BackFastener what, Frame frame, Ledger ledger) {
+        this.what = what;
         this.frame = frame;
         this.ledger = ledger;
     }
@@ -57,15 +48,15 @@ public final class VFasteners {
 
     Fitted fitted(Optional<Length> wish) {
         if (!frame.job().lean().isFlat()) {
-            return Fitted.not(JointKind.V_FASTENED, Words.of("obstacle.v_lean"));
+            return Fitted.not(what.kind(), what.said("obstacle", "lean"));
         }
         Section section = frame.job().section();
         Length back = section.withFace(frame.narrowFace()).backWidth();
-        if (back.isUnder(NEEDS)) {
-            return Fitted.not(JointKind.V_FASTENED, Words.of("obstacle.v_back", back, NEEDS));
+        if (back.isUnder(what.needs())) {
+            return Fitted.not(what.kind(), what.said("obstacle", "back", back, what.needs()));
         }
         List<Meeting> meetings = Meeting.of(frame);
-        double mitre = meetings.stream().mapToDouble(VFasteners::mitreAtBack).min().orElseThrow();
+        double mitre = meetings.stream().mapToDouble(BackFasteners::mitreAtBack).min().orElseThrow();
         double[] heights = new double[STEPS + 1];
         for (int i = 0; i <= STEPS; i++) {
             double at = mitre * i / STEPS;
@@ -76,15 +67,15 @@ public final class VFasteners {
                     - CLEAR.toMm();
         }
         double most = Arrays.stream(heights).max().orElseThrow();
-        Optional<Length> tallest = JointPlanner.longest(Length.mm(most), STANDARD);
+        Optional<Length> tallest = JointPlanner.longest(Length.mm(most), what.heights());
         if (tallest.isEmpty()) {
-            return Fitted.not(JointKind.V_FASTENED, most < 0 ? Words.of("obstacle.v_hollow", NEEDS)
-                    : Words.of("obstacle.v_thin", Length.mm(most).plus(CLEAR), STANDARD[0], CLEAR));
+            return Fitted.not(what.kind(), most < 0 ? what.said("obstacle", "hollow", what.needs())
+                    : what.said("obstacle", "thin", Length.mm(most).plus(CLEAR), what.heights().getFirst(), CLEAR));
         }
         Length height = wish.orElseGet(() -> bestHeight(heights, mitre, tallest.get()));
         List<Words> obstacles = new ArrayList<>();
         if (height.toMm() > most + 1e-9) {
-            obstacles.add(Words.of("obstacle.v_too_high", height, Length.mm(most), height.minus(Length.mm(most))));
+            obstacles.add(what.said("obstacle", "too_high", height, Length.mm(most), height.minus(Length.mm(most))));
         }
         return fitted(
                 places(heights, mitre, Math.min(height.toMm(), most)).orElseThrow(),
@@ -96,32 +87,32 @@ public final class VFasteners {
     }
 
     /** The highest at which as many stand as with the lowest: two low ones hold better than a high one alone. */
-    private static Length bestHeight(double[] heights, double mitre, Length tallest) {
-        boolean two = places(heights, mitre, STANDARD[0].toMm()).orElseThrow().inner().isPresent();
-        return Arrays.stream(STANDARD)
+    private Length bestHeight(double[] heights, double mitre, Length tallest) {
+        boolean two = places(heights, mitre, what.heights().getFirst().toMm()).orElseThrow().inner().isPresent();
+        return what.heights().stream()
                 .filter(h -> !h.isOver(tallest))
                 .sorted(Comparator.reverseOrder())
                 .filter(h -> places(heights, mitre, h.toMm())
                         .filter(p -> p.inner().isPresent() == two)
                         .isPresent())
                 .findFirst()
-                .orElse(STANDARD[0]);
+                .orElse(what.heights().getFirst());
     }
 
     private Fitted fitted(Places places, Length height, double mitre, double most, Length back, List<Words> obstacles) {
-        boolean stacked = height.times(2).toMm() <= most;
+        boolean stacked = what.isStacked() && height.times(2).toMm() <= most;
         List<Figure<Length>> settings = new ArrayList<>();
-        settings.add(ledger.enter(Figure.formula(HEIGHT)
+        settings.add(ledger.enter(Figure.formula(what.height())
                 .with("wood_over_back", Length.mm(most).plus(CLEAR))
                 .with("clear", CLEAR)
-                .note(stacked ? "v_stacked" : "v_height")
+                .note(what.id() + (stacked ? "_stacked" : "_height"))
                 .rounded(Rounding.DOWN)
                 .gives(height)));
         settings.add(
-                place(OUTER_PLACE, places.inner().isPresent() ? "v_outer" : "v_only", places.outer(), mitre, back));
-        places.inner().ifPresent(inner -> settings.add(place(INNER_PLACE, "v_inner", inner, mitre, back)));
+                place(what.outer(), places.inner().isPresent() ? "outer" : "only", places.outer(), mitre, back));
+        places.inner().ifPresent(inner -> settings.add(place(what.inner(), "inner", inner, mitre, back)));
         return new Fitted(
-                JointKind.V_FASTENED,
+                what.kind(),
                 settings,
                 (places.inner().isPresent() ? 2 : 1) * (stacked ? 2 : 1),
                 obstacles,
@@ -130,15 +121,15 @@ public final class VFasteners {
 
     private Figure<Length> place(FigureKey<Length> key, String name, double at, double mitre, Length back) {
         return ledger.enter(Figure.formula(key)
-                .named(Words.of("figure.joint." + name + (frame.job().outline().isCurved() ? "_curved" : "")))
+                .named(what.said("figure.joint", name + (frame.job().outline().isCurved() ? "_curved" : "")))
                 .with("back_width", back)
                 .with("mitre_at_back", Length.mm(mitre))
-                .note("v_place")
+                .note(what.id() + "_place")
                 .gives(Length.mm(at)));
     }
 
     /** Two places as near to the best ones as the back allows, else one; empty when none is high enough. */
-    private static Optional<Places> places(double[] heights, double mitre, double height) {
+    private Optional<Places> places(double[] heights, double mitre, double height) {
         double[] good = DoubleStream.iterate(0, i -> i <= STEPS, i -> i + 1)
                 .filter(i -> heights[(int) i] >= height - 1e-9)
                 .map(i -> mitre * i / STEPS)
@@ -149,7 +140,7 @@ public final class VFasteners {
         }
         OptionalDouble inner = nearest(
                 Arrays.stream(good)
-                        .filter(at -> at - outer.getAsDouble() >= NEEDS.toMm())
+                        .filter(at -> at - outer.getAsDouble() >= what.needs().toMm())
                         .toArray(),
                 mitre * INNER);
         return Optional.of(
@@ -178,15 +169,15 @@ public final class VFasteners {
     }
 
     /** How much wood stands over the back on both sides of the joint here; none over a hollow or a rabbet. */
-    private static double height(Meeting meeting, double at) {
+    private double height(Meeting meeting, double at) {
         return Math.min(
                 height(meeting.before().joint(true), meeting.before().section(), at),
                 height(meeting.after().joint(false), meeting.after().section(), at));
     }
 
-    private static double height(Mitre cut, Section section, double at) {
+    private double height(Mitre cut, Section section, double at) {
         double x = section.face().toMm() - at * Math.sin(cut.toEdge().radians());
-        double half = NEEDS.over(2).toMm();
+        double half = what.needs().over(2).toMm();
         return x + half > section.face().toMm() + 1e-9 ? 0 : section.wood().rooms(x - half, x + half).stream()
                 .filter(room -> room[0] < 0.01).mapToDouble(room -> room[1]).max().orElse(0);
     }

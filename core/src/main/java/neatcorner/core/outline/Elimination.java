@@ -1,16 +1,16 @@
-package neatcorner.core.strength;
+package neatcorner.core.outline;
 
 /** A few linear equations with as many unknowns, by Gauss's elimination with the largest pivot. */
-final class Elimination {
+public final class Elimination {
     private Elimination() {
     }
 
     /**
-     * The unknowns.
+     * The unknowns; no numbers where the equations do not depend on all of them.
      *
      * @param rows each equation's factors and its right side; used up
      */
-    static double[] solved(double[][] rows) {
+    public static double[] solved(double[][] rows) {
         int n = rows.length;
         for (int i = 0; i < n; i++) {
             int largest = i;
