@@ -31,6 +31,7 @@ import neatcorner.core.section.Section;
 import neatcorner.core.shop.ClampKind;
 import neatcorner.core.shop.Clamps;
 import neatcorner.core.shop.Habits;
+import neatcorner.core.shop.Joining;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Sale;
 import neatcorner.core.shop.Shop;
@@ -128,6 +129,7 @@ public final class Sample {
                 List.of(new Clamps(ClampKind.CORNER_VICE, 4, in("96"))),
                 Climate.USUAL,
                 Rack.EMPTY,
+                Joining.ANY,
                 Shop.USUAL_CURRENCY);
     }
 

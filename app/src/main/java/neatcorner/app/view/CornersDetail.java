@@ -182,16 +182,27 @@ final class CornersDetail extends Panel {
     private void options(VBox box) {
         for (JointOption option : plan().options()) {
             VBox words = new VBox(1);
-            String state = option.isGood() ? "corners.good" : option.fits() ? "corners.weak" : "corners.no_room";
             HBox head = spread(
                     text(book().say(option.kind().words()), "strong"),
-                    text(Labels.get(state), option.isGood() ? "good-word" : "caution-word"));
+                    text(
+                            Labels.get("corners." + state(option)),
+                            option.isGood() && option.suits() ? "good-word" : "caution-word"));
             words.getChildren().add(head);
             for (Words why : option.why()) {
                 words.getChildren().add(text(book().say(why), "soft"));
             }
+            if (option.isGood() && option.minutes() > 0) {
+                words.getChildren().add(text(book().say("joint.minutes", option.minutes()), "soft"));
+            }
             words.getStyleClass().add("option");
             box.getChildren().add(words);
         }
+    }
+
+    private static String state(JointOption option) {
+        if (!option.fits()) {
+            return "no_room";
+        }
+        return !option.enough() ? "weak" : option.suits() ? "good" : "unsuited";
     }
 }

@@ -46,6 +46,7 @@ final class ShopPage extends VBox {
                 stock("boards", row -> row instanceof StockRow.Item(Board _)),
                 stock("sheets", row -> row instanceof StockRow.Item(Sheet _)),
                 panel("clamps", new ClampsPanel(desk)),
+                panel("joining", new JoiningPanel(desk)),
                 panel("habits", new HabitsPanel(desk)),
                 panel("air", new AirPanel(desk)),
                 panel("books", new BooksPanel(desk, files)));

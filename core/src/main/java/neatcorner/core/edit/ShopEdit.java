@@ -13,8 +13,10 @@ import neatcorner.core.rack.RackItem;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Clamps;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Sale;
+import neatcorner.core.shop.School;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.shop.Sticks;
 import neatcorner.core.wood.Climate;
@@ -237,6 +239,32 @@ public sealed interface ShopEdit {
         @Override
         public Words words() {
             return Words.of("edit.clamps", clamps.kind(), clamps.count());
+        }
+    }
+
+    /** What may be seen of what holds corners. */
+    record ChooseSchool(School school) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withJoining(shop.joining().with(school));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.school", school);
+        }
+    }
+
+    /** A tool for joining that is at hand or is not. */
+    record HaveTool(JoiningTool tool, boolean atHand) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withJoining(shop.joining().with(tool, atHand));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of(atHand ? "edit.tool_there" : "edit.tool_missing", tool);
         }
     }
 }

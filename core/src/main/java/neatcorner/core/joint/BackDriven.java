@@ -15,6 +15,7 @@ import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.FigureKey;
 
@@ -37,6 +38,21 @@ record BackDriven(BackFastener what) implements Joint {
     @Override
     public JointKind kind() {
         return what.kind();
+    }
+
+    @Override
+    public Shows shows() {
+        return Shows.BEHIND;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return List.of(what == BackFastener.V ? JoiningTool.V_DRIVER : JoiningTool.STAPLER);
+    }
+
+    @Override
+    public int minutes() {
+        return what == BackFastener.V ? 2 : 3;
     }
 
     @Override

@@ -18,6 +18,7 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Joining;
 import neatcorner.core.strength.Burden;
 import neatcorner.core.strength.Weighing;
 import neatcorner.core.wood.Species;
@@ -39,10 +40,12 @@ final class Bettering {
 
     private final Frame frame;
     private final Burden burden;
+    private final Joining joining;
 
-    Bettering(Frame frame, Burden burden) {
+    Bettering(Frame frame, Burden burden, Joining joining) {
         this.frame = frame;
         this.burden = burden;
+        this.joining = joining;
     }
 
     /** A change and the joint that holds best after it. */
@@ -112,8 +115,8 @@ final class Bettering {
                             weight,
                             HangPlanner.plan(assembly, weight).result())
                     .result();
-            return JointPlanner.options(assembly.seen(), bears).stream()
-                    .filter(JointOption::fits)
+            return JointPlanner.options(assembly.seen(), bears, joining).stream()
+                    .filter(option -> option.fits() && option.suits())
                     .filter(Predicate.not(option -> Joints.of(option.kind()).isOnlyChosen()))
                     .min(JointPlanner.STRONGEST)
                     .flatMap(best -> best.lasting().map(strain -> new Tried(what, best, strain)));

@@ -12,6 +12,7 @@ import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.wood.Screw;
 import neatcorner.core.words.FigureKey;
@@ -37,6 +38,25 @@ record CrossDriven(Wire wire) implements Joint {
     @Override
     public JointKind kind() {
         return wire.kind();
+    }
+
+    @Override
+    public Shows shows() {
+        return Shows.ON_EDGE;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return List.of(wire.sort() == Wire.Sort.SCREW ? JoiningTool.DRILL : JoiningTool.HAMMER);
+    }
+
+    @Override
+    public int minutes() {
+        return switch (wire.sort()) {
+            case PIN -> 3;
+            case NAIL -> 5;
+            case SCREW -> 7;
+        };
     }
 
     @Override

@@ -8,6 +8,7 @@ import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 
 /**
@@ -28,6 +29,21 @@ record Glued(boolean isSized) implements Joint {
     @Override
     public boolean isOnlyChosen() {
         return !isSized;
+    }
+
+    @Override
+    public Shows shows() {
+        return Shows.NOWHERE;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return List.of();
+    }
+
+    @Override
+    public int minutes() {
+        return isSized ? 2 : 1;
     }
 
     @Override

@@ -16,6 +16,7 @@ import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
@@ -43,6 +44,21 @@ final class Gusseted implements Joint {
     @Override
     public JointKind kind() {
         return JointKind.GUSSETED;
+    }
+
+    @Override
+    public Shows shows() {
+        return Shows.BEHIND;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return List.of();
+    }
+
+    @Override
+    public int minutes() {
+        return 8;
     }
 
     @Override

@@ -17,6 +17,7 @@ import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
@@ -48,6 +49,21 @@ record Hidden(HiddenFastener.Kind what, Safety watch) implements Joint {
     @Override
     public JointKind kind() {
         return what.joint();
+    }
+
+    @Override
+    public Shows shows() {
+        return Shows.NOWHERE;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return List.of(what.tool());
+    }
+
+    @Override
+    public int minutes() {
+        return what == HiddenFastener.Kind.BISCUIT ? 6 : 10;
     }
 
     @Override

@@ -3,6 +3,7 @@ package neatcorner.core.joint;
 import java.util.List;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
+import neatcorner.core.shop.JoiningTool;
 
 /**
  * Something that lies hidden across a mitre, in sizes commonly sold. Sizes are from memory.
@@ -16,25 +17,32 @@ public record HiddenFastener(Kind kind, Length along, Length thick, Length deep)
     /** What it is. */
     public enum Kind {
         /** A round peg. */
-        DOWEL(JointKind.DOWELLED, 0.5),
+        DOWEL(JointKind.DOWELLED, JoiningTool.DOWEL_GUIDE, 0.5),
         /** A loose tenon in two mortises. */
-        FLOATING_TENON(JointKind.FLOATING_TENON, 1),
+        FLOATING_TENON(JointKind.FLOATING_TENON, JoiningTool.MORTISER, 1),
         /** A pressed lens of beech in two slots. */
-        BISCUIT(JointKind.BISCUIT, 0.7),
+        BISCUIT(JointKind.BISCUIT, JoiningTool.BISCUIT_CUTTER, 0.7),
         /** A strip in a slot that stops before it shows. */
-        STOPPED_SPLINE(JointKind.STOPPED_SPLINE, 0.9);
+        STOPPED_SPLINE(JointKind.STOPPED_SPLINE, JoiningTool.ROUTER_TABLE, 0.9);
 
         private final JointKind joint;
+        private final JoiningTool tool;
         private final double flat;
 
-        Kind(JointKind joint, double flat) {
+        Kind(JointKind joint, JoiningTool tool, double flat) {
             this.joint = joint;
+            this.tool = tool;
             this.flat = flat;
         }
 
         /** The joint with it. */
         JointKind joint() {
             return joint;
+        }
+
+        /** What cuts its holes. */
+        JoiningTool tool() {
+            return tool;
         }
 
         /**

@@ -13,6 +13,7 @@ import neatcorner.core.measure.Rounding;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
@@ -47,6 +48,21 @@ final class HousedNailed implements Joint {
     @Override
     public JointKind kind() {
         return JointKind.HOUSED_NAILED;
+    }
+
+    @Override
+    public Shows shows() {
+        return Shows.ON_EDGE;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return List.of(JoiningTool.HAMMER);
+    }
+
+    @Override
+    public int minutes() {
+        return 4;
     }
 
     @Override

@@ -10,6 +10,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.wood.Stuff;
 import neatcorner.core.words.FigureKey;
@@ -27,6 +28,15 @@ public interface Joint {
 
     /** What it bears until it gives way, at a corner with these surfaces and these settings; an estimate. */
     Hold hold(Faying at, Fitted used);
+
+    /** Where it is seen when the frame is done. */
+    Shows shows();
+
+    /** What it takes besides what cuts and clamps the pieces. */
+    List<JoiningTool> tools();
+
+    /** How long hands are busy with one corner, in minutes, the waiting left out. Common practice, no source. */
+    int minutes();
 
     /** Whether pieces that meet so can be held by it; one for mitres unless it says otherwise. */
     default boolean goesWith(Construction construction) {

@@ -14,12 +14,17 @@ import neatcorner.core.words.FigureKey;
  *
  * @param fitted  how it goes into the section
  * @param enough  whether it is strong enough here
+ * @param suits   whether the shop has the tools and lets it show
  * @param why     what speaks against it, or for it; at least one line
  * @param lasting the corner that takes most of it as the frame hangs or stands; empty where that is not judged
  * @param handled the same when it is lifted
  */
 public record JointOption(
-        Fitted fitted, boolean enough, List<Words> why, Optional<Strain> lasting, Optional<Strain> handled) {
+        Fitted fitted,
+        boolean enough,
+        boolean suits,
+        List<Words> why,
+        Optional<Strain> lasting, Optional<Strain> handled) {
     public JointOption {
         why = List.copyOf(why);
     }
@@ -52,6 +57,16 @@ public record JointOption(
     /** Whether it can be used with a good conscience. */
     public boolean isGood() {
         return enough && fits();
+    }
+
+    /** Whether it is good, the shop can make it, and it is not only for whoever asks for it. */
+    public boolean isAdvised() {
+        return isGood() && suits && !Joints.of(kind()).isOnlyChosen();
+    }
+
+    /** How long hands are busy with one corner, in minutes; an estimate. */
+    public int minutes() {
+        return Joints.of(kind()).minutes();
     }
 
     /** A setting, in mm; empty when this way has none such. */

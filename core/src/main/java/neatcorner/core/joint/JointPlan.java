@@ -11,8 +11,9 @@ import neatcorner.core.words.Figure;
 /**
  * The corners decided.
  *
- * @param options     every way, what is least work first
- * @param recommended the least work that is enough and fits; where none is, the strongest that fits
+ * @param options     every way: what is advised first, and within that what is least work
+ * @param recommended the least work that is enough, fits and suits the shop; where none does, the least that is enough
+ *                    and fits; where none is, the strongest that fits
  * @param chosen      the maker's own choice, else the recommended one
  * @param demands     what asks for more than glue; empty for a small light frame
  * @param cuts        what is cut at the ends of pieces that meet square

@@ -30,6 +30,8 @@ import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Joining;
+import neatcorner.core.shop.School;
 import neatcorner.core.strength.Burden;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.strength.Sides;
@@ -67,6 +69,11 @@ public final class JointPlanner {
     /** Corners that hold more than any others here. */
     private static final Construction LAPPED =
             new Construction.Squared(SquareCorner.HALF_LAPPED, Through.STILES);
+    /** What is advised, then what is good all the same, then what fits; the order of the list within. */
+    private static final Comparator<JointOption> BEST_FIRST = Comparator.comparing(
+                    JointOption::isAdvised, Comparator.reverseOrder())
+            .thenComparing(JointOption::isGood, Comparator.reverseOrder())
+            .thenComparing(JointOption::fits, Comparator.reverseOrder());
     private static final Length MET = Length.mm(0.05);
     private static final Length THIN = Length.inches(0, 1, 2);
 
@@ -76,12 +83,14 @@ public final class JointPlanner {
     /** Those that join pieces that meet so, the least work first; a board has nothing to join. */
     private final List<Joint> joined;
     private final Burden burden;
+    private final Joining joining;
     private final Strains strains;
     private final List<Words> demands = new ArrayList<>();
     private final Map<Grade, List<Words>> reasons = new EnumMap<>(Grade.class);
 
-    private JointPlanner(Frame frame, Burden burden, Ledger ledger) {
+    private JointPlanner(Frame frame, Burden burden, Joining joining, Ledger ledger) {
         this.frame = frame;
+        this.joining = joining;
         this.ledger = ledger;
         this.construction = frame.job().body().construction();
         Stuff stuff = frame.job().section().species().stuff();
@@ -92,15 +101,15 @@ public final class JointPlanner {
         this.strains = new Strains(frame, burden);
     }
 
-    /** Judges the corners of a frame. */
-    public static Planned<JointPlan> plan(Frame frame, Burden burden) {
+    /** Judges the corners of a frame in a shop that joins them so. */
+    public static Planned<JointPlan> plan(Frame frame, Burden burden, Joining joining) {
         Ledger ledger = new Ledger();
-        return ledger.planned(new JointPlanner(frame, burden, ledger).plan());
+        return ledger.planned(new JointPlanner(frame, burden, joining, ledger).plan());
     }
 
     /** Every way to join a frame with this burden, none of them wished for; nothing is written down. */
-    static List<JointOption> options(Frame frame, Burden burden) {
-        JointPlanner planner = new JointPlanner(frame, burden, new Ledger());
+    static List<JointOption> options(Frame frame, Burden burden, Joining joining) {
+        JointPlanner planner = new JointPlanner(frame, burden, joining, new Ledger());
         planner.weigh();
         return planner.options(Optional.empty(), Optional.empty());
     }
@@ -111,6 +120,7 @@ public final class JointPlanner {
                 .filter(joint -> joint.goesWith(construction) && joint.isFor(stuff)
                         || wished.filter(joint.kind()::equals).isPresent())
                 .map(joint -> option(tried(joint, wished.filter(joint.kind()::equals).flatMap(_ -> wish))))
+                .sorted(BEST_FIRST)
                 .toList();
     }
 
@@ -215,7 +225,21 @@ public final class JointPlanner {
         if (fitted.lean().compareTo(Angle.RIGHT) < 0) {
             why.add(Words.of("joint.pin_lean", fitted.lean()));
         }
-        return new JointOption(fitted, enough, why, lasting, handled);
+        List<Words> unsuited = fitted.fits() ? unsuited(joint) : List.of();
+        why.addAll(unsuited);
+        return new JointOption(fitted, enough, unsuited.isEmpty(), why, lasting, handled);
+    }
+
+    /** Why it is not for this shop. */
+    private List<Words> unsuited(Joint joint) {
+        List<Words> why = new ArrayList<>();
+        if (joining.school() == School.NOTHING_SHOWS && joint.shows().isSeen()) {
+            why.add(Words.of(joint.shows() == Shows.ON_FACE ? "joint.shows_face" : "joint.shows_edge"));
+        }
+        joint.tools().stream()
+                .filter(joining.missing()::contains)
+                .forEach(tool -> why.add(Words.of("joint.wants", tool)));
+        return why;
     }
 
     /** What asks for more than this kind. */
@@ -282,6 +306,15 @@ public final class JointPlanner {
             findWeak(plan, anyGood);
         } else {
             used.handled().filter(JointPlanner::isTooMuch).ifPresent(strain -> findLifted(plan, strain));
+        }
+        if (used.isGood() && !used.suits() && frame.job().choices().joint().isEmpty()) {
+            ledger.find(Finding.of(
+                            Severity.NOTE,
+                            Station.CORNERS,
+                            "joint_not_for_shop",
+                            used.kind(),
+                            Words.listed(unsuited(Joints.of(used.kind()))))
+                    .remedy(new Remedy.Visit(Station.CORNERS)));
         }
         OuterShaping.of(frame).filter(_ -> used.fits()).ifPresent(outer -> findMet(outer, plan));
         if (!used.fits()) {
@@ -372,7 +405,7 @@ public final class JointPlanner {
                             lapped.get().share())
                     .remedy(lapped());
         } else {
-            List<Words> brings = new Bettering(frame, burden).said();
+            List<Words> brings = new Bettering(frame, burden, joining).said();
             beyond = Finding.of(
                             severity,
                             Station.CORNERS,

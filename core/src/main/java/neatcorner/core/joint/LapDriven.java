@@ -12,6 +12,7 @@ import neatcorner.core.measure.Rounding;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 
@@ -41,6 +42,21 @@ record LapDriven(boolean isGlued) implements Joint {
     @Override
     public JointKind kind() {
         return isGlued ? JointKind.LAP_BRADDED : JointKind.LAP_SCREWED;
+    }
+
+    @Override
+    public Shows shows() {
+        return Shows.BEHIND;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return List.of(isGlued ? JoiningTool.HAMMER : JoiningTool.DRILL);
+    }
+
+    @Override
+    public int minutes() {
+        return isGlued ? 3 : 5;
     }
 
     @Override

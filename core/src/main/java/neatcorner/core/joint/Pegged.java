@@ -16,6 +16,7 @@ import neatcorner.core.measure.Rounding;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
@@ -45,6 +46,21 @@ final class Pegged implements Joint {
     @Override
     public JointKind kind() {
         return JointKind.PEGGED;
+    }
+
+    @Override
+    public Shows shows() {
+        return Shows.ON_FACE;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return List.of(JoiningTool.DRILL);
+    }
+
+    @Override
+    public int minutes() {
+        return 8;
     }
 
     @Override

@@ -11,6 +11,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
@@ -23,6 +24,21 @@ final class PinnedSplined implements Joint {
     @Override
     public JointKind kind() {
         return JointKind.PINNED_SPLINED;
+    }
+
+    @Override
+    public Shows shows() {
+        return Shows.ON_EDGE;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return Stream.concat(pins.tools().stream(), keys.tools().stream()).toList();
+    }
+
+    @Override
+    public int minutes() {
+        return pins.minutes() + keys.minutes();
     }
 
     @Override

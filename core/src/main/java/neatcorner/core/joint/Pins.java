@@ -154,7 +154,10 @@ final class Pins {
                 : List.of(new Level(1, up.apply(1.0 / 3)), new Level(3, up.apply(2.0 / 3)));
     }
 
-    /** One a side, as far from what is taken, the ends of the room and one another as may be; empty where that is not far enough. */
+    /**
+     * One a side, as far from what is taken, the ends of the room and one another as may be; empty where that is not
+     * far enough.
+     */
     private List<Level> beside(double[] room) {
         double most = 0;
         List<Level> best = List.of();

@@ -16,6 +16,7 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
@@ -53,6 +54,21 @@ final class Plated implements Joint {
     @Override
     public JointKind kind() {
         return JointKind.PLATED;
+    }
+
+    @Override
+    public Shows shows() {
+        return Shows.BEHIND;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return List.of(JoiningTool.DRILL);
+    }
+
+    @Override
+    public int minutes() {
+        return 6;
     }
 
     @Override

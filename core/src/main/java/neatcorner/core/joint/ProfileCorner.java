@@ -10,6 +10,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.wood.Stuff;
 
@@ -18,6 +19,21 @@ final class ProfileCorner implements Joint {
     @Override
     public JointKind kind() {
         return JointKind.PROFILE_CORNER;
+    }
+
+    @Override
+    public Shows shows() {
+        return Shows.BEHIND;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return List.of();
+    }
+
+    @Override
+    public int minutes() {
+        return 2;
     }
 
     @Override

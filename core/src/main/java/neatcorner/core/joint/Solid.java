@@ -10,6 +10,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 
 /** One board has no corners to come apart, but must be as wide as the frame. */
@@ -32,6 +33,21 @@ final class Solid implements Joint {
     @Override
     public Optional<Words> instead() {
         return Optional.of(Words.of("joint.one_board"));
+    }
+
+    @Override
+    public Shows shows() {
+        return Shows.NOWHERE;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return List.of(JoiningTool.ROUTER_TABLE);
+    }
+
+    @Override
+    public int minutes() {
+        return 0;
     }
 
     @Override

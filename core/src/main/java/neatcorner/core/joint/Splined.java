@@ -15,6 +15,7 @@ import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.FigureKey;
 
@@ -34,6 +35,21 @@ record Splined(Slot slot) implements Joint {
     @Override
     public JointKind kind() {
         return slot.kind();
+    }
+
+    @Override
+    public Shows shows() {
+        return Shows.ON_EDGE;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return List.of(slot.isBySaw() ? JoiningTool.KEY_CRADLE : JoiningTool.ROUTER_TABLE);
+    }
+
+    @Override
+    public int minutes() {
+        return slot == Slot.DOVETAIL ? 15 : 10;
     }
 
     @Override

@@ -12,6 +12,7 @@ import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 
 /**
@@ -35,6 +36,21 @@ record SquareGlued(JointKind kind, Grade grade, Predicate<SquareCorner> corners,
     static final Joint HOUSED =
             new SquareGlued(
                     JointKind.HOUSED_GLUED, Grade.FASTENED, corner -> corner == SquareCorner.HOUSED, Faying::housed);
+
+    @Override
+    public Shows shows() {
+        return Shows.NOWHERE;
+    }
+
+    @Override
+    public List<JoiningTool> tools() {
+        return List.of();
+    }
+
+    @Override
+    public int minutes() {
+        return 2;
+    }
 
     @Override
     public boolean goesWith(Construction construction) {

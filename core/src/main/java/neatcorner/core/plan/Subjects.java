@@ -54,7 +54,12 @@ final class Subjects {
             new Subject<>(
                     Burden.class,
                     draft -> Weighing.of(draft.get(Frame.class), draft.get(Weight.class), draft.get(HangPlan.class))),
-            new Subject<>(JointPlan.class, draft -> JointPlanner.plan(draft.get(Frame.class), draft.get(Burden.class))),
+            new Subject<>(
+                    JointPlan.class,
+                    draft -> JointPlanner.plan(
+                            draft.get(Frame.class),
+                            draft.get(Burden.class),
+                            draft.shop().joining())),
             Subject.from(Frame.class, HiddenPlan.class, HiddenPlan::of),
             new Subject<>(
                     Movement.class,

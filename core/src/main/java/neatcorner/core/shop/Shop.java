@@ -24,6 +24,7 @@ import neatcorner.core.wood.Species;
  * @param clamps    on hand
  * @param climate   the air in the shop and on the wall
  * @param rack      what lies there with a label of its own
+ * @param joining   how corners are joined
  * @param currency  as it is written before an amount, up to 8 characters; may be empty
  */
 public record Shop(
@@ -33,6 +34,7 @@ public record Shop(
         List<Clamps> clamps,
         Climate climate,
         Rack rack,
+        Joining joining,
         String currency) {
     /** What amounts are written with until the shop says otherwise. */
     public static final String USUAL_CURRENCY = "$";
@@ -89,6 +91,7 @@ public record Shop(
                 List.of(new Clamps(ClampKind.CORNER_VICE, 4, Length.inches(96))),
                 Climate.USUAL,
                 Rack.EMPTY,
+                Joining.ANY,
                 USUAL_CURRENCY);
     }
 
@@ -118,22 +121,22 @@ public record Shop(
 
     /** With other habits. */
     public Shop withHabits(Habits other) {
-        return new Shop(name, other, mouldings, clamps, climate, rack, currency);
+        return new Shop(name, other, mouldings, clamps, climate, rack, joining, currency);
     }
 
     /** With other mouldings. */
     public Shop withMouldings(List<Moulding> other) {
-        return new Shop(name, habits, other, clamps, climate, rack, currency);
+        return new Shop(name, habits, other, clamps, climate, rack, joining, currency);
     }
 
     /** With other clamps. */
     public Shop withClamps(List<Clamps> other) {
-        return new Shop(name, habits, mouldings, other, climate, rack, currency);
+        return new Shop(name, habits, mouldings, other, climate, rack, joining, currency);
     }
 
     /** With another climate. */
     public Shop withClimate(Climate other) {
-        return new Shop(name, habits, mouldings, clamps, other, rack, currency);
+        return new Shop(name, habits, mouldings, clamps, other, rack, joining, currency);
     }
 
     /** With one moulding in the place of another. */
@@ -145,12 +148,17 @@ public record Shop(
 
     /** With another rack. */
     public Shop withRack(Rack other) {
-        return new Shop(name, habits, mouldings, clamps, climate, other, currency);
+        return new Shop(name, habits, mouldings, clamps, climate, other, joining, currency);
     }
 
     /** With another currency. */
     public Shop withCurrency(String other) {
-        return new Shop(name, habits, mouldings, clamps, climate, rack, other);
+        return new Shop(name, habits, mouldings, clamps, climate, rack, joining, other);
+    }
+
+    /** Joining in another way. */
+    public Shop withJoining(Joining other) {
+        return new Shop(name, habits, mouldings, clamps, climate, rack, other, currency);
     }
 
     /** The off-cuts this section can be cut from, in the order of the rack. */

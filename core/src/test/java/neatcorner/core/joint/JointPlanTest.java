@@ -15,6 +15,7 @@ import neatcorner.core.Sample;
 import neatcorner.core.Seed;
 import neatcorner.core.clash.Clashes;
 import neatcorner.core.frame.Member;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
@@ -23,6 +24,11 @@ import neatcorner.core.outline.Vector;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.rack.Material;
+import neatcorner.core.shop.Joining;
+import neatcorner.core.shop.JoiningTool;
+import neatcorner.core.shop.School;
+import neatcorner.core.shop.Shop;
+import neatcorner.core.wood.Stuff;
 import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -56,6 +62,32 @@ class JointPlanTest {
                 .isGreaterThanOrEqualTo(Grade.REINFORCED);
     }
 
+    /**
+     * Whatever a shop lacks and wants hidden: what it is advised it can make and is not seen, unless nothing such is
+     * enough, and then it is told so.
+     */
+    @Property(tries = 100, seed = Seed.FIXED)
+    void aShopIsAdvisedWhatItCanMake(
+            @ForAll Set<JoiningTool> missing, @ForAll School school, @ForAll @IntRange(min = 5, max = 30) int size) {
+        Shop shop = Sample.shop().withJoining(new Joining(school, missing));
+        Plan plan = Planner.plan(
+                Sample.job(size + "", size + "").withSection(Sample.rabbeted("1 1/2", "1", "1/4", "1/2")), shop);
+        JointOption used = plan.joints().used();
+        Joint joint = Joints.of(used.kind());
+        boolean seen = school == School.NOTHING_SHOWS
+                && (joint.shows() == Shows.ON_EDGE || joint.shows() == Shows.ON_FACE);
+        boolean lacking = joint.tools().stream().anyMatch(missing::contains);
+        assertThat(used.suits()).isEqualTo(!seen && !lacking);
+        if (seen || lacking) {
+            assertThat(plan.joints().options()).noneMatch(JointOption::isAdvised);
+            assertThat(plan.findings()).extracting(f -> f.id()).contains("joint_not_for_shop");
+        }
+        assertThat(plan.joints().options().getFirst().isAdvised()
+                        || plan.joints().options().stream().noneMatch(JointOption::isAdvised))
+                .as("what is advised comes first")
+                .isTrue();
+    }
+
     @Property(tries = 80, seed = Seed.FIXED)
     void aHeavierFrameNeverAsksForLess(
             @ForAll @IntRange(min = 4, max = 40) int size, @ForAll @IntRange(min = 1, max = 20) int more) {
@@ -75,6 +107,10 @@ class JointPlanTest {
     void theWaysAreListedByWhatTheyHold() {
         assertThat(Joints.ALL)
                 .isSortedAccordingTo(Comparator.comparing(Joint::grade))
+                .filteredOn(joint -> joint.goesWith(new Construction.Mitred())
+                        && joint.isFor(Stuff.WOOD)
+                        && !joint.isOnlyChosen())
+                .isSortedAccordingTo(Comparator.comparing(Joint::grade).thenComparing(Joint::minutes))
                 .extracting(Joint::kind)
                 .doesNotHaveDuplicates();
         assertThat(Joints.ALL).allMatch(joint -> Joints.named(joint.kind().id()).equals(Optional.of(joint.kind())));
@@ -122,7 +158,9 @@ class JointPlanTest {
     void aKeyFillsItsSlotAndPinsPassBesideIt() {
         for (Slot slot : Slot.values()) {
             Plan plan = Planner.plan(
-                    joined(Sample.job("12", "14").withSection(Sample.rabbeted("1 3/4", "1 1/4", "1/4", "1/2")), slot.kind()),
+                    joined(
+                            Sample.job("12", "14").withSection(Sample.rabbeted("1 3/4", "1 1/4", "1/4", "1/2")),
+                            slot.kind()),
                     Sample.shop());
             assertThat(plan.joints().used().fits()).as(slot.name()).isTrue();
             Member first = plan.frame().members().getFirst();

@@ -76,10 +76,13 @@ class HullTest {
         Hull brick = Hull.prism(end, new Vector(0, 0, 7));
         assertThat(brick.cut(new Vector(9, 9, 2), Vector.FORWARD)).hasSize(4);
         assertThat(area(brick.cut(new Vector(9, 9, 2), Vector.FORWARD))).isCloseTo(15, within(1e-9));
-        assertThat(area(brick.cut(new Vector(0, 0, 0), Vector.FORWARD))).as("its end itself").isCloseTo(15, within(1e-9));
+        assertThat(area(brick.cut(new Vector(0, 0, 0), Vector.FORWARD)))
+                .as("its end itself")
+                .isCloseTo(15, within(1e-9));
         assertThat(brick.cut(new Vector(0, 0, 8), Vector.FORWARD)).isEmpty();
         // Aslant through two edges and the far corner's diagonal: the same as seen along the normal.
-        assertThat(area(brick.cut(new Vector(0, 0, 2), new Vector(0, -1, 1)))).isCloseTo(15 * Math.sqrt(2), within(1e-9));
+        assertThat(area(brick.cut(new Vector(0, 0, 2), new Vector(0, -1, 1))))
+                .isCloseTo(15 * Math.sqrt(2), within(1e-9));
         Hull rod = Hull.rod(new Vector(0, 0, -9), new Vector(0, 0, 9), 2);
         List<Vector> oval = rod.cut(new Vector(0, 0, 0), new Vector(0, 1, 1));
         assertThat(area(oval)).isCloseTo(Math.PI * Math.sqrt(2), within(0.1));

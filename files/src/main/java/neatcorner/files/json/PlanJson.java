@@ -163,6 +163,8 @@ public final class PlanJson {
             item.put("kind", option.kind().id());
             item.put("enough", option.enough());
             item.put("fits", option.fits());
+            item.put("suits_shop", option.suits());
+            item.put("minutes_a_corner", option.minutes());
             item.put("fasteners_a_corner", option.count());
             option.lasting().ifPresent(strain -> item.put("lasting_percent", strain.share().toPercent()));
             option.handled().ifPresent(strain -> item.put("lifted_percent", strain.share().toPercent()));

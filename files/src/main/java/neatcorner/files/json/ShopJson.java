@@ -1,11 +1,15 @@
 package neatcorner.files.json;
 
 import java.util.List;
+import java.util.Set;
 import neatcorner.core.rack.Rack;
 import neatcorner.core.shop.ClampKind;
 import neatcorner.core.shop.Clamps;
+import neatcorner.core.shop.Joining;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Sale;
+import neatcorner.core.shop.School;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.shop.Sticks;
 import neatcorner.core.wood.Air;
@@ -43,7 +47,14 @@ final class ShopJson {
                                 clamps.length("reach"))),
                 fields.has("climate") ? climate(fields.object("climate")) : Climate.USUAL,
                 new Rack(fields.list("rack", item -> RackJson.read(item, mouldings))),
+                fields.has("joining") ? joining(fields.object("joining")) : Joining.ANY,
                 fields.text("currency", Shop.USUAL_CURRENCY)));
+    }
+
+    private static Joining joining(Fields fields) {
+        return new Joining(
+                fields.constant("school", School.class),
+                Set.copyOf(fields.list("missing", tool -> tool.constant("tool", JoiningTool.class))));
     }
 
     private static Climate climate(Fields fields) {
@@ -85,6 +96,9 @@ final class ShopJson {
         air(shop.climate().shop(), climate.putObject("shop"));
         air(shop.climate().dry(), climate.putObject("dry"));
         air(shop.climate().damp(), climate.putObject("damp"));
+        ObjectNode joining = node.putObject("joining").put("school", Fields.name(shop.joining().school()));
+        ArrayNode missing = joining.putArray("missing");
+        shop.joining().missing().forEach(tool -> missing.addObject().put("tool", Fields.name(tool)));
         node.put("currency", shop.currency());
         ArrayNode rack = node.putArray("rack");
         shop.rack().items().forEach(item -> RackJson.write(item, rack.addObject(), shop.mouldings()));
