@@ -188,11 +188,12 @@ final class CornersDetail extends Panel {
                             Labels.get("corners." + state(option)),
                             option.isGood() && option.suits() ? "good-word" : "caution-word"));
             words.getChildren().add(head);
-            for (Words why : option.why()) {
+            boolean used = option.kind().equals(plan().chosen());
+            for (Words why : used ? option.why() : option.against()) {
                 words.getChildren().add(text(book().say(why), "soft"));
             }
             if (option.isGood() && option.minutes() > 0) {
-                words.getChildren().add(text(book().say("joint.minutes", option.minutes()), "soft"));
+                words.getChildren().add(text(book().say(option.brief()), "soft"));
             }
             words.getStyleClass().add("option");
             box.getChildren().add(words);

@@ -2,6 +2,7 @@ package neatcorner.core.joint;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
@@ -15,7 +16,8 @@ import neatcorner.core.words.FigureKey;
  * @param fitted  how it goes into the section
  * @param enough  whether it is strong enough here
  * @param suits   whether the shop has the tools and lets it show
- * @param why     what speaks against it, or for it; at least one line
+ * @param praise  why it is enough; empty where it is not or does not fit
+ * @param against what speaks against it or must be watched; may be empty
  * @param lasting the corner that takes most of it as the frame hangs or stands; empty where that is not judged
  * @param handled the same when it is lifted
  */
@@ -23,10 +25,23 @@ public record JointOption(
         Fitted fitted,
         boolean enough,
         boolean suits,
-        List<Words> why,
+        List<Words> praise,
+        List<Words> against,
         Optional<Strain> lasting, Optional<Strain> handled) {
     public JointOption {
-        why = List.copyOf(why);
+        praise = List.copyOf(praise);
+        against = List.copyOf(against);
+    }
+
+    /** What speaks for it and against it. */
+    public List<Words> why() {
+        return Stream.concat(praise.stream(), against.stream()).toList();
+    }
+
+    /** How much its most strained corner takes and how long it takes, in a line. */
+    public Words brief() {
+        return lasting.map(strain -> Words.of("joint.brief", strain.share(), minutes()))
+                .orElseGet(() -> Words.of("joint.minutes", minutes()));
     }
 
     /** The way. */

@@ -213,21 +213,22 @@ public final class JointPlanner {
         Optional<Strain> handled = strains.most(false, holds);
         List<Words> against = against(joint, lasting);
         boolean enough = !isJudged(joint.kind()) || against.isEmpty();
+        List<Words> praise = new ArrayList<>();
         List<Words> why = new ArrayList<>(fitted.obstacles());
         if (!enough) {
             why.add(Words.of("joint.not_enough"));
             why.addAll(against);
         } else if (fitted.fits()) {
-            why.add(joint.instead().orElseGet(() -> Words.of("joint." + enough())));
+            praise.add(joint.instead().orElseGet(() -> Words.of("joint." + enough())));
         }
         lasting.filter(_ -> enough)
-                .ifPresent(strain -> why.add(Words.of("joint.bears", strain.share(), strain.bearing())));
+                .ifPresent(strain -> praise.add(Words.of("joint.bears", strain.share(), strain.bearing())));
         if (fitted.lean().compareTo(Angle.RIGHT) < 0) {
             why.add(Words.of("joint.pin_lean", fitted.lean()));
         }
         List<Words> unsuited = fitted.fits() ? unsuited(joint) : List.of();
         why.addAll(unsuited);
-        return new JointOption(fitted, enough, unsuited.isEmpty(), why, lasting, handled);
+        return new JointOption(fitted, enough, unsuited.isEmpty(), praise, why, lasting, handled);
     }
 
     /** Why it is not for this shop. */
