@@ -31,6 +31,7 @@ import neatcorner.core.job.StickId;
 import neatcorner.core.job.StripId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.job.Trim;
+import neatcorner.core.job.Trouble;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -125,14 +126,15 @@ public final class Jobs {
                 choices,
                 new Progress(
                         Map.of(Tape.DIAGONAL_AC, Length.inches(21), Tape.TOP, Length.mm(400.1)),
-                        Set.of(Station.BRIEF, Station.FIT)));
+                        Set.of(Station.BRIEF, Station.FIT),
+                        Optional.of(new Trouble(Trouble.Kind.GAP, 2, Length.mm(0.4)))));
         Section strip = section.withFace(Length.mm(40)).withRecess(new Recess.Bar());
         Part rim = new Part(
                 "rim",
                 Optional.of(new Placement.Around("chart frame", Length.mm(0.5), Length.mm(-3))),
                 new Body(first.body().outline(), strip, Map.of("left", Length.mm(50)), Lean.FLAT),
                 choices.withCutting(Cutting.FREE),
-                new Progress(Map.of(Tape.LEFT, Length.mm(500)), Set.of(Station.CUTS)));
+                new Progress(Map.of(Tape.LEFT, Length.mm(500)), Set.of(Station.CUTS), Optional.empty()));
         Part spacer = Part.of(
                 "spacer",
                 new Placement.Behind("rim", Length.mm(12)),

@@ -69,6 +69,7 @@ final class CornersDetail extends Panel {
                 .setId("joint");
         rows(this::options);
         rows(this::strength);
+        MendChoice.add(this);
         hidden();
         habit(Habit.SAFE_MARGIN, () -> desk.plan().frame().takesHidden());
         rows(this::movement);

@@ -32,6 +32,7 @@ import neatcorner.core.job.Slats;
 import neatcorner.core.job.StickId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.job.Trim;
+import neatcorner.core.job.Trouble;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -150,6 +151,20 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return Words.of("edit.measure_again");
+        }
+    }
+
+    /** Something went wrong at a corner, or is mended. */
+    record Mishap(Optional<Trouble> trouble) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.withTrouble(trouble);
+        }
+
+        @Override
+        public Words words() {
+            return trouble.map(what -> Words.of("edit.mishap", what.kind(), what.amount()))
+                    .orElseGet(() -> Words.of("edit.mended"));
         }
     }
 

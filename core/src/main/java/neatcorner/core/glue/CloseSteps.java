@@ -2,6 +2,7 @@ package neatcorner.core.glue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import neatcorner.core.frame.Frame;
@@ -175,12 +176,7 @@ final class CloseSteps {
 
     /** Glues that are handled alike. */
     private String glueWords() {
-        return switch (adhesive) {
-            case PVA, PVA_WATERPROOF -> "pva";
-            case HIDE -> "hide";
-            case POLYURETHANE -> "polyurethane";
-            case EPOXY -> "epoxy";
-        };
+        return adhesive.like().name().toLowerCase(Locale.ROOT);
     }
 
     private void clamp() {

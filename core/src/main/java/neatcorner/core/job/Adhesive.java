@@ -56,4 +56,9 @@ public enum Adhesive {
     public boolean isWaterproof() {
         return waterproof;
     }
+
+    /** Glues that are handled alike, by the one they are like. */
+    public Adhesive like() {
+        return this == PVA_WATERPROOF ? PVA : this;
+    }
 }

@@ -312,6 +312,11 @@ public record Job(
         return part().progress().measured();
     }
 
+    /** What went wrong at a corner of the part. */
+    public Optional<Trouble> trouble() {
+        return part().progress().trouble();
+    }
+
     /** The stations that are ticked off. */
     public Set<Station> settled() {
         return part().progress().settled();
@@ -481,6 +486,11 @@ public record Job(
         List<Note> more = new ArrayList<>(notes);
         more.add(note);
         return new Job(heading, parts, seen, holder, carrier, packed, overrides, more);
+    }
+
+    /** With this trouble at a corner of the part, or none. */
+    public Job withTrouble(Optional<Trouble> other) {
+        return with(part().with(part().progress().withTrouble(other)));
     }
 
     /** With these stations of the part ticked off. */

@@ -18,10 +18,11 @@ import neatcorner.core.words.Station;
  *
  * @param measured the glued frame under the tape, each reading up to 15 m; any may be missing
  * @param settled  stations the maker has ticked off
+ * @param trouble  what went wrong at a corner and is not mended yet
  */
-public record Progress(Map<Tape, Length> measured, Set<Station> settled) {
+public record Progress(Map<Tape, Length> measured, Set<Station> settled, Optional<Trouble> trouble) {
     /** Nothing is done yet. */
-    public static final Progress NONE = new Progress(Map.of(), Set.of());
+    public static final Progress NONE = new Progress(Map.of(), Set.of(), Optional.empty());
 
     public Progress {
         measured.forEach((tape, length) -> Range.within(tape.words(), length, Size.LEAST, Length.mm(15_000)));
@@ -65,11 +66,16 @@ public record Progress(Map<Tape, Length> measured, Set<Station> settled) {
 
     /** With these readings only. */
     Progress withMeasured(Map<Tape, Length> other) {
-        return new Progress(other, settled);
+        return new Progress(other, settled, trouble);
     }
 
     /** With these stations ticked off. */
     Progress withSettled(Set<Station> other) {
-        return new Progress(measured, other);
+        return new Progress(measured, other, trouble);
+    }
+
+    /** With this trouble, or none. */
+    Progress withTrouble(Optional<Trouble> other) {
+        return new Progress(measured, settled, other);
     }
 }

@@ -41,6 +41,11 @@ record BackDriven(BackFastener what) implements Joint {
     }
 
     @Override
+    public boolean isAddedLater() {
+        return true;
+    }
+
+    @Override
     public Shows shows() {
         return Shows.BEHIND;
     }

@@ -41,6 +41,11 @@ record CrossDriven(Wire wire) implements Joint {
     }
 
     @Override
+    public boolean isAddedLater() {
+        return true;
+    }
+
+    @Override
     public Shows shows() {
         return Shows.ON_EDGE;
     }

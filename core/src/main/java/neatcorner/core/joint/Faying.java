@@ -116,6 +116,12 @@ public record Faying(
                 && Math.abs(standing - other.standing) < ALIKE;
     }
 
+    /** With glue that bears so much less, as a share: as on less of its area. */
+    Faying glued(double share) {
+        return new Faying(
+                wood, share * area, share * modulus, length, toGrain, angle, through, standing, thick, corner);
+    }
+
     /** Glue between the pieces, sized where it is end grain, and nothing else. */
     Hold glue() {
         double stress = wood.glue(toGrain);

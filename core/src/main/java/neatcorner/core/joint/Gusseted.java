@@ -47,6 +47,11 @@ final class Gusseted implements Joint {
     }
 
     @Override
+    public boolean isAddedLater() {
+        return true;
+    }
+
+    @Override
     public Shows shows() {
         return Shows.BEHIND;
     }

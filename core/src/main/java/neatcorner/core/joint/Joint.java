@@ -29,6 +29,11 @@ public interface Joint {
     /** What it bears until it gives way, at a corner with these surfaces and these settings; an estimate. */
     Hold hold(Faying at, Fitted used);
 
+    /** Whether it can be put into or on a corner that is glued already. */
+    default boolean isAddedLater() {
+        return false;
+    }
+
     /** Where it is seen when the frame is done. */
     Shows shows();
 

@@ -57,6 +57,11 @@ final class Plated implements Joint {
     }
 
     @Override
+    public boolean isAddedLater() {
+        return true;
+    }
+
+    @Override
     public Shows shows() {
         return Shows.BEHIND;
     }

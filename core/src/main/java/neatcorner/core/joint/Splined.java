@@ -38,6 +38,11 @@ record Splined(Slot slot) implements Joint {
     }
 
     @Override
+    public boolean isAddedLater() {
+        return true;
+    }
+
+    @Override
     public Shows shows() {
         return Shows.ON_EDGE;
     }

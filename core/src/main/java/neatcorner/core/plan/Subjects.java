@@ -27,6 +27,8 @@ import neatcorner.core.joint.JointPlanner;
 import neatcorner.core.joint.Movement;
 import neatcorner.core.making.MakingPlan;
 import neatcorner.core.making.MakingPlanner;
+import neatcorner.core.mend.Mender;
+import neatcorner.core.mend.Mending;
 import neatcorner.core.pane.PanePlanner;
 import neatcorner.core.pane.Panes;
 import neatcorner.core.report.Draft;
@@ -93,7 +95,10 @@ final class Subjects {
             new Subject<>(
                     Clashes.class,
                     draft -> ClashPlanner.of(
-                            draft.get(Frame.class), draft.get(JointPlan.class), draft.get(HangPlan.class))));
+                            draft.get(Frame.class), draft.get(JointPlan.class), draft.get(HangPlan.class))),
+            new Subject<>(
+                    Mending.class,
+                    draft -> Mender.of(draft.get(Frame.class), draft.get(JointPlan.class), draft.get(Burden.class))));
 
     private Subjects() {
     }

@@ -35,6 +35,7 @@ import neatcorner.core.job.SquareCorner;
 import neatcorner.core.job.Tape;
 import neatcorner.core.job.Through;
 import neatcorner.core.job.Trim;
+import neatcorner.core.job.Trouble;
 import neatcorner.core.joint.Joint;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
@@ -61,11 +62,13 @@ public final class OddJobs {
     private final Random random;
     /** Parts are drawn apart from what they are added to. */
     private final Random parts;
+    private final Random troubles;
     private int refused;
 
     public OddJobs(long seed) {
         this.random = new Random(seed);
         this.parts = new Random(~seed);
+        this.troubles = new Random(~seed + 1);
     }
 
     /** The next job that can be built at all. */
@@ -295,8 +298,19 @@ public final class OddJobs {
                 new Body(outline, section, faces, lean),
                 contents(section.recess(), outline),
                 choices);
-        return sawn(backed(withParts(strained(
-                trimmed(routed(edged(crossed(squared(chance(0.15) ? measured(job) : job)))))))));
+        return troubled(sawn(backed(withParts(
+                strained(trimmed(routed(edged(crossed(squared(chance(0.15) ? measured(job) : job))))))))));
+    }
+
+    /** With something that went wrong at a corner of every fourth, now and then at one there is not. */
+    private Job troubled(Job job) {
+        if (troubles.nextInt(4) > 0) {
+            return job;
+        }
+        Trouble.Kind kind = Trouble.Kind.values()[troubles.nextInt(Trouble.Kind.values().length)];
+        Length amount = Length.mm(0.1 + Math.pow(troubles.nextDouble(), 3) * 30);
+        return job.withTrouble(Optional.of(
+                new Trouble(kind, troubles.nextInt(5), kind.allows(amount) ? amount : Length.mm(1))));
     }
 
     /** Of those that can be, every second has its outside sawn to a shape, where that leaves all its parts in place. */

@@ -21,6 +21,7 @@ import neatcorner.core.job.LayerKey;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Tape;
+import neatcorner.core.job.Trouble;
 import neatcorner.core.joint.HiddenFastener;
 import neatcorner.core.making.Surface;
 import neatcorner.core.making.Tool;
@@ -29,6 +30,7 @@ import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
+import neatcorner.core.mend.Mending;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.FaceKey;
@@ -79,8 +81,20 @@ class PhrasebookTest {
                 Sample.stretched("48", "30"),
                 strained,
                 measured,
+                troubled(Trouble.Kind.OPENED, "1/8"),
+                troubled(Trouble.Kind.GAP, "1/64"),
+                troubled(Trouble.Kind.GAP, "1/8"),
+                troubled(Trouble.Kind.STEP, "1/32"),
+                troubled(Trouble.Kind.STEP, "1/4"),
+                troubled(Trouble.Kind.SPLIT, "1/4"),
+                troubled(Trouble.Kind.SPLIT, "3"),
+                troubled(Trouble.Kind.PROUD_PIN, "1/16"),
                 new Edit.Finish(Recipes.SHELLAC).apply(Sample.job("30", "40")),
                 new Edit.ChooseHardware(Optional.of(Hardware.TWO_HOOKS)).apply(Sample.given(Line.OUTSIDE, "20", "30")));
+    }
+
+    private static Job troubled(Trouble.Kind kind, String amount) {
+        return Sample.job("9", "12").withTrouble(Optional.of(new Trouble(kind, 1, in(amount))));
     }
 
     /** Whatever a plan says, there is a phrase for it, in both units, with every gap filled. */
@@ -110,6 +124,8 @@ class PhrasebookTest {
                         plan.joints().options().stream()
                                 .flatMap(o -> o.why().stream())
                                 .toList(),
+                        plan.joints().options().stream().map(o -> o.brief()).toList(),
+                        plan.get(Mending.class).steps(),
                         plan.making().cautions(),
                         plan.making().steps().stream()
                                 .flatMap(s -> Stream.concat(Stream.of(s.what()), s.how().stream()))

@@ -44,6 +44,7 @@ import neatcorner.core.job.StripId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.job.Through;
 import neatcorner.core.job.Trim;
+import neatcorner.core.job.Trouble;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
@@ -210,7 +211,11 @@ final class JobJson {
     private static Progress progress(Fields fields) {
         Set<Station> settled = EnumSet.noneOf(Station.class);
         settled.addAll(fields.constants("settled", Station.class));
-        return fields.build(() -> new Progress(fields.lengthsBy("measured", Tape.class), settled));
+        return fields.build(() -> new Progress(fields.lengthsBy("measured", Tape.class), settled, fields.optional("trouble", name -> {
+            Fields trouble = fields.object(name);
+            return trouble.build(() -> new Trouble(
+                    trouble.constant("kind", Trouble.Kind.class), trouble.whole("corner"), trouble.length("amount")));
+        })));
     }
 
     /** A placed part has the shape of the one it lies by until its own sizes are worked out. */
@@ -490,6 +495,11 @@ final class JobJson {
         HabitsJson.lengths(progress.measured(), "measured", node);
         ArrayNode settled = node.putArray("settled");
         progress.settled().forEach(station -> settled.add(Fields.name(station)));
+        progress.trouble()
+                .ifPresent(trouble -> node.putObject("trouble")
+                        .put("kind", Fields.name(trouble.kind()))
+                        .put("corner", trouble.corner())
+                        .put("amount", trouble.amount().toExactMm()));
     }
 
     private static void writeFaces(Map<String, Length> faces, ObjectNode node) {

@@ -18,6 +18,7 @@ import neatcorner.core.measure.Quantity;
 import neatcorner.core.measure.SecondMoment;
 import neatcorner.core.measure.Share;
 import neatcorner.core.measure.Volume;
+import neatcorner.core.mend.Mending;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
@@ -157,6 +158,13 @@ public final class PlanJson {
             ArrayNode work = node.putArray("work");
             plan.joints().work().forEach(words -> work.add(BOOK.say(words)));
         }
+        Mending mending = plan.get(Mending.class);
+        mending.trouble().ifPresent(trouble -> {
+            ObjectNode item = node.putObject("mending").put("kind", Fields.name(trouble.kind()));
+            item.put("corner", trouble.corner()).put("amount_mm", trouble.amount().toExactMm());
+            ArrayNode steps = item.putArray("steps");
+            mending.steps().forEach(step -> steps.add(BOOK.say(step)));
+        });
         ArrayNode options = node.putArray("options");
         plan.joints().options().forEach(option -> {
             ObjectNode item = options.addObject();

@@ -30,6 +30,7 @@ import neatcorner.core.joint.Joints;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
+import neatcorner.core.mend.Mending;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.outline.Side;
 import neatcorner.core.pane.Pane;
@@ -244,7 +245,16 @@ public final class ShopSheet {
         for (Figure<Length> setting : plan.joints().settings()) {
             column.row(book.say(setting.name()), book.write(setting));
         }
-        return column.steps(plan.joints().work().stream().map(book::say));
+        column.steps(plan.joints().work().stream().map(book::say));
+        Mending mending = plan.get(Mending.class);
+        mending.trouble()
+                .ifPresent(trouble -> column.heading(book.say(
+                        "sheet.mending",
+                        trouble.kind(),
+                        plan.frame().members().get(trouble.corner()).side().to())));
+        plan.figures(Mending.FIGURES).forEach(figure -> column.row(book.say(figure.name()), book.write(figure)));
+        column.steps(mending.steps().stream().map(book::say));
+        return column;
     }
 
     /** The section and the corner beside one another, and the numbers of both pictures. */
@@ -347,6 +357,7 @@ public final class ShopSheet {
         return plan.frame().isFourSquare()
                 && plan.job().section().lip().isPositive()
                 && !isMade()
+                && plan.job().trouble().isEmpty()
                 && Joints.of(plan.joints().chosen()).whenSet(plan.glue().adhesive()).isEmpty()
                 && plan.findings().stream().allMatch(finding -> finding.severity() == Severity.NOTE);
     }

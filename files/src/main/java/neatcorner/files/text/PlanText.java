@@ -27,6 +27,7 @@ import neatcorner.core.joint.JointPlanner;
 import neatcorner.core.making.MakingKey;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Length;
+import neatcorner.core.mend.Mending;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Side;
@@ -180,6 +181,17 @@ public final class PlanText {
         };
     }
 
+    private void mending(Mending mending) {
+        mending.trouble().ifPresent(trouble -> line(
+                        "trouble",
+                        trouble.kind(),
+                        plan.frame().members().get(trouble.corner()).side().to()));
+        plan.figures(Mending.FIGURES).forEach(this::figure);
+        for (int i = 0; i < mending.steps().size(); i++) {
+            text.append("    ").append(i + 1).append(". ").append(book.say(mending.steps().get(i))).append('\n');
+        }
+    }
+
     private void corners() {
         heading(Station.CORNERS);
         cautions(Station.CORNERS);
@@ -191,6 +203,7 @@ public final class PlanText {
         plan.joints().settings().forEach(this::figure);
         plan.joints().work().forEach(this::said);
         plan.figure(Clashes.LEAST).ifPresent(this::figure);
+        mending(plan.get(Mending.class));
         List<Figure<?>> strength = plan.figures(JointPlanner.STRENGTH);
         strength.forEach(this::figure);
         if (!strength.isEmpty()) {
