@@ -14,7 +14,8 @@ import neatcorner.core.words.FigureKey;
  */
 public record Mending(Optional<Trouble> trouble, List<Words> steps) {
     /** What is worked out of it, each where it matters. */
-    public static final List<FigureKey<?>> FIGURES = List.of(Broken.AMOUNT, Mender.CLOSED, Broken.LEFT, Mender.FEATHER, Mender.SHORTER);
+    public static final List<FigureKey<?>> FIGURES =
+            List.of(Broken.AMOUNT, Mender.CLOSED, Broken.LEFT, Mender.FEATHER, Mender.SHORTER);
 
     /** Nothing went wrong. */
     static final Mending NONE = new Mending(Optional.empty(), List.of());

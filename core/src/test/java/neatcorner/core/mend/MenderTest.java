@@ -71,7 +71,7 @@ class MenderTest {
         assertThat(plan.figure(Broken.LEFT)).isEmpty();
     }
 
-    /** A slope of one in fifty, and 3 in at least; common practice, no source. The wood left is what was there less it. */
+    /** A slope of one in fifty, and 3 in at least; common practice, no source. */
     @Test
     void aStepIsPlanedOffOverALengthThatHidesItWhereWoodAndPieceAllow() {
         Plan low = troubled(frame("1 1/2", Adhesive.PVA), Trouble.Kind.STEP, Length.mm(1));

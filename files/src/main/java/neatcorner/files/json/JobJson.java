@@ -211,11 +211,15 @@ final class JobJson {
     private static Progress progress(Fields fields) {
         Set<Station> settled = EnumSet.noneOf(Station.class);
         settled.addAll(fields.constants("settled", Station.class));
-        return fields.build(() -> new Progress(fields.lengthsBy("measured", Tape.class), settled, fields.optional("trouble", name -> {
-            Fields trouble = fields.object(name);
-            return trouble.build(() -> new Trouble(
-                    trouble.constant("kind", Trouble.Kind.class), trouble.whole("corner"), trouble.length("amount")));
-        })));
+        return fields.build(() -> new Progress(
+                fields.lengthsBy("measured", Tape.class),
+                settled,
+                fields.optional("trouble", name -> trouble(fields.object(name)))));
+    }
+
+    private static Trouble trouble(Fields fields) {
+        return fields.build(() -> new Trouble(
+                fields.constant("kind", Trouble.Kind.class), fields.whole("corner"), fields.length("amount")));
     }
 
     /** A placed part has the shape of the one it lies by until its own sizes are worked out. */
