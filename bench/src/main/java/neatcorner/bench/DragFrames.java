@@ -5,10 +5,15 @@ import java.util.Arrays;
 import java.util.Deque;
 import java.util.Optional;
 import java.util.Queue;
-import java.util.function.IntFunction;
+import java.util.function.IntConsumer;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
+import javafx.event.EventType;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.measure.Length;
@@ -45,8 +50,10 @@ public final class DragFrames {
                         desk,
                         scene,
                         runs,
-                        i -> new Edit.Draw(free.withCorner(
-                                1, new Corner(corner.x().plus(Length.mm(i % 60 * 0.5)), corner.y()))));
+                        i -> drag(
+                                desk,
+                                new Edit.Draw(free.withCorner(
+                                        1, new Corner(corner.x().plus(Length.mm(i % 60 * 0.5)), corner.y())))));
             });
             runs.add(() -> {
                 shown.take(4, Station.SECTION);
@@ -55,20 +62,49 @@ public final class DragFrames {
                         desk,
                         scene,
                         runs,
-                        i -> new Edit.Enter(SectionKey.LIP, Length.mm(6 + i % 97 * 0.05)));
+                        i -> drag(desk, new Edit.Enter(SectionKey.LIP, Length.mm(6 + i % 97 * 0.05))));
             });
             runs.add(() -> measure(
                     "an edge of a built-up section",
                     desk,
                     scene,
                     runs,
-                    i -> new Edit.Enter(new StripKey(1, StripKey.What.INNER_WIDTH), Length.mm(6 + i % 89 * 0.05))));
+                    i -> drag(
+                            desk,
+                            new Edit.Enter(
+                                    new StripKey(1, StripKey.What.INNER_WIDTH), Length.mm(6 + i % 89 * 0.05)))));
+            runs.add(() -> {
+                shown.take(4, Station.CORNERS);
+                Node picture = scene.lookup("#frame-picture");
+                measure(
+                        "a corner turned in space",
+                        desk,
+                        scene,
+                        runs,
+                        i -> mouse(
+                                picture,
+                                i % 60 == 0 ? MouseEvent.MOUSE_PRESSED : MouseEvent.MOUSE_DRAGGED,
+                                picture.getLayoutBounds().getWidth() / 4 + i % 60,
+                                picture.getLayoutBounds().getHeight() * 3 / 4 + i % 40));
+            });
             runs.add(() -> System.exit(0));
             runs.remove().run();
         });
     }
 
-    private static void measure(String what, Desk desk, Scene scene, Queue<Runnable> next, IntFunction<Edit> edit) {
+    private static void drag(Desk desk, Edit edit) {
+        desk.drag(Optional.of(edit), true);
+    }
+
+    /** The mouse at a place of a node. */
+    private static void mouse(Node node, EventType<MouseEvent> type, double x, double y) {
+        Point2D at = node.localToScene(x, y);
+        node.fireEvent(new MouseEvent(
+                type, at.getX(), at.getY(), at.getX(), at.getY(), MouseButton.PRIMARY, 1, false, false, false, false, true, false, false, false, false,
+                false, null));
+    }
+
+    private static void measure(String what, Desk desk, Scene scene, Queue<Runnable> next, IntConsumer move) {
         double[] plan = new double[FRAMES];
         double[] thread = new double[FRAMES];
         double[] apart = new double[FRAMES];
@@ -97,7 +133,7 @@ public final class DragFrames {
                 }
                 before = started;
                 started = System.nanoTime();
-                desk.drag(Optional.of(edit.apply(frame + WARM)), true);
+                move.accept(frame + WARM);
                 if (frame >= 0) {
                     plan[frame] = (System.nanoTime() - started) / 1e6;
                     apart[frame] = (started - before) / 1e6;

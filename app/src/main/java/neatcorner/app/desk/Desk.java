@@ -21,6 +21,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.cut.Booking;
+import neatcorner.core.drawing.Turn;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.Entry;
 import neatcorner.core.edit.ShopEdit;
@@ -347,6 +348,21 @@ public final class Desk implements AutoCloseable {
     /** Looks at another corner. */
     public void lookAtCorner(int side) {
         at(state.where().atCorner(side));
+    }
+
+    /** From where a corner is seen in space. */
+    public Turn turn() {
+        return state.where().turn();
+    }
+
+    /** Looks at a corner in space from elsewhere. */
+    public void lookFrom(Turn turn) {
+        at(state.where().turned(turn));
+    }
+
+    /** The same while a hand turns it: whoever draws the picture draws it anew, nothing else follows. */
+    public void turning(Turn turn) {
+        state = state.at(state.where().turned(turn));
     }
 
     /** Whether a page of the shop is shown instead of the job. */

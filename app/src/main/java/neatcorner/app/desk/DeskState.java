@@ -3,6 +3,7 @@ package neatcorner.app.desk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import neatcorner.core.drawing.Turn;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.job.Job;
@@ -41,25 +42,31 @@ record DeskState(
      * @param page     what fills the window
      * @param station  on the rail
      * @param selected the number whose working is shown; empty for the one that one comes to the station for
+     * @param corner   that is looked at
+     * @param turn     from where it is seen in space
      */
-    record Where(Page page, Station station, Optional<FigureKey<?>> selected, int corner) {
+    record Where(Page page, Station station, Optional<FigureKey<?>> selected, int corner, Turn turn) {
         /** Where everything starts. */
-        static final Where START = new Where(Page.JOB, Station.BRIEF, Optional.empty(), 0);
+        static final Where START = new Where(Page.JOB, Station.BRIEF, Optional.empty(), 0, Turn.NONE);
 
         Where at(Station other) {
-            return new Where(Page.JOB, other, Optional.empty(), corner);
+            return new Where(Page.JOB, other, Optional.empty(), corner, turn);
         }
 
         Where on(Page other) {
-            return new Where(other, station, selected, corner);
+            return new Where(other, station, selected, corner, turn);
         }
 
         Where looking(FigureKey<?> figure) {
-            return new Where(page, station, Optional.of(figure), corner);
+            return new Where(page, station, Optional.of(figure), corner, turn);
         }
 
         Where atCorner(int other) {
-            return new Where(page, station, selected, other);
+            return new Where(page, station, selected, other, turn);
+        }
+
+        Where turned(Turn other) {
+            return new Where(page, station, selected, corner, other);
         }
     }
 

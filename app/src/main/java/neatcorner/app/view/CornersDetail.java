@@ -1,6 +1,8 @@
 package neatcorner.app.view;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -10,6 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.clash.Clashes;
+import neatcorner.core.drawing.Turn;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.JointKind;
@@ -33,6 +36,15 @@ final class CornersDetail extends Panel {
     /** Fasteners whose length the maker may say. */
     private static final List<FigureKey<Length>> FASTENERS = Joints.fasteners();
 
+    /** Ways to look at a corner in space, by what they are called. */
+    private static final Map<String, Turn> SEEN_FROM = new LinkedHashMap<>();
+
+    static {
+        SEEN_FROM.put("corners.seen_inside", Turn.NONE);
+        SEEN_FROM.put("corners.seen_outside", Turn.OUTSIDE);
+        SEEN_FROM.put("corners.seen_behind", Turn.BEHIND);
+    }
+
     CornersDetail(Desk desk, TagField.Typing typing) {
         super(desk, typing);
         ComboBox<Integer> looked = choice(
@@ -46,6 +58,19 @@ final class CornersDetail extends Panel {
                 });
         looked.setId("corner-looked-at");
         onlyWhile(looked, () -> !desk.plan().frame().isSolid());
+        choice(
+                        Labels.get("corners.seen_from"),
+                        () -> orNone(SEEN_FROM.keySet()),
+                        () -> SEEN_FROM.entrySet().stream()
+                                .filter(seen -> seen.getValue().equals(desk.turn()))
+                                .map(Map.Entry::getKey)
+                                .findFirst(),
+                        seen -> Labels.get(seen.orElse("corners.seen_turned")),
+                        seen -> {
+                            seen.map(SEEN_FROM::get).ifPresent(desk::lookFrom);
+                            return Optional.empty();
+                        })
+                .setId("seen-from");
         MeetingChoice.add(this);
         heading(() -> book().say("corners.chosen", plan().said()));
         rows(box -> plan().cuts().settings().forEach(setting -> box.getChildren().add(figureRow(setting))));

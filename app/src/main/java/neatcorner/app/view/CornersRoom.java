@@ -19,7 +19,7 @@ final class CornersRoom implements Room {
     @Override
     public Optional<Drawn> picture() {
         return Optional.of((desk, reader, width, height) ->
-                CornerSheet.draw(desk.plan(), desk.corner(), reader, width, height));
+                CornerSheet.draw(desk.plan(), desk.corner(), desk.turn(), reader, width, height));
     }
 
     @Override

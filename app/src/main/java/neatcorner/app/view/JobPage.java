@@ -71,6 +71,7 @@ final class JobPage extends HBox {
                         desk.lookAtCorner(side);
                     }
                 }));
+        SpaceTurn.on(frame, desk, this::draw);
         takeIn(picture);
         this.frameCard = card(head(pictureTitle, pictureHint), frame);
         this.sticksCard = card(sticksBar.head(sticksTitle, sticksSummary), sticksPane);

@@ -7,6 +7,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListCell;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.CornerSpace;
+import neatcorner.core.drawing.Turn;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.Job;
@@ -106,7 +107,7 @@ final class MeetingChoice {
             setText(said(way));
             Optional<Plan> made = made(way);
             made.ifPresent(plan -> picture.draw(said(way), space -> CornerSpace.draw(
-                    plan, PictureView.reader(desk()), space.getWidth(), space.getHeight())));
+                    plan, Turn.NONE, PictureView.reader(desk()), space.getWidth(), space.getHeight())));
             setGraphic(made.isPresent() ? picture : null);
         }
     }

@@ -289,7 +289,7 @@ final class SticksBar implements PictureView.Pressing {
             }
             case Thing.Stick(StickId stick) ->
                 item(menu, "sticks.forbid", stick.toString(), () -> forbid(stick, true));
-            case Thing.Defect _, Thing.Corner _ -> {
+            case Thing.Defect _, Thing.Corner _, Thing.InSpace _ -> {
             }
         }
         desk.plan().job().parts().stream()

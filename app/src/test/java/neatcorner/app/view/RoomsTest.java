@@ -14,13 +14,17 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
+import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javax.imageio.ImageIO;
+import neatcorner.core.drawing.CornerSpace;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.drawing.Picture;
+import neatcorner.core.drawing.Thing;
+import neatcorner.core.drawing.Turn;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Placement;
 import neatcorner.core.measure.Length;
@@ -80,6 +84,27 @@ class RoomsTest extends OnTheDemo {
         hand.clickOn(on(() -> picture.localToScreen(
                 (spot.from().x() + spot.to().x()) / 2, (spot.from().y() + spot.to().y()) / 2)));
         assertThat(on(desk::corner)).isEqualTo(2);
+    }
+
+    /** Dragged in space a corner turns with the hand, and a way to look at it is chosen from a list. */
+    @Test
+    void aCornerIsTurnedInSpace() throws Exception {
+        go(Station.CORNERS);
+        PictureView picture = (PictureView) view.lookup("#frame-picture");
+        Picture first = on(() -> CornerSpace.draw(desk.plan(), desk.turn(), PictureView.reader(desk), 200, 200));
+        Mark.Spot spot = on(() -> picture.spots()
+                .filter(s -> s.what() instanceof Thing.InSpace)
+                .findFirst()
+                .orElseThrow());
+        Point2D from = on(() -> picture.localToScreen(
+                (spot.from().x() + spot.to().x()) / 2, (spot.from().y() + spot.to().y()) / 2));
+        hand.drag(from, from.add(60, -30));
+        assertThat(on(desk::turn).aside()).isNegative();
+        assertThat(on(desk::turn).down()).isPositive();
+        assertThat(on(() -> CornerSpace.draw(desk.plan(), desk.turn(), PictureView.reader(desk), 200, 200)))
+                .isNotEqualTo(first);
+        choose("#seen-from", Station.CORNERS, 1);
+        assertThat(on(desk::turn)).isEqualTo(Turn.NONE);
     }
 
     @Test

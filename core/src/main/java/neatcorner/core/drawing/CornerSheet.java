@@ -13,8 +13,9 @@ public final class CornerSheet {
      * The picture, to fill a space of this size; the frame small in its upper right, with its corners to be pressed.
      *
      * @param side the corner at the right end of this one, from 0
+     * @param turn from where it is seen in space
      */
-    public static Picture draw(Plan whole, int side, Reader reader, double width, double height) {
+    public static Picture draw(Plan whole, int side, Turn turn, Reader reader, double width, double height) {
         Plan plan = whole.atCorner(side);
         Sketch sketch = new Sketch(reader);
         double head = sketch.em(22);
@@ -36,7 +37,8 @@ public final class CornerSheet {
                 new At(sketch.em(4), top + head / 2),
                 sketch.say(named("space", tight, plan)),
                 Anchor.START);
-        sketch.inset(CornerSpace.draw(plan, reader, half - sketch.em(10), low), 0, top + head);
+        sketch.inset(CornerSpace.draw(plan, turn, reader, half - sketch.em(10), low), 0, top + head);
+        sketch.spot(0, top + head, half, height, new Thing.InSpace(sketch.say("corner.space")));
         sketch.line(new At(half, top), new At(half, height), Ink.HAIRLINE, sketch.em(1));
         sketch.small(
                 new At(half + sketch.em(12), top + head / 2),

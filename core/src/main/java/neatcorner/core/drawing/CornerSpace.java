@@ -3,6 +3,7 @@ package neatcorner.core.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Function;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Mitre;
@@ -33,9 +34,7 @@ public final class CornerSpace {
     private final Sketch sketch;
     private final double width;
     private final double height;
-    private final Vector eye;
-    private final Vector right;
-    private final Vector down;
+    private final Eye eye;
     /** Whether both sides are one board, so that nothing parts their fronts and backs. */
     private final boolean solid;
     /** A face turned away from the front by so little runs on round the corner. */
@@ -51,7 +50,7 @@ public final class CornerSpace {
     private record Surface(List<Vector> places, Species species, double light, List<List<Vector>> lines) {
     }
 
-    private CornerSpace(Plan plan, Reader reader, double width, double height) {
+    private CornerSpace(Plan plan, Turn turn, Reader reader, double width, double height) {
         this.sketch = new Sketch(reader);
         this.width = width;
         this.height = height;
@@ -59,18 +58,17 @@ public final class CornerSpace {
         Vector outward = first.place().outward();
         Vector along = first.place().along();
         Vector level = Vector.of(new Point(outward.x(), outward.y()).unit(), 0);
-        this.eye = Vector.FORWARD.times(0.82).plus(level.times(-0.42)).plus(along.times(-0.5)).unit();
-        this.right = along.minus(eye.times(along.dot(eye))).unit();
-        this.down = eye.cross(right);
+        this.eye = Eye.of(Vector.FORWARD.times(0.82).plus(level.times(-0.42)).plus(along.times(-0.5)), along)
+                .turned(turn);
         this.solid = plan.frame().isSolid();
     }
 
-    /** The picture. */
-    public static Picture draw(Plan plan, Reader reader, double width, double height) {
+    /** The picture, seen from the front and from inside, or from where the maker turned it to. */
+    public static Picture draw(Plan plan, Turn turn, Reader reader, double width, double height) {
         if (plan.frame().isSquared()) {
-            return CrossingApart.draw(plan, reader, width, height);
+            return CrossingApart.draw(plan, turn, reader, width, height);
         }
-        CornerSpace space = new CornerSpace(plan, reader, width, height);
+        CornerSpace space = new CornerSpace(plan, turn, reader, width, height);
         space.corner(plan);
         space.joint(plan);
         space.paint();
@@ -87,7 +85,7 @@ public final class CornerSpace {
                 .times(first.right().along())
                 .plus(first.place().outward().times(first.right().across()))
                 .plus(first.place().front().times(first.right().through()));
-        boolean firstIsNear = normal.dot(eye) < 0;
+        boolean firstIsNear = eye.near(normal) < 0;
         piece(firstIsNear ? second : first, !firstIsNear, reach);
         piece(firstIsNear ? first : second, firstIsNear, reach);
     }
@@ -118,7 +116,7 @@ public final class CornerSpace {
             for (List<Point> outline : part.wood().outlines()) {
                 List<Vector> end = outline.stream().map(p -> far(member, p, atEnd, back)).toList();
                 Vector way = member.place().along().times(atEnd ? -1 : 1);
-                if (way.dot(eye) > 0) {
+                if (eye.near(way) > 0) {
                     List<Vector> round = new ArrayList<>(end);
                     round.add(end.getFirst());
                     surfaces.add(new Surface(end, part.species(), 0.35, List.of(round)));
@@ -141,7 +139,7 @@ public final class CornerSpace {
     /** How near a surface is, seen across its piece. */
     private double across(Surface surface, Member member) {
         Vector along = member.place().along();
-        Vector flat = eye.minus(along.times(eye.dot(along)));
+        Vector flat = eye.to().minus(along.times(eye.near(along)));
         return surface.places().stream().mapToDouble(p -> p.dot(flat)).average().orElseThrow();
     }
 
@@ -157,7 +155,7 @@ public final class CornerSpace {
             double back) {
         Point way = b.minus(a);
         Vector normal = member.place().outward().times(way.y()).plus(member.place().front().times(-way.x()));
-        if (normal.dot(eye) <= 0) {
+        if (eye.near(normal) <= 0) {
             return;
         }
         List<Vector> places = List.of(
@@ -202,36 +200,25 @@ public final class CornerSpace {
         return fine;
     }
 
-    private Point seen(Vector place) {
-        return new Point(place.dot(right), place.dot(down));
-    }
-
     private void paint() {
-        List<Point> all = surfaces.stream().flatMap(s -> s.places().stream()).map(this::seen).toList();
-        double left = all.stream().mapToDouble(Point::x).min().orElse(0);
-        double top = all.stream().mapToDouble(Point::y).min().orElse(0);
-        double wide = Math.max(1, all.stream().mapToDouble(Point::x).max().orElse(1) - left);
-        double high = Math.max(1, all.stream().mapToDouble(Point::y).max().orElse(1) - top);
-        double margin = sketch.em(8);
-        double unit = Math.min((width - 2 * margin) / wide, (height - 2 * margin) / high);
-        double x = (width - wide * unit) / 2 - left * unit;
-        double y = (height - high * unit) / 2 - top * unit;
+        Function<Vector, At> at = eye.filling(
+                surfaces.stream().flatMap(s -> s.places().stream()).toList(), width, height, sketch.em(8));
         for (Surface surface : surfaces) {
-            List<At> drawn = surface.places().stream()
-                    .map(this::seen)
-                    .map(p -> new At(x + p.x() * unit, y + p.y() * unit))
-                    .toList();
+            List<At> drawn = surface.places().stream().map(at).toList();
             Paint paint = new Paint.Lit(surface.species(), surface.light());
             sketch.area(drawn, paint);
             sketch.outline(drawn, paint, sketch.em(0.6));
             for (List<Vector> line : surface.lines()) {
-                sketch.line(line.stream().map(this::seen).map(p -> new At(x + p.x() * unit, y + p.y() * unit)).toList(),
-                        new Paint.Wood(surface.species(), Paint.Shade.EDGE), sketch.em(0.9), Mark.Dash.SOLID);
+                sketch.line(
+                        line.stream().map(at).toList(),
+                        new Paint.Wood(surface.species(), Paint.Shade.EDGE),
+                        sketch.em(0.9),
+                        Mark.Dash.SOLID);
             }
         }
         for (List<Vector> line : fasteners) {
-            sketch.line(line.stream().map(this::seen).map(p -> new At(x + p.x() * unit, y + p.y() * unit)).toList(),
-                    Paint.of(Ink.GIVEN), sketch.em(1.4), Mark.Dash.HIDDEN);
+            sketch.line(
+                    line.stream().map(at).toList(), Paint.of(Ink.GIVEN), sketch.em(1.4), Mark.Dash.HIDDEN);
         }
     }
 }

@@ -3,6 +3,7 @@ package neatcorner.core.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Function;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.frame.Member;
 import neatcorner.core.frame.Slab;
@@ -22,32 +23,30 @@ final class CrossingApart extends CrossingView {
     /** Where the light comes from: over the left shoulder. */
     private static final Vector LIGHT = new Vector(-0.35, -0.45, 0.82);
 
-    private final Vector eye;
-    private final Vector right;
-    private final Vector down;
+    /** How light its front and its back are. */
+    private static final double FRONT = 0.95;
+
+    private static final double BACK = 0.7;
+
+    private final Eye eye;
     private final List<Side> sides = new ArrayList<>();
 
     /** A side of a solid. */
     private record Side(List<Vector> places, double light) {
     }
 
-    private CrossingApart(Plan plan, Reader reader, double width, double height) {
+    private CrossingApart(Plan plan, Turn turn, Reader reader, double width, double height) {
         super(plan, reader, width, height);
         Member first = plan.frame().members().getFirst();
         Vector outward = first.place().outward();
         Vector along = first.place().along();
-        eye = Vector.FORWARD
-                .times(0.72)
-                .plus(outward.times(-0.45))
-                .plus(along.times(-0.53))
-                .unit();
-        right = along.minus(eye.times(along.dot(eye))).unit();
-        down = eye.cross(right);
+        eye = Eye.of(Vector.FORWARD.times(0.72).plus(outward.times(-0.45)).plus(along.times(-0.53)), along)
+                .turned(turn);
     }
 
     /** The picture. */
-    static Picture draw(Plan plan, Reader reader, double width, double height) {
-        return new CrossingApart(plan, reader, width, height).picture();
+    static Picture draw(Plan plan, Turn turn, Reader reader, double width, double height) {
+        return new CrossingApart(plan, turn, reader, width, height).picture();
     }
 
     @Override
@@ -55,7 +54,7 @@ final class CrossingApart extends CrossingView {
         Vector pulled = Vector.of(crossing.across(), 0)
                 .times(crossing.through().section().face().toMm() * (1 + APART)
                         - start(crossing.standing()));
-        boolean standingNear = pulled.dot(eye) > 0;
+        boolean standingNear = eye.near(pulled) > 0;
         List<Member> order = standingNear
                 ? List.of(crossing.through(), crossing.standing())
                 : List.of(crossing.standing(), crossing.through());
@@ -77,7 +76,8 @@ final class CrossingApart extends CrossingView {
     private void solid(Member member, Vector pulled) {
         double reach = Math.max(
                 reach(SHOWN_APART), plan.job().section().thickness().toMm());
-        for (Slab slab : member.slabs()) {
+        boolean fromBehind = eye.to().z() < 0;
+        for (Slab slab : fromBehind ? member.slabs().reversed() : member.slabs()) {
             List<Point> outline = near(member, slab.outline(), reach);
             List<Side> own = new ArrayList<>();
             for (int i = 0; i < outline.size(); i++) {
@@ -87,7 +87,7 @@ final class CrossingApart extends CrossingView {
                     continue;
                 }
                 Vector normal = Vector.of(b.minus(a).unit().outward(), 0);
-                if (normal.dot(eye) > 0) {
+                if (eye.near(normal) > 0) {
                     own.add(new Side(
                             List.of(
                                     place(a, slab.low(), pulled),
@@ -98,12 +98,13 @@ final class CrossingApart extends CrossingView {
                 }
             }
             own.sort(Comparator.comparingDouble(side -> side.places().stream()
-                    .mapToDouble(p -> p.dot(eye))
+                    .mapToDouble(eye::near)
                     .average()
                     .orElseThrow()));
             sides.addAll(own);
+            double near = fromBehind ? slab.low() : slab.high();
             sides.add(new Side(
-                    outline.stream().map(p -> place(p, slab.high(), pulled)).toList(), 0.95));
+                    outline.stream().map(p -> place(p, near, pulled)).toList(), fromBehind ? BACK : FRONT));
         }
     }
 
@@ -111,28 +112,11 @@ final class CrossingApart extends CrossingView {
         return Vector.of(p, level).plus(pulled);
     }
 
-    private Point seen(Vector place) {
-        return new Point(place.dot(right), place.dot(down));
-    }
-
     private void paint() {
-        List<Point> all = sides.stream()
-                .flatMap(side -> side.places().stream())
-                .map(this::seen)
-                .toList();
-        double left = all.stream().mapToDouble(Point::x).min().orElseThrow();
-        double top = all.stream().mapToDouble(Point::y).min().orElseThrow();
-        double wide = all.stream().mapToDouble(Point::x).max().orElseThrow() - left;
-        double high = all.stream().mapToDouble(Point::y).max().orElseThrow() - top;
-        double margin = sketch.em(8);
-        double unit = Math.min((width - 2 * margin) / wide, (height - 2 * margin) / high);
-        double x = (width - wide * unit) / 2 - left * unit;
-        double y = (height - high * unit) / 2 - top * unit;
+        Function<Vector, At> at = eye.filling(
+                sides.stream().flatMap(side -> side.places().stream()).toList(), width, height, sketch.em(8));
         for (Side side : sides) {
-            List<At> drawn = side.places().stream()
-                    .map(this::seen)
-                    .map(p -> new At(x + p.x() * unit, y + p.y() * unit))
-                    .toList();
+            List<At> drawn = side.places().stream().map(at).toList();
             sketch.area(drawn, new Paint.Lit(species, side.light()));
             sketch.outline(drawn, new Paint.Wood(species, Paint.Shade.EDGE), sketch.em(1));
         }

@@ -47,6 +47,14 @@ public sealed interface Thing {
     }
 
     /**
+     * Something seen in space, that can be turned.
+     *
+     * @param label what it is
+     */
+    record InSpace(String label) implements Thing {
+    }
+
+    /**
      * A defect of a board.
      *
      * @param index counted from 0

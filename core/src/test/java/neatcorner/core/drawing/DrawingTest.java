@@ -188,7 +188,7 @@ class DrawingTest {
                 String letter = plan.frame().members().get(side).side().to();
                 assertThat(plan.atCorner(side).frame().angles().get(1))
                         .isEqualTo(plan.frame().angles().get((side + 1) % sides));
-                Picture picture = CornerSheet.draw(plan, side, READER, 540, 600);
+                Picture picture = CornerSheet.draw(plan, side, Turn.NONE, READER, 540, 600);
                 assertThat(picture.marks().stream()
                                 .filter(mark -> mark instanceof Mark.Text text
                                         && text.text().equals(letter)))
@@ -302,7 +302,7 @@ class DrawingTest {
                 new LogDrawing.Event(1, "1 May", "new job", false, false),
                 new LogDrawing.Event(2, "2 May", "x".repeat(300), true, false));
         return List.of(
-                CornerSheet.draw(plan, 0, READER, 540, 600),
+                CornerSheet.draw(plan, 0, Turn.NONE, READER, 540, 600),
                 GlueClock.draw(plan, READER, 880),
                 FrameDrawing.back(plan, READER, 880, 180),
                 FitDrawing.draw(plan, READER, 540, 400),

@@ -49,7 +49,7 @@ class OddDrawingsTest {
         pictures.put("section", r -> SectionDrawing.draw(plan, r, 540, 420));
         pictures.put("dimensioned section", r -> SectionDrawing.dimensioned(plan, r, 420, 320));
         pictures.put("making", r -> MakingDrawing.draw(plan, r, 820));
-        pictures.put("corners", r -> CornerSheet.draw(plan, 0, r, 540, 600));
+        pictures.put("corners", r -> CornerSheet.draw(plan, 0, Turn.NONE, r, 540, 600));
         pictures.put("clock", r -> GlueClock.draw(plan, r, 800));
         pictures.put("finish", r -> FinishDrawing.draw(plan, r, 800));
         pictures.put("fit", r -> FitDrawing.draw(plan, r, 540, 560));
@@ -133,7 +133,7 @@ class OddDrawingsTest {
         plans().forEach(plan -> Map.<String, Picture>of(
                         "fit", FitDrawing.draw(plan, reader, 335, 225),
                         "wall", WallDrawing.draw(plan, reader, 335, 360),
-                        "corners", CornerSheet.draw(plan, 0, reader, 335, 440))
+                        "corners", CornerSheet.draw(plan, 0, Turn.NONE, reader, 335, 440))
                 .forEach((name, picture) -> {
                     List<Written> written = Written.in(picture).toList();
                     for (int i = 0; i < written.size(); i++) {
