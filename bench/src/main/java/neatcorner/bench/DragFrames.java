@@ -99,9 +99,26 @@ public final class DragFrames {
     /** The mouse at a place of a node. */
     private static void mouse(Node node, EventType<MouseEvent> type, double x, double y) {
         Point2D at = node.localToScene(x, y);
+        boolean no = false;
         node.fireEvent(new MouseEvent(
-                type, at.getX(), at.getY(), at.getX(), at.getY(), MouseButton.PRIMARY, 1, false, false, false, false, true, false, false, false, false,
-                false, null));
+                type,
+                at.getX(),
+                at.getY(),
+                at.getX(),
+                at.getY(),
+                MouseButton.PRIMARY,
+                1,
+                no,
+                no,
+                no,
+                no,
+                true,
+                no,
+                no,
+                no,
+                no,
+                no,
+                null));
     }
 
     private static void measure(String what, Desk desk, Scene scene, Queue<Runnable> next, IntConsumer move) {

@@ -23,6 +23,7 @@ import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.wood.Screw;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -192,7 +193,9 @@ final class FitSteps {
             steps.add(Words.of("fit.float_battens"));
         } else {
             steps.add(Words.of(
-                    frame.job().outline().isCurved() ? "fit.float_screws_round" : "fit.float_screws", screw));
+                    frame.job().outline().isCurved() ? "fit.float_screws_round" : "fit.float_screws",
+                    screw,
+                    Screw.SIX.said(frame.job().section().species().hardness())));
         }
     }
 }

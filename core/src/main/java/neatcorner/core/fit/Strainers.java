@@ -19,11 +19,15 @@ import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.wood.Screw;
 import neatcorner.core.words.Station;
 
 /** How parts that lie in the rabbet behind what is framed are put in: loose, shimmed, screwed, taped. */
 final class Strainers {
     /** The first screw from the end of a side. Common practice, no source. */
+    /** Wood that stays before the tip of a screw. Common practice, no source. */
+    private static final Length BEFORE_TIP = Length.inches(0, 1, 8);
+
     private static final Length FIRST_SCREW = Length.inches(4);
     /** Screws of sides that are no rectangle's stand no further apart. Common practice, no source. */
     private static final Length APART = Length.inches(12);
@@ -60,13 +64,19 @@ final class Strainers {
         Length wide = inner.width(Line.OUTSIDE);
         Length high = inner.height(Line.OUTSIDE);
         ledger.warn(Safety.FIXING);
+        Section wall = holder.narrowestSection();
+        Words said = Screw.SIX.said(wall.species().hardness());
+        Length room = inner.narrowFace().plus(wall.backWidth()).minus(BEFORE_TIP);
+        Length longest = Screw.SIX.longest(room).orElse(room);
         steps.add(
                 inner.isFourSquare()
                         ? Words.of(
                                 "fit.strainer_screws",
                                 places(screws(wide.min(high), 2)),
-                                places(screws(wide.max(high), 3)))
-                        : Words.of("fit.strainer_screws_round", first(shortest(inner)), APART));
+                                places(screws(wide.max(high), 3)),
+                                said,
+                                longest)
+                        : Words.of("fit.strainer_screws_round", first(shortest(inner)), APART, said, longest));
     }
 
     /** It stands out behind where what is framed and it are thicker than the rabbet is deep. */

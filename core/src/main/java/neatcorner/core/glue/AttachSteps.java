@@ -27,6 +27,7 @@ import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.SectionKey;
+import neatcorner.core.wood.Screw;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -267,7 +268,7 @@ final class AttachSteps {
                         .note("screw_in")
                         .gives(held.over(2)))
                 .value();
-        add("attach.screwed", on, longest, in);
+        add("attach.screwed", on, longest, in, Screw.SIX.said(base.job().section().species().hardness()));
     }
 
     /** Glued on, where the front of the other part is flat. */

@@ -22,6 +22,7 @@ import neatcorner.core.outline.Point;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.wood.Screw;
 
 /** What is done at the glue-up, in the order that hands can follow. */
 final class CloseSteps {
@@ -130,10 +131,11 @@ final class CloseSteps {
             if (bars.isCrossed()) {
                 add("close.bars_cross", frame.job().section().thickness().over(2));
             }
+            Words screws = Screw.EIGHT.said(frame.job().section().species().hardness());
             if (bars.atWire()) {
-                add("close.cross_bar_wire", middle(frame.cross().getFirst()));
+                add("close.cross_bar_wire", middle(frame.cross().getFirst()), screws);
             } else {
-                add(frame.job().isStretcher() ? "close.cross_bars_cloth" : "close.cross_bars");
+                add(frame.job().isStretcher() ? "close.cross_bars_cloth" : "close.cross_bars", screws);
             }
         }
     }

@@ -74,6 +74,8 @@ public final class JointPlanner {
                     JointOption::isAdvised, Comparator.reverseOrder())
             .thenComparing(JointOption::isGood, Comparator.reverseOrder())
             .thenComparing(JointOption::fits, Comparator.reverseOrder());
+    /** A sharper corner ends in a feather of wood, and what it bears is not judged. Common practice, no source. */
+    private static final Angle SHARP = Angle.degrees(15);
     private static final Length MET = Length.mm(0.05);
     private static final Length THIN = Length.inches(0, 1, 2);
 
@@ -98,7 +100,15 @@ public final class JointPlanner {
                 .filter(joint -> !(joint.isOnlyChosen() && joint.instead().isPresent()))
                 .toList();
         this.burden = burden;
-        this.strains = new Strains(frame, burden);
+        this.strains = new Strains(frame, sharpest(frame).compareTo(SHARP) < 0 ? burden.unjudged() : burden);
+    }
+
+    /** The sharpest corner, whichever way it points. */
+    private static Angle sharpest(Frame frame) {
+        return frame.angles().stream()
+                .map(angle -> angle.toDegrees() > 180 ? Angle.degrees(360 - angle.toDegrees()) : angle)
+                .min(Comparator.naturalOrder())
+                .orElse(Angle.RIGHT);
     }
 
     /** Judges the corners of a frame in a shop that joins them so. */
@@ -308,6 +318,9 @@ public final class JointPlanner {
         } else {
             used.handled().filter(JointPlanner::isTooMuch).ifPresent(strain -> findLifted(plan, strain));
         }
+        if (sharpest(frame).compareTo(SHARP) < 0 && !frame.isSolid()) {
+            findSharp();
+        }
         if (used.isGood() && !used.suits() && frame.job().choices().joint().isEmpty()) {
             ledger.find(Finding.of(
                             Severity.NOTE,
@@ -335,6 +348,19 @@ public final class JointPlanner {
                                             ? use(plan.recommended())
                                             : lapped()));
         }
+    }
+
+    private void findSharp() {
+        Angle angle = sharpest(frame);
+        ledger.find(Finding.of(
+                        Severity.CAUTION,
+                        Station.CORNERS,
+                        "corner_sharp",
+                        angle,
+                        frame.narrowFace().over(Math.sin(angle.radians() / 2)),
+                        SHARP)
+                .by(SHARP.minus(angle))
+                .remedy(new Remedy.Visit(Station.BRIEF)));
     }
 
     /** Keys are sawn with the outside; what else holds the corners is not. */

@@ -14,6 +14,7 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
+import neatcorner.core.wood.Screw;
 import neatcorner.core.words.Figure;
 
 /**
@@ -34,9 +35,8 @@ record LapDriven(boolean isGlued) implements Joint {
     private static final Length[] STANDARD = {Length.inches(0, 1, 2), Length.inches(0, 5, 8), Length.inches(0, 3, 4),
         Length.inches(1), Length.inches(1, 1, 4), Length.inches(1, 1, 2), Length.inches(2)};
     private static final int A_CORNER = 2;
-    /** Of a screw and of a brad, in mm. Common practice, no source. */
-    private static final double SCREW_THICK = 4;
-
+    private static final Screw SCREW_SIZE = Screw.EIGHT;
+    /** Of a brad, in mm. Common practice, no source. */
     private static final double BRAD_THICK = 1.2;
 
     @Override
@@ -67,7 +67,7 @@ record LapDriven(boolean isGlued) implements Joint {
     /** Two bear across, on the diagonal, half of the lap apart; or the glue does, over all of the lap. */
     @Override
     public Hold hold(Faying at, Fitted used) {
-        double one = isGlued ? at.wood().nailLateral(BRAD_THICK) : at.wood().screwLateral(SCREW_THICK);
+        double one = isGlued ? at.wood().nailLateral(BRAD_THICK) : at.wood().screwLateral(SCREW_SIZE.diameter().toMm());
         double apart = Math.hypot(at.through(), at.standing()) / 2;
         Hold driven = Hold.of(one * apart, A_CORNER * one, A_CORNER * one);
         return isGlued ? Hold.either(at.lapped(), driven) : driven;
@@ -122,6 +122,10 @@ record LapDriven(boolean isGlued) implements Joint {
     public List<Words> whileClosed(Frame frame) {
         return isGlued
                 ? List.of(Words.of("close.lap_brads"))
-                : List.of(Words.of("close.lap_screws"), Words.of("close.witness"));
+                : List.of(
+                        Words.of(
+                                "close.lap_screws",
+                                SCREW_SIZE.said(frame.job().section().species().hardness())),
+                        Words.of("close.witness"));
     }
 }

@@ -18,6 +18,7 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
+import neatcorner.core.wood.Screw;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -40,8 +41,7 @@ final class Plated implements Joint {
         Length.inches(0, 3, 4), Length.inches(1)};
     /** A plate is about so wide. Common practice, no source. */
     private static final Length WIDE = Length.inches(0, 5, 8);
-    /** Of a plate's screw, in mm. Common practice, no source. */
-    private static final double SCREW_THICK = 3.5;
+    private static final Screw SCREW_SIZE = Screw.SIX;
 
     /** Of a plate, in mm. Common practice, no source. */
     private static final double THICK = 2;
@@ -87,7 +87,7 @@ final class Plated implements Joint {
      */
     @Override
     public Hold hold(Faying at, Fitted used) {
-        double screw = at.wood().screwLateral(SCREW_THICK);
+        double screw = at.wood().screwLateral(SCREW_SIZE.diameter().toMm());
         double in = used.setting(IN).orElse(0.0);
         double past = at.corner().isPresent() ? at.through() : in + WIDE.toMm();
         double apart = Math.max(SCREW_ROOM, used.setting(LEG).orElse(0.0) + in - past - 2 * SCREW_ROOM);
@@ -163,7 +163,8 @@ final class Plated implements Joint {
 
     @Override
     public List<Words> whileClosed(Frame frame) {
-        return List.of(Words.of("close.plates"));
+        return List.of(
+                Words.of("close.plates", SCREW_SIZE.said(frame.job().section().species().hardness())));
     }
 
     @Override

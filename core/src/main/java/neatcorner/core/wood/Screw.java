@@ -76,6 +76,11 @@ public record Screw(int gauge) {
         return Words.of("screw.bit", parts / common, INCH_BITS / common, Words.plain(String.valueOf(mm)));
     }
 
+    /** Its number and the bit for its thread. */
+    public Words said(Species.Hardness hardness) {
+        return Words.of("screw.said", gauge, bit(hardness));
+    }
+
     /** What it bears across the grain of this wood, so deep in it, until it gives way, in N. */
     public double lateral(Strength wood, Length deep) {
         double diameter = diameter().toMm();

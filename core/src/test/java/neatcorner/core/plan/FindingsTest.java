@@ -24,10 +24,13 @@ import neatcorner.core.job.JointKind;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Tape;
+import neatcorner.core.job.Trouble;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Corner;
 import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Size;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Material;
@@ -92,6 +95,17 @@ class FindingsTest {
                             true,
                             true,
                             () -> Sample.job("12", "14").withSection(Sample.rabbeted("1 1/2", "3/4", "1/4", "3/16")))),
+            Map.entry("corner_sharp", new Case(Severity.CAUTION, true, false, () -> Sample.job("12", "14")
+                    .withOutline(new Outline.Free(
+                            Line.GLASS,
+                            List.of(
+                                    new Corner(in("0"), in("0")),
+                                    new Corner(in("60"), in("6")),
+                                    new Corner(in("0"), in("12"))))))),
+            Map.entry(
+                    "trouble_nowhere",
+                    new Case(Severity.NOTE, false, true, () -> Sample.job("12", "14")
+                            .withTrouble(Optional.of(new Trouble(Trouble.Kind.GAP, 7, in("1/64")))))),
             Map.entry(
                     "no_room_for_points",
                     new Case(
