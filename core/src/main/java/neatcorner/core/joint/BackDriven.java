@@ -40,6 +40,12 @@ record BackDriven(BackFastener what) implements Joint {
         return what.kind();
     }
 
+    /** Staples hold little: they are for whoever has only those. */
+    @Override
+    public boolean isOnlyChosen() {
+        return what == BackFastener.STAPLE;
+    }
+
     @Override
     public boolean isAddedLater() {
         return true;
@@ -108,7 +114,7 @@ record BackDriven(BackFastener what) implements Joint {
     public List<Words> whileClosed(Frame frame) {
         return what == BackFastener.V
                 ? Fitted.fastened(frame, kind())
-                : List.of(Words.of("close.staples"));
+                : List.of(Words.of(frame.job().outline().isCurved() ? "close.staples_curved" : "close.staples"));
     }
 
     /** Each bridges the joint, a V with its point toward the outside corner, a staple square to the joint. */

@@ -130,7 +130,7 @@ record CrossDriven(Wire wire) implements Joint {
                         ? List.of(Words.of(frame.isFourSquare() ? "close.side_pins" : "close.side_pins_many"))
                         : Fitted.fastened(frame, JointKind.PINNED);
             case NAIL ->
-                List.of(Words.of("close.finish_nails", Length.mm(NAIL_BIT * wire.thick()), Length.mm(wire.thick())));
+                List.of(Words.of("close.finish_nails", Screw.bit(Length.mm(NAIL_BIT * wire.thick()))));
             case SCREW ->
                 List.of(Words.of(
                         "close.screws",

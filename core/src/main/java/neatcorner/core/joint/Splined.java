@@ -107,9 +107,10 @@ record Splined(Slot slot) implements Joint {
         return new Splines(slot, frame, ledger).fitted(wish);
     }
 
+    /** A blade in a corner that only just holds itself would open it. */
     @Override
     public List<Words> whenSet(Adhesive adhesive) {
-        return List.of(Words.of("close." + slot.kind().id(), adhesive.clamp()));
+        return List.of(Words.of("close." + slot.kind().id(), adhesive.cure()));
     }
 
     /** A key's long edge lies square to the middle of the corner, the slot's height from the tip. */

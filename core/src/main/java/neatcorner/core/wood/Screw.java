@@ -67,12 +67,16 @@ public record Screw(int gauge) {
         return diameter().times(ROOT * share);
     }
 
-    /** The nearest bit that is sold in the inch and the nearest in millimetres, neither thicker by half a step. */
+    /** The bit for its thread. */
     public Words bit(Species.Hardness hardness) {
-        Length pilot = pilot(hardness);
-        long parts = Math.max(1, Math.round(pilot.toInches() * INCH_BITS));
+        return bit(pilot(hardness));
+    }
+
+    /** The nearest bit to a hole that is sold in the inch, and the nearest in millimetres. */
+    public static Words bit(Length hole) {
+        long parts = Math.max(1, Math.round(hole.toInches() * INCH_BITS));
         long common = Math.min(Long.lowestOneBit(parts), INCH_BITS);
-        double mm = Math.max(1, Math.round(pilot.toMm() * 2)) / 2.0;
+        double mm = Math.max(1, Math.round(hole.toMm() * 2)) / 2.0;
         return Words.of("screw.bit", parts / common, INCH_BITS / common, Words.plain(String.valueOf(mm)));
     }
 
