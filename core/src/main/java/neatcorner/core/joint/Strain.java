@@ -15,6 +15,6 @@ import neatcorner.core.strength.Demand;
 public record Strain(double use, Bearing bearing, int corner, Demand demand) {
     /** The use in whole per cent: it is an estimate. */
     public Share share() {
-        return Share.percent(Math.round(use * 100));
+        return Share.whole(use);
     }
 }

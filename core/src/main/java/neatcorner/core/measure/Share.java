@@ -15,6 +15,11 @@ public record Share(double fraction) implements Quantity {
         return new Share(percent / 100);
     }
 
+    /** In whole hundredths: for estimates. */
+    public static Share whole(double fraction) {
+        return percent(Math.round(fraction * 100));
+    }
+
     /** In per cent. */
     public double toPercent() {
         return fraction * 100;

@@ -109,7 +109,7 @@ final class Broken {
      * @param afresh whether it is glued again
      */
     void judge(double glue, String note, boolean afresh) {
-        ledger.enter(Figure.formula(LEFT).note(note).gives(Share.percent(Math.round(glue * 100))));
+        ledger.enter(Figure.formula(LEFT).note(note).gives(Share.whole(glue)));
         Reglued reglued = new Reglued(frame, burden, joints, glue);
         if (reglued.alone().isEmpty()) {
             add("not_judged");

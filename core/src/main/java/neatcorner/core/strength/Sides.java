@@ -145,7 +145,7 @@ public final class Sides {
 
     /** In whole per cent: it is an estimate. */
     private static Share share(double use) {
-        return Share.percent(Math.round(use * 100));
+        return Share.whole(use);
     }
 
     /** The face of a section that bends so many times less: a rectangle's goes by its third root. */

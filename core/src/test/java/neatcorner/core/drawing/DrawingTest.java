@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
+import neatcorner.core.Seed;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.SheetLot;
 import neatcorner.core.edit.Edit;
@@ -21,6 +22,7 @@ import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Numeral;
+import neatcorner.core.outline.Vector;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.rack.Material;
@@ -33,6 +35,9 @@ import neatcorner.core.solve.Answers;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -193,10 +198,25 @@ class DrawingTest {
                                 .filter(mark -> mark instanceof Mark.Text text
                                         && text.text().equals(letter)))
                         .hasSize(2);
-                assertThat(picture.marks().stream().filter(mark -> mark instanceof Mark.Spot))
+                assertThat(picture.marks().stream().filter(mark ->
+                                mark instanceof Mark.Spot spot && spot.what() instanceof Thing.Corner))
                         .hasSize(sides);
             }
         });
+    }
+
+    /** However it is turned, an eye looks along a unit vector square to what is right and down for it, right-handed. */
+    @Property(tries = 200, seed = Seed.FIXED)
+    void anEyeStaysSquareToItsPicture(
+            @ForAll @DoubleRange(min = -9, max = 9) double aside, @ForAll @DoubleRange(min = -9, max = 9) double down) {
+        Eye eye = Eye.of(new Vector(0.3, -0.5, 0.8), new Vector(1, 0.2, 0)).turned(Turn.NONE.by(aside, down));
+        assertThat(eye.to().length()).isCloseTo(1, within(1e-9));
+        assertThat(eye.right().length()).isCloseTo(1, within(1e-9));
+        assertThat(eye.to().dot(eye.right())).isCloseTo(0, within(1e-9));
+        assertThat(eye.to().cross(eye.right()).minus(eye.down()).length()).isLessThan(1e-9);
+        // As much to the right as is turned aside, seen from the first eye.
+        Eye first = Eye.of(new Vector(0, 0, 1), new Vector(1, 0, 0)).turned(new Turn(0.5, 0));
+        assertThat(Math.atan2(first.to().x(), first.to().z())).isCloseTo(0.5, within(1e-9));
     }
 
     private static double longPoint(Plan plan, String letters) {

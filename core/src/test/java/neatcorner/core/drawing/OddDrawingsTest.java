@@ -49,6 +49,7 @@ class OddDrawingsTest {
         pictures.put("section", r -> SectionDrawing.draw(plan, r, 540, 420));
         pictures.put("dimensioned section", r -> SectionDrawing.dimensioned(plan, r, 420, 320));
         pictures.put("making", r -> MakingDrawing.draw(plan, r, 820));
+        pictures.put("corners behind", r -> CornerSheet.draw(plan, 0, Turn.BEHIND, r, 540, 600));
         pictures.put("corners", r -> CornerSheet.draw(plan, 0, Turn.NONE, r, 540, 600));
         pictures.put("clock", r -> GlueClock.draw(plan, r, 800));
         pictures.put("finish", r -> FinishDrawing.draw(plan, r, 800));
