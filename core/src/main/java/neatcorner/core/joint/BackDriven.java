@@ -52,18 +52,11 @@ record BackDriven(BackFastener what) implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.BEHIND;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of(what == BackFastener.V ? JoiningTool.V_DRIVER : JoiningTool.STAPLER);
-    }
-
-    @Override
-    public int minutes() {
-        return what == BackFastener.V ? 2 : 3;
+    public Craft craft() {
+        return new Craft(
+                Shows.BEHIND,
+                what == BackFastener.V ? 2 : 3,
+                what == BackFastener.V ? JoiningTool.V_DRIVER : JoiningTool.STAPLER);
     }
 
     @Override

@@ -46,22 +46,11 @@ record CrossDriven(Wire wire) implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.ON_EDGE;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of(wire.sort() == Wire.Sort.SCREW ? JoiningTool.DRILL : JoiningTool.HAMMER);
-    }
-
-    @Override
-    public int minutes() {
-        return switch (wire.sort()) {
-            case PIN -> 3;
-            case NAIL -> 5;
-            case SCREW -> 7;
-        };
+    public Craft craft() {
+        return new Craft(
+                Shows.ON_EDGE,
+                wire.sort().minutes(),
+                wire.sort() == Wire.Sort.SCREW ? JoiningTool.DRILL : JoiningTool.HAMMER);
     }
 
     @Override

@@ -8,7 +8,6 @@ import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
-import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 
 /**
@@ -32,18 +31,8 @@ record Glued(boolean isSized) implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.NOWHERE;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of();
-    }
-
-    @Override
-    public int minutes() {
-        return isSized ? 2 : 1;
+    public Craft craft() {
+        return new Craft(Shows.NOWHERE, isSized ? 2 : 1);
     }
 
     @Override

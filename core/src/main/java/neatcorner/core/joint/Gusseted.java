@@ -16,7 +16,6 @@ import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
-import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
@@ -52,18 +51,8 @@ final class Gusseted implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.BEHIND;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of();
-    }
-
-    @Override
-    public int minutes() {
-        return 8;
+    public Craft craft() {
+        return new Craft(Shows.BEHIND, 8);
     }
 
     @Override

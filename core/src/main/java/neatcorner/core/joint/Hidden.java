@@ -17,7 +17,6 @@ import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
-import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
@@ -52,18 +51,8 @@ record Hidden(HiddenFastener.Kind what, Safety watch) implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.NOWHERE;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of(what.tool());
-    }
-
-    @Override
-    public int minutes() {
-        return what == HiddenFastener.Kind.BISCUIT ? 6 : 10;
+    public Craft craft() {
+        return new Craft(Shows.NOWHERE, what == HiddenFastener.Kind.BISCUIT ? 6 : 10, what.tool());
     }
 
     @Override

@@ -51,18 +51,8 @@ final class HousedNailed implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.ON_EDGE;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of(JoiningTool.HAMMER);
-    }
-
-    @Override
-    public int minutes() {
-        return 4;
+    public Craft craft() {
+        return new Craft(Shows.ON_EDGE, 4, JoiningTool.HAMMER);
     }
 
     @Override

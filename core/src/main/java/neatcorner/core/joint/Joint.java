@@ -10,7 +10,6 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
-import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.wood.Stuff;
 import neatcorner.core.words.FigureKey;
@@ -34,14 +33,8 @@ public interface Joint {
         return false;
     }
 
-    /** Where it is seen when the frame is done. */
-    Shows shows();
-
-    /** What it takes besides what cuts and clamps the pieces. */
-    List<JoiningTool> tools();
-
-    /** How long hands are busy with one corner, in minutes, the waiting left out. Common practice, no source. */
-    int minutes();
+    /** What it takes to make it, and where it shows. */
+    Craft craft();
 
     /** Whether pieces that meet so can be held by it; one for mitres unless it says otherwise. */
     default boolean goesWith(Construction construction) {

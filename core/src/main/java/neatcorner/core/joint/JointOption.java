@@ -81,7 +81,7 @@ public record JointOption(
 
     /** How long hands are busy with one corner, in minutes; an estimate. */
     public int minutes() {
-        return Joints.of(kind()).minutes();
+        return Joints.of(kind()).craft().minutes();
     }
 
     /** A setting, in mm; empty when this way has none such. */

@@ -244,10 +244,10 @@ public final class JointPlanner {
     /** Why it is not for this shop. */
     private List<Words> unsuited(Joint joint) {
         List<Words> why = new ArrayList<>();
-        if (joining.school() == School.NOTHING_SHOWS && joint.shows().isSeen()) {
-            why.add(Words.of(joint.shows() == Shows.ON_FACE ? "joint.shows_face" : "joint.shows_edge"));
+        if (joining.school() == School.NOTHING_SHOWS && joint.craft().shows().isSeen()) {
+            why.add(Words.of(joint.craft().shows() == Shows.ON_FACE ? "joint.shows_face" : "joint.shows_edge"));
         }
-        joint.tools().stream()
+        joint.craft().tools().stream()
                 .filter(joining.missing()::contains)
                 .forEach(tool -> why.add(Words.of("joint.wants", tool)));
         return why;

@@ -45,18 +45,8 @@ record LapDriven(boolean isGlued) implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.BEHIND;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of(isGlued ? JoiningTool.HAMMER : JoiningTool.DRILL);
-    }
-
-    @Override
-    public int minutes() {
-        return isGlued ? 3 : 5;
+    public Craft craft() {
+        return new Craft(Shows.BEHIND, isGlued ? 3 : 5, isGlued ? JoiningTool.HAMMER : JoiningTool.DRILL);
     }
 
     @Override

@@ -49,18 +49,8 @@ final class Pegged implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.ON_FACE;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of(JoiningTool.DRILL);
-    }
-
-    @Override
-    public int minutes() {
-        return 8;
+    public Craft craft() {
+        return new Craft(Shows.ON_FACE, 8, JoiningTool.DRILL);
     }
 
     @Override

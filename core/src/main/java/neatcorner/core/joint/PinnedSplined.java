@@ -11,7 +11,6 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
-import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
@@ -27,18 +26,8 @@ final class PinnedSplined implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.ON_EDGE;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return Stream.concat(pins.tools().stream(), keys.tools().stream()).toList();
-    }
-
-    @Override
-    public int minutes() {
-        return pins.minutes() + keys.minutes();
+    public Craft craft() {
+        return pins.craft().and(keys.craft());
     }
 
     @Override

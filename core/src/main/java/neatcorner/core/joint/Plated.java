@@ -62,18 +62,8 @@ final class Plated implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.BEHIND;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of(JoiningTool.DRILL);
-    }
-
-    @Override
-    public int minutes() {
-        return 6;
+    public Craft craft() {
+        return new Craft(Shows.BEHIND, 6, JoiningTool.DRILL);
     }
 
     @Override

@@ -50,18 +50,8 @@ final class PocketScrewed implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.BEHIND;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of(JoiningTool.POCKET_GUIDE, JoiningTool.DRILL);
-    }
-
-    @Override
-    public int minutes() {
-        return 6;
+    public Craft craft() {
+        return new Craft(Shows.BEHIND, 6, JoiningTool.POCKET_GUIDE, JoiningTool.DRILL);
     }
 
     @Override

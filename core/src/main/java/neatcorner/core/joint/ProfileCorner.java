@@ -10,7 +10,6 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
-import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.wood.Stuff;
 
@@ -22,18 +21,8 @@ final class ProfileCorner implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.BEHIND;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of();
-    }
-
-    @Override
-    public int minutes() {
-        return 2;
+    public Craft craft() {
+        return new Craft(Shows.BEHIND, 2);
     }
 
     @Override

@@ -36,18 +36,8 @@ final class Solid implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.NOWHERE;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of(JoiningTool.ROUTER_TABLE);
-    }
-
-    @Override
-    public int minutes() {
-        return 0;
+    public Craft craft() {
+        return new Craft(Shows.NOWHERE, 0, JoiningTool.ROUTER_TABLE);
     }
 
     @Override

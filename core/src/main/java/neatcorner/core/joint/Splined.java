@@ -43,18 +43,11 @@ record Splined(Slot slot) implements Joint {
     }
 
     @Override
-    public Shows shows() {
-        return Shows.ON_EDGE;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of(slot.isBySaw() ? JoiningTool.KEY_CRADLE : JoiningTool.ROUTER_TABLE);
-    }
-
-    @Override
-    public int minutes() {
-        return slot == Slot.DOVETAIL ? 15 : 10;
+    public Craft craft() {
+        return new Craft(
+                Shows.ON_EDGE,
+                slot == Slot.DOVETAIL ? 15 : 10,
+                slot.isBySaw() ? JoiningTool.KEY_CRADLE : JoiningTool.ROUTER_TABLE);
     }
 
     @Override

@@ -12,7 +12,6 @@ import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
-import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 
 /**
@@ -38,18 +37,8 @@ record SquareGlued(JointKind kind, Grade grade, Predicate<SquareCorner> corners,
                     JointKind.HOUSED_GLUED, Grade.FASTENED, corner -> corner == SquareCorner.HOUSED, Faying::housed);
 
     @Override
-    public Shows shows() {
-        return Shows.NOWHERE;
-    }
-
-    @Override
-    public List<JoiningTool> tools() {
-        return List.of();
-    }
-
-    @Override
-    public int minutes() {
-        return 2;
+    public Craft craft() {
+        return new Craft(Shows.NOWHERE, 2);
     }
 
     @Override

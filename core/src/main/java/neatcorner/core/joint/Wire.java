@@ -90,6 +90,15 @@ enum Wire {
             this.standard = standard;
         }
 
+        /** How long hands are busy with the two to four of one corner. Common practice, no source. */
+        int minutes() {
+            return switch (this) {
+                case PIN -> 3;
+                case NAIL -> 5;
+                case SCREW -> 7;
+            };
+        }
+
         /** What its phrases are called by. */
         String id() {
             return name().toLowerCase(Locale.ROOT);

@@ -22,6 +22,7 @@ import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.strength.Burden;
 import neatcorner.core.wood.Screw;
+import neatcorner.core.wood.Stuff;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -78,6 +79,12 @@ public final class Mender {
             return ledger.planned(Mending.NONE);
         }
         Broken broken = new Broken(frame, joints, burden, trouble.get(), ledger);
+        boolean glue = trouble.get().kind() == Trouble.Kind.OPENED || trouble.get().kind() == Trouble.Kind.GAP;
+        if (frame.job().section().species().stuff() == Stuff.METAL
+                || glue && !Joints.of(joints.chosen()).isGlued()) {
+            broken.add("not_glued", joints.chosen());
+            return ledger.planned(new Mending(trouble, broken.steps()));
+        }
         switch (trouble.get().kind()) {
             case OPENED -> opened(broken);
             case GAP -> gap(broken);

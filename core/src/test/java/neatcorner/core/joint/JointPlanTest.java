@@ -75,8 +75,8 @@ class JointPlanTest {
         JointOption used = plan.joints().used();
         Joint joint = Joints.of(used.kind());
         boolean seen = school == School.NOTHING_SHOWS
-                && (joint.shows() == Shows.ON_EDGE || joint.shows() == Shows.ON_FACE);
-        boolean lacking = joint.tools().stream().anyMatch(missing::contains);
+                && Set.of(Shows.ON_EDGE, Shows.ON_FACE).contains(joint.craft().shows());
+        boolean lacking = joint.craft().tools().stream().anyMatch(missing::contains);
         assertThat(used.suits()).isEqualTo(!seen && !lacking);
         if (seen || lacking) {
             assertThat(plan.joints().options()).noneMatch(JointOption::isAdvised);
@@ -110,7 +110,7 @@ class JointPlanTest {
                 .filteredOn(joint -> joint.goesWith(new Construction.Mitred())
                         && joint.isFor(Stuff.WOOD)
                         && !joint.isOnlyChosen())
-                .isSortedAccordingTo(Comparator.comparing(Joint::grade).thenComparing(Joint::minutes))
+                .isSortedAccordingTo(Comparator.comparing(Joint::grade).thenComparing(joint -> joint.craft().minutes()))
                 .extracting(Joint::kind)
                 .doesNotHaveDuplicates();
         assertThat(Joints.ALL).allMatch(joint -> Joints.named(joint.kind().id()).equals(Optional.of(joint.kind())));
