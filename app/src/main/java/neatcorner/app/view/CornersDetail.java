@@ -219,7 +219,12 @@ final class CornersDetail extends Panel {
                 words.getChildren().add(text(book().say(why), "soft"));
             }
             if (option.isGood() && option.minutes() > 0) {
-                words.getChildren().add(text(book().say(option.brief()), "soft"));
+                words.getChildren()
+                        .add(text(
+                                used
+                                        ? book().say("joint.minutes", option.minutes())
+                                        : book().say(option.brief()),
+                                "soft"));
             }
             words.getStyleClass().add("option");
             box.getChildren().add(words);

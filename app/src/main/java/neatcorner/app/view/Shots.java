@@ -145,7 +145,7 @@ public final class Shots {
         job(desk, switch (station) {
             case SECTION -> 4;
             case FINISH -> 2;
-            case CORNERS -> 13;
+            case CORNERS -> 0;
             case FIT -> 1;
             case HANG -> 4;
             default -> 0;
