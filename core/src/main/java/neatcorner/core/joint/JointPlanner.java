@@ -207,6 +207,9 @@ public final class JointPlanner {
         if (frame.job().isFitted()) {
             return "enough_fitted";
         }
+        if (sharpest(frame).compareTo(SHARP) < 0) {
+            return "enough_sharp";
+        }
         return Weighing.isInside(frame) ? "enough_inside" : demands.isEmpty() ? "enough_small" : "enough";
     }
 

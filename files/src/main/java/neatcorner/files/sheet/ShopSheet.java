@@ -350,8 +350,8 @@ public final class ShopSheet {
     }
 
     /**
-     * Whether nothing but its figures sets it apart: then the steps of gluing and fitting that every frame has are left
-     * to the screen, and all of it is on one page.
+     * Whether nothing but its figures sets it apart, and no number stands in the steps: then the steps of gluing and
+     * fitting that every frame has are left to the screen, and all of it is on one page.
      */
     private boolean isPlain() {
         return plan.frame().isFourSquare()
@@ -359,6 +359,8 @@ public final class ShopSheet {
                 && !isMade()
                 && plan.job().trouble().isEmpty()
                 && Joints.of(plan.joints().chosen()).whenSet(plan.glue().adhesive()).isEmpty()
+                && Joints.of(plan.joints().chosen()).whileClosed(plan.frame()).stream()
+                        .allMatch(step -> step.args().isEmpty())
                 && plan.findings().stream().allMatch(finding -> finding.severity() == Severity.NOTE);
     }
 
