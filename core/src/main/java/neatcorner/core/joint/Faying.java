@@ -128,6 +128,12 @@ public record Faying(
         return Hold.of(stress * modulus, stress * area, stress * area);
     }
 
+    /** Whatever is glued of a corner that meets so, and nothing else. */
+    Hold glued() {
+        return corner.map(meets -> meets.isLap() ? lapped() : meets == SquareCorner.HOUSED ? housed() : glue())
+                .orElseGet(this::glue);
+    }
+
     /** So many flat sides are glued to one another. */
     int cheeks() {
         return corner.filter(meets -> meets == SquareCorner.BRIDLED).isPresent() ? 2 : 1;

@@ -74,8 +74,6 @@ public final class JointPlanner {
                     JointOption::isAdvised, Comparator.reverseOrder())
             .thenComparing(JointOption::isGood, Comparator.reverseOrder())
             .thenComparing(JointOption::fits, Comparator.reverseOrder());
-    /** A sharper corner ends in a feather of wood, and what it bears is not judged. Common practice, no source. */
-    private static final Angle SHARP = Angle.degrees(15);
     private static final Length MET = Length.mm(0.05);
     private static final Length THIN = Length.inches(0, 1, 2);
 
@@ -100,15 +98,7 @@ public final class JointPlanner {
                 .filter(joint -> !(joint.isOnlyChosen() && joint.instead().isPresent()))
                 .toList();
         this.burden = burden;
-        this.strains = new Strains(frame, sharpest(frame).compareTo(SHARP) < 0 ? burden.unjudged() : burden);
-    }
-
-    /** The sharpest corner, whichever way it points. */
-    private static Angle sharpest(Frame frame) {
-        return frame.angles().stream()
-                .map(angle -> angle.toDegrees() > 180 ? Angle.degrees(360 - angle.toDegrees()) : angle)
-                .min(Comparator.naturalOrder())
-                .orElse(Angle.RIGHT);
+        this.strains = new Strains(frame, burden);
     }
 
     /** Judges the corners of a frame in a shop that joins them so. */
@@ -207,7 +197,7 @@ public final class JointPlanner {
         if (frame.job().isFitted()) {
             return "enough_fitted";
         }
-        if (sharpest(frame).compareTo(SHARP) < 0) {
+        if (Strains.isSharp(frame)) {
             return "enough_sharp";
         }
         return Weighing.isInside(frame) ? "enough_inside" : demands.isEmpty() ? "enough_small" : "enough";
@@ -321,7 +311,7 @@ public final class JointPlanner {
         } else {
             used.handled().filter(JointPlanner::isTooMuch).ifPresent(strain -> findLifted(plan, strain));
         }
-        if (sharpest(frame).compareTo(SHARP) < 0 && !frame.isSolid()) {
+        if (Strains.isSharp(frame) && !frame.isSolid()) {
             findSharp();
         }
         if (used.isGood() && !used.suits() && frame.job().choices().joint().isEmpty()) {
@@ -354,15 +344,15 @@ public final class JointPlanner {
     }
 
     private void findSharp() {
-        Angle angle = sharpest(frame);
+        Angle angle = Strains.sharpest(frame);
         ledger.find(Finding.of(
                         Severity.CAUTION,
                         Station.CORNERS,
                         "corner_sharp",
                         angle,
                         frame.narrowFace().over(Math.sin(angle.radians() / 2)),
-                        SHARP)
-                .by(SHARP.minus(angle))
+                        Strains.SHARP)
+                .by(Strains.SHARP.minus(angle))
                 .remedy(new Remedy.Visit(Station.BRIEF)));
     }
 

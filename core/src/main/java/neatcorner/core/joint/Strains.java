@@ -19,6 +19,9 @@ final class Strains {
     /** A corner with hardly any wood takes no end of what it may bear; more than this is not told. */
     private static final double MOST = 99.99;
 
+    /** A sharper corner ends in a feather of wood, and what it bears is not judged. Common practice, no source. */
+    static final Angle SHARP = Angle.degrees(15);
+
     private final Burden burden;
     private final List<Faying> corners;
 
@@ -26,11 +29,28 @@ final class Strains {
         List<Angle> angles = frame.angles();
         this.burden = burden;
         List<Faying> each = new ArrayList<>();
-        for (int i = 0; !burden.cases().isEmpty() && i < frame.members().size(); i++) {
+        for (int i = 0; isJudged(frame) && i < frame.members().size(); i++) {
             Faying at = Faying.of(frame, i, angles.get(i), burden.strength().orElseThrow());
             each.add(each.isEmpty() || !each.getLast().isLike(at) ? at : each.getLast());
         }
         this.corners = List.copyOf(each);
+    }
+
+    private boolean isJudged(Frame frame) {
+        return !burden.cases().isEmpty() && !isSharp(frame);
+    }
+
+    /** Whether a corner is so sharp that nothing is said of what its frame's corners bear. */
+    static boolean isSharp(Frame frame) {
+        return sharpest(frame).compareTo(SHARP) < 0;
+    }
+
+    /** The sharpest corner, whichever way it points. */
+    static Angle sharpest(Frame frame) {
+        return frame.angles().stream()
+                .map(angle -> angle.toDegrees() > 180 ? Angle.degrees(360 - angle.toDegrees()) : angle)
+                .min(Comparator.naturalOrder())
+                .orElse(Angle.RIGHT);
     }
 
     /** What every corner bears; corners that are alike bear the same. */

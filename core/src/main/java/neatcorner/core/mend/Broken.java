@@ -3,12 +3,14 @@ package neatcorner.core.mend;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Trouble;
 import neatcorner.core.joint.JointPlan;
 import neatcorner.core.joint.Reglued;
+import neatcorner.core.joint.Strain;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Share;
 import neatcorner.core.phrase.Words;
@@ -111,15 +113,16 @@ final class Broken {
     void judge(double glue, String note, boolean afresh) {
         ledger.enter(Figure.formula(LEFT).note(note).gives(Share.whole(glue)));
         Reglued reglued = new Reglued(frame, burden, joints, glue);
-        if (reglued.alone().isEmpty()) {
+        Optional<Strain> alone = reglued.alone();
+        if (alone.isEmpty()) {
             add("not_judged");
             return;
         }
-        reglued.alone()
-                .ifPresent(strain -> add(
-                        (afresh ? "afresh_" : "as_it_is_") + (strain.use() > 1 ? "gives" : "holds"),
-                        strain.share(),
-                        strain.bearing()));
+        boolean gives = alone.get().use() > 1;
+        add(
+                (afresh ? "afresh_" : "as_it_is_") + (gives ? "gives" : "holds"),
+                alone.get().share(),
+                alone.get().bearing());
         List<Words> helped = reglued.helped().stream()
                 .filter(help -> help.strain().use() <= 1)
                 .limit(MOST_TOLD)
@@ -127,11 +130,11 @@ final class Broken {
                 .toList();
         if (!helped.isEmpty()) {
             add("reinforce", Words.listed(helped));
-            if (afresh) {
-                add("others");
-            }
-        } else {
+        } else if (gives) {
             add("no_help");
+        }
+        if (afresh) {
+            add("others");
         }
     }
 }

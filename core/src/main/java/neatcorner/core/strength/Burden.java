@@ -25,11 +25,6 @@ public record Burden(Optional<Strength> strength, Mass mass, List<Borne> cases) 
                 : List.of(Words.of("strength.estimate"));
     }
 
-    /** The same where nothing can be said of its corners. */
-    public Burden unjudged() {
-        return new Burden(strength, mass, List.of());
-    }
-
     /** One that is held all round by something else, or is not judged. */
     static Burden none(Optional<Strength> strength, Mass mass) {
         return new Burden(strength, mass, List.of());

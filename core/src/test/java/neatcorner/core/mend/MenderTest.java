@@ -10,15 +10,21 @@ import java.util.Random;
 import neatcorner.core.Sample;
 import neatcorner.core.Seed;
 import neatcorner.core.job.Adhesive;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.job.SquareCorner;
+import neatcorner.core.job.Through;
 import neatcorner.core.job.Trouble;
 import neatcorner.core.joint.Insert;
 import neatcorner.core.joint.Joints;
 import neatcorner.core.joint.Reglued;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Corner;
 import neatcorner.core.outline.Hull;
+import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Sampling;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
@@ -141,6 +147,36 @@ class MenderTest {
             }
         }
         return least;
+    }
+
+    /**
+     * A lap's flat sides are glued along the grain: glued again it bears more than a mitre of the same wood, and of
+     * what holds by itself nobody is sent for a strainer. Of a feather nothing is said.
+     */
+    @Test
+    void whatIsSaidGoesWithHowThePiecesMeet() {
+        Job mitred = frame("1 1/2", Adhesive.PVA);
+        Job lapped = mitred.with(
+                mitred.body().with(new Construction.Squared(SquareCorner.HALF_LAPPED, Through.STILES)));
+        assertThat(alone(lapped)).isLessThan(alone(mitred));
+        assertThat(keys(troubled(lapped, Trouble.Kind.OPENED, Length.mm(1))))
+                .contains("mend.afresh_holds")
+                .doesNotContain("mend.no_help");
+        Job sharp = mitred.withOutline(new Outline.Free(
+                Line.GLASS,
+                List.of(
+                        new Corner(in("0"), in("0")),
+                        new Corner(in("60"), in("6")),
+                        new Corner(in("0"), in("12")))));
+        assertThat(keys(troubled(sharp, Trouble.Kind.OPENED, Length.mm(1)))).contains("mend.not_judged");
+    }
+
+    private static double alone(Job job) {
+        Plan plan = Planner.plan(job, Sample.shop());
+        return new Reglued(plan.frame(), plan.get(Burden.class), plan.joints(), 0.5)
+                .alone()
+                .orElseThrow()
+                .use();
     }
 
     /** A board has no corners, and a rectangle no fifth one. */
