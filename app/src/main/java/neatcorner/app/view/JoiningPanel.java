@@ -3,13 +3,18 @@ package neatcorner.app.view;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.measure.Length;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.shop.School;
+import neatcorner.core.wood.Screw;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Phrasebook;
 
-/** What may be seen of what holds corners, and the tools for it that are at hand. */
+/** What may be seen of what holds corners, and the tools and sizes for it that are at hand. */
 final class JoiningPanel extends Panel {
     JoiningPanel(Desk desk) {
         super(desk, NoTyping.HERE);
@@ -33,5 +38,36 @@ final class JoiningPanel extends Panel {
             });
             getChildren().add(there);
         }
+        heading(Labels.get("shop.sizes"));
+        for (Ware ware : Ware.values()) {
+            sizes(ware);
+        }
+    }
+
+    /** A box for each size, ticked where it is at hand. */
+    private void sizes(Ware ware) {
+        Label name = new Label();
+        FlowPane boxes = new FlowPane(10, 4);
+        getChildren().addAll(name, boxes);
+        onUpdate(() -> name.setText(book().say(Phrasebook.keyOf(ware))));
+        for (Length size : ware.sizes()) {
+            CheckBox there = new CheckBox();
+            there.setId("size-" + ware.name().toLowerCase(Locale.ROOT) + "-" + ware.sizes().indexOf(size));
+            there.setOnAction(_ -> complain(there, desk().edit(new ShopEdit.HaveSize(ware, size, there.isSelected()))));
+            onUpdate(() -> {
+                there.setText(named(ware, size));
+                there.setSelected(desk().shop().joining().drawers().has(ware, size));
+            });
+            boxes.getChildren().add(there);
+        }
+    }
+
+    /** Bits as they are marked; everything else as the maker measures. */
+    private String named(Ware ware, Length size) {
+        return switch (ware) {
+            case INCH_BIT -> book().say(Screw.inchBit(size));
+            case MM_BIT -> book().say(Screw.mmBit(size));
+            default -> book().write(size);
+        };
     }
 }

@@ -3,8 +3,11 @@ package neatcorner.core.clash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.DoubleStream;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.fit.FitPlan;
+import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.hang.HangPlan;
 import neatcorner.core.joint.Insert;
@@ -14,7 +17,6 @@ import neatcorner.core.joint.Joints;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
 import neatcorner.core.outline.Hull;
-import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
@@ -22,61 +24,66 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
-import neatcorner.core.wood.Screw;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Station;
 
 /**
- * Lays everything that is known by its place in the wood of a part into space and looks at what is nearest to what:
- * the fasteners of every corner, and the screws of its rings. What is driven into wood where something else is splits
- * it, or turns aside and comes out.
+ * Lays everything that is known by its place into space and looks at what is nearest to what: the fasteners of every
+ * corner of the part that is looked at, what is driven along the sides of all parts, and what lies on its back. What
+ * is driven into wood where something else is splits it, or turns aside and comes out.
  */
 public final class ClashPlanner {
     /** In mm; less between things of two corners, or a fastener and a screw, splits. Common practice, no source. */
-    private static final double LEAST_WOOD = 1.5;
+    static final double LEAST_WOOD = 1.5;
     /** Things of one corner are laid out to pass each other and may come so near. Common practice, no source. */
     private static final double LEAST_BESIDE = 0.3;
     /** What is further from everything is not worth telling, in mm. */
     private static final double TOLD = 25;
-    /** From one try to the next, of where rings would be free. */
-    private static final Length STEP = Length.inches(0, 1, 4);
+    /** From one try to the next, of where a thing along a side would be free. */
+    private static final double STEP = Length.inches(0, 1, 4).toMm();
 
+    /** Nearer to the end of a side, in mm, nothing is moved. */
+    private static final double LEAST_IN = Length.inches(1).toMm();
+
+    private final Assembly assembly;
     private final Frame frame;
     private final JointPlan joints;
+    private final List<Row> rows;
     private final HangPlan hang;
     private final Ledger ledger = new Ledger();
 
-    private ClashPlanner(Frame frame, JointPlan joints, HangPlan hang) {
-        this.frame = frame;
+    private ClashPlanner(Assembly assembly, JointPlan joints, HangPlan hang, FitPlan fit) {
+        this.assembly = assembly;
+        this.frame = assembly.seen();
         this.joints = joints;
+        this.rows = Rows.of(assembly, hang, fit);
         this.hang = hang;
     }
 
-    /** Looks at a part with its corners and its hardware. */
-    public static Planned<Clashes> of(Frame frame, JointPlan joints, HangPlan hang) {
-        ClashPlanner planner = new ClashPlanner(frame, joints, hang);
+    /** Looks at the part that is seen, with its corners and all that is driven into it. */
+    public static Planned<Clashes> of(Assembly assembly, JointPlan joints, HangPlan hang, FitPlan fit) {
+        ClashPlanner planner = new ClashPlanner(assembly, joints, hang, fit);
         return planner.ledger.planned(planner.clashes());
     }
 
     private Clashes clashes() {
         JointOption used = joints.used();
-        if (!used.fits() || frame.isSolid()) {
-            return new Clashes(Double.POSITIVE_INFINITY);
-        }
-        List<List<Insert>> corners = corners(used);
+        List<List<Insert>> corners = used.fits() && !frame.isSolid() ? corners(used) : List.of();
         double beside = besides(corners);
         double between = between(corners);
-        List<Hull> rings = rings(hang.rings().map(at -> at.down().value().toMm()));
-        double ring = free(corners, rings);
         if (between < LEAST_WOOD) {
             findNeighbours(between);
         } else if (beside < LEAST_BESIDE) {
             findBeside(beside);
         }
-        if (ring < LEAST_WOOD) {
-            findRing(corners, ring);
-        }
-        double least = DoubleStream.of(beside, between, ring).min().orElseThrow();
+        List<Hull> inCorners = bodies(corners, _ -> true);
+        double driven = rows.stream()
+                .mapToDouble(row -> driven(row, inCorners))
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+        rows.forEach(this::findCrossed);
+        findUnder(corners);
+        double least = DoubleStream.of(beside, between, driven).min().orElseThrow();
         if (least < TOLD) {
             ledger.enter(Figure.formula(Clashes.LEAST)
                     .note("clash_least")
@@ -86,16 +93,28 @@ public final class ClashPlanner {
         return new Clashes(least);
     }
 
-    /** What lies in every corner, that at the end of the first side first. */
+    /** What lies in every corner, that at the end of the first side first, in the first part's picture. */
     private List<List<Insert>> corners(JointOption option) {
         if (!Joints.of(option.kind()).goesWith(frame.job().body().construction())) {
             return List.of();
         }
+        Assembly.Lie lie = assembly.lies().get(assembly.job().seen());
+        Vector by = new Vector(lie.across(), lie.down(), lie.back().toMm());
         List<List<Insert>> corners = new ArrayList<>();
         for (int i = 0; i < frame.members().size(); i++) {
-            corners.add(Joints.of(option.kind()).inserts(frame.from(i), option));
+            corners.add(Joints.of(option.kind()).inserts(frame.from(i), option).stream()
+                    .map(insert -> insert.moved(by))
+                    .toList());
         }
         return corners;
+    }
+
+    private static List<Hull> bodies(List<List<Insert>> corners, Predicate<Insert> some) {
+        return corners.stream()
+                .flatMap(List::stream)
+                .filter(some)
+                .flatMap(insert -> insert.bodies().stream())
+                .toList();
     }
 
     /** The least between things of one corner. */
@@ -124,28 +143,78 @@ public final class ClashPlanner {
         return least;
     }
 
-    private static double free(List<List<Insert>> corners, List<Hull> screws) {
-        return corners.stream()
-                .flatMap(List::stream)
-                .mapToDouble(insert -> insert.gap(screws))
-                .min()
-                .orElse(Double.POSITIVE_INFINITY);
+    /** The least between what is driven along sides and what holds the corners; found where it is too little. */
+    private double driven(Row row, List<Hull> inCorners) {
+        double least = Double.POSITIVE_INFINITY;
+        for (Row.Place place : row.places()) {
+            double gap = Hull.gap(inCorners, List.of(place.body()));
+            if (gap < LEAST_WOOD && gap < least) {
+                findDriven(row, place, gap, Words.of("clash.corner", joints.chosen()), inCorners);
+            }
+            least = Math.min(least, gap);
+        }
+        return least;
     }
 
-    /** The screws of both rings, so far down, where the rings are on this part. */
-    private List<Hull> rings(Optional<Double> down) {
-        if (frame.job().seen() != frame.job().carrier() || hang.rings().isEmpty() || hang.screwsIn().isEmpty()) {
-            return List.of();
+    /** What is driven along the sides of the part that is seen may meet what another row drives there. */
+    private void findCrossed(Row row) {
+        List<Row> others = rows.subList(rows.indexOf(row) + 1, rows.size());
+        for (Row other : others) {
+            List<Hull> bodies = other.places().stream().map(Row.Place::body).toList();
+            double least = row.kind().isThin() || other.kind().isThin() ? LEAST_BESIDE : LEAST_WOOD;
+            row.places().stream()
+                    .filter(place -> place.part() == assembly.job().seen())
+                    .filter(place -> Hull.gap(bodies, List.of(place.body())) < least)
+                    .findFirst()
+                    .ifPresent(place -> findDriven(
+                            row,
+                            place,
+                            Hull.gap(bodies, List.of(place.body())),
+                            Words.of("clash.other." + other.kind().id(), name(other.places().getFirst())),
+                            bodies));
         }
-        double[] across = frame.chord(Line.OUTSIDE, down.orElseThrow());
-        double in = hang.rings().get().inset().value().toMm();
-        double deep = hang.screwsIn().get().toMm();
-        return DoubleStream.of(across[0] + in, across[1] - in)
-                .mapToObj(x -> Hull.rod(
-                        new Vector(x, down.get(), 0),
-                        new Vector(x, down.get(), deep),
-                        Screw.SIX.diameter().toMm()))
-                .toList();
+    }
+
+    private Words one(Row.Kind kind, Row.Place place) {
+        return Words.of("clash.one." + kind.id(), Length.mm(place.along()), name(place));
+    }
+
+    private String name(Row.Place place) {
+        return assembly.frame(place.part()).job().part().name();
+    }
+
+    /** The nearest place along its side at which it is free of these. */
+    private void findDriven(Row row, Row.Place place, double gap, Words met, List<Hull> bodies) {
+        Optional<Length> free = DoubleStream.iterate(STEP, off -> off <= place.most(), off -> off + STEP)
+                .flatMap(off -> DoubleStream.of(place.along() + off, place.along() - off))
+                .filter(along -> along >= LEAST_IN && along <= place.most())
+                .filter(along -> Hull.gap(bodies, List.of(place.at().apply(along))) >= LEAST_WOOD)
+                .mapToObj(Length::mm)
+                .findFirst();
+        ledger.find(Finding.of(
+                        Severity.CAUTION,
+                        row.kind().station(),
+                        "driven_meets",
+                        one(row.kind(), place),
+                        met,
+                        free.map(along -> Words.of("clash.free", along)).orElseGet(() -> Words.of("clash.nowhere")))
+                .by(Length.mm(LEAST_WOOD - gap))
+                .remedy(new Remedy.Visit(row.kind().station())));
+    }
+
+    /** What holds the corners from behind stands out of the back: nothing that is to lie flat there may cover it. */
+    private void findUnder(List<List<Insert>> corners) {
+        List<Hull> plates = bodies(corners, Insert::isBehind);
+        if (plates.isEmpty()) {
+            return;
+        }
+        OnBack.of(assembly, hang).stream()
+                .filter(thing -> Hull.gap(plates, thing.bodies()) <= 0)
+                .findFirst()
+                .ifPresent(thing -> ledger.find(Finding.of(
+                                Severity.CAUTION, Station.CORNERS, "plate_under", joints.chosen(), thing.name())
+                        .remedy(another(option -> bodies(corners(option), Insert::isBehind)
+                                .isEmpty()))));
     }
 
     /** Where sides are short, what holds one corner reaches what holds the next. */
@@ -158,13 +227,21 @@ public final class ClashPlanner {
                         Length.mm(Math.max(0, gap)),
                         Length.mm(LEAST_WOOD))
                 .by(Length.mm(LEAST_WOOD - gap))
-                .remedy(another()));
+                .remedy(another(_ -> true)));
     }
 
-    /** The first good joint whose fasteners keep clear of each other. */
-    private Remedy another() {
+    private void findBeside(double gap) {
+        ledger.find(Finding.of(
+                        Severity.CAUTION, Station.CORNERS, "fasteners_meet", joints.chosen(), Length.mm(LEAST_BESIDE))
+                .by(Length.mm(LEAST_BESIDE - gap))
+                .remedy(another(_ -> true)));
+    }
+
+    /** The first good joint of these whose fasteners keep clear of each other. */
+    private Remedy another(Predicate<JointOption> which) {
         return joints.options().stream()
                 .filter(option -> option.isGood() && !Joints.of(option.kind()).isOnlyChosen())
+                .filter(which)
                 .filter(option -> {
                     List<List<Insert>> corners = corners(option);
                     return between(corners) >= LEAST_WOOD && besides(corners) >= LEAST_BESIDE;
@@ -174,31 +251,5 @@ public final class ClashPlanner {
                 .<Remedy>map(kind -> new Remedy.OnJob(
                         Words.of("remedy.joint", kind), new Edit.ChooseJoint(Optional.of(kind))))
                 .orElseGet(() -> new Remedy.Visit(Station.CORNERS));
-    }
-
-    private void findBeside(double gap) {
-        ledger.find(Finding.of(
-                        Severity.CAUTION, Station.CORNERS, "fasteners_meet", joints.chosen(), Length.mm(LEAST_BESIDE))
-                .by(Length.mm(LEAST_BESIDE - gap))
-                .remedy(another()));
-    }
-
-    /** The nearest place further down at which the rings' screws are free. */
-    private void findRing(List<List<Insert>> corners, double gap) {
-        double from = hang.rings().orElseThrow().down().value().toMm();
-        double to = frame.height(Line.OUTSIDE).toMm() / 2;
-        Optional<Length> free = DoubleStream.iterate(from, down -> down <= to, down -> down + STEP.toMm())
-                .filter(down -> free(corners, rings(Optional.of(down))) >= LEAST_WOOD)
-                .mapToObj(Length::mm)
-                .findFirst();
-        ledger.find(Finding.of(
-                        Severity.CAUTION,
-                        Station.HANG,
-                        "ring_meets",
-                        joints.chosen(),
-                        Length.mm(from),
-                        free.map(down -> Words.of("clash.lower", down)).orElseGet(() -> Words.of("clash.nowhere")))
-                .by(Length.mm(LEAST_WOOD - gap))
-                .remedy(new Remedy.Visit(Station.HANG)));
     }
 }

@@ -692,7 +692,10 @@ public final class FrameDrawing {
      */
     static double fixedHalf(Plan plan) {
         double wide = plan.frame().width(Line.OUTSIDE).toMm();
-        return plan.hang().chosen() == Hardware.CLEAT ? wide * 0.35 : Math.min(25, wide / 6);
+        return plan.hang()
+                .cleat()
+                .map(cleat -> cleat.length().value().toMm() / 2)
+                .orElse(plan.hang().chosen() == Hardware.CLEAT ? wide * 0.35 : Math.min(25, wide / 6));
     }
 
     private void fixedAtTop(HangPlan hang, double y) {

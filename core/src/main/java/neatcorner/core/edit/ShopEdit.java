@@ -20,6 +20,7 @@ import neatcorner.core.shop.School;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.shop.Sticks;
 import neatcorner.core.wood.Climate;
+import neatcorner.core.wood.Ware;
 
 /** A change of the shop; like {@link Edit} it refuses what cannot be and touches nothing. */
 public sealed interface ShopEdit {
@@ -265,6 +266,20 @@ public sealed interface ShopEdit {
         @Override
         public Words words() {
             return Words.of(atHand ? "edit.tool_there" : "edit.tool_missing", tool);
+        }
+    }
+
+    /** A size of screws or the like that is at hand or is not. */
+    record HaveSize(Ware ware, Length size, boolean atHand) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withJoining(
+                    shop.joining().with(shop.joining().drawers().with(ware, size, atHand)));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of(atHand ? "edit.size_there" : "edit.size_missing", ware, size);
         }
     }
 }

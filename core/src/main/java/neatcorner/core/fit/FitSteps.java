@@ -195,7 +195,9 @@ final class FitSteps {
             steps.add(Words.of(
                     frame.job().outline().isCurved() ? "fit.float_screws_round" : "fit.float_screws",
                     screw,
-                    Screw.SIX.said(frame.job().section().species().hardness())));
+                    frame.habits()
+                            .drawers()
+                            .said(Screw.SIX, frame.job().section().species().hardness())));
         }
     }
 }

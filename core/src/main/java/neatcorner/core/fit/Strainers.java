@@ -1,13 +1,12 @@
 package neatcorner.core.fit;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.PartScrews;
 import neatcorner.core.measure.Length;
-import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Finding;
@@ -20,18 +19,11 @@ import neatcorner.core.section.Section;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.wood.Screw;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Station;
 
 /** How parts that lie in the rabbet behind what is framed are put in: loose, shimmed, screwed, taped. */
 final class Strainers {
-    /** The first screw from the end of a side. Common practice, no source. */
-    /** Wood that stays before the tip of a screw. Common practice, no source. */
-    private static final Length BEFORE_TIP = Length.inches(0, 1, 8);
-
-    private static final Length FIRST_SCREW = Length.inches(4);
-    /** Screws of sides that are no rectangle's stand no further apart. Common practice, no source. */
-    private static final Length APART = Length.inches(12);
-
     private final Assembly assembly;
     private final Frame holder;
     private final Ledger ledger;
@@ -61,22 +53,37 @@ final class Strainers {
                 assembly.job().carrier() == part ? "fit.strainer_carries" : "fit.strainer",
                 name,
                 inner.job().placement().orElseThrow().gap()));
-        Length wide = inner.width(Line.OUTSIDE);
-        Length high = inner.height(Line.OUTSIDE);
         ledger.warn(Safety.FIXING);
+        steps.add(PartScrews.areBesideWall(assembly, part) ? screwed(part, inner) : clipped(part, inner));
+    }
+
+    /** Through its sides into the wall of the rabbet. */
+    private Words screwed(int part, Frame inner) {
         Section wall = holder.narrowestSection();
-        Words said = Screw.SIX.said(wall.species().hardness());
-        Length room = inner.narrowFace().plus(wall.backWidth()).minus(BEFORE_TIP);
-        Length longest = Screw.SIX.longest(room).orElse(room);
-        steps.add(
-                inner.isFourSquare()
-                        ? Words.of(
-                                "fit.strainer_screws",
-                                places(screws(wide.min(high), 2)),
-                                places(screws(wide.max(high), 3)),
-                                said,
-                                longest)
-                        : Words.of("fit.strainer_screws_round", first(shortest(inner)), APART, said, longest));
+        Length room = PartScrews.throughSide(inner, holder);
+        return Words.of(
+                "fit.strainer_screws",
+                PartScrews.said(inner),
+                PartScrews.beside(assembly, part).over(2),
+                holder.habits().drawers().said(Screw.SIX, wall.species().hardness()),
+                holder.habits().drawers().longest(Ware.SCREW, room).orElse(room));
+    }
+
+    /** Where it stands out so far that the wall ends beside its screws: from back to back. */
+    private Words clipped(int part, Frame inner) {
+        Section wall = holder.narrowestSection();
+        Length room = PartScrews.woodBefore(holder, Length.ZERO, wall.backWidth())
+                .min(inner.job().section().thickness())
+                .minus(PartScrews.BEFORE_TIP);
+        return Words.of(
+                "fit.strainer_clips",
+                PartScrews.said(inner),
+                assembly.lies()
+                        .get(assembly.job().holder())
+                        .back()
+                        .minus(assembly.lies().get(part).back()),
+                holder.habits().drawers().said(Screw.SIX, wall.species().hardness()),
+                holder.habits().drawers().longest(Ware.SCREW, room).orElse(room));
     }
 
     /** It stands out behind where what is framed and it are thicker than the rabbet is deep. */
@@ -114,35 +121,5 @@ final class Strainers {
         } catch (Refusal noSuchMoulding) {
             return new Remedy.Visit(Station.SECTION);
         }
-    }
-
-    /** Near each end, and between at the middle ({@code parts} = 2) or the thirds (3). */
-    private static List<Length> screws(Length side, int parts) {
-        Length first = first(side);
-        List<Length> places = new ArrayList<>();
-        places.add(first);
-        for (int i = 1; i < parts; i++) {
-            places.add(side.times((double) i / parts));
-        }
-        places.add(side.minus(first));
-        return List.copyOf(places);
-    }
-
-    private static Length first(Length side) {
-        return FIRST_SCREW.min(side.over(4));
-    }
-
-    private static Length shortest(Frame frame) {
-        return frame.members().stream()
-                .map(member -> member.longPoint().value())
-                .min(Comparator.naturalOrder())
-                .orElseThrow();
-    }
-
-    private static Words places(List<Length> places) {
-        return places.stream()
-                .map(place -> Words.of("list.one", place))
-                .reduce((list, next) -> Words.of("list.comma", list, next))
-                .orElseThrow();
     }
 }

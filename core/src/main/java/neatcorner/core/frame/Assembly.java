@@ -73,7 +73,7 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
      * @throws Refusal when the numbers leave no frame, or a part no room
      */
     public static Assembly of(Job job, Shop shop) {
-        return of(job, shop.habits().over(job.overrides()));
+        return of(job, shop.habitsUnder(job.overrides()));
     }
 
     /** The same with another part looked at, from 0. */
@@ -250,7 +250,7 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
     }
 
     /** The back of what is framed, before the back of the part that holds it. */
-    private static Length behindPackage(Frame base) {
+    public static Length behindPackage(Frame base) {
         Job job = base.job();
         Length stack = job.seen() == job.holder() ? job.packed().stack() : Length.ZERO;
         return job.section().recessFront().minus(job.lined()).minus(stack);

@@ -9,6 +9,7 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.PartOffer;
+import neatcorner.core.frame.PartScrews;
 import neatcorner.core.job.Part;
 import neatcorner.core.job.PlaceKey;
 import neatcorner.core.job.Placement;
@@ -28,6 +29,7 @@ import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.wood.Screw;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -48,8 +50,6 @@ final class AttachSteps {
     /** With less a leaf binds in damp weeks. Common practice, no source. */
     private static final Length LEAST_GAP = Length.inches(0, 1, 16);
 
-    /** What stays between a screw's tip and the front. Common practice, no source. */
-    private static final Length SHORT_OF_FRONT = Length.inches(0, 1, 8);
     /** Strips thinner than this bend under a clamp and are held by tape. Common practice, no source. */
     private static final Length TAPED = Length.mm(6);
     /** Less wood than this on both sides of a glue line or under a screw holds nothing. Common practice, no source. */
@@ -183,7 +183,7 @@ final class AttachSteps {
     /** Behind a floater's wall: level with its back, glued there and in the mitres, pinned into the thinner of both. */
     private void ledge() {
         Length wall = base.narrowFace();
-        Length pin = frame.job().section().face().plus(wall).minus(SHORT_OF_FRONT);
+        Length pin = frame.job().section().face().plus(wall).minus(PartScrews.SHORT_OF_FRONT);
         add("attach.ledge", on);
         if (wall.isUnder(LEAST_HOLD)) {
             add("attach.ledge_taped");
@@ -214,7 +214,7 @@ final class AttachSteps {
     /** How far it lies over the wood of the other part, from the outside inwards; found where that holds nothing. */
     private Optional<Length> held(Length land, String missing) {
         Length gap = placement.gap();
-        Length held = land.min(gap.plus(frame.narrowFace())).minus(gap);
+        Length held = PartScrews.held(land, gap, frame);
         if (!held.isUnder(LEAST_HOLD)) {
             return Optional.of(held);
         }
@@ -251,24 +251,39 @@ final class AttachSteps {
     }
 
     private void screwedBehind(Placement.Behind behind, Length held) {
-        Section own = base.narrowestSection();
-        double outer = own.face().minus(behind.gap()).toMm();
-        Length front = Length.mm(own.wood().lowestFront(outer - held.toMm(), outer));
-        Length longest = frame.job().section().thickness().plus(front).minus(SHORT_OF_FRONT);
+        Optional<Length> in = PartScrews.in(base, behind.gap(), held);
+        if (in.isEmpty()) {
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.BRIEF,
+                            "part_over_hollow",
+                            frame.job().part().name(),
+                            on)
+                    .remedy(new Remedy.Visit(Station.SECTION)));
+            return;
+        }
         ledger.warn(Safety.SCREWS);
-        ledger.enter(Figure.sum(SCREW)
-                .start("part_thickness", frame.job().section().thickness())
-                .plus("wood_before_it", front)
-                .minus("short_of_front", SHORT_OF_FRONT)
-                .rounded(Rounding.DOWN)
-                .note("attach_screw")
-                .result());
-        Length in = ledger.enter(Figure.formula(SCREW_IN)
-                        .with("held_over", held)
-                        .note("screw_in")
-                        .gives(held.over(2)))
+        Length room = ledger.enter(Figure.sum(SCREW)
+                        .start("part_thickness", frame.job().section().thickness())
+                        .plus("wood_before_it", PartScrews.woodBefore(base, behind.gap(), held))
+                        .minus("short_of_front", PartScrews.SHORT_OF_FRONT)
+                        .rounded(Rounding.DOWN)
+                        .note("attach_screw")
+                        .result())
                 .value();
-        add("attach.screwed", on, longest, in, Screw.SIX.said(base.job().section().species().hardness()));
+        Figure<Length> place = ledger.enter(Figure.formula(SCREW_IN)
+                .with("held_over", held)
+                .note("screw_in")
+                .gives(in.get()));
+        add(
+                "attach.screwed",
+                on,
+                base.habits().drawers().longest(Ware.SCREW, room).orElse(room),
+                place,
+                base.habits()
+                        .drawers()
+                        .said(Screw.SIX, base.job().section().species().hardness()),
+                PartScrews.said(frame));
     }
 
     /** Glued on, where the front of the other part is flat. */
@@ -325,7 +340,7 @@ final class AttachSteps {
     /** Set on the upper edge, and screwed down through its sill. */
     private void onTop(Placement.OnTop top) {
         Length sill = frame.job().section().thickness();
-        Optional<Length> screw = PocketScrews.forWood(sill)
+        Optional<Length> screw = PocketScrews.forWood(sill, frame.habits().drawers())
                 .filter(_ -> !frame.job().section().backWidth().isUnder(LEAST_SILL));
         ledger.warn(Safety.SCREWS);
         if (screw.isPresent()) {

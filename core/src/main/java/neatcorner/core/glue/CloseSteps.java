@@ -131,7 +131,9 @@ final class CloseSteps {
             if (bars.isCrossed()) {
                 add("close.bars_cross", frame.job().section().thickness().over(2));
             }
-            Words screws = Screw.EIGHT.said(frame.job().section().species().hardness());
+            Words screws = frame.habits()
+                    .drawers()
+                    .said(Screw.EIGHT, frame.job().section().species().hardness());
             if (bars.atWire()) {
                 add("close.cross_bar_wire", middle(frame.cross().getFirst()), screws);
             } else {

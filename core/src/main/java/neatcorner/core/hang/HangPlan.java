@@ -4,6 +4,7 @@ import java.util.Optional;
 import neatcorner.core.frame.Weight;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
@@ -19,7 +20,8 @@ import neatcorner.core.words.Figure;
  * @param wire        for a wire: how it runs and pulls
  * @param rating      what each fixing must be rated for by its maker: four times its load, never under the least that
  *                    is sold with one; empty where it does not hang
- * @param screwsIn    how deep the screws of rings go into the wood; empty where there are none or no room for them
+ * @param cleat       the strip on its back, where it hangs by one
+ * @param screwsIn    where the screws of rings lie in the wood; empty where there are none or no room for them
  * @param hookHeight  from the floor to the hook, or to where the strips of a cleat meet; empty where it does not hang
  * @param drop        from the top of the frame down to there
  */
@@ -30,7 +32,8 @@ public record HangPlan(
         Optional<Rings> rings,
         Optional<Wire> wire,
         Optional<Figure<Mass>> rating,
-        Optional<Length> screwsIn,
+        Optional<Cleat> cleat,
+        Optional<Bite> screwsIn,
         Optional<Figure<Length>> hookHeight,
         Length drop) {
     /**
@@ -52,5 +55,26 @@ public record HangPlan(
      * @param length  to cut, with both tails
      */
     public record Wire(Figure<Angle> angle, Figure<Force> tension, Figure<Length> drop, Figure<Length> length) {
+    }
+
+    /**
+     * The upper strip of a cleat.
+     *
+     * @param down   from the top of the frame to its middle
+     * @param length as it is cut
+     * @param screws how many hold it, evenly
+     * @param first  from its ends to the outer ones
+     * @param bite   where its screws lie in the wood at most
+     */
+    public record Cleat(Length down, Figure<Length> length, Figure<Count> screws, Length first, Bite bite) {
+    }
+
+    /**
+     * Where a screw lies in the wood.
+     *
+     * @param from before the back of the frame, where it enters: over zero in a hollow
+     * @param deep from there to its tip
+     */
+    public record Bite(Length from, Length deep) {
     }
 }

@@ -37,6 +37,7 @@ import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.wood.Screw;
 import neatcorner.core.wood.Strength;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -67,6 +68,10 @@ public final class HangPlanner {
     public static final FigureKey<Length> PILOT = FigureKey.length(Station.HANG, "hang.pilot");
     /** How many screws each ring takes. */
     public static final FigureKey<Count> SCREWS = FigureKey.count(Station.HANG, "hang.screws");
+    /** How long the strip of a cleat on the back is. */
+    public static final FigureKey<Length> CLEAT = FigureKey.length(Station.HANG, "hang.cleat");
+    /** How many screws hold it. */
+    public static final FigureKey<Count> CLEAT_SCREWS = FigureKey.count(Station.HANG, "hang.cleat_screws");
     /** The hook above the floor. */
     public static final FigureKey<Length> HOOK_HEIGHT = FigureKey.length(Station.HANG, "hang.hook_height");
 
@@ -101,6 +106,13 @@ public final class HangPlanner {
     private static final Length ENOUGH = Length.inches(1);
     /** A ring has no more holes. Common practice, no source. */
     private static final int MOST_SCREWS = 3;
+
+    /** Of a cleat to the frame's width where it is. Common practice, no source. */
+    private static final double CLEAT_SHARE = 0.7;
+    /** Its outer screws from its ends. Common practice, no source. */
+    private static final Length CLEAT_FIRST = Length.inches(1, 1, 2);
+    /** Its screws stand no further apart. Common practice, no source. */
+    private static final Length CLEAT_APART = Length.inches(8);
 
     private static final Mass TWO_PEOPLE = Mass.kg(15);
     /** What a ring or a plate needs beside its middle. Common practice, no source. */
@@ -159,6 +171,7 @@ public final class HangPlanner {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Length.ZERO);
     }
 
@@ -175,7 +188,7 @@ public final class HangPlanner {
         Optional<HangPlan.Rings> rings = chosen == Hardware.RINGS_AND_WIRE || chosen == Hardware.TWO_HOOKS
                 ? Optional.of(rings()) : Optional.empty();
         Optional<HangPlan.Wire> wire = chosen == Hardware.RINGS_AND_WIRE ? rings.map(this::wire) : Optional.empty();
-        Optional<Length> screwsIn = screws(chosen, rings.isPresent(), wire);
+        Optional<HangPlan.Bite> screwsIn = screws(chosen, rings.isPresent(), wire);
         Length drop = wire.map(w -> w.drop().value()).or(() -> rings.map(r -> r.down().value()))
                 .orElse(mount.down());
         return new HangPlan(
@@ -185,6 +198,7 @@ public final class HangPlanner {
                 rings,
                 wire,
                 Optional.of(rating(chosen, wire)),
+                chosen == Hardware.CLEAT ? cleat() : Optional.empty(),
                 screwsIn,
                 Optional.of(hookHeight(chosen, drop)),
                 drop);
@@ -438,8 +452,8 @@ public final class HangPlanner {
                         .gives(Length.mm(2 * Math.hypot(half.toMm(), rise.toMm())).plus(TAILS))));
     }
 
-    /** How long the screws may be, what to bore, how many hold at a ring; gives how deep those of rings go. */
-    private Optional<Length> screws(Hardware chosen, boolean rings, Optional<HangPlan.Wire> wire) {
+    /** How long the screws may be, what to bore, how many hold at a ring; gives where those of rings lie. */
+    private Optional<HangPlan.Bite> screws(Hardware chosen, boolean rings, Optional<HangPlan.Wire> wire) {
         Optional<Strength> strength = Strength.of(frame.job().section().species());
         if (strength.isEmpty()) {
             return Optional.empty();
@@ -451,7 +465,7 @@ public final class HangPlanner {
                 : deep.plus(RING_THICK).isUnder(SHORT) ? Screw.FOUR : Screw.SIX;
         Optional<Length> length = chosen == Hardware.CLEAT
                 ? Optional.of(deep)
-                : screw.longest(deep.plus(RING_THICK).min(ENOUGH));
+                : frame.habits().drawers().longest(Ware.SCREW, deep.plus(RING_THICK).min(ENOUGH));
         if (length.isEmpty() || deep.isUnder(LEAST_DEEP)) {
             ledger.find(Finding.of(
                             Severity.CAUTION,
@@ -464,7 +478,7 @@ public final class HangPlanner {
                     .remedy(new Remedy.Visit(Station.SECTION)));
             return Optional.empty();
         }
-        Words bit = screw.bit(frame.job().section().species().hardness());
+        Words bit = frame.habits().drawers().bit(screw, frame.job().section().species().hardness());
         ledger.enter(Figure.formula(SCREW_DEEP)
                 .with("screw_wood", wood)
                 .with("clear", BEFORE_TIP)
@@ -490,7 +504,36 @@ public final class HangPlanner {
         }
         Length in = length.get().minus(RING_THICK);
         held(screw, strength.get(), in, wire);
-        return Optional.of(in);
+        return Optional.of(new HangPlan.Bite(mount.floor(true), in));
+    }
+
+    /** The strip on the back and what holds it; empty where no screw does. */
+    private Optional<HangPlan.Cleat> cleat() {
+        Length deep = mount.depth(false).minus(BEFORE_TIP);
+        Optional<Strength> strength = Strength.of(frame.job().section().species());
+        if (strength.isEmpty() || deep.isUnder(LEAST_DEEP)) {
+            return Optional.empty();
+        }
+        double[] level = frame.chord(Line.OUTSIDE, mount.down().toMm());
+        Length across = Length.mm(level[1] - level[0]);
+        Figure<Length> length = ledger.enter(Figure.formula(CLEAT)
+                .with("frame_there", across)
+                .note("cleat_long")
+                .rounded(Rounding.DOWN)
+                .gives(across.times(CLEAT_SHARE)));
+        Length first = CLEAT_FIRST.min(length.value().over(4));
+        Force load = Force.weightOf(weight.total().value());
+        Force each = new Force(Screw.EIGHT.lateral(strength.get(), deep) / RESERVE);
+        int bearing = (int) Math.ceil(load.newtons() / each.newtons() - 1e-9);
+        int even = (int) Math.ceil(length.value().minus(first.times(2)).ratio(CLEAT_APART) - 1e-9) + 1;
+        Figure<Count> screws = ledger.enter(Figure.formula(CLEAT_SCREWS)
+                .named(Words.of("figure.hang.cleat_screws_from", first))
+                .with("weight", weight.total().value())
+                .with("screw_bears", each)
+                .note("cleat_screws", CLEAT_APART, RESERVE)
+                .gives(new Count(Math.max(2, Math.max(bearing, even)))));
+        return Optional.of(new HangPlan.Cleat(
+                mount.down(), length, screws, first, new HangPlan.Bite(mount.floor(false), deep)));
     }
 
     /** Screws of a ring bear across, to a quarter of what makes them give way. */

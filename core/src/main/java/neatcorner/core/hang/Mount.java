@@ -40,15 +40,24 @@ final class Mount {
 
     /** How deep the wood is under a ring's screw, or under one in the middle of the top, from its back or hollow. */
     Length depth(boolean ring) {
+        double[] wood = wood(ring);
+        return Length.mm(wood[1] - wood[0]);
+    }
+
+    /** Where that wood begins before the back: over zero in a hollow. */
+    Length floor(boolean ring) {
+        return Length.mm(wood(ring)[0]);
+    }
+
+    private double[] wood(boolean ring) {
         Section section = ring ? narrowestUpright() : alongAxis(true).map(Member::stock).orElse(frame.job().section());
         Length in = ring
                 ? land(section).orElse(section.backWidth().over(2))
                 : section.backWidth().over(2);
         double middle = section.face().minus(in).toMm();
-        return Length.mm(section.wood().rooms(middle - BESIDE, middle + BESIDE).stream()
-                .mapToDouble(room -> room[1] - room[0])
+        return section.wood().rooms(middle - BESIDE, middle + BESIDE).stream()
                 .findFirst()
-                .orElse(0));
+                .orElse(new double[] {0, 0});
     }
 
     /** Whether a ring would sit in the hollow, the wood beside it being too narrow. */

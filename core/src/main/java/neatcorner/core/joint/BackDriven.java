@@ -17,6 +17,7 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.FigureKey;
 
 /**
@@ -86,6 +87,11 @@ record BackDriven(BackFastener what) implements Joint {
     @Override
     public Optional<FigureKey<Length>> fastener() {
         return Optional.of(what.height());
+    }
+
+    @Override
+    public Optional<Ware> ware() {
+        return Optional.of(what.ware());
     }
 
     @Override

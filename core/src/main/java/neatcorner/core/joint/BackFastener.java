@@ -1,32 +1,32 @@
 package neatcorner.core.joint;
 
-import java.util.List;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
-/** What is driven across a joint from the back. Sizes are those commonly sold, from memory. */
+/** What is driven across a joint from the back. */
 public enum BackFastener {
     /** A bent strip of steel, its point toward the outside corner; two are stacked in tall mouldings. */
-    V(JointKind.V_FASTENED, "v", 9, 6, List.of(5.0, 7.0, 10.0, 12.0, 15.0)),
+    V(JointKind.V_FASTENED, "v", 9, 6, Ware.V_FASTENER),
     /** A wire with a leg in either piece. */
-    STAPLE(JointKind.STAPLED, "staple", 12, 5, List.of(6.0, 8.0, 10.0, 12.0, 14.0));
+    STAPLE(JointKind.STAPLED, "staple", 12, 5, Ware.STAPLE);
 
     private final JointKind kind;
     private final String id;
     private final Length needs;
     private final double wing;
-    private final List<Length> heights;
+    private final Ware ware;
     private final FastenerKey height;
 
-    BackFastener(JointKind kind, String id, double needs, double wing, List<Double> heights) {
+    BackFastener(JointKind kind, String id, double needs, double wing, Ware ware) {
         this.kind = kind;
         this.id = id;
         this.needs = Length.mm(needs);
         this.wing = wing;
-        this.heights = heights.stream().map(Length::mm).toList();
+        this.ware = ware;
         this.height = new FastenerKey("joint." + id + "_height");
     }
 
@@ -49,9 +49,9 @@ public enum BackFastener {
         return wing;
     }
 
-    /** How high they are sold, the lowest first. */
-    List<Length> heights() {
-        return heights;
+    /** As it is bought. */
+    Ware ware() {
+        return ware;
     }
 
     /** Whether one may be driven on top of another. */

@@ -67,10 +67,10 @@ final class BackFasteners {
                     - CLEAR.toMm();
         }
         double most = Arrays.stream(heights).max().orElseThrow();
-        Optional<Length> tallest = JointPlanner.longest(Length.mm(most), what.heights());
+        Optional<Length> tallest = frame.habits().drawers().longest(what.ware(), Length.mm(most));
         if (tallest.isEmpty()) {
             return Fitted.not(what.kind(), most < 0 ? what.said("obstacle", "hollow", what.needs())
-                    : what.said("obstacle", "thin", Length.mm(most).plus(CLEAR), what.heights().getFirst(), CLEAR));
+                    : what.said("obstacle", "thin", Length.mm(most).plus(CLEAR), heights().getFirst(), CLEAR));
         }
         Length height = wish.orElseGet(() -> bestHeight(heights, mitre, tallest.get()));
         List<Words> obstacles = new ArrayList<>();
@@ -86,17 +86,22 @@ final class BackFasteners {
                 obstacles);
     }
 
+    /** At hand, the lowest first. */
+    private List<Length> heights() {
+        return frame.habits().drawers().sizes(what.ware());
+    }
+
     /** The highest at which as many stand as with the lowest: two low ones hold better than a high one alone. */
     private Length bestHeight(double[] heights, double mitre, Length tallest) {
-        boolean two = places(heights, mitre, what.heights().getFirst().toMm()).orElseThrow().inner().isPresent();
-        return what.heights().stream()
+        boolean two = places(heights, mitre, heights().getFirst().toMm()).orElseThrow().inner().isPresent();
+        return heights().stream()
                 .filter(h -> !h.isOver(tallest))
                 .sorted(Comparator.reverseOrder())
                 .filter(h -> places(heights, mitre, h.toMm())
                         .filter(p -> p.inner().isPresent() == two)
                         .isPresent())
                 .findFirst()
-                .orElse(what.heights().getFirst());
+                .orElse(heights().getFirst());
     }
 
     private Fitted fitted(Places places, Length height, double mitre, double most, Length back, List<Words> obstacles) {

@@ -15,6 +15,7 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.wood.Screw;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.FigureKey;
 
 /** Glued, with pins, nails or screws driven through the outside edges. */
@@ -97,6 +98,11 @@ record CrossDriven(Wire wire) implements Joint {
     }
 
     @Override
+    public Optional<Ware> ware() {
+        return Optional.of(wire.ware());
+    }
+
+    @Override
     public List<Safety> cautions() {
         return List.of(wire.sort() == Wire.Sort.SCREW ? Safety.BORING : Safety.PINS);
     }
@@ -119,11 +125,15 @@ record CrossDriven(Wire wire) implements Joint {
                         ? List.of(Words.of(frame.isFourSquare() ? "close.side_pins" : "close.side_pins_many"))
                         : Fitted.fastened(frame, JointKind.PINNED);
             case NAIL ->
-                List.of(Words.of("close.finish_nails", Screw.bit(Length.mm(NAIL_BIT * wire.thick()))));
+                List.of(Words.of(
+                        "close.finish_nails",
+                        frame.habits().drawers().bit(Length.mm(NAIL_BIT * wire.thick()))));
             case SCREW ->
                 List.of(Words.of(
                         "close.screws",
-                        Screw.EIGHT.bit(frame.job().section().species().hardness())));
+                        frame.habits()
+                                .drawers()
+                                .bit(Screw.EIGHT, frame.job().section().species().hardness())));
         };
     }
 

@@ -13,8 +13,10 @@ import neatcorner.core.measure.Rounding;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.Drawers;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -31,8 +33,6 @@ final class HousedNailed implements Joint {
     /** How far from the edges of the box. */
     private static final FigureKey<Length> FROM_EDGE = FigureKey.length(Station.CORNERS, "joint.nail_from_edge");
 
-    private static final Length[] STANDARD = {Length.inches(0, 3, 4), Length.inches(1), Length.inches(1, 1, 4),
-        Length.inches(1, 1, 2), Length.inches(2), Length.inches(2, 1, 2), Length.inches(3)};
     /** Thinner wood splits under a nail in its middle. Common practice, no source. */
     private static final Length THIN = Length.inches(0, 3, 8);
     /** A nail more for every so much of width. Common practice, no source. */
@@ -80,6 +80,11 @@ final class HousedNailed implements Joint {
     }
 
     @Override
+    public Optional<Ware> ware() {
+        return Optional.of(Ware.NAIL);
+    }
+
+    @Override
     public List<Safety> cautions() {
         return List.of(Safety.PINS);
     }
@@ -98,7 +103,9 @@ final class HousedNailed implements Joint {
         Length side = Crossing.widest(frame, true);
         Length held = side.minus(SquareCorner.HOUSED.enters(Crossing.narrowest(frame, true)));
         Length most = held.times(1 + TIMES);
-        Length length = wish.or(() -> JointPlanner.longest(most, STANDARD)).orElse(STANDARD[0]);
+        Drawers drawers = frame.habits().drawers();
+        Length length = wish.or(() -> drawers.longest(Ware.NAIL, most))
+                .orElseGet(() -> drawers.sizes(Ware.NAIL).getFirst());
         List<Words> obstacles = length.minus(held).isUnder(held)
                 ? List.of(Words.of("obstacle.nail_short", length, held, held.times(2)))
                 : List.of();

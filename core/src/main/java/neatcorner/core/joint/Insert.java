@@ -44,9 +44,14 @@ public record Insert(Form form, List<Vector> places, List<Hull> bodies) {
 
     /** How much is free between this and another, in mm; below zero where they meet. */
     public double gap(List<Hull> others) {
-        return bodies.stream()
-                .flatMapToDouble(body -> others.stream().mapToDouble(body::gap))
-                .min()
-                .orElse(Double.POSITIVE_INFINITY);
+        return Hull.gap(bodies, others);
+    }
+
+    /** The same elsewhere. */
+    public Insert moved(Vector by) {
+        return new Insert(
+                form,
+                places.stream().map(by::plus).toList(),
+                bodies.stream().map(body -> body.moved(by)).toList());
     }
 }

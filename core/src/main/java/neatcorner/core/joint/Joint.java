@@ -12,6 +12,7 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.wood.Stuff;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.FigureKey;
 
 /**
@@ -68,6 +69,11 @@ public interface Joint {
 
     /** What is said of it in place of whether it is strong enough, where nothing can be said of that. */
     default Optional<Words> instead() {
+        return Optional.empty();
+    }
+
+    /** What must be at hand for it in some size, where anything is bought for it by its size. */
+    default Optional<Ware> ware() {
         return Optional.empty();
     }
 

@@ -38,6 +38,7 @@ import neatcorner.core.strength.Sides;
 import neatcorner.core.strength.Weighing;
 import neatcorner.core.wood.Species;
 import neatcorner.core.wood.Stuff;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -149,6 +150,11 @@ public final class JointPlanner {
         Species species = frame.job().section().species();
         if (!joint.isFor(species.stuff())) {
             return Fitted.not(joint.kind(), Words.of("obstacle.stuff", species));
+        }
+        Optional<Ware> none = joint.ware()
+                .filter(ware -> frame.habits().drawers().sizes(ware).isEmpty());
+        if (none.isPresent()) {
+            return Fitted.not(joint.kind(), Words.of("obstacle.none_at_hand", none.get()));
         }
         return joint.goesWith(construction)
                 ? joint.fitted(frame, wish, ledger)
@@ -476,15 +482,5 @@ public final class JointPlanner {
                     .by(burden.mass())
                     .remedy(new Remedy.Visit(Station.SECTION)));
         }
-    }
-
-    /** The longest standard size that is not over the limit. */
-    static Optional<Length> longest(Length limit, Length... standard) {
-        return longest(limit, List.of(standard));
-    }
-
-    /** The longest standard size that is not over the limit. */
-    static Optional<Length> longest(Length limit, List<Length> standard) {
-        return standard.stream().filter(length -> !length.isOver(limit)).max(Length::compareTo);
     }
 }

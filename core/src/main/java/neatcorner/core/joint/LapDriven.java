@@ -15,6 +15,7 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.wood.Screw;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Figure;
 
 /**
@@ -32,8 +33,6 @@ record LapDriven(boolean isGlued) implements Joint {
     private static final Length BEFORE_TIP = Length.inches(0, 3, 32);
     /** So much of a screw must be in the piece in front. Common practice, no source. */
     private static final Length LEAST_GRIP = Length.inches(0, 1, 4);
-    private static final Length[] STANDARD = {Length.inches(0, 1, 2), Length.inches(0, 5, 8), Length.inches(0, 3, 4),
-        Length.inches(1), Length.inches(1, 1, 4), Length.inches(1, 1, 2), Length.inches(2)};
     private static final int A_CORNER = 2;
     private static final Screw SCREW_SIZE = Screw.EIGHT;
     /** Of a brad, in mm. Common practice, no source. */
@@ -84,6 +83,11 @@ record LapDriven(boolean isGlued) implements Joint {
     }
 
     @Override
+    public Optional<Ware> ware() {
+        return Optional.of(isGlued ? Ware.PIN : Ware.SCREW);
+    }
+
+    @Override
     public List<Safety> cautions() {
         return List.of(isGlued ? Safety.PINS : Safety.BORING);
     }
@@ -95,7 +99,7 @@ record LapDriven(boolean isGlued) implements Joint {
         boolean bridled = frame.job().body().construction().isSquared(corner -> corner == SquareCorner.BRIDLED);
         Length least = (bridled ? thickness.times(2).over(3) : thickness.over(2)).plus(LEAST_GRIP);
         Optional<Length> best =
-                JointPlanner.longest(most, STANDARD).filter(length -> !length.isUnder(least));
+                frame.habits().drawers().longest(ware().orElseThrow(), most).filter(length -> !length.isUnder(least));
         if (best.isEmpty()) {
             return Fitted.not(kind(), Words.of(isGlued ? "obstacle.lap_brad" : "obstacle.lap_screw", least, most));
         }
@@ -115,7 +119,9 @@ record LapDriven(boolean isGlued) implements Joint {
                 : List.of(
                         Words.of(
                                 "close.lap_screws",
-                                SCREW_SIZE.said(frame.job().section().species().hardness())),
+                                frame.habits()
+                                .drawers()
+                                .said(SCREW_SIZE, frame.job().section().species().hardness())),
                         Words.of("close.witness"));
     }
 }

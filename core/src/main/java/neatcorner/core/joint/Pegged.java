@@ -18,6 +18,7 @@ import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -31,8 +32,6 @@ final class Pegged implements Joint {
     /** How thick the pegs are. */
     static final FigureKey<Length> DIAMETER = new FastenerKey("joint.peg");
 
-    private static final Length[] STANDARD = {Length.inches(0, 1, 8), Length.inches(0, 3, 16), Length.inches(0, 1, 4),
-        Length.inches(0, 5, 16), Length.inches(0, 3, 8)};
     /** A peg stands out so far on both sides until it is sawn flush. */
     private static final Length PROUD = Length.inches(0, 1, 8);
     /** Where the pegs stand in a whole crossing, as shares of it, from both outside edges. */
@@ -78,6 +77,11 @@ final class Pegged implements Joint {
     }
 
     @Override
+    public Optional<Ware> ware() {
+        return Optional.of(Ware.PEG);
+    }
+
+    @Override
     public List<Safety> cautions() {
         return List.of(Safety.BORING);
     }
@@ -98,10 +102,10 @@ final class Pegged implements Joint {
         Length room = acrossThrough.min(acrossStanding);
         int rooms = isMitred(frame) ? HALF_ROOM : WHOLE_ROOM;
         Length most = room.over(rooms);
-        Optional<Length> best = JointPlanner.longest(most, STANDARD);
+        Optional<Length> best = frame.habits().drawers().longest(Ware.PEG, most);
         if (best.isEmpty()) {
-            return Fitted.not(
-                    kind(), Words.of("obstacle.peg_no_room", room, STANDARD[0], STANDARD[0].times(rooms)));
+            Length thinnest = frame.habits().drawers().sizes(Ware.PEG).getFirst();
+            return Fitted.not(kind(), Words.of("obstacle.peg_no_room", room, thinnest, thinnest.times(rooms)));
         }
         Length peg = wish.orElse(best.get());
         List<Words> obstacles =

@@ -63,8 +63,9 @@ final class Pins {
         if (frame.job().outline().isCurved()) {
             return Fitted.not(wire.kind(), Words.of("obstacle." + wire.sort().id() + "_curved"));
         }
+        List<Length> lengths = wire.lengths(frame.habits().drawers());
         Length most = frame.narrowFace().minus(CLEAR);
-        Optional<Driven> longest = wire.standard().stream()
+        Optional<Driven> longest = lengths.stream()
                 .filter(length -> !length.isOver(most))
                 .sorted(Comparator.reverseOrder())
                 .map(this::driven)
@@ -85,7 +86,7 @@ final class Pins {
                     wire.kind(),
                     Words.of(
                             "obstacle." + wire.sort().id() + "_no_room",
-                            wire.standard().getFirst(),
+                            lengths.stream().findFirst().orElse(wire.ware().sizes().getLast()),
                             frame.narrowFace()));
         }
         return fitted(chosen.or(() -> longest).orElseThrow(), wish, obstacles);

@@ -16,9 +16,11 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Ledger;
 import neatcorner.core.report.Safety;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.Drawers;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.wood.Screw;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -35,10 +37,10 @@ final class Plated implements Joint {
     /** How far in from both outside edges it lies. */
     private static final FigureKey<Length> IN = FigureKey.length(Station.CORNERS, "joint.plate_in");
 
-    private static final Length[] LEGS = {Length.inches(1, 1, 2), Length.inches(2), Length.inches(2, 1, 2),
-        Length.inches(3), Length.inches(4), Length.inches(5), Length.inches(6)};
-    private static final Length[] SCREWS = {Length.inches(0, 3, 8), Length.inches(0, 1, 2), Length.inches(0, 5, 8),
-        Length.inches(0, 3, 4), Length.inches(1)};
+    /** Plates take no longer screws. Common practice, no source. */
+    private static final Length LONGEST = Length.inches(1);
+    /** Nor shorter ones. Common practice, no source. */
+    private static final Length SHORTEST = Length.inches(0, 3, 8);
     /** A plate is about so wide. Common practice, no source. */
     private static final Length WIDE = Length.inches(0, 5, 8);
     private static final Screw SCREW_SIZE = Screw.SIX;
@@ -96,6 +98,11 @@ final class Plated implements Joint {
     }
 
     @Override
+    public Optional<Ware> ware() {
+        return Optional.of(Ware.PLATE);
+    }
+
+    @Override
     public List<Safety> cautions() {
         return List.of(Safety.FASTENERS);
     }
@@ -118,15 +125,19 @@ final class Plated implements Joint {
         }
         Length in = back.minus(WIDE).over(2).min(Length.inches(0, 1, 4));
         Length needed = past(frame, in).minus(in).plus(PAST);
+        Drawers drawers = frame.habits().drawers();
+        List<Length> legs = drawers.sizes(Ware.PLATE);
         Optional<Length> shortest =
-                List.of(LEGS).stream().filter(leg -> !leg.isUnder(needed)).findFirst();
+                legs.stream().filter(leg -> !leg.isUnder(needed)).findFirst();
         if (shortest.isEmpty()) {
-            return Fitted.not(kind(), Words.of("obstacle.plate_long", needed, LEGS[LEGS.length - 1]));
+            return Fitted.not(kind(), Words.of("obstacle.plate_long", needed, legs.getLast()));
         }
         Length leg = wish.orElse(shortest.get());
-        Optional<Length> screw = JointPlanner.longest(section.thickness().minus(MARGIN), SCREWS);
+        Optional<Length> screw = drawers.longest(
+                        Ware.SCREW, section.thickness().minus(MARGIN).min(LONGEST))
+                .filter(length -> !length.isUnder(SHORTEST));
         if (screw.isEmpty()) {
-            return Fitted.not(kind(), Words.of("obstacle.plate_thin", section.thickness(), SCREWS[0].plus(MARGIN)));
+            return Fitted.not(kind(), Words.of("obstacle.plate_thin", section.thickness(), SHORTEST.plus(MARGIN)));
         }
         List<Words> obstacles =
                 leg.isUnder(needed) ? List.of(Words.of("obstacle.plate_short", leg, needed)) : List.of();
@@ -154,7 +165,9 @@ final class Plated implements Joint {
     @Override
     public List<Words> whileClosed(Frame frame) {
         return List.of(
-                Words.of("close.plates", SCREW_SIZE.said(frame.job().section().species().hardness())));
+                Words.of("close.plates", frame.habits()
+                                .drawers()
+                                .said(SCREW_SIZE, frame.job().section().species().hardness())));
     }
 
     @Override

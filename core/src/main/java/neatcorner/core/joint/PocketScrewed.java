@@ -17,6 +17,7 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -80,6 +81,11 @@ final class PocketScrewed implements Joint {
     }
 
     @Override
+    public Optional<Ware> ware() {
+        return Optional.of(Ware.POCKET_SCREW);
+    }
+
+    @Override
     public List<Safety> cautions() {
         return List.of(Safety.POCKETS);
     }
@@ -93,7 +99,7 @@ final class PocketScrewed implements Joint {
     public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
         Section section = frame.job().section();
         Length thick = section.thickness();
-        Optional<Length> usual = PocketScrews.forWood(thick);
+        Optional<Length> usual = PocketScrews.forWood(thick, frame.habits().drawers());
         Length back = Crossing.narrowest(frame, false).minus(section.recess().opening());
         if (usual.isEmpty()) {
             return Fitted.not(

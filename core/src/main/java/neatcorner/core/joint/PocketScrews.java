@@ -5,6 +5,8 @@ import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
 import neatcorner.core.measure.Length;
+import neatcorner.core.shop.Drawers;
+import neatcorner.core.wood.Ware;
 
 /** Screws for pockets, by the thickness of the wood the pocket is bored in. */
 public final class PocketScrews {
@@ -19,8 +21,10 @@ public final class PocketScrews {
     private PocketScrews() {
     }
 
-    /** The one for wood so thick; empty where it is too thin for a pocket. */
-    public static Optional<Length> forWood(Length thick) {
-        return Optional.ofNullable(BY_THICKNESS.floorEntry(thick)).map(Map.Entry::getValue);
+    /** The longest at hand for wood so thick; empty where it is too thin for a pocket, or none is there. */
+    public static Optional<Length> forWood(Length thick, Drawers drawers) {
+        return Optional.ofNullable(BY_THICKNESS.floorEntry(thick))
+                .map(Map.Entry::getValue)
+                .flatMap(usual -> drawers.longest(Ware.POCKET_SCREW, usual));
     }
 }

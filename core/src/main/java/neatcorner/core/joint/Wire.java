@@ -5,8 +5,10 @@ import java.util.Locale;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.shop.Drawers;
 import neatcorner.core.wood.Screw;
 import neatcorner.core.wood.Strength;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
@@ -32,14 +34,8 @@ enum Wire {
                 Length.inches(0, 3, 16),
                 Length.inches(0, 1, 4),
                 Length.inches(0, 3, 8),
-                List.of(
-                        Length.inches(0, 1, 2),
-                        Length.inches(0, 5, 8),
-                        Length.inches(0, 3, 4),
-                        Length.inches(1),
-                        Length.inches(1, 1, 4),
-                        Length.inches(1, 1, 2),
-                        Length.inches(2))),
+                Ware.PIN,
+                Length.ZERO),
         /** With a small one. */
         NAIL(
                 1.8,
@@ -47,12 +43,8 @@ enum Wire {
                 Length.inches(0, 5, 16),
                 Length.inches(0, 3, 8),
                 Length.inches(0, 3, 4),
-                List.of(
-                        Length.inches(1),
-                        Length.inches(1, 1, 4),
-                        Length.inches(1, 1, 2),
-                        Length.inches(2),
-                        Length.inches(2, 1, 2))),
+                Ware.NAIL,
+                Length.inches(1)),
         /** With a thread. */
         SCREW(
                 Screw.EIGHT.diameter().toMm(),
@@ -60,20 +52,16 @@ enum Wire {
                 Length.inches(0, 3, 8),
                 Length.inches(0, 1, 2),
                 Length.inches(0, 1, 2),
-                List.of(
-                        Length.inches(1),
-                        Length.inches(1, 1, 4),
-                        Length.inches(1, 1, 2),
-                        Length.inches(2),
-                        Length.inches(2, 1, 2),
-                        Length.inches(3)));
+                Ware.SCREW,
+                Length.inches(1));
 
         private final double thick;
         private final List<Double> leans;
         private final Length fromCorner;
         private final Length forTwo;
         private final Length forAll;
-        private final List<Length> standard;
+        private final Ware ware;
+        private final Length shortest;
 
         Sort(
                 double thick,
@@ -81,13 +69,15 @@ enum Wire {
                 Length fromCorner,
                 Length forTwo,
                 Length forAll,
-                List<Length> standard) {
+                Ware ware,
+                Length shortest) {
             this.thick = thick;
             this.leans = leans;
             this.fromCorner = fromCorner;
             this.forTwo = forTwo;
             this.forAll = forAll;
-            this.standard = standard;
+            this.ware = ware;
+            this.shortest = shortest;
         }
 
         /** How long hands are busy with the two to four of one corner. Common practice, no source. */
@@ -170,9 +160,16 @@ enum Wire {
         return sort.forAll;
     }
 
-    /** Lengths that are sold, from the shortest. */
-    List<Length> standard() {
-        return sort.standard;
+    /** As it is bought. */
+    Ware ware() {
+        return sort.ware;
+    }
+
+    /** The lengths at hand that are no shorter than what holds a corner, from the shortest. */
+    List<Length> lengths(Drawers drawers) {
+        return drawers.sizes(sort.ware).stream()
+                .filter(length -> !length.isUnder(sort.shortest))
+                .toList();
     }
 
     /** How long it is. */

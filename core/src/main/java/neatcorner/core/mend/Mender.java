@@ -182,14 +182,16 @@ public final class Mender {
         Length face = broken.frame.narrowFace();
         broken.add("split_stop");
         broken.add("split_glue", broken.adhesive().clamp());
-        Screw screw = Screw.SIX;
         if (broken.amount().isOver(face.times(SHORT))) {
             broken.add("split_long", broken.said(), face);
         } else {
             broken.add(
                     "split_again",
                     broken.amount().max(Length.inches(1)),
-                    screw.bit(broken.frame.job().section().species().hardness()));
+                    broken.frame
+                            .habits()
+                            .drawers()
+                            .bit(Screw.SIX, broken.frame.job().section().species().hardness()));
         }
         broken.ledger.warn(Safety.SCREWS);
     }

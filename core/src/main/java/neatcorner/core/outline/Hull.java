@@ -72,6 +72,47 @@ public record Hull(List<Vector> places, double round) {
         return Math.max(0, nearest.length() - TOUCHING) - round - other.round;
     }
 
+    /** The least that is free between one of these and one of those, in mm; without end where there are not two. */
+    public static double gap(List<Hull> some, List<Hull> others) {
+        double least = Double.POSITIVE_INFINITY;
+        for (Hull one : some) {
+            for (Hull other : others) {
+                if (one.leastGap(other) < least) {
+                    least = Math.min(least, one.gap(other));
+                }
+            }
+        }
+        return least;
+    }
+
+    /** What at least is free between two bodies: the gap of the balls around both. */
+    private double leastGap(Hull other) {
+        Vector middle = middle();
+        Vector otherMiddle = other.middle();
+        return middle.minus(otherMiddle).length() - reach(middle) - other.reach(otherMiddle);
+    }
+
+    private Vector middle() {
+        Vector sum = places.getFirst();
+        for (int i = 1; i < places.size(); i++) {
+            sum = sum.plus(places.get(i));
+        }
+        return sum.times(1.0 / places.size());
+    }
+
+    private double reach(Vector middle) {
+        double most = 0;
+        for (Vector place : places) {
+            most = Math.max(most, place.minus(middle).length());
+        }
+        return most + round;
+    }
+
+    /** The same body elsewhere. */
+    public Hull moved(Vector by) {
+        return new Hull(places.stream().map(by::plus).toList(), round);
+    }
+
     /**
      * Where its surface passes a plane, in order around; empty where it does not. Of a body with a rounding that is
      * told of a rod alone.

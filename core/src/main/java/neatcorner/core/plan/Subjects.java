@@ -95,7 +95,10 @@ final class Subjects {
             new Subject<>(
                     Clashes.class,
                     draft -> ClashPlanner.of(
-                            draft.get(Frame.class), draft.get(JointPlan.class), draft.get(HangPlan.class))),
+                            draft.get(Assembly.class),
+                            draft.get(JointPlan.class),
+                            draft.get(HangPlan.class),
+                            draft.get(FitPlan.class))),
             new Subject<>(
                     Mending.class,
                     draft -> Mender.of(draft.get(Frame.class), draft.get(JointPlan.class), draft.get(Burden.class))));

@@ -11,11 +11,17 @@ import neatcorner.core.words.Origin;
  * A set of habits, in which any may be missing. A shop's own set is read through its jobs'
  * overrides.
  *
- * @param values the numbers that were said; what is missing has its usual value
+ * @param values  the numbers that were said; what is missing has its usual value
+ * @param drawers the sizes of screws and the like that are at hand
  */
-public record Habits(Map<Habit, Length> values) {
+public record Habits(Map<Habit, Length> values, Drawers drawers) {
     /** Nothing said. */
     public static final Habits USUAL = new Habits(Map.of());
+
+    /** Numbers alone. */
+    public Habits(Map<Habit, Length> values) {
+        this(values, Drawers.FULL);
+    }
 
     public Habits {
         EnumMap<Habit, Length> checked = new EnumMap<>(Habit.class);
@@ -38,6 +44,11 @@ public record Habits(Map<Habit, Length> values) {
         return values.containsKey(habit);
     }
 
+    /** With these sizes at hand. */
+    public Habits with(Drawers other) {
+        return new Habits(values, other);
+    }
+
     /** With one number more or changed. */
     public Habits with(Habit habit, Length value) {
         return over(new Habits(Map.of(habit, value)));
@@ -48,6 +59,6 @@ public record Habits(Map<Habit, Length> values) {
         EnumMap<Habit, Length> merged = new EnumMap<>(Habit.class);
         merged.putAll(values);
         merged.putAll(others.values);
-        return new Habits(merged);
+        return new Habits(merged, drawers);
     }
 }

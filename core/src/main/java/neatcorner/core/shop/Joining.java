@@ -9,10 +9,11 @@ import java.util.Set;
  *
  * @param school  what may be seen of it
  * @param missing tools that are not at hand
+ * @param drawers the sizes of screws and the like that are
  */
-public record Joining(School school, Set<JoiningTool> missing) {
+public record Joining(School school, Set<JoiningTool> missing, Drawers drawers) {
     /** Anything may show, and every tool is there. */
-    public static final Joining ANY = new Joining(School.MAY_SHOW, Set.of());
+    public static final Joining ANY = new Joining(School.MAY_SHOW, Set.of(), Drawers.FULL);
 
     public Joining {
         EnumSet<JoiningTool> sorted = EnumSet.noneOf(JoiningTool.class);
@@ -22,7 +23,7 @@ public record Joining(School school, Set<JoiningTool> missing) {
 
     /** Of another school. */
     public Joining with(School other) {
-        return new Joining(other, missing);
+        return new Joining(other, missing, drawers);
     }
 
     /** With a tool at hand or not. */
@@ -34,6 +35,11 @@ public record Joining(School school, Set<JoiningTool> missing) {
         } else {
             changed.add(tool);
         }
-        return new Joining(school, changed);
+        return new Joining(school, changed, drawers);
+    }
+
+    /** With other sizes at hand. */
+    public Joining with(Drawers other) {
+        return new Joining(school, missing, other);
     }
 }

@@ -119,6 +119,11 @@ public record Shop(
         return clamps.stream().filter(c -> c.kind() == kind && !c.reach().isUnder(reach)).mapToInt(Clamps::count).sum();
     }
 
+    /** What a job with these numbers of its own is worked out with: its own first, with the sizes at hand. */
+    public Habits habitsUnder(Habits overrides) {
+        return habits.over(overrides).with(joining.drawers());
+    }
+
     /** With other habits. */
     public Shop withHabits(Habits other) {
         return new Shop(name, other, mouldings, clamps, climate, rack, joining, currency);

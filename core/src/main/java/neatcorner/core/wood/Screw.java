@@ -1,18 +1,15 @@
 package neatcorner.core.wood;
 
-import java.util.Comparator;
-import java.util.List;
-import java.util.Optional;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 
 /**
- * A wood screw by its gauge, with the lengths that are commonly sold.
+ * A wood screw by its gauge.
  *
  * @param gauge the number, from 2 to 14
  */
 public record Screw(int gauge) {
-    /** Bits are sold by the sixty-fourth of an inch and by the half millimetre. */
+    /** Bits are sold by the sixty-fourth of an inch. */
     private static final long INCH_BITS = 64;
 
     /** Where the wood is thin. */
@@ -21,18 +18,6 @@ public record Screw(int gauge) {
     public static final Screw SIX = new Screw(6);
     /** For cleats and battens. */
     public static final Screw EIGHT = new Screw(8);
-    private static final List<Length> LENGTHS = List.of(
-            Length.inches(0, 1, 4),
-            Length.inches(0, 3, 8),
-            Length.inches(0, 1, 2),
-            Length.inches(0, 5, 8),
-            Length.inches(0, 3, 4),
-            Length.inches(1),
-            Length.inches(1, 1, 4),
-            Length.inches(1, 1, 2),
-            Length.inches(2),
-            Length.inches(2, 1, 2),
-            Length.inches(3));
     /** The root over the thread: 0.116 in of 0.164 in for no. 8 and alike for its neighbours (ibid., from memory). */
     private static final double ROOT = 0.71;
     /** A screw bears all it can across when so many of its diameters are in the wood (Wood Handbook, from memory). */
@@ -49,11 +34,6 @@ public record Screw(int gauge) {
         return Length.mm((0.060 + 0.013 * gauge) * 25.4);
     }
 
-    /** The longest that is sold and no longer than this; empty where the shortest is. */
-    public Optional<Length> longest(Length room) {
-        return LENGTHS.stream().filter(length -> !length.isOver(room)).max(Comparator.naturalOrder());
-    }
-
     /**
      * The hole to bore for its thread: seven tenths of the root in soft wood, nine tenths in hard (Wood Handbook, from
      * memory), and between them in what is middling.
@@ -67,22 +47,22 @@ public record Screw(int gauge) {
         return diameter().times(ROOT * share);
     }
 
-    /** The bit for its thread. */
-    public Words bit(Species.Hardness hardness) {
-        return bit(pilot(hardness));
+    /** A bit of this thickness as it is sold in the inch, and another in millimetres. */
+    public static Words bit(Length inch, Length mm) {
+        return Words.of("screw.bit", inchBit(inch), mmBit(mm));
     }
 
-    /** The nearest bit to a hole that is sold in the inch, and the nearest in millimetres. */
-    public static Words bit(Length hole) {
-        long parts = Math.max(1, Math.round(hole.toInches() * INCH_BITS));
+    /** As it is sold in the inch: in whole sixty-fourths. */
+    public static Words inchBit(Length thick) {
+        long parts = Math.round(thick.toInches() * INCH_BITS);
         long common = Math.min(Long.lowestOneBit(parts), INCH_BITS);
-        double mm = Math.max(1, Math.round(hole.toMm() * 2)) / 2.0;
-        return Words.of("screw.bit", parts / common, INCH_BITS / common, Words.plain(String.valueOf(mm)));
+        return Words.of("screw.bit_inch", parts / common, INCH_BITS / common);
     }
 
-    /** Its number and the bit for its thread. */
-    public Words said(Species.Hardness hardness) {
-        return Words.of("screw.said", gauge, bit(hardness));
+    /** As it is sold by the half millimetre. */
+    public static Words mmBit(Length thick) {
+        long halves = Math.round(thick.toMm() * 2);
+        return Words.of("screw.bit_mm", Words.plain(halves / 2 + (halves % 2 == 0 ? "" : ".5")));
     }
 
     /** What it bears across the grain of this wood, so deep in it, until it gives way, in N. */

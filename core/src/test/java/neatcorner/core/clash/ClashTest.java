@@ -185,7 +185,7 @@ class ClashTest {
                         .withHardware(Optional.of(Hardware.RINGS_AND_WIRE))
                         .withJoint(Optional.of(JointKind.PLATED))),
                 Sample.shop());
-        assertThat(plan.findings()).extracting(Finding::id).contains("ring_meets");
+        assertThat(plan.findings()).extracting(Finding::id).contains("driven_meets");
         assertThat(plan.get(Clashes.class).least()).isLessThan(1.5);
     }
 }

@@ -126,10 +126,10 @@ class FitPlanTest {
         assertThat(plan.cuts().lots()).anySatisfy(lot -> assertThat(lot.pieces()).hasSize(5));
         assertThat(new Phrasebook(Graduation.INCH_16)
                         .say(plan.fit().order().stream()
-                                .filter(step -> step.key().equals("fit.strainer_screws"))
+                                .filter(step -> step.key().equals("fit.strainer_clips"))
                                 .findFirst()
                                 .orElseThrow()))
-                .contains("short sides at 3 1/2\", 7\", 10 1/2\"; along the long sides at 4\", 20\", 40\", 56\"");
+                .contains("short sides at 2 3/4\", 8 1/4\", along the long sides at 4\", 20\", 40\", 56\"");
     }
 
     @Test

@@ -24,6 +24,7 @@ import neatcorner.core.outline.Vector;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.rack.Material;
+import neatcorner.core.shop.Drawers;
 import neatcorner.core.shop.Joining;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.shop.School;
@@ -69,7 +70,7 @@ class JointPlanTest {
     @Property(tries = 100, seed = Seed.FIXED)
     void aShopIsAdvisedWhatItCanMake(
             @ForAll Set<JoiningTool> missing, @ForAll School school, @ForAll @IntRange(min = 5, max = 30) int size) {
-        Shop shop = Sample.shop().withJoining(new Joining(school, missing));
+        Shop shop = Sample.shop().withJoining(new Joining(school, missing, Drawers.FULL));
         Plan plan = Planner.plan(
                 Sample.job(size + "", size + "").withSection(Sample.rabbeted("1 1/2", "1", "1/4", "1/2")), shop);
         JointOption used = plan.joints().used();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
+import neatcorner.core.shop.Drawers;
 import neatcorner.core.words.Phrasebook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,13 +25,8 @@ class ScrewTest {
         assertThat(screw.diameter().toInches()).isCloseTo(thread, within(1e-9));
         assertThat(screw.pilot(Species.Hardness.HARD).toInches()).isCloseTo(root * 0.9, within(0.004));
         assertThat(screw.pilot(Species.Hardness.SOFT).toInches()).isCloseTo(root * 0.7, within(0.004));
-        assertThat(new Phrasebook(Graduation.INCH_16).say(screw.bit(Species.Hardness.HARD))).contains(bit);
-    }
-
-    @Test
-    void theLongestThatHasRoomIsTakenAndNoneWhereNoneHas() {
-        assertThat(Screw.SIX.longest(Length.inches(0, 23, 32))).contains(Length.inches(0, 5, 8));
-        assertThat(Screw.SIX.longest(Length.inches(0, 3, 16))).isEmpty();
+        assertThat(new Phrasebook(Graduation.INCH_16).say(Drawers.FULL.bit(screw, Species.Hardness.HARD)))
+                .contains(bit);
     }
 
     /** Wood Handbook, chapter 8, from memory: full load across from seven diameters on, less in proportion. */

@@ -1,10 +1,12 @@
 package neatcorner.files.json;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import neatcorner.core.rack.Rack;
 import neatcorner.core.shop.ClampKind;
 import neatcorner.core.shop.Clamps;
+import neatcorner.core.shop.Drawers;
 import neatcorner.core.shop.Joining;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.shop.Moulding;
@@ -14,6 +16,7 @@ import neatcorner.core.shop.Shop;
 import neatcorner.core.shop.Sticks;
 import neatcorner.core.wood.Air;
 import neatcorner.core.wood.Climate;
+import neatcorner.core.wood.Ware;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -54,7 +57,18 @@ final class ShopJson {
     private static Joining joining(Fields fields) {
         return new Joining(
                 fields.constant("school", School.class),
-                Set.copyOf(fields.list("missing", tool -> tool.constant("tool", JoiningTool.class))));
+                Set.copyOf(fields.list("missing", tool -> tool.constant("tool", JoiningTool.class))),
+                fields.has("lacking") ? drawers(fields) : Drawers.FULL);
+    }
+
+    private static Drawers drawers(Fields fields) {
+        return fields.build(() -> fields
+                .list("lacking", gone -> Map.entry(gone.constant("ware", Ware.class), gone.length("size")))
+                .stream()
+                .reduce(
+                        Drawers.FULL,
+                        (drawers, gone) -> drawers.with(gone.getKey(), gone.getValue(), false),
+                        (_, last) -> last));
     }
 
     private static Climate climate(Fields fields) {
@@ -99,6 +113,13 @@ final class ShopJson {
         ObjectNode joining = node.putObject("joining").put("school", Fields.name(shop.joining().school()));
         ArrayNode missing = joining.putArray("missing");
         shop.joining().missing().forEach(tool -> missing.addObject().put("tool", Fields.name(tool)));
+        ArrayNode lacking = joining.putArray("lacking");
+        shop.joining()
+                .drawers()
+                .lacking()
+                .forEach((ware, sizes) -> sizes.forEach(size -> lacking.addObject()
+                        .put("ware", Fields.name(ware))
+                        .put("size", size.toExactMm())));
         node.put("currency", shop.currency());
         ArrayNode rack = node.putArray("rack");
         shop.rack().items().forEach(item -> RackJson.write(item, rack.addObject(), shop.mouldings()));
