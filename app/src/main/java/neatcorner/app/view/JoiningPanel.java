@@ -10,7 +10,6 @@ import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.shop.School;
-import neatcorner.core.wood.Screw;
 import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Phrasebook;
 
@@ -55,19 +54,10 @@ final class JoiningPanel extends Panel {
             there.setId("size-" + ware.name().toLowerCase(Locale.ROOT) + "-" + ware.sizes().indexOf(size));
             there.setOnAction(_ -> complain(there, desk().edit(new ShopEdit.HaveSize(ware, size, there.isSelected()))));
             onUpdate(() -> {
-                there.setText(named(ware, size));
+                there.setText(book().say(ware.marked(size)));
                 there.setSelected(desk().shop().joining().drawers().has(ware, size));
             });
             boxes.getChildren().add(there);
         }
-    }
-
-    /** Bits as they are marked; everything else as the maker measures. */
-    private String named(Ware ware, Length size) {
-        return switch (ware) {
-            case INCH_BIT -> book().say(Screw.inchBit(size));
-            case MM_BIT -> book().say(Screw.mmBit(size));
-            default -> book().write(size);
-        };
     }
 }

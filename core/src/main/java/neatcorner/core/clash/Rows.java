@@ -20,7 +20,6 @@ import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.section.Recess;
 import neatcorner.core.wood.Screw;
-import neatcorner.core.wood.Ware;
 
 /** What is driven along the sides of all parts of a job, as the plan says, in the first part's picture. */
 final class Rows {
@@ -148,7 +147,7 @@ final class Rows {
                 .minus(PartScrews.beside(assembly, part).over(2))
                 .toMm();
         Length room = PartScrews.throughSide(frame, assembly.frame(assembly.job().holder()));
-        double reach = frame.habits().drawers().longest(Ware.SCREW, room).orElse(room).toMm();
+        double reach = frame.longestScrew(room).toMm();
         return Optional.of(along(Row.Kind.STRAINER_SCREW, part, frame, (corner, inwards) -> {
             Point head = corner.plus(inwards.times(frame.narrowFace().toMm()));
             Point tip = head.minus(inwards.times(reach));
@@ -166,7 +165,7 @@ final class Rows {
                 .thickness()
                 .plus(PartScrews.woodBefore(base, behind.gap(), held))
                 .minus(PartScrews.SHORT_OF_FRONT);
-        double reach = frame.habits().drawers().longest(Ware.SCREW, room).orElse(room).toMm();
+        double reach = frame.longestScrew(room).toMm();
         return PartScrews.in(base, behind.gap(), held)
                 .map(in -> along(Row.Kind.BACK_SCREW, part, frame, (corner, inwards) -> {
                     Point place = corner.plus(inwards.times(in.toMm()));

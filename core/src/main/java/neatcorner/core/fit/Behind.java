@@ -32,6 +32,7 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.SectionKey;
+import neatcorner.core.wood.Screw;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -506,7 +507,8 @@ final class Behind {
         } else if (least.isUnder(LEAST_BLOCK) || most.isOver(MOST_BLOCK)) {
             last.add(Words.of("behind.mixed", name, left, right, top, bottom, LEAST_BLOCK));
         } else {
-            last.add(Words.of("behind.blocks", name, left, right, top, bottom));
+            last.add(Words.of(
+                    "behind.blocks", name, left, right, top, bottom, assembly.frame(part).screw(Screw.SIX)));
         }
     }
 

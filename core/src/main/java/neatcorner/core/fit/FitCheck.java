@@ -1,10 +1,12 @@
 package neatcorner.core.fit;
 
+import java.util.List;
 import java.util.Optional;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.PartOffer;
 import neatcorner.core.job.Borders;
+import neatcorner.core.job.Contents;
 import neatcorner.core.job.CrossBars;
 import neatcorner.core.job.Layer;
 import neatcorner.core.measure.Length;
@@ -46,6 +48,7 @@ final class FitCheck {
 
     void check() {
         inBars();
+        bare();
         frame.job().contents().borders().ifPresent(this::mat);
         inwardGlass();
         drawnIn();
@@ -65,6 +68,25 @@ final class FitCheck {
                                 .remedy(new Remedy.OnJob(
                                         Words.of("remedy.leave_out", layer.material()),
                                         new Edit.Pack(layer.material().role(), Optional.empty())))));
+    }
+
+    /** Paper that nothing stiff lies behind. */
+    private void bare() {
+        List<Layer> layers = frame.job().contents().layers();
+        Recess recess = frame.job().section().recess();
+        if (layers.isEmpty()
+                || !(recess instanceof Recess.Covering)
+                || recess instanceof Recess.Slot
+                || frame.job().contents().keeper() != Contents.Keeper.POINTS) {
+            return;
+        }
+        Material last = layers.getLast().material();
+        if (last == Material.PAPER || last == Material.PRESSING) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "no_backing", last)
+                    .remedy(new Remedy.OnJob(
+                            Words.of("remedy.lay_in", Material.CORRUGATED),
+                            new Edit.Pack(Material.Role.BACKING, Optional.of(Material.CORRUGATED)))));
+        }
     }
 
     private void mat(Borders borders) {

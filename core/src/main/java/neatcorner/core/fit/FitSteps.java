@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.PartScrews;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Layer;
 import neatcorner.core.job.Placement;
@@ -24,6 +25,7 @@ import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.wood.Screw;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -31,12 +33,16 @@ import neatcorner.core.words.Station;
 /** Fitting up, step by step. */
 final class FitSteps {
     /** How cloth is drawn over bars. Common practice, no source. */
-    private static final List<String> STRETCHING = List.of("edge", "lay", "middles", "outwards", "corners");
+    private static final List<String> STRETCHING = List.of("edge", "lay", "outwards", "corners");
+    /** Before those that go outwards the middles are stapled. */
+    private static final int MIDDLES = 2;
 
     /** The longest screw through a floater's ledge. */
     private static final FigureKey<Length> FLOAT_SCREW = FigureKey.length(Station.FIT, "float.screw");
     /** What stays between a screw's tip and the face of a picture. Common practice, no source. */
     private static final Length SHORT_OF_FACE = Length.inches(0, 1, 8);
+    /** Cloth is held by no longer staples. Common practice, no source. */
+    private static final Length MOST_LEGS = Length.mm(10);
     /** A screw that goes in less holds nothing. Common practice, no source. */
     private static final Length LEAST_BITE = Length.inches(0, 1, 4);
 
@@ -72,11 +78,18 @@ final class FitSteps {
             steps.steps.addAll(Surround.steps(frame, over, ledger));
         } else if (frame.job().isStretcher()) {
             STRETCHING.forEach(step -> steps.steps.add(Words.of("fit.stretch." + step)));
+            steps.steps.add(MIDDLES, Words.of("fit.stretch.middles", steps.legs()));
         }
         steps.steps.addAll(behind.first());
         steps.behind();
         steps.steps.addAll(behind.last());
         return List.copyOf(steps.steps);
+    }
+
+    /** Of staples in the back of a bar. */
+    private Length legs() {
+        Length most = MOST_LEGS.min(frame.job().section().thickness().over(2));
+        return frame.habits().drawers().longest(Ware.STAPLE, most).orElse(most);
     }
 
     /** What is screwed on the back comes when the package is in. */
@@ -112,7 +125,10 @@ final class FitSteps {
         }
         contents.materials().map(material -> step(material, heavyMirror)).distinct().forEach(steps::add);
         if (!contents.layers().isEmpty() && contents.keeper() == Contents.Keeper.POINTS) {
-            steps.add(Words.of(held(heavyMirror)));
+            steps.add(
+                    heavyMirror && frame.isWoodwork()
+                            ? Words.of("fit.blocks", frame.screw(Screw.SIX), behindWall())
+                            : Words.of(held()));
         }
         steps.addAll(strained);
         if (strained.isEmpty()
@@ -126,11 +142,11 @@ final class FitSteps {
     }
 
     /** Phrase of what keeps the package in. */
-    private String held(boolean heavyMirror) {
+    private String held() {
         if (!frame.isWoodwork()) {
             return "fit.profile_clips";
         }
-        return heavyMirror ? "fit.blocks" : frame.bars().isEmpty() ? "fit.points" : "fit.points_in_panes";
+        return frame.bars().isEmpty() ? "fit.points" : "fit.points_in_panes";
     }
 
     private Words step(Material material, boolean heavyMirror) {
@@ -155,7 +171,17 @@ final class FitSteps {
         Length proud = contents.stack()
                 .plus(frame.job().lined())
                 .minus(frame.job().section().recessDepth());
-        return proud.isPositive() ? Words.of("fit.canvas_proud", proud) : Words.of("fit.canvas");
+        Length screw = frame.longestScrew(behindWall());
+        return proud.isPositive()
+                ? Words.of("fit.canvas_proud", proud, frame.screw(Screw.SIX), screw)
+                : Words.of("fit.canvas", frame.screw(Screw.SIX), screw);
+    }
+
+    /** How deep a screw may go into the back beside the rabbet. */
+    private Length behindWall() {
+        return PartScrews.woodBefore(
+                        frame, Length.ZERO, frame.narrowestSection().backWidth())
+                .minus(PartScrews.BEFORE_TIP);
     }
 
     private double mirrorKg() {
@@ -195,9 +221,7 @@ final class FitSteps {
             steps.add(Words.of(
                     frame.job().outline().isCurved() ? "fit.float_screws_round" : "fit.float_screws",
                     screw,
-                    frame.habits()
-                            .drawers()
-                            .said(Screw.SIX, frame.job().section().species().hardness())));
+                    frame.screw(Screw.SIX)));
         }
     }
 }

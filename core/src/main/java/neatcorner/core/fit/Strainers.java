@@ -19,7 +19,6 @@ import neatcorner.core.section.Section;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.wood.Screw;
-import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Station;
 
 /** How parts that lie in the rabbet behind what is framed are put in: loose, shimmed, screwed, taped. */
@@ -65,8 +64,8 @@ final class Strainers {
                 "fit.strainer_screws",
                 PartScrews.said(inner),
                 PartScrews.beside(assembly, part).over(2),
-                holder.habits().drawers().said(Screw.SIX, wall.species().hardness()),
-                holder.habits().drawers().longest(Ware.SCREW, room).orElse(room));
+                holder.screw(Screw.SIX),
+                holder.longestScrew(room));
     }
 
     /** Where it stands out so far that the wall ends beside its screws: from back to back. */
@@ -82,8 +81,8 @@ final class Strainers {
                         .get(assembly.job().holder())
                         .back()
                         .minus(assembly.lies().get(part).back()),
-                holder.habits().drawers().said(Screw.SIX, wall.species().hardness()),
-                holder.habits().drawers().longest(Ware.SCREW, room).orElse(room));
+                holder.screw(Screw.SIX),
+                holder.longestScrew(room));
     }
 
     /** It stands out behind where what is framed and it are thicker than the rabbet is deep. */

@@ -28,7 +28,9 @@ import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.wood.Screw;
 import neatcorner.core.wood.Stuff;
+import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
@@ -381,6 +383,16 @@ public record Frame(
     /** How far it is round the outside. */
     public Length around() {
         return Length.mm(Polygons.around(Known.in(lines, Line.OUTSIDE)));
+    }
+
+    /** The number of a screw, and the bits at hand for its thread in this wood. */
+    public Words screw(Screw screw) {
+        return habits.drawers().said(screw, job.section().species().hardness());
+    }
+
+    /** The longest screw at hand that is not over this; so much where none is that short. */
+    public Length longestScrew(Length room) {
+        return habits.drawers().longest(Ware.SCREW, room).orElse(room);
     }
 
     /** The narrowest of the faces. */

@@ -50,6 +50,10 @@ final class AttachSteps {
     /** With less a leaf binds in damp weeks. Common practice, no source. */
     private static final Length LEAST_GAP = Length.inches(0, 1, 16);
 
+    /** A block of plywood over a corner is so thick. Common practice, no source. */
+    private static final Length BLOCK = Length.mm(6);
+    /** A brad is so many times as long as what it holds is thick. Common practice, no source. */
+    private static final int BRAD_TIMES = 3;
     /** Strips thinner than this bend under a clamp and are held by tape. Common practice, no source. */
     private static final Length TAPED = Length.mm(6);
     /** Less wood than this on both sides of a glue line or under a screw holds nothing. Common practice, no source. */
@@ -189,7 +193,9 @@ final class AttachSteps {
             add("attach.ledge_taped");
         } else {
             ledger.warn(Safety.SCREWS);
-            add("attach.ledge_pinned", pin);
+            add(
+                    "attach.ledge_pinned",
+                    frame.habits().drawers().longest(Ware.PIN, pin).orElse(pin));
         }
     }
 
@@ -240,7 +246,14 @@ final class AttachSteps {
     private void inBack() {
         boolean lapped = frame.job().squared().filter(meet -> meet.corner().isLap()).isPresent();
         if (!lapped && !frame.isSolid() && frame.isWoodwork()) {
-            add("attach.corner_blocks");
+            add(
+                    "attach.corner_blocks",
+                    frame.habits()
+                            .drawers()
+                            .longest(
+                                    Ware.STAPLE,
+                                    BLOCK.plus(frame.job().section().thickness()).minus(PartScrews.SHORT_OF_FRONT))
+                            .orElse(BLOCK));
         }
         add("attach.in_back", on);
     }
@@ -278,11 +291,9 @@ final class AttachSteps {
         add(
                 "attach.screwed",
                 on,
-                base.habits().drawers().longest(Ware.SCREW, room).orElse(room),
+                base.longestScrew(room),
                 place,
-                base.habits()
-                        .drawers()
-                        .said(Screw.SIX, base.job().section().species().hardness()),
+                base.screw(Screw.SIX),
                 PartScrews.said(frame));
     }
 
@@ -307,7 +318,11 @@ final class AttachSteps {
             }
             findCoversLeaf(front);
             add("attach.on_front", on);
-            add("attach.on_front_glued");
+            Length thick = frame.job().section().thickness();
+            Length brad = thick.plus(low).minus(PartScrews.SHORT_OF_FRONT).min(thick.times(BRAD_TIMES));
+            add(
+                    "attach.on_front_glued",
+                    frame.habits().drawers().longest(Ware.PIN, brad).orElse(brad));
         });
     }
 
@@ -374,7 +389,7 @@ final class AttachSteps {
         add("attach.leaf_hand." + hinged.leaves().name().toLowerCase(Locale.ROOT));
         String many = hinges.places().size() > 2 ? "attach.hinges_three" : "attach.hinges_two";
         add(pair ? many : many + "_one", from);
-        add("attach.hinge_let_in");
+        add("attach.hinge_let_in", frame.screw(Screw.FOUR));
         if (pair) {
             add("attach.leaves_meet", hinged.gap());
         }

@@ -26,6 +26,8 @@ import neatcorner.core.wood.Screw;
 
 /** What is done at the glue-up, in the order that hands can follow. */
 final class CloseSteps {
+    /** A screw goes so far into the end of a bar. Common practice, no source. */
+    private static final Length INTO_END = Length.inches(1, 1, 2);
     /** With more sides a panel goes in before the last joints, not before the fourth corner. */
     private static final int FOUR = 4;
 
@@ -131,13 +133,12 @@ final class CloseSteps {
             if (bars.isCrossed()) {
                 add("close.bars_cross", frame.job().section().thickness().over(2));
             }
-            Words screws = frame.habits()
-                    .drawers()
-                    .said(Screw.EIGHT, frame.job().section().species().hardness());
+            Words screws = frame.screw(Screw.EIGHT);
+            Length reach = frame.longestScrew(frame.narrowFace().plus(INTO_END));
             if (bars.atWire()) {
-                add("close.cross_bar_wire", middle(frame.cross().getFirst()), screws);
+                add("close.cross_bar_wire", middle(frame.cross().getFirst()), screws, reach);
             } else {
-                add(frame.job().isStretcher() ? "close.cross_bars_cloth" : "close.cross_bars", screws);
+                add(frame.job().isStretcher() ? "close.cross_bars_cloth" : "close.cross_bars", screws, reach);
             }
         }
     }

@@ -82,6 +82,9 @@ public final class HangPlanner {
     private static final Angle EASY_WIRE = Angle.degrees(30);
     /** Flatter than this, each half of the wire pulls with twice the frame's weight and more. */
     private static final Angle FLAT_WIRE = Angle.degrees(14.4775);
+    /** The backs of sides that lean by more look aside more than backwards. */
+    private static final Angle STEEP = Angle.degrees(45);
+
     private static final Length HIDE_HOOK = Length.inches(2);
     private static final Length TAILS = Length.inches(8);
     /** The weakest hardware that is sold with a rating. Common practice, no source. */
@@ -181,6 +184,7 @@ public final class HangPlanner {
         find(total, least, chosen);
         findCovered(chosen);
         findInner();
+        findSteep(chosen);
         findOffCentre(chosen);
         findSwinging(chosen);
         findFloor();
@@ -264,6 +268,15 @@ public final class HangPlanner {
                             .remedy(new Remedy.OnJob(
                                     Words.of("remedy.carry", other.job().part().name()),
                                     new Edit.InPart(other.job().seen(), new Edit.CarryHere())))));
+        }
+    }
+
+    /** On steep sides the backs look aside, and hardware on them shows and pulls aslant. */
+    private void findSteep(Hardware chosen) {
+        Angle lean = frame.job().lean().angle();
+        if (lean.compareTo(STEEP) > 0) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.HANG, "hangs_steep", lean, chosen)
+                    .remedy(new Remedy.Visit(Station.HANG)));
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
 import neatcorner.core.job.JointKind;
@@ -15,6 +16,7 @@ import neatcorner.core.report.Safety;
 import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.strength.Hold;
 import neatcorner.core.wood.Screw;
+import neatcorner.core.wood.Species;
 import neatcorner.core.wood.Ware;
 import neatcorner.core.words.FigureKey;
 
@@ -31,7 +33,7 @@ record CrossDriven(Wire wire) implements Joint {
 
     private static final int MOST_PINS = 4;
     /** Of a nail's thickness; a tighter hole splits hard wood, a wider one holds less. Common practice, no source. */
-    private static final double NAIL_BIT = 0.75;
+    static final double NAIL_BIT = 0.75;
     private static final double LEVEL = 1e-6;
     private static final double ASLANT_WITHDRAWAL = 0.6;
     private static final double ASLANT_LATERAL = 2 / 3.0;
@@ -120,10 +122,7 @@ record CrossDriven(Wire wire) implements Joint {
     @Override
     public List<Words> whileClosed(Frame frame) {
         return switch (wire.sort()) {
-            case PIN ->
-                wire == Wire.SIDE_PIN
-                        ? List.of(Words.of(frame.isFourSquare() ? "close.side_pins" : "close.side_pins_many"))
-                        : Fitted.fastened(frame, JointKind.PINNED);
+            case PIN -> pinned(frame);
             case NAIL ->
                 List.of(Words.of(
                         "close.finish_nails",
@@ -135,6 +134,24 @@ record CrossDriven(Wire wire) implements Joint {
                                 .drawers()
                                 .bit(Screw.EIGHT, frame.job().section().species().hardness())));
         };
+    }
+
+    private List<Words> pinned(Frame frame) {
+        return Stream.concat(
+                        bored(frame, wire.thick()).stream(),
+                        wire == Wire.SIDE_PIN
+                                ? Stream.of(Words.of(
+                                        frame.isFourSquare() ? "close.side_pins" : "close.side_pins_many"))
+                                : Fitted.fastened(frame, JointKind.PINNED).stream())
+                .toList();
+    }
+
+    /** Hard wood splits, or turns a pin so thick in mm aside, unless it is bored. */
+    static Optional<Words> bored(Frame frame, double thick) {
+        return Optional.of(Words.of(
+                        "close.bore_pins", frame.habits().drawers().bit(Length.mm(NAIL_BIT * thick))))
+                .filter(_ -> frame.job().section().species().hardness() == Species.Hardness.HARD
+                        && !frame.job().outline().isCurved());
     }
 
     /**

@@ -128,7 +128,8 @@ final class HousedNailed implements Joint {
 
     @Override
     public List<Words> whileClosed(Frame frame) {
-        return List.of(Words.of("close.nails"));
+        return List.of(Words.of(
+                "close.nails", frame.habits().drawers().bit(Length.mm(THICK * CrossDriven.NAIL_BIT))));
     }
 
     @Override

@@ -2,6 +2,7 @@ package neatcorner.core.joint;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.JointKind;
@@ -115,13 +116,13 @@ record LapDriven(boolean isGlued) implements Joint {
     @Override
     public List<Words> whileClosed(Frame frame) {
         return isGlued
-                ? List.of(Words.of("close.lap_brads"))
+                ? Stream.concat(
+                                CrossDriven.bored(frame, BRAD_THICK).stream(), Stream.of(Words.of("close.lap_brads")))
+                        .toList()
                 : List.of(
                         Words.of(
                                 "close.lap_screws",
-                                frame.habits()
-                                .drawers()
-                                .said(SCREW_SIZE, frame.job().section().species().hardness())),
+                                frame.screw(SCREW_SIZE)),
                         Words.of("close.witness"));
     }
 }

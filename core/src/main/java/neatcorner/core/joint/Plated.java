@@ -165,9 +165,7 @@ final class Plated implements Joint {
     @Override
     public List<Words> whileClosed(Frame frame) {
         return List.of(
-                Words.of("close.plates", frame.habits()
-                                .drawers()
-                                .said(SCREW_SIZE, frame.job().section().species().hardness())));
+                Words.of("close.plates", frame.screw(SCREW_SIZE)));
     }
 
     @Override

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
@@ -85,19 +86,20 @@ public record Drawers(Map<Ware, SortedSet<Length>> lacking) {
 
     /** The nearest bits that are there, by the inch and by the millimetre; what to buy where none is near. */
     public Words bit(Length hole) {
-        Optional<Length> inch = nearest(Ware.INCH_BIT, hole);
-        Optional<Length> mm = nearest(Ware.MM_BIT, hole);
-        if (inch.isPresent() && mm.isPresent()) {
-            return Screw.bit(inch.get(), mm.get());
-        }
-        return inch.map(Screw::inchBit)
-                .or(() -> mm.map(Screw::mmBit))
-                .map(one -> Words.of("screw.bit_only", one))
-                .orElseGet(() -> Words.of(
-                        "screw.bit_to_buy",
-                        Screw.bit(
-                                FULL.nearest(Ware.INCH_BIT, hole).orElse(hole),
-                                FULL.nearest(Ware.MM_BIT, hole).orElse(hole))));
+        List<Words> there = marked(hole);
+        return there.isEmpty() ? Words.of("screw.bit_to_buy", said(FULL.marked(hole))) : said(there);
+    }
+
+    private List<Words> marked(Length hole) {
+        return Stream.of(Ware.INCH_BIT, Ware.MM_BIT)
+                .flatMap(ware -> nearest(ware, hole).map(ware::marked).stream())
+                .toList();
+    }
+
+    private static Words said(List<Words> bits) {
+        return bits.size() > 1
+                ? Words.of("screw.bit", bits.getFirst(), bits.getLast())
+                : Words.of("screw.bit_only", bits.getFirst());
     }
 
     private Optional<Length> nearest(Ware ware, Length hole) {

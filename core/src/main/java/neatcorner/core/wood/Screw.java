@@ -1,7 +1,6 @@
 package neatcorner.core.wood;
 
 import neatcorner.core.measure.Length;
-import neatcorner.core.phrase.Words;
 
 /**
  * A wood screw by its gauge.
@@ -9,9 +8,6 @@ import neatcorner.core.phrase.Words;
  * @param gauge the number, from 2 to 14
  */
 public record Screw(int gauge) {
-    /** Bits are sold by the sixty-fourth of an inch. */
-    private static final long INCH_BITS = 64;
-
     /** Where the wood is thin. */
     public static final Screw FOUR = new Screw(4);
     /** For rings, plates and strainers. */
@@ -45,24 +41,6 @@ public record Screw(int gauge) {
             case HARD -> 0.9;
         };
         return diameter().times(ROOT * share);
-    }
-
-    /** A bit of this thickness as it is sold in the inch, and another in millimetres. */
-    public static Words bit(Length inch, Length mm) {
-        return Words.of("screw.bit", inchBit(inch), mmBit(mm));
-    }
-
-    /** As it is sold in the inch: in whole sixty-fourths. */
-    public static Words inchBit(Length thick) {
-        long parts = Math.round(thick.toInches() * INCH_BITS);
-        long common = Math.min(Long.lowestOneBit(parts), INCH_BITS);
-        return Words.of("screw.bit_inch", parts / common, INCH_BITS / common);
-    }
-
-    /** As it is sold by the half millimetre. */
-    public static Words mmBit(Length thick) {
-        long halves = Math.round(thick.toMm() * 2);
-        return Words.of("screw.bit_mm", Words.plain(halves / 2 + (halves % 2 == 0 ? "" : ".5")));
     }
 
     /** What it bears across the grain of this wood, so deep in it, until it gives way, in N. */

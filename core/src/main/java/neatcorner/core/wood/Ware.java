@@ -5,6 +5,7 @@ import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 
 /** What is bought by its size to hold wood together, and the bits that bore for it. Sizes are from memory. */
 public enum Ware {
@@ -29,6 +30,9 @@ public enum Ware {
     /** Bits sold by the millimetre. */
     MM_BIT(IntStream.rangeClosed(2, 13).mapToObj(n -> Length.mm(n / 2.0)));
 
+    /** Bits are sold by the sixty-fourth of an inch. */
+    private static final long INCH_BITS = 64;
+
     private final List<Length> sizes;
 
     Ware(Stream<Length> sizes) {
@@ -46,5 +50,21 @@ public enum Ware {
     /** Those that are usually sold, from the smallest. */
     public List<Length> sizes() {
         return sizes;
+    }
+
+    /** A size as it is marked on what is sold, whatever the maker measures in; else as the maker does. */
+    public Words marked(Length size) {
+        return switch (this) {
+            case INCH_BIT -> {
+                long parts = Math.round(size.toInches() * INCH_BITS);
+                long common = Math.min(Long.lowestOneBit(parts), INCH_BITS);
+                yield Words.of("ware.inch", parts / common, INCH_BITS / common);
+            }
+            case MM_BIT, STAPLE, V_FASTENER -> {
+                long halves = Math.round(size.toMm() * 2);
+                yield Words.of("ware.mm", Words.plain(halves / 2 + (halves % 2 == 0 ? "" : ".5")));
+            }
+            default -> Words.of("list.one", size);
+        };
     }
 }

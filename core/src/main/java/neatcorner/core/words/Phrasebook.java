@@ -96,15 +96,20 @@ public final class Phrasebook {
         return quantity instanceof Length length ? fineEnough(length).write(length).toString() : write(quantity);
     }
 
-    /** The marks in use, or where a length would go to nothing the finer ones that show it. */
+    /** The marks in use, or for a length of less than half of one the finer ones that show it. */
     private Graduation seen(Length length, Rounding rounding) {
-        return length.isZero() || !graduation.round(length, rounding).isZero()
-                ? graduation
-                : Stream.of(Graduation.values())
-                        .filter(g -> g.unit() == graduation.unit() && g.parts() > graduation.parts())
-                        .filter(g -> !g.round(length, rounding).isZero())
-                        .findFirst()
-                        .orElse(graduation);
+        if (length.isZero() || isShown(length, graduation, rounding)) {
+            return graduation;
+        }
+        return own().stream()
+                .filter(g -> isShown(length, g, rounding))
+                .findFirst()
+                .orElseGet(() -> own().getLast());
+    }
+
+    private static boolean isShown(Length length, Graduation by, Rounding rounding) {
+        return !by.round(length, rounding).isZero()
+                && !by.round(length, Rounding.NEAREST).isZero();
     }
 
     /** The coarsest marks in use that show the length exactly, else the finest. */
