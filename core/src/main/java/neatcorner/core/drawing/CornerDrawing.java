@@ -43,7 +43,9 @@ public final class CornerDrawing {
         this.tip = before.outline().get(1);
         this.back = before.outline().get(0).minus(tip).unit();
         this.on = after.outline().get(1).minus(after.outline().get(0)).unit();
-        this.reach = SHOWN * Math.max(before.stock().width().toMm(), after.stock().width().toMm());
+        this.reach = Math.max(
+                SHOWN * Math.max(before.stock().width().toMm(), after.stock().width().toMm()),
+                plan.joints().reach(plan.frame()));
     }
 
     /** The picture. */
@@ -156,10 +158,10 @@ public final class CornerDrawing {
     /** What lies in the corner, seen from the front: of several over one another, one. */
     private void joint() {
         for (Insert insert : plan.joints().inserts(plan.frame())) {
-            List<At> places = insert.places().stream().map(place -> at(new Point(place.x(), place.y()))).toList();
+            List<At> places = insert.outline().stream().map(place -> at(new Point(place.x(), place.y()))).toList();
             switch (insert.form()) {
                 case WIRE -> wire(places.getFirst(), places.getLast());
-                case PLATE -> {
+                case PLATE, BLOCK -> {
                     if (insert.isBehind()) {
                         sketch.hidden(places, Ink.GIVEN);
                         continue;

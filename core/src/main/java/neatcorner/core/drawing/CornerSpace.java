@@ -79,7 +79,9 @@ public final class CornerSpace {
         List<Member> members = plan.frame().members();
         Member first = members.getFirst();
         Member second = members.get(1);
-        double reach = 2.2 * Math.max(first.stock().width().toMm(), first.stock().thickness().toMm());
+        double reach = Math.max(
+                2.2 * Math.max(first.stock().width().toMm(), first.stock().thickness().toMm()),
+                plan.joints().reach(plan.frame()));
         Vector normal = first.place()
                 .along()
                 .times(first.right().along())
@@ -128,11 +130,7 @@ public final class CornerSpace {
     /** What lies in the corner, as its joint says. */
     private void joint(Plan plan) {
         for (Insert insert : plan.joints().inserts(plan.frame())) {
-            List<Vector> places = new ArrayList<>(insert.places());
-            if (insert.form() == Insert.Form.PLATE) {
-                places.add(places.getFirst());
-            }
-            fasteners.add(places);
+            fasteners.addAll(insert.edges());
         }
     }
 

@@ -59,26 +59,29 @@ final class CrossingCut extends CrossingView {
             }
         }
         for (Insert insert : inserts()) {
+            if (insert.form() == Insert.Form.BLOCK) {
+                continue;
+            }
             List<At> places = insert.places().stream()
                     .map(p -> new At(left + crossing.fromThrough(flat(p)) * unit, base - p.z() * unit))
                     .toList();
             if (insert.form() == Insert.Form.WIRE) {
                 sketch.line(places.getFirst(), places.getLast(), Ink.GIVEN, sketch.em(2.4));
             } else {
-                pegOrPlate(insert, places, base, thick * unit);
+                pegOrPlate(insert, places, base, unit);
             }
         }
         sizes(left, base, face, thick, unit, reach);
     }
 
-    /** A peg goes all through; a plate lies on the back. */
-    private void pegOrPlate(Insert insert, List<At> places, double base, double thick) {
+    /** A peg lies in the wood as far as it goes; a plate lies on the back. */
+    private void pegOrPlate(Insert insert, List<At> places, double base, double unit) {
         double from = places.stream().mapToDouble(At::x).min().orElseThrow();
         double to = places.stream().mapToDouble(At::x).max().orElseThrow();
         boolean plate = insert.isBehind();
         List<At> shape = plate
                 ? Sketch.rectangle(from, base, to, base + sketch.em(3))
-                : Sketch.rectangle(from, base - thick, to, base);
+                : Sketch.rectangle(from, base - insert.high() * unit, to, base - insert.low() * unit);
         sketch.area(shape, plate ? Ink.METAL : Ink.KEY);
         sketch.outline(shape, Ink.PENCIL, sketch.em(1));
     }

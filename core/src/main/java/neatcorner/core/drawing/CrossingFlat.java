@@ -52,16 +52,17 @@ final class CrossingFlat extends CrossingView {
             sketch.outline(outline.stream().map(at::at).toList(), edge(), sketch.em(1.6));
         }
         rabbet(at, reach);
+        double thick = plan.job().section().thickness().toMm();
         for (Insert insert : inserts()) {
             List<At> places =
-                    insert.places().stream().map(place -> at.at(flat(place))).toList();
-            if (insert.form() == Insert.Form.PLATE && !insert.isBehind()) {
+                    insert.outline().stream().map(place -> at.at(flat(place))).toList();
+            if (insert.form() == Insert.Form.WIRE) {
+                sketch.line(places, Paint.of(Ink.GIVEN), sketch.em(2), Mark.Dash.HIDDEN);
+            } else if (insert.high() > thick - SAME || insert.form() == Insert.Form.BLOCK) {
                 sketch.area(places, Ink.KEY);
                 sketch.outline(places, Ink.PENCIL, sketch.em(1));
-            } else if (insert.form() == Insert.Form.PLATE) {
-                sketch.hidden(places, Ink.GIVEN);
             } else {
-                sketch.line(places, Paint.of(Ink.GIVEN), sketch.em(2), Mark.Dash.HIDDEN);
+                sketch.hidden(places, Ink.GIVEN);
             }
         }
         letter(at, crossing.through(), reach);

@@ -97,7 +97,9 @@ public final class MitreFaceDrawing {
                 sketch.line(drawn, Paint.of(Ink.GOOD), sketch.em(1.4), Mark.Dash.DOTTED);
             }
         }
-        plan.joints().inserts(frame).forEach(this::passing);
+        plan.joints().inserts(frame).stream()
+                .filter(insert -> insert.form() != Insert.Form.BLOCK)
+                .forEach(this::passing);
     }
 
     /** What of a thing in the corner passes the joint. */

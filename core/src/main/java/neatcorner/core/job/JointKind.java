@@ -48,6 +48,8 @@ public record JointKind(String id) implements Named {
     public static final JointKind LAP_GLUED = new JointKind("lap_glued");
     /** The same, with brads from behind that hold it while it sets. */
     public static final JointKind LAP_BRADDED = new JointKind("lap_bradded");
+    /** The same, with nails from the face. */
+    public static final JointKind LAP_NAILED = new JointKind("lap_nailed");
     /** The same, with pegs through the crossing. */
     public static final JointKind PEGGED = new JointKind("pegged");
     /** Standing in a housing and glued. */
@@ -58,6 +60,8 @@ public record JointKind(String id) implements Named {
     public static final JointKind PLATED = new JointKind("plated");
     /** Glued, with triangles of plywood on the back. */
     public static final JointKind GUSSETED = new JointKind("gusseted");
+    /** Glued, with blocks in the inner angles. */
+    public static final JointKind BLOCKED = new JointKind("blocked");
     /** Butted, with screws driven aslant from pockets in the back. */
     public static final JointKind POCKET_SCREWED = new JointKind("pocket_screwed");
     /** Crossed over their whole width and screwed from behind, to be taken apart. */

@@ -68,19 +68,17 @@ public record Crossing(Member through, Member standing, Point tip, Point across,
         return place.minus(tip).dot(along);
     }
 
-    /** A round thing that goes through both pieces there, from the front to the back. */
-    Insert round(double fromThrough, double fromStanding, double diameter, double level) {
+    /** The outline of a round thing that stands there, at a level. */
+    List<Vector> round(double fromThrough, double fromStanding, double diameter, double level) {
         List<Vector> round = new ArrayList<>();
         for (int i = 0; i < ROUND; i++) {
             double angle = 2 * Math.PI * i / ROUND;
-            double x = fromThrough + diameter / 2 * Math.cos(angle);
-            double y = fromStanding + diameter / 2 * Math.sin(angle);
-            round.add(at(x, y, level));
+            round.add(at(
+                    fromThrough + diameter / 2 * Math.cos(angle),
+                    fromStanding + diameter / 2 * Math.sin(angle),
+                    level));
         }
-        return new Insert(
-                Insert.Form.PLATE,
-                round,
-                Hull.rod(at(fromThrough, fromStanding, 0), at(fromThrough, fromStanding, level), diameter));
+        return round;
     }
 
     /** The narrowest face of those that run through, or of the others. */

@@ -5,6 +5,7 @@ import java.util.stream.Stream;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Figure;
 
@@ -24,6 +25,8 @@ public record JointPlan(
         JointKind chosen,
         List<Words> demands,
         SquareCuts cuts) {
+    private static final double MORE = 1.1;
+
     /** The option for a kind. */
     public JointOption option(JointKind kind) {
         return options.stream().filter(option -> option.kind().equals(kind)).findFirst().orElseThrow();
@@ -53,6 +56,20 @@ public record JointPlan(
     public List<Insert> inserts(Frame frame) {
         Joint joint = Joints.of(chosen);
         return joint.goesWith(frame.job().body().construction()) ? joint.inserts(frame, used()) : List.of();
+    }
+
+    /** How far along either piece that lies from the outer tip, with a little more; 0 where nothing does. */
+    public double reach(Frame frame) {
+        Vector tip = frame.members().getFirst().end(0, 0, true);
+        Vector back = frame.members().getFirst().place().along().times(-1);
+        Vector on = frame.members().get(1).place().along();
+        return MORE
+                * inserts(frame).stream()
+                        .flatMap(insert -> insert.places().stream())
+                        .map(place -> place.minus(tip))
+                        .mapToDouble(from -> Math.max(from.dot(back), from.dot(on)))
+                        .max()
+                        .orElse(0);
     }
 
     /** The option that is used. */

@@ -34,6 +34,7 @@ import neatcorner.core.shop.Joining;
 import neatcorner.core.shop.School;
 import neatcorner.core.strength.Burden;
 import neatcorner.core.strength.Hold;
+import neatcorner.core.strength.Scarfed;
 import neatcorner.core.strength.Sides;
 import neatcorner.core.strength.Weighing;
 import neatcorner.core.wood.Species;
@@ -57,7 +58,7 @@ public final class JointPlanner {
     public static final FigureKey<Share> USE_LIFTED = FigureKey.share(Station.CORNERS, "strength.use_lifted");
 
     /** What is said of strength, where it is judged: of the corners, then of the sides. */
-    public static final List<FigureKey<?>> STRENGTH = List.of(USE, USE_LIFTED, Sides.USE, Sides.BOW);
+    public static final List<FigureKey<?>> STRENGTH = List.of(USE, USE_LIFTED, Sides.USE, Scarfed.USE, Sides.BOW);
 
     /** Over so many times what it may bear, a corner of a poor board gives way. Common practice, no source. */
     private static final double BREAKS = 2;

@@ -1,7 +1,6 @@
 package neatcorner.core.joint;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.frame.Frame;
@@ -9,7 +8,6 @@ import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Construction;
 import neatcorner.core.job.JointKind;
 import neatcorner.core.job.SquareCorner;
-import neatcorner.core.job.Through;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
@@ -34,14 +32,6 @@ final class Pegged implements Joint {
 
     /** A peg stands out so far on both sides until it is sawn flush. */
     private static final Length PROUD = Length.inches(0, 1, 8);
-    /** Where the pegs stand in a whole crossing, as shares of it, from both outside edges. */
-    private static final double[][] WHOLE = {{1 / 3.0, 1 / 3.0}, {2 / 3.0, 2 / 3.0}};
-    /** In the triangle of a mitred lap: from the edge of the piece that runs through behind, and of the other. */
-    private static final double[][] HALF = {{0.5, 0.2}, {0.8, 0.5}};
-    /** So many pegs' thickness of crossing are wanted for one. Common practice, no source. */
-    private static final int WHOLE_ROOM = 5;
-    private static final int HALF_ROOM = 6;
-
     @Override
     public JointKind kind() {
         return JointKind.PEGGED;
@@ -86,21 +76,11 @@ final class Pegged implements Joint {
         return List.of(Safety.BORING);
     }
 
-    private static boolean isMitred(Frame frame) {
-        return frame.job().squared().orElseThrow().corner() == SquareCorner.MITRE_LAPPED;
-    }
-
-    private static double[][] places(Frame frame) {
-        return isMitred(frame) ? HALF : WHOLE;
-    }
-
     @Override
     public Fitted fitted(Frame frame, Optional<Length> wish, Ledger ledger) {
-        Length lip = frame.job().section().recess().opening();
-        Length acrossThrough = Crossing.narrowest(frame, true).minus(lip);
-        Length acrossStanding = Crossing.narrowest(frame, false).minus(lip);
-        Length room = acrossThrough.min(acrossStanding);
-        int rooms = isMitred(frame) ? HALF_ROOM : WHOLE_ROOM;
+        LapPlaces places = new LapPlaces(frame);
+        Length room = places.room();
+        int rooms = places.wanted();
         Length most = room.over(rooms);
         Optional<Length> best = frame.habits().drawers().longest(Ware.PEG, most);
         if (best.isEmpty()) {
@@ -121,25 +101,8 @@ final class Pegged implements Joint {
                 .start("thickness", thickness)
                 .plus("peg_proud", PROUD.times(2), PROUD)
                 .result()));
-        double[][] places = places(frame);
-        for (int i = 0; i < places.length; i++) {
-            settings.add(place(frame, i, true, acrossThrough.times(places[i][0]), ledger));
-            settings.add(place(frame, i, false, acrossStanding.times(places[i][1]), ledger));
-        }
-        return new Fitted(kind(), settings, places.length, obstacles, Angle.RIGHT);
-    }
-
-    private static Figure<Length> place(Frame frame, int peg, boolean through, Length value, Ledger ledger) {
-        boolean stile = frame.job().squared().orElseThrow().through() == Through.STILES == through;
-        return ledger.enter(Figure.formula(key(peg, through))
-                .named(Words.of("figure.joint.peg_" + (peg + 1) + (stile ? "_stile" : "_rail")))
-                .note("peg_place")
-                .gives(value));
-    }
-
-    private static FigureKey<Length> key(int peg, boolean through) {
-        return FigureKey.length(
-                Station.CORNERS, "joint.peg_" + (peg + 1) + (through ? "_through" : "_standing"));
+        settings.addAll(places.entered("peg", ledger));
+        return new Fitted(kind(), settings, LapPlaces.A_CORNER, obstacles, Angle.RIGHT);
     }
 
     @Override
@@ -149,16 +112,12 @@ final class Pegged implements Joint {
 
     @Override
     public List<Insert> inserts(Frame frame, JointOption used) {
-        List<Insert> pegs = new ArrayList<>();
-        Crossing crossing = Crossing.of(frame);
-        double front = frame.job().section().thickness().toMm();
-        Arrays.stream(new int[] {0, 1})
-                .forEach(i -> used.setting(key(i, true))
-                        .ifPresent(fromThrough -> pegs.add(crossing.round(
-                                fromThrough,
-                                used.setting(key(i, false)).orElseThrow(),
-                                used.setting(DIAMETER).orElseThrow(),
-                                front))));
-        return pegs;
+        return new LapPlaces(frame)
+                .through(
+                        "peg",
+                        used,
+                        used.setting(DIAMETER).orElse(0.0),
+                        0,
+                        frame.job().section().thickness().toMm());
     }
 }

@@ -36,6 +36,7 @@ import neatcorner.core.report.Planned;
 import neatcorner.core.report.Subject;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.strength.Burden;
+import neatcorner.core.strength.Scarfed;
 import neatcorner.core.strength.Weighing;
 
 /** What a plan is made of: a line a subject, each after those it asks for. */
@@ -75,6 +76,12 @@ final class Subjects {
             new Subject<>(
                     CutPlan.class,
                     draft -> CutPlanner.plan(draft.get(Frame.class), draft.get(CutLots.class), draft.shop())),
+            new Subject<>(
+                    Scarfed.class,
+                    draft -> Scarfed.of(
+                            draft.get(Frame.class),
+                            draft.get(Burden.class),
+                            draft.get(CutPlan.class).joined())),
             new Subject<>(
                     GluePlan.class,
                     draft -> GluePlanner.plan(

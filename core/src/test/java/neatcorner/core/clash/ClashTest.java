@@ -141,7 +141,7 @@ class ClashTest {
                 Plan plan = Planner.plan(new Edit.ChooseJoint(Optional.of(kind)).apply(each), Sample.shop());
                 JointOption used = plan.joints().used();
                 // Plates and triangles lie on the back and not in the wood.
-                if (Set.of(JointKind.PLATED, JointKind.GUSSETED).contains(kind)
+                if (Set.of(JointKind.PLATED, JointKind.GUSSETED, JointKind.BLOCKED).contains(kind)
                         || !used.fits()
                         || !Joints.of(kind).goesWith(each.body().construction())) {
                     continue;
@@ -160,6 +160,47 @@ class ClashTest {
             }
         }
         assertThat(seen).isGreaterThan(200);
+    }
+
+    /** A block lies in the inner angle, in no wood, and both its glued sides touch it all along. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, 3, 4, 6, 8})
+    void blocksFillTheInnerAngle(int sides) {
+        Job bars = Sample.stretched("48", "30");
+        Job job = sides == 0
+                ? bars.with(bars.body().with(new Construction.Squared(SquareCorner.BUTTED, Through.STILES)))
+                : sides == 4
+                        ? bars
+                        : bars.withOutline(new Outline.Regular(
+                                sides, Outline.Across.SIDE, new Size(Line.SIGHT, in("24"))));
+        Plan plan = Planner.plan(
+                new Edit.ChooseJoint(Optional.of(JointKind.BLOCKED)).apply(job), Sample.shop(Sample.bar()));
+        JointOption used = plan.joints().used();
+        assertThat(used.fits()).as(used.toString()).isTrue();
+        Insert block =
+                Joints.of(JointKind.BLOCKED).inserts(plan.frame(), used).getFirst();
+        Random random = new Random(SEED);
+        Hull body = block.bodies().getFirst();
+        for (int k = 0; k < 200; k++) {
+            Vector in = Sampling.in(body, random);
+            Vector middle = body.places().stream()
+                    .reduce(Vector::plus)
+                    .orElseThrow()
+                    .times(1.0 / body.places().size());
+            Vector place = in.plus(middle.minus(in).times(0.01));
+            assertThat(isWood(plan.frame(), place)).as("a block in wood at " + place).isFalse();
+        }
+        List<Vector> back = block.outline();
+        Vector inner = back.getFirst();
+        Vector off = inner.minus(back.get(1).plus(back.get(2)).times(0.5)).unit();
+        for (Vector leg : back.subList(1, 3)) {
+            for (double share : new double[] {0.05, 0.5, 0.95}) {
+                Vector place = inner.plus(leg.minus(inner).times(share))
+                        .plus(off.times(0.2))
+                        .plus(Vector.FORWARD.times(2));
+                assertThat(isWood(plan.frame(), place)).as("wood beside a block at " + place).isTrue();
+            }
+        }
     }
 
     private static boolean isWood(Frame frame, Vector place) {
