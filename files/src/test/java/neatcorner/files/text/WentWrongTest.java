@@ -103,7 +103,7 @@ class WentWrongTest {
                 "solid | Rout the opening; Nothing to close; Chisel the corners square; -Mill the strip; -squeeze on a"
                         + " joint",
                 "bigstrainer | == strainer ==; level bar 1 L1; the hardware goes on it; no dust paper is glued over it;"
-                        + " Screw it to the frame",
+                        + " hold it by flat clips; -Screw it to the frame",
                 "pu_splined | foam; -wet rag",
                 "window2 | half; every pane",
                 "lshapeglass | any polygon, box around it; A band slides off; -–45; --45",
