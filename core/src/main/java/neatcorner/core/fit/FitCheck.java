@@ -49,6 +49,7 @@ final class FitCheck {
     void check() {
         inBars();
         bare();
+        touching();
         frame.job().contents().borders().ifPresent(this::mat);
         inwardGlass();
         drawnIn();
@@ -81,11 +82,29 @@ final class FitCheck {
             return;
         }
         Material last = layers.getLast().material();
-        if (last == Material.PAPER || last == Material.PRESSING) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "no_backing", last)
+        if (last == Material.PAPER || last == Material.PRESSING || last == Material.MIRROR) {
+            String finding = last == Material.MIRROR ? "no_backing_mirror" : "no_backing";
+            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, finding, last)
                     .remedy(new Remedy.OnJob(
                             Words.of("remedy.lay_in", Material.CORRUGATED),
                             new Edit.Pack(Material.Role.BACKING, Optional.of(Material.CORRUGATED)))));
+        }
+    }
+
+    /** What stands up from its sheet is pressed on by the glass, and sticks to it when it gets damp. */
+    private void touching() {
+        Contents contents = frame.job().contents();
+        boolean pressed = contents.layer(Material.Role.ART)
+                .filter(layer -> layer.material() == Material.PRESSING)
+                .isPresent();
+        if (contents.isGlazed() && !contents.hasMat() && pressed) {
+            ledger.find(Finding.of(
+                            Severity.NOTE,
+                            Station.FIT,
+                            "touches_glass",
+                            Material.PRESSING,
+                            contents.layer(Material.Role.GLAZING).orElseThrow().material())
+                    .remedy(new Remedy.Visit(Station.BRIEF)));
         }
     }
 

@@ -120,7 +120,7 @@ final class FitSteps {
         boolean heavyMirror = contents.isMirror() && mirrorKg() > HEAVY_MIRROR;
         if (frame.job().rabbeting() == Rabbeting.AFTER_ROUNDED
                 && frame.job().outline().isCornered()
-                && !contents.layers().isEmpty()) {
+                && contents.materials().anyMatch(material -> material != Material.CANVAS_ON_BARS)) {
             steps.add(Words.of("fit.round_corners", frame.habits().said(Habit.BIT_RADIUS)));
         }
         contents.materials().map(material -> step(material, heavyMirror)).distinct().forEach(steps::add);
@@ -155,9 +155,17 @@ final class FitSteps {
                 Words.of(!frame.isWoodwork() ? "fit.mirror_profile" : heavyMirror ? "fit.mirror_heavy" : "fit.mirror");
             case ACRYLIC -> Words.of("fit.acrylic");
             case CANVAS_ON_BARS -> canvas();
+            case PAPER, PRESSING -> Words.of(hinged());
             default -> material.role() == Material.Role.MOUNT ? Words.of("fit.mount", material)
                     : Words.of("fit." + material.role().name().toLowerCase(Locale.ROOT));
         };
+    }
+
+    /** A sheet hangs by its top from the mat, else from the board behind it. */
+    private String hinged() {
+        boolean board = contents.layer(Material.Role.MOUNT).isPresent()
+                || contents.layer(Material.Role.BACKING).isPresent();
+        return contents.hasMat() ? "fit.art" : board ? "fit.art_on_board" : "fit.art_alone";
     }
 
     /** A canvas that lies last may stand out of the back: clips are bent for that. */

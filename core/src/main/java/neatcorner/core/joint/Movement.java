@@ -67,7 +67,7 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
                             movement.dry,
                             movement.damp,
                             species,
-                            across(frame.job().section(), moving))
+                            widest(frame, moving))
                     .by(worst.value())
                     .remedy(
                             flat
@@ -95,6 +95,16 @@ public record Movement(Figure<Length> dry, Figure<Length> damp) {
     /** How much of the face a strip is; a floater's reaches further in. */
     private static Length across(Section section, Strip strip) {
         return section.strips().size() == 1 ? section.face() : strip.width();
+    }
+
+    /** As wide as that is in the side whose mitre opens the most. */
+    private static Length widest(Frame frame, Strip moving) {
+        Section common = frame.job().section();
+        double share = across(common, moving).ratio(common.face());
+        return frame.members().stream()
+                .max(Comparator.comparing(member -> gap(member, 1)))
+                .map(member -> member.section().face().times(share))
+                .orElse(common.face());
     }
 
     /** Zero where the change goes the other way. */

@@ -737,7 +737,8 @@ public final class MakingPlanner {
         boolean squared = frame.job().rabbeting() != Rabbeting.AFTER_ROUNDED;
         boolean curved = frame.job().outline().isCurved();
         boolean cornered = frame.job().outline().isCornered();
-        List<Words> corners = cornered
+        boolean canvas = frame.job().contents().materials().anyMatch(material -> material == Material.CANVAS_ON_BARS);
+        List<Words> corners = cornered && (squared || !canvas)
                 ? List.of(Words.of(
                         !squared
                                 ? "making.round_package"
@@ -752,7 +753,6 @@ public final class MakingPlanner {
             rout("feature.rabbet", section.lip(), section.recessDepth(), corners, stack, section.wood());
         }
         ledger.warn(Safety.ROUTER);
-        boolean canvas = frame.job().contents().materials().anyMatch(material -> material == Material.CANVAS_ON_BARS);
         if (!squared && cornered && !frame.job().contents().layers().isEmpty()) {
             ledger.find(Finding.of(
                             canvas ? Severity.CAUTION : Severity.NOTE,

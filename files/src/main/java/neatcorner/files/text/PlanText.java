@@ -370,6 +370,9 @@ public final class PlanText {
         plan.fit().points().forEach(points -> said(points.said()));
         plan.fit().behind().forEach(this::figure);
         steps(plan.fit().order());
+        if (plan.fit().sheets().isEmpty() && plan.fit().order().isEmpty()) {
+            line("nothing_in");
+        }
     }
 
     private void sheet(Pane sheet) {
