@@ -19,6 +19,9 @@ import neatcorner.core.wood.Species;
 public final class CornerDrawing {
     /** So many faces of each piece are shown. */
     private static final double SHOWN = 2.1;
+    /** So much of a face is shown past the inner corner at least. */
+    private static final double PAST_INNER = 0.4;
+
     private final Plan plan;
     private final Sketch sketch;
     private final double width;
@@ -43,8 +46,10 @@ public final class CornerDrawing {
         this.tip = before.outline().get(1);
         this.back = before.outline().get(0).minus(tip).unit();
         this.on = after.outline().get(1).minus(after.outline().get(0)).unit();
+        double wide = Math.max(before.stock().width().toMm(), after.stock().width().toMm());
+        Point inner = before.outline().get(2).minus(tip);
         this.reach = Math.max(
-                SHOWN * Math.max(before.stock().width().toMm(), after.stock().width().toMm()),
+                Math.max(SHOWN * wide, Math.max(inner.dot(back), inner.dot(on)) + wide * PAST_INNER),
                 plan.joints().reach(plan.frame()));
     }
 

@@ -2,11 +2,13 @@ package neatcorner.core.joint;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
@@ -30,17 +32,19 @@ import neatcorner.core.words.Station;
  * fastener of each kind that lies in it.
  *
  * <p>A fastener goes in square to the mitre, so inside the piece it wanders across the section: by
- * depth · cos φ toward the outside, where φ is the angle between the cut and the edge. What it takes of
+ * depth · cos φ toward the outside, where φ is the angle between the cut and the edge; of several angles the sharpest
+ * wanders most and the flattest takes most of the face, so each is tried. What it takes of
  * the section is therefore its size along the mitre times sin φ, and that much more; in a curve of radius r it
  * comes nearer to the outside by depth² / 2·r as well.
  *
  * @param zone   of the section, in its own axes: wood further than the margin from every surface
- * @param corner the cut it was tried at, the sharpest of the frame
+ * @param corner the sharpest cut of the frame
  * @param fits   the largest of each kind that fits; kinds that do not fit are missing
  * @param none   why none fits, where that is so
  */
 public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words none) {
     private static final int STEPS = 48;
+    private static final double ALIKE = 1e-9;
     private static final String FROM_BACK = "from_back";
     private static final String FROM_POINT = "from_point";
     private static final String FROM_OUTSIDE = "from_outside";
@@ -49,9 +53,38 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
     /**
      * What is searched.
      *
-     * @param off how much of the face is sawn off at the tip of a corner once it is joined
+     * @param corners each cut there is, once
+     * @param off     how much of the face is sawn off at the tip of a corner once it is joined
      */
-    private record Task(Section section, Length margin, Mitre corner, double radius, Length off) {
+    private record Task(Section section, Length margin, List<Mitre> corners, double radius, Length off) {
+        Task {
+            corners = List.copyOf(corners);
+        }
+    }
+
+    /**
+     * What a fastener takes of a section at one cut.
+     *
+     * @param before how far it reaches from its middle towards the sight line, in mm
+     * @param behind how far towards the outside
+     * @param below  how far from its middle towards the back
+     * @param above  how far towards the front
+     */
+    private record Taken(double before, double behind, double below, double above) {
+        static Taken of(HiddenFastener fastener, Mitre corner, double radius) {
+            double deep = fastener.deep().toMm();
+            double level = Math.hypot(corner.along(), corner.across());
+            double wide = fastener.along().toMm() * corner.along() / level
+                    + fastener.thick().toMm() * Math.abs(corner.through() * corner.across()) / level;
+            double tall = fastener.thick().toMm() * level;
+            double drift = -corner.across() * deep;
+            double rise = -corner.through() * deep;
+            return new Taken(
+                    wide / 2 + Math.max(0, -drift),
+                    wide / 2 + Math.max(0, drift) + deep * deep / (2 * radius),
+                    tall / 2 + Math.max(0, -rise),
+                    tall / 2 + Math.max(0, rise));
+        }
     }
 
     /** What is found, with the middle of each across the section and over the back, in mm. */
@@ -107,7 +140,7 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
         return fits.stream().filter(fit -> fit.fastener().kind() == kind).findFirst();
     }
 
-    /** Tries the sharpest corner of a frame. */
+    /** Tries every corner of a frame. */
     public static Planned<HiddenPlan> of(Frame frame) {
         Ledger ledger = new Ledger();
         return ledger.planned(of(frame, ledger));
@@ -117,7 +150,7 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
         Length margin = frame.habits().get(Habit.SAFE_MARGIN);
         Section section = frame.members().getFirst().section();
         Mitre corner = sharpest(frame);
-        Found found = FOUND.of(new Task(section, margin, corner, radius(frame), off(frame, corner)));
+        Found found = FOUND.of(new Task(section, margin, corners(frame), radius(frame), off(frame, corner)));
         if (frame.members().stream().anyMatch(member -> !member.section().equals(section))) {
             return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.unlike"));
         }
@@ -162,40 +195,55 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
     }
 
     private static Mitre sharpest(Frame frame) {
-        Mitre sharpest = frame.members().getFirst().joint(false);
-        for (Member member : frame.members()) {
-            for (Mitre cut : List.of(member.joint(false), member.joint(true))) {
-                if (cut.along() < sharpest.along()) {
-                    sharpest = cut;
-                }
-            }
-        }
-        return sharpest;
+        return corners(frame).getFirst();
+    }
+
+    /** Each cut there is, once, the sharpest first. */
+    private static List<Mitre> corners(Frame frame) {
+        List<Mitre> corners = new ArrayList<>();
+        frame.members().stream()
+                .flatMap(member -> Stream.of(member.joint(false), member.joint(true)))
+                .filter(cut -> corners.stream().noneMatch(known -> isLike(known, cut)))
+                .forEach(corners::add);
+        corners.sort(Comparator.comparingDouble(Mitre::along));
+        return corners;
+    }
+
+    private static boolean isLike(Mitre one, Mitre other) {
+        return Math.abs(one.along() - other.along()) < ALIKE
+                && Math.abs(one.across() - other.across()) < ALIKE
+                && Math.abs(one.through() - other.through()) < ALIKE;
     }
 
     /**
-     * Where its middle lies on the mitre, across and over the back, in mm: in the tallest room, in the middle of it.
+     * Where its middle lies on the mitre, across and over the back, in mm: in the tallest room that every corner has
+     * there, in the middle of it.
      */
     private static Optional<double[]> place(Silhouette zone, Task task, HiddenFastener fastener) {
-        Mitre corner = task.corner();
-        double bow = Math.pow(fastener.deep().toMm(), 2) / (2 * task.radius());
-        double level = Math.hypot(corner.along(), corner.across());
-        double wide = fastener.along().toMm() * corner.along() / level
-                + fastener.thick().toMm() * Math.abs(corner.through() * corner.across()) / level;
-        double drift = -corner.across() * fastener.deep().toMm();
-        double tall = fastener.thick().toMm() * level;
-        double rise = -corner.through() * fastener.deep().toMm();
+        List<Taken> taken = task.corners().stream()
+                .map(corner -> Taken.of(fastener, corner, task.radius()))
+                .toList();
+        double before = taken.stream().mapToDouble(Taken::before).max().orElseThrow();
+        double behind = taken.stream().mapToDouble(Taken::behind).max().orElseThrow();
         double[] best = null;
         double most = 0;
-        double reach = wide + Math.abs(drift) + bow;
         double step = Math.max(1e-3, (zone.right() - zone.left()) / STEPS / 2);
         double right = Math.min(zone.right(), task.section().face().minus(task.off().plus(task.margin())).toMm());
-        for (double from = zone.left(); from + reach <= right + 1e-9; from += step) {
-            for (double[] room : zone.rooms(from, from + reach)) {
-                double spare = room[1] - room[0] - tall - Math.abs(rise);
+        for (double x = zone.left() + before; x + behind <= right + 1e-9; x += step) {
+            List<double[]> rooms = List.of(new double[] {Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY});
+            for (Taken one : taken) {
+                rooms = PinPath.both(
+                        rooms,
+                        zone.rooms(x - one.before(), x + one.behind()).stream()
+                                .map(room -> new double[] {room[0] + one.below(), room[1] - one.above()})
+                                .filter(room -> room[0] <= room[1])
+                                .toList());
+            }
+            for (double[] room : rooms) {
+                double spare = room[1] - room[0];
                 if (spare >= 0 && (best == null || spare > most + 1e-6)) {
                     most = spare;
-                    best = new double[] {from + wide / 2 + Math.max(0, -drift), (room[0] + room[1] - rise) / 2};
+                    best = new double[] {x, (room[0] + room[1]) / 2};
                 }
             }
         }

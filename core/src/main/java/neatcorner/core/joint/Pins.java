@@ -24,8 +24,8 @@ final class Pins {
     private static final Length CLEAR = Length.inches(0, 1, 8);
     /** How much of a pin at most may lie before the joint. */
     private static final double MOST_BEFORE = 0.5;
-    /** How much of a pin best lies before the joint. */
-    private static final double BEFORE = 0.4;
+    /** How much of a pin lies before the joint, the best first; in a sharp corner more, or its point comes out. */
+    private static final List<Double> BEFORE = List.of(0.4, 0.45, MOST_BEFORE);
     /** Wood that stays beside what else lies there, so that no saw meets them. Common practice, no source. */
     static final Length BESIDE = Length.inches(0, 1, 16);
     private static final int STEPS = 48;
@@ -112,24 +112,30 @@ final class Pins {
 
     /** The steepest way in which pins of this length hold at every corner. */
     private Optional<Driven> driven(Length length) {
-        for (double lean : wire.leans()) {
-            double beta = Math.toRadians(lean);
-            double perMm = ways.stream().mapToDouble(way -> new PinPath(way, 1, beta).toJoint()).max().orElseThrow();
-            double fromTip = Math.max(wire.fromCorner().toMm(), BEFORE * length.toMm() / perMm);
-            if (fromTip * perMm > MOST_BEFORE * length.toMm() + 1e-9) {
-                continue;
-            }
-            List<double[]> rooms = List.of(new double[] {-1e9, 1e9});
-            for (Meeting.Way way : ways) {
-                rooms = PinPath.both(rooms, new PinPath(way, fromTip, beta).heights(length.toMm(), CLEAR.toMm()));
-            }
-            double[] room = PinPath.tallest(rooms);
-            List<Level> levels = levels(room);
-            if (!levels.isEmpty()) {
-                return Optional.of(new Driven(length, fromTip, lean, room, levels));
-            }
+        return wire.leans().stream()
+                .flatMap(lean -> BEFORE.stream().map(before -> driven(length, lean, before)))
+                .flatMap(Optional::stream)
+                .findFirst();
+    }
+
+    /** With so much of them before the joint of the corner where most is. */
+    private Optional<Driven> driven(Length length, double lean, double before) {
+        double beta = Math.toRadians(lean);
+        double perMm = ways.stream()
+                .mapToDouble(way -> new PinPath(way, 1, beta).toJoint())
+                .max()
+                .orElseThrow();
+        double fromTip = Math.max(wire.fromCorner().toMm(), before * length.toMm() / perMm);
+        if (fromTip * perMm > MOST_BEFORE * length.toMm() + 1e-9) {
+            return Optional.empty();
         }
-        return Optional.empty();
+        List<double[]> rooms = List.of(new double[] {-1e9, 1e9});
+        for (Meeting.Way way : ways) {
+            rooms = PinPath.both(rooms, new PinPath(way, fromTip, beta).heights(length.toMm(), CLEAR.toMm()));
+        }
+        double[] room = PinPath.tallest(rooms);
+        List<Level> levels = levels(room);
+        return levels.isEmpty() ? Optional.empty() : Optional.of(new Driven(length, fromTip, lean, room, levels));
     }
 
     /** Where they go in, up the room there is: those of one side between those of the other; empty without room. */

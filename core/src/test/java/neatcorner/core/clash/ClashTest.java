@@ -4,6 +4,7 @@ import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -22,6 +23,8 @@ import neatcorner.core.job.Through;
 import neatcorner.core.joint.Insert;
 import neatcorner.core.joint.JointOption;
 import neatcorner.core.joint.Joints;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Corner;
 import neatcorner.core.outline.Hull;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Line;
@@ -127,12 +130,16 @@ class ClashTest {
 
     /** A vector's check of each joint: what it lets in lies in the wood of one of the two pieces, wherever sampled. */
     @ParameterizedTest
-    @ValueSource(ints = {3, 4, 6, 8})
+    @ValueSource(ints = {0, 1, 3, 4, 6, 8})
     void whatIsLetInLiesInTheWood(int sides) {
         Job job = Sample.job("20", "30").withSection(Sample.rabbeted("1 3/4", "1 1/8", "1/4", "1/2"));
         Job regular = sides == 4
                 ? job
-                : job.withOutline(new Outline.Regular(sides, Outline.Across.SIDE, new Size(Line.SIGHT, in("12"))));
+                : job.withOutline(
+                        sides < 2
+                                ? unlikeAngles(sides)
+                                : new Outline.Regular(
+                                        sides, Outline.Across.SIDE, new Size(Line.SIGHT, in("12"))));
         List<Job> tried = new ArrayList<>(List.of(regular, regular.withLean(new Lean(25, Lean.Way.OUTWARDS))));
         Random random = new Random(SEED);
         int seen = 0;
@@ -146,12 +153,15 @@ class ClashTest {
                         || !Joints.of(kind).goesWith(each.body().construction())) {
                     continue;
                 }
-                for (Insert insert : Joints.of(kind).inserts(plan.frame(), used)) {
-                    for (Hull body : insert.bodies()) {
+                List<List<Insert>> corners = corners(plan);
+                for (int corner = 0; corner < corners.size(); corner++) {
+                    for (Hull body : corners.get(corner).stream()
+                            .flatMap(insert -> insert.bodies().stream())
+                            .toList()) {
                         for (int k = 0; k < SAMPLES; k++) {
                             Vector place = Sampling.in(body, random);
-                            assertThat(isWood(plan.frame(), place))
-                                    .as(kind.id() + " " + each.lean() + " at " + place)
+                            assertThat(isWood(plan.frame().from(corner), place))
+                                    .as(kind.id() + " " + each.lean() + " in corner " + corner + " at " + place)
                                     .isTrue();
                             seen++;
                         }
@@ -160,6 +170,18 @@ class ClashTest {
             }
         }
         assertThat(seen).isGreaterThan(200);
+    }
+
+    /** A parallelogram with corners of 45° and 135°, or a kite with three kinds. */
+    private static Outline unlikeAngles(int which) {
+        double[][] places = which == 0
+                ? new double[][] {{260, 0}, {680, 0}, {420, 260}, {0, 260}}
+                : new double[][] {{200, 0}, {400, 250}, {200, 620}, {0, 250}};
+        return new Outline.Free(
+                Line.SIGHT,
+                Arrays.stream(places)
+                        .map(place -> new Corner(Length.mm(place[0]), Length.mm(place[1])))
+                        .toList());
     }
 
     /** A block lies in the inner angle, in no wood, and both its glued sides touch it all along. */
