@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.frame.Curve;
 import neatcorner.core.frame.Frame;
@@ -33,11 +34,12 @@ import neatcorner.core.words.Station;
  *
  * <p>A fastener goes in square to the mitre, so inside the piece it wanders across the section: by
  * depth · cos φ toward the outside, where φ is the angle between the cut and the edge; of several angles the sharpest
- * wanders most and the flattest takes most of the face, so each is tried. What it takes of
+ * wanders most and the flattest takes most of the face, and of several faces each has its own, so every end is tried.
+ * What it takes of
  * the section is therefore its size along the mitre times sin φ, and that much more; in a curve of radius r it
  * comes nearer to the outside by depth² / 2·r as well.
  *
- * @param zone   of the section, in its own axes: wood further than the margin from every surface
+ * @param zone   of the first side's section, in its axes: wood further than the margin from every surface
  * @param corner the sharpest cut of the frame
  * @param fits   the largest of each kind that fits; kinds that do not fit are missing
  * @param none   why none fits, where that is so
@@ -51,14 +53,29 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
     private static final Recent<Task, Found> FOUND = new Recent<>(32, HiddenPlan::searched);
 
     /**
+     * An end of a piece.
+     *
+     * @param cut    there
+     * @param perMm  how far in from the outside edge the middle lies for each mm that is measured to it
+     */
+    private record End(Section section, Mitre cut, double perMm) {
+        boolean isLike(End other) {
+            return section.equals(other.section)
+                    && Math.abs(cut.along() - other.cut.along()) < ALIKE
+                    && Math.abs(cut.across() - other.cut.across()) < ALIKE
+                    && Math.abs(cut.through() - other.cut.through()) < ALIKE;
+        }
+    }
+
+    /**
      * What is searched.
      *
-     * @param corners each cut there is, once
-     * @param off     how much of the face is sawn off at the tip of a corner once it is joined
+     * @param ends   each there is, once, that with the sharpest cut first
+     * @param off    how much of every mitre is sawn off at the tip of a corner once it is joined
      */
-    private record Task(Section section, Length margin, List<Mitre> corners, double radius, Length off) {
+    private record Task(List<End> ends, Length margin, double radius, Length off) {
         Task {
-            corners = List.copyOf(corners);
+            ends = List.copyOf(ends);
         }
     }
 
@@ -87,8 +104,28 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
         }
     }
 
-    /** What is found, with the middle of each across the section and over the back, in mm. */
-    private record Found(Silhouette zone, Map<HiddenFastener, double[]> places) {
+    /** What is found: the zone of each end, and the middle of each fastener as it is measured and over the back. */
+    private record Found(List<Silhouette> zones, Map<HiddenFastener, double[]> places) {
+    }
+
+    /** The wood of an end that is free, and what a fastener takes of it. */
+    private record Room(End end, Silhouette zone, Taken taken, double right) {
+        /** In from the outside edge by so many mm measured: the middle across the section. */
+        double middle(double measured) {
+            return end.section().face().toMm() - measured * end.perMm();
+        }
+
+        /** The heights over the back at which its middle may lie, from low to high. */
+        List<double[]> heights(double measured) {
+            double x = middle(measured);
+            if (x - taken.before() < zone.left() - ALIKE || x + taken.behind() > right + ALIKE) {
+                return List.of();
+            }
+            return zone.rooms(x - taken.before(), x + taken.behind()).stream()
+                    .map(room -> new double[] {room[0] + taken.below(), room[1] - taken.above()})
+                    .filter(room -> room[0] <= room[1])
+                    .toList();
+        }
     }
 
     /**
@@ -98,8 +135,8 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
      * @param across    its middle on the mitre, in mm from the sight line outwards
      * @param fromBack  its middle over the back
      * @param fromFace  its middle below the highest point of the front
-     * @param from      its middle from the long point along the mitre, where all corners are alike, else in from the
-     *                  outside edge
+     * @param from      its middle from the long point along the mitre, where corners are alike or sides are not, else in
+     *                  from the outside edge
      * @param place     where its middle is marked, in words
      */
     public record Fit(
@@ -149,25 +186,28 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
     private static HiddenPlan of(Frame frame, Ledger ledger) {
         Length margin = frame.habits().get(Habit.SAFE_MARGIN);
         Section section = frame.members().getFirst().section();
-        Mitre corner = sharpest(frame);
-        Found found = FOUND.of(new Task(section, margin, corners(frame), radius(frame), off(frame, corner)));
-        if (frame.members().stream().anyMatch(member -> !member.section().equals(section))) {
-            return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.unlike"));
+        boolean unlike = frame.members().stream().anyMatch(member -> !member.section().equals(section));
+        boolean curved = frame.job().outline().isCurved();
+        boolean alongMitre = !curved && (unlike || Meeting.of(frame).size() == 1);
+        List<End> ends = ends(frame, alongMitre);
+        Found found = FOUND.of(new Task(
+                ends,
+                margin,
+                radius(frame),
+                OuterShaping.of(frame).map(OuterShaping::offMitre).orElse(Length.ZERO)));
+        Mitre corner = ends.getFirst().cut();
+        End first = ends.stream()
+                .filter(end -> end.section().equals(section))
+                .findFirst()
+                .orElseThrow();
+        Silhouette zone = found.zones().get(ends.indexOf(first));
+        if (!frame.takesHidden() || unlike && curved) {
+            return new HiddenPlan(zone, corner, List.of(), Words.of(unlike ? "hidden.unlike" : "hidden.none"));
         }
         List<Fit> fits = new ArrayList<>();
-        if (!frame.takesHidden()) {
-            return new HiddenPlan(found.zone(), corner, List.of(), Words.of("hidden.none"));
-        }
-        boolean alike = Meeting.of(frame).size() == 1 && !frame.job().outline().isCurved();
         found.places()
-                .forEach((fastener, place) -> fits.add(
-                        fit(fastener, place, section, alike ? Optional.of(corner) : Optional.empty(), margin, ledger)));
-        return new HiddenPlan(found.zone(), corner, List.copyOf(fits), Words.of("hidden.none"));
-    }
-
-    private static Length off(Frame frame, Mitre corner) {
-        double across = corner.along() / Math.hypot(corner.along(), corner.across());
-        return OuterShaping.of(frame).map(outer -> outer.offMitre().times(across)).orElse(Length.ZERO);
+                .forEach((fastener, place) -> fits.add(fit(fastener, place, first, alongMitre, margin, ledger)));
+        return new HiddenPlan(zone, corner, List.copyOf(fits), Words.of("hidden.none"));
     }
 
     /** Of the tightest curve in the frame, in mm; without end where there is none. */
@@ -180,104 +220,99 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
     }
 
     private static Found searched(Task task) {
-        Silhouette zone = task.section().wood().shrunk(task.margin().toMm(), STEPS);
+        Map<Section, Silhouette> known = new LinkedHashMap<>();
+        List<Silhouette> zones = task.ends().stream()
+                .map(end -> known.computeIfAbsent(
+                        end.section(), section -> section.wood().shrunk(task.margin().toMm(), STEPS)))
+                .toList();
         Map<HiddenFastener, double[]> places = new LinkedHashMap<>();
         for (HiddenFastener.Kind kind : HiddenFastener.Kind.values()) {
             for (HiddenFastener fastener : HiddenFastener.standard(kind)) {
-                Optional<double[]> place = place(zone, task, fastener);
+                Optional<double[]> place = place(zones, task, fastener);
                 if (place.isPresent()) {
                     places.put(fastener, place.get());
                     break;
                 }
             }
         }
-        return new Found(zone, Collections.unmodifiableMap(places));
+        return new Found(zones, Collections.unmodifiableMap(places));
     }
 
-    private static Mitre sharpest(Frame frame) {
-        return corners(frame).getFirst();
-    }
-
-    /** Each cut there is, once, the sharpest first. */
-    private static List<Mitre> corners(Frame frame) {
-        List<Mitre> corners = new ArrayList<>();
+    /** Each end there is, once, that with the sharpest cut first. */
+    private static List<End> ends(Frame frame, boolean alongMitre) {
+        List<End> ends = new ArrayList<>();
         frame.members().stream()
-                .flatMap(member -> Stream.of(member.joint(false), member.joint(true)))
-                .filter(cut -> corners.stream().noneMatch(known -> isLike(known, cut)))
-                .forEach(corners::add);
-        corners.sort(Comparator.comparingDouble(Mitre::along));
-        return corners;
+                .flatMap(member -> Stream.of(member.joint(false), member.joint(true))
+                        .map(cut -> new End(member.section(), cut, alongMitre ? slope(cut) : 1)))
+                .filter(end -> ends.stream().noneMatch(end::isLike))
+                .forEach(ends::add);
+        ends.sort(Comparator.comparingDouble(end -> end.cut().along()));
+        return ends;
     }
 
-    private static boolean isLike(Mitre one, Mitre other) {
-        return Math.abs(one.along() - other.along()) < ALIKE
-                && Math.abs(one.across() - other.across()) < ALIKE
-                && Math.abs(one.through() - other.through()) < ALIKE;
+    /** How far in from the outside edge a mm along the mitre leads. */
+    private static double slope(Mitre cut) {
+        return cut.along() / Math.hypot(cut.along(), cut.across());
     }
 
     /**
-     * Where its middle lies on the mitre, across and over the back, in mm: in the tallest room that every corner has
-     * there, in the middle of it.
+     * Where its middle lies, as it is measured and over the back, in mm: in the tallest room that every end has there,
+     * in the middle of it.
      */
-    private static Optional<double[]> place(Silhouette zone, Task task, HiddenFastener fastener) {
-        List<Taken> taken = task.corners().stream()
-                .map(corner -> Taken.of(fastener, corner, task.radius()))
+    private static Optional<double[]> place(
+            List<Silhouette> zones, Task task, HiddenFastener fastener) {
+        List<Room> rooms = IntStream.range(0, zones.size())
+                .mapToObj(i -> {
+                    End end = task.ends().get(i);
+                    Silhouette zone = zones.get(i);
+                    double off = task.off().toMm() * slope(end.cut()) + task.margin().toMm();
+                    return new Room(
+                            end,
+                            zone,
+                            Taken.of(fastener, end.cut(), task.radius()),
+                            Math.min(zone.right(), end.section().face().toMm() - off));
+                })
                 .toList();
-        double before = taken.stream().mapToDouble(Taken::before).max().orElseThrow();
-        double behind = taken.stream().mapToDouble(Taken::behind).max().orElseThrow();
+        Room first = rooms.getFirst();
+        double step = Math.max(1e-3, (first.zone().right() - first.zone().left()) / STEPS / 2);
         double[] best = null;
         double most = 0;
-        double step = Math.max(1e-3, (zone.right() - zone.left()) / STEPS / 2);
-        double right = Math.min(zone.right(), task.section().face().minus(task.off().plus(task.margin())).toMm());
-        for (double x = zone.left() + before; x + behind <= right + 1e-9; x += step) {
-            List<double[]> rooms = List.of(new double[] {Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY});
-            for (Taken one : taken) {
-                rooms = PinPath.both(
-                        rooms,
-                        zone.rooms(x - one.before(), x + one.behind()).stream()
-                                .map(room -> new double[] {room[0] + one.below(), room[1] - one.above()})
-                                .filter(room -> room[0] <= room[1])
-                                .toList());
+        for (double x = first.zone().left() + first.taken().before();
+                x + first.taken().behind() <= first.right() + ALIKE;
+                x += step) {
+            double measured = (first.end().section().face().toMm() - x) / first.end().perMm();
+            List<double[]> common = List.of(new double[] {Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY});
+            for (Room room : rooms) {
+                common = PinPath.both(common, room.heights(measured));
             }
-            for (double[] room : rooms) {
-                double spare = room[1] - room[0];
+            for (double[] heights : common) {
+                double spare = heights[1] - heights[0];
                 if (spare >= 0 && (best == null || spare > most + 1e-6)) {
                     most = spare;
-                    best = new double[] {x, (room[0] + room[1]) / 2};
+                    best = new double[] {measured, (heights[0] + heights[1]) / 2};
                 }
             }
         }
         return Optional.ofNullable(best);
     }
 
-    /** From the long point along the mitre where all corners are alike, else square in from the outside edge. */
+    /** From the long point along the mitre, or square in from the outside edge. */
     private static Fit fit(
-            HiddenFastener fastener,
-            double[] place,
-            Section section,
-            Optional<Mitre> alike,
-            Length margin,
-            Ledger ledger) {
+            HiddenFastener fastener, double[] place, End first, boolean alongMitre, Length margin, Ledger ledger) {
         String id = id(fastener.kind());
-        double in = section.face().toMm() - place[0];
-        Figure<Length> fromBack = figure(id, FROM_BACK, fastener, margin, Length.mm(place[1]), ledger);
+        Length over = Length.mm(place[1]);
+        Figure<Length> fromBack = figure(id, FROM_BACK, fastener, margin, over, ledger);
         Figure<Length> fromFace =
-                figure(id, "from_face", fastener, margin, section.thickness().minus(Length.mm(place[1])), ledger);
-        Figure<Length> from = alike.map(corner -> figure(
-                        id,
-                        FROM_POINT,
-                        fastener,
-                        margin,
-                        Length.mm(in * Math.hypot(corner.along(), corner.across()) / corner.along()),
-                        ledger))
-                .orElseGet(() -> figure(id, FROM_OUTSIDE, fastener, margin, Length.mm(in), ledger));
+                figure(id, "from_face", fastener, margin, first.section().thickness().minus(over), ledger);
+        Figure<Length> from = figure(
+                id, alongMitre ? FROM_POINT : FROM_OUTSIDE, fastener, margin, Length.mm(place[0]), ledger);
         return new Fit(
                 fastener,
-                place[0],
+                first.section().face().toMm() - place[0] * first.perMm(),
                 fromBack,
                 fromFace,
                 from,
-                Words.of(alike.isPresent() ? "hidden.place" : "hidden.place_in", fromBack, fromFace, from));
+                Words.of(alongMitre ? "hidden.place" : "hidden.place_in", fromBack, fromFace, from));
     }
 
     private static Figure<Length> figure(
