@@ -21,6 +21,8 @@ record Row(Kind kind, List<Place> places) {
         CLEAT_SCREW(Station.HANG),
         /** Out of a part in the rabbet, into its wall. */
         STRAINER_SCREW(Station.FIT),
+        /** Of turn-buttons, from the back beside a rabbet. */
+        BUTTON_SCREW(Station.GLUE_UP),
         /** Through a part on the back. */
         BACK_SCREW(Station.GLUE_UP),
         /** That keep the package in, into the wall of the rabbet. */

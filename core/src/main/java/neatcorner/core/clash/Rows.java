@@ -132,6 +132,10 @@ final class Rows {
         }
         return switch (placement) {
             case Placement.InBack _ -> inBack(part, frame);
+            case Placement.Around _ when frame.job().isHolding() ->
+                buttons(assembly.job().indexOf(placement.on()), part, placement.gap());
+            case Placement.Inside _ when !frame.job().isFitted() ->
+                buttons(part, assembly.job().indexOf(placement.on()), placement.gap());
             case Placement.Behind behind -> behind(part, frame, base, behind);
             default -> Optional.empty();
         };
@@ -174,6 +178,28 @@ final class Rows {
                             in(part, place, reach),
                             Screw.SIX.diameter().toMm());
                 }));
+    }
+
+    /** On the back of the part that holds another, in the middle of what stands beside its rabbet. */
+    private Optional<Row> buttons(int inner, int outer, Length gap) {
+        Frame held = assembly.frame(inner);
+        Frame holder = assembly.frame(outer);
+        double off = gap.plus(holder.narrowestSection().backWidth().over(2)).toMm();
+        double reach = holder.longestScrew(PartScrews.button(holder).plus(PartScrews.BUTTON))
+                .minus(PartScrews.BUTTON)
+                .toMm();
+        if (reach <= 0) {
+            return Optional.empty();
+        }
+        double back = assembly.lies().get(outer).back().toMm()
+                - assembly.lies().get(inner).back().toMm();
+        return Optional.of(along(Row.Kind.BUTTON_SCREW, inner, held, (corner, inwards) -> {
+            Point place = corner.minus(inwards.times(off));
+            return Hull.rod(
+                    in(inner, place, back),
+                    in(inner, place, back + reach),
+                    Screw.SIX.diameter().toMm());
+        }));
     }
 
     /** One of a row, from a place on the outside of a part and the way inwards from there. */

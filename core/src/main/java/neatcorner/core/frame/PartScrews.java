@@ -23,6 +23,9 @@ public final class PartScrews {
     /** With less of a wall beside it a screw splits it or misses it. Common practice, no source. */
     private static final Length LEAST_WALL = Length.inches(0, 3, 8);
 
+    /** A turn-button is so thick. Common practice, no source. */
+    public static final Length BUTTON = Length.inches(0, 1, 8);
+
     private static final Length FIRST = Length.inches(4);
     /** Screws of sides that are no rectangle's stand no further apart. */
     private static final Length APART = Length.inches(12);
@@ -94,6 +97,18 @@ public final class PartScrews {
         }
         boolean isLong = !length.isUnder(longest(part)) && !isAlike(part);
         return even(length, isLong ? 3 : 2);
+    }
+
+    /** How deep the screw of a turn-button may go into the back of a part, in the middle of that. */
+    public static Length button(Frame outer) {
+        Section section = outer.narrowestSection();
+        double middle = section.face().minus(section.backWidth().over(2)).toMm();
+        return Length.mm(section.wood().rooms(middle - BESIDE, middle + BESIDE).stream()
+                        .findFirst()
+                        .map(room -> room[1] - room[0])
+                        .orElse(0.0))
+                .minus(BEFORE_TIP)
+                .max(Length.ZERO);
     }
 
     /** Whether so much of it has the wall beside it that screws through its sides find wood. */

@@ -145,7 +145,7 @@ final class AttachSteps {
     private void around(Placement.Around around) {
         if (frame.job().isHolding()) {
             findStandsOut(base, frame);
-            loose("attach.laid_in_it");
+            loose("attach.laid_in_it", base, frame);
             return;
         }
         findMissed();
@@ -180,7 +180,7 @@ final class AttachSteps {
                 add("attach.glued_in");
             }
         } else {
-            loose("attach.laid_into");
+            loose("attach.laid_into", frame, base);
         }
     }
 
@@ -213,8 +213,16 @@ final class AttachSteps {
         add("attach.flushed");
     }
 
-    private void loose(String key) {
-        add(placement.gap().isZero() ? key : key + "_gap", on, placement.gap());
+    /** One part lies loose in the rabbet of another, kept by turn-buttons on the back of that. */
+    private void loose(String key, Frame inner, Frame outer) {
+        Length room = PartScrews.button(outer);
+        add(
+                placement.gap().isZero() ? key : key + "_gap",
+                on,
+                placement.gap(),
+                PartScrews.said(inner),
+                outer.screw(Screw.SIX),
+                outer.longestScrew(room.plus(PartScrews.BUTTON)));
     }
 
     /** How far it lies over the wood of the other part, from the outside inwards; found where that holds nothing. */

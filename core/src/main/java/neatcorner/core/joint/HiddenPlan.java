@@ -135,8 +135,8 @@ public record HiddenPlan(Silhouette zone, Mitre corner, List<Fit> fits, Words no
      * @param across    its middle on the mitre, in mm from the sight line outwards
      * @param fromBack  its middle over the back
      * @param fromFace  its middle below the highest point of the front
-     * @param from      its middle from the long point along the mitre, where corners are alike or sides are not, else in
-     *                  from the outside edge
+     * @param from      its middle from the long point along the mitre, or in from the outside edge where corners are
+     *                  unlike and sides alike
      * @param place     where its middle is marked, in words
      */
     public record Fit(

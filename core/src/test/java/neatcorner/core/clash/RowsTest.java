@@ -79,6 +79,7 @@ class RowsTest {
                 int part = row.places().getFirst().part();
                 int into = switch (row.kind()) {
                     case RING_SCREW, CLEAT_SCREW, POINT -> part;
+                    case BUTTON_SCREW -> holderOf(whole, part);
                     case STRAINER_SCREW, BACK_SCREW ->
                         whole.job()
                                 .indexOf(whole.frame(part).job().placement().orElseThrow().on());
@@ -98,6 +99,20 @@ class RowsTest {
         }
         assertThat(seen).hasSize(Row.Kind.values().length);
         assertThat(seen.values()).allSatisfy(count -> assertThat(count).isGreaterThan(20));
+    }
+
+    /** The part in whose rabbet one lies: what it is placed on, or what is placed around it. */
+    private static int holderOf(Assembly whole, int part) {
+        return whole.frames().stream()
+                .filter(frame -> frame.job().isHolding()
+                        && frame.job()
+                                .placement()
+                                .filter(place -> place.on().equals(whole.frame(part).job().part().name()))
+                                .isPresent())
+                .map(frame -> whole.job().indexOf(frame.job().part().name()))
+                .findFirst()
+                .orElseGet(() -> whole.job()
+                        .indexOf(whole.frame(part).job().placement().orElseThrow().on()));
     }
 
     /** A ring on a strainer may sit where a screw of the strainer passes; moved as said, it is free. */
