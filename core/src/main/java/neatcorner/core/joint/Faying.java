@@ -26,6 +26,7 @@ import neatcorner.core.wood.Strength;
  * @param standing the same across the other
  * @param thick    how thick the pieces are there, in mm
  * @param corner   how pieces meet that meet square
+ * @param bond     of what a good joint's glue bears, what this one's does, as a share
  */
 public record Faying(
         Strength wood,
@@ -37,7 +38,8 @@ public record Faying(
         double through,
         double standing,
         double thick,
-        Optional<SquareCorner> corner) {
+        Optional<SquareCorner> corner,
+        double bond) {
     private static final double ALIKE = 1e-6;
     /** Of side grain glued across: its fibres roll. Common practice, no source. */
     static final double ROLLING = 0.5;
@@ -84,7 +86,8 @@ public record Faying(
                 clear,
                 clear,
                 section.thickness().toMm(),
-                Optional.empty());
+                Optional.empty(),
+                1);
     }
 
     private static Faying squared(
@@ -103,7 +106,8 @@ public record Faying(
                 through.face().toMm() - open,
                 standing.face().toMm() - open,
                 Math.min(through.thickness().toMm(), standing.thickness().toMm()),
-                Optional.of(squared.corner()));
+                Optional.of(squared.corner()),
+                1);
     }
 
     /** Whether a corner is like another to far less than a saw could make it. */
@@ -116,15 +120,15 @@ public record Faying(
                 && Math.abs(standing - other.standing) < ALIKE;
     }
 
-    /** With glue that bears so much less, as a share: as on less of its area. */
+    /** With glue that bears so much less, as a share. */
     Faying glued(double share) {
         return new Faying(
-                wood, share * area, share * modulus, length, toGrain, angle, through, standing, thick, corner);
+                wood, area, modulus, length, toGrain, angle, through, standing, thick, corner, share * bond);
     }
 
     /** Glue between the pieces, sized where it is end grain, and nothing else. */
     Hold glue() {
-        double stress = wood.glue(toGrain);
+        double stress = bond * wood.glue(toGrain);
         return Hold.of(stress * modulus, stress * area, stress * area);
     }
 
@@ -148,7 +152,7 @@ public record Faying(
     }
 
     private Hold lapped(double one, double other, double share) {
-        double glued = ROLLING * wood.shear() * share * one * other;
+        double glued = bond * ROLLING * wood.shear() * share * one * other;
         return Hold.of(glued * TWIST * Math.hypot(one, other), glued, glued);
     }
 
@@ -159,7 +163,7 @@ public record Faying(
 
     /** In a housing: its walls bear what slides, end grain and glue the rest. */
     Hold housed() {
-        double stress = wood.glue(toGrain);
+        double stress = bond * wood.glue(toGrain);
         return Hold.of(
                 stress * modulus, stress * area, wood.shear() * thick * through / 2);
     }

@@ -42,7 +42,7 @@ record Glued(boolean isSized) implements Joint {
 
     @Override
     public Hold hold(Faying at, Fitted used) {
-        return isSized ? at.glue() : at.glue().weaker(UNSIZED);
+        return isSized ? at.glue() : at.glued(UNSIZED).glue();
     }
 
     @Override

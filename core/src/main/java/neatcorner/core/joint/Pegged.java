@@ -38,6 +38,11 @@ final class Pegged implements Joint {
     }
 
     @Override
+    public boolean isAddedLater() {
+        return true;
+    }
+
+    @Override
     public Craft craft() {
         return new Craft(Shows.ON_FACE, 8, JoiningTool.DRILL);
     }

@@ -40,7 +40,7 @@ public final class Reglued {
 
     /** With glue alone; empty where it is not judged. */
     public Optional<Strain> alone() {
-        return strains.most(true, strains.holds(at -> at.glued().weaker(glue)));
+        return strains.most(true, strains.holds(at -> at.glued(glue).glued()));
     }
 
     /** What can be put into or on a closed corner and misses what is in it, that which holds best first. */

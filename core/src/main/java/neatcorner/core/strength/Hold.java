@@ -23,11 +23,6 @@ public interface Hold {
         return demand == 0 ? 0 : most > 0 ? demand / most : Double.POSITIVE_INFINITY;
     }
 
-    /** One that bears so much less, as a share from over 0 to 1. */
-    default Hold weaker(double share) {
-        return demand -> use(demand) / share;
-    }
-
     /**
      * The better of several that do not bear together: the stiff one bears all until it lets go, and then the other
      * does, as glue and steel.
