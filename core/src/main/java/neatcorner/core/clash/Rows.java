@@ -93,20 +93,15 @@ final class Rows {
             double[] level = frame.chord(Line.OUTSIDE, down);
             double length = cleat.length().value().toMm();
             double left = (level[0] + level[1] - length) / 2;
-            double first = cleat.first().toMm();
-            int count = cleat.screws().value().value();
             return new Row(
                     Row.Kind.CLEAT_SCREW,
-                    IntStream.range(0, count)
-                            .mapToObj(i -> new Row.Place(
+                    cleat.places().stream()
+                            .map(place -> new Row.Place(
                                     carrier,
-                                    first + (length - 2 * first) * i / (count - 1),
+                                    place,
                                     length / 2,
                                     along -> back(
-                                            carrier,
-                                            new Point(left + along, down),
-                                            cleat.bite(),
-                                            Screw.EIGHT)))
+                                            carrier, new Point(left + along, down), cleat.bite(), Screw.EIGHT)))
                             .toList());
         });
     }

@@ -704,6 +704,13 @@ public final class FrameDrawing {
         At right = at(outsideWidth() / 2 + half, y);
         double thick = hang.chosen() == Hardware.CLEAT ? Math.max(sketch.em(4), 12 * frameSketch.unit()) : sketch.em(4);
         sketch.line(left, right, Ink.METAL, thick);
+        hang.cleat().ifPresent(cleat -> cleat.places().forEach(place -> screwHead(
+                at(outsideWidth() / 2 - half + place, y))));
+    }
+
+    private void screwHead(At at) {
+        double half = sketch.em(1.6);
+        sketch.area(Sketch.rectangle(at.x() - half, at.y() - half, at.x() + half, at.y() + half), Ink.PAPER);
     }
 
     private void ring(At at) {

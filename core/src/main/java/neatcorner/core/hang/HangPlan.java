@@ -1,6 +1,8 @@
 package neatcorner.core.hang;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import neatcorner.core.frame.Weight;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.measure.Angle;
@@ -67,6 +69,14 @@ public record HangPlan(
      * @param bite   where its screws lie in the wood at most
      */
     public record Cleat(Length down, Figure<Length> length, Figure<Count> screws, Length first, Bite bite) {
+        /** Where its screws are, from its left end, in mm. */
+        public List<Double> places() {
+            double between = length.value().minus(first.times(2)).toMm();
+            int count = screws.value().value();
+            return IntStream.range(0, count)
+                    .mapToObj(i -> first.toMm() + between * i / (count - 1))
+                    .toList();
+        }
     }
 
     /**
