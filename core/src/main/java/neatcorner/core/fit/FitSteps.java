@@ -179,7 +179,7 @@ final class FitSteps {
         Length proud = contents.stack()
                 .plus(frame.job().lined())
                 .minus(frame.job().section().recessDepth());
-        Length screw = frame.longestScrew(behindWall());
+        Words screw = frame.screwUpTo(behindWall());
         return proud.isPositive()
                 ? Words.of("fit.canvas_proud", proud, frame.screw(Screw.SIX), screw)
                 : Words.of("fit.canvas", frame.screw(Screw.SIX), screw);

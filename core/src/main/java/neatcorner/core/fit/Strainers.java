@@ -65,7 +65,7 @@ final class Strainers {
                 PartScrews.said(inner),
                 PartScrews.beside(assembly, part).over(2),
                 holder.screw(Screw.SIX),
-                holder.longestScrew(room));
+                holder.screwUpTo(room));
     }
 
     /** Where it stands out so far that the wall ends beside its screws: from back to back. */
@@ -82,7 +82,7 @@ final class Strainers {
                         .back()
                         .minus(assembly.lies().get(part).back()),
                 holder.screw(Screw.SIX),
-                holder.longestScrew(room));
+                holder.screwUpTo(room));
     }
 
     /** It stands out behind where what is framed and it are thicker than the rabbet is deep. */

@@ -390,6 +390,14 @@ public record Frame(
         return habits.drawers().said(screw, job.section().species().hardness());
     }
 
+    /** The same in words, or that none at hand is so short. */
+    public Words screwUpTo(Length room) {
+        return habits.drawers()
+                .longest(Ware.SCREW, room)
+                .map(longest -> Words.of("screws.up_to", longest))
+                .orElseGet(() -> Words.of("screws.none_so_short", room));
+    }
+
     /** The longest screw at hand that is not over this; so much where none is that short. */
     public Length longestScrew(Length room) {
         return habits.drawers().longest(Ware.SCREW, room).orElse(room);

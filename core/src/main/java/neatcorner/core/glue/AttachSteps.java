@@ -222,7 +222,7 @@ final class AttachSteps {
                 placement.gap(),
                 PartScrews.said(inner),
                 outer.screw(Screw.SIX),
-                outer.longestScrew(room.plus(PartScrews.BUTTON)));
+                outer.screwUpTo(room.plus(PartScrews.BUTTON)));
     }
 
     /** How far it lies over the wood of the other part, from the outside inwards; found where that holds nothing. */
@@ -299,7 +299,7 @@ final class AttachSteps {
         add(
                 "attach.screwed",
                 on,
-                base.longestScrew(room),
+                base.screwUpTo(room),
                 place,
                 base.screw(Screw.SIX),
                 PartScrews.said(frame));

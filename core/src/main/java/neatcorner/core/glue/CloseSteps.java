@@ -26,6 +26,8 @@ import neatcorner.core.wood.Screw;
 
 /** What is done at the glue-up, in the order that hands can follow. */
 final class CloseSteps {
+    /** With less in the end of a bar a screw holds nothing. Common practice, no source. */
+    private static final Length LEAST_IN_END = Length.inches(1);
     /** A screw goes so far into the end of a bar. Common practice, no source. */
     private static final Length INTO_END = Length.inches(1, 1, 2);
     /** With more sides a panel goes in before the last joints, not before the fourth corner. */
@@ -134,13 +136,24 @@ final class CloseSteps {
                 add("close.bars_cross", frame.job().section().thickness().over(2));
             }
             Words screws = frame.screw(Screw.EIGHT);
-            Length reach = frame.longestScrew(frame.narrowFace().plus(INTO_END));
+            Words reach = intoEnds();
             if (bars.atWire()) {
                 add("close.cross_bar_wire", middle(frame.cross().getFirst()), screws, reach);
             } else {
                 add(frame.job().isStretcher() ? "close.cross_bars_cloth" : "close.cross_bars", screws, reach);
             }
         }
+    }
+
+    /** Screws through the widest side, sunk in it where none at hand is long enough. */
+    private Words intoEnds() {
+        Length face = frame.members().stream()
+                .map(member -> member.section().face())
+                .reduce(Length::max)
+                .orElseThrow();
+        Length screw = frame.longestScrew(face.plus(INTO_END));
+        Length sunk = face.plus(LEAST_IN_END).minus(screw);
+        return sunk.isPositive() ? Words.of("screws.sunk", screw, sunk) : Words.of("screws.long", screw);
     }
 
     /** How far a level bar's middle lies below the outside of the top. */
