@@ -37,6 +37,9 @@ public final class Sides {
     /** A longer bow than this share of a side is seen. Common practice, no source. */
     private static final double SEEN = 300;
 
+    /** By more of its span a side does not bend as a beam is reckoned to; it breaks. */
+    private static final double BENDS = 0.1;
+
     /** A shorter bow is nothing that a tape shows. */
     private static final Length TOLD = Length.mm(0.5);
     /** A tenth more or less is no difference in an estimate. */
@@ -100,7 +103,7 @@ public final class Sides {
         ledger.enter(Figure.formula(USE)
                 .note("side_use", strained.side().words(), strained.bearing(), (int) strained.bearing().reserve())
                 .gives(share(strained.use(breaking))));
-        if (bent.bow().isOver(TOLD)) {
+        if (bent.bow().isOver(TOLD) && bent.bow().isUnder(Length.mm(bent.bent().span() * BENDS))) {
             ledger.enter(Figure.formula(BOW)
                     .with("bow_at_once", Length.mm(Math.abs(bent.bent().bow())))
                     .with("bow_span", Length.mm(bent.bent().span()))
