@@ -20,6 +20,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
+import neatcorner.core.wood.Ware;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -45,6 +46,30 @@ class ShopAndJobsTest extends OnTheDemo {
         hand.push(KeyCode.ENTER);
         assertThat(on(() -> desk.shop().habits().values())).containsValue(Length.inches(0, 1, 16));
         assertThat(plan().frame().width(Line.RABBET)).isEqualTo(Length.inches(12, 1, 16));
+    }
+
+    /** The longest pin of the certificate's corners is ticked off, and the next shorter one takes its place. */
+    @Test
+    void aSizeThatIsNotAtHandIsAskedForNoMore() throws Exception {
+        on(() -> {
+            desk.open(desk.jobs().stream()
+                    .filter(job -> job.title().startsWith("Certificate"))
+                    .findFirst()
+                    .orElseThrow()
+                    .id());
+            return true;
+        });
+        assertThat(pin()).isEqualTo(Length.inches(1, 1, 4));
+        hand.push(KeyCode.SHORTCUT, KeyCode.K);
+        hand.clickOn("#shop-joining");
+        hand.clickOn("#size-pin-" + Ware.PIN.sizes().indexOf(Length.inches(1, 1, 4)));
+        assertThat(pin()).isEqualTo(Length.inches(1));
+        hand.push(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(pin()).isEqualTo(Length.inches(1, 1, 4));
+    }
+
+    private Length pin() throws Exception {
+        return plan().joints().used().settings().getFirst().value();
     }
 
     @Test

@@ -44,10 +44,12 @@ import neatcorner.core.section.Ready;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
+import neatcorner.core.shop.JoiningTool;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.wood.Air;
 import neatcorner.core.wood.Climate;
 import neatcorner.core.wood.Species;
+import neatcorner.core.wood.Ware;
 import neatcorner.files.Jobs;
 import neatcorner.files.Seed;
 import net.jqwik.api.Arbitraries;
@@ -194,7 +196,10 @@ class DocumentTest {
 
     @Test
     void theShopReadsBackAndObeysItsSchema() throws IOException {
-        Shop shop = new ShopEdit.Receive(Jobs.full().section(), Length.inches(61), 3).apply(Shop.starting())
+        Shop shop = new ShopEdit.Receive(Jobs.full().section(), Length.inches(61), 3)
+                .apply(new ShopEdit.HaveSize(Ware.SCREW, Length.inches(2), false)
+                        .apply(new ShopEdit.HaveSize(Ware.V_FASTENER, Length.mm(7), false)
+                                .apply(new ShopEdit.HaveTool(JoiningTool.STAPLER, false).apply(Shop.starting()))))
                 .withClimate(new Climate(Air.of(45, 18), Air.of(25.5, 22), Air.of(70, 19)));
         String text = Document.of(shop).text();
         assertThat(Document.readShop(text).value()).isEqualTo(shop);
