@@ -76,13 +76,15 @@ public final class ClashPlanner {
         } else if (beside < LEAST_BESIDE) {
             findBeside(beside);
         }
-        List<Hull> inCorners = bodies(corners, _ -> true);
+        List<Hull> inCorners = bodies(corners);
         double driven = rows.stream()
                 .mapToDouble(row -> driven(row, inCorners))
                 .min()
                 .orElse(Double.POSITIVE_INFINITY);
         rows.forEach(this::findCrossed);
-        findUnder(corners);
+        if (!corners.isEmpty()) {
+            findUnder(used);
+        }
         double least = DoubleStream.of(beside, between, driven).min().orElseThrow();
         if (least < TOLD) {
             ledger.enter(Figure.formula(Clashes.LEAST)
@@ -95,6 +97,10 @@ public final class ClashPlanner {
 
     /** What lies in every corner, that at the end of the first side first, in the first part's picture. */
     private List<List<Insert>> corners(JointOption option) {
+        return corners(option, _ -> true);
+    }
+
+    private List<List<Insert>> corners(JointOption option, Predicate<Insert> some) {
         if (!Joints.of(option.kind()).goesWith(frame.job().body().construction())) {
             return List.of();
         }
@@ -103,16 +109,16 @@ public final class ClashPlanner {
         List<List<Insert>> corners = new ArrayList<>();
         for (int i = 0; i < frame.members().size(); i++) {
             corners.add(Joints.of(option.kind()).inserts(frame.from(i), option).stream()
+                    .filter(some)
                     .map(insert -> insert.moved(by))
                     .toList());
         }
         return corners;
     }
 
-    private static List<Hull> bodies(List<List<Insert>> corners, Predicate<Insert> some) {
+    private static List<Hull> bodies(List<List<Insert>> corners) {
         return corners.stream()
                 .flatMap(List::stream)
-                .filter(some)
                 .flatMap(insert -> insert.bodies().stream())
                 .toList();
     }
@@ -203,8 +209,8 @@ public final class ClashPlanner {
     }
 
     /** What holds the corners from behind stands out of the back: nothing that is to lie flat there may cover it. */
-    private void findUnder(List<List<Insert>> corners) {
-        List<Hull> plates = bodies(corners, Insert::isBehind);
+    private void findUnder(JointOption used) {
+        List<Hull> plates = bodies(corners(used, Insert::isBehind));
         if (plates.isEmpty()) {
             return;
         }
@@ -213,8 +219,8 @@ public final class ClashPlanner {
                 .findFirst()
                 .ifPresent(thing -> ledger.find(Finding.of(
                                 Severity.CAUTION, Station.CORNERS, "plate_under", joints.chosen(), thing.name())
-                        .remedy(another(option -> bodies(corners(option), Insert::isBehind)
-                                .isEmpty()))));
+                        .remedy(another(option ->
+                                bodies(corners(option, Insert::isBehind)).isEmpty()))));
     }
 
     /** Where sides are short, what holds one corner reaches what holds the next. */

@@ -12,6 +12,7 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.PartOffer;
+import neatcorner.core.job.Construction;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
@@ -154,6 +155,15 @@ class RowsTest {
                 .map(part -> new Edit.AddPart(part).apply(plated))
                 .orElseThrow();
         assertThat(ids(backed.at(0))).contains("plate_under");
+        Job hung = new Edit.InPart(1, new Edit.ChooseHardware(Optional.of(Hardware.CLEAT)))
+                .apply(new Edit.InPart(1, new Edit.CarryHere()).apply(backed))
+                .at(1);
+        Job mitred = hung.with(hung.body().with(new Construction.Mitred()));
+        Job joined = new Edit.InPart(1, new Edit.ChooseJoint(Optional.of(JointKind.V_FASTENED))).apply(mitred);
+        Plan plan = Planner.plan(joined, Sample.shop());
+        assertThat(plan.hang().cleat()).isPresent();
+        assertThat(plan.joints().used().fits()).isTrue();
+        assertThat(ids(joined)).as("what lies in the wood of a part behind").doesNotContain("plate_under");
         Job cleat = new Edit.ChooseHardware(Optional.of(Hardware.CLEAT)).apply(plated);
         assertThat(ids(cleat)).doesNotContain("plate_under");
         Job small = new Edit.ChooseHardware(Optional.of(Hardware.CLEAT))
