@@ -6,8 +6,6 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.job.Fixture;
-import neatcorner.core.job.Layer;
-import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Line;
 import neatcorner.core.outline.Point;
 import neatcorner.core.recall.Known;
@@ -74,10 +72,7 @@ public record FixtureBox(Fixture fixture, int index, Cuboid box) {
         if (!(section.recess() instanceof Recess.Covering) || section.recess() instanceof Recess.Slot) {
             return back;
         }
-        Length before = assembly.job().at(holder).lined().plus(Length.sum(assembly.job().packed().layers().stream()
-                .map(Layer::thickness)
-                .toList()));
-        return back + section.recessFront().minus(before).toMm();
+        return back + Assembly.behindPackage(assembly.frame(holder)).toMm();
     }
 
     /**
