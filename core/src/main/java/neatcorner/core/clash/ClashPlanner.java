@@ -1,6 +1,7 @@
 package neatcorner.core.clash;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -81,7 +82,7 @@ public final class ClashPlanner {
                 .mapToDouble(row -> driven(row, inCorners))
                 .min()
                 .orElse(Double.POSITIVE_INFINITY);
-        rows.forEach(this::findCrossed);
+        rows.forEach(row -> findCrossed(row, inCorners));
         if (!corners.isEmpty()) {
             findUnder(used);
         }
@@ -151,33 +152,28 @@ public final class ClashPlanner {
 
     /** The least between what is driven along sides and what holds the corners; found where it is too little. */
     private double driven(Row row, List<Hull> inCorners) {
-        double least = Double.POSITIVE_INFINITY;
-        for (Row.Place place : row.places()) {
-            double gap = Hull.gap(inCorners, List.of(place.body()));
-            if (gap < LEAST_WOOD && gap < least) {
-                findDriven(row, place, gap, Words.of("clash.corner", joints.chosen()), inCorners);
-            }
-            least = Math.min(least, gap);
-        }
-        return least;
+        return findDriven(
+                row,
+                row.places(),
+                inCorners,
+                row.kind().isThin() ? LEAST_BESIDE : LEAST_WOOD,
+                Words.of("clash.corner", joints.chosen()),
+                inCorners);
     }
 
     /** What is driven along the sides of the part that is seen may meet what another row drives there. */
-    private void findCrossed(Row row) {
-        List<Row> others = rows.subList(rows.indexOf(row) + 1, rows.size());
-        for (Row other : others) {
-            List<Hull> bodies = other.places().stream().map(Row.Place::body).toList();
-            double least = row.kind().isThin() || other.kind().isThin() ? LEAST_BESIDE : LEAST_WOOD;
-            row.places().stream()
-                    .filter(place -> place.part() == assembly.job().seen())
-                    .filter(place -> Hull.gap(bodies, List.of(place.body())) < least)
-                    .findFirst()
-                    .ifPresent(place -> findDriven(
-                            row,
-                            place,
-                            Hull.gap(bodies, List.of(place.body())),
-                            Words.of("clash.other." + other.kind().id(), name(other.places().getFirst())),
-                            bodies));
+    private void findCrossed(Row row, List<Hull> inCorners) {
+        List<Row.Place> here = row.places().stream()
+                .filter(place -> place.part() == assembly.job().seen())
+                .toList();
+        for (Row other : rows.subList(rows.indexOf(row) + 1, rows.size())) {
+            findDriven(
+                    row,
+                    here,
+                    other.bodies(),
+                    row.kind().isThin() || other.kind().isThin() ? LEAST_BESIDE : LEAST_WOOD,
+                    Words.of("clash.other." + other.kind().id(), name(other.places().getFirst())),
+                    inCorners);
         }
     }
 
@@ -189,23 +185,38 @@ public final class ClashPlanner {
         return assembly.frame(place.part()).job().part().name();
     }
 
-    /** The nearest place along its side at which it is free of these. */
-    private void findDriven(Row row, Row.Place place, double gap, Words met, List<Hull> bodies) {
-        Optional<Length> free = DoubleStream.iterate(STEP, off -> off <= place.most(), off -> off + STEP)
+    /** The least between some places of a row and what they may meet; the worst is found where that is too little. */
+    private double findDriven(
+            Row row, List<Row.Place> some, List<Hull> met, double wanted, Words name, List<Hull> inCorners) {
+        Optional<Row.Place> worst =
+                some.stream().min(Comparator.comparingDouble(place -> Hull.gap(met, List.of(place.body()))));
+        double gap = worst.map(place -> Hull.gap(met, List.of(place.body()))).orElse(Double.POSITIVE_INFINITY);
+        if (gap < wanted) {
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            row.kind().station(),
+                            "driven_meets",
+                            one(row.kind(), worst.orElseThrow()),
+                            name,
+                            free(row, worst.orElseThrow(), inCorners)
+                                    .map(along -> Words.of("clash.free", along))
+                                    .orElseGet(() -> Words.of("clash.nowhere")))
+                    .by(Length.mm(wanted - gap))
+                    .remedy(new Remedy.Visit(row.kind().station())));
+        }
+        return gap;
+    }
+
+    /** The nearest place along its side at which it is free of all that is not of its own row. */
+    private Optional<Length> free(Row row, Row.Place place, List<Hull> inCorners) {
+        List<Hull> all = new ArrayList<>(inCorners);
+        rows.stream().filter(other -> other != row).map(Row::bodies).forEach(all::addAll);
+        return DoubleStream.iterate(STEP, off -> off <= place.most(), off -> off + STEP)
                 .flatMap(off -> DoubleStream.of(place.along() + off, place.along() - off))
                 .filter(along -> along >= LEAST_IN && along <= place.most())
-                .filter(along -> Hull.gap(bodies, List.of(place.at().apply(along))) >= LEAST_WOOD)
+                .filter(along -> Hull.gap(all, List.of(place.at().apply(along))) >= LEAST_WOOD)
                 .mapToObj(Length::mm)
                 .findFirst();
-        ledger.find(Finding.of(
-                        Severity.CAUTION,
-                        row.kind().station(),
-                        "driven_meets",
-                        one(row.kind(), place),
-                        met,
-                        free.map(along -> Words.of("clash.free", along)).orElseGet(() -> Words.of("clash.nowhere")))
-                .by(Length.mm(LEAST_WOOD - gap))
-                .remedy(new Remedy.Visit(row.kind().station())));
     }
 
     /** What holds the corners from behind stands out of the back: nothing that is to lie flat there may cover it. */

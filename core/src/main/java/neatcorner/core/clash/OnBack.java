@@ -9,7 +9,7 @@ import neatcorner.core.frame.Frame;
 import neatcorner.core.hang.HangPlan;
 import neatcorner.core.job.Placement;
 import neatcorner.core.outline.Hull;
-import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Words;
 
@@ -22,8 +22,6 @@ import neatcorner.core.phrase.Words;
 record OnBack(Words name, List<Hull> bodies) {
     /** What is flat is told by so much, in mm. */
     private static final double FLAT = 1;
-    /** Half of a cleat's height, in mm. Common practice, no source. */
-    private static final double HALF_CLEAT = 35;
 
     OnBack {
         bodies = List.copyOf(bodies);
@@ -68,17 +66,13 @@ record OnBack(Words name, List<Hull> bodies) {
         }
         Assembly.Lie lie = assembly.lies().get(seen);
         HangPlan.Cleat cleat = hang.cleat().get();
-        double[] level = assembly.seen().chord(Line.OUTSIDE, cleat.down().toMm());
-        double middle = lie.across() + (level[0] + level[1]) / 2;
-        double half = cleat.length().value().toMm() / 2;
-        double at = lie.down() + cleat.down().toMm();
-        double back = lie.back().toMm();
+        double left = cleat.left().toMm();
+        double right = left + cleat.length().value().toMm();
+        double high = cleat.down().minus(HangPlan.Cleat.HALF_HIGH).toMm();
+        double low = cleat.down().plus(HangPlan.Cleat.HALF_HIGH).toMm();
         List<Vector> outline = Stream.of(
-                        new double[] {middle - half, at - HALF_CLEAT},
-                        new double[] {middle + half, at - HALF_CLEAT},
-                        new double[] {middle + half, at + HALF_CLEAT},
-                        new double[] {middle - half, at + HALF_CLEAT})
-                .map(place -> new Vector(place[0], place[1], back))
+                        new Point(left, high), new Point(right, high), new Point(right, low), new Point(left, low))
+                .map(place -> Vector.of(lie.of(place), lie.back().toMm()))
                 .toList();
         return Optional.of(new OnBack(
                 Words.of("onback.cleat"), List.of(Hull.prism(outline, Vector.FORWARD.times(-FLAT)))));

@@ -68,4 +68,9 @@ record Row(Kind kind, List<Place> places) {
     Row {
         places = List.copyOf(places);
     }
+
+    /** What all of them fill in space. */
+    List<Hull> bodies() {
+        return places.stream().map(Place::body).toList();
+    }
 }

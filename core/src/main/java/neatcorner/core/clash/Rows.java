@@ -87,12 +87,10 @@ final class Rows {
 
     private Optional<Row> cleat() {
         int carrier = assembly.job().carrier();
-        Frame frame = assembly.frame(carrier);
         return hang.cleat().map(cleat -> {
             double down = cleat.down().toMm();
-            double[] level = frame.chord(Line.OUTSIDE, down);
             double length = cleat.length().value().toMm();
-            double left = (level[0] + level[1] - length) / 2;
+            double left = cleat.left().toMm();
             return new Row(
                     Row.Kind.CLEAT_SCREW,
                     cleat.places().stream()

@@ -700,12 +700,12 @@ public final class FrameDrawing {
 
     private void fixedAtTop(HangPlan hang, double y) {
         double half = fixedHalf(plan);
-        At left = at(outsideWidth() / 2 - half, y);
-        At right = at(outsideWidth() / 2 + half, y);
+        double from = hang.cleat().map(cleat -> cleat.left().toMm()).orElse(outsideWidth() / 2 - half);
+        At left = at(from, y);
+        At right = at(from + 2 * half, y);
         double thick = hang.chosen() == Hardware.CLEAT ? Math.max(sketch.em(4), 12 * frameSketch.unit()) : sketch.em(4);
         sketch.line(left, right, Ink.METAL, thick);
-        hang.cleat().ifPresent(cleat -> cleat.places().forEach(place -> screwHead(
-                at(outsideWidth() / 2 - half + place, y))));
+        hang.cleat().ifPresent(cleat -> cleat.places().forEach(place -> screwHead(at(from + place, y))));
     }
 
     private void screwHead(At at) {

@@ -20,8 +20,7 @@ final class Clearance {
     private static final double GIVES_WAY = 6;
     /** Half of a saw-tooth plate, in mm. Common practice, no source. */
     private static final double HALF_PLATE = 25;
-    /** Half of a cleat's height, in mm. Common practice, no source. */
-    private static final double HALF_CLEAT = 35;
+    private static final double HALF_CLEAT = HangPlan.Cleat.HALF_HIGH.toMm();
 
     private static final double HALF_RING = 8;
 

@@ -62,13 +62,18 @@ public record HangPlan(
     /**
      * The upper strip of a cleat.
      *
+     * @param left   from the left of the frame to its end there
      * @param down   from the top of the frame to its middle
      * @param length as it is cut
      * @param screws how many hold it, evenly
      * @param first  from its ends to the outer ones
      * @param bite   where its screws lie in the wood at most
      */
-    public record Cleat(Length down, Figure<Length> length, Figure<Count> screws, Length first, Bite bite) {
+    public record Cleat(
+            Length left, Length down, Figure<Length> length, Figure<Count> screws, Length first, Bite bite) {
+        /** Half of how high it is. Common practice, no source. */
+        public static final Length HALF_HIGH = Length.mm(35);
+
         /** Where its screws are, from its left end, in mm. */
         public List<Double> places() {
             double between = length.value().minus(first.times(2)).toMm();

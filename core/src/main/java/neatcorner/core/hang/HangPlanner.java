@@ -545,8 +545,9 @@ public final class HangPlanner {
                 .with("screw_bears", each)
                 .note("cleat_screws", CLEAT_APART, RESERVE)
                 .gives(new Count(Math.max(2, Math.max(bearing, even)))));
+        Length left = Length.mm((level[0] + level[1]) / 2).minus(length.value().over(2));
         return Optional.of(new HangPlan.Cleat(
-                mount.down(), length, screws, first, new HangPlan.Bite(mount.floor(false), deep)));
+                left, mount.down(), length, screws, first, new HangPlan.Bite(mount.floor(false), deep)));
     }
 
     /** Screws of a ring bear across, to a quarter of what makes them give way. */

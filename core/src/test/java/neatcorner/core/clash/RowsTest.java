@@ -16,9 +16,11 @@ import neatcorner.core.job.Construction;
 import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.JointKind;
+import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Hull;
 import neatcorner.core.outline.Vector;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.OddJobs;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
@@ -140,6 +142,16 @@ class RowsTest {
                     .findFirst();
             assertThat(found.isPresent()).as(high + " in").isEqualTo(gap < ClashPlanner.LEAST_WOOD);
             met += found.isPresent() ? 1 : 0;
+            found.map(finding -> (Words) finding.what().args().getLast())
+                    .filter(words -> words.key().equals("clash.free"))
+                    .map(words -> ((Length) words.args().getFirst()).toMm())
+                    .ifPresent(free -> assertThat(rows.stream()
+                                    .filter(row -> row != rings)
+                                    .flatMap(row -> row.bodies().stream())
+                                    .mapToDouble(body -> body.gap(
+                                            rings.places().getFirst().at().apply(free))))
+                            .as("moved as said")
+                            .allSatisfy(left -> assertThat(left).isGreaterThanOrEqualTo(ClashPlanner.LEAST_WOOD)));
         }
         assertThat(met).isPositive();
     }
