@@ -45,6 +45,8 @@ class ArchitectureTest {
                         "java.util..",
                         "java.math..",
                         "java.time..",
+                        "org.hipparchus.linear..",
+                        "org.hipparchus.optim..",
                         "org.jspecify.annotations..")
                 .check(CLASSES);
     }

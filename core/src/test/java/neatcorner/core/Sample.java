@@ -32,6 +32,7 @@ import neatcorner.core.shop.ClampKind;
 import neatcorner.core.shop.Clamps;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Joining;
+import neatcorner.core.shop.Machines;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Sale;
 import neatcorner.core.shop.Shop;
@@ -130,7 +131,8 @@ public final class Sample {
                 Climate.USUAL,
                 Rack.EMPTY,
                 Joining.ANY,
-                Shop.USUAL_CURRENCY);
+                Shop.USUAL_CURRENCY,
+                Machines.NONE);
     }
 
     /** A shop with plenty of the plain moulding. */

@@ -1,6 +1,8 @@
 package neatcorner.app.cli;
 
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Optional;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
@@ -24,7 +26,9 @@ final class JobFile {
 
     /** The shop of a file, or a shop on its first day. */
     static Shop shop(Optional<Path> shop) {
-        return shop.map(file -> said(file, () -> Document.readShop(text(file)).value())).orElseGet(Shop::starting);
+        Shop read = shop.map(file -> said(file, () -> Document.readShop(text(file)).value()))
+                .orElseGet(Shop::starting);
+        return read.withMachines(read.machines().on(LocalDate.now(ZoneId.systemDefault())));
     }
 
     /** The text of a document; larger ones are none of ours. */

@@ -4,6 +4,8 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -107,7 +109,7 @@ public final class Desk implements AutoCloseable {
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);
         this.book = new Phrasebook(appearance.graduation());
         this.recent = store.setting("recent").map(Desk::paths).orElse(List.of());
-        Document<Shop> shop = store.shop();
+        Document<Shop> shop = asOfToday(store.shop());
         if (store.jobs().isEmpty()) {
             store.add(Document.of(firstJob("First frame", shop.value())), Words.of("job.begun"));
         }
@@ -395,6 +397,21 @@ public final class Desk implements AutoCloseable {
         at(state.where().at(other));
     }
 
+    /** Shows a page, whichever was shown before. */
+    public void goTo(Page other) {
+        at(state.where().on(other));
+    }
+
+    /** The day it is here. */
+    public LocalDate today() {
+        return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+    }
+
+    /** A shop whose proofs are looked at today. */
+    private Document<Shop> asOfToday(Document<Shop> shop) {
+        return shop.with(shop.value().withMachines(shop.value().machines().on(today())));
+    }
+
     /** Shows another page; asked for the one that is shown, the job again. */
     public void show(Page other) {
         at(state.where().on(page() == other ? Page.JOB : other));
@@ -485,6 +502,10 @@ public final class Desk implements AutoCloseable {
             case Remedy.OnShop(_, ShopEdit edit) -> edit(edit);
             case Remedy.Visit(_, Station where) -> {
                 go(where);
+                yield Optional.empty();
+            }
+            case Remedy.Prove _ -> {
+                goTo(Page.PROVING);
                 yield Optional.empty();
             }
         };
@@ -634,7 +655,7 @@ public final class Desk implements AutoCloseable {
                 complaints.accept(book.say("redo.not_by_halves", step.words(), step.leftAlone()));
                 return;
             }
-            state = state.with(moved.shop(), moved.job(), improver.answers());
+            state = state.with(asOfToday(moved.shop()), moved.job(), improver.answers());
             if (step.leftAlone() > 0) {
                 complaints.accept(book.say("undo.left_alone", step.words(), step.leftAlone()));
             }

@@ -4,6 +4,10 @@ package neatcorner.app.desk;
 public enum Page {
     /** The job in hand. */
     JOB,
-    /** The shop: rack, clamps, habits, air. */
-    SHOP
+    /** The shop: rack, machines, clamps, habits, air. */
+    SHOP,
+    /** How true the saw is. */
+    PROVING,
+    /** What its errors do to the job in hand. */
+    BUDGET
 }

@@ -45,4 +45,11 @@ final class Aside<K, T> {
             });
         });
     }
+
+    /** Forgets what was worked out, so that it is asked for again. */
+    void forget(Runnable then) {
+        asked = null;
+        answer = null;
+        then.run();
+    }
 }

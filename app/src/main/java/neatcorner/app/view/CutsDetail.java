@@ -29,6 +29,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.outline.Axis;
+import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Shortage;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
@@ -50,6 +51,7 @@ final class CutsDetail extends Panel {
         rows(this::booking);
         wishes();
         rows(this::laid);
+        sawLinks();
         habit(Habit.KERF);
         habit(Habit.END_TRIM);
         habit(Habit.USEFUL);
@@ -343,8 +345,9 @@ final class CutsDetail extends Panel {
         if (member.isSquare()) {
             rows.getChildren().add(text(book().say("sheet.square_ends"), "soft"));
         } else {
-            rows.getChildren().add(text(book().say("cuts.left_end", member.left().said(true)), "soft"));
-            rows.getChildren().add(text(book().say("cuts.right_end", member.right().said(false)), "soft"));
+            Plan plan = desk().plan();
+            rows.getChildren().add(text(book().say("cuts.left_end", plan.setting(member.left(), true)), "soft"));
+            rows.getChildren().add(text(book().say("cuts.right_end", plan.setting(member.right(), false)), "soft"));
         }
         if (!member.left().isUpright() || !member.right().isUpright()) {
             rows.getChildren()

@@ -24,6 +24,7 @@ final class GlueDetail extends Panel {
         heading(Labels.get("glue.square"));
         getChildren().add(text(Labels.get("glue.how"), "soft"));
         rows(this::square);
+        sawLinks();
     }
 
     private void square(VBox box) {

@@ -33,6 +33,7 @@ public final class MainView extends StackPane {
     private final StackPane page = new StackPane();
     private final Notice notice;
     private @Nullable ShopPage shopPage;
+    private @Nullable SawPage sawPage;
     private @Nullable JobsDrawer jobs;
     private @Nullable ShortcutsCard shortcuts;
     private boolean refreshing;
@@ -197,6 +198,7 @@ public final class MainView extends StackPane {
             case JOBS -> showJobs(!isShown(jobs));
             case NEW -> desk.newJob();
             case SHOP -> desk.show(Page.SHOP);
+            case SAW -> desk.show(Page.PROVING);
             case FIND -> {
                 desk.show(Page.SHOP);
                 shopPage().find();
@@ -251,8 +253,9 @@ public final class MainView extends StackPane {
             fit();
             rail.update();
             if (desk.isInShop()) {
-                page.getChildren().setAll(shopPage());
-                shopPage().update();
+                PartedPage shown = desk.page() == Page.SHOP ? shopPage() : sawPage();
+                page.getChildren().setAll(shown);
+                shown.update();
             } else {
                 page.getChildren().setAll(jobPage);
                 jobPage.update();
@@ -268,6 +271,15 @@ public final class MainView extends StackPane {
             shopPage = new ShopPage(desk, files, this::say);
         }
         return shopPage;
+    }
+
+    /** The same. */
+    private SawPage sawPage() {
+        if (sawPage == null) {
+            sawPage = new SawPage(desk);
+        }
+        sawPage.show(desk.page());
+        return sawPage;
     }
 
     /** Puts the keyboard on the drawing's first number. */

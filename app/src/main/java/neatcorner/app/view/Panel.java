@@ -25,6 +25,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Page;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
@@ -295,6 +296,21 @@ class Panel extends VBox {
         } catch (Refusal refused) {
             return Optional.of(desk.said(refused));
         }
+    }
+
+    /** The ways to where the saw is proved and to what its errors do. */
+    final void sawLinks() {
+        HBox links = new HBox(8, link("go-proving", "saw.prove_here", Page.PROVING),
+                link("go-budget", "saw.budget_here", Page.BUDGET));
+        getChildren().add(links);
+    }
+
+    private Button link(String id, String words, Page page) {
+        Button link = new Button(Labels.get(words));
+        link.setId(id);
+        link.getStyleClass().add("quiet");
+        link.setOnAction(_ -> desk.goTo(page));
+        return link;
     }
 
     /** Numbered steps. */

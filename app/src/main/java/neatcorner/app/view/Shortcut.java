@@ -15,6 +15,8 @@ enum Shortcut {
     NEW(ctrl(KeyCode.N), "Ctrl N"),
     /** The shop's page. */
     SHOP(ctrl(KeyCode.K), "Ctrl K"),
+    /** The saw: proving it, and what its errors do. */
+    SAW(ctrl(KeyCode.M), "Ctrl M"),
     /** Something on the rack. */
     FIND(ctrl(KeyCode.R), "Ctrl R"),
     /** The next station. */

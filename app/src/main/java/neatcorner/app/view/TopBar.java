@@ -51,7 +51,7 @@ final class TopBar extends HBox {
         this.desk = desk;
         this.settle = button("settle", () -> desk.toggleSettled().ifPresent(say));
         this.light = button("light", () -> desk.look(desk.appearance().inOtherLight()));
-        this.shop = button("shop", () -> desk.show(desk.isInShop() ? Page.JOB : Page.SHOP));
+        this.shop = button("shop", () -> desk.show(Page.SHOP));
         this.unsaved = button("unsaved", desk::saveAgain);
         shop.setText(Labels.get("bar.shop"));
         unsaved.getStyleClass().add("unsaved");
@@ -116,7 +116,7 @@ final class TopBar extends HBox {
         settle.setText(Labels.get(desk.isSettled() ? "bar.settled" : "bar.settle"));
         settle.pseudoClassStateChanged(ON, desk.isSettled());
         settle.setVisible(!desk.isInShop());
-        shop.pseudoClassStateChanged(ON, desk.isInShop());
+        shop.pseudoClassStateChanged(ON, desk.page() == Page.SHOP);
         updateUnsaved();
     }
 

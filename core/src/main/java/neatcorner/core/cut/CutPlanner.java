@@ -441,14 +441,14 @@ public final class CutPlanner {
                         "mirror_images",
                         first.side().words(),
                         other.side().words(),
-                        first.left().said(true),
-                        first.right().said(false)))
+                        first.left().said(true, shop.machines()),
+                        first.right().said(false, shop.machines())))
                 .orElseGet(() -> Finding.of(
                         Severity.CAUTION,
                         Station.CUTS,
                         "unlike_ends",
-                        first.left().said(true),
-                        first.right().said(false),
+                        first.left().said(true, shop.machines()),
+                        first.right().said(false, shop.machines()),
                         first.side().letters()));
         boolean byFaces = frame.job().isPlain() && !frame.job().faces().isEmpty();
         ledger.find(finding.by(first.left().swing().minus(first.right().swing()))

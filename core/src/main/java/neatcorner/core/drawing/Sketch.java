@@ -107,11 +107,16 @@ final class Sketch {
 
     /** A sentence along the foot of a picture of this size, in as many lines as it takes; returns how high they are. */
     double footnote(String text, Ink ink, double width, double height) {
+        return footnote(text, ink, new At(width / 2, height), width);
+    }
+
+    /** The same under a part of a picture, its middle at the foot of the part. */
+    double footnote(String text, Ink ink, At foot, double width) {
         List<String> lines = wrapped(text, 12, false, width - em(8));
         double line = em(15);
-        double y = height - em(9) - line * (lines.size() - 1);
+        double y = foot.y() - em(9) - line * (lines.size() - 1);
         for (String words : lines) {
-            text(new At(width / 2, y), words, ink, 12, false, Anchor.MIDDLE);
+            text(new At(foot.x(), y), words, ink, 12, false, Anchor.MIDDLE);
             y += line;
         }
         return em(5) + line * lines.size();

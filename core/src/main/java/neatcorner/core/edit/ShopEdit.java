@@ -14,7 +14,9 @@ import neatcorner.core.section.Section;
 import neatcorner.core.shop.Clamps;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.JoiningTool;
+import neatcorner.core.shop.Machine;
 import neatcorner.core.shop.Moulding;
+import neatcorner.core.shop.Proof;
 import neatcorner.core.shop.Sale;
 import neatcorner.core.shop.School;
 import neatcorner.core.shop.Shop;
@@ -280,6 +282,73 @@ public sealed interface ShopEdit {
         @Override
         public Words words() {
             return Words.of(atHand ? "edit.size_there" : "edit.size_missing", ware, size);
+        }
+    }
+
+    /** A machine in the place of the one of a name, or one more where there is none of it. */
+    record HaveMachine(String instead, Machine machine) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withMachines(shop.machines().with(instead, machine));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.machine", machine.name());
+        }
+    }
+
+    /** A machine that is no longer there. */
+    record DropMachine(String name) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withMachines(shop.machines().without(name));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.machine_gone", name);
+        }
+    }
+
+    /** A machine that is used before all others. */
+    record UseFirst(String name) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withMachines(shop.machines().first(name));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.machine_first", name);
+        }
+    }
+
+    /** What a test of a machine gave. */
+    record Prove(String name, Proof proof) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withMachines(shop.machines().proved(name, proof));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.proved", name, proof.kind());
+        }
+    }
+
+    /** A test that was wrong is forgotten. */
+    record Forget(String name, Proof proof) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.machines().named(name)
+                    .map(machine -> shop.withMachines(shop.machines().with(name, machine.without(proof))))
+                    .orElse(shop);
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.proof_forgotten", name, proof.kind());
         }
     }
 }

@@ -18,10 +18,6 @@ import neatcorner.core.words.Station;
 
 /** Looks at every cut for what a saw or a piece of wood will not do. */
 final class CutCheck {
-    /** Many mitre saws swing this far to at least one side. Common practice, no source; the saw's manual says. */
-    static final Angle REACH = Angle.degrees(50);
-    /** Most blades tilt no further. Common practice, no source. */
-    static final Angle TILT = Angle.degrees(47);
     /** Pieces with a shorter edge than this split while they are handled. Common practice, no source. */
     private static final Length SLIVER = Length.mm(12);
     /** Grain that leaves the curve by more breaks off at the ends of a segment. Common practice, no source. */
@@ -36,8 +32,6 @@ final class CutCheck {
 
     static void check(Frame frame, Ledger ledger) {
         CutCheck check = new CutCheck(frame, ledger);
-        check.reach();
-        check.tilt();
         check.slivers();
         check.inwardRabbets();
         if (frame.job().outline() instanceof Boxed.Segmented shape) {
@@ -47,27 +41,6 @@ final class CutCheck {
 
     private Remedy seeCuts() {
         return new Remedy.Visit(Station.CUTS);
-    }
-
-    private void reach() {
-        Angle most = frame.pieces().flatMap(m -> List.of(m.left(), m.right()).stream())
-                .map(cut -> new Angle(Math.abs(cut.swing().radians()))).max(Comparator.naturalOrder()).orElseThrow();
-        if (most.compareTo(REACH) > 0) {
-            Remedy remedy = frame.job().outline() instanceof Outline.Regular regular && regular.sides() < 4
-                    ? new Remedy.OnJob(Words.of("remedy.sides", 4), new Edit.Draw(regular.withSides(4))) : seeCuts();
-            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "past_reach", most, REACH, most.complement())
-                    .by(most.minus(REACH)).remedy(remedy));
-        }
-    }
-
-    private void tilt() {
-        Angle most = frame.pieces().flatMap(m -> List.of(m.left(), m.right()).stream())
-                .map(cut -> new Angle(Math.abs(cut.tilt().radians()))).max(Comparator.naturalOrder()).orElseThrow();
-        if (most.compareTo(TILT) > 0) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.CUTS, "past_tilt", most, TILT)
-                    .by(most.minus(TILT))
-                    .remedy(seeCuts()));
-        }
     }
 
     private void slivers() {

@@ -1,8 +1,11 @@
 package neatcorner.core.frame;
 
+import java.util.Optional;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.shop.Machine;
+import neatcorner.core.shop.Machines;
 
 /**
  * The cut of one piece at one end: a plane, said by its normal in the piece's own axes. These are the
@@ -71,6 +74,19 @@ public record Mitre(double along, double across, double through, Length face) {
         return new Angle(Math.asin(-across));
     }
 
+    /**
+     * The cut of a saw that is set otherwise.
+     *
+     * @param swing what is added to {@link #swing()}, in rad
+     * @param tilt  what is added to {@link #tilt()}, in rad
+     */
+    public Mitre turned(double swing, double tilt) {
+        double swung = swing().radians() + swing;
+        double tilted = tilt().radians() + tilt;
+        return new Mitre(
+                Math.cos(tilted) * Math.cos(swung), -Math.cos(tilted) * Math.sin(swung), Math.sin(tilted), face);
+    }
+
     /** Whether the blade stands upright for it. */
     public boolean isUpright() {
         return Math.abs(through) < 1e-9;
@@ -115,23 +131,32 @@ public record Mitre(double along, double across, double through, Length face) {
     }
 
     /**
-     * How the saw is set for it, in words: which way it swings from square and how the blade tilts.
+     * How the saw is set for it, in words: which way it swings from square and how the blade tilts, by the scale of
+     * the first machine that can do it.
      *
-     * @param leftEnd of the piece as it lies on its back with its outside edge to the fence
+     * @param leftEnd  of the piece as it lies on its back with its outside edge to the fence
+     * @param machines of the shop; where none can do it, as most saws read
      */
-    public Words said(boolean leftEnd) {
-        Angle swing = swing();
-        Words swung = Math.abs(swing.radians()) < 1e-9
+    public Words said(boolean leftEnd, Machines machines) {
+        Angle from = new Angle(Math.abs(swing().radians()));
+        Angle lean = new Angle(Math.abs(tilt().radians()));
+        boolean toRight = swingsRight(leftEnd);
+        Optional<Machine> saw = machines.sawFor(toRight, from, lean);
+        Words swung = from.radians() < 1e-9
                 ? Words.of("cut.square")
-                : Words.of(
-                        leftEnd == swing.radians() > 0 ? "cut.right" : "cut.left",
-                        new Angle(Math.abs(swing.radians())));
-        return isUpright()
+                : saw.map(one -> one.said(toRight, from))
+                        .orElseGet(() -> Words.of(toRight ? "cut.right" : "cut.left", from));
+        Words whole = isUpright()
                 ? swung
-                : Words.of(
-                        through > 0 ? "cut.tilt_shorter" : "cut.tilt_longer",
-                        swung,
-                        new Angle(Math.abs(tilt().radians())));
+                : Words.of(through > 0 ? "cut.tilt_shorter" : "cut.tilt_longer", swung, lean);
+        return saw.filter(one -> !one.equals(machines.saws().getFirst()))
+                .map(other -> Words.of("cut.on", whole, other.name()))
+                .orElse(whole);
+    }
+
+    /** Which way the saw swings for it, with the piece on its back and its outside edge to the fence. */
+    public boolean swingsRight(boolean leftEnd) {
+        return leftEnd == swing().radians() > 0;
     }
 
     /** The same cut with the piece standing on its outside edge, its back against the fence. */

@@ -11,6 +11,7 @@ import neatcorner.core.fit.DepthCheck;
 import neatcorner.core.fit.FitPlan;
 import neatcorner.core.frame.Assembly;
 import neatcorner.core.frame.Frame;
+import neatcorner.core.frame.Mitre;
 import neatcorner.core.glue.GluePlan;
 import neatcorner.core.hang.HangPlan;
 import neatcorner.core.job.Job;
@@ -19,10 +20,12 @@ import neatcorner.core.joint.JointPlan;
 import neatcorner.core.joint.Movement;
 import neatcorner.core.making.MakingPlan;
 import neatcorner.core.measure.Quantity;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Draft;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
+import neatcorner.core.saw.SawPlan;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -87,6 +90,11 @@ public record Plan(
     /** Sticks. */
     public CutPlan cuts() {
         return get(CutPlan.class);
+    }
+
+    /** The saw that cuts it. */
+    public SawPlan saw() {
+        return get(SawPlan.class);
     }
 
     /** Glue-up. */
@@ -173,6 +181,11 @@ public record Plan(
     /** Findings of one station, gravest first. */
     public List<Finding> findings(Station station) {
         return findings.stream().filter(finding -> finding.station() == station).toList();
+    }
+
+    /** How the saw is set for a cut at the left end of a piece or at its right one, in the shop's machine's terms. */
+    public Words setting(Mitre cut, boolean leftEnd) {
+        return cut.said(leftEnd, results.shop().machines());
     }
 
     /** How a station stands. */

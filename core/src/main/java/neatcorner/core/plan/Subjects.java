@@ -34,6 +34,8 @@ import neatcorner.core.pane.Panes;
 import neatcorner.core.report.Draft;
 import neatcorner.core.report.Planned;
 import neatcorner.core.report.Subject;
+import neatcorner.core.saw.SawPlan;
+import neatcorner.core.saw.SawPlanner;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.strength.Burden;
 import neatcorner.core.strength.Scarfed;
@@ -76,6 +78,10 @@ final class Subjects {
             new Subject<>(
                     CutPlan.class,
                     draft -> CutPlanner.plan(draft.get(Frame.class), draft.get(CutLots.class), draft.shop())),
+            new Subject<>(
+                    SawPlan.class,
+                    draft -> SawPlanner.plan(
+                            draft.get(Frame.class), draft.shop().machines())),
             new Subject<>(
                     Scarfed.class,
                     draft -> Scarfed.of(

@@ -25,4 +25,8 @@ public sealed interface Remedy {
             this(Words.of("remedy.see", station), station);
         }
     }
+
+    /** Where the saw is proved. */
+    record Prove(Words words) implements Remedy {
+    }
 }

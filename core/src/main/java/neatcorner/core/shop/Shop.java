@@ -26,6 +26,7 @@ import neatcorner.core.wood.Species;
  * @param rack      what lies there with a label of its own
  * @param joining   how corners are joined
  * @param currency  as it is written before an amount, up to 8 characters; may be empty
+ * @param machines  what angles are set with
  */
 public record Shop(
         String name,
@@ -35,7 +36,8 @@ public record Shop(
         Climate climate,
         Rack rack,
         Joining joining,
-        String currency) {
+        String currency,
+        Machines machines) {
     /** What amounts are written with until the shop says otherwise. */
     public static final String USUAL_CURRENCY = "$";
 
@@ -92,7 +94,8 @@ public record Shop(
                 Climate.USUAL,
                 Rack.EMPTY,
                 Joining.ANY,
-                USUAL_CURRENCY);
+                USUAL_CURRENCY,
+                new Machines(List.of(MachineKind.MITRE_SAW.usual("mitre saw")), Optional.empty()));
     }
 
     private static Moulding unstocked(String name, Species species, Length face, Length thickness, Recess recess,
@@ -119,29 +122,41 @@ public record Shop(
         return clamps.stream().filter(c -> c.kind() == kind && !c.reach().isUnder(reach)).mapToInt(Clamps::count).sum();
     }
 
-    /** What a job with these numbers of its own is worked out with: its own first, with the sizes at hand. */
+    /**
+     * What a job with these numbers of its own is worked out with: its own first, then what the foremost saw says of
+     * itself, with the sizes at hand.
+     */
     public Habits habitsUnder(Habits overrides) {
-        return habits.over(overrides).with(joining.drawers());
+        Habits sawn = habits;
+        for (Machine saw : machines.saws().stream().limit(1).toList()) {
+            sawn = with(Habit.KERF, saw.sizes().kerf(), sawn);
+            sawn = with(Habit.SAFE_HOLD, saw.sizes().smallest(), sawn);
+        }
+        return sawn.over(overrides).with(joining.drawers());
+    }
+
+    private static Habits with(Habit habit, Optional<Length> said, Habits habits) {
+        return said.map(length -> habits.with(habit, length)).orElse(habits);
     }
 
     /** With other habits. */
     public Shop withHabits(Habits other) {
-        return new Shop(name, other, mouldings, clamps, climate, rack, joining, currency);
+        return new Shop(name, other, mouldings, clamps, climate, rack, joining, currency, machines);
     }
 
     /** With other mouldings. */
     public Shop withMouldings(List<Moulding> other) {
-        return new Shop(name, habits, other, clamps, climate, rack, joining, currency);
+        return new Shop(name, habits, other, clamps, climate, rack, joining, currency, machines);
     }
 
     /** With other clamps. */
     public Shop withClamps(List<Clamps> other) {
-        return new Shop(name, habits, mouldings, other, climate, rack, joining, currency);
+        return new Shop(name, habits, mouldings, other, climate, rack, joining, currency, machines);
     }
 
     /** With another climate. */
     public Shop withClimate(Climate other) {
-        return new Shop(name, habits, mouldings, clamps, other, rack, joining, currency);
+        return new Shop(name, habits, mouldings, clamps, other, rack, joining, currency, machines);
     }
 
     /** With one moulding in the place of another. */
@@ -153,17 +168,22 @@ public record Shop(
 
     /** With another rack. */
     public Shop withRack(Rack other) {
-        return new Shop(name, habits, mouldings, clamps, climate, other, joining, currency);
+        return new Shop(name, habits, mouldings, clamps, climate, other, joining, currency, machines);
     }
 
     /** With another currency. */
     public Shop withCurrency(String other) {
-        return new Shop(name, habits, mouldings, clamps, climate, rack, joining, other);
+        return new Shop(name, habits, mouldings, clamps, climate, rack, joining, other, machines);
     }
 
     /** Joining in another way. */
     public Shop withJoining(Joining other) {
-        return new Shop(name, habits, mouldings, clamps, climate, rack, other, currency);
+        return new Shop(name, habits, mouldings, clamps, climate, rack, other, currency, machines);
+    }
+
+    /** With other machines. */
+    public Shop withMachines(Machines other) {
+        return new Shop(name, habits, mouldings, clamps, climate, rack, joining, currency, other);
     }
 
     /** The off-cuts this section can be cut from, in the order of the rack. */

@@ -11,6 +11,7 @@ import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Area;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Force;
+import neatcorner.core.measure.Gap;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
@@ -139,6 +140,10 @@ public final class Phrasebook {
     public String write(Quantity quantity) {
         return switch (quantity) {
             case Length length -> seen(length, Rounding.NEAREST).write(length).toString();
+            case Gap gap ->
+                imperial()
+                        ? decimals(gap.width().toMm() / Length.inches(1).toMm(), 3) + "\""
+                        : decimals(gap.width().toMm(), 2) + " mm";
             case Angle angle -> write(angle);
             case Area area -> imperial() ? trimmed(area.toSquareInches(), 2) + " in²" : trimmed(area.mm2(), 0) + " mm²";
             case Volume volume ->

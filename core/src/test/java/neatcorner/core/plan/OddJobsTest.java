@@ -137,7 +137,7 @@ class OddJobsTest {
             return switch (remedy) {
                 case Remedy.OnJob(_, var edit) -> plan(edit.apply(job), shop);
                 case Remedy.OnShop(_, var edit) -> plan(job, edit.apply(shop));
-                case Remedy.Visit _ -> Optional.empty();
+                case Remedy.Visit _, Remedy.Prove _ -> Optional.empty();
             };
         } catch (Refusal refused) {
             return Optional.empty();

@@ -5,6 +5,7 @@ import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Area;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Force;
+import neatcorner.core.measure.Gap;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
 import neatcorner.core.measure.Moment;
@@ -24,6 +25,7 @@ final class QuantityJson {
     static void write(Quantity quantity, ObjectNode node) {
         switch (quantity) {
             case Length length -> node.put("mm", length.toExactMm());
+            case Gap gap -> node.put("gap_mm", gap.width().toExactMm());
             case Angle angle -> node.put("degrees", angle.toDegrees());
             case Area area -> node.put("mm2", area.mm2());
             case Volume volume -> node.put("mm3", volume.mm3());
@@ -41,6 +43,7 @@ final class QuantityJson {
     static Optional<Quantity> read(JsonNode node) {
         return Optional.ofNullable(
                 node.has("mm") ? Length.mm(node.get("mm").decimalValue())
+                : node.has("gap_mm") ? new Gap(Length.mm(node.get("gap_mm").decimalValue()))
                 : node.has("degrees") ? Angle.degrees(node.get("degrees").doubleValue())
                 : node.has("mm2") ? new Area(node.get("mm2").doubleValue())
                 : node.has("mm3") ? new Volume(node.get("mm3").doubleValue())

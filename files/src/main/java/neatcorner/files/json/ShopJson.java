@@ -51,7 +51,8 @@ final class ShopJson {
                 fields.has("climate") ? climate(fields.object("climate")) : Climate.USUAL,
                 new Rack(fields.list("rack", item -> RackJson.read(item, mouldings))),
                 fields.has("joining") ? joining(fields.object("joining")) : Joining.ANY,
-                fields.text("currency", Shop.USUAL_CURRENCY)));
+                fields.text("currency", Shop.USUAL_CURRENCY),
+                MachinesJson.read(fields)));
     }
 
     private static Joining joining(Fields fields) {
@@ -121,6 +122,7 @@ final class ShopJson {
                         .put("ware", Fields.name(ware))
                         .put("size", size.toExactMm())));
         node.put("currency", shop.currency());
+        MachinesJson.write(shop.machines(), node);
         ArrayNode rack = node.putArray("rack");
         shop.rack().items().forEach(item -> RackJson.write(item, rack.addObject(), shop.mouldings()));
     }

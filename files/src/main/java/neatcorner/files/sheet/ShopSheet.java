@@ -307,8 +307,8 @@ public final class ShopSheet {
             return List.of();
         }
         List<String> lines = new ArrayList<>();
-        lines.add(book.say("sheet.left_end", left.said(true)));
-        lines.add(book.say("sheet.right_end", right.said(false)));
+        lines.add(book.say("sheet.left_end", plan.setting(left, true)));
+        lines.add(book.say("sheet.right_end", plan.setting(right, false)));
         if (!left.isUpright() || !right.isUpright()) {
             lines.add(book.say("text.standing", left.saidStanding(), right.saidStanding()).strip());
         }

@@ -245,7 +245,7 @@ public final class PlanText {
                     member.longPoint(),
                     member.shortPoint(),
                     member.rabbet());
-            line("ends", member.left().said(true), member.right().said(false));
+            line("ends", plan.setting(member.left(), true), plan.setting(member.right(), false));
             if (!member.left().isUpright() || !member.right().isUpright()) {
                 line("standing", member.left().saidStanding(), member.right().saidStanding());
             }

@@ -1,0 +1,123 @@
+package neatcorner.app.view;
+
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Page;
+import neatcorner.core.drawing.BudgetDrawing;
+import neatcorner.core.drawing.DriftDrawing;
+import neatcorner.core.drawing.Picture;
+import neatcorner.core.drawing.ProvingDrawing;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.saw.SawPlanner;
+
+/** The saw: how it is proved, and what its errors do to the job in hand. */
+final class SawPage extends PartedPage {
+    private static final double PANEL = 430;
+    private static final double DRIFT = 176;
+    private final PictureView scraps;
+    private final PictureView drift;
+    private final PictureView frame;
+    private final Label verdict = head("saw.scraps");
+    private final LateScroll plot = new LateScroll();
+    private final ProvingPanel proving;
+    private final BudgetPanel budget;
+    private final Part provingPart;
+    private final Part budgetPart;
+
+    SawPage(Desk desk) {
+        super(desk, "saw");
+        this.scraps = picture("proving-picture");
+        this.drift = picture("drift-picture");
+        this.frame = picture("budget-picture");
+        this.proving = new ProvingPanel(desk, this::drawProving);
+        this.budget = new BudgetPanel(desk, this::drawBudget);
+        plot.show(drift);
+        this.provingPart = part(
+                "proving",
+                Page.PROVING,
+                beside(card(verdict, scraps, head("saw.drift"), plot), proving),
+                () -> {
+                    proving.update();
+                    drawProving();
+                });
+        this.budgetPart = part("budget", Page.BUDGET, beside(card(head("saw.frame"), frame), budget), () -> {
+            budget.update();
+            drawBudget();
+        });
+        consistOf(List.of(provingPart, budgetPart));
+    }
+
+    /** A part that is a page of its own, which the desk remembers. */
+    private Part part(String name, Page page, Node content, Runnable update) {
+        Part part = part(name, () -> { }, content, update);
+        part.button().setOnAction(_ -> desk().goTo(page));
+        return part;
+    }
+
+    /** The part that is this page. */
+    void show(Page page) {
+        go(page == Page.BUDGET ? budgetPart : provingPart);
+    }
+
+    private PictureView picture(String id) {
+        PictureView picture = new PictureView(desk(), NoTyping.HERE);
+        picture.setId(id);
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        return picture;
+    }
+
+    private static Label head(String name) {
+        Label head = new Label(Labels.get(name));
+        head.getStyleClass().add("heading");
+        return head;
+    }
+
+    private static VBox card(Node... content) {
+        VBox card = new VBox(6, content);
+        card.getStyleClass().addAll("card", "padded");
+        return card;
+    }
+
+    private static HBox beside(VBox card, Panel panel) {
+        ScrollPane pane = new ScrollPane(panel);
+        pane.setFitToWidth(true);
+        pane.getStyleClass().add("card");
+        pane.setMinWidth(PANEL);
+        pane.setPrefWidth(PANEL);
+        HBox.setHgrow(card, Priority.ALWAYS);
+        HBox row = new HBox(12, card, pane);
+        row.setAlignment(Pos.TOP_LEFT);
+        return row;
+    }
+
+    private void drawProving() {
+        verdict.setText(proving.proof().map(proving::headline).orElseGet(() -> Labels.get("saw.scraps")));
+        double high = DRIFT * desk().appearance().textSize() / 100.0;
+        plot.setMinHeight(high);
+        plot.setPrefHeight(high);
+        scraps.draw(verdict.getText(), space -> proving.proof()
+                .map(proof -> ProvingDrawing.draw(
+                        proof, PictureView.reader(desk()), space.getWidth(), space.getHeight()))
+                .orElseGet(() -> new Picture(space.getWidth(), space.getHeight(), List.of())));
+        Angle allowed = desk().plan().figure(SawPlanner.ALLOWED)
+                .map(figure -> figure.value())
+                .orElse(Angle.degrees(0));
+        proving.machine().ifPresent(machine -> drift.drawTall(
+                Labels.get("saw.drift"),
+                width -> DriftDrawing.draw(machine, allowed, PictureView.reader(desk()), width)));
+    }
+
+    private void drawBudget() {
+        frame.draw(Labels.get("saw.frame"), space -> budget.budget()
+                .map(worked -> BudgetDrawing.draw(
+                        budget.plan(), worked, PictureView.reader(desk()), space.getWidth(), space.getHeight()))
+                .orElseGet(() -> new Picture(space.getWidth(), space.getHeight(), List.of())));
+    }
+}

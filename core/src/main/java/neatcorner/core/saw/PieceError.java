@@ -1,0 +1,18 @@
+package neatcorner.core.saw;
+
+/**
+ * What one piece is off by.
+ *
+ * @param left   its left end
+ * @param right  its right end
+ * @param length added to its outside edge, in mm
+ */
+public record PieceError(EndError left, EndError right, double length) {
+    /** As it should be. */
+    public static final PieceError NONE = new PieceError(EndError.NONE, EndError.NONE, 0);
+
+    /** Both ends off by this, and as long as it should be. */
+    public static PieceError swung(double left, double right) {
+        return new PieceError(new EndError(left, 0), new EndError(right, 0), 0);
+    }
+}
