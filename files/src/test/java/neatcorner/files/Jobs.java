@@ -2,6 +2,7 @@ package neatcorner.files;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,6 +33,7 @@ import neatcorner.core.job.StripId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.job.Trim;
 import neatcorner.core.job.Trouble;
+import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Boxed;
@@ -45,6 +47,11 @@ import neatcorner.core.section.Section;
 import neatcorner.core.section.Strip;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
+import neatcorner.core.shop.Machine;
+import neatcorner.core.shop.MachineKind;
+import neatcorner.core.shop.Machines;
+import neatcorner.core.shop.Proof;
+import neatcorner.core.shop.ProofKind;
 import neatcorner.core.wood.Species;
 import neatcorner.core.words.Station;
 
@@ -182,5 +189,21 @@ public final class Jobs {
                 new Recess.Rabbet(Length.inches(0, 1, 4), Length.inches(0, 1, 2)), Profile.FLAT);
         return Job.starting("Plain", Length.inches(8), Length.inches(10), section)
                 .withGiven(Axis.WIDTH, new Size(Line.GLASS, Length.inches(8)));
+    }
+
+    /** A saw whose cuts to both sides were proved, and a box that knows two angles. */
+    public static Machines proved() {
+        LocalDate day = LocalDate.of(2026, 11, 28);
+        Machine saw = MachineKind.MITRE_SAW.usual("saw")
+                .with(new Machine.Sizes(Optional.of(Length.inches(0, 3, 32)), Optional.empty(), Optional.empty()))
+                .with(angle(day, ProofKind.LEFT, 0.01))
+                .with(angle(day, ProofKind.RIGHT, -0.02))
+                .with(new Proof.OfStop(day, Length.mm(0.1)));
+        Machine box = MachineKind.MITRE_BOX.usual("box").with(Machine.Scale.FROM_FENCE);
+        return new Machines(List.of(saw, box), Optional.empty());
+    }
+
+    private static Proof angle(LocalDate day, ProofKind kind, double error) {
+        return new Proof.OfAngle(day, kind, Angle.degrees(45), Angle.degrees(error), Angle.degrees(0.01));
     }
 }

@@ -9,5 +9,7 @@ public enum Page {
     /** How true the saw is. */
     PROVING,
     /** What its errors do to the job in hand. */
-    BUDGET
+    BUDGET,
+    /** What is wrong with a frame that gapes. */
+    DOCTOR
 }

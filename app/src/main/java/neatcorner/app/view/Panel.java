@@ -19,6 +19,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -300,8 +301,9 @@ class Panel extends VBox {
 
     /** The ways to where the saw is proved and to what its errors do. */
     final void sawLinks() {
-        HBox links = new HBox(8, link("go-proving", "saw.prove_here", Page.PROVING),
-                link("go-budget", "saw.budget_here", Page.BUDGET));
+        FlowPane links = new FlowPane(8, 4, link("go-proving", "saw.prove_here", Page.PROVING),
+                link("go-budget", "saw.budget_here", Page.BUDGET),
+                link("go-doctor", "saw.doctor_here", Page.DOCTOR));
         getChildren().add(links);
     }
 

@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Page;
 import neatcorner.core.drawing.BudgetDrawing;
+import neatcorner.core.drawing.DoctorDrawing;
 import neatcorner.core.drawing.DriftDrawing;
 import neatcorner.core.drawing.Picture;
 import neatcorner.core.drawing.ProvingDrawing;
@@ -30,12 +31,16 @@ final class SawPage extends PartedPage {
     private final BudgetPanel budget;
     private final Part provingPart;
     private final Part budgetPart;
+    private final PictureView seen;
+    private final DoctorPanel doctor;
+    private final Part doctorPart;
 
     SawPage(Desk desk) {
         super(desk, "saw");
         this.scraps = picture("proving-picture");
         this.drift = picture("drift-picture");
         this.frame = picture("budget-picture");
+        this.seen = picture("doctor-picture");
         this.proving = new ProvingPanel(desk, this::drawProving);
         this.budget = new BudgetPanel(desk, this::drawBudget);
         plot.show(drift);
@@ -51,7 +56,12 @@ final class SawPage extends PartedPage {
             budget.update();
             drawBudget();
         });
-        consistOf(List.of(provingPart, budgetPart));
+        this.doctor = new DoctorPanel(desk, this::drawDoctor);
+        this.doctorPart = part("doctor", Page.DOCTOR, beside(card(head("saw.seen"), seen), doctor), () -> {
+            doctor.update();
+            drawDoctor();
+        });
+        consistOf(List.of(provingPart, budgetPart, doctorPart));
     }
 
     /** A part that is a page of its own, which the desk remembers. */
@@ -63,7 +73,12 @@ final class SawPage extends PartedPage {
 
     /** The part that is this page. */
     void show(Page page) {
-        go(page == Page.BUDGET ? budgetPart : provingPart);
+        go(
+                switch (page) {
+                    case BUDGET -> budgetPart;
+                    case DOCTOR -> doctorPart;
+                    default -> provingPart;
+                });
     }
 
     private PictureView picture(String id) {
@@ -118,6 +133,18 @@ final class SawPage extends PartedPage {
         frame.draw(Labels.get("saw.frame"), space -> budget.budget()
                 .map(worked -> BudgetDrawing.draw(
                         budget.plan(), worked, PictureView.reader(desk()), space.getWidth(), space.getHeight()))
+                .orElseGet(() -> new Picture(space.getWidth(), space.getHeight(), List.of())));
+    }
+
+    private void drawDoctor() {
+        seen.draw(Labels.get("saw.seen"), space -> doctor.diagnosis()
+                .map(says -> DoctorDrawing.draw(
+                        doctor.ring(),
+                        says.best(),
+                        doctor.seen(),
+                        PictureView.reader(desk()),
+                        space.getWidth(),
+                        space.getHeight()))
                 .orElseGet(() -> new Picture(space.getWidth(), space.getHeight(), List.of())));
     }
 }

@@ -129,4 +129,29 @@ class SawPageTest extends OnTheDemo {
         hand.clickOn("#machine-gone");
         assertThat(on(() -> desk.shop().machines().named("old box"))).isEmpty();
     }
+
+    /** Four corners open inside: the saw, not known to which side, what would tell, and how it is mended. */
+    @Test
+    void aGapingFrameIsDiagnosed() throws Exception {
+        take(0);
+        on(() -> {
+            desk.goTo(Page.DOCTOR);
+            return true;
+        });
+        settle();
+        for (int corner = 0; corner < 4; corner++) {
+            chooseItem("#doctor-across-" + corner, "MORE");
+            typeIn("#doctor-across-" + corner + "-gap", "0.4 mm");
+        }
+        assertThat(says("cuts to the left are")).isTrue();
+        assertThat(says("cuts to the right are")).isTrue();
+        assertThat(says("an angle gauge on the")).isTrue();
+        assertThat(says("running out to nothing at the inside")).isTrue();
+        assertThat(says("The pane then")).isTrue();
+        typeIn("#doctor-across-0-gap", "9 mm");
+        assertThat(says("no error of a saw")).isTrue();
+        focus("#doctor-again");
+        hand.push(KeyCode.SPACE);
+        assertThat(says("How it is mended")).isFalse();
+    }
 }

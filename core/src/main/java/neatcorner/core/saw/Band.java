@@ -5,7 +5,10 @@ import java.util.List;
 import neatcorner.core.frame.Member;
 import neatcorner.core.outline.Vector;
 import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
 import org.hipparchus.linear.SingularValueDecomposition;
 
 /**
@@ -75,13 +78,17 @@ public final class Band {
 
     /** From what does not close to the turns that close it: −A⁺, each row of A a closing condition. */
     private RealMatrix sharing() {
+        return new SingularValueDecomposition(closing()).getSolver().getInverse().scalarMultiply(-1);
+    }
+
+    private RealMatrix closing() {
         RealMatrix closing = new Array2DRowRealMatrix(isFlat ? 3 : 6, axes.size() * sides.size());
         for (int i = 0; i < sides.size(); i++) {
             for (int j = 0; j < axes.size(); j++) {
                 closing.setColumn(axes.size() * i + j, open(axes.get(j), moves(axes.get(j), i)));
             }
         }
-        return new SingularValueDecomposition(closing).getSolver().getInverse().scalarMultiply(-1);
+        return closing;
     }
 
     /** Lengths are counted in the frame's own size, so that turns and ways weigh alike. */
@@ -178,7 +185,10 @@ public final class Band {
 
     /** How the sides lie when it is pulled together, beside how they should, in the axes of the first. */
     List<Moved> moved(List<PieceError> errors) {
-        List<Vector> added = turns(errors);
+        return moved(errors, turns(errors));
+    }
+
+    private List<Moved> moved(List<PieceError> errors, List<Vector> added) {
         List<Moved> moved = new ArrayList<>();
         Vector turn = new Vector(0, 0, 0);
         Vector way = new Vector(0, 0, 0);
@@ -196,5 +206,65 @@ public final class Band {
     /** How a side should lie, in the axes of the first. */
     Pose pose(int side) {
         return poses.get(side);
+    }
+
+    /** Whether its pieces lie flat. */
+    boolean isFlat() {
+        return isFlat;
+    }
+
+    /**
+     * How a frame can be racked with its corners still closing the ring: turns of the corners in its plane, each
+     * list of length one and square to the others. A flat frame of n sides has n − 3.
+     */
+    List<double[]> racks() {
+        int n = sides.size();
+        RealMatrix closes = closing();
+        RealMatrix kept = MatrixUtils.createRealIdentityMatrix(n).add(sharing.multiply(closes));
+        List<double[]> racks = new ArrayList<>();
+        for (int i = 0; i < n && racks.size() < n - 3; i++) {
+            RealVector left = kept.getColumnVector(i);
+            for (double[] other : racks) {
+                RealVector before = new ArrayRealVector(other);
+                left = left.subtract(before.mapMultiply(before.dotProduct(left)));
+            }
+            if (left.getNorm() > 1e-6) {
+                racks.add(left.unitVector().toArray());
+            }
+        }
+        return racks;
+    }
+
+    /**
+     * How it is when it is pulled together and racked.
+     *
+     * @param openings of the corners, not brought together until they touch
+     * @param moved    of the sides
+     */
+    record State(List<Openings> openings, List<Moved> moved) {
+    }
+
+    /** Pulled together, and racked by turns of the corners that close the ring; of a flat frame. */
+    State state(List<PieceError> errors, double[] rack) {
+        List<Vector> added = turns(errors);
+        for (int i = 0; i < added.size(); i++) {
+            added.set(i, added.get(i).plus(Vector.FORWARD.times(rack[i])));
+        }
+        List<Openings> openings = new ArrayList<>();
+        for (int i = 0; i < added.size(); i++) {
+            openings.add(openings(i, added.get(i)));
+        }
+        return new State(openings, moved(errors, added));
+    }
+
+    /** How much further one outside corner is from another than it should be, in mm. */
+    double longer(int from, int to, State state) {
+        Vector way = corner(to).minus(corner(from)).unit();
+        return state.moved().get(to).way().minus(state.moved().get(from).way()).dot(way);
+    }
+
+    /** How far one outside corner should be from another, in mm. */
+    double distance(int from, int to) {
+        return corner(to).minus(corner(from)).length();
     }
 }

@@ -9,4 +9,9 @@ package neatcorner.core.saw;
 public record EndError(double swing, double tilt) {
     /** As it should be. */
     public static final EndError NONE = new EndError(0, 0);
+
+    /** Both together. */
+    public EndError plus(EndError other) {
+        return new EndError(swing + other.swing, tilt + other.tilt);
+    }
 }

@@ -11,6 +11,11 @@ public record PieceError(EndError left, EndError right, double length) {
     /** As it should be. */
     public static final PieceError NONE = new PieceError(EndError.NONE, EndError.NONE, 0);
 
+    /** Both together. */
+    public PieceError plus(PieceError other) {
+        return new PieceError(left.plus(other.left), right.plus(other.right), length + other.length);
+    }
+
     /** Both ends off by this, and as long as it should be. */
     public static PieceError swung(double left, double right) {
         return new PieceError(new EndError(left, 0), new EndError(right, 0), 0);

@@ -44,7 +44,7 @@ class MachineTest {
         assertThat(book.say(SAW.said(true, hexagon))).isEqualTo("swing right 30.0°");
         assertThat(book.say(SAW.said(false, Angle.degrees(31)))).isEqualTo("swing left 31.0°, no detent there");
         assertThat(book.say(SAW.with(Machine.Scale.FROM_FENCE).said(true, hexagon)))
-                .isEqualTo("swing right 60.0° (the scale reads from the fence)");
+                .isEqualTo("swing right 60.0° from the fence");
     }
 
     @Test

@@ -195,12 +195,26 @@ class DocumentTest {
     }
 
     @Test
+    void aMachineThatCannotBeNamesItsPlace() {
+        String text = Document.of(Shop.starting().withMachines(Jobs.proved())).text();
+        refused(text.replace("\"degrees\" : 22.5", "\"degrees\" : 80"), "machines[0]", "reaches no further");
+        refused(text.replace("2026-11-28", "the 28th"), "machines[0].proofs[0].day", "it must be a day");
+        refused(text.replace("\"mitre_box\"", "\"chop_box\""), "machines[1].kind", "shooting_board");
+        refused(text.replace("\"error\" : 0.01", "\"error\" : 5"), "machines[0].proofs[0]", "error of one cut");
+    }
+
+    private static void refused(String text, String where, String why) {
+        assertThatThrownBy(() -> Document.readShop(text)).hasMessageContaining(where).hasMessageContaining(why);
+    }
+
+    @Test
     void theShopReadsBackAndObeysItsSchema() throws IOException {
         Shop shop = new ShopEdit.Receive(Jobs.full().section(), Length.inches(61), 3)
                 .apply(new ShopEdit.HaveSize(Ware.SCREW, Length.inches(2), false)
                         .apply(new ShopEdit.HaveSize(Ware.V_FASTENER, Length.mm(7), false)
                                 .apply(new ShopEdit.HaveTool(JoiningTool.STAPLER, false).apply(Shop.starting()))))
-                .withClimate(new Climate(Air.of(45, 18), Air.of(25.5, 22), Air.of(70, 19)));
+                .withClimate(new Climate(Air.of(45, 18), Air.of(25.5, 22), Air.of(70, 19)))
+                .withMachines(Jobs.proved());
         String text = Document.of(shop).text();
         assertThat(Document.readShop(text).value()).isEqualTo(shop);
         assertThat(schema("shop.schema.json").validate(text, InputFormat.JSON)).isEmpty();

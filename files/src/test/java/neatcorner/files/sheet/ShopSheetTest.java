@@ -110,12 +110,16 @@ class ShopSheetTest {
         }
     }
 
-    /** A frame of moulding from the rack is one page; nothing is left of it but the steps that all frames have. */
+    /**
+     * A frame of moulding from the rack, cut on a saw that was proved, is one page; nothing is left of it but the steps
+     * that all frames have.
+     */
     @ParameterizedTest
     @EnumSource(SheetSize.class)
     void aPlainFrameIsOnePageOnWhitePaper(SheetSize size) throws IOException {
         Shop shop = Shop.starting().withMouldings(List.of(new Moulding(
-                Jobs.plain().section(), Moulding.USUALLY_SOLD, List.of(new Sticks(Length.inches(96), 2)))));
+                Jobs.plain().section(), Moulding.USUALLY_SOLD, List.of(new Sticks(Length.inches(96), 2)))))
+                .withMachines(Jobs.proved());
         Plan plan = Planner.plan(Jobs.plain(), shop);
         Phrasebook book = new Phrasebook(Graduation.INCH_16);
         try (PDDocument document = Loader.loadPDF(ShopSheet.write(plan, Optional.empty(), book, size))) {

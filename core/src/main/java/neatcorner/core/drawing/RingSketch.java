@@ -1,0 +1,73 @@
+package neatcorner.core.drawing;
+
+import java.util.List;
+import neatcorner.core.drawing.Mark.Anchor;
+import neatcorner.core.drawing.Mark.At;
+import neatcorner.core.frame.Member;
+import neatcorner.core.measure.Gap;
+import neatcorner.core.outline.Point;
+import neatcorner.core.outline.Polygons;
+
+/** A frame of pieces that are a little off, with what its corners are left with beside them. */
+final class RingSketch {
+    private final Sketch sketch;
+    private final List<Member> ring;
+
+    RingSketch(Sketch sketch, List<Member> ring) {
+        this.sketch = sketch;
+        this.ring = ring;
+    }
+
+    /**
+     * What is written beside a corner.
+     *
+     * @param gap   how wide it is, in mm
+     * @param where it is
+     */
+    record Beside(double gap, String where) {
+        /** Nothing worth a word. */
+        static final Beside NOTHING = new Beside(0, "");
+    }
+
+    /**
+     * Draws it into a part of the picture.
+     *
+     * @param sides  where the pieces lie, in mm
+     * @param beside the corners, in the order of the sides; empty for nothing
+     */
+    void draw(List<List<Point>> sides, String caption, double left, double width, double height, List<Beside> beside) {
+        List<Point> all = sides.stream().flatMap(List::stream).toList();
+        Point least = Polygons.least(all);
+        double wide = all.stream().mapToDouble(Point::x).max().orElseThrow() - least.x();
+        double high = all.stream().mapToDouble(Point::y).max().orElseThrow() - least.y();
+        double foot = sketch.footnote(caption, Ink.SOFT, new At(left + width / 2, height), width - sketch.em(16));
+        double margin = sketch.em(58);
+        double unit = Math.min((width - 2 * margin) / wide, (height - foot - 2 * margin) / high);
+        double x = left + (width - wide * unit) / 2;
+        double y = (height - foot - high * unit) / 2;
+        Point middle = new Point(left + width / 2, y + high * unit / 2);
+        for (int i = 0; i < sides.size(); i++) {
+            Member side = ring.get(i);
+            List<At> outline = sides.get(i).stream()
+                    .map(place -> new At(x + (place.x() - least.x()) * unit, y + (place.y() - least.y()) * unit))
+                    .toList();
+            sketch.area(outline, new Paint.Wood(side.section().species(), Paint.Shade.FACE));
+            sketch.outline(outline, new Paint.Wood(side.section().species(), Paint.Shade.EDGE), sketch.em(1.2));
+            if (!beside.isEmpty()) {
+                write(beside.get(i), outline.getFirst(), middle);
+            }
+        }
+    }
+
+    /** How wide a corner stands open, on the side away from the middle. */
+    private void write(Beside what, At corner, Point middle) {
+        double away = Math.hypot(corner.x() - middle.x(), corner.y() - middle.y());
+        if (what.where().isEmpty() || away == 0) {
+            return;
+        }
+        double out = sketch.em(30) / away;
+        At at = corner.plus((corner.x() - middle.x()) * out, (corner.y() - middle.y()) * out - sketch.em(6));
+        sketch.text(at, sketch.book().write(Gap.mm(what.gap())), Ink.INK, 13, true, Anchor.MIDDLE);
+        sketch.text(at.plus(0, sketch.em(13)), what.where(), Ink.SOFT, 11, false, Anchor.MIDDLE);
+    }
+}

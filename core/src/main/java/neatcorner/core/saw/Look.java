@@ -1,0 +1,108 @@
+package neatcorner.core.saw;
+
+import java.util.List;
+import neatcorner.core.frame.Member;
+import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
+
+/** A place of a frame where one looks or measures. */
+public sealed interface Look {
+    /** A tape is read to half a millimetre. Common practice, no source. */
+    Length TAPE = Length.mm(0.5);
+
+    /** How finely it is read, one standard deviation, in mm or rad. Common practice, no source. */
+    double fine();
+
+    /** Where it is, in words. */
+    Words said(List<Member> sides);
+
+    /**
+     * A joint from outside to inside: how much wider it is inside, in mm, below zero outside.
+     *
+     * @param corner at the left end of the side of this number, from 0
+     */
+    record Across(int corner) implements Look {
+        @Override
+        public double fine() {
+            return Trial.SEEN.toMm();
+        }
+
+        @Override
+        public Words said(List<Member> sides) {
+            return Words.of("look.across", sides.get(corner).side().from());
+        }
+    }
+
+    /**
+     * A joint from back to front: how much wider it is in front, in mm, below zero at the back.
+     *
+     * @param corner at the left end of the side of this number, from 0
+     */
+    record Through(int corner) implements Look {
+        @Override
+        public double fine() {
+            return Trial.SEEN.toMm();
+        }
+
+        @Override
+        public Words said(List<Member> sides) {
+            return Words.of("look.through", sides.get(corner).side().from());
+        }
+    }
+
+    /**
+     * From one outside corner to another: how much further it is than planned, in mm.
+     *
+     * @param from corner, from 0
+     * @param to   corner, from 0
+     */
+    record Diagonal(int from, int to) implements Look {
+        @Override
+        public double fine() {
+            return TAPE.toMm();
+        }
+
+        @Override
+        public Words said(List<Member> sides) {
+            return Words.of("look.diagonal", sides.get(from).side().from(), sides.get(to).side().from());
+        }
+    }
+
+    /**
+     * How much longer a side is outside than planned, in mm.
+     *
+     * @param side from 0
+     */
+    record Side(int side) implements Look {
+        @Override
+        public double fine() {
+            return TAPE.toMm() / 2;
+        }
+
+        @Override
+        public Words said(List<Member> sides) {
+            return Words.of("look.side", sides.get(side).side().letters());
+        }
+    }
+
+    /**
+     * An angle gauge on the cut at one end of a side: how much too pointed it is, in rad.
+     *
+     * @param side  from 0
+     * @param right whether its right end, else its left
+     */
+    record Cut(int side, boolean right) implements Look {
+        @Override
+        public double fine() {
+            return Trial.GAUGE.radians();
+        }
+
+        @Override
+        public Words said(List<Member> sides) {
+            return Words.of(
+                    "look.cut",
+                    sides.get(side).side().letters(),
+                    Words.of(right ? "look.cut_right" : "look.cut_left"));
+        }
+    }
+}
