@@ -33,7 +33,7 @@ class ArchitectureTest {
     }
 
     @Test
-    void theCoreDependsOnNothingButTheJdkAndItself() {
+    void theCoreDependsOnTheJdkItselfAndLinearAlgebraOnly() {
         classes()
                 .that()
                 .resideInAPackage("neatcorner.core..")

@@ -34,7 +34,7 @@ final class ProvingPanel extends Panel {
     private String chosen = "";
     private ProofKind kind = ProofKind.LEFT;
     private Optional<Angle> at = Optional.empty();
-    private How how = How.TIGHT;
+    private How how = How.NOTHING;
     private Optional<Seen> where = Optional.empty();
     private Optional<Length> gap = Optional.empty();
     private Length over = USUAL_LEG;
@@ -42,6 +42,7 @@ final class ProvingPanel extends Panel {
 
     /** In which way something is seen. */
     private enum How {
+        NOTHING,
         TIGHT,
         GAP,
         ON_PAIR,
@@ -74,7 +75,7 @@ final class ProvingPanel extends Panel {
                             kind = what;
                             at = Optional.empty();
                             where = Optional.empty();
-                            how = what == ProofKind.STOP ? How.DIFFERENCE : How.TIGHT;
+                            how = How.NOTHING;
                         }))
                 .setId("proving-what");
         TextField angle = line(
@@ -90,7 +91,8 @@ final class ProvingPanel extends Panel {
         rows(this::verdict);
         Button keep = new Button(Labels.get("proving.keep"));
         keep.setId("keep-proof");
-        keep.getStyleClass().add("main-action");
+        keep.getStyleClass().add("remedy");
+        onUpdate(() -> keep.setDisable(proof().isEmpty()));
         keep.setOnAction(_ -> complain(keep, keep()));
         getChildren().add(keep);
         rows(this::kept);
@@ -157,10 +159,10 @@ final class ProvingPanel extends Panel {
 
     private List<How> hows() {
         return kind() == ProofKind.STOP
-                ? List.of(How.DIFFERENCE)
+                ? List.of(How.NOTHING, How.DIFFERENCE)
                 : kind() == ProofKind.FENCE || kind() == ProofKind.TILT && at().radians() == 0
-                        ? List.of(How.TIGHT, How.GAP)
-                        : List.of(How.TIGHT, How.GAP, How.ON_PAIR, How.ON_PIECE);
+                        ? List.of(How.NOTHING, How.TIGHT, How.GAP)
+                        : List.of(How.NOTHING, How.TIGHT, How.GAP, How.ON_PAIR, How.ON_PIECE);
     }
 
     private Seen where() {
@@ -205,6 +207,7 @@ final class ProvingPanel extends Panel {
     /** The test as it is typed so far; empty where something is missing. */
     private Optional<Trial> trial() {
         Optional<Trial.Reading> reading = switch (how()) {
+            case NOTHING -> Optional.empty();
             case TIGHT -> Optional.of(new Trial.Reading.Tight(over));
             case GAP -> gap.map(wide -> new Trial.Reading.Gap(where(), wide, over));
             case ON_PAIR -> shown.map(Trial.Reading.OnPair::new);
@@ -221,6 +224,21 @@ final class ProvingPanel extends Panel {
         } catch (Refusal refused) {
             return Optional.empty();
         }
+    }
+
+    /** What is drawn: the test as it is typed, else the last one of its kind that was kept. */
+    Optional<Proof> drawn() {
+        return proof().or(() -> how() == How.NOTHING ? last() : Optional.empty());
+    }
+
+    private Optional<Proof> last() {
+        return machine().flatMap(one -> one.last(kind()));
+    }
+
+    /** What is drawn, in one sentence. */
+    Optional<String> title() {
+        return proof().map(this::headline)
+                .or(() -> drawn().map(was -> Labels.get("proving.last", was.day().toString(), headline(was))));
     }
 
     private void verdict(VBox box) {

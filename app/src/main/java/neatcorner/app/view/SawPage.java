@@ -113,11 +113,11 @@ final class SawPage extends PartedPage {
     }
 
     private void drawProving() {
-        verdict.setText(proving.proof().map(proving::headline).orElseGet(() -> Labels.get("saw.scraps")));
+        verdict.setText(proving.title().orElseGet(() -> Labels.get("saw.scraps")));
         double high = DRIFT * desk().appearance().textSize() / 100.0;
         plot.setMinHeight(high);
         plot.setPrefHeight(high);
-        scraps.draw(verdict.getText(), space -> proving.proof()
+        scraps.draw(verdict.getText(), space -> proving.drawn()
                 .map(proof -> ProvingDrawing.draw(
                         proof, PictureView.reader(desk()), space.getWidth(), space.getHeight()))
                 .orElseGet(() -> new Picture(space.getWidth(), space.getHeight(), List.of())));

@@ -11,9 +11,12 @@ import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
 import javafx.application.Platform;
+import javafx.event.ActionEvent;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.SnapshotParameters;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.Region;
@@ -107,7 +110,6 @@ public final class Shots {
             desk.go(Station.CUTS);
             desk.cuts().lay(Laid.BOARDS);
         });
-        shoot(scene, "10-all-boards", () -> desk.cuts().showTogether(true));
         shoot(scene, "18-sheets", () -> {
             desk.cuts().showTogether(true);
             desk.cuts().lay(Laid.SHEETS);
@@ -133,11 +135,32 @@ public final class Shots {
             desk.go(Station.BRIEF);
             desk.lookAtPart(1);
         });
-        shoot(scene, "12-large-text", () -> {
-            job(desk, 23);
-            desk.look(new Appearance(Graduation.INCH_16, Palette.DAY, 140));
-            desk.go(Station.BRIEF);
+        shoot(scene, "10-proving", () -> {
+            job(desk, 2);
+            desk.look(new Appearance(Graduation.INCH_16, Palette.DAY, 100));
+            desk.goTo(Page.PROVING);
         });
+        shoot(scene, "12-doctor-large-text", () -> {
+            job(desk, 0);
+            desk.look(new Appearance(Graduation.INCH_16, Palette.DAY, 140));
+            desk.goTo(Page.DOCTOR);
+            gaping(scene);
+        });
+    }
+
+    /** Every corner of the frame in hand is seen to be open inside. */
+    private static void gaping(Scene scene) {
+        scene.getRoot().applyCss();
+        scene.getRoot().layout();
+        for (int corner = 0; corner < 4; corner++) {
+            if (scene.lookup("#doctor-across-" + corner) instanceof ComboBox<?> open
+                    && scene.lookup("#doctor-across-" + corner + "-gap") instanceof TextField gap) {
+                open.getSelectionModel().select(2);
+                gap.setText(corner == 2 ? "0.5 mm" : "0.4 mm");
+                gap.fireEvent(new ActionEvent());
+                scene.getRoot().applyCss();
+            }
+        }
     }
 
     /** Each station with the job that shows it best. */

@@ -1,8 +1,11 @@
 package neatcorner.core.drawing;
 
 import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.measure.Angle;
@@ -64,6 +67,7 @@ public final class DriftDrawing {
                     new At(left - sketch.em(6), y(degrees)), sketch.book().write(Angle.degrees(degrees)), Anchor.END);
         }
         SHOWN.forEach(this::line);
+        names();
         sketch.small(new At(left, sketch.em(18) + high + sketch.em(14)), first.toString(), Anchor.START);
         if (days > 1) {
             sketch.small(
@@ -91,7 +95,7 @@ public final class DriftDrawing {
                 / days;
     }
 
-    /** One kind of proof: a line from dot to dot, with what each leaves open, and its name at its end. */
+    /** One kind of proof: a line from dot to dot, with what each leaves open. */
     private void line(ProofKind kind) {
         List<Proof.OfAngle> mine =
                 proofs.stream().filter(proof -> proof.kind() == kind).toList();
@@ -103,7 +107,7 @@ public final class DriftDrawing {
             case RIGHT -> Mark.Dash.HIDDEN;
             default -> Mark.Dash.DOTTED;
         };
-        Ink ink = kind == ProofKind.LEFT || kind == ProofKind.RIGHT ? Ink.SAW : Ink.INK;
+        Ink ink = ink(kind);
         if (mine.size() > 1) {
             sketch.line(mine.stream().map(this::at).toList(), Paint.of(ink), sketch.em(1.4), dash);
         }
@@ -114,31 +118,30 @@ public final class DriftDrawing {
             double dot = sketch.em(3);
             sketch.area(Sketch.rectangle(at.x() - dot, at.y() - dot, at.x() + dot, at.y() + dot), ink);
         }
-        sketch.text(
-                new At(right() + sketch.em(8), at(mine.getLast()).y() + nameShift(kind)),
-                sketch.say("drift." + kind.name().toLowerCase(Locale.ROOT)),
-                ink,
-                11.5,
-                true,
-                Anchor.START);
     }
 
-    /** Names of lines that end near one another do not cover one another. */
-    private double nameShift(ProofKind kind) {
-        Proof.OfAngle last = last(kind);
-        double shift = 0;
-        for (ProofKind other : SHOWN) {
-            if (other.ordinal() < kind.ordinal()
-                    && proofs.stream().anyMatch(proof -> proof.kind() == other)
-                    && Math.abs(at(last(other)).y() + shift - at(last).y()) < sketch.em(13)) {
-                shift += sketch.em(13);
-            }
+    private static Ink ink(ProofKind kind) {
+        return kind == ProofKind.LEFT || kind == ProofKind.RIGHT ? Ink.SAW : Ink.INK;
+    }
+
+    /** Each line's name where it ends, moved down as far as the one above it needs. */
+    private void names() {
+        Map<ProofKind, Proof.OfAngle> last = new EnumMap<>(ProofKind.class);
+        proofs.forEach(proof -> last.put(proof.kind(), proof));
+        double free = 0;
+        for (Proof.OfAngle proof : last.values().stream()
+                .sorted(Comparator.comparing(proof -> at(proof).y()))
+                .toList()) {
+            double y = Math.max(at(proof).y(), free);
+            sketch.text(
+                    new At(right() + sketch.em(8), y),
+                    sketch.say("drift." + proof.kind().name().toLowerCase(Locale.ROOT)),
+                    ink(proof.kind()),
+                    11.5,
+                    true,
+                    Anchor.START);
+            free = y + sketch.em(14);
         }
-        return shift;
-    }
-
-    private Proof.OfAngle last(ProofKind kind) {
-        return proofs.stream().filter(proof -> proof.kind() == kind).reduce((_, later) -> later).orElseThrow();
     }
 
     private At at(Proof.OfAngle proof) {

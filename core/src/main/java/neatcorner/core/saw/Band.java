@@ -1,6 +1,7 @@
 package neatcorner.core.saw;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import neatcorner.core.frame.Member;
 import neatcorner.core.outline.Vector;
@@ -30,7 +31,8 @@ public final class Band {
     private static final Vector EAST = new Vector(1, 0, 0);
     private static final Vector SOUTH = new Vector(0, 1, 0);
     private final List<Member> sides;
-    private final List<PieceError> none;
+    /** Cuts that are as they should be. */
+    private final Ends right;
     /** As it should lie, and how each piece lies on the one before in its axes. */
     private final List<Pose> poses = new ArrayList<>();
     private final List<Pose> steps = new ArrayList<>();
@@ -41,20 +43,16 @@ public final class Band {
     /** For the mitred sides of a frame, clockwise, three or more. */
     public Band(List<Member> sides) {
         this.sides = List.copyOf(sides);
-        this.none = sides.stream().map(_ -> PieceError.NONE).toList();
+        this.right = Ends.of(sides, Collections.nCopies(sides.size(), PieceError.NONE));
         Pose pose = Pose.FIRST;
         for (int i = 0; i < sides.size(); i++) {
             poses.add(pose);
-            steps.add(step(none, i));
-            pose = pose.next(end(none, i, true), end(none, (i + 1) % sides.size(), false));
+            steps.add(step(right, i));
+            pose = pose.next(right.right(i), right.left((i + 1) % sides.size()));
         }
         this.isFlat = poses.stream().allMatch(one -> one.front().z() > 1 - NEGLIGIBLE);
         this.axes = isFlat ? List.of(Vector.FORWARD) : List.of(EAST, SOUTH, Vector.FORWARD);
         this.sharing = sharing();
-    }
-
-    private End end(List<PieceError> errors, int side, boolean right) {
-        return End.of(sides.get(side), errors.get(side), right);
     }
 
     private int before(int side) {
@@ -62,8 +60,8 @@ public final class Band {
     }
 
     /** How the side of this number lies on the one before it. */
-    private Pose step(List<PieceError> errors, int side) {
-        return Pose.FIRST.next(end(errors, before(side), true), end(errors, side, false));
+    private Pose step(Ends ends, int side) {
+        return Pose.FIRST.next(ends.right(before(side)), ends.left(side));
     }
 
     /** The corner at the left end of a side. */
@@ -109,8 +107,8 @@ public final class Band {
     }
 
     /** The turn of a corner that its two cuts make, beside what they should. */
-    private Vector misfit(List<PieceError> errors, int side) {
-        Vector own = step(errors, side).turnFrom(steps.get(side));
+    private Vector misfit(Ends ends, int side) {
+        Vector own = step(ends, side).turnFrom(steps.get(side));
         return poses.get(before(side)).way(own);
     }
 
@@ -120,7 +118,12 @@ public final class Band {
      * @throws IllegalArgumentException where there are not as many errors as sides
      */
     public List<Openings> pulled(List<PieceError> errors) {
-        List<Vector> turns = turns(errors);
+        return pulled(Ends.of(sides, errors), errors);
+    }
+
+    /** Of pieces whose cuts are known. */
+    List<Openings> pulled(Ends ends, List<PieceError> errors) {
+        List<Vector> turns = turns(ends, errors);
         List<Openings> openings = new ArrayList<>();
         for (int i = 0; i < sides.size(); i++) {
             openings.add(openings(i, turns.get(i)).touching());
@@ -130,14 +133,15 @@ public final class Band {
 
     /** By how much each corner is turned beyond closed, as vectors in rad. */
     List<Vector> turns(List<PieceError> errors) {
-        if (errors.size() != sides.size()) {
-            throw new IllegalArgumentException(sides.size() + " sides with " + errors.size() + " errors");
-        }
+        return turns(Ends.of(sides, errors), errors);
+    }
+
+    private List<Vector> turns(Ends ends, List<PieceError> errors) {
         List<Vector> misfits = new ArrayList<>();
         Vector turned = new Vector(0, 0, 0);
         Vector moved = new Vector(0, 0, 0);
         for (int i = 0; i < sides.size(); i++) {
-            Vector misfit = misfit(errors, i);
+            Vector misfit = misfit(ends, i);
             misfits.add(misfit);
             turned = turned.plus(misfit);
             moved = moved.plus(moves(misfit, i))
@@ -159,7 +163,7 @@ public final class Band {
 
     /** What a turn about the outside corner opens. */
     private Openings openings(int side, Vector turn) {
-        End first = end(none, side, false);
+        End first = right.left(side);
         Pose pose = poses.get(side);
         Vector apart = pose.way(first.normal()).times(-1);
         double thick = sides.get(side).stock().thickness().toMm();
@@ -189,6 +193,7 @@ public final class Band {
     }
 
     private List<Moved> moved(List<PieceError> errors, List<Vector> added) {
+        Ends ends = Ends.of(sides, errors);
         List<Moved> moved = new ArrayList<>();
         Vector turn = new Vector(0, 0, 0);
         Vector way = new Vector(0, 0, 0);
@@ -197,7 +202,7 @@ public final class Band {
             Pose before = poses.get(i - 1);
             way = way.plus(turn.cross(corner(i).minus(corner(i - 1))))
                     .plus(before.along().times(errors.get(i - 1).length()));
-            turn = turn.plus(misfit(errors, i)).plus(added.get(i));
+            turn = turn.plus(misfit(ends, i)).plus(added.get(i));
             moved.add(new Moved(turn, way));
         }
         return moved;

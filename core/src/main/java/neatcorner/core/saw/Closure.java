@@ -22,19 +22,16 @@ public record Closure(Openings openings, double turn, double slip) {
      * @throws IllegalArgumentException where the two lists differ in length
      */
     public static Closure of(List<Member> sides, List<PieceError> errors) {
-        if (sides.size() != errors.size()) {
-            throw new IllegalArgumentException(sides.size() + " sides with " + errors.size() + " errors");
-        }
+        return of(Ends.of(sides, errors), sides.getFirst().stock().thickness().toMm());
+    }
+
+    /** Of pieces whose cuts are known. */
+    static Closure of(Ends ends, double thick) {
         Pose pose = Pose.FIRST;
-        for (int i = 1; i < sides.size(); i++) {
-            pose = pose.next(
-                    End.of(sides.get(i - 1), errors.get(i - 1), true), End.of(sides.get(i), errors.get(i), false));
+        for (int i = 1; i < ends.size(); i++) {
+            pose = pose.next(ends.right(i - 1), ends.left(i));
         }
-        return between(
-                pose,
-                End.of(sides.getLast(), errors.getLast(), true),
-                End.of(sides.getFirst(), errors.getFirst(), false),
-                sides.getFirst().stock().thickness().toMm());
+        return between(pose, ends.right(ends.size() - 1), ends.left(0), thick);
     }
 
     private static Closure between(Pose pose, End end, End first, double thick) {

@@ -19,6 +19,8 @@ import neatcorner.core.recall.Known;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
+import org.hipparchus.linear.DecompositionSolver;
+import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 
@@ -28,7 +30,7 @@ import org.hipparchus.linear.RealVector;
  * <p>What is looked at answers to causes linearly: y = J·x + B·z + e, with the sizes x of the causes that are there,
  * z what is always there and cannot be seen by itself (every cut and length differs a little from the next, and the
  * clamps rack the frame as they like), and e the reading. All are taken as normal. Of no cause, every single one and
- * every pair of the most likely,
+ * every pair,
  * <ol>
  *   <li>C = J·S·Jᵀ + B·Z·Bᵀ + E is how y would spread,
  *   <li>log N(y; 0, C) plus the log of how likely these causes are together weighs the guess, and
@@ -44,11 +46,12 @@ public final class Doctor {
     private static final double RACK = Math.toRadians(0.1);
     private static final double REPEAT = Math.toRadians(0.02);
     private static final double LENGTHS = 0.1;
-    /** Pairs are made of so many. */
-    private static final int MOST_LIKELY = 10;
+    /** A cause that is less likely is not told. */
+    private static final double LEAST = 0.02;
     private final List<Member> sides;
     private final Band band;
     private final List<Cause> causes;
+    private final Map<Cause, Integer> numbers = new LinkedHashMap<>();
     private final List<Look> looks;
     /** What each cause, one rad or one mm large, does to everything that can be looked at. */
     private final Map<Cause, double[]> does = new LinkedHashMap<>();
@@ -60,6 +63,7 @@ public final class Doctor {
         this.band = new Band(sides);
         this.causes = Cause.all(sides);
         this.looks = everywhere(sides.size());
+        causes.forEach(cause -> numbers.put(cause, numbers.size()));
         causes.forEach(cause -> does.put(cause, response(cause)));
         fillAlways();
     }
@@ -136,21 +140,13 @@ public final class Doctor {
         seen.forEach(this::check);
         int[] at = seen.keySet().stream().mapToInt(this::index).toArray();
         RealVector y = new ArrayRealVector(seen.values().stream().mapToDouble(Double::doubleValue).toArray());
-        RealMatrix blur = blur(at);
-        List<Weighed> singles = new ArrayList<>();
-        singles.add(weighed(List.of(), at, blur, y));
-        causes.forEach(cause -> singles.add(weighed(List.of(cause), at, blur, y)));
-        List<Cause> likely = singles.stream()
-                .filter(guess -> !guess.causes().isEmpty())
-                .sorted(Comparator.comparing(Weighed::log).reversed())
-                .limit(MOST_LIKELY)
-                .map(guess -> guess.causes().getFirst())
-                .sorted(Comparator.comparing(causes::indexOf))
-                .toList();
-        Stream<Weighed> pairs = IntStream.range(0, likely.size()).boxed().flatMap(i -> IntStream.range(
-                        i + 1, likely.size())
-                .mapToObj(j -> weighed(List.of(likely.get(i), likely.get(j)), at, blur, y)));
-        return diagnosis(Stream.concat(singles.stream(), pairs).toList(), seen.keySet());
+        Weighing weighing = new Weighing(at, y);
+        Stream<List<Cause>> singles = Stream.concat(Stream.of(List.of()), causes.stream().map(List::of));
+        Stream<List<Cause>> pairs = IntStream.range(0, causes.size())
+                .boxed()
+                .flatMap(i -> causes.subList(i + 1, causes.size()).stream()
+                        .map(other -> List.of(causes.get(i), other)));
+        return diagnosis(Stream.concat(singles, pairs).map(weighing::of).toList(), seen.keySet());
     }
 
     private void check(Look look, double value) {
@@ -229,11 +225,6 @@ public final class Doctor {
         return blur;
     }
 
-    private static RealMatrix square(double[] does, double spread) {
-        RealVector column = new ArrayRealVector(does).mapMultiply(spread);
-        return column.outerProduct(column);
-    }
-
     private List<PieceError> none() {
         return sides.stream().map(_ -> PieceError.NONE).toList();
     }
@@ -262,39 +253,68 @@ public final class Doctor {
     }
 
     /** A guess before all are weighed against one another. */
-    private record Weighed(List<Cause> causes, double log, RealVector sizes, RealMatrix doubt, double misfit) {
+    private record Weighed(List<Cause> causes, double log, double[] sizes, double[] doubts, double misfit) {
     }
 
-    private Weighed weighed(List<Cause> there, int[] at, RealMatrix blur, RealVector y) {
-        RealMatrix spread = blur;
-        RealMatrix effect = new Array2DRowRealMatrix(at.length, Math.max(1, there.size()));
-        RealMatrix prior = new Array2DRowRealMatrix(Math.max(1, there.size()), Math.max(1, there.size()));
-        for (int i = 0; i < there.size(); i++) {
-            Cause cause = there.get(i);
-            double[] all = Known.in(does, cause);
-            double[] here = Arrays.stream(at).mapToDouble(one -> all[one]).toArray();
-            effect.setColumn(i, here);
-            prior.setEntry(i, i, Math.pow(cause.usual(), 2));
-            spread = spread.add(square(here, cause.usual()));
+    /**
+     * What guesses weigh, from one decomposition of what is always there: with N = B·Z·Bᵀ + E, G = Jᵀ·N⁻¹·J and
+     * b = Jᵀ·N⁻¹·y of the causes of a guess and M = S⁻¹ + G, its sizes are M⁻¹·b, their doubts those of M⁻¹, and by
+     * Woodbury's identity yᵀ·C⁻¹·y = yᵀ·N⁻¹·y − bᵀ·M⁻¹·b and det C = det N · det S · det M.
+     */
+    private final class Weighing {
+        private final RealMatrix gram;
+        private final RealVector along;
+        private final double whole;
+
+        Weighing(int[] at, RealVector y) {
+            DecompositionSolver noise = new CholeskyDecomposition(blur(at), 1e-9, 1e-14).getSolver();
+            RealMatrix effects = new Array2DRowRealMatrix(at.length, causes.size());
+            for (int i = 0; i < causes.size(); i++) {
+                double[] all = Known.in(does, causes.get(i));
+                effects.setColumn(i, Arrays.stream(at).mapToDouble(one -> all[one]).toArray());
+            }
+            RealMatrix turned = effects.transpose();
+            this.gram = turned.multiply(noise.solve(effects));
+            RealVector pulled = noise.solve(y);
+            this.along = turned.operate(pulled);
+            this.whole = y.dotProduct(pulled);
         }
-        CholeskyDecomposition solved = new CholeskyDecomposition(spread, 1e-9, 1e-14);
-        RealVector pulled = solved.getSolver().solve(y);
-        double misfit = y.dotProduct(pulled);
-        double determinant = IntStream.range(0, y.getDimension())
-                .mapToDouble(i -> 2 * Math.log(solved.getL().getEntry(i, i)))
-                .sum();
-        RealMatrix gain = prior.multiply(effect.transpose());
-        RealMatrix doubt = prior.subtract(gain.multiply(solved.getSolver().solve(gain.transpose())));
-        return new Weighed(
-                there, -0.5 * (misfit + determinant) + before(there), gain.operate(pulled), doubt, misfit);
+
+        Weighed of(List<Cause> there) {
+            if (there.isEmpty()) {
+                return new Weighed(there, -whole / 2 + before(there), new double[0], new double[0], whole);
+            }
+            int n = there.size();
+            RealMatrix known = new Array2DRowRealMatrix(n, n);
+            double[] b = new double[n];
+            double spread = 0;
+            for (int i = 0; i < n; i++) {
+                int row = Known.in(numbers, there.get(i));
+                for (int j = 0; j < n; j++) {
+                    known.setEntry(i, j, gram.getEntry(row, Known.in(numbers, there.get(j))));
+                }
+                known.addToEntry(i, i, Math.pow(there.get(i).usual(), -2));
+                b[i] = along.getEntry(row);
+                spread += 2 * Math.log(there.get(i).usual());
+            }
+            LUDecomposition solved = new LUDecomposition(known);
+            RealMatrix doubt = solved.getSolver().getInverse();
+            double[] sizes = doubt.operate(b);
+            double misfit = whole - new ArrayRealVector(sizes).dotProduct(new ArrayRealVector(b));
+            return new Weighed(
+                    there,
+                    -(misfit + spread + Math.log(solved.getDeterminant())) / 2 + before(there),
+                    sizes,
+                    IntStream.range(0, n).mapToDouble(i -> Math.sqrt(doubt.getEntry(i, i))).toArray(),
+                    misfit);
+        }
     }
 
-    /** The log of how likely just these causes are before anything was looked at. */
+    /** The log of how likely these causes are before anything was looked at, beside none of all. */
     private double before(List<Cause> there) {
-        return causes.stream()
-                .mapToDouble(cause -> Math.log(there.contains(cause)
-                        ? cause.likely(sides.size())
-                        : 1 - cause.likely(sides.size())))
+        return there.stream()
+                .mapToDouble(cause -> cause.likely(sides.size()))
+                .map(likely -> Math.log(likely / (1 - likely)))
                 .sum();
     }
 
@@ -305,18 +325,12 @@ public final class Doctor {
                 .map(one -> new Guess(
                         one.causes(),
                         Math.exp(one.log() - most) / sum,
-                        one.sizes().getSubVector(0, one.causes().size()).toArray(),
-                        IntStream.range(0, one.causes().size())
-                                .mapToDouble(i -> Math.sqrt(Math.max(0, one.doubt().getEntry(i, i))))
-                                .toArray(),
+                        one.sizes(),
+                        one.doubts(),
                         one.misfit()))
                 .sorted(Comparator.comparing(Guess::weight).reversed())
                 .toList();
-        List<Found> found = causes.stream()
-                .flatMap(cause -> found(cause, guesses).stream())
-                .filter(one -> one.confidence() > 0.02)
-                .sorted(Comparator.comparing(Found::confidence).reversed())
-                .toList();
+        List<Found> found = found(guesses);
         double nothing = guesses.stream()
                 .filter(guess -> guess.causes().isEmpty())
                 .mapToDouble(Guess::weight)
@@ -326,18 +340,26 @@ public final class Doctor {
         return new Diagnosis(found, nothing, guesses, explained, next(guesses, seen));
     }
 
-    private static Optional<Found> found(Cause cause, List<Guess> guesses) {
-        double confidence = guesses.stream()
-                .filter(guess -> guess.causes().contains(cause))
-                .mapToDouble(Guess::weight)
-                .sum();
-        return guesses.stream()
-                .filter(guess -> guess.causes().contains(cause))
-                .findFirst()
-                .map(guess -> {
-                    int at = guess.causes().indexOf(cause);
-                    return new Found(cause, guess.sizes()[at], guess.doubts()[at], confidence);
-                });
+    /** Every cause with the weight of all guesses that hold it, and its size in the likeliest of them. */
+    private static List<Found> found(List<Guess> guesses) {
+        Map<Cause, Found> found = new LinkedHashMap<>();
+        for (Guess guess : guesses) {
+            for (int i = 0; i < guess.causes().size(); i++) {
+                Found one = new Found(guess.causes().get(i), guess.sizes()[i], guess.doubts()[i], guess.weight());
+                found.merge(
+                        one.cause(),
+                        one,
+                        (first, more) -> new Found(
+                                first.cause(),
+                                first.size(),
+                                first.doubt(),
+                                first.confidence() + more.confidence()));
+            }
+        }
+        return found.values().stream()
+                .filter(one -> one.confidence() > LEAST)
+                .sorted(Comparator.comparing(Found::confidence).reversed())
+                .toList();
     }
 
     /**

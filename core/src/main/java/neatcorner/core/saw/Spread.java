@@ -37,6 +37,7 @@ public record Spread(double[] last, double[] worst, double[] turn) {
     public static Optional<Spread> of(List<Member> sides, Trust trust, int frames, RandomGenerator chance,
                                       DoubleConsumer progress, BooleanSupplier stopped) {
         Band band = new Band(sides);
+        double thick = sides.getFirst().stock().thickness().toMm();
         double[] last = new double[frames];
         double[] worst = new double[frames];
         double[] turn = new double[frames];
@@ -48,10 +49,11 @@ public record Spread(double[] last, double[] worst, double[] turn) {
                 progress.accept((double) i / frames);
             }
             List<PieceError> drawn = drawn(sides, trust, chance);
-            Closure closed = Closure.of(sides, drawn);
+            Ends ends = Ends.of(sides, drawn);
+            Closure closed = Closure.of(ends, thick);
             last[i] = closed.openings().miss();
             turn[i] = closed.turn();
-            worst[i] = band.pulled(drawn).stream().mapToDouble(Openings::widest).max().orElseThrow();
+            worst[i] = band.pulled(ends, drawn).stream().mapToDouble(Openings::widest).max().orElseThrow();
         }
         Arrays.sort(last);
         Arrays.sort(worst);
