@@ -231,7 +231,8 @@ public final class SawPlanner {
         enterLast(plan, closed);
         double worst = worst(plan.trust().expected(plan.ring()));
         Angle off = new Angle(Math.abs(worst));
-        if (off.compareTo(allowed) > 0) {
+        // What no hand can set any finer is no fault of the saw, however wide the joint.
+        if (off.compareTo(allowed) > 0 && off.compareTo(Correction.FINEST) > 0) {
             ledger.find(Finding.of(
                             Severity.CAUTION,
                             Station.CUTS,
