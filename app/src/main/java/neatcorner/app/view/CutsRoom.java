@@ -1,5 +1,6 @@
 package neatcorner.app.view;
 
+import neatcorner.core.saw.SawPlanner;
 import neatcorner.core.words.Station;
 
 /** Sticks, boards and sheets, large. */
@@ -19,5 +20,6 @@ final class CutsRoom implements Room {
         tally.pieces();
         tally.saw();
         tally.plan().cuts().share().ifPresent(tally::row);
+        tally.plan().figure(SawPlanner.ALLOWED).ifPresent(tally::row);
     }
 }

@@ -27,7 +27,6 @@ import neatcorner.core.saw.Doctor;
 import neatcorner.core.saw.Look;
 import neatcorner.core.saw.Mend;
 import neatcorner.core.saw.SawPlan;
-import org.jspecify.annotations.Nullable;
 
 /** What is seen on a frame, what is likely wrong with it, and how it is mended. */
 final class DoctorPanel extends Panel {
@@ -37,7 +36,6 @@ final class DoctorPanel extends Panel {
     private List<Member> ring = List.of();
     private boolean deep;
     private boolean measured;
-    private @Nullable VBox rows;
 
     /** What is seen of a joint. */
     private enum Open {

@@ -6,6 +6,7 @@ import neatcorner.core.drawing.FrameDrawing;
 import neatcorner.core.drawing.GlueClock;
 import neatcorner.core.glue.GluePlanner;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.saw.SawPlanner;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
 
@@ -40,6 +41,9 @@ final class GlueRoom implements Room {
         plan.glue().most().ifPresent(tally::row);
         plan.figure(GluePlanner.LEAN).ifPresent(tally::row);
         plan.figure(GluePlanner.PUSH).ifPresent(tally::row);
+        plan.figure(SawPlanner.LAST_TURN).ifPresent(tally::row);
+        plan.figure(SawPlanner.LAST_TOE).ifPresent(tally::row);
+        plan.figure(SawPlanner.LAST_HEEL).ifPresent(tally::row);
     }
 
     @Override

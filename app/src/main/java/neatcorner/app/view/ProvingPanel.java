@@ -102,7 +102,7 @@ final class ProvingPanel extends Panel {
         choice(
                         Labels.get("proving.how"),
                         this::hows,
-                        () -> hows().contains(how) ? how : hows().getFirst(),
+                        this::how,
                         one -> Labels.get("proving.how." + one.name().toLowerCase(Locale.ROOT)),
                         one -> chosen(() -> how = one))
                 .setId("proving-how");

@@ -37,11 +37,7 @@ public final class BudgetDrawing {
     }
 
     private Picture draw(Budget budget, double width, double height) {
-        double worst = errors.stream()
-                .mapToDouble(error -> Math.max(
-                        Math.abs(error.left().swing()), Math.abs(error.right().swing())))
-                .max()
-                .orElse(0);
+        double worst = errors.stream().mapToDouble(PieceError::worstSwing).max().orElse(0);
         int shared = Exaggeration.of(worst, DRAWN);
         int last = Exaggeration.of(worst, DRAWN_LAST / (2 * errors.size()));
         double half = width / 2;

@@ -9,7 +9,7 @@ import neatcorner.core.saw.Laid;
 import neatcorner.core.saw.Look;
 import neatcorner.core.saw.PieceError;
 
-/** The frame as it was seen, its pieces as they likely are, so many times exaggerated. */
+/** The frame with its pieces as they likely are, exaggerated so many times, and what was seen beside its corners. */
 public final class DoctorDrawing {
     private static final double DRAWN = Math.toRadians(5);
     private static final double DRAWN_MM = 12;
@@ -22,11 +22,7 @@ public final class DoctorDrawing {
                                double width, double height) {
         Sketch sketch = new Sketch(reader);
         List<PieceError> errors = guess.does(ring);
-        double turned = errors.stream()
-                .mapToDouble(error -> Math.max(
-                        Math.abs(error.left().swing()), Math.abs(error.right().swing())))
-                .max()
-                .orElse(0);
+        double turned = errors.stream().mapToDouble(PieceError::worstSwing).max().orElse(0);
         double longer = errors.stream().mapToDouble(error -> Math.abs(error.length())).max().orElse(0);
         int factor = turned == 0
                 ? Exaggeration.of(longer, DRAWN_MM)

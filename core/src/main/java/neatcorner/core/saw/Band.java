@@ -69,11 +69,6 @@ public final class Band {
         return poses.get(side).at();
     }
 
-    /** How many corners it has. */
-    public int corners() {
-        return sides.size();
-    }
-
     /** From what does not close to the turns that close it: −A⁺, each row of A a closing condition. */
     private RealMatrix sharing() {
         return new SingularValueDecomposition(closing()).getSolver().getInverse().scalarMultiply(-1);

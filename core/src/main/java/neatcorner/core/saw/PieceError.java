@@ -11,6 +11,11 @@ public record PieceError(EndError left, EndError right, double length) {
     /** As it should be. */
     public static final PieceError NONE = new PieceError(EndError.NONE, EndError.NONE, 0);
 
+    /** The larger error of its two swings, in rad, either way. */
+    public double worstSwing() {
+        return Math.max(Math.abs(left.swing()), Math.abs(right.swing()));
+    }
+
     /** Both together. */
     public PieceError plus(PieceError other) {
         return new PieceError(left.plus(other.left), right.plus(other.right), length + other.length);

@@ -37,6 +37,11 @@ public record SawPlan(Optional<Machine> saw, List<Member> ring, Trust trust) {
                 .orElseThrow();
     }
 
+    /** How wide the longest joint stands open where both its cuts are off by this, in rad. */
+    Gap shared(double off) {
+        return Gap.mm(longestJoint() * Math.tan(2 * off));
+    }
+
     /** What such an error does to this frame, in words; empty where its mitres close no ring. */
     public Optional<Words> does(Proof.OfAngle proof) {
         if (ring.isEmpty() || proof.error().radians() == 0) {
@@ -55,7 +60,7 @@ public record SawPlan(Optional<Machine> saw, List<Member> ring, Trust trust) {
                                 "proving.does",
                                 ring.size(),
                                 new Angle(2 * ring.size() * off),
-                                Gap.mm(longestJoint() * Math.tan(2 * off)),
+                                shared(off),
                                 Words.of(tooFar ? "saw.at_heel" : "saw.at_toe"),
                                 Length.mm(longestJoint())));
     }

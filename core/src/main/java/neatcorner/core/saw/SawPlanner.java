@@ -20,7 +20,6 @@ import neatcorner.core.report.Planned;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.report.Severity;
 import neatcorner.core.shop.Machine;
-import neatcorner.core.shop.MachineKind;
 import neatcorner.core.shop.Machines;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
@@ -112,7 +111,8 @@ public final class SawPlanner {
                     .map(Set::swing)
                     .max(Comparator.naturalOrder())
                     .filter(most -> most.compareTo(REACH) > 0)
-                    .ifPresent(most -> findReach(most, REACH, Words.of("saw.many"), Words.of("saw.on_end", end(most))));
+                    .ifPresent(most -> findReach(
+                            most, REACH, Words.of("saw.many"), Words.of("saw.on_end", most.complement())));
             cuts.stream()
                     .map(Set::tilt)
                     .max(Comparator.naturalOrder())
@@ -139,10 +139,6 @@ public final class SawPlanner {
                 });
     }
 
-    private static Angle end(Angle swing) {
-        return swing.complement();
-    }
-
     /** What would do it: a wedge that makes up what is missing, or the piece on end in a jig. */
     private void findSwing(Set cut) {
         Machine best = machines.saws().stream()
@@ -156,7 +152,7 @@ public final class SawPlanner {
                 missing,
                 near,
                 Words.of("saw.the", best.name()),
-                end(cut.swing()));
+                cut.swing().complement());
         if (best.onlyDetents() && best.reach().swing(cut.toRight()).compareTo(cut.swing()) >= 0) {
             ledger.find(Finding.of(
                             Severity.CAUTION, Station.CUTS, "no_such_angle", cut.swing(), best.name(), near, how)
@@ -206,18 +202,21 @@ public final class SawPlanner {
             if (!machines.isFresh(saw)) {
                 findUnproved(saw, allowed, plan);
             } else {
-                judgeProved(saw, plan, joint, allowed);
+                judgeProved(saw, plan, allowed);
             }
         });
     }
 
     private void findUnproved(Machine saw, Angle allowed, SawPlan plan) {
-        boolean never = saw.lastProved().isEmpty();
-        Object since = never ? "" : Words.of("saw.days", (int) machines.age(saw).orElse(0));
+        long age = machines.age(saw).orElse(0);
+        String id = saw.lastProved().isEmpty() ? "saw_unproved" : age < 0 ? "saw_proved_later" : "saw_stale";
+        Object since = saw.lastProved().isEmpty()
+                ? ""
+                : age < 0 ? saw.lastProved().get().toString() : Words.of("saw.days", (int) age);
         ledger.find(Finding.of(
                         Severity.CAUTION,
                         Station.CUTS,
-                        never ? "saw_unproved" : "saw_stale",
+                        id,
                         saw.name(),
                         allowed,
                         Length.mm(plan.longestJoint()),
@@ -226,7 +225,7 @@ public final class SawPlanner {
     }
 
     /** What a proof that still holds does to this frame, and whether it is seen. */
-    private void judgeProved(Machine saw, SawPlan plan, Length joint, Angle allowed) {
+    private void judgeProved(Machine saw, SawPlan plan, Angle allowed) {
         Closure closed = Closure.of(plan.ring(), plan.trust().expected(plan.ring()));
         enterLast(plan, closed);
         double worst = worst(plan.trust().expected(plan.ring()));
@@ -240,7 +239,7 @@ public final class SawPlanner {
                             saw.name(),
                             off,
                             Words.of(worst > 0 ? "saw.too_far" : "saw.too_little"),
-                            Gap.mm(Math.tan(2 * off.radians()) * joint.toMm()),
+                            plan.shared(off.radians()),
                             Words.of(worst > 0 ? "saw.at_heel" : "saw.at_toe"),
                             new Angle(Math.abs(closed.turn())),
                             allowed)

@@ -9,6 +9,9 @@
  *       another closed tight, and what the last one is left with.
  *   <li>{@link neatcorner.core.saw.Band} pulls the same pieces together all at once and says what stays open where.
  *   <li>A {@link neatcorner.core.saw.Budget} takes the errors from the machine's proofs, and says what to better first.
+ *   <li>The {@link neatcorner.core.saw.Doctor} goes the other way: from what is seen at each
+ *       {@link neatcorner.core.saw.Look} to the {@link neatcorner.core.saw.Cause}s of it, and a
+ *       {@link neatcorner.core.saw.Mend}.
  * </ol>
  */
 @NullMarked

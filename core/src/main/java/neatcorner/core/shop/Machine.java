@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Range;
@@ -203,12 +204,15 @@ public record Machine(
         return proofs.stream().filter(proof -> proof.kind() == what).reduce((_, later) -> later);
     }
 
-    /** When it was last proved for what makes mitres; empty where it never was. */
+    /** Since when it is proved to every side it swings to; empty where one of them never was. */
     public Optional<LocalDate> lastProved() {
-        return proofs.stream()
-                .filter(proof -> proof.kind() == ProofKind.LEFT || proof.kind() == ProofKind.RIGHT)
-                .map(Proof::day)
-                .reduce((_, later) -> later);
+        List<Optional<LocalDate>> days = Stream.of(ProofKind.LEFT, ProofKind.RIGHT)
+                .filter(side -> reach.swing(side == ProofKind.RIGHT).radians() > 0)
+                .map(side -> last(side).map(Proof::day))
+                .toList();
+        return days.stream().allMatch(Optional::isPresent)
+                ? days.stream().flatMap(Optional::stream).min(Comparator.naturalOrder())
+                : Optional.empty();
     }
 
     /** The newest error of one cut that was proved; none known is none. */

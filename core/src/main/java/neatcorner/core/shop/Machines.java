@@ -26,7 +26,7 @@ public record Machines(List<Machine> all, Optional<LocalDate> today) {
     /**
      * Checks the names.
      *
-     * @throws Refusal for two machines of one name, and for a proof from the future
+     * @throws Refusal for two machines of one name
      */
     public Machines {
         Set<String> names = new HashSet<>();
@@ -93,7 +93,7 @@ public record Machines(List<Machine> all, Optional<LocalDate> today) {
     /**
      * With a proof more of one of them.
      *
-     * @throws Refusal where there is no such machine, the proof is from the future or older than one of its kind
+     * @throws Refusal where there is no such machine or the proof is from the future
      */
     public Machines proved(String name, Proof proof) {
         Machine machine = named(name).orElseThrow(() -> Refusal.of("machine.unknown", name));
@@ -110,8 +110,9 @@ public record Machines(List<Machine> all, Optional<LocalDate> today) {
                 : OptionalLong.of(ChronoUnit.DAYS.between(machine.lastProved().get(), today.get()));
     }
 
-    /** Whether its last proof still holds; where the day is not known, any does. */
+    /** Whether its last proof holds: neither too old nor from the future; where the day is not known, any does. */
     public boolean isFresh(Machine machine) {
-        return machine.lastProved().isPresent() && age(machine).orElse(0) <= FRESH_DAYS;
+        long age = age(machine).orElse(0);
+        return machine.lastProved().isPresent() && age >= 0 && age <= FRESH_DAYS;
     }
 }

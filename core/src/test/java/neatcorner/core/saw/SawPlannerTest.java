@@ -62,6 +62,7 @@ class SawPlannerTest {
         assertThat(found(plan(job))).isEmpty();
         assertThat(found(plan(job, SAW))).containsExactly("saw_unproved");
         assertThat(found(plan(job, proved(TODAY.minusDays(40), 0)))).containsExactly("saw_stale");
+        assertThat(found(plan(job, proved(TODAY.plusDays(3), 0)))).containsExactly("saw_proved_later");
         assertThat(found(plan(job, proved(TODAY.minusDays(4), 0)))).isEmpty();
     }
 

@@ -65,13 +65,16 @@ class MachineTest {
 
     @Test
     void aProofIsOfThePastAndAges() {
-        Machines machines = new Machines(List.of(SAW), Optional.of(TODAY));
+        Machine oneSided = SAW.with(new Machine.Reach(Angle.degrees(50), Angle.degrees(0), Angle.degrees(45)));
+        Machines machines = new Machines(List.of(oneSided), Optional.of(TODAY));
         refused(() -> machines.proved("saw", left(TODAY.plusDays(1), 0)), "from the future");
         refused(() -> machines.proved("plane", left(TODAY, 0)), "no machine called");
         assertThat(machines.isFresh(SAW)).isFalse();
         Machine fresh = machines.proved("saw", left(TODAY.minusDays(30), 0.1)).all().getFirst();
         assertThat(machines.isFresh(fresh)).isTrue();
-        assertThat(machines.isFresh(SAW.with(left(TODAY.minusDays(31), 0.1)))).isFalse();
+        assertThat(machines.isFresh(oneSided.with(left(TODAY.minusDays(31), 0.1)))).isFalse();
+        assertThat(machines.isFresh(oneSided.with(left(TODAY.plusDays(2), 0.1)))).as("still to come").isFalse();
+        assertThat(machines.isFresh(SAW.with(left(TODAY, 0.1)))).as("never proved to the right").isFalse();
         Machine twice = fresh.with(left(TODAY, -0.02)).with(left(TODAY.minusDays(40), 0.5));
         assertThat(twice.angle(ProofKind.LEFT).orElseThrow().error().toDegrees()).isCloseTo(-0.02, within(1e-9));
     }
