@@ -42,8 +42,6 @@ final class GlueRoom implements Room {
         plan.figure(GluePlanner.LEAN).ifPresent(tally::row);
         plan.figure(GluePlanner.PUSH).ifPresent(tally::row);
         plan.figure(SawPlanner.LAST_TURN).ifPresent(tally::row);
-        plan.figure(SawPlanner.LAST_TOE).ifPresent(tally::row);
-        plan.figure(SawPlanner.LAST_HEEL).ifPresent(tally::row);
     }
 
     @Override
