@@ -1,0 +1,51 @@
+package neatcorner.core.solve.sequence;
+
+import java.util.List;
+import java.util.OptionalInt;
+
+/**
+ * Cuts to be brought into an order.
+ *
+ * @param cuts counted from 0; a cut only waits for cuts that can be made without it
+ */
+public record SequenceProblem(List<Cut> cuts) {
+    /**
+     * One cut.
+     *
+     * @param setting which way the saw must stand, from 0
+     * @param stop    which stop it is made to, from 0, the longest first; empty where it needs none
+     * @param after   the cuts that come before it
+     * @param marked  whether it may be made to a mark instead, which is measured for it alone: then it waits for
+     *                nothing and needs no stop
+     */
+    public record Cut(int setting, OptionalInt stop, List<Integer> after, boolean marked) {
+        public Cut {
+            after = List.copyOf(after);
+            if (setting < 0 || stop.orElse(0) < 0) {
+                throw new IllegalArgumentException("setting " + setting + " and stop " + stop + " count from 0");
+            }
+        }
+    }
+
+    public SequenceProblem {
+        cuts = List.copyOf(cuts);
+        for (Cut cut : cuts) {
+            for (int before : cut.after()) {
+                if (before < 0 || before >= cuts.size()) {
+                    throw new IllegalArgumentException("a cut waits for " + before + " of " + cuts.size());
+                }
+            }
+        }
+    }
+
+    /** The best order that is found in a while, with how far it may be from the best. */
+    public SequenceAnswer solve() {
+        return new SequenceSolver(this).solve();
+    }
+
+    /** No order costs less: every setting and every stop at least once. */
+    int bound() {
+        return (int) (cuts.stream().mapToInt(Cut::setting).distinct().count()
+                + cuts.stream().flatMapToInt(cut -> cut.stop().stream()).distinct().count());
+    }
+}

@@ -1,0 +1,147 @@
+package neatcorner.core.solve.sequence;
+
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.PriorityQueue;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+/** Straight through, and where that is not proven the best, a search. */
+final class SequenceSolver {
+    /** So many stands of the saw are looked at; then the best that is known is answered. */
+    private static final int MOST_STANDS = 2_000;
+    /** With more cuts every look takes too long. */
+    private static final int MOST_CUTS = 400;
+    private final SequenceProblem problem;
+
+    SequenceSolver(SequenceProblem problem) {
+        this.problem = problem;
+    }
+
+    SequenceAnswer solve() {
+        Bench straight = straight();
+        if (straight.changes() == problem.bound() || problem.cuts().size() > MOST_CUTS) {
+            return straight.answer(problem.bound());
+        }
+        return searched(straight);
+    }
+
+    /** One setting after another: all it can cut, long before short. */
+    private Bench straight() {
+        Bench at = Bench.empty(problem);
+        while (!at.isFinished()) {
+            Bench now = at;
+            int setting = settings(now, true).boxed()
+                    .min(Comparator.comparingLong((Integer s) -> waiting(now, s)).thenComparing(s -> -undone(now, s)))
+                    .orElseGet(() -> settings(now, false).findFirst().orElseThrow());
+            at = emptied(now, setting);
+        }
+        return at;
+    }
+
+    /** All at one setting; what waits for another is made to its mark, where it may be. */
+    private Bench emptied(Bench from, int setting) {
+        Bench at = from;
+        Optional<Bench> next = longest(at, setting);
+        while (next.isPresent()) {
+            at = next.get();
+            next = longest(at, setting);
+        }
+        Bench now = at;
+        OptionalInt mark = undone(at)
+                .filter(cut -> problem.cuts().get(cut).setting() == setting && problem.cuts().get(cut).marked())
+                .findFirst();
+        return mark.isEmpty() ? now : emptied(now.marked(mark.getAsInt()), setting);
+    }
+
+    /** The stop that is set, if it is good for anything; else the longest that cuts without any make room for. */
+    private Optional<Bench> longest(Bench at, int setting) {
+        Optional<Bench> same = at.set(setting, at.stop());
+        if (same.filter(Bench::usedItsStop).isPresent()) {
+            return same;
+        }
+        Bench from = same.orElse(at);
+        OptionalInt stop = free(from)
+                .mapToObj(cut -> problem.cuts().get(cut))
+                .filter(cut -> cut.setting() == setting)
+                .mapToInt(cut -> cut.stop().orElseThrow())
+                .min();
+        return stop.isPresent() ? at.set(setting, stop.getAsInt()) : same;
+    }
+
+    private IntStream undone(Bench at) {
+        return IntStream.range(0, problem.cuts().size()).filter(cut -> !at.isDone(cut));
+    }
+
+    private IntStream free(Bench at) {
+        return undone(at).filter(at::isFree);
+    }
+
+    /** Settings at which something is left to cut, and now if wanted. */
+    private IntStream settings(Bench at, boolean now) {
+        return (now ? free(at) : undone(at)).map(cut -> problem.cuts().get(cut).setting()).distinct();
+    }
+
+    private long undone(Bench at, int setting) {
+        return undone(at).filter(cut -> problem.cuts().get(cut).setting() == setting).count();
+    }
+
+    /** How many of a setting's cuts wait for one of another setting. */
+    private long waiting(Bench at, int setting) {
+        return undone(at)
+                .mapToObj(cut -> problem.cuts().get(cut))
+                .filter(cut -> cut.setting() == setting)
+                .filter(cut -> cut.after().stream()
+                        .anyMatch(before -> !at.isDone(before)
+                                && problem.cuts().get(before).setting() != setting))
+                .count();
+    }
+
+    private static long total(Bench at) {
+        return 1_000L * (at.changes() + at.atLeast()) + Math.min(999, at.longerAfterShorter());
+    }
+
+    private static long cost(Bench at) {
+        return 1_000L * at.changes() + Math.min(999, at.longerAfterShorter());
+    }
+
+    private SequenceAnswer searched(Bench straight) {
+        Map<Bench, Long> best = new HashMap<>();
+        PriorityQueue<Bench> open = new PriorityQueue<>(Comparator.comparingLong(SequenceSolver::total)
+                .thenComparing(Comparator.comparingInt(Bench::changes).reversed()));
+        open.add(Bench.empty(problem));
+        int bound = problem.bound();
+        for (int looked = 0; looked < MOST_STANDS && !open.isEmpty(); looked++) {
+            Bench at = open.remove();
+            bound = Math.max(bound, (int) (total(at) / 1_000));
+            if (at.isFinished()) {
+                return at.answer(at.changes());
+            }
+            if (total(at) >= cost(straight)) {
+                return straight.answer(straight.changes());
+            }
+            for (Bench next : next(at)) {
+                if (cost(next) < best.getOrDefault(next, Long.MAX_VALUE)) {
+                    best.put(next, cost(next));
+                    open.add(next);
+                }
+            }
+        }
+        return straight.answer(bound);
+    }
+
+    private Set<Bench> next(Bench at) {
+        Set<Bench> next = new HashSet<>();
+        free(at).forEach(cut -> {
+            SequenceProblem.Cut one = problem.cuts().get(cut);
+            at.set(one.setting(), one.stop().orElse(at.stop())).ifPresent(next::add);
+        });
+        undone(at).filter(cut -> problem.cuts().get(cut).marked() && !at.isFree(cut))
+                .forEach(cut -> next.add(at.marked(cut)));
+        return next;
+    }
+}
