@@ -109,8 +109,9 @@ class Panel extends VBox {
     /** The same; they stay as they are while somebody is at work in them. */
     final void rows(Consumer<VBox> fill, Predicate<VBox> inHand) {
         VBox box = new VBox();
-        // Without rows it takes no room between its neighbours either.
-        box.managedProperty().bind(Bindings.isNotEmpty(box.getChildren()));
+        // Without rows it takes no room between its neighbours, and does not lie unseen over them either.
+        box.visibleProperty().bind(Bindings.isNotEmpty(box.getChildren()));
+        box.managedProperty().bind(box.visibleProperty());
         onUpdate(() -> {
             if (!inHand.test(box)) {
                 box.getChildren().clear();
@@ -307,7 +308,8 @@ class Panel extends VBox {
         getChildren().add(links);
     }
 
-    private Button link(String id, String words, Page page) {
+    /** The way to another page. */
+    final Button link(String id, String words, Page page) {
         Button link = new Button(Labels.get(words));
         link.setId(id);
         link.getStyleClass().add("quiet");
