@@ -19,6 +19,7 @@ import neatcorner.core.measure.Money;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Severity;
+import neatcorner.core.sawing.ToSaw;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.solve.KnownAnswers;
@@ -78,8 +79,8 @@ final class CutsCommand implements Runnable {
                 .flatMap(order -> SheetPieces.of(order, shop).stream())
                 .toList();
         if (out != null) {
-            WholeFile.write(
-                    out, CutList.write(sticks, sheeted, orders(plans)).getBytes(StandardCharsets.UTF_8));
+            ToSaw toSaw = ToSaw.of(sticks, orders(plans), shop.machines());
+            WholeFile.write(out, CutList.write(toSaw, sheeted, orders(plans)).getBytes(StandardCharsets.UTF_8));
         }
         lots.forEach(lot -> System.out.println(said(lot, shop)));
         if (!sheeted.isEmpty()) {

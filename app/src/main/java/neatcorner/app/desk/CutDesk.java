@@ -3,6 +3,7 @@ package neatcorner.app.desk;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Executor;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -12,10 +13,15 @@ import neatcorner.core.cut.CutPlan;
 import neatcorner.core.cut.Lot;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.SheetLot;
+import neatcorner.core.cut.StickLayout;
 import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.measure.Length;
 import neatcorner.core.mill.BoardBooking;
 import neatcorner.core.mill.Buying;
 import neatcorner.core.mill.Milling;
+import neatcorner.core.sawing.SawCut;
+import neatcorner.core.sawing.Sawing;
+import neatcorner.core.sawing.ToSaw;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Problem;
@@ -33,19 +39,29 @@ public final class CutDesk {
     private Optional<Laid> chosen = Optional.empty();
     private Optional<Gathered> together = Optional.empty();
     private final BoardDesk boards;
+    private final Aside<ToSaw, Sawing> sawing;
+    private int cut;
 
     /**
      * For a desk.
      *
      * @param gatherer reads and lays all open jobs
      * @param boards   lays the strips of the job in hand
+     * @param interfaceThread on which answers come in
      * @param changed  called after every change of its own
      */
-    CutDesk(Desk desk, Gatherer gatherer, BoardDesk boards, Improver improver, Runnable changed) {
+    CutDesk(
+            Desk desk,
+            Gatherer gatherer,
+            BoardDesk boards,
+            Improver improver,
+            Executor interfaceThread,
+            Runnable changed) {
         this.desk = desk;
         this.gatherer = gatherer;
         this.boards = boards;
         this.improver = improver;
+        this.sawing = new Aside<>(interfaceThread);
         this.changed = changed;
     }
 
@@ -106,6 +122,43 @@ public final class CutDesk {
             improve();
         }
         changed.run();
+    }
+
+    /** What is laid on sticks in the order of its cuts; empty as long as that is worked out, beside the window. */
+    public Optional<Sawing> sawing() {
+        ToSaw now = toSaw();
+        if (!sawing.isAsked(now)) {
+            cut = 0;
+            sawing.ask(now, _ -> now.inOrder(), changed);
+        }
+        return sawing.answer(now);
+    }
+
+    private ToSaw toSaw() {
+        boolean complete = lots().stream().allMatch(lot -> lot.answer().isPresent());
+        List<StickLayout> sticks = complete ? CutPlan.sticks(lots()) : List.of();
+        return together.filter(all -> !all.orders().isEmpty())
+                .map(all -> ToSaw.of(sticks, all.orders(), desk.shop().machines()))
+                .orElseGet(() -> new ToSaw(
+                        sticks, desk.plan().frame().habits(), desk.shop().machines()));
+    }
+
+    /** What the blade takes. */
+    public Length kerf() {
+        return toSaw().kerf();
+    }
+
+    /** The cut one stands at; empty where there is none, or none is known yet. */
+    public Optional<SawCut> cut() {
+        return sawing().map(Sawing::cuts).filter(cuts -> !cuts.isEmpty()).map(cuts -> cuts.get(cut));
+    }
+
+    /** Goes to a cut, from 1; past either end nowhere. */
+    public void goToCut(int number) {
+        if (sawing().filter(all -> number >= 1 && number <= all.cuts().size()).isPresent()) {
+            cut = number - 1;
+            changed.run();
+        }
     }
 
     /** Whether the jobs are being read and laid just now, so that what is shown may be of before. */

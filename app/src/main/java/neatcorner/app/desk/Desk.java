@@ -105,6 +105,7 @@ public final class Desk implements AutoCloseable {
                 new Gatherer(store, work -> saver.after(() -> reader.execute(work)), reader, interfaceThread),
                 new BoardDesk(reader, interfaceThread, improver.answers()),
                 improver,
+                interfaceThread,
                 this::changed);
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);
         this.book = new Phrasebook(appearance.graduation());

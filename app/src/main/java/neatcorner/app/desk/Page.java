@@ -6,6 +6,8 @@ public enum Page {
     JOB,
     /** The shop: rack, machines, clamps, habits, air. */
     SHOP,
+    /** Every cut in its order. */
+    ORDER,
     /** How true the saw is. */
     PROVING,
     /** What its errors do to the job in hand. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -12,6 +13,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import neatcorner.app.desk.Aside;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.BoardDrawing;
 import neatcorner.core.drawing.Mark;
@@ -33,8 +35,8 @@ import neatcorner.core.words.Phrasebook;
 /** A board: its picture, on which its defects are dragged, and what is milled from it. */
 final class BoardDetail extends RackDetail<Board> implements PictureView.Pressing {
     private final PictureView picture;
-    private final Aside<Situation, List<StockRows.Lines>> makes = new Aside<>();
-    private final Aside<Situation, List<StockRows.Lines>> pileMakes = new Aside<>();
+    private final Aside<Situation, List<StockRows.Lines>> makes = new Aside<>(Platform::runLater);
+    private final Aside<Situation, List<StockRows.Lines>> pileMakes = new Aside<>(Platform::runLater);
     private boolean isDragged;
     /** What the rack would give if the defect that is dragged stayed where it is. */
     private Optional<Milling> tried = Optional.empty();

@@ -9,6 +9,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.VBox;
+import neatcorner.app.desk.Aside;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.measure.Angle;
@@ -21,7 +22,7 @@ import neatcorner.core.words.Phrasebook;
 
 /** What the errors of the saw do to the frame in hand, worked out beside the window. */
 final class BudgetPanel extends Panel {
-    private final Aside<SawPlan, Optional<Budget>> worked = new Aside<>();
+    private final Aside<SawPlan, Optional<Budget>> worked = new Aside<>(Platform::runLater);
     private final ProgressBar progress = new ProgressBar(0);
     private final Button stop = new Button(Labels.get("budget.stop"));
     private final Runnable changed;

@@ -7,13 +7,16 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
+import neatcorner.app.desk.Aside;
 import neatcorner.app.desk.CutDesk;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Gathered;
 import neatcorner.app.desk.Laid;
+import neatcorner.app.desk.Page;
 import neatcorner.core.cut.CutPlanner;
 import neatcorner.core.cut.Lot;
 import neatcorner.core.cut.Piece;
@@ -31,6 +34,7 @@ import neatcorner.core.mill.Milling;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Shortage;
+import neatcorner.core.sawing.Sawing;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.FigureKey;
@@ -40,7 +44,7 @@ import neatcorner.core.words.FigureKey;
  * takes.
  */
 final class CutsDetail extends Panel {
-    private final Aside<Situation, Shortage> shortage = new Aside<>();
+    private final Aside<Situation, Shortage> shortage = new Aside<>(Platform::runLater);
 
     /** What a shortage depends on. */
     private record Situation(Job job, Shop shop) {
@@ -49,6 +53,7 @@ final class CutsDetail extends Panel {
     CutsDetail(Desk desk, TagField.Typing typing) {
         super(desk, typing);
         rows(this::booking);
+        atTheSaw();
         wishes();
         rows(this::laid);
         sawLinks();
@@ -57,6 +62,32 @@ final class CutsDetail extends Panel {
         habit(Habit.USEFUL);
         habit(Habit.USEFUL_SHEET);
         habit(Habit.SAFE_HOLD);
+    }
+
+    /** Which cut is shown below the sticks, and the way to all of them. */
+    private void atTheSaw() {
+        SawCard card = new SawCard(this);
+        rows(box -> order().ifPresent(_ -> box.getChildren().add(text(Labels.get("sawing.heading"), "heading"))));
+        getChildren().add(card.steps());
+        onUpdate(() -> card.update(order().isPresent()));
+        rows(box -> order().ifPresent(sawing -> box.getChildren()
+                .addAll(
+                        text(
+                                Labels.get(
+                                        "sawing.saves",
+                                        sawing.effort().settings(),
+                                        sawing.effort().lengths(),
+                                        sawing.plainly().settings(),
+                                        sawing.plainly().lengths()),
+                                "soft"),
+                        link("go-order", "saw.order_here", Page.ORDER))));
+    }
+
+    /** The order of cuts; empty where no sticks are laid. */
+    private Optional<Sawing> order() {
+        return desk().cuts().laid() == Laid.STICKS
+                ? desk().cuts().sawing().filter(sawing -> !sawing.cuts().isEmpty())
+                : Optional.empty();
     }
 
     private Cutting cutting() {

@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import neatcorner.app.desk.Aside;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.cut.Makes;
 import neatcorner.core.drawing.SectionDrawing;
@@ -27,7 +29,7 @@ final class MouldingDetail extends Panel {
     private static final double MOST_WIDE = 420;
     private static final double HIGH = 150;
     private final Section section;
-    private final Aside<Shop, List<StockRows.Lines>> makes = new Aside<>();
+    private final Aside<Shop, List<StockRows.Lines>> makes = new Aside<>(Platform::runLater);
 
     MouldingDetail(Desk desk, Section section) {
         super(desk, NoTyping.HERE);

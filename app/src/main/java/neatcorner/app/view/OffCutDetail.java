@@ -4,6 +4,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import javafx.application.Platform;
+import neatcorner.app.desk.Aside;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.cut.Makes;
 import neatcorner.core.measure.Span;
@@ -16,7 +18,7 @@ import neatcorner.core.shop.Shop;
 
 /** An off-cut, and what it makes. */
 final class OffCutDetail extends RackDetail<OffCut> {
-    private final Aside<Shop, List<StockRows.Lines>> pileMakes = new Aside<>();
+    private final Aside<Shop, List<StockRows.Lines>> pileMakes = new Aside<>(Platform::runLater);
 
     OffCutDetail(Desk desk, OffCut item) {
         super(desk, OffCut.class, item);

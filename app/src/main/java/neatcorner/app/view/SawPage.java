@@ -15,6 +15,7 @@ import neatcorner.core.drawing.DoctorDrawing;
 import neatcorner.core.drawing.DriftDrawing;
 import neatcorner.core.drawing.Picture;
 import neatcorner.core.drawing.ProvingDrawing;
+import neatcorner.core.drawing.SawCutDrawing;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.saw.SawPlanner;
 
@@ -34,6 +35,9 @@ final class SawPage extends PartedPage {
     private final PictureView seen;
     private final DoctorPanel doctor;
     private final Part doctorPart;
+    private final PictureView strip;
+    private final Label cutTitle = head("saw.at_the_saw");
+    private final Part orderPart;
 
     SawPage(Desk desk) {
         super(desk, "saw");
@@ -61,7 +65,13 @@ final class SawPage extends PartedPage {
             doctor.update();
             drawDoctor();
         });
-        consistOf(List.of(provingPart, budgetPart, doctorPart));
+        this.strip = picture("order-picture");
+        OrderPanel order = new OrderPanel(desk);
+        this.orderPart = part("order", Page.ORDER, beside(card(cutTitle, strip), order), () -> {
+            order.update();
+            drawCut();
+        });
+        consistOf(List.of(provingPart, budgetPart, doctorPart, orderPart));
     }
 
     /** A part that is a page of its own, which the desk remembers. */
@@ -77,6 +87,7 @@ final class SawPage extends PartedPage {
                 switch (page) {
                     case BUDGET -> budgetPart;
                     case DOCTOR -> doctorPart;
+                    case ORDER -> orderPart;
                     default -> provingPart;
                 });
     }
@@ -127,6 +138,13 @@ final class SawPage extends PartedPage {
         proving.machine().ifPresent(machine -> drift.drawTall(
                 Labels.get("saw.drift"),
                 width -> DriftDrawing.draw(machine, allowed, PictureView.reader(desk()), width)));
+    }
+
+    private void drawCut() {
+        strip.draw(cutTitle.getText(), space -> desk().cuts().cut()
+                .map(cut -> SawCutDrawing.draw(
+                        cut, desk().cuts().kerf(), PictureView.reader(desk()), space.getWidth(), space.getHeight()))
+                .orElseGet(() -> new Picture(space.getWidth(), space.getHeight(), List.of())));
     }
 
     private void drawBudget() {

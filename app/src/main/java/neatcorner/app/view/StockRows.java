@@ -7,6 +7,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
+import neatcorner.app.desk.Aside;
 import neatcorner.core.cut.Makes;
 import neatcorner.core.cut.SheetLot;
 import neatcorner.core.measure.Money;

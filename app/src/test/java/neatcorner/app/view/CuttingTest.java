@@ -10,8 +10,6 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import javafx.event.ActionEvent;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
@@ -34,7 +32,6 @@ import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Station;
 import neatcorner.files.sheet.LabelSheet;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Sticks, boards, sheets and the rack by hand, in the real interface. */
 class CuttingTest extends OnTheDemo {
@@ -46,10 +43,6 @@ class CuttingTest extends OnTheDemo {
     @Override
     Duration search() {
         return SEARCH;
-    }
-
-    private void until(Callable<Boolean> isSo) throws Exception {
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> on(isSo));
     }
 
     private PictureView picture(String id) {

@@ -10,6 +10,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import javafx.application.Platform;
@@ -28,6 +29,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.parallel.ResourceLock;
 import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** The real interface on a copy of the demonstration shop, on the toolkit's offscreen platform. */
 @ResourceLock("the window")
@@ -83,6 +85,11 @@ abstract class OnTheDemo {
 
     static <T> T on(Callable<T> work) throws Exception {
         return Hand.on(work);
+    }
+
+    /** Waits for what is worked out beside the window. */
+    static void until(Callable<Boolean> isSo) throws Exception {
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> on(isSo));
     }
 
     static void settle() {

@@ -154,4 +154,30 @@ class SawPageTest extends OnTheDemo {
         hand.push(KeyCode.SPACE);
         assertThat(says("How it is mended")).isFalse();
     }
+
+    /** Below the sticks and on a page of its own one goes from cut to cut; a setting leads to its first cut. */
+    @Test
+    void oneGoesFromCutToCut() throws Exception {
+        take(0);
+        go(Station.CUTS);
+        until(() -> !desk.improver().isWorking() && desk.cuts().sawing().isPresent());
+        settle();
+        focus("#cut-next");
+        hand.push(KeyCode.SPACE).push(KeyCode.SPACE);
+        assertThat(on(() -> desk.cuts().cut().orElseThrow().number())).isEqualTo(3);
+        assertThat(says("the saw is set 2 × and 5 lengths are carried to it; stick by stick 48 × and 25")).isTrue();
+        hand.clickOn("#go-order");
+        assertThat(on(desk::page)).isEqualTo(Page.ORDER);
+        assertThat(says("cut 3 of 48")).isTrue();
+        focus("#run-25");
+        hand.push(KeyCode.SPACE);
+        assertThat(says("Swing left 45.0°")).isTrue();
+        assertThat(says("the corner closes tight at 90.0°")).isTrue();
+        assertThat(says("Set the saw for it")).isTrue();
+        assertThat(on(() -> ((PictureView) view.lookup("#order-picture")).getWidth())).isGreaterThan(500);
+        take(18);
+        until(() -> desk.cuts().sawing().isPresent());
+        settle();
+        assertThat(on(() -> desk.cuts().cut().orElseThrow().number())).isEqualTo(1);
+    }
 }

@@ -29,6 +29,11 @@ public record Piece(String job, Member member, int frame, Optional<Scarf> part, 
         return new PieceId(member.side().letters(), frame, part.map(Scarf::number).orElse(0));
     }
 
+    /** Whether it may be turned over: a whole piece of a plain strip with upright cuts. */
+    public boolean mayBeTurned() {
+        return Flipping.isAllowed(this);
+    }
+
     /**
      * What it takes of the wood: the mean length of one that may share its cuts with its neighbours, else all of it.
      */

@@ -3,6 +3,7 @@ package neatcorner.core.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import neatcorner.core.frame.Member;
 import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
@@ -72,6 +73,73 @@ public record StickLayout(
         /** Where its furthest point ends. */
         public Length end() {
             return start.plus(piece.length());
+        }
+
+        /** Where its four corners lie on the back, along the stick from its furthest point at the left. */
+        public Corners corners() {
+            Member member = piece.member();
+            Length whole = piece.length();
+            if (piece.part().isPresent()) {
+                boolean left = !piece.part().get().isJoinedLeft();
+                boolean right = !piece.part().get().isJoinedRight();
+                Length in = left ? member.left().setback() : Length.ZERO;
+                Length out = right ? member.right().setback() : Length.ZERO;
+                return new Corners(
+                        in.negated().max(Length.ZERO),
+                        whole.minus(out.negated().max(Length.ZERO)),
+                        whole.minus(out.max(Length.ZERO)),
+                        in.max(Length.ZERO));
+            }
+            Length from = member.left().reach(member.stock().thickness());
+            Length to = from.plus(member.longPoint().value());
+            Corners asIs = new Corners(
+                    from,
+                    to,
+                    to.minus(member.right().setback()),
+                    from.plus(member.left().setback()));
+            Corners along = lie.isSwapped() ? asIs.endForEnd(whole) : asIs;
+            return lie.isLongAway() ? along.turnedOver() : along;
+        }
+    }
+
+    /**
+     * Where the corners of a piece lie along the stick.
+     *
+     * @param leftAtFence  its left end at the fence
+     * @param rightAtFence its right end at the fence
+     * @param rightNear    its right end at the edge away from the fence
+     * @param leftNear     its left end there
+     */
+    public record Corners(Length leftAtFence, Length rightAtFence, Length rightNear, Length leftNear) {
+        private Corners endForEnd(Length whole) {
+            return new Corners(
+                    whole.minus(rightAtFence), whole.minus(leftAtFence), whole.minus(leftNear), whole.minus(rightNear));
+        }
+
+        /** With its other edge at the fence. */
+        public Corners turnedOver() {
+            return new Corners(leftNear, rightNear, rightAtFence, leftAtFence);
+        }
+
+        /** Further along. */
+        public Corners plus(Length further) {
+            return new Corners(leftAtFence.plus(further), rightAtFence.plus(further), rightNear.plus(further),
+                    leftNear.plus(further));
+        }
+
+        /** Its leftmost point on the back. */
+        public Length leftMost() {
+            return leftAtFence.min(leftNear);
+        }
+
+        /** How much further right its left cut is at the near edge. */
+        public Length leftLean() {
+            return leftNear.minus(leftAtFence);
+        }
+
+        /** How much further right its right cut is at the near edge. */
+        public Length rightLean() {
+            return rightNear.minus(rightAtFence);
         }
     }
 }

@@ -6,6 +6,7 @@ import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.drawing.Mark.Dash;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Numeral;
 import neatcorner.core.outline.Point;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
@@ -127,7 +128,11 @@ final class Sketch {
     }
 
     void number(At at, Figure<Length> figure, double size, Anchor anchor) {
-        marks.add(new Mark.Number(at, book().numeral(figure), Ink.INK, em(size), anchor));
+        number(at, book().numeral(figure), size, anchor);
+    }
+
+    void number(At at, Numeral numeral, double size, Anchor anchor) {
+        marks.add(new Mark.Number(at, numeral, Ink.INK, em(size), anchor));
     }
 
     /** A tag for a figure of the plan; nothing when the plan has no such figure. */

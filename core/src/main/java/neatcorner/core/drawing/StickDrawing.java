@@ -169,37 +169,13 @@ public final class StickDrawing {
         return rest.to().minus(from).isOver(clearest.length()) ? new Span(from, rest.to()) : clearest;
     }
 
-    /**
-     * Far edge, near edge: where the four corners of a piece lie along the stick, in millimetres from its furthest
-     * point.
-     */
-    private static double[] corners(StickLayout.Placed placed) {
-        var member = placed.piece().member();
-        double whole = placed.piece().length().toMm();
-        if (placed.piece().part().isPresent()) {
-            boolean left = !placed.piece().part().get().isJoinedLeft();
-            boolean right = !placed.piece().part().get().isJoinedRight();
-            double in = left ? member.left().setback().toMm() : 0;
-            double out = right ? member.right().setback().toMm() : 0;
-            return new double[] {Math.max(0, -in), whole - Math.max(0, -out), whole - Math.max(0, out), Math.max(0, in)
-            };
-        }
-        double from = member.left().reach(member.stock().thickness()).toMm();
-        double to = from + member.longPoint().value().toMm();
-        double[] corners = {from, to, to - member.right().setback().toMm(), from + member.left().setback().toMm()};
-        if (placed.lie().isSwapped()) {
-            corners = new double[] {whole - corners[1], whole - corners[0], whole - corners[3], whole - corners[2]};
-        }
-        return placed.lie().isLongAway() ? new double[] {corners[3], corners[2], corners[1], corners[0]} : corners;
-    }
-
     private void piece(StickLayout stick, StickLayout.Placed placed, double y, double high, int number) {
         double start = x(placed.start());
-        double[] corners = corners(placed);
-        At a = new At(start + corners[0] * unit, y);
-        At b = new At(start + corners[1] * unit, y);
-        At c = new At(start + corners[2] * unit, y + high);
-        At d = new At(start + corners[3] * unit, y + high);
+        StickLayout.Corners corners = placed.corners();
+        At a = new At(start + corners.leftAtFence().toMm() * unit, y);
+        At b = new At(start + corners.rightAtFence().toMm() * unit, y);
+        At c = new At(start + corners.rightNear().toMm() * unit, y + high);
+        At d = new At(start + corners.leftNear().toMm() * unit, y + high);
         var species = stick.section().species();
         sketch.wood(a, b, c, d, species, number * 7 + placed.piece().frame(), false);
         double blade = Math.max(sketch.em(1.6), kerf.toMm() * unit);

@@ -26,6 +26,7 @@ import neatcorner.core.report.Finding;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
 import neatcorner.core.saw.SawPlan;
+import neatcorner.core.sawing.ToSaw;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
@@ -181,6 +182,11 @@ public record Plan(
     /** Findings of one station, gravest first. */
     public List<Finding> findings(Station station) {
         return findings.stream().filter(finding -> finding.station() == station).toList();
+    }
+
+    /** What is to be sawn from sticks, all parts together; nothing where some piece has no stick. */
+    public ToSaw toSaw() {
+        return new ToSaw(cuts().sticks(), frame().habits(), results.shop().machines());
     }
 
     /** How the saw is set for a cut at the left end of a piece or at its right one, in the shop's machine's terms. */

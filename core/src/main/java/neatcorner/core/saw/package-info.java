@@ -4,7 +4,7 @@
  * <ol>
  *   <li>A {@link neatcorner.core.saw.Trial} is a test with scraps as it was seen; it gives a
  *       {@link neatcorner.core.shop.Proof} and a {@link neatcorner.core.saw.Correction}.
- *   <li>{@link neatcorner.core.saw.Errors} are what each end and each length of a frame is off by. A
+ *   <li>{@link neatcorner.core.saw.PieceError}s are what each end and each length of a frame is off by. A
  *       {@link neatcorner.core.saw.Closure} puts the frame together from such pieces, in space: one corner after
  *       another closed tight, and what the last one is left with.
  *   <li>{@link neatcorner.core.saw.Band} pulls the same pieces together all at once and says what stays open where.

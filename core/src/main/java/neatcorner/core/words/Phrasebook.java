@@ -87,6 +87,11 @@ public final class Phrasebook {
         return numeral(figure.value(), figure.rounding(), figure.origin());
     }
 
+    /** A length as {@link #write} says it, set with a stacked fraction. */
+    public Numeral numeral(Length length) {
+        return numeral(length, Rounding.NEAREST, Origin.WORKED);
+    }
+
     private Numeral numeral(Length length, Rounding rounding, Origin origin) {
         Graduation seen = seen(length, rounding);
         return (origin == Origin.WORKED ? seen : showing(length).orElse(seen)).write(length, rounding);

@@ -22,6 +22,8 @@ import neatcorner.core.mend.Mending;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
+import neatcorner.core.sawing.Effort;
+import neatcorner.core.sawing.Sawing;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Working;
@@ -70,6 +72,7 @@ public final class PlanJson {
             boolean several = plan.job().parts().size() > 1;
             ArrayNode sticks = node.putArray("sticks");
             plan.cuts().sticks().forEach(stick -> stick(stick, several, sticks.addObject()));
+            sawing(plan.toSaw().inOrder(), node.putObject("sawing"));
         }
         ObjectNode glue = node.putObject("glue_up");
         glue.put("adhesive", Fields.name(plan.glue().adhesive()));
@@ -200,6 +203,30 @@ public final class PlanJson {
                     .put("start_mm", placed.start().toExactMm())
                     .put("end_mm", placed.end().toExactMm());
         });
+    }
+
+    private static void sawing(Sawing sawing, ObjectNode node) {
+        node.put("proven", sawing.isProven());
+        effort(sawing.effort(), node.putObject("in_order"));
+        effort(sawing.plainly(), node.putObject("stick_by_stick"));
+        ArrayNode cuts = node.putArray("cuts");
+        sawing.cuts().forEach(cut -> {
+            ObjectNode item = cuts.addObject();
+            item.put("stick", cut.on().number())
+                    .put("place", cut.on().place() + 1)
+                    .put("makes", Fields.name(cut.stroke()))
+                    .put("what", BOOK.say(cut.title()))
+                    .put("setting", BOOK.say(cut.setting().words()))
+                    .put("where", BOOK.say(cut.measure().words()))
+                    .put("where_mm", cut.measure().length().toExactMm())
+                    .put("turned", cut.on().turned());
+            ArrayNode checks = item.putArray("checks");
+            cut.checks().forEach(check -> checks.add(BOOK.say(check)));
+        });
+    }
+
+    private static void effort(Effort effort, ObjectNode node) {
+        node.put("saw_set", effort.settings()).put("lengths_carried", effort.lengths());
     }
 
     private static void finish(Plan plan, ArrayNode node) {

@@ -19,6 +19,7 @@ import neatcorner.core.drawing.FrameDrawing;
 import neatcorner.core.drawing.MakingDrawing;
 import neatcorner.core.drawing.Picture;
 import neatcorner.core.drawing.Reader;
+import neatcorner.core.drawing.SawCutDrawing;
 import neatcorner.core.drawing.SectionDrawing;
 import neatcorner.core.drawing.StickDrawing;
 import neatcorner.core.fit.FitPlan;
@@ -40,6 +41,9 @@ import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
 import neatcorner.core.report.Safety;
 import neatcorner.core.report.Severity;
+import neatcorner.core.sawing.Run;
+import neatcorner.core.sawing.SawCut;
+import neatcorner.core.sawing.Sawing;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.section.StripKey;
 import neatcorner.core.shop.Habit;
@@ -66,6 +70,7 @@ public final class ShopSheet {
     /** Heights of pictures. */
     private static final double DETAIL = 96;
     private static final double STICK = 60;
+    private static final double SAW = 150;
     private static final double LEAST_FRAME = 170;
     private static final double MOST_FRAME = 300;
     private final Plan plan;
@@ -164,6 +169,7 @@ public final class ShopSheet {
             }
         }
         List<Column> blocks = new ArrayList<>();
+        blocks.add(atTheSaw());
         parts.forEach(part -> blocks.addAll(List.of(part.glue(), part.finish())));
         blocks.addAll(List.of(fit(), hang(), findings(parts, List.of(Severity.CAUTION, Severity.NOTE))));
         flow.inTwo(blocks.stream().filter(block -> !block.lines().isEmpty()).toList());
@@ -307,8 +313,8 @@ public final class ShopSheet {
             return List.of();
         }
         List<String> lines = new ArrayList<>();
-        lines.add(book.say("sheet.left_end", plan.setting(left, true)));
-        lines.add(book.say("sheet.right_end", plan.setting(right, false)));
+        lines.add(book.say(isPlain() ? "sheet.left_first" : "sheet.left_end", plan.setting(left, true)));
+        lines.add(book.say(isPlain() ? "sheet.right_then" : "sheet.right_end", plan.setting(right, false)));
         if (!left.isUpright() || !right.isUpright()) {
             lines.add(book.say("text.standing", left.saidStanding(), right.saidStanding()).strip());
         }
@@ -336,6 +342,29 @@ public final class ShopSheet {
             flow.down(picture, TAGS);
             drawn += StickDrawing.shownIn(plan, plainly, flow.width(), drawn, height);
         }
+    }
+
+    /** Setting by setting, each with a picture of its first cut; a plain frame's settings say theirs. */
+    private Column atTheSaw() throws IOException {
+        Column column = flow.column(2);
+        Sawing sawing = plan.toSaw().inOrder();
+        if (isPlain() || sawing.cuts().isEmpty()) {
+            return column;
+        }
+        column.heading(book.say("sheet.at_the_saw"));
+        for (Run run : sawing.runs()) {
+            column.text(book.say(run.words()), ANGLES, true);
+            SawCut first = run.cuts().getFirst();
+            if (first.anew().setting()) {
+                column.picture(
+                        SawCutDrawing.draw(first, plan.frame().habits().get(Habit.KERF), closer, column.width(), SAW),
+                        TAGS);
+            }
+            run.lines().forEach(line -> column.text(book.say(line)));
+            run.cuts().stream().flatMap(cut -> cut.proof().stream()).forEach(tried -> column.text(book.say(tried)));
+            column.gap(3);
+        }
+        return column.gap(7);
     }
 
     /** Whether the section is made for this job: from boards, around a bend, or with a rabbet cut when it is joined. */

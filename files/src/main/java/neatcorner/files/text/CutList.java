@@ -14,6 +14,7 @@ import neatcorner.core.cut.StickLayout;
 import neatcorner.core.frame.Member;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.recall.Known;
+import neatcorner.core.sawing.ToSaw;
 import neatcorner.core.section.Section;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -47,7 +48,18 @@ public final class CutList {
                     "job",
                     "part",
                     "lie",
-                    "of_part")
+                    "of_part",
+                    "left_cut",
+                    "left_by",
+                    "left_by_mm",
+                    "left_saw_to",
+                    "left_turned",
+                    "right_cut",
+                    "right_by",
+                    "right_by_mm",
+                    "right_saw_to",
+                    "right_turned",
+                    "saw")
             .get();
 
     private CutList() {
@@ -55,17 +67,18 @@ public final class CutList {
 
     /** The list of one job. */
     public static String write(Plan plan) {
-        return write(plan.cuts().sticks(), plan.cuts().sheeted(), Lots.orders(plan.assembly()));
+        return write(plan.toSaw(), plan.cuts().sheeted(), Lots.orders(plan.assembly()));
     }
 
-    /** The list of these sticks and of pieces that are sawn from sheets, all of these orders. */
-    public static String write(List<StickLayout> sticks, List<SheetPiece> sheeted, List<Lots.Order> orders) {
+    /** The list of sticks and of pieces that are sawn from sheets, all of these orders. */
+    public static String write(ToSaw toSaw, List<SheetPiece> sheeted, List<Lots.Order> orders) {
+        CutNumbers cuts = new CutNumbers(toSaw.inOrder());
         Map<String, Lots.Order> byName = new HashMap<>();
         orders.forEach(order -> byName.put(order.name(), order));
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, FORMAT)) {
             int number = 1;
-            for (StickLayout stick : sticks) {
+            for (StickLayout stick : toSaw.sticks()) {
                 int order = 1;
                 for (StickLayout.Placed placed : stick.placed()) {
                     List<Object> onStick = List.of(
@@ -76,14 +89,16 @@ public final class CutList {
                                     : stick.source().label().isEmpty()
                                             ? "rack"
                                             : CsvCell.write(stick.source().label()),
-                            order++);
+                            order);
                     printer.printRecord(row(
                             onStick,
                             placed.start().toExactMm().toPlainString(),
                             stick.section(),
                             placed.piece(),
                             placed.lie().name().toLowerCase(Locale.ROOT),
-                            byName));
+                            byName,
+                            cuts.of(number, order - 1)));
+                    order++;
                 }
                 number++;
             }
@@ -98,7 +113,8 @@ public final class CutList {
                             piece.member().stock(),
                             piece.ofFrame(frame),
                             "as_is",
-                            byName));
+                            byName,
+                            CutNumbers.NONE));
                 }
             }
         } catch (IOException impossible) {
@@ -113,7 +129,8 @@ public final class CutList {
             Section section,
             Piece piece,
             String lie,
-            Map<String, Lots.Order> byName) {
+            Map<String, Lots.Order> byName,
+            List<Object> cuts) {
         Member member = piece.member();
         Lots.Order order = Known.in(byName, piece.job());
         List<Object> row = new ArrayList<>(onStick);
@@ -136,6 +153,7 @@ public final class CutList {
                 piece.part().map(p -> p.number() + "/" + p.of()).orElse(""),
                 lie,
                 CsvCell.write(order.part().orElse(""))));
+        row.addAll(cuts);
         return row;
     }
 }

@@ -36,6 +36,9 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
+import neatcorner.core.sawing.Run;
+import neatcorner.core.sawing.SawCut;
+import neatcorner.core.sawing.Sawing;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.strength.Burden;
@@ -72,6 +75,7 @@ public final class PlanText {
             part.pieces();
             if (parts.size() == 1) {
                 part.sticks();
+                part.atTheSaw();
             }
             part.glueUp();
             part.finish();
@@ -79,6 +83,7 @@ public final class PlanText {
         if (parts.size() > 1) {
             first.together();
             first.sticks();
+            first.atTheSaw();
         }
         parts.get(plan.job().holder()).fit();
         first.hang();
@@ -323,6 +328,28 @@ public final class PlanText {
         plan.cuts().waste().ifPresent(this::figure);
         plan.cuts().share().ifPresent(this::figure);
         plan.cuts().biggest().ifPresent(biggest -> line("biggest", biggest.stick(), biggest.width(), biggest.height()));
+    }
+
+    /** Setting by setting, what is cut at each; what is tried and clamped on the way. */
+    private void atTheSaw() {
+        Sawing sawing = plan.toSaw().inOrder();
+        if (sawing.cuts().isEmpty()) {
+            return;
+        }
+        line("at_the_saw");
+        for (Run run : sawing.runs()) {
+            said(run.words());
+            for (SawCut cut : run.cuts()) {
+                text.append("    ").append(book.say(cut.said())).append('\n');
+            }
+        }
+        line(
+                "effort",
+                sawing.effort().settings(),
+                sawing.effort().lengths(),
+                sawing.plainly().settings(),
+                sawing.plainly().lengths(),
+                sawing.proof());
     }
 
     private void glueUp() {
