@@ -130,6 +130,7 @@ final class CutOrder {
     private final class Walk {
         private final List<List<Strip>> lying = new ArrayList<>();
         private final Proving proving = new Proving(sticks);
+        private final List<Length> marked = new ArrayList<>();
         private int setting = -1;
         private Optional<Length> stop = Optional.empty();
 
@@ -190,8 +191,17 @@ final class CutOrder {
         private Measure measure(Raw cut, Strip strip, Optional<Length> wanted) {
             return wanted.<Measure>map(Measure.Stop::new).orElseGet(() -> isClean(cut)
                     ? new Measure.Clean(cut.at())
-                    : new Measure.Mark(
-                            cut.at().minus(strip.furthest()), !cut.stroke().makesLength()));
+                    : mark(cut, cut.at().minus(strip.furthest())));
+        }
+
+        private Measure mark(Raw cut, Length length) {
+            boolean makesLength = cut.stroke().makesLength();
+            boolean again = makesLength
+                    && marked.stream().anyMatch(one -> !one.minus(length).abs().isOver(SAME_STOP));
+            if (makesLength) {
+                marked.add(length);
+            }
+            return new Measure.Mark(length, !makesLength, again);
         }
 
         /** By how much the piece at the left of a parting cut is longer than it will be. */

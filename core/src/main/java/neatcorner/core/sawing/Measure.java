@@ -40,11 +40,13 @@ public sealed interface Measure {
      *
      * @param length    from the furthest point of that end to where the piece begins or ends at the fence
      * @param bladeLeft whether the blade goes left of the mark, else right
+     * @param again     whether a piece of this length is cut already, from which it is taken
      */
-    record Mark(Length length, boolean bladeLeft) implements Measure {
+    record Mark(Length length, boolean bladeLeft, boolean again) implements Measure {
         @Override
         public Words words() {
-            return Words.of(bladeLeft ? "sawing.mark_right" : "sawing.mark_left", length);
+            Words mark = Words.of(bladeLeft ? "sawing.mark_right" : "sawing.mark_left", length);
+            return again ? Words.of("sawing.mark_again", mark) : mark;
         }
     }
 }

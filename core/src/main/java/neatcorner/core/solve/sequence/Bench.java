@@ -142,8 +142,41 @@ final class Bench {
         for (Bench at = this; at != null; at = at.before) {
             all.addFirst(at.steps);
         }
-        return new SequenceAnswer(
-                all.stream().flatMap(List::stream).toList(), settings, stops, marks, Math.min(bound, changes()));
+        List<SequenceAnswer.Step> order = new ArrayList<>(all.stream().flatMap(List::stream).toList());
+        return new SequenceAnswer(whenNeeded(order), settings, stops, marks, Math.min(bound, changes()));
+    }
+
+    /** A cut to no stop is put off until another needs it, as long as the saw stands as it does. */
+    private List<SequenceAnswer.Step> whenNeeded(List<SequenceAnswer.Step> order) {
+        for (int i = order.size() - 2; i >= 0; i--) {
+            SequenceAnswer.Step step = order.get(i);
+            SequenceProblem.Cut cut = problem.cuts().get(step.cut());
+            if (step.marked() || cut.stop().isPresent()) {
+                continue;
+            }
+            int at = i + 1;
+            while (at < order.size() && needs(order.get(at), cut.setting(), step.cut()) == Need.NO) {
+                at++;
+            }
+            if (at < order.size() && needs(order.get(at), cut.setting(), step.cut()) == Need.YES) {
+                order.remove(i);
+                order.add(at - 1, step);
+            }
+        }
+        return order;
+    }
+
+    private enum Need {
+        YES,
+        NO,
+        /** It is made at another setting. */
+        TOO_LATE
+    }
+
+    private Need needs(SequenceAnswer.Step step, int atSetting, int cut) {
+        SequenceProblem.Cut other = problem.cuts().get(step.cut());
+        return other.setting() != atSetting ? Need.TOO_LATE
+                : other.after().contains(cut) && !step.marked() ? Need.YES : Need.NO;
     }
 
     @Override
