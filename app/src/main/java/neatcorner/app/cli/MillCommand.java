@@ -15,6 +15,7 @@ import neatcorner.core.mill.MillList;
 import neatcorner.core.mill.MillStep;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.sawing.Strips;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.solve.KnownAnswers;
@@ -95,6 +96,7 @@ final class MillCommand implements Runnable {
             WholeFile.write(strip, Template.write(strips, book, paper));
         }
         MillText.list(milling, shop.habits(), book).forEach(MillCommand::print);
+        print(MillText.settings(new Strips(milling, orders, shop.habits()).inOrder(), book));
         MillText.balance(milling, book).forEach(line -> System.out.println(line.what() + ": " + line.volume()));
         milling.proof().ifPresent(proof -> System.out.println(book.say(proof.words())));
         MillText.bought(milling, Buying.asMoulding(Lots.ofAll(orders, shop, Answers.NONE)), shop, book)

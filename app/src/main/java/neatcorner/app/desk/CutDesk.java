@@ -21,6 +21,7 @@ import neatcorner.core.mill.Buying;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.sawing.SawCut;
 import neatcorner.core.sawing.Sawing;
+import neatcorner.core.sawing.Strips;
 import neatcorner.core.sawing.ToSaw;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
@@ -223,6 +224,14 @@ public final class CutDesk {
             }
             changed.run();
         });
+    }
+
+    /** What is done along the strips that are laid on boards. */
+    public Strips strips() {
+        return new Strips(
+                milling(),
+                together.map(Gathered::orders).orElseGet(() -> orders().toList()),
+                desk.shop().habits());
     }
 
     /** Lays what is laid out now, wherever it is asked to: the strips of the job in hand, or of all open jobs. */

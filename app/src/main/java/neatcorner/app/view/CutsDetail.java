@@ -32,9 +32,12 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.outline.Axis;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Shortage;
 import neatcorner.core.sawing.Sawing;
+import neatcorner.core.sawing.StripOrder;
+import neatcorner.core.sawing.Strips;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.FigureKey;
@@ -45,6 +48,7 @@ import neatcorner.core.words.FigureKey;
  */
 final class CutsDetail extends Panel {
     private final Aside<Situation, Shortage> shortage = new Aside<>(Platform::runLater);
+    private final Aside<Strips, StripOrder> strips = new Aside<>(Platform::runLater);
 
     /** What a shortage depends on. */
     private record Situation(Job job, Shop shop) {
@@ -101,6 +105,7 @@ final class CutsDetail extends Panel {
             case BOARDS -> {
                 box.getChildren().add(text(Labels.get("cuts.boards"), "heading"));
                 StockRows.milling(this, box, cuts.milling());
+                strips(box);
                 StockRows.list(this, box, cuts.milling(), desk().shop());
             }
             case SHEETS -> {
@@ -108,6 +113,28 @@ final class CutsDetail extends Panel {
                 StockRows.sheets(this, box, cuts.sheets(), desk().shop().currency());
             }
         }
+    }
+
+    /** Setting by setting, all strips of all boards; worked out beside the window. */
+    private void strips(VBox box) {
+        if (desk().cuts().isMilling() || desk().cuts().milling().sawn().isEmpty()) {
+            return;
+        }
+        Strips now = desk().cuts().strips();
+        if (!strips.isAsked(now)) {
+            strips.ask(now, _ -> now.inOrder(), this::update);
+        }
+        strips.answer(now).ifPresent(order -> {
+            box.getChildren().add(text(Labels.get("strips.heading"), "heading"));
+            box.getChildren().add(text(
+                    Labels.get("strips.changes", order.changes(), order.plainly(), book().say(order.proof())), "soft"));
+            order.turns().forEach(turn -> {
+                box.getChildren().add(text(book().say(turn.what()), "strong"));
+                box.getChildren().add(text(book().say(Words.listed(turn.on())), "soft"));
+                turn.caution().ifPresent(caution ->
+                        box.getChildren().add(text(book().say(caution.words()), "safety")));
+            });
+        });
     }
 
     /** The one large step of this station: the sticks are cut. */

@@ -20,6 +20,7 @@ import neatcorner.core.mill.Operation;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.Board;
 import neatcorner.core.report.Safety;
+import neatcorner.core.sawing.StripOrder;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Phrasebook;
@@ -71,6 +72,19 @@ public final class MillText {
                         milling.sawn().stream().flatMap(sawn -> list(sawn, milling, habits, book).stream()),
                         glued(milling, book).stream())
                 .toList();
+    }
+
+    /** Setting by setting, what goes through at each. */
+    public static Part settings(StripOrder order, Phrasebook book) {
+        return new Part(
+                book.say("strips.settings", order.changes(), order.plainly(), order.proof()),
+                order.turns().stream()
+                        .map(turn -> new Step(
+                                book.say(turn.what()),
+                                turn.on().stream().map(book::say).toList(),
+                                turn.caution().stream().map(caution -> book.say(caution.words())).toList()))
+                        .toList(),
+                List.of());
     }
 
     /** The list one board is milled by: its crosscuts, then its lengths. */
