@@ -226,7 +226,8 @@ public record Strips(Milling milling, List<Lots.Order> orders, Habits habits) {
     /** In the order in which they are told: every other machine, and every other setting of it. */
     private static int changes(List<Work> works) {
         return IntStream.range(0, works.size())
-                .map(i -> i == 0 ? 1 + works.getFirst().stop().map(_ -> 1).orElse(0) : differs(works.get(i - 1), works.get(i)))
+                .map(i -> i == 0 ? 1 + works.getFirst().stop().map(_ -> 1).orElse(0)
+                        : differs(works.get(i - 1), works.get(i)))
                 .sum();
     }
 
