@@ -41,6 +41,8 @@ public final class Shots {
     private static final int WIDTH = 1280;
     private static final int HEIGHT = 800;
     private static final int MOST_WAITS = 1200;
+    /** One answer asks for the next: nothing is waited for only when nothing was for so many looks. */
+    private static final int STILL = 6;
     private final Path folder;
     private final List<Path> written = new ArrayList<>();
     private final Desk desk;
@@ -125,10 +127,6 @@ public final class Shots {
             desk.go(Station.FIT);
             desk.lookAtPart(1);
         });
-        shoot(scene, "15-squared", () -> {
-            job(desk, 17);
-            desk.go(Station.CORNERS);
-        });
         shoot(scene, "11-parts-evening-mm", () -> {
             job(desk, 16);
             desk.look(new Appearance(Graduation.MM_HALF, Palette.EVENING, 100));
@@ -140,6 +138,13 @@ public final class Shots {
             desk.look(new Appearance(Graduation.INCH_16, Palette.DAY, 100));
             desk.goTo(Page.PROVING);
         });
+        on(() -> {
+            job(desk, 0);
+            desk.goTo(Page.ORDER);
+            return true;
+        });
+        awaitTheSolver();
+        shoot(scene, "15-order-of-cuts", () -> desk.cuts().goToCut(25));
         shoot(scene, "12-doctor-large-text", () -> {
             job(desk, 0);
             desk.look(new Appearance(Graduation.INCH_16, Palette.DAY, 140));
@@ -197,7 +202,9 @@ public final class Shots {
 
     /** A picture shows what the solver has found in the end. */
     private void awaitTheSolver() {
-        for (int i = 0; i < MOST_WAITS && on(this::isWorking); i++) {
+        int still = 0;
+        for (int i = 0; i < MOST_WAITS && still < STILL; i++) {
+            still = on(this::isWorking) ? 0 : still + 1;
             try {
                 Thread.sleep(50);
             } catch (InterruptedException interrupted) {
@@ -207,7 +214,8 @@ public final class Shots {
     }
 
     private boolean isWorking() {
-        return desk.improver().isWorking() || desk.cuts().isGathering() || desk.cuts().isMilling();
+        return desk.improver().isWorking() || desk.cuts().isGathering() || desk.cuts().isMilling()
+                || desk.cuts().sawing().isEmpty();
     }
 
     /** Layout settles over a few pulses before a picture is taken. */

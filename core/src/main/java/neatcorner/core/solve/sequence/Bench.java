@@ -2,9 +2,11 @@ package neatcorner.core.solve.sequence;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** A saw with what was cut so far, and how one came here. Equal where the same is left to do from the same stand. */
@@ -119,22 +121,32 @@ final class Bench {
         return longerAfterShorter;
     }
 
-    /** Changes that are still to come whatever is done. */
+    /** Changes that are still to come whatever is done, as {@link SequenceProblem#bound} counts them. */
     int atLeast() {
         BitSet settingsLeft = new BitSet();
         BitSet stopsLeft = new BitSet();
+        Set<Long> pairs = new HashSet<>();
         for (int i = done.nextClearBit(0); i < problem.cuts().size(); i = done.nextClearBit(i + 1)) {
             SequenceProblem.Cut cut = problem.cuts().get(i);
             settingsLeft.set(cut.setting());
-            cut.stop().ifPresent(stopsLeft::set);
+            if (cut.stop().isPresent()) {
+                stopsLeft.set(cut.stop().getAsInt());
+                pairs.add(pair(cut.setting(), cut.stop().getAsInt()));
+            }
         }
         if (setting != NONE) {
             settingsLeft.clear(setting);
         }
         if (stop != NONE) {
             stopsLeft.clear(stop);
+            pairs.remove(pair(setting, stop));
         }
-        return settingsLeft.cardinality() + stopsLeft.cardinality();
+        int first = setting == NONE && !pairs.isEmpty() ? 1 : 0;
+        return Math.max(settingsLeft.cardinality() + stopsLeft.cardinality(), pairs.size() + first);
+    }
+
+    private static long pair(int setting, int stop) {
+        return ((long) setting << 32) + stop;
     }
 
     SequenceAnswer answer(int bound) {

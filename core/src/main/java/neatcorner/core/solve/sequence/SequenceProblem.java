@@ -43,9 +43,22 @@ public record SequenceProblem(List<Cut> cuts) {
         return new SequenceSolver(this).solve();
     }
 
-    /** No order costs less: every setting and every stop at least once. */
+    /**
+     * No order costs less: every setting and every stop must be set once; and, since at one time the saw stands at one
+     * setting and one stop, every pair of the two that is wanted costs one change, the first two.
+     */
     int bound() {
-        return (int) (cuts.stream().mapToInt(Cut::setting).distinct().count()
-                + cuts.stream().flatMapToInt(cut -> cut.stop().stream()).distinct().count());
+        long pairs = cuts.stream()
+                .filter(cut -> cut.stop().isPresent())
+                .map(cut -> List.of(cut.setting(), cut.stop().getAsInt()))
+                .distinct()
+                .count();
+        long each = cuts.stream().mapToInt(Cut::setting).distinct().count() + stops();
+        return (int) Math.max(each, pairs == 0 ? 0 : pairs + 1);
+    }
+
+    /** How many stops are wanted. */
+    long stops() {
+        return cuts.stream().flatMapToInt(cut -> cut.stop().stream()).distinct().count();
     }
 }

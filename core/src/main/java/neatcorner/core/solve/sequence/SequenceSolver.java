@@ -12,10 +12,10 @@ import java.util.stream.IntStream;
 
 /** Straight through, and where that is not proven the best, a search. */
 final class SequenceSolver {
-    /** So many stands of the saw are looked at; then the best that is known is answered. */
-    private static final int MOST_STANDS = 2_000;
-    /** With more cuts every look takes too long. */
-    private static final int MOST_CUTS = 400;
+    /** So often a cut is looked at in a search, some tenths of a second; then the best that is known is answered. */
+    private static final long MOST_LOOKS = 1_500_000;
+    /** Where one step of the search takes more looks than this, there is none. */
+    private static final long MOST_A_STEP = 200_000;
     private final SequenceProblem problem;
 
     SequenceSolver(SequenceProblem problem) {
@@ -24,10 +24,10 @@ final class SequenceSolver {
 
     SequenceAnswer solve() {
         Bench straight = straight();
-        if (straight.changes() == problem.bound() || problem.cuts().size() > MOST_CUTS) {
-            return straight.answer(problem.bound());
-        }
-        return searched(straight);
+        boolean tooMuch = (long) problem.cuts().size() * problem.stops() > MOST_A_STEP;
+        return straight.changes() == problem.bound() || tooMuch
+                ? straight.answer(problem.bound())
+                : searched(straight);
     }
 
     /** One setting after another: all it can cut, long before short. */
@@ -115,7 +115,8 @@ final class SequenceSolver {
                 .thenComparing(Comparator.comparingInt(Bench::changes).reversed()));
         open.add(Bench.empty(problem));
         int bound = problem.bound();
-        for (int looked = 0; looked < MOST_STANDS && !open.isEmpty(); looked++) {
+        long looks = 0;
+        while (looks < MOST_LOOKS && !open.isEmpty()) {
             Bench at = open.remove();
             bound = Math.max(bound, (int) (total(at) / 1_000));
             if (at.isFinished()) {
@@ -124,7 +125,9 @@ final class SequenceSolver {
             if (total(at) >= cost(straight)) {
                 return straight.answer(straight.changes());
             }
-            for (Bench next : next(at)) {
+            Set<Bench> all = next(at);
+            looks += (long) problem.cuts().size() * (1 + all.size());
+            for (Bench next : all) {
                 if (cost(next) < best.getOrDefault(next, Long.MAX_VALUE)) {
                     best.put(next, cost(next));
                     open.add(next);
