@@ -51,6 +51,18 @@ public record StickLayout(
         return left;
     }
 
+    /** How much further right the last piece could lie on clean wood. */
+    public Length free() {
+        Length end = placed.getLast().end();
+        Length to = source.defects().stream()
+                .map(Span::from)
+                .filter(defect -> !defect.isUnder(end))
+                .min(Length::compareTo)
+                .orElse(length())
+                .min(length().minus(trim));
+        return to.minus(end).max(Length.ZERO);
+    }
+
     private static void add(List<Span> left, List<Span> runs, Length from, Length to, Length useful) {
         Length clean = Length.ZERO;
         for (Span run : runs) {

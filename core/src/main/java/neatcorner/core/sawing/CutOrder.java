@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import neatcorner.core.cut.StickLayout;
+import neatcorner.core.frame.Member;
 import neatcorner.core.measure.Length;
 import neatcorner.core.sawing.StickCuts.Raw;
 import neatcorner.core.shop.Habit;
@@ -130,7 +131,7 @@ final class CutOrder {
     private final class Walk {
         private final List<List<Strip>> lying = new ArrayList<>();
         private final Proving proving = new Proving(sticks);
-        private final List<Length> marked = new ArrayList<>();
+        private final List<Raw> marked = new ArrayList<>();
         private int setting = -1;
         private Optional<Length> stop = Optional.empty();
 
@@ -196,12 +197,20 @@ final class CutOrder {
 
         private Measure mark(Raw cut, Length length) {
             boolean makesLength = cut.stroke().makesLength();
-            boolean again = makesLength
-                    && marked.stream().anyMatch(one -> !one.minus(length).abs().isOver(SAME_STOP));
+            boolean again = makesLength && marked.stream().anyMatch(one -> isAlike(one, cut));
             if (makesLength) {
-                marked.add(length);
+                marked.add(cut);
             }
             return new Measure.Mark(length, !makesLength, again);
+        }
+
+        /** Whether two right ends make pieces that can be laid beside one another, point to point. */
+        private boolean isAlike(Raw one, Raw other) {
+            return member(one).isCutLike(member(other)) && one.turned() == other.turned();
+        }
+
+        private Member member(Raw cut) {
+            return sticks.get(cut.stick()).stick().placed().get(cut.place()).piece().member();
         }
 
         /** By how much the piece at the left of a parting cut is longer than it will be. */

@@ -97,7 +97,7 @@ final class StickCuts {
             first--;
         }
         boolean kept = stick.offCuts(habits.get(Habit.USEFUL)).stream().map(Span::to).anyMatch(stick.length()::equals);
-        boolean spare = !kept && !stick.remnant().isUnder(OVER.times((long) last - first));
+        boolean spare = !kept && !stick.free().isUnder(OVER.times((long) last - first));
         Length over = spare ? OVER : Length.ZERO;
         List<Length> starts = new ArrayList<>();
         for (int i = 0; i <= last; i++) {

@@ -9,17 +9,22 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.job.Job;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Span;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.OddJobs;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.rack.OffCut;
+import neatcorner.core.rack.Rack;
 import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Machine;
 import neatcorner.core.shop.MachineKind;
 import neatcorner.core.shop.Machines;
+import neatcorner.core.shop.Shop;
 import org.junit.jupiter.api.Test;
 
 /** The order of cuts, from sticks to cards. */
@@ -129,5 +134,25 @@ class SawingTest {
         assertThat(frames(1).cuts()).noneMatch(cut -> cut.held().clamped());
         assertThat(of(Planner.plan(Sample.job("3", "4"), Sample.shop())).cuts())
                 .anyMatch(cut -> cut.held().clamped());
+    }
+
+    /** What is left over between pieces never pushes one onto a flaw. */
+    @Test
+    void noPieceIsSawnFromAFlaw() {
+        Job job = new Edit.Quantity(3).apply(Sample.job("5", "6"));
+        for (double flaw = 20; flaw < 60; flaw += 0.37) {
+            Span spoilt = new Span(Length.inches(flaw), Length.inches(flaw + 1));
+            Shop shop = Sample.shop(Sample.plain()).withRack(new Rack(List.of(new OffCut(
+                    "C-1", Sample.plain(), Length.inches(72), List.of(spoilt), "", ""))));
+            Sawing sawing = of(Planner.plan(job, shop));
+            for (SawCut cut : sawing.cuts()) {
+                if (cut.stroke() == Stroke.RIGHT && !cut.on().stick().source().defects().isEmpty()) {
+                    Strip piece = cut.held().left();
+                    assertThat(piece.furthest().isUnder(spoilt.to()) && piece.to().isOver(spoilt.from()))
+                            .as("flaw at %s in %s", flaw, cut)
+                            .isFalse();
+                }
+            }
+        }
     }
 }

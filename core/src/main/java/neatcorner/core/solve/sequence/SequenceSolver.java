@@ -143,7 +143,8 @@ final class SequenceSolver {
             SequenceProblem.Cut one = problem.cuts().get(cut);
             at.set(one.setting(), one.stop().orElse(at.stop())).ifPresent(next::add);
         });
-        undone(at).filter(cut -> problem.cuts().get(cut).marked() && !at.isFree(cut))
+        // One that could have its stop, too: the stop that is set may be wanted again.
+        undone(at).filter(cut -> problem.cuts().get(cut).marked())
                 .forEach(cut -> next.add(at.marked(cut)));
         return next;
     }
