@@ -143,7 +143,7 @@ class SawingTest {
         for (double flaw = 20; flaw < 60; flaw += 0.37) {
             Span spoilt = new Span(Length.inches(flaw), Length.inches(flaw + 1));
             Shop shop = Sample.shop(Sample.plain()).withRack(new Rack(List.of(new OffCut(
-                    "C-1", Sample.plain(), Length.inches(72), List.of(spoilt), "", ""))));
+                    "C-1", Sample.plain(), Length.inches(flaw + 9), List.of(spoilt), "", ""))));
             Sawing sawing = of(Planner.plan(job, shop));
             for (SawCut cut : sawing.cuts()) {
                 if (cut.stroke() == Stroke.RIGHT && !cut.on().stick().source().defects().isEmpty()) {
