@@ -90,9 +90,17 @@ public final class SawCutDrawing {
         return blade - bladeAt().minus(cut.held().strip().furthest()).toMm() * unit < margin - sketch.em(1);
     }
 
-    /** Where a place at the left end of what lies on the saw is drawn. */
+    /** Where a place at the left end of what lies on the saw is drawn; steep ends that would cross are kept apart. */
     private double leftEnd(Length at) {
-        return isBroken() ? margin + at.minus(cut.held().strip().furthest()).toMm() * unit : x(at);
+        if (!isBroken()) {
+            return x(at);
+        }
+        Strip strip = cut.held().strip();
+        Strip left = cut.held().left();
+        double touch = at.minus(strip.furthest()).toMm() * unit;
+        double fenceEdge = blade - margin - strip.from().minus(strip.furthest()).toMm() * unit;
+        double nearEdge = fenceEdge + left.toLean().minus(strip.fromLean()).toMm() * unit;
+        return margin + touch - Math.max(0, sketch.em(40) - Math.min(fenceEdge, nearEdge));
     }
 
     /** Where the blade's left face meets the fence. */
@@ -122,7 +130,7 @@ public final class SawCutDrawing {
     private void strip(Strip strip, boolean left) {
         List<At> outline = clipped(outline(strip));
         boolean waste = isWaste(left);
-        if (outline.get(0).x() > outline.get(1).x()) {
+        if (waste && outline.get(0).x() > outline.get(1).x()) {
             triangle(strip);
             return;
         }
@@ -251,9 +259,14 @@ public final class SawCutDrawing {
         }
         sketch.line(top, foot, Ink.SAW, Math.max(sketch.em(2.5), kerf.toMm() * unit));
         String says = sketch.book().say(cut.setting().words());
-        double half = sketch.widthOf(says, sketch.em(15), true) / 2 + sketch.em(4);
-        sketch.text(new At(Math.clamp(foot.x(), half, Math.max(half, width - half)), foot.y() + sketch.em(28)), says,
-                Ink.SAW, sketch.fitting(says, 15, true, width - sketch.em(8)), true, Anchor.MIDDLE);
+        double size = sketch.widthOf(says, sketch.em(15), true) < width ? 15 : 12;
+        double y = foot.y() + sketch.em(28);
+        for (String line : sketch.wrapped(says, size, true, width - sketch.em(8))) {
+            double half = sketch.widthOf(line, sketch.em(size), true) / 2 + sketch.em(4);
+            sketch.text(new At(Math.clamp(foot.x(), half, Math.max(half, width - half)), y), line, Ink.SAW, size, true,
+                    Anchor.MIDDLE);
+            y += sketch.em(size + 2);
+        }
     }
 
     /** From the stop or the end to where the piece begins or ends. */
@@ -289,10 +302,10 @@ public final class SawCutDrawing {
 
     /** The blade from the front, where it leans. */
     private void tilt() {
-        if (cut.setting().isUpright()) {
+        double size = sketch.em(52);
+        if (cut.setting().isUpright() || fence + wide + sketch.em(86) > height - size - sketch.em(64)) {
             return;
         }
-        double size = sketch.em(52);
         double x = width - size - sketch.em(16);
         double y = height - sketch.em(48);
         double lean = Math.tan(cut.setting().tilt().radians()) * (cut.setting().topToRight() ? 1 : -1);

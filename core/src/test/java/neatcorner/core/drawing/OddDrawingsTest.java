@@ -15,6 +15,7 @@ import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.OddJobs;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.sawing.SawCut;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
@@ -49,6 +50,11 @@ class OddDrawingsTest {
         pictures.put("section", r -> SectionDrawing.draw(plan, r, 540, 420));
         pictures.put("dimensioned section", r -> SectionDrawing.dimensioned(plan, r, 420, 320));
         pictures.put("making", r -> MakingDrawing.draw(plan, r, 820));
+        List<SawCut> cuts = plan.toSaw().inOrder().cuts();
+        if (!cuts.isEmpty()) {
+            pictures.put("first cut", r -> SawCutDrawing.draw(cuts.getFirst(), plan.toSaw().kerf(), r, 820, 600));
+            pictures.put("last cut", r -> SawCutDrawing.draw(cuts.getLast(), plan.toSaw().kerf(), r, 820, 240));
+        }
         pictures.put("corners behind", r -> CornerSheet.draw(plan, 0, Turn.BEHIND, r, 540, 600));
         pictures.put("corners", r -> CornerSheet.draw(plan, 0, Turn.NONE, r, 540, 600));
         pictures.put("clock", r -> GlueClock.draw(plan, r, 800));
