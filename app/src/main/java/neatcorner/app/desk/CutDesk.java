@@ -130,7 +130,7 @@ public final class CutDesk {
         ToSaw now = toSaw();
         if (!sawing.isAsked(now)) {
             cut = 0;
-            sawing.ask(now, _ -> now.inOrder(), changed);
+            sawing.ask(now, now::inOrder, changed);
         }
         return sawing.answer(now);
     }

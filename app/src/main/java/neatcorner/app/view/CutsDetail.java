@@ -122,7 +122,7 @@ final class CutsDetail extends Panel {
         }
         Strips now = desk().cuts().strips();
         if (!strips.isAsked(now)) {
-            strips.ask(now, _ -> now.inOrder(), this::update);
+            strips.ask(now, now::inOrder, this::update);
         }
         strips.answer(now).ifPresent(order -> {
             box.getChildren().add(text(Labels.get("strips.heading"), "heading"));

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.frame.Member;
@@ -77,7 +78,7 @@ final class CutOrder {
                 .findFirst();
     }
 
-    Sawing sawing() {
+    Sawing sawing(BooleanSupplier stop) {
         if (cuts.isEmpty()) {
             return new Sawing(List.of(), new Effort(0, 0), new Effort(0, 0), 0);
         }
@@ -85,7 +86,7 @@ final class CutOrder {
                         .mapToObj(i -> new SequenceProblem.Cut(
                                 settings.get(i), stop(cuts.get(i)), after.get(i), cuts.get(i).stroke() == Stroke.PART))
                         .toList())
-                .solve();
+                .solve(stop);
         int measured = (int) cuts.stream().filter(this::isMeasured).count();
         return new Sawing(
                 new Walk().through(answer),

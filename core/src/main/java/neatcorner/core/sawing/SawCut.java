@@ -58,7 +58,7 @@ public record SawCut(int number, On on, Stroke stroke, SawSetting setting, Anew 
     }
 
     /** The piece that gets an end; of two the left one. */
-    public Piece piece() {
+    private Piece piece() {
         return on.placed().piece();
     }
 

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import neatcorner.core.cut.Lots;
@@ -60,7 +61,16 @@ public record Strips(Milling milling, List<Lots.Order> orders, Habits habits) {
 
     /** Setting by setting. */
     public StripOrder inOrder() {
-        return ordered(ofBoards()).then(ordered(ofSections()));
+        return inOrder(() -> false);
+    }
+
+    /**
+     * Setting by setting.
+     *
+     * @param stop says yes once nobody waits for a better order any more
+     */
+    public StripOrder inOrder(BooleanSupplier stop) {
+        return ordered(ofBoards(), stop).then(ordered(ofSections(), stop));
     }
 
     /** The steps of every board; each comes after the last that was done to the same length. */
@@ -183,7 +193,7 @@ public record Strips(Milling milling, List<Lots.Order> orders, Habits habits) {
         return step.height().map(high -> Words.of("strips.high", fenced, high.value())).orElse(fenced);
     }
 
-    private static StripOrder ordered(List<Work> works) {
+    private static StripOrder ordered(List<Work> works, BooleanSupplier stop) {
         if (works.isEmpty()) {
             return StripOrder.NOTHING;
         }
@@ -202,7 +212,7 @@ public record Strips(Milling milling, List<Lots.Order> orders, Habits habits) {
                                 work.after(),
                                 false))
                         .toList())
-                .solve();
+                .solve(stop);
         List<Work> order = answer.steps().stream().map(step -> works.get(step.cut())).toList();
         return new StripOrder(turns(order), answer.changes(), changes(works), answer.bound());
     }

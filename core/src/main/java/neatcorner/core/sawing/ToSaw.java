@@ -2,6 +2,7 @@ package neatcorner.core.sawing;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.measure.Length;
@@ -37,6 +38,15 @@ public record ToSaw(List<StickLayout> sticks, Habits habits, Machines machines) 
 
     /** Every cut in its order. */
     public Sawing inOrder() {
-        return new CutOrder(sticks, habits, machines).sawing();
+        return inOrder(() -> false);
+    }
+
+    /**
+     * Every cut in its order.
+     *
+     * @param stop says yes once nobody waits for a better order any more
+     */
+    public Sawing inOrder(BooleanSupplier stop) {
+        return new CutOrder(sticks, habits, machines).sawing(stop);
     }
 }

@@ -2,6 +2,7 @@ package neatcorner.core.solve.sequence;
 
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.function.BooleanSupplier;
 
 /**
  * Cuts to be brought into an order.
@@ -38,9 +39,13 @@ public record SequenceProblem(List<Cut> cuts) {
         }
     }
 
-    /** The best order that is found in a while, with how far it may be from the best. */
-    public SequenceAnswer solve() {
-        return new SequenceSolver(this).solve();
+    /**
+     * The best order that is found in a while, with how far it may be from the best.
+     *
+     * @param stop says yes once nobody waits for a better one any more; the one that is known is answered then
+     */
+    public SequenceAnswer solve(BooleanSupplier stop) {
+        return new SequenceSolver(this, stop).solve();
     }
 
     /**

@@ -8,6 +8,8 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.PriorityQueue;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
 /** Straight through, and where that is not proven the best, a search. */
@@ -18,8 +20,16 @@ final class SequenceSolver {
     private static final long MOST_A_STEP = 200_000;
     private final SequenceProblem problem;
 
-    SequenceSolver(SequenceProblem problem) {
+    private final BooleanSupplier stop;
+
+    /**
+     * For a problem.
+     *
+     * @param stop says yes once nobody waits for a better order any more
+     */
+    SequenceSolver(SequenceProblem problem, BooleanSupplier stop) {
         this.problem = problem;
+        this.stop = stop;
     }
 
     SequenceAnswer solve() {
@@ -35,9 +45,12 @@ final class SequenceSolver {
         Bench at = Bench.empty(problem);
         while (!at.isFinished()) {
             Bench now = at;
-            int setting = settings(now, true).boxed()
+            int setting = free(now)
+                    .map(cut -> problem.cuts().get(cut).setting())
+                    .distinct()
+                    .boxed()
                     .min(Comparator.comparingLong((Integer s) -> waiting(now, s)).thenComparing(s -> -undone(now, s)))
-                    .orElseGet(() -> settings(now, false).findFirst().orElseThrow());
+                    .orElseThrow();
             at = emptied(now, setting);
         }
         return at;
@@ -49,13 +62,16 @@ final class SequenceSolver {
         Optional<Bench> next = longest(at, setting);
         while (next.isPresent()) {
             at = next.get();
-            next = longest(at, setting);
+            next = longest(at, setting).or(marked(at, setting));
         }
-        Bench now = at;
-        OptionalInt mark = undone(at)
+        return at;
+    }
+
+    private Supplier<Optional<Bench>> marked(Bench at, int setting) {
+        return () -> undone(at)
                 .filter(cut -> problem.cuts().get(cut).setting() == setting && problem.cuts().get(cut).marked())
+                .mapToObj(at::marked)
                 .findFirst();
-        return mark.isEmpty() ? now : emptied(now.marked(mark.getAsInt()), setting);
     }
 
     /** The stop that is set, if it is good for anything; else the longest that cuts without any make room for. */
@@ -79,11 +95,6 @@ final class SequenceSolver {
 
     private IntStream free(Bench at) {
         return undone(at).filter(at::isFree);
-    }
-
-    /** Settings at which something is left to cut, and now if wanted. */
-    private IntStream settings(Bench at, boolean now) {
-        return (now ? free(at) : undone(at)).map(cut -> problem.cuts().get(cut).setting()).distinct();
     }
 
     private long undone(Bench at, int setting) {
@@ -116,7 +127,7 @@ final class SequenceSolver {
         open.add(Bench.empty(problem));
         int bound = problem.bound();
         long looks = 0;
-        while (looks < MOST_LOOKS && !open.isEmpty()) {
+        while (looks < MOST_LOOKS && !open.isEmpty() && !stop.getAsBoolean()) {
             Bench at = open.remove();
             bound = Math.max(bound, (int) (total(at) / 1_000));
             if (at.isFinished()) {
