@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.core.edit.Entry;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.Rabbeting;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Length;
@@ -273,7 +274,9 @@ public record Frame(
         if (isSquared()) {
             return Words.of(members.stream().allMatch(Member::isSquare) ? "sheet.lie_square" : "sheet.lie_plain");
         }
-        return Words.of(job.section().lip().isPositive() && !isSolid() ? "sheet.lie" : "sheet.lie_plain");
+        boolean before = job.rabbeting() == Rabbeting.BEFORE_MITRING;
+        boolean rabbeted = before && job.section().lip().isPositive() && !isSolid();
+        return Words.of(rabbeted ? "sheet.lie" : "sheet.lie_plain");
     }
 
     /**

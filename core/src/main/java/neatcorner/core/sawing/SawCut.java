@@ -109,7 +109,7 @@ public record SawCut(int number, On on, Stroke stroke, SawSetting setting, Anew 
         checks.add(
                 on.turned
                         ? Words.of("sawing.turned")
-                        : Words.of(piece().member().section().lip().isPositive() ? "sheet.lie" : "sheet.lie_plain"));
+                        : Words.of(on.stick.section().lip().isPositive() ? "sawing.lies" : "sheet.lie_plain"));
         checks.add(switch (stroke) {
             case LEFT -> Words.of("sawing.waste_left");
             case PART -> over.isZero() ? Words.of("sawing.parts") : Words.of("sawing.parts_over", over);

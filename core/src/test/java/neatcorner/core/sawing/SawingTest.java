@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import neatcorner.core.Sample;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.Rabbeting;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Span;
@@ -154,5 +155,16 @@ class SawingTest {
                 }
             }
         }
+    }
+
+    /** What gets its rabbet when it is joined has none at the saw: no card may look for it there. */
+    @Test
+    void aRabbetThatIsNotThereYetIsNotLookedFor() {
+        Job job = Sample.job("12", "16");
+        Plan later = Planner.plan(
+                new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED).apply(job), Sample.shop());
+        assertThat(later.frame().lying().key()).isEqualTo("sheet.lie_plain");
+        assertThat(of(later).cuts().getFirst().checks().getFirst().key()).isEqualTo("sawing.lies");
+        assertThat(Planner.plan(job, Sample.shop()).frame().lying().key()).isEqualTo("sheet.lie");
     }
 }
