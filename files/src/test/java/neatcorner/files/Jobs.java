@@ -180,7 +180,8 @@ public final class Jobs {
                 2,
                 contents,
                 Habits.USUAL.with(Habit.PLAY, Length.inches(0, 1, 16)),
-                List.of(new Note(Instant.parse("2026-11-24T09:30:00Z"), "a knot")));
+                List.of(new Note(Instant.parse("2026-11-24T09:30:00Z"), "a knot")),
+                Optional.of("old saw"));
     }
 
     /** A plain job around a pane of 8 × 10 in. */

@@ -7,9 +7,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Aside;
 import neatcorner.app.desk.CutDesk;
@@ -225,12 +227,29 @@ final class CutsDetail extends Panel {
             }
         });
         getChildren().addAll(matched, batch);
+        saw();
         print();
         rows(box -> {
             if (desk().cuts().laid() == Laid.STICKS) {
                 box.getChildren().add(text(Labels.get("cuts.drag"), "soft"));
             }
         });
+    }
+
+    /** The saw of this job, where the shop has more than one. */
+    private void saw() {
+        ComboBox<Optional<String>> saw = choice(
+                Labels.get("cuts.saw"),
+                () -> Stream.concat(
+                                Stream.of(Optional.<String>empty()),
+                                desk().shop().machines().saws().stream().map(one -> Optional.of(one.name())))
+                        .toList(),
+                () -> desk().plan().job().saw(),
+                name -> name.orElse(Labels.get("cuts.saw_any")),
+                name -> desk().edit(new Edit.SawOn(name)));
+        saw.setId("job-saw");
+        onlyWhile(saw, () -> desk().cuts().laid() == Laid.STICKS
+                && (desk().shop().machines().saws().size() > 1 || desk().plan().job().saw().isPresent()));
     }
 
     /** Something printed on the stick: how often it repeats, and whether it has a way up. */

@@ -125,8 +125,7 @@ final class DoctorPanel extends Panel {
         }
         if (measured) {
             looks.stream()
-                    .filter(look -> look instanceof Look.Diagonal || look instanceof Look.Side
-                            || look instanceof Look.Cut)
+                    .filter(look -> !(look instanceof Look.Across || look instanceof Look.Through))
                     .filter(look -> ring.size() <= 4 || !(look instanceof Look.Diagonal) || isLongest(look))
                     .forEach(look -> box.getChildren().add(measure(look)));
         } else {
@@ -205,6 +204,7 @@ final class DoctorPanel extends Panel {
             case Look.Through(int corner) -> "doctor-through-" + corner;
             case Look.Diagonal(int from, int to) -> "doctor-diagonal-" + from + "-" + to;
             case Look.Side(int side) -> "doctor-side-" + side;
+            case Look.Winding(int side) -> "doctor-winding-" + side;
             case Look.Cut(int side, boolean right) -> "doctor-cut-" + side + (right ? "-right" : "-left");
         };
     }
@@ -241,26 +241,21 @@ final class DoctorPanel extends Panel {
 
     /** Something that is measured: what it should be stands there as long as nothing was. */
     private HBox measure(Look look) {
-        double planned = doctor.orElseThrow().planned(look);
-        boolean angle = look instanceof Look.Cut;
         TextField field = new TextField();
         field.setPrefColumnCount(11);
         field.setId(id(look));
-        field.setPromptText(Labels.get(
-                "doctor.planned", angle ? book().write(new Angle(planned)) : book().write(Length.mm(planned))));
+        field.setPromptText(Labels.get("doctor.planned", shown(look, 0)));
         Double now = seen.get(look);
         if (now != null) {
-            field.setText(angle ? book().write(new Angle(planned - now)) : book().exactly(Length.mm(planned + now)));
+            field.setText(shown(look, now));
         }
         String name = book().say(look.said(ring));
         field.setAccessibleText(name);
         field.setOnAction(_ -> complain(field, tried(() -> {
             if (field.getText().isBlank()) {
                 seen.remove(look);
-            } else if (angle) {
-                tryOut(look, planned - MeasureText.angle(field.getText()).radians());
             } else {
-                tryOut(look, desk().parsed(field.getText()).toMm() - planned);
+                tryOut(look, read(look, field.getText()));
             }
             changed.run();
             update();
@@ -271,11 +266,33 @@ final class DoctorPanel extends Panel {
         return row;
     }
 
+    /** What the instrument shows there when it is off by so much. */
+    private String shown(Look look, double off) {
+        double planned = doctor.orElseThrow().planned(look);
+        return switch (look) {
+            case Look.Cut _ -> book().write(new Angle(planned - off));
+            case Look.Winding _ -> book().exactly(Length.mm(Look.Winding.over(off)));
+            default -> book().exactly(Length.mm(planned + off));
+        };
+    }
+
+    /** How much it is off when the instrument shows this. */
+    private double read(Look look, String text) {
+        double planned = doctor.orElseThrow().planned(look);
+        return switch (look) {
+            case Look.Cut _ -> planned - MeasureText.angle(text).radians();
+            case Look.Winding _ -> Look.Winding.turned(desk().parsed(text).toMm());
+            default -> desk().parsed(text).toMm() - planned;
+        };
+    }
+
     private void says(VBox box) {
         diagnosis().ifPresent(says -> {
             box.getChildren().add(text(Labels.get("doctor.likely"), "heading"));
             if (!says.explained()) {
                 box.getChildren().add(text(Labels.get("doctor.unexplained"), "caution-word"));
+                says.doubtful().ifPresent(look -> box.getChildren()
+                        .add(text(Labels.get("doctor.doubtful", book().say(look.said(ring))), "strong")));
             }
             List<Node> found = new ArrayList<>();
             says.found().stream().filter(Doctor.Found::isSeen).limit(5).forEach(one -> found.add(spread(

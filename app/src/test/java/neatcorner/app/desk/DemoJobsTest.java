@@ -291,7 +291,7 @@ class DemoJobsTest {
         assertSize(plan, Line.OUTSIDE, "35", "7");
         assertThat(plan.findings())
                 .extracting(Finding::id)
-                .containsOnly("rack_short", "past_reach", "short_piece", "mirror_images");
+                .containsOnly("rack_short", "past_reach", "saw_proved_elsewhere", "short_piece", "mirror_images");
         assertThat(plan.glue().steps()).extracting(step -> step.key()).contains("attach.on_top_pockets");
     }
 

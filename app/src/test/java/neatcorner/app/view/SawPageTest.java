@@ -3,6 +3,7 @@ package neatcorner.app.view;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -98,6 +99,18 @@ class SawPageTest extends OnTheDemo {
         typeIn("#proving-gauge", "twenty");
         assertThat(says("another setting")).as("what was typed before stands").isTrue();
         assertThat(saw().proofs()).hasSize(before);
+    }
+
+    /** The job's own saw is chosen at Cuts, speaks in every cut, and is undone. */
+    @Test
+    void aJobIsCutOnAnotherSaw() throws Exception {
+        take(2);
+        go(Station.CUTS);
+        select("#job-saw", Optional.of("hand mitre box"));
+        assertThat(plan().saw().saw().orElseThrow().name()).isEqualTo("hand mitre box");
+        assertThat(plan().findings()).extracting(Finding::id).contains("saw_unproved");
+        hand.push(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(plan().saw().saw().orElseThrow().name()).isEqualTo("mitre saw");
     }
 
     @Test

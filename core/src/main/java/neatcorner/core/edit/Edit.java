@@ -325,6 +325,19 @@ public sealed interface Edit {
         }
     }
 
+    /** Cut on the saw of this name, or on the shop's first that can. */
+    record SawOn(Optional<String> saw) implements Edit {
+        @Override
+        public Job apply(Job job) {
+            return job.sawnOn(saw);
+        }
+
+        @Override
+        public Words words() {
+            return saw.map(name -> Words.of("edit.saw_on", name)).orElseGet(() -> Words.of("edit.saw_any"));
+        }
+    }
+
     /** The same recipe for all parts. */
     record FinishAll(List<Coat> coats) implements Edit {
         @Override

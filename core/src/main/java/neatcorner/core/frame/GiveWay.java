@@ -54,7 +54,7 @@ public final class GiveWay {
         if (!(job.outline() instanceof Boxed boxed)) {
             return scaled(job, shop, size, wanted);
         }
-        Habits habits = shop.habitsUnder(job.overrides());
+        Habits habits = shop.sawing(job.saw()).habitsUnder(job.overrides());
         Chain chain = Chain.of(job, boxed, habits, new Offsets(job, habits), axis);
         if (!chain.has(size.line())) {
             return List.of();

@@ -40,6 +40,7 @@ import neatcorner.core.words.Station;
  * @param packed    what goes in
  * @param overrides habits that are different here
  * @param notes     written down on the way, oldest first
+ * @param saw       the name of the saw it is cut on; empty for the shop's first that can
  */
 public record Job(
         Heading heading,
@@ -49,7 +50,8 @@ public record Job(
         int carrier,
         Contents packed,
         Habits overrides,
-        List<Note> notes) {
+        List<Note> notes,
+        Optional<String> saw) {
     /** So many parts may a job have. */
     public static final int MOST_PARTS = 24;
     /** What the first part is called as long as nobody calls it otherwise. */
@@ -89,7 +91,7 @@ public record Job(
     /** A job of one part of which nothing is done yet. */
     public static Job of(Heading heading, Body body, Contents contents, Choices choices) {
         Part first = new Part(FIRST, Optional.empty(), body, choices, Progress.NONE);
-        return new Job(heading, List.of(first), 0, 0, 0, contents, Habits.USUAL, List.of());
+        return new Job(heading, List.of(first), 0, 0, 0, contents, Habits.USUAL, List.of(), Optional.empty());
     }
 
     /** A new job: one frame around a pane of glass, everything else as usual. */
@@ -111,7 +113,7 @@ public record Job(
 
     /** The same job with another of its parts looked at, from 0. */
     public Job at(int part) {
-        return part == seen ? this : new Job(heading, parts, part, holder, carrier, packed, overrides, notes);
+        return part == seen ? this : new Job(heading, parts, part, holder, carrier, packed, overrides, notes, saw);
     }
 
     /** Which part has this name, from 0; a placed part's is always among those before it. */
@@ -445,13 +447,13 @@ public record Job(
             throw Refusal.of("job.packed_elsewhere", part().name(), parts.get(holder).name());
         }
         return seen == holder
-                ? new Job(heading, parts, seen, holder, carrier, other, overrides, notes)
+                ? new Job(heading, parts, seen, holder, carrier, other, overrides, notes, saw)
                 : this;
     }
 
     /** With other habits. */
     public Job withOverrides(Habits other) {
-        return new Job(heading, parts, seen, holder, carrier, packed, other, notes);
+        return new Job(heading, parts, seen, holder, carrier, packed, other, notes, saw);
     }
 
     /** With other decisions. */
@@ -463,7 +465,7 @@ public record Job(
     public Job withAllChoices(UnaryOperator<Choices> change) {
         List<Part> changed =
                 parts.stream().map(one -> one.with(change.apply(one.choices()))).toList();
-        return new Job(heading, changed, seen, holder, carrier, packed, overrides, notes);
+        return new Job(heading, changed, seen, holder, carrier, packed, overrides, notes, saw);
     }
 
     /** With other wishes for the cutting of every part. */
@@ -485,7 +487,7 @@ public record Job(
     public Job withNote(Note note) {
         List<Note> more = new ArrayList<>(notes);
         more.add(note);
-        return new Job(heading, parts, seen, holder, carrier, packed, overrides, more);
+        return new Job(heading, parts, seen, holder, carrier, packed, overrides, more, saw);
     }
 
     /** With this trouble at a corner of the part, or none. */
@@ -502,7 +504,7 @@ public record Job(
     public Job withPart(Part part) {
         List<Part> more = new ArrayList<>(parts);
         more.add(part);
-        return new Job(heading, more, parts.size(), holder, carrier, packed, overrides, notes);
+        return new Job(heading, more, parts.size(), holder, carrier, packed, overrides, notes, saw);
     }
 
     /** Without the part that is looked at; refused for the first, and while others lie by it. */
@@ -519,7 +521,7 @@ public record Job(
         List<Part> fewer = new ArrayList<>(parts);
         fewer.remove(seen);
         return new Job(
-                heading, fewer, seen - 1, without(holder), without(carrier), packed, overrides, notes);
+                heading, fewer, seen - 1, without(holder), without(carrier), packed, overrides, notes, saw);
     }
 
     /** What a part counted from 0 is when the one looked at is gone; the first stands in for that one. */
@@ -538,26 +540,31 @@ public record Job(
                     .map(placement -> one.with(placement.on(name)))
                     .orElse(one));
         }
-        return new Job(heading, renamed, seen, holder, carrier, packed, overrides, notes);
+        return new Job(heading, renamed, seen, holder, carrier, packed, overrides, notes, saw);
     }
 
     /** With the package in another part, from 0. */
     public Job heldBy(int part) {
-        return new Job(heading, parts, seen, part, carrier, packed, overrides, notes);
+        return new Job(heading, parts, seen, part, carrier, packed, overrides, notes, saw);
     }
 
     /** With the hardware on another part, from 0. */
     public Job carriedBy(int part) {
-        return new Job(heading, parts, seen, holder, part, packed, overrides, notes);
+        return new Job(heading, parts, seen, holder, part, packed, overrides, notes, saw);
+    }
+
+    /** Cut on the saw of this name, or on the shop's first that can. */
+    public Job sawnOn(Optional<String> other) {
+        return new Job(heading, parts, seen, holder, carrier, packed, overrides, notes, other);
     }
 
     private Job with(Heading other) {
-        return new Job(other, parts, seen, holder, carrier, packed, overrides, notes);
+        return new Job(other, parts, seen, holder, carrier, packed, overrides, notes, saw);
     }
 
     private Job with(Part other) {
         List<Part> changed = new ArrayList<>(parts);
         changed.set(seen, other);
-        return new Job(heading, changed, seen, holder, carrier, packed, overrides, notes);
+        return new Job(heading, changed, seen, holder, carrier, packed, overrides, notes, saw);
     }
 }

@@ -53,8 +53,9 @@ public final class Planner {
      * @throws neatcorner.core.phrase.Refusal when the numbers leave no frame
      */
     public static Plan plan(Job job, Shop shop, Answers answers) {
-        Assembly assembly = Assembly.of(job, shop);
-        return plan(Draft.of(assembly.job(), shop).with(Answers.class, answers).with(Assembly.class, assembly));
+        Shop sawing = shop.sawing(job.saw());
+        Assembly assembly = Assembly.of(job, sawing);
+        return plan(Draft.of(assembly.job(), sawing).with(Answers.class, answers).with(Assembly.class, assembly));
     }
 
     /** Works out whatever is not known of it. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.frame.Member;
+import neatcorner.core.frame.Mitre;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Gap;
 import neatcorner.core.phrase.Words;
@@ -139,10 +140,16 @@ public sealed interface Cause {
 
         @Override
         public List<PieceError> does(List<Member> sides, double size) {
+            Member twisted = sides.get(side);
             return only(
                     sides.size(),
                     side,
-                    new PieceError(new EndError(0, size / 2), new EndError(0, -size / 2), 0));
+                    new PieceError(leaning(twisted.left(), size / 2), leaning(twisted.right(), -size / 2), 0));
+        }
+
+        /** What turns about the length of a piece leans its cut by the sine of its swing, and a square one not. */
+        private static EndError leaning(Mitre cut, double turned) {
+            return new EndError(0, turned * Math.sin(cut.swing().radians()));
         }
 
         @Override

@@ -20,7 +20,6 @@ import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
 import org.hipparchus.linear.DecompositionSolver;
-import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 
@@ -48,6 +47,8 @@ public final class Doctor {
     private static final double LENGTHS = 0.1;
     /** A cause that is less likely is not told. */
     private static final double LEAST = 0.02;
+    /** With more readings the odd one is not looked for: it would take as many diagnoses. */
+    private static final int MOST_TRIED = 24;
     private final List<Member> sides;
     private final Band band;
     private final List<Cause> causes;
@@ -105,10 +106,16 @@ public final class Doctor {
      * @param nothing   how likely it is that nothing is wrong but what always is, from 0 to 1
      * @param guesses   the likeliest first
      * @param explained whether the likeliest guess can give what was seen
+     * @param doubtful  where it cannot, the one reading without which it could; empty where there is none such
      * @param next      what to look at to tell the likeliest apart; empty where nothing would
      */
     public record Diagnosis(
-            List<Found> found, double nothing, List<Guess> guesses, boolean explained, Optional<Look> next) {
+            List<Found> found,
+            double nothing,
+            List<Guess> guesses,
+            boolean explained,
+            Optional<Look> doubtful,
+            Optional<Look> next) {
         /** The likeliest guess. */
         public Guess best() {
             return guesses.getFirst();
@@ -138,6 +145,45 @@ public final class Doctor {
      */
     public Diagnosis diagnose(SequencedMap<Look, Double> seen) {
         seen.forEach(this::check);
+        List<Guess> guesses = guesses(seen);
+        boolean explained = isExplained(guesses, seen.size());
+        return new Diagnosis(
+                found(guesses),
+                guesses.stream()
+                        .filter(guess -> guess.causes().isEmpty())
+                        .mapToDouble(Guess::weight)
+                        .sum(),
+                guesses,
+                explained,
+                explained ? Optional.empty() : doubtful(seen),
+                next(guesses, seen.keySet()));
+    }
+
+    private static boolean isExplained(List<Guess> guesses, int readings) {
+        return guesses.getFirst().misfit() < readings + 4 * Math.sqrt(2.0 * readings);
+    }
+
+    /** The one reading without which some guess gives all others, the best where there are several. */
+    private Optional<Look> doubtful(SequencedMap<Look, Double> seen) {
+        double least = Double.POSITIVE_INFINITY;
+        Optional<Look> doubtful = Optional.empty();
+        for (Look look : seen.size() > MOST_TRIED ? List.<Look>of() : List.copyOf(seen.keySet())) {
+            SequencedMap<Look, Double> rest = new LinkedHashMap<>(seen);
+            rest.remove(look);
+            // Of one or two readings something can always be made.
+            List<Guess> guesses = rest.size() < 3 ? List.of() : guesses(rest);
+            if (!guesses.isEmpty()
+                    && isExplained(guesses, rest.size())
+                    && guesses.getFirst().misfit() < least) {
+                least = guesses.getFirst().misfit();
+                doubtful = Optional.of(look);
+            }
+        }
+        return doubtful;
+    }
+
+    /** Every guess, the likeliest first. */
+    private List<Guess> guesses(SequencedMap<Look, Double> seen) {
         int[] at = seen.keySet().stream().mapToInt(this::index).toArray();
         RealVector y = new ArrayRealVector(seen.values().stream().mapToDouble(Double::doubleValue).toArray());
         Weighing weighing = new Weighing(at, y);
@@ -146,7 +192,7 @@ public final class Doctor {
                 .boxed()
                 .flatMap(i -> causes.subList(i + 1, causes.size()).stream()
                         .map(other -> List.of(causes.get(i), other)));
-        return diagnosis(Stream.concat(singles, pairs).map(weighing::of).toList(), seen.keySet());
+        return weighed(Stream.concat(singles, pairs).map(weighing::of).toList());
     }
 
     private void check(Look look, double value) {
@@ -182,7 +228,11 @@ public final class Doctor {
     private double[] response(Cause cause) {
         // Small enough that all of it is linear.
         double step = cause.usual() / 100;
-        return times(read(cause.does(sides, step), new double[sides.size()]), 1 / step);
+        double[] response = times(read(cause.does(sides, step), new double[sides.size()]), 1 / step);
+        if (cause instanceof Cause.Twist(int side)) {
+            response[looks.indexOf(new Look.Winding(side))] = 1;
+        }
+        return response;
     }
 
     private static double[] times(double[] effect, double factor) {
@@ -247,6 +297,8 @@ public final class Doctor {
             case Look.Through(int corner) -> state.openings().get(corner).frontOverBack();
             case Look.Diagonal(int from, int to) -> band.longer(from, to, state);
             case Look.Side(int side) -> errors.get(side).length();
+            // No cut is seen by it: what a cause does to it, that cause says.
+            case Look.Winding _ -> 0;
             case Look.Cut(int side, boolean right) ->
                 right ? errors.get(side).right().swing() : errors.get(side).left().swing();
         };
@@ -284,29 +336,32 @@ public final class Doctor {
             if (there.isEmpty()) {
                 return new Weighed(there, -whole / 2 + before(there), new double[0], new double[0], whole);
             }
-            int n = there.size();
-            RealMatrix known = new Array2DRowRealMatrix(n, n);
-            double[] b = new double[n];
-            double spread = 0;
-            for (int i = 0; i < n; i++) {
-                int row = Known.in(numbers, there.get(i));
-                for (int j = 0; j < n; j++) {
-                    known.setEntry(i, j, gram.getEntry(row, Known.in(numbers, there.get(j))));
-                }
-                known.addToEntry(i, i, Math.pow(there.get(i).usual(), -2));
-                b[i] = along.getEntry(row);
-                spread += 2 * Math.log(there.get(i).usual());
-            }
-            LUDecomposition solved = new LUDecomposition(known);
-            RealMatrix doubt = solved.getSolver().getInverse();
-            double[] sizes = doubt.operate(b);
-            double misfit = whole - new ArrayRealVector(sizes).dotProduct(new ArrayRealVector(b));
+            int first = Known.in(numbers, there.getFirst());
+            int last = Known.in(numbers, there.getLast());
+            boolean two = there.size() > 1;
+            double a = gram.getEntry(first, first) + weight(there.getFirst());
+            // A cause by itself is one of two that know nothing of one another, the other of no size.
+            double b = two ? gram.getEntry(first, last) : 0;
+            double d = two ? gram.getEntry(last, last) + weight(there.getLast()) : 1;
+            double determinant = a * d - b * b;
+            double pulledFirst = along.getEntry(first);
+            double pulledLast = two ? along.getEntry(last) : 0;
+            double[] sizes = {
+                (d * pulledFirst - b * pulledLast) / determinant, (a * pulledLast - b * pulledFirst) / determinant
+            };
+            double[] doubts = {Math.sqrt(d / determinant), Math.sqrt(a / determinant)};
+            double misfit = whole - sizes[0] * pulledFirst - sizes[1] * pulledLast;
+            double spread = there.stream().mapToDouble(cause -> 2 * Math.log(cause.usual())).sum();
             return new Weighed(
                     there,
-                    -(misfit + spread + Math.log(solved.getDeterminant())) / 2 + before(there),
-                    sizes,
-                    IntStream.range(0, n).mapToDouble(i -> Math.sqrt(doubt.getEntry(i, i))).toArray(),
+                    -(misfit + spread + Math.log(determinant)) / 2 + before(there),
+                    Arrays.copyOf(sizes, there.size()),
+                    Arrays.copyOf(doubts, there.size()),
                     misfit);
+        }
+
+        private double weight(Cause cause) {
+            return Math.pow(cause.usual(), -2);
         }
     }
 
@@ -318,10 +373,10 @@ public final class Doctor {
                 .sum();
     }
 
-    private Diagnosis diagnosis(List<Weighed> all, Collection<Look> seen) {
+    private static List<Guess> weighed(List<Weighed> all) {
         double most = all.stream().mapToDouble(Weighed::log).max().orElseThrow();
         double sum = all.stream().mapToDouble(one -> Math.exp(one.log() - most)).sum();
-        List<Guess> guesses = all.stream()
+        return all.stream()
                 .map(one -> new Guess(
                         one.causes(),
                         Math.exp(one.log() - most) / sum,
@@ -330,14 +385,6 @@ public final class Doctor {
                         one.misfit()))
                 .sorted(Comparator.comparing(Guess::weight).reversed())
                 .toList();
-        List<Found> found = found(guesses);
-        double nothing = guesses.stream()
-                .filter(guess -> guess.causes().isEmpty())
-                .mapToDouble(Guess::weight)
-                .sum();
-        int readings = seen.size();
-        boolean explained = guesses.getFirst().misfit() < readings + 4 * Math.sqrt(2.0 * readings);
-        return new Diagnosis(found, nothing, guesses, explained, next(guesses, seen));
     }
 
     /** Every cause with the weight of all guesses that hold it, and its size in the likeliest of them. */
@@ -397,7 +444,7 @@ public final class Doctor {
     /** What a piece that is right shows: in mm; of a cut its angle to the outside edge, in rad; of a joint no gap. */
     public double planned(Look look) {
         return switch (look) {
-            case Look.Across _, Look.Through _ -> 0;
+            case Look.Across _, Look.Through _, Look.Winding _ -> 0;
             case Look.Diagonal(int from, int to) -> band.distance(from, to);
             case Look.Side(int side) -> sides.get(side).longPoint().value().toMm();
             case Look.Cut(int side, boolean right) ->
@@ -415,6 +462,7 @@ public final class Doctor {
         IntStream.range(0, n).mapToObj(Look.Across::new).forEach(looks::add);
         IntStream.range(0, n).mapToObj(Look.Through::new).forEach(looks::add);
         IntStream.range(0, n).mapToObj(Look.Side::new).forEach(looks::add);
+        IntStream.range(0, n).mapToObj(Look.Winding::new).forEach(looks::add);
         for (int from = 0; from < n; from++) {
             for (int to = from + 2; to < n && to - from < n - 1; to++) {
                 looks.add(new Look.Diagonal(from, to));

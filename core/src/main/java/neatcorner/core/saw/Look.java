@@ -86,6 +86,42 @@ public sealed interface Look {
     }
 
     /**
+     * Winding sticks across the face at both ends of a side, sighted along: how much the right
+     * end is turned against the left one, its outside edge to the front, in rad. What the cuts are like does not matter to it.
+     *
+     * @param side from 0
+     */
+    record Winding(int side) implements Look {
+        /** So long are the sticks, over which one sees half a millimetre. Common practice, no source. */
+        public static final Length STICKS = Length.mm(300);
+
+        /** How much one stick stands over the other at its end, in mm, where the ends are turned so, in rad. */
+        public static double over(double turned) {
+            return STICKS.toMm() * Math.tan(turned);
+        }
+
+        /** The other way round. */
+        public static double turned(double over) {
+            return Math.atan(over / STICKS.toMm());
+        }
+
+        @Override
+        public double fine() {
+            return Math.atan(TAPE.toMm() / STICKS.toMm());
+        }
+
+        @Override
+        public Words said(List<Member> sides) {
+            return Words.of(
+                    "look.winding",
+                    sides.get(side).side().letters(),
+                    STICKS,
+                    sides.get(side).side().to(),
+                    sides.get(side).side().from());
+        }
+    }
+
+    /**
      * An angle gauge on the cut at one end of a side: how much too pointed it is, in rad.
      *
      * @param side  from 0

@@ -56,38 +56,23 @@ public final class SawPlanner {
         return new SawPlanner(frame, machines).plan();
     }
 
-    /** A cut as the saw is set for it. */
-    private record Set(boolean toRight, Angle swing, Angle tilt) {
-        static Stream<Set> of(Member piece) {
-            return Stream.of(of(piece.left(), true), of(piece.right(), false));
-        }
-
-        private static Set of(Mitre cut, boolean leftEnd) {
-            return new Set(
-                    cut.swingsRight(leftEnd),
-                    new Angle(Math.abs(cut.swing().radians())),
-                    new Angle(Math.abs(cut.tilt().radians())));
-        }
-
-        boolean by(Machine saw) {
-            return saw.reaches(toRight, swing, tilt);
-        }
-    }
-
-    private List<Set> cuts() {
-        return frame.isSolid() ? List.of() : frame.pieces().flatMap(Set::of).toList();
+    private List<SawSet> cuts() {
+        return frame.isSolid() ? List.of() : frame.pieces().flatMap(SawSet::of).toList();
     }
 
     private Planned<SawPlan> plan() {
-        List<Set> cuts = cuts();
+        List<SawSet> cuts = cuts();
         List<Machine> saws = machines.saws();
         Optional<Machine> saw = saws.stream()
                 .filter(one -> cuts.stream().allMatch(cut -> cut.by(one)))
                 .findFirst()
                 .or(() -> saws.stream().findFirst());
-        SawPlan plan = new SawPlan(saw, ring(), Trust.in(saw));
+        List<Member> ring = ring();
+        Optional<Machine> proved = saw.map(machines::holding).filter(one -> one.lastProved().isPresent());
+        SawPlan plan = new SawPlan(saw, ring, Trust.in(proved.or(() -> saw), ring));
         if (!cuts.isEmpty()) {
             findBeyond(cuts);
+            findOther(saw);
         }
         if (plan.isRing()) {
             judge(plan);
@@ -105,31 +90,43 @@ public final class SawPlanner {
         return mitred ? sides : List.of();
     }
 
-    private void findBeyond(List<Set> cuts) {
+    /** Another saw than the one that was chosen cuts it: that one is gone, or cannot. */
+    private void findOther(Optional<Machine> used) {
+        frame.job().saw().filter(wanted -> used.filter(saw -> saw.name().equals(wanted)).isEmpty())
+                .ifPresent(wanted -> ledger.find(Finding.of(
+                                Severity.NOTE,
+                                Station.CUTS,
+                                machines.named(wanted).isPresent() ? "saw_cannot" : "saw_gone",
+                                wanted,
+                                used.map(saw -> Words.of("saw.the", saw.name())).orElse(Words.of("saw.many")))
+                        .remedy(new Remedy.OnJob(Words.of("edit.saw_any"), new Edit.SawOn(Optional.empty())))));
+    }
+
+    private void findBeyond(List<SawSet> cuts) {
         if (machines.saws().isEmpty()) {
             cuts.stream()
-                    .map(Set::swing)
+                    .map(SawSet::swing)
                     .max(Comparator.naturalOrder())
                     .filter(most -> most.compareTo(REACH) > 0)
                     .ifPresent(most -> findReach(
                             most, REACH, Words.of("saw.many"), Words.of("saw.on_end", most.complement())));
             cuts.stream()
-                    .map(Set::tilt)
+                    .map(SawSet::tilt)
                     .max(Comparator.naturalOrder())
                     .filter(most -> most.compareTo(TILT) > 0)
                     .ifPresent(most -> findTilt(most, TILT, Words.of("saw.most_blades")));
             return;
         }
-        List<Set> beyond = cuts.stream()
+        List<SawSet> beyond = cuts.stream()
                 .filter(cut -> machines.saws().stream().noneMatch(cut::by))
                 .toList();
         beyond.stream()
                 .filter(cut -> machines.sawFor(cut.toRight(), cut.swing(), UPRIGHT).isEmpty())
-                .max(Comparator.comparing(Set::swing))
+                .max(Comparator.comparing(SawSet::swing))
                 .ifPresent(this::findSwing);
         beyond.stream()
                 .filter(cut -> machines.sawFor(cut.toRight(), cut.swing(), UPRIGHT).isPresent())
-                .max(Comparator.comparing(Set::tilt))
+                .max(Comparator.comparing(SawSet::tilt))
                 .ifPresent(cut -> {
                     Machine best = machines.saws().stream()
                             .filter(saw -> saw.reaches(cut.toRight(), cut.swing(), UPRIGHT))
@@ -140,7 +137,7 @@ public final class SawPlanner {
     }
 
     /** What would do it: a wedge that makes up what is missing, or the piece on end in a jig. */
-    private void findSwing(Set cut) {
+    private void findSwing(SawSet cut) {
         Machine best = machines.saws().stream()
                 .min(Comparator.comparing(
                         saw -> Math.abs(nearest(saw, cut).minus(cut.swing()).radians())))
@@ -164,7 +161,7 @@ public final class SawPlanner {
     }
 
     /** The setting of a saw that comes nearest. */
-    private static Angle nearest(Machine saw, Set cut) {
+    private static Angle nearest(Machine saw, SawSet cut) {
         Angle most = saw.reach().swing(cut.toRight());
         return saw.onlyDetents()
                 ? saw.detents().stream()
@@ -228,6 +225,7 @@ public final class SawPlanner {
     private void judgeProved(Machine saw, SawPlan plan, Angle allowed) {
         Closure closed = Closure.of(plan.ring(), plan.trust().expected(plan.ring()));
         enterLast(plan, closed);
+        findElsewhere(saw);
         double worst = worst(plan.trust().expected(plan.ring()));
         Angle off = new Angle(Math.abs(worst));
         // What no hand can set any finer is no fault of the saw, however wide the joint.
@@ -246,6 +244,22 @@ public final class SawPlanner {
                     .by(off)
                     .remedy(new Remedy.Prove(Words.of("remedy.set_right", saw.name()))));
         }
+    }
+
+    /** The first setting of this frame at which the saw was not proved, where it was at others. */
+    private void findElsewhere(Machine saw) {
+        Machine proved = machines.holding(saw);
+        cuts().stream()
+                .filter(cut -> cut.isSwung() && !proved.isProved(cut.side(), cut.swing()))
+                .findFirst()
+                .ifPresent(cut -> proved.angle(cut.side()).ifPresent(proof -> ledger.find(Finding.of(
+                                Severity.NOTE,
+                                Station.CUTS,
+                                "saw_proved_elsewhere",
+                                saw.name(),
+                                saw.said(cut.toRight(), proof.at()),
+                                saw.said(cut.toRight(), cut.swing()))
+                        .remedy(new Remedy.Prove(Words.of("remedy.prove", saw.name()))))));
     }
 
     /** The error of a cut, in rad, in the corner where its two have most of it together. */

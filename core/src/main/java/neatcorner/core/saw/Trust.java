@@ -1,5 +1,6 @@
 package neatcorner.core.saw;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.frame.Member;
@@ -27,6 +28,8 @@ public record Trust(Known left, Known right, Known tilt, double repeat, double s
     public static final Angle UNPROVED = Angle.degrees(0.15);
     /** How one cut repeats another on a power saw, and by hand. Common practice, no source. */
     private static final double POWER = Math.toRadians(0.02);
+    /** How one setting of a saw may differ from another that was proved. Common practice, no source. */
+    private static final double ELSEWHERE = Math.toRadians(0.1);
     private static final double NEARLY_SQUARE = 1e-9;
     private static final double BY_HAND = Math.toRadians(0.1);
     /** Pieces off one stop, and marked by a tape. Common practice, no source. */
@@ -43,8 +46,10 @@ public record Trust(Known left, Known right, Known tilt, double repeat, double s
         /** Nothing found. */
         static final Known NOTHING = new Known(0, UNPROVED.radians(), false);
 
-        static Known of(Proof.OfAngle proof) {
-            return new Known(proof.error().radians(), proof.doubt().radians(), true);
+        static Known of(Proof.OfAngle proof, Collection<Angle> settings) {
+            boolean here = settings.isEmpty() || settings.stream().anyMatch(proof::speaksFor);
+            double doubt = proof.doubt().radians();
+            return new Known(proof.error().radians(), here ? doubt : Math.hypot(doubt, ELSEWHERE), true);
         }
 
         Known negated() {
@@ -57,21 +62,31 @@ public record Trust(Known left, Known right, Known tilt, double repeat, double s
         }
     }
 
-    /** What is known of a machine; of none, what is known of any. */
-    public static Trust in(Optional<Machine> saw) {
-        return saw.map(Trust::in).orElse(
+    /**
+     * What is known of a machine where it cuts these sides; of none, what is known of any.
+     *
+     * @param sides of a frame, whose settings its proofs are to speak for; may be empty
+     */
+    public static Trust in(Optional<Machine> saw, List<Member> sides) {
+        return saw.map(one -> in(one, sides)).orElse(
                 new Trust(Known.NOTHING, Known.NOTHING, Known.NOTHING, POWER, STOP.toMm(), false));
     }
 
-    private static Trust in(Machine saw) {
-        Optional<Known> fence = saw.angle(ProofKind.FENCE).map(Known::of);
+    private static Trust in(Machine saw, List<Member> sides) {
+        Optional<Known> fence = known(saw, ProofKind.FENCE, List.of());
         return new Trust(
-                saw.angle(ProofKind.LEFT).map(Known::of).or(() -> fence.map(Known::negated)).orElse(Known.NOTHING),
-                saw.angle(ProofKind.RIGHT).map(Known::of).or(() -> fence).orElse(Known.NOTHING),
-                saw.angle(ProofKind.TILT).map(Known::of).orElse(Known.NOTHING),
+                known(saw, ProofKind.LEFT, SawSet.swings(sides, false))
+                        .or(() -> fence.map(Known::negated))
+                        .orElse(Known.NOTHING),
+                known(saw, ProofKind.RIGHT, SawSet.swings(sides, true)).or(() -> fence).orElse(Known.NOTHING),
+                known(saw, ProofKind.TILT, SawSet.tilts(sides)).orElse(Known.NOTHING),
                 saw.kind() == MachineKind.MITRE_BOX || saw.kind() == MachineKind.SHOOTING_BOARD ? BY_HAND : POWER,
                 saw.scatter().orElse(STOP).toMm(),
                 saw.reach().left().radians() == 0 || saw.reach().right().radians() == 0);
+    }
+
+    private static Optional<Known> known(Machine saw, ProofKind what, List<Angle> settings) {
+        return saw.angle(what, settings).map(proof -> Known.of(proof, settings));
     }
 
     /** What the pieces of a frame are off by when the saw is off by what was found, and nothing else. */

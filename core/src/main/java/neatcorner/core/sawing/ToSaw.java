@@ -2,6 +2,7 @@ package neatcorner.core.sawing;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import neatcorner.core.cut.Lots;
 import neatcorner.core.cut.StickLayout;
@@ -22,13 +23,20 @@ public record ToSaw(List<StickLayout> sticks, Habits habits, Machines machines) 
         sticks = List.copyOf(sticks);
     }
 
-    /** The sticks of one or several orders, with the habits of the one with the widest kerf: they are laid with it. */
+    /**
+     * The sticks of one or several orders, with the habits of the one with the widest kerf, since they are laid with
+     * it; on the saw that all of them wish for, else on the shop's first that can.
+     */
     public static ToSaw of(List<StickLayout> sticks, List<Lots.Order> orders, Machines machines) {
         Habits habits = orders.stream()
                 .map(order -> order.frame().habits())
                 .max(Comparator.comparing(all -> all.get(Habit.KERF)))
                 .orElseThrow();
-        return new ToSaw(sticks, habits, machines);
+        List<Optional<String>> saws = orders.stream()
+                .map(order -> order.frame().job().saw())
+                .distinct()
+                .toList();
+        return new ToSaw(sticks, habits, saws.size() == 1 ? machines.preferring(saws.getFirst()) : machines);
     }
 
     /** What the blade takes. */

@@ -2,6 +2,7 @@ package neatcorner.core.shop;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -218,6 +219,23 @@ public record Machine(
     /** The newest error of one cut that was proved; none known is none. */
     public Optional<Proof.OfAngle> angle(ProofKind what) {
         return last(what).map(Proof.OfAngle.class::cast);
+    }
+
+    /** The newest that was proved so near to one of these settings that it speaks for it; where none was, any. */
+    public Optional<Proof.OfAngle> angle(ProofKind what, Collection<Angle> settings) {
+        return angles(what)
+                .filter(proof -> settings.stream().anyMatch(proof::speaksFor))
+                .reduce((_, later) -> later)
+                .or(() -> angle(what));
+    }
+
+    /** Whether a proof speaks for this setting. */
+    public boolean isProved(ProofKind what, Angle setting) {
+        return angles(what).anyMatch(proof -> proof.speaksFor(setting));
+    }
+
+    private Stream<Proof.OfAngle> angles(ProofKind what) {
+        return proofs.stream().filter(proof -> proof.kind() == what).map(Proof.OfAngle.class::cast);
     }
 
     /**

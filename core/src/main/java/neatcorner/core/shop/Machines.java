@@ -103,6 +103,24 @@ public record Machines(List<Machine> all, Optional<LocalDate> today) {
         return with(name, machine.with(proof));
     }
 
+    /** The saw of this name foremost, where there is one. */
+    public Machines preferring(Optional<String> saw) {
+        return saw.map(this::first).orElse(this);
+    }
+
+    /** A machine with those of its proofs that hold; where the day is not known, all do. */
+    public Machine holding(Machine machine) {
+        return today.isEmpty()
+                ? machine
+                : machine.withProofs(machine.proofs().stream()
+                        .filter(proof -> holds(ChronoUnit.DAYS.between(proof.day(), today.get())))
+                        .toList());
+    }
+
+    private static boolean holds(long age) {
+        return age >= 0 && age <= FRESH_DAYS;
+    }
+
     /** How many days ago it was proved; empty where it never was or the day is not known. */
     public OptionalLong age(Machine machine) {
         return today.isEmpty() || machine.lastProved().isEmpty()
@@ -112,7 +130,6 @@ public record Machines(List<Machine> all, Optional<LocalDate> today) {
 
     /** Whether its last proof holds: neither too old nor from the future; where the day is not known, any does. */
     public boolean isFresh(Machine machine) {
-        long age = age(machine).orElse(0);
-        return machine.lastProved().isPresent() && age >= 0 && age <= FRESH_DAYS;
+        return machine.lastProved().isPresent() && holds(age(machine).orElse(0));
     }
 }

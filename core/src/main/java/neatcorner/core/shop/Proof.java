@@ -27,6 +27,8 @@ public sealed interface Proof {
         /** More is no error of a machine but another setting. Common practice, no source. */
         public static final Angle MOST = Angle.degrees(3);
 
+        private static final Angle NEAR = Angle.degrees(1);
+
         /**
          * Checks it.
          *
@@ -39,6 +41,11 @@ public sealed interface Proof {
             Range.within("proof_at", at, Angle.degrees(0), Angle.RIGHT);
             Range.within("proof_error", error, new Angle(-MOST.radians()), MOST);
             Range.within("proof_doubt", doubt, Angle.degrees(0), MOST);
+        }
+
+        /** Whether it was made near this setting: each detent of a saw has an error of its own. */
+        public boolean speaksFor(Angle setting) {
+            return Math.abs(setting.radians() - at.radians()) <= NEAR.radians();
         }
 
         @Override

@@ -135,6 +135,11 @@ public record Shop(
         return sawn.over(overrides).with(joining.drawers());
     }
 
+    /** With the saw of this name foremost, where there is one. */
+    public Shop sawing(Optional<String> saw) {
+        return saw.isEmpty() ? this : withMachines(machines.preferring(saw));
+    }
+
     private static Habits with(Habit habit, Optional<Length> said, Habits habits) {
         return said.map(length -> habits.with(habit, length)).orElse(habits);
     }

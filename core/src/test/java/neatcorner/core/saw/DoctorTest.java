@@ -31,11 +31,15 @@ class DoctorTest {
     }
 
     private static Doctor doctor(List<Member> sides) {
-        return Doctor.of(new SawPlan(Optional.empty(), sides, Trust.in(Optional.empty()))).orElseThrow();
+        return Doctor.of(new SawPlan(Optional.empty(), sides, Trust.in(Optional.empty(), List.of()))).orElseThrow();
     }
 
     private static double usual(Cause cause) {
-        return cause instanceof Cause.Long ? 1.2 : 0.4 * DEGREE;
+        return switch (cause) {
+            case Cause.Long _ -> 1.2;
+            case Cause.Twist _ -> 1.2 * DEGREE;
+            default -> 0.4 * DEGREE;
+        };
     }
 
     private static List<PieceError> sum(List<Member> sides, List<Cause> causes) {
@@ -50,7 +54,8 @@ class DoctorTest {
     }
 
     /** What is seen of errors, rounded as one reads it. */
-    private static SequencedMap<Look, Double> seen(List<Member> sides, List<PieceError> errors, List<Look> looks) {
+    private static SequencedMap<Look, Double> seen(List<Member> sides, List<Cause> there, List<Look> looks) {
+        List<PieceError> errors = sum(sides, there);
         Band band = new Band(sides);
         Band.State state = band.state(errors, new double[sides.size()]);
         SequencedMap<Look, Double> seen = new LinkedHashMap<>();
@@ -60,6 +65,7 @@ class DoctorTest {
                 case Look.Through(int corner) -> rounded(state.openings().get(corner).frontOverBack(), 0.1);
                 case Look.Diagonal(int from, int to) -> rounded(band.longer(from, to, state), 0.5);
                 case Look.Side(int side) -> rounded(errors.get(side).length(), 0.25);
+                case Look.Winding(int side) -> there.contains(new Cause.Twist(side)) ? 1.2 * DEGREE : 0;
                 case Look.Cut(int side, boolean right) ->
                     rounded((right ? errors.get(side).right() : errors.get(side).left()).swing(), 0.1 * DEGREE);
             };
@@ -79,7 +85,7 @@ class DoctorTest {
         Doctor doctor = doctor(sides);
         for (Cause cause : Cause.all(sides)) {
             Doctor.Diagnosis says =
-                    doctor.diagnose(seen(sides, sum(sides, List.of(cause)), doctor.looks()));
+                    doctor.diagnose(seen(sides, List.of(cause), doctor.looks()));
             assertThat(says.found().getFirst().cause()).as(cause.toString()).isEqualTo(cause);
             assertThat(says.explained()).isTrue();
             Doctor.Found found = says.found().getFirst();
@@ -96,7 +102,7 @@ class DoctorTest {
         for (int i = 0; i < all.size(); i++) {
             for (int j = i + 1; j < all.size(); j++) {
                 List<Cause> both = List.of(all.get(i), all.get(j));
-                Doctor.Diagnosis says = doctor.diagnose(seen(sides, sum(sides, both), doctor.looks()));
+                Doctor.Diagnosis says = doctor.diagnose(seen(sides, both, doctor.looks()));
                 List<Cause> sure = says.found().stream()
                         .filter(found -> found.confidence() > 0.9)
                         .map(Doctor.Found::cause)
@@ -113,7 +119,7 @@ class DoctorTest {
         Doctor doctor = doctor(sides);
         List<Look> gaps = IntStream.range(0, 4).<Look>mapToObj(Look.Across::new).toList();
         Doctor.Diagnosis says = doctor.diagnose(
-                seen(sides, sum(sides, List.of(new Cause.Swing(false))), gaps));
+                seen(sides, List.of(new Cause.Swing(false)), gaps));
         assertThat(confidence(says, new Cause.Swing(false)))
                 .isCloseTo(confidence(says, new Cause.Swing(true)), within(0.02))
                 .isBetween(0.3, 0.75);
@@ -197,6 +203,39 @@ class DoctorTest {
         return seen;
     }
 
+    /** Two neighbours twisted alike cancel in every joint; winding sticks name them, and are asked for. */
+    @Test
+    void windingSticksNameATwist() {
+        List<Member> sides = ClosureTest.rectangle();
+        Doctor doctor = doctor(sides);
+        List<Cause> there = List.of(new Cause.Twist(0));
+        List<Look> joints = doctor.looks().stream().filter(Look.Through.class::isInstance).toList();
+        Doctor.Diagnosis doubtful = doctor.diagnose(seen(sides, there, joints));
+        assertThat(confidence(doubtful, there.getFirst())).isLessThan(0.6);
+        assertThat(doubtful.next()).get().isInstanceOf(Look.Winding.class);
+        List<Cause> both = List.of(new Cause.Twist(0), new Cause.Twist(1));
+        Doctor.Diagnosis sure = doctor.diagnose(seen(sides, both, doctor.looks()));
+        both.forEach(cause -> assertThat(confidence(sure, cause)).isGreaterThan(0.9));
+    }
+
+    /** One reading that was taken wrongly is the one that is named. */
+    @ParameterizedTest
+    @MethodSource("frames")
+    void theOddReadingIsNamed(List<Member> sides) {
+        Doctor doctor = doctor(sides);
+        List<Look> looks = doctor.looks().stream()
+                .filter(look -> look instanceof Look.Across || look instanceof Look.Side)
+                .toList();
+        for (Look wrong : looks) {
+            SequencedMap<Look, Double> seen = seen(sides, List.of(new Cause.Swing(true)), looks);
+            seen.merge(wrong, wrong instanceof Look.Side ? 9.0 : 2.0, Double::sum);
+            Doctor.Diagnosis says = doctor.diagnose(seen);
+            if (!says.explained()) {
+                assertThat(says.doubtful()).contains(wrong);
+            }
+        }
+    }
+
     @Test
     void aGapNoSawMakesIsRefused() {
         Doctor doctor = doctor(ClosureTest.rectangle());
@@ -226,7 +265,7 @@ class DoctorTest {
     void sizesAreTheLeastSquaresOfEverythingUnknown(List<Member> sides) {
         Doctor doctor = doctor(sides);
         List<Cause> there = List.of(new Cause.Swing(true), new Cause.Long(1));
-        SequencedMap<Look, Double> seen = seen(sides, sum(sides, there), doctor.looks());
+        SequencedMap<Look, Double> seen = seen(sides, there, doctor.looks());
         Doctor.Guess guess = doctor.diagnose(seen).guesses().stream()
                 .filter(one -> one.causes().equals(there))
                 .findFirst()

@@ -43,6 +43,41 @@ class SawPlannerTest {
                         day, ProofKind.RIGHT, Angle.degrees(45), Angle.degrees(error), Angle.degrees(0.01)));
     }
 
+    /** A proof at 45° says little of the detent at 30°; one that was made there does, and counts before a newer one. */
+    @Test
+    void anotherSettingIsProvedByItself() {
+        Machine saw = proved(TODAY, 0.1);
+        Plan hexagon = plan(polygon(6), saw);
+        assertThat(found(hexagon)).contains("saw_proved_elsewhere");
+        assertThat(hexagon.saw().trust().left().doubt()).isGreaterThan(Math.toRadians(0.1));
+        for (ProofKind side : List.of(ProofKind.LEFT, ProofKind.RIGHT)) {
+            saw = saw.with(new Proof.OfAngle(
+                    TODAY.minusDays(2), side, Angle.degrees(30), Angle.degrees(-0.02), Angle.degrees(0.01)));
+        }
+        Plan again = plan(polygon(6), saw);
+        assertThat(found(again)).doesNotContain("saw_proved_elsewhere");
+        assertThat(again.saw().trust().left().value()).isEqualTo(Angle.degrees(-0.02).radians());
+        assertThat(plan(Sample.job("8", "10"), saw).saw().trust().left().value())
+                .isEqualTo(Angle.degrees(0.1).radians());
+    }
+
+    /** The job's own saw counts before the shop's first: its kerf, its trust, its name at every cut. */
+    @Test
+    void aJobMayBeCutOnAnotherSaw() {
+        Machine other = SAW.called("other")
+                .with(new Machine.Sizes(Optional.of(in("3/32")), Optional.empty(), Optional.empty()));
+        Machine box = MachineKind.MITRE_BOX.usual("box");
+        Job job = new Edit.SawOn(Optional.of("other")).apply(Sample.job("8", "10"));
+        Plan plan = plan(job, proved(TODAY, 0), other);
+        assertThat(plan.saw().saw()).contains(other);
+        assertThat(found(plan)).containsExactly("saw_unproved");
+        assertThat(plan.frame().habits().get(neatcorner.core.shop.Habit.KERF)).isEqualTo(in("3/32"));
+        assertThat(found(plan(job, proved(TODAY, 0)))).containsExactly("saw_gone");
+        Plan cannot = plan(new Edit.SawOn(Optional.of("box")).apply(polygon(6)), SAW, box);
+        assertThat(found(cannot)).contains("saw_cannot");
+        assertThat(cannot.saw().saw()).contains(SAW);
+    }
+
     private static List<String> found(Plan plan) {
         return plan.findings().stream()
                 .map(Finding::id)

@@ -95,7 +95,8 @@ final class JobJson {
                 index(fields, "carrier", parts),
                 contents(fields),
                 HabitsJson.read(fields),
-                fields.list("notes", note -> new Note(note.instant("at"), note.text("text")))));
+                fields.list("notes", note -> new Note(note.instant("at"), note.text("text"))),
+                fields.has("saw") ? Optional.of(fields.text("saw")) : Optional.empty()));
         for (String part : strained) {
             job = strained(job, part);
         }
@@ -467,6 +468,7 @@ final class JobJson {
         }
         node.put("holder", job.parts().get(job.holder()).name());
         node.put("carrier", job.parts().get(job.carrier()).name());
+        job.saw().ifPresent(saw -> node.put("saw", saw));
         ArrayNode parts = node.putArray("parts");
         job.parts().stream().skip(1).forEach(part -> writePart(part, parts.addObject()));
     }
