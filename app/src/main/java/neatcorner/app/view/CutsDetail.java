@@ -80,7 +80,7 @@ final class CutsDetail extends Panel {
                 .addAll(
                         text(
                                 Labels.get(
-                                        "sawing.saves",
+                                        sawing.saves() ? "sawing.saves" : "sawing.even",
                                         sawing.effort().settings(),
                                         sawing.effort().lengths(),
                                         sawing.plainly().settings(),

@@ -111,6 +111,11 @@ final class DoctorPanel extends Panel {
         }
     }
 
+    /** How the frame is drawn: as it likely is, or as planned before anything was seen; empty where none can judge. */
+    Optional<Doctor.Guess> shown() {
+        return doctor.map(_ -> diagnosis().map(Doctor.Diagnosis::best).orElse(Doctor.Guess.PLANNED));
+    }
+
     private void places(VBox box) {
         if (doctor.isEmpty()) {
             box.getChildren().add(text(Labels.get("doctor.outside")));

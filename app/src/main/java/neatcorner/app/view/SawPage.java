@@ -155,10 +155,10 @@ final class SawPage extends PartedPage {
     }
 
     private void drawDoctor() {
-        seen.draw(Labels.get("saw.seen"), space -> doctor.diagnosis()
-                .map(says -> DoctorDrawing.draw(
+        seen.draw(Labels.get("saw.seen"), space -> doctor.shown()
+                .map(guess -> DoctorDrawing.draw(
                         doctor.ring(),
-                        says.best(),
+                        guess,
                         doctor.seen(),
                         PictureView.reader(desk()),
                         space.getWidth(),

@@ -32,7 +32,9 @@ public final class DoctorDrawing {
         new RingSketch(sketch, ring)
                 .draw(
                         Laid.pulled(ring, Laid.times(errors, factor)),
-                        sketch.say(factor == 1 ? "doctor.drawn" : "doctor.drawn_times", factor),
+                        seen.isEmpty()
+                                ? sketch.say("doctor.drawn_planned")
+                                : sketch.say(factor == 1 ? "doctor.drawn" : "doctor.drawn_times", factor),
                         0,
                         width,
                         height,

@@ -78,7 +78,8 @@ final class FitSteps {
             steps.steps.addAll(Surround.steps(frame, over, ledger));
         } else if (frame.job().isStretcher()) {
             STRETCHING.forEach(step -> steps.steps.add(Words.of("fit.stretch." + step)));
-            steps.steps.add(MIDDLES, Words.of("fit.stretch.middles", steps.legs()));
+            String many = frame.members().size() == FOUR ? "" : "_many";
+            steps.steps.add(MIDDLES, Words.of("fit.stretch.middles" + many, steps.legs()));
         }
         steps.steps.addAll(behind.first());
         steps.behind();
@@ -165,7 +166,10 @@ final class FitSteps {
     private String hinged() {
         boolean board = contents.layer(Material.Role.MOUNT).isPresent()
                 || contents.layer(Material.Role.BACKING).isPresent();
-        return contents.hasMat() ? "fit.art" : board ? "fit.art_on_board" : "fit.art_alone";
+        if (contents.hasMat()) {
+            return "fit.art";
+        }
+        return board ? "fit.art_on_board" : contents.isGlazed() ? "fit.art_alone" : "fit.art_bare";
     }
 
     /** A canvas that lies last may stand out of the back: clips are bent for that. */

@@ -22,6 +22,7 @@ import neatcorner.core.job.Rabbeting;
 import neatcorner.core.job.Slats;
 import neatcorner.core.job.Trim;
 import neatcorner.core.making.MakingKey.What;
+import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
@@ -735,16 +736,10 @@ public final class MakingPlanner {
     private void rabbetLater(Silhouette stack) {
         Length radius = frame.habits().get(Habit.BIT_RADIUS);
         boolean squared = frame.job().rabbeting() != Rabbeting.AFTER_ROUNDED;
-        boolean curved = frame.job().outline().isCurved();
         boolean cornered = frame.job().outline().isCornered();
         boolean canvas = frame.job().contents().materials().anyMatch(material -> material == Material.CANVAS_ON_BARS);
-        List<Words> corners = cornered && (squared || !canvas)
-                ? List.of(Words.of(
-                        !squared
-                                ? "making.round_package"
-                                : curved ? "making.square_corners_only" : "making.square_corners",
-                        frame.habits().said(Habit.BIT_RADIUS)))
-                : List.of();
+        List<Words> corners =
+                cornered && (squared || !canvas) ? List.of(squared ? chiselled() : rounded()) : List.of();
         if (section.recess() instanceof Recess.DoubleRabbet step) {
             Silhouette before = section.withRecess(new Recess.Rabbet(step.lip(), step.depth())).wood();
             rout("feature.rabbet", step.lip(), step.depth(), List.of(), stack, before);
@@ -763,6 +758,27 @@ public final class MakingPlanner {
                     .remedy(new Remedy.OnJob(
                             Words.of("remedy.square_corners"), new Edit.ChooseRabbeting(Rabbeting.AFTER_SQUARED))));
         }
+    }
+
+    private Words rounded() {
+        return Words.of("making.round_package", frame.habits().said(Habit.BIT_RADIUS));
+    }
+
+    /** A bit of radius r leaves r / tan(θ/2) of both walls of a corner of θ: all of r where it is square. */
+    private Words chiselled() {
+        if (frame.job().outline().isCurved()) {
+            return Words.of("making.square_corners_only", frame.habits().said(Habit.BIT_RADIUS));
+        }
+        double sharpest = frame.angles().stream()
+                .mapToDouble(Angle::radians)
+                .min()
+                .orElseThrow();
+        boolean square = frame.angles().stream().allMatch(angle -> Math.abs(angle.radians() - Math.PI / 2) < 1e-6);
+        return square
+                ? Words.of("making.square_corners", frame.habits().said(Habit.BIT_RADIUS))
+                : Words.of(
+                        "making.sharp_corners",
+                        Length.mm(frame.habits().get(Habit.BIT_RADIUS).toMm() / Math.tan(sharpest / 2)));
     }
 
     private void rout(

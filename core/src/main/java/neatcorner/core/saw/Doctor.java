@@ -86,6 +86,9 @@ public final class Doctor {
      * @param misfit of what was seen, in standard deviations squared
      */
     public record Guess(List<Cause> causes, double weight, double[] sizes, double[] doubts, double misfit) {
+        /** Before anything was seen: all is as it was planned. */
+        public static final Guess PLANNED = new Guess(List.of(), 1, new double[0], new double[0], 0);
+
         /** What the pieces of a frame are off by if it is right. */
         public List<PieceError> does(List<Member> sides) {
             List<PieceError> errors = new ArrayList<>(Collections.nCopies(sides.size(), PieceError.NONE));

@@ -86,8 +86,8 @@ public sealed interface Look {
     }
 
     /**
-     * Winding sticks across the face at both ends of a side, sighted along: how much the right
-     * end is turned against the left one, its outside edge to the front, in rad. What the cuts are like does not matter to it.
+     * Winding sticks across the face at both ends of a side, sighted along: how much the right end is turned against
+     * the left one, its outside edge to the front, in rad. What the cuts are like does not matter to it.
      *
      * @param side from 0
      */

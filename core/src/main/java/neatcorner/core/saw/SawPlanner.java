@@ -250,7 +250,7 @@ public final class SawPlanner {
     private void findElsewhere(Machine saw) {
         Machine proved = machines.holding(saw);
         cuts().stream()
-                .filter(cut -> cut.isSwung() && !proved.isProved(cut.side(), cut.swing()))
+                .filter(cut -> cut.isSwung() && cut.by(saw) && !proved.isProved(cut.side(), cut.swing()))
                 .findFirst()
                 .ifPresent(cut -> proved.angle(cut.side()).ifPresent(proof -> ledger.find(Finding.of(
                                 Severity.NOTE,

@@ -26,12 +26,13 @@ final class CutOrder {
     private final List<Raw> cuts = new ArrayList<>();
     private final List<List<Integer>> after = new ArrayList<>();
     private final List<Integer> settings = new ArrayList<>();
+    /** Those that differ, the first of each that are like it. */
+    private final List<SawSetting> known = new ArrayList<>();
     private final List<Length> stops;
     private final boolean shared;
 
     CutOrder(List<StickLayout> layouts, Habits habits, Machines machines) {
         this.habits = habits;
-        List<SawSetting> known = new ArrayList<>();
         for (int i = 0; i < layouts.size(); i++) {
             StickCuts stick = new StickCuts(layouts.get(i), i, habits, machines);
             sticks.add(stick);
@@ -39,7 +40,7 @@ final class CutOrder {
             for (Raw cut : stick.cuts()) {
                 cuts.add(cut);
                 after.add(cut.after().stream().map(before -> first + before).toList());
-                settings.add(numberOf(cut.setting(), known));
+                settings.add(numberOf(cut.setting()));
             }
         }
         this.stops = stops();
@@ -51,7 +52,7 @@ final class CutOrder {
                 > 1;
     }
 
-    private static int numberOf(SawSetting setting, List<SawSetting> known) {
+    private int numberOf(SawSetting setting) {
         for (int i = 0; i < known.size(); i++) {
             if (known.get(i).isLike(setting)) {
                 return i;
@@ -164,7 +165,7 @@ final class CutOrder {
                     number,
                     new SawCut.On(cut.stick() + 1, stick.stick(), cut.place(), cut.turned(), shared),
                     cut.stroke(),
-                    cut.setting(),
+                    known.get(setting),
                     anew,
                     measure(cut, strip, wanted),
                     Held.of(strip, left, right, wanted.isPresent(), habits.get(Habit.SAFE_HOLD)),

@@ -4,6 +4,7 @@ import java.util.Optional;
 import neatcorner.core.frame.Mitre;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.saw.Correction;
 import neatcorner.core.shop.Machine;
 import neatcorner.core.shop.Machines;
 
@@ -17,8 +18,8 @@ import neatcorner.core.shop.Machines;
  * @param tilt       from upright, 0° or more
  */
 public record SawSetting(Optional<Machine> saw, boolean toRight, Angle swing, boolean topToRight, Angle tilt) {
-    /** A hundredth of a degree, in rad: no scale shows less, and no corner. */
-    private static final double SAME = Math.toRadians(0.01);
+    /** No hand sets a saw finer. */
+    private static final double SAME = Correction.FINEST.radians();
 
     /**
      * For one end of a piece.

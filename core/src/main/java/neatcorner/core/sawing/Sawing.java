@@ -21,6 +21,11 @@ public record Sawing(List<SawCut> cuts, Effort effort, Effort plainly, int bound
         return Run.of(cuts);
     }
 
+    /** Whether it is less work than cutting plainly; where nearly every end has its own setting no order is. */
+    public boolean saves() {
+        return effort.changes() < plainly.changes();
+    }
+
     /** Whether nothing needs fewer changes. */
     public boolean isProven() {
         return effort.changes() == bound;

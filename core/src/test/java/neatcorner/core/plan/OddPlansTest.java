@@ -201,6 +201,26 @@ class OddPlansTest {
         }
     }
 
+    /** What a step names is there: glass only where something glazes it, four sides only of four, square corners. */
+    @Test
+    void stepsSpeakOfWhatIsThere() {
+        for (Plan plan : PLANS) {
+            List<String> fit = plan.get(FitPlan.class).order().stream().map(Words::key).toList();
+            if (!plan.job().packed().isGlazed()) {
+                assertThat(fit).as("%s", plan.job()).doesNotContain("fit.art_alone", "fit.glazing");
+            }
+            if (plan.frame().members().size() != 4) {
+                assertThat(fit).as("%s", plan.job()).doesNotContain("fit.stretch.middles");
+            }
+            boolean square = plan.frame().angles().stream()
+                    .allMatch(angle -> Math.abs(angle.toDegrees() - 90) < 1e-6);
+            boolean chiselled = plan.making().steps().stream()
+                    .flatMap(step -> step.how().stream())
+                    .anyMatch(note -> note.key().equals("making.square_corners"));
+            assertThat(chiselled && !square).as("%s", plan.job()).isFalse();
+        }
+    }
+
     /** Pins and fasteners hold a corner where it is: only a frame that was measured is driven together. */
     @Test
     void nothingHoldsTheCornersBeforeTheyAreMeasured() {

@@ -36,6 +36,7 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Finding;
+import neatcorner.core.sawing.Effort;
 import neatcorner.core.sawing.Run;
 import neatcorner.core.sawing.SawCut;
 import neatcorner.core.sawing.Sawing;
@@ -343,10 +344,15 @@ public final class PlanText {
                 text.append("    ").append(book.say(cut.said())).append('\n');
             }
         }
+        Effort ours = sawing.effort();
+        if (!sawing.saves()) {
+            line("effort_even", ours.settings(), ours.lengths(), sawing.proof());
+            return;
+        }
         line(
                 "effort",
-                sawing.effort().settings(),
-                sawing.effort().lengths(),
+                ours.settings(),
+                ours.lengths(),
                 sawing.plainly().settings(),
                 sawing.plainly().lengths(),
                 sawing.proof());
