@@ -54,20 +54,25 @@ final class RingSketch {
             sketch.area(outline, new Paint.Wood(side.section().species(), Paint.Shade.FACE));
             sketch.outline(outline, new Paint.Wood(side.section().species(), Paint.Shade.EDGE), sketch.em(1.2));
             if (!beside.isEmpty()) {
-                write(beside.get(i), outline.getFirst(), middle);
+                write(side.side().from(), beside.get(i), outline.getFirst(), middle);
             }
         }
     }
 
-    /** How wide a corner stands open, on the side away from the middle. */
-    private void write(Beside what, At corner, Point middle) {
+    /** The letter of a corner and how wide it stands open, on the side away from the middle. */
+    private void write(String letter, Beside what, At corner, Point middle) {
         double away = Math.hypot(corner.x() - middle.x(), corner.y() - middle.y());
-        if (what.where().isEmpty() || away == 0) {
+        if (away == 0) {
             return;
         }
-        double out = sketch.em(30) / away;
-        At at = corner.plus((corner.x() - middle.x()) * out, (corner.y() - middle.y()) * out - sketch.em(6));
-        sketch.text(at, sketch.book().write(Gap.mm(what.gap())), Ink.INK, 13, true, Anchor.MIDDLE);
+        double out = sketch.em(what.where().isEmpty() ? 14 : 30) / away;
+        At at = corner.plus((corner.x() - middle.x()) * out, (corner.y() - middle.y()) * out);
+        if (what.where().isEmpty()) {
+            sketch.text(at.plus(0, sketch.em(4)), letter, Ink.INK, 12, true, Anchor.MIDDLE);
+            return;
+        }
+        at = at.plus(0, -sketch.em(6));
+        sketch.text(at, letter + " · " + sketch.book().write(Gap.mm(what.gap())), Ink.INK, 13, true, Anchor.MIDDLE);
         sketch.text(at.plus(0, sketch.em(13)), what.where(), Ink.SOFT, 11, false, Anchor.MIDDLE);
     }
 }

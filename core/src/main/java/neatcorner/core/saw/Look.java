@@ -115,7 +115,6 @@ public sealed interface Look {
             return Words.of(
                     "look.winding",
                     sides.get(side).side().letters(),
-                    STICKS,
                     sides.get(side).side().to(),
                     sides.get(side).side().from());
         }
