@@ -79,6 +79,7 @@ public final class Desk implements AutoCloseable {
     private List<Path> recent;
     private boolean isMoving;
     private final CutDesk cuts;
+    private final BenchDesk bench;
 
     /**
      * Opens the desk on a shop; a shop without jobs gets a first one.
@@ -107,6 +108,7 @@ public final class Desk implements AutoCloseable {
                 improver,
                 interfaceThread,
                 this::changed);
+        this.bench = new BenchDesk(this, store, clock, interfaceThread, this::changed);
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);
         this.book = new Phrasebook(appearance.graduation());
         this.recent = store.setting("recent").map(Desk::paths).orElse(List.of());
@@ -242,7 +244,13 @@ public final class Desk implements AutoCloseable {
         List.copyOf(listeners).forEach(Runnable::run);
     }
 
-    private void write(Runnable work) {
+    /** What is done at the bench. */
+    public BenchDesk bench() {
+        return bench;
+    }
+
+    /** Writes to the store, after everything that was to be written before. */
+    void write(Runnable work) {
         saver.save(work);
     }
 

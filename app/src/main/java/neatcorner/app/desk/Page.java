@@ -13,5 +13,7 @@ public enum Page {
     /** What its errors do to the job in hand. */
     BUDGET,
     /** What is wrong with a frame that gapes. */
-    DOCTOR
+    DOCTOR,
+    /** One card after another, in the whole window. */
+    BENCH
 }

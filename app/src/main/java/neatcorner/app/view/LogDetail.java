@@ -15,6 +15,9 @@ import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.LogDrawing;
 import neatcorner.core.job.Note;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.Entry;
+import neatcorner.core.words.Phrasebook;
 import neatcorner.files.store.Revision;
 
 /** What happened: notes, and every edit of the job. */
@@ -50,6 +53,8 @@ final class LogDetail extends Panel {
             }
         });
         getChildren().addAll(entry, write);
+        rows(this::cameOut);
+        rows(this::bench);
         rows(this::notes);
         rows(this::history);
     }
@@ -73,6 +78,54 @@ final class LogDetail extends Panel {
         }
         events.sort(Comparator.comparingLong(LogDrawing.Event::second));
         return events;
+    }
+
+    /** What was measured at the bench: planned against what came out. */
+    private void cameOut(VBox box) {
+        List<Entry> measured = desk().bench().log().entries().stream()
+                .filter(entry -> entry.deed() instanceof Deed.Measured)
+                .toList();
+        if (measured.isEmpty()) {
+            return;
+        }
+        box.getChildren().add(text(Labels.get("log.came_out"), "heading"));
+        for (Entry entry : measured.reversed().stream().limit(SHOWN).toList()) {
+            Deed.Measured deed = (Deed.Measured) entry.deed();
+            box.getChildren().add(spread(
+                    text(book().say(entry.said())),
+                    text(book().exactly(deed.value()) + ", " + BenchEntry.off(book(), deed), "strong")));
+            box.getChildren().add(text(
+                    Labels.get("log.planned_by", book().write(deed.planned()), book().say(Phrasebook.keyOf(deed.by()))),
+                    "soft"));
+        }
+    }
+
+    /** What was done at the bench, the last first. */
+    private void bench(VBox box) {
+        List<Entry> entries = desk().bench().log().entries();
+        if (entries.isEmpty()) {
+            return;
+        }
+        box.getChildren().add(text(Labels.get("log.bench"), "heading"));
+        for (Entry entry : entries.reversed().stream().limit(SHOWN).toList()) {
+            box.getChildren().add(spread(
+                    text(did(entry), entry.deed() instanceof Deed.TakenBack ? "undone" : "plain"),
+                    text(TIME.format(entry.at()), "soft")));
+        }
+        if (entries.size() > SHOWN) {
+            box.getChildren().add(text(Labels.get("log.bench_older", entries.size() - SHOWN), "soft"));
+        }
+    }
+
+    private String did(Entry entry) {
+        String said = book().say(entry.said());
+        return switch (entry.deed()) {
+            case Deed.Done _ -> said;
+            case Deed.TakenBack _ -> Labels.get("log.taken_back", said);
+            case Deed.Measured measured ->
+                Labels.get("log.measured", said, book().exactly(measured.value()));
+            case Deed.Remark remark -> Labels.get("log.remark", said, remark.text());
+        };
     }
 
     private void notes(VBox box) {

@@ -1,6 +1,7 @@
 package neatcorner.app.view;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
@@ -34,6 +35,7 @@ public final class MainView extends StackPane {
     private final Notice notice;
     private @Nullable ShopPage shopPage;
     private @Nullable SawPage sawPage;
+    private @Nullable BenchPage benchPage;
     private @Nullable JobsDrawer jobs;
     private @Nullable ShortcutsCard shortcuts;
     private boolean refreshing;
@@ -199,6 +201,7 @@ public final class MainView extends StackPane {
             case NEW -> desk.newJob();
             case SHOP -> desk.show(Page.SHOP);
             case SAW -> desk.show(Page.PROVING);
+            case BENCH -> desk.show(Page.BENCH);
             case FIND -> {
                 desk.show(Page.SHOP);
                 shopPage().find();
@@ -252,7 +255,15 @@ public final class MainView extends StackPane {
             bar.update();
             fit();
             rail.update();
-            if (desk.isInShop()) {
+            boolean atBench = desk.page() == Page.BENCH;
+            for (Node above : List.of(bar, rail)) {
+                above.setVisible(!atBench);
+                above.setManaged(!atBench);
+            }
+            if (atBench) {
+                page.getChildren().setAll(benchPage());
+                benchPage().update();
+            } else if (desk.isInShop()) {
                 PartedPage shown = desk.page() == Page.SHOP ? shopPage() : sawPage();
                 page.getChildren().setAll(shown);
                 shown.update();
@@ -271,6 +282,15 @@ public final class MainView extends StackPane {
             shopPage = new ShopPage(desk, files, this::say);
         }
         return shopPage;
+    }
+
+    /** The same. */
+    private BenchPage benchPage() {
+        if (benchPage == null) {
+            benchPage = new BenchPage(desk);
+            VBox.setVgrow(benchPage, Priority.ALWAYS);
+        }
+        return benchPage;
     }
 
     /** The same. */

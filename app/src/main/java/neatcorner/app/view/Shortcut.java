@@ -17,6 +17,8 @@ enum Shortcut {
     SHOP(ctrl(KeyCode.K), "Ctrl K"),
     /** The saw: proving it, and what its errors do. */
     SAW(ctrl(KeyCode.M), "Ctrl M"),
+    /** The bench: one card after another. */
+    BENCH(new KeyCodeCombination(KeyCode.F11), "F11"),
     /** Something on the rack. */
     FIND(ctrl(KeyCode.R), "Ctrl R"),
     /** The next station. */

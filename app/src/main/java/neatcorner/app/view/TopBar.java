@@ -23,9 +23,9 @@ import neatcorner.core.measure.Unit;
 /** The bar at the top: which job, how far it is settled, units, light, the shop, and what can be written. */
 final class TopBar extends HBox {
     /** Below this, at the usual size of text, the bar needs the room of the program's name. */
-    private static final double WIDE = 1000;
+    private static final double WIDE = 1070;
     /** At the usual size of text all buttons and a short title are so wide. */
-    private static final double FULL = 850;
+    private static final double FULL = 920;
     private static final double LETTERS = 13;
     private static final PseudoClass ON = PseudoClass.getPseudoClass("on");
     private final Desk desk;
@@ -54,6 +54,10 @@ final class TopBar extends HBox {
         this.shop = button("shop", () -> desk.show(Page.SHOP));
         this.unsaved = button("unsaved", desk::saveAgain);
         shop.setText(Labels.get("bar.shop"));
+        Button bench = button("to-bench", () -> desk.show(Page.BENCH));
+        bench.setText(Labels.get("bar.bench"));
+        bench.setAccessibleText(Labels.get("bench.go"));
+        bench.setTooltip(new Tooltip(Labels.get("bench.go")));
         unsaved.getStyleClass().add("unsaved");
         HBox units = new HBox(inch, mm);
         units.getStyleClass().add("units");
@@ -72,7 +76,7 @@ final class TopBar extends HBox {
         mark.getStyleClass().add("mark");
         brand.getStyleClass().add("brand");
         getChildren().setAll(
-                mark, brand, job(jobs), between, unsaved, settle, units, light, shop, keys, more, sheet);
+                mark, brand, job(jobs), between, unsaved, settle, units, light, shop, bench, keys, more, sheet);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("bar");
     }

@@ -131,6 +131,15 @@ public final class FrameDrawing {
         return sketch.picture(width, height);
     }
 
+    /** The frame lettered and in its clamps, without anything to be typed. */
+    public static Picture clamped(Plan plan, Reader reader, double width, double height) {
+        FrameDrawing drawing = new FrameDrawing(plan, Station.GLUE_UP, reader, width, height);
+        drawing.frameSketch.draw();
+        drawing.frameSketch.letters();
+        drawing.clamps();
+        return drawing.sketch.picture(width, height);
+    }
+
     private Frame frame() {
         return plan.frame();
     }

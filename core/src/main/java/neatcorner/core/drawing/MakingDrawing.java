@@ -24,10 +24,13 @@ public final class MakingDrawing {
     private final Plan plan;
     private final double cell;
     private final double unit;
+    /** How high the stick is drawn with what it lies on. */
+    private final double high;
 
     private MakingDrawing(Plan plan, Reader reader, double width) {
         this.sketch = new Sketch(reader);
         this.plan = plan;
+        this.high = sketch.em(PICTURE);
         List<MakingStep> steps = plan.making().steps();
         double named = IntStream.range(0, steps.size())
                 .mapToDouble(i -> sketch.widthOf(called(i + 1, steps.get(i)), sketch.em(CALLED), true))
@@ -35,15 +38,28 @@ public final class MakingDrawing {
                 .orElse(0);
         double least = Math.max(sketch.em(CELL * 0.72), named + sketch.em(10));
         this.cell = Math.clamp(width / Math.max(1, steps.size()), least, Math.max(least, sketch.em(CELL * 1.4)));
+        this.unit = unit(steps);
+    }
+
+    /** For one step, to fill a space. */
+    private MakingDrawing(Plan plan, MakingStep step, Reader reader, double width, double height) {
+        this.sketch = new Sketch(reader);
+        this.plan = plan;
+        this.cell = width;
+        this.high = height - sketch.em(WORDS);
+        this.unit = unit(List.of(step));
+    }
+
+    private double unit(List<MakingStep> steps) {
         double widest = 1;
         double highest = 1;
-        for (MakingStep step : plan.making().steps()) {
+        for (MakingStep step : steps) {
             Silhouette all = step.stick().plus(step.taken());
             boolean upright = step.lies().filter(lies -> !lies.down().isFlatwise()).isPresent();
             widest = Math.max(widest, upright ? all.high() - all.low() : all.right() - all.left());
             highest = Math.max(highest, upright ? all.right() - all.left() : all.high() - all.low());
         }
-        this.unit = Math.min((cell - sketch.em(22)) / widest, sketch.em(PICTURE - 10) / highest);
+        return Math.min((cell - sketch.em(22)) / widest, (high - sketch.em(10)) / highest);
     }
 
     /** The pictures side by side, in as many rows as the width asks for. */
@@ -56,6 +72,13 @@ public final class MakingDrawing {
             drawing.step(i + 1, steps.get(i), i % columns * drawing.cell, i / columns * row);
         }
         return drawing.sketch.picture(width, Math.max(1, (steps.size() + columns - 1) / columns) * row);
+    }
+
+    /** One step alone, to fill a space of this size. */
+    public static Picture draw(Plan plan, MakingStep step, Reader reader, double width, double height) {
+        MakingDrawing drawing = new MakingDrawing(plan, step, reader, width, height);
+        drawing.step(plan.making().steps().indexOf(step) + 1, step, 0, 0);
+        return drawing.sketch.picture(width, height);
     }
 
     /** From the section's axes to the table: to the right of the fence, up from the table. */
@@ -71,7 +94,7 @@ public final class MakingDrawing {
         Silhouette all = step.stick().plus(step.taken());
         boolean machined = step.lies().isPresent();
         double start = left + sketch.em(machined ? 14 : 8);
-        double table = top + sketch.em(PICTURE - 2);
+        double table = top + high - sketch.em(2);
         for (List<Point> outline : step.stick().outlines()) {
             List<At> drawn = at(step, outline, all, start, table);
             sketch.area(drawn, new Paint.Wood(plan.job().section().species(), Paint.Shade.FACE));

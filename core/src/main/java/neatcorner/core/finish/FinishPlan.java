@@ -53,7 +53,7 @@ public record FinishPlan(List<Step> steps, Duration total) {
                 ledger.find(Finding.of(Severity.CAUTION, Station.FINISH, "product_not_written", coat.kind(), i + 1)
                         .remedy(new Remedy.Visit(Words.of("remedy.write_product"), Station.FINISH)));
             }
-            warn(coat.kind(), ledger);
+            cautions(coat.kind()).forEach(ledger::warn);
         }
         Species species = frame.job().section().species();
         boolean metal = !frame.isWoodwork();
@@ -90,15 +90,18 @@ public record FinishPlan(List<Step> steps, Duration total) {
         }
     }
 
-    private static void warn(Coat.Kind kind, Ledger ledger) {
+    /** What is said to the hands of such a step. */
+    public static List<Safety> cautions(Coat.Kind kind) {
+        List<Safety> cautions = new ArrayList<>();
         if (kind == Coat.Kind.SAND || kind == Coat.Kind.RUB_DOWN) {
-            ledger.warn(Safety.DUST);
+            cautions.add(Safety.DUST);
         }
         if (kind.isOily()) {
-            ledger.warn(Safety.OILY_RAGS);
+            cautions.add(Safety.OILY_RAGS);
         }
         if (kind == Coat.Kind.LACQUER || kind == Coat.Kind.SHELLAC || kind == Coat.Kind.OIL_VARNISH) {
-            ledger.warn(Safety.SOLVENT);
+            cautions.add(Safety.SOLVENT);
         }
+        return cautions;
     }
 }

@@ -10,6 +10,7 @@ import neatcorner.core.measure.Count;
 import neatcorner.core.measure.Force;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Mass;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Figure;
 
 /**
@@ -38,6 +39,11 @@ public record HangPlan(
         Optional<Bite> screwsIn,
         Optional<Figure<Length>> hookHeight,
         Length drop) {
+    /** Hanging, step by step; nothing for what does not hang. */
+    public List<Words> order() {
+        return HangSteps.of(this);
+    }
+
     /**
      * Where rings go.
      *

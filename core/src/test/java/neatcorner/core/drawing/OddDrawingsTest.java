@@ -8,6 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import neatcorner.core.card.Card;
+import neatcorner.core.card.Cards;
+import neatcorner.core.card.Scene;
 import neatcorner.core.Sample;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Graduation;
@@ -16,6 +19,7 @@ import neatcorner.core.plan.OddJobs;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.sawing.SawCut;
+import neatcorner.core.sawing.Sawing;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
@@ -50,11 +54,17 @@ class OddDrawingsTest {
         pictures.put("section", r -> SectionDrawing.draw(plan, r, 540, 420));
         pictures.put("dimensioned section", r -> SectionDrawing.dimensioned(plan, r, 420, 320));
         pictures.put("making", r -> MakingDrawing.draw(plan, r, 820));
-        List<SawCut> cuts = plan.toSaw().inOrder().cuts();
+        Sawing sawing = plan.toSaw().inOrder();
+        List<SawCut> cuts = sawing.cuts();
         if (!cuts.isEmpty()) {
-            pictures.put("first cut", r -> SawCutDrawing.draw(cuts.getFirst(), plan.toSaw().kerf(), r, 820, 600));
             pictures.put("last cut", r -> SawCutDrawing.draw(cuts.getLast(), plan.toSaw().kerf(), r, 820, 240));
         }
+        Map<Object, Card> scenes = new LinkedHashMap<>();
+        Cards.of(plan, plan.toSaw(), sawing)
+                .forEach(card -> scenes.putIfAbsent(
+                        card.scene() instanceof Scene.AtTheSaw ? Station.CUTS : card.scene(), card));
+        scenes.forEach((scene, card) ->
+                pictures.put("card " + scene, r -> CardDrawing.draw(plan, card, r, 640, 600)));
         pictures.put("corners behind", r -> CornerSheet.draw(plan, 0, Turn.BEHIND, r, 540, 600));
         pictures.put("corners", r -> CornerSheet.draw(plan, 0, Turn.NONE, r, 540, 600));
         pictures.put("clock", r -> GlueClock.draw(plan, r, 800));

@@ -13,10 +13,12 @@ import java.util.stream.Stream;
 import neatcorner.core.job.Contents;
 import neatcorner.core.job.Job;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.work.WorkLog;
 import neatcorner.files.disk.WholeFile;
 import neatcorner.files.json.Document;
 import neatcorner.files.json.FormatException;
 import neatcorner.files.json.History;
+import neatcorner.files.json.WorkJson;
 import neatcorner.files.picture.CustomerPicture;
 
 /**
@@ -30,6 +32,7 @@ public final class ShopFolder {
     private static final String PICTURES = "pictures";
     private static final String DOCUMENT = ".json";
     private static final String HISTORY = ".history.json";
+    private static final String WORK = ".work.json";
     private static final long LARGEST = 1L << 30;
 
     private ShopFolder() {
@@ -47,9 +50,12 @@ public final class ShopFolder {
         List<ShopStore.Listed> jobs = store.jobs();
         int number = 1;
         for (ShopStore.Listed job : jobs) {
-            write(
-                    folder.resolve(job.away() ? AWAY : JOBS).resolve(String.format(Locale.ROOT, "%04d", number++)),
-                    store.whole(job.id()));
+            Path name = folder.resolve(job.away() ? AWAY : JOBS).resolve(String.format(Locale.ROOT, "%04d", number++));
+            write(name, store.whole(job.id()));
+            WorkLog work = store.work(job.id());
+            if (!work.entries().isEmpty()) {
+                WholeFile.write(beside(name, WORK), WorkJson.write(work).getBytes(StandardCharsets.UTF_8));
+            }
         }
         for (String name : store.pictures()) {
             store.picture(name).ifPresent(picture -> WholeFile.write(
@@ -79,16 +85,16 @@ public final class ShopFolder {
     }
 
     private static void write(Path name, History history) {
-        WholeFile.write(
-                name.resolveSibling(name.getFileName() + DOCUMENT),
-                history.now().getBytes(StandardCharsets.UTF_8));
-        WholeFile.write(
-                name.resolveSibling(name.getFileName() + HISTORY),
-                history.text().getBytes(StandardCharsets.UTF_8));
+        WholeFile.write(beside(name, DOCUMENT), history.now().getBytes(StandardCharsets.UTF_8));
+        WholeFile.write(beside(name, HISTORY), history.text().getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static Path beside(Path name, String ending) {
+        return name.resolveSibling(name.getFileName() + ending);
     }
 
     /** A job with what was done to it. */
-    private record Read(ShopStore.Listed listed, History history) {
+    private record Read(ShopStore.Listed listed, History history, WorkLog work) {
     }
 
     /**
@@ -107,7 +113,10 @@ public final class ShopFolder {
         List<Read> jobs = Stream.concat(jobs(folder, JOBS, clock), jobs(folder, AWAY, clock)).toList();
         try (ShopStore store = ShopStore.open(shop, clock, Document.readShop(all.now()))) {
             store.replaceShop(all);
-            jobs.forEach(job -> store.add(job.listed, job.history));
+            for (Read job : jobs) {
+                String id = store.add(job.listed, job.history);
+                job.work.entries().forEach(entry -> store.log(id, entry));
+            }
             pictures.forEach(store::keepPicture);
         }
         return jobs.size();
@@ -136,12 +145,16 @@ public final class ShopFolder {
         try (Stream<Path> files = Files.list(in)) {
             return files
                     .filter(file -> file.toString().endsWith(DOCUMENT)
-                            && !file.toString().endsWith(HISTORY))
+                            && !file.toString().endsWith(HISTORY)
+                            && !file.toString().endsWith(WORK))
                     .sorted()
                     .map(file -> {
                         History history = history(file, clock, Document::readJob);
                         Job job = Document.readJob(history.now()).value();
-                        return new Read(new ShopStore.Listed("", job.title(), job.order(), name.equals(AWAY)), history);
+                        return new Read(
+                                new ShopStore.Listed("", job.title(), job.order(), name.equals(AWAY)),
+                                history,
+                                work(file));
                     })
                     .toList()
                     .stream();
@@ -153,14 +166,26 @@ public final class ShopFolder {
     private static <T> History history(Path file, Clock clock, Function<String, Document<T>> reading) {
         String text = WholeFile.readText(file, LARGEST);
         said(file, () -> reading.apply(text));
-        String name = file.getFileName().toString();
-        Path beside = file.resolveSibling(name.substring(0, name.length() - DOCUMENT.length()) + HISTORY);
+        Path beside = instead(file, HISTORY);
         Optional<History> kept = Files.isRegularFile(beside)
                 ? Optional.of(said(beside, () -> History.read(WholeFile.readText(beside, LARGEST))))
                 : Optional.empty();
         Words words = Words.of("shop.taken_in");
         return kept.map(history -> history.now().equals(text) ? history : history.then(clock.instant(), words, text))
                 .orElseGet(() -> History.started(clock.instant(), words, text));
+    }
+
+    /** Another file of the same document. */
+    private static Path instead(Path file, String ending) {
+        String name = file.getFileName().toString();
+        return file.resolveSibling(name.substring(0, name.length() - DOCUMENT.length()) + ending);
+    }
+
+    private static WorkLog work(Path file) {
+        Path beside = instead(file, WORK);
+        return Files.isRegularFile(beside)
+                ? said(beside, () -> WorkJson.read(WholeFile.readText(beside, LARGEST)))
+                : WorkLog.NOTHING;
     }
 
     private interface Reading<T> {

@@ -16,10 +16,13 @@ import neatcorner.core.job.Job;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.work.Entry;
+import neatcorner.core.work.WorkLog;
 import neatcorner.files.json.Document;
 import neatcorner.files.json.FormatException;
 import neatcorner.files.json.History;
 import neatcorner.files.json.WordsJson;
+import neatcorner.files.json.WorkJson;
 import neatcorner.files.picture.CustomerPicture;
 import org.jspecify.annotations.Nullable;
 
@@ -355,10 +358,48 @@ public final class ShopStore implements AutoCloseable {
         });
     }
 
+    /**
+     * What was done to a job at the bench; a line that cannot be read any more is left out, and told among the notices.
+     */
+    public WorkLog work(String id) {
+        return guarded("read what was done", () -> {
+            List<Entry> entries = new ArrayList<>();
+            int unreadable = 0;
+            for (String line : database.list(
+                    "SELECT body FROM work WHERE document = ? ORDER BY number", row -> row.getString(1), id)) {
+                try {
+                    entries.add(WorkJson.readEntry(line));
+                } catch (FormatException damaged) {
+                    unreadable++;
+                }
+            }
+            if (unreadable > 0) {
+                notices.add(unreadable + " lines of what was done to " + named(id)
+                        + " cannot be read and were left out.");
+            }
+            return new WorkLog(entries);
+        });
+    }
+
+    /** Writes a line more of what was done to a job; nothing that was written before is touched. */
+    public void log(String id, Entry entry) {
+        guarded("write what was done", () -> {
+            database.update(
+                    "INSERT INTO work (document, number, at, body) VALUES (?, (SELECT coalesce(max(number), 0) + 1"
+                            + " FROM work WHERE document = ?), ?, ?)",
+                    id,
+                    id,
+                    entry.at().toString(),
+                    WorkJson.write(entry));
+            return entry;
+        });
+    }
+
     /** Takes a job out, with its history. */
     public void remove(String id) {
         guarded("remove a job", () -> {
             inTransaction(() -> {
+                database.update("DELETE FROM work WHERE document = ?", id);
                 database.update("DELETE FROM revision WHERE document = ?", id);
                 database.update("DELETE FROM document WHERE id = ? AND kind = 'job'", id);
             });

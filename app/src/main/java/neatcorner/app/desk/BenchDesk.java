@@ -1,0 +1,235 @@
+package neatcorner.app.desk;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.stream.IntStream;
+import neatcorner.core.card.Card;
+import neatcorner.core.card.Cards;
+import neatcorner.core.card.Scene;
+import neatcorner.core.job.Job;
+import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.sawing.Stroke;
+import neatcorner.core.shop.Shop;
+import neatcorner.core.work.Act;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.Entry;
+import neatcorner.core.work.Instrument;
+import neatcorner.core.work.WorkLog;
+import neatcorner.files.store.ShopStore;
+
+/** The job in hand, card by card, and what was done of it. Used from the interface thread only. */
+public final class BenchDesk {
+    private final Desk desk;
+    private final ShopStore store;
+    private final Clock clock;
+    private final Runnable changed;
+    private final Aside<Wanted, Told> told;
+    private Optional<Held> held = Optional.empty();
+
+    BenchDesk(Desk desk, ShopStore store, Clock clock, Executor interfaceThread, Runnable changed) {
+        this.desk = desk;
+        this.store = store;
+        this.clock = clock;
+        this.changed = changed;
+        this.told = new Aside<>(interfaceThread);
+    }
+
+    /** What cards depend on. A better way to lay the pieces is none of it: once they are told they stay. */
+    private record Wanted(Job job, Shop shop) {
+    }
+
+    /**
+     * The cards of a job.
+     *
+     * @param plan  they were told from
+     * @param cards in the order hands follow
+     */
+    public record Told(Plan plan, List<Card> cards) {
+    }
+
+    /** What is in hand: a job, its log, and the card that is looked at, from 0, since when. */
+    private record Held(String job, WorkLog log, int at, Instant since) {
+    }
+
+    /** The cards; empty as long as they are worked out. */
+    public Optional<Told> told() {
+        Plan plan = desk.plan();
+        Wanted wanted = new Wanted(plan.job().at(0), desk.shop());
+        if (!told.isAsked(wanted)) {
+            told.ask(wanted, _ -> new Told(plan, Cards.of(plan)), this::settle);
+        }
+        return told.answer(wanted);
+    }
+
+    /** What was done to the job in hand. */
+    public WorkLog log() {
+        return held().log;
+    }
+
+    private Held held() {
+        String job = desk.jobId();
+        if (held.filter(one -> one.job.equals(job)).isEmpty()) {
+            held = Optional.of(new Held(job, store.work(job), -1, clock.instant()));
+        }
+        return held.orElseThrow();
+    }
+
+    /** Lets the first card that is not done be the one in hand, unless one is already. */
+    private void settle() {
+        if (held().at < 0) {
+            told().ifPresent(all -> goTo(next(all.cards(), 0)));
+        }
+        changed.run();
+    }
+
+    /** The first card from one on that is not done; the last where all are. */
+    private int next(List<Card> cards, int from) {
+        return IntStream.range(from, cards.size())
+                .filter(i -> !log().isDone(cards.get(i).act()))
+                .findFirst()
+                .orElse(cards.size() - 1);
+    }
+
+    /** The number of the card in hand, from 0. */
+    public int at() {
+        int all = told().map(one -> one.cards().size()).orElse(0);
+        return Math.clamp(held().at, 0, Math.max(0, all - 1));
+    }
+
+    /** The card in hand; empty as long as they are worked out, or where there is none. */
+    public Optional<Card> card() {
+        return told().map(Told::cards).filter(cards -> !cards.isEmpty()).map(cards -> cards.get(at()));
+    }
+
+    /** Looks at another card, from 0; the first or last where there is none such. */
+    public void goTo(int card) {
+        Held now = held();
+        int all = told().map(one -> one.cards().size()).orElse(0);
+        held = Optional.of(new Held(now.job, now.log, Math.clamp(card, 0, Math.max(0, all - 1)), clock.instant()));
+        changed.run();
+    }
+
+    /** The card in hand is done, and the next one that is not is taken up. */
+    public void done() {
+        card().ifPresent(card -> {
+            Held now = held();
+            if (!now.log.isDone(card.act())) {
+                write(card, new Deed.Done(card.act(), Duration.between(now.since, clock.instant())));
+            }
+            List<Card> cards = told().orElseThrow().cards();
+            goTo(at() == cards.size() - 1 ? at() : next(cards, at() + 1));
+        });
+    }
+
+    /** Whether the card in hand is done. */
+    public boolean isDone() {
+        return card().filter(card -> log().isDone(card.act())).isPresent();
+    }
+
+    /** The card in hand was not done after all. */
+    public void takeBack() {
+        card().filter(_ -> isDone()).ifPresent(card -> {
+            write(card, new Deed.TakenBack(card.act()));
+            changed.run();
+        });
+    }
+
+    /** How many cards are done. */
+    public int doneCount() {
+        return told().map(all -> (int) all.cards().stream()
+                        .filter(card -> log().isDone(card.act()))
+                        .count())
+                .orElse(0);
+    }
+
+    /** What can be measured of the card in hand: the length that comes out. */
+    public Optional<Length> measurable() {
+        return card().flatMap(card -> switch (card.act()) {
+            case Act.Saw saw when saw.right() -> made(card);
+            case Act.Saw _ -> Optional.empty();
+            case Act.Step _ -> card.figure().filter(Length.class::isInstance).map(Length.class::cast);
+        });
+    }
+
+    /** Of a cut that makes a length the length it makes. */
+    private static Optional<Length> made(Card card) {
+        return card.scene() instanceof Scene.AtTheSaw(var cut, _)
+                        && cut.stroke() != Stroke.LEFT
+                ? Optional.of(cut.measure().length())
+                : Optional.empty();
+    }
+
+    /**
+     * How the card in hand came out.
+     *
+     * @param sure whether it is kept also where another unit or a slip is likelier than what it says
+     * @return why it was not kept, in the maker's words; empty when it was
+     */
+    public Optional<String> measured(Length value, Instrument by, boolean sure) {
+        Optional<Length> planned = measurable();
+        if (planned.isEmpty()) {
+            return Optional.of(desk.book().say("bench.nothing_to_measure"));
+        }
+        Card card = card().orElseThrow();
+        Deed.Measured deed = new Deed.Measured(card.act(), planned.get(), value, by);
+        if (deed.isDoubtful() && !sure) {
+            return Optional.of(desk.book().say("bench.doubtful", planned.get(), value));
+        }
+        write(card, deed);
+        changed.run();
+        return Optional.empty();
+    }
+
+    /** A remark on the card in hand; says why it is refused. */
+    public Optional<String> remark(String text) {
+        try {
+            card().ifPresent(card -> write(card, new Deed.Remark(card.act(), text.strip())));
+            changed.run();
+            return Optional.empty();
+        } catch (Refusal refused) {
+            return Optional.of(desk.said(refused));
+        }
+    }
+
+    private void write(Card card, Deed deed) {
+        Held now = held();
+        Entry entry = new Entry(clock.instant().truncatedTo(ChronoUnit.SECONDS), "", deed, card.title());
+        held = Optional.of(new Held(now.job, now.log.with(entry), now.at, now.since));
+        desk.write(() -> store.log(now.job, entry));
+    }
+
+    /**
+     * Something that must be left alone.
+     *
+     * @param card what was done last
+     * @param left until it may be touched; none when it is over
+     */
+    public record Waiting(Card card, Duration left) {
+    }
+
+    /** What must be left alone just now, and what is over but was not gone on with: the latest first. */
+    public List<Waiting> waiting() {
+        List<Waiting> waiting = new ArrayList<>();
+        List<Card> cards = told().map(Told::cards).orElse(List.of());
+        for (int i = cards.size() - 1; i >= 0; i--) {
+            Card card = cards.get(i);
+            boolean goneOn = i + 1 < cards.size() && log().isDone(cards.get(i + 1).act());
+            if (card.pause().isPresent() && !goneOn) {
+                log().done(card.act()).ifPresent(done -> {
+                    Duration left = Duration.between(
+                            clock.instant(), done.at().plus(card.pause().get()));
+                    waiting.add(new Waiting(card, left.isNegative() ? Duration.ZERO : left));
+                });
+            }
+        }
+        return waiting;
+    }
+}

@@ -1,0 +1,179 @@
+package neatcorner.app.view;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import neatcorner.app.desk.Desk;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.Entry;
+import neatcorner.core.work.Instrument;
+import neatcorner.core.words.Phrasebook;
+
+/** What is typed at the bench: how something came out, or what is to be remembered of it. */
+final class BenchEntry extends VBox {
+    private final Desk desk;
+    private final Runnable after;
+    private final TextField text = new TextField();
+    private final ComboBox<Instrument> by = new ComboBox<>();
+    private final Label refused = Panel.text("", "caution-word");
+    private final Button measure = side("bench-measure", "bench.measure");
+    private final Button note = side("bench-note", "bench.note");
+    private boolean measuring;
+    /** What was refused as doubtful: typed again it is kept. */
+    private String doubted = "";
+
+    /**
+     * The entry.
+     *
+     * @param after runs when it was closed
+     */
+    BenchEntry(Desk desk, Runnable after) {
+        this.desk = desk;
+        this.after = after;
+        text.setId("bench-text");
+        text.getStyleClass().add("bench-text");
+        HBox.setHgrow(text, Priority.ALWAYS);
+        by.setId("bench-instrument");
+        by.getItems().setAll(Instrument.values());
+        by.setValue(Instrument.TAPE);
+        by.setAccessibleText(Labels.get("bench.with"));
+        by.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Instrument item) {
+                return item == null ? "" : desk.book().say(Phrasebook.keyOf(item));
+            }
+
+            @Override
+            public Instrument fromString(String typed) {
+                throw new IllegalStateException("a choice is not typed");
+            }
+        });
+        HBox row = new HBox(10, text, by);
+        row.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(row, refused);
+        text.setOnAction(_ -> take());
+        addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.ESCAPE) {
+                key.consume();
+                close();
+            }
+        });
+        measure.setOnAction(_ -> open(true));
+        note.setOnAction(_ -> open(false));
+        show(false);
+    }
+
+    private static Button side(String id, String label) {
+        Button button = new Button(Labels.get(label));
+        button.setId(id);
+        button.getStyleClass().add("bench-side");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setFocusTraversable(false);
+        return button;
+    }
+
+    /** The buttons that open it. */
+    List<Button> buttons() {
+        return List.of(measure, note);
+    }
+
+    /** Opens it where this key does. */
+    boolean opens(KeyCode code) {
+        if (code == KeyCode.M && !measure.isDisabled()) {
+            open(true);
+            return true;
+        }
+        if (code == KeyCode.N && !note.isDisabled()) {
+            open(false);
+            return true;
+        }
+        return false;
+    }
+
+    /** Reads the desk anew. */
+    void update() {
+        measure.setDisable(desk.bench().measurable().isEmpty());
+        note.setDisable(desk.bench().card().isEmpty());
+    }
+
+    private void open(boolean measured) {
+        measuring = measured;
+        doubted = "";
+        by.setVisible(measured);
+        by.setManaged(measured);
+        text.clear();
+        text.setPromptText(
+                measured
+                        ? Labels.get("bench.measure_prompt", desk.bench().measurable().map(desk.book()::write).orElse(""))
+                        : Labels.get("bench.note_prompt"));
+        text.setAccessibleText(text.getPromptText());
+        show(true);
+        text.requestFocus();
+    }
+
+    /** Closes it; what was typed is not kept. */
+    void close() {
+        if (isVisible()) {
+            show(false);
+            after.run();
+        }
+    }
+
+    private void show(boolean shown) {
+        setVisible(shown);
+        setManaged(shown);
+        refuse(Optional.empty());
+    }
+
+    private void refuse(Optional<String> why) {
+        refused.setText(why.orElse(""));
+        refused.setVisible(why.isPresent());
+        refused.setManaged(why.isPresent());
+    }
+
+    private void take() {
+        Optional<String> why = measuring ? measured() : desk.bench().remark(text.getText());
+        if (why.isEmpty()) {
+            close();
+        } else {
+            refuse(why);
+        }
+    }
+
+    private Optional<String> measured() {
+        try {
+            boolean sure = doubted.equals(text.getText());
+            doubted = text.getText();
+            return desk.bench().measured(desk.parsed(text.getText()), by.getValue(), sure);
+        } catch (Refusal unreadable) {
+            return Optional.of(desk.said(unreadable));
+        }
+    }
+
+    /** How much a reading is off, in words. */
+    static String off(Phrasebook book, Deed.Measured measured) {
+        if (!measured.off().abs().isOver(measured.by().doubt())) {
+            return Labels.get("bench.as_planned");
+        }
+        return Labels.get(
+                measured.off().isNegative() ? "bench.under" : "bench.over_by",
+                book.exactly(measured.off().abs()));
+    }
+
+    /** What was remarked. */
+    static String text(Entry entry) {
+        return entry.deed() instanceof Deed.Remark remark ? remark.text() : "";
+    }
+}

@@ -1,0 +1,269 @@
+package neatcorner.app.view;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import neatcorner.app.desk.BenchDesk;
+import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Page;
+import neatcorner.core.card.Card;
+import neatcorner.core.card.Scene;
+import neatcorner.core.drawing.CardDrawing;
+import neatcorner.core.drawing.Ink;
+import neatcorner.core.drawing.Picture;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Quantity;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.words.Phrasebook;
+
+/** The bench: one card for one act in the whole window, read from where the wood is; a single key goes on. */
+final class BenchPage extends VBox {
+    private static final double FIGURE = 118;
+    /** A title that is longer is a whole sentence, and set smaller. */
+    private static final int SHORT = 44;
+    private final Desk desk;
+    private final Label where = Panel.text("", "bench-where");
+    private final Label waiting = Panel.text("", "bench-waiting");
+    private final VBox card = new VBox(12);
+    private final PictureView picture;
+    private final ProgressBar progress = new ProgressBar(0);
+    private final BenchEntry entry;
+    private final Button done = button("bench-done", "bench-big");
+    private final Button back = button("bench-back", "bench-side");
+    private final Button undo = button("bench-undo", "bench-side");
+    private final Timeline clock = new Timeline(new KeyFrame(javafx.util.Duration.seconds(1), _ -> waiting()));
+    private Optional<Card> shown = Optional.empty();
+
+    BenchPage(Desk desk) {
+        this.desk = desk;
+        this.picture = new PictureView(desk, NoTyping.HERE);
+        this.entry = new BenchEntry(desk, this::requestFocus);
+        getStyleClass().add("bench-page");
+        setId("bench");
+        setFocusTraversable(true);
+        picture.setId("bench-picture");
+        Button leave = button("bench-leave", "quiet");
+        leave.setText(Labels.get("bench.leave"));
+        leave.setOnAction(_ -> desk.show(Page.JOB));
+        HBox head = new HBox(18, where, spring(), waiting, leave);
+        head.setAlignment(Pos.CENTER_LEFT);
+        ScrollPane read = new ScrollPane(card);
+        read.setFitToWidth(true);
+        read.setFocusTraversable(false);
+        read.prefWidthProperty().bind(widthProperty().multiply(0.42));
+        read.setMinWidth(Region.USE_PREF_SIZE);
+        VBox drawn = new VBox(picture);
+        drawn.getStyleClass().addAll("card", "padded");
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        HBox.setHgrow(drawn, Priority.ALWAYS);
+        HBox middle = new HBox(24, read, drawn);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        progress.setMaxWidth(Double.MAX_VALUE);
+        progress.setAccessibleText(Labels.get("bench.progress"));
+        getChildren().addAll(head, middle, progress, entry, buttons());
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        clock.setCycleCount(Animation.INDEFINITE);
+        sceneProperty().addListener((_, _, scene) -> {
+            if (scene == null) {
+                clock.stop();
+            } else {
+                clock.play();
+            }
+        });
+    }
+
+    private static Region spring() {
+        Region spring = new Region();
+        HBox.setHgrow(spring, Priority.ALWAYS);
+        return spring;
+    }
+
+    private static Button button(String id, String style) {
+        Button button = new Button();
+        button.setId(id);
+        button.getStyleClass().add(style);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        // Every key is the page's.
+        button.setFocusTraversable(false);
+        return button;
+    }
+
+    private HBox buttons() {
+        done.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(done, Priority.ALWAYS);
+        done.setOnAction(_ -> goOn());
+        back.setText(Labels.get("bench.back"));
+        back.setOnAction(_ -> goTo(-1));
+        undo.setText(Labels.get("bench.undo"));
+        undo.setOnAction(_ -> desk.bench().takeBack());
+        HBox row = new HBox(14, back, done, undo);
+        row.getChildren().addAll(entry.buttons());
+        return row;
+    }
+
+    private BenchDesk bench() {
+        return desk.bench();
+    }
+
+    private void goOn() {
+        entry.close();
+        bench().done();
+    }
+
+    private void goTo(int by) {
+        entry.close();
+        bench().goTo(bench().at() + by);
+    }
+
+    /** Space, Enter or a page key goes on, so a pedal that types any of them does, too. */
+    private void key(KeyEvent key) {
+        if (key.getTarget() instanceof TextInputControl || key.isShortcutDown() || key.isAltDown()) {
+            return;
+        }
+        switch (key.getCode()) {
+            case SPACE, ENTER, PAGE_DOWN -> goOn();
+            case LEFT, BACK_SPACE, PAGE_UP -> goTo(-1);
+            case RIGHT -> goTo(1);
+            case KeyCode code when entry.opens(code) -> { }
+            case U -> bench().takeBack();
+            default -> {
+                return;
+            }
+        }
+        key.consume();
+    }
+
+    /** Reads the desk anew. */
+    void update() {
+        Optional<BenchDesk.Told> told = bench().told();
+        Optional<Card> now = bench().card();
+        int all = told.map(one -> one.cards().size()).orElse(0);
+        where.setText(now.map(one -> Labels.get(
+                        "bench.where",
+                        desk.book().say(Phrasebook.keyOf(one.act().station())),
+                        bench().at() + 1,
+                        all,
+                        Labels.brief(desk.plan().job().title())))
+                .orElseGet(() -> Labels.get(told.isEmpty() ? "bench.waiting" : "bench.nothing")));
+        progress.setProgress(all == 0 ? 0 : (double) bench().doneCount() / all);
+        boolean isDone = bench().isDone();
+        done.setText(Labels.get(isDone ? "bench.done_next" : "bench.next"));
+        done.setDisable(now.isEmpty());
+        back.setDisable(bench().at() == 0);
+        undo.setVisible(isDone);
+        undo.setManaged(isDone);
+        entry.update();
+        fill(now);
+        picture.draw(now.map(one -> desk.book().say(one.title())).orElse(""), space -> now.map(one -> CardDrawing.draw(
+                        told.orElseThrow().plan(),
+                        one,
+                        PictureView.reader(desk),
+                        space.getWidth(),
+                        space.getHeight()))
+                .orElseGet(() -> new Picture(space.getWidth(), space.getHeight(), List.of())));
+        waiting();
+        if (getScene() != null && !(getScene().getFocusOwner() instanceof TextInputControl)) {
+            requestFocus();
+        }
+    }
+
+    private void fill(Optional<Card> now) {
+        boolean same = now.equals(shown);
+        shown = now;
+        card.getChildren().clear();
+        now.ifPresent(one -> {
+            String title = said(one.title());
+            card.getChildren().add(Panel.text(title, title.length() > SHORT ? "bench-sentence" : "bench-title"));
+            part(one).ifPresent(name -> card.getChildren().add(Panel.text(name, "bench-soft")));
+            one.figure().ifPresent(figure -> card.getChildren().add(figure(figure)));
+            for (int i = 0; i < one.says().size(); i++) {
+                boolean setting = one.scene() instanceof Scene.AtTheSaw && i == 1;
+                card.getChildren().add(Panel.text(said(one.says().get(i)), setting ? "bench-setting" : "bench-says"));
+            }
+            one.checks().forEach(check -> card.getChildren().add(check(check)));
+            one.cautions().forEach(caution -> card.getChildren().add(Panel.text(said(caution.words()), "bench-caution")));
+            if (!one.cautions().isEmpty()) {
+                card.getChildren().add(Panel.text(desk.book().say("card.tool_manual"), "bench-soft"));
+            }
+            bench().log().measured(one.act()).ifPresent(measured -> card.getChildren()
+                    .add(Panel.text(
+                            Labels.get(
+                                    "bench.measured",
+                                    desk.book().exactly(measured.value()),
+                                    desk.book().write(measured.planned()),
+                                    BenchEntry.off(desk.book(), measured)),
+                            "bench-says")));
+            bench().log().remarks(one.act()).forEach(remark -> card.getChildren()
+                    .add(Panel.text(BenchEntry.text(remark), "bench-remark")));
+        });
+        if (!same && card.getParent() != null) {
+            card.getParent().layout();
+        }
+    }
+
+    /** Which part it is of, where the job has several. */
+    private Optional<String> part(Card one) {
+        return desk.plan().job().parts().size() > 1 ? Optional.of(one.act().part()) : Optional.empty();
+    }
+
+    private String said(Words words) {
+        String says = desk.book().say(words);
+        return says.isEmpty() ? says : says.substring(0, 1).toUpperCase(Locale.ROOT) + says.substring(1);
+    }
+
+    private Node figure(Quantity figure) {
+        double size = FIGURE * desk.appearance().textSize() / 100.0;
+        if (!(figure instanceof Length length)) {
+            Label label = Panel.text(desk.book().write(figure), "bench-angle");
+            return label;
+        }
+        NumeralView numeral = new NumeralView();
+        numeral.setId("bench-figure");
+        numeral.show(
+                desk.book().numeral(length), size, Painter.colour(desk.appearance().palette().rgb(Ink.INK)));
+        numeral.setAccessibleText(desk.book().write(length));
+        return numeral;
+    }
+
+    private CheckBox check(Words words) {
+        CheckBox box = new CheckBox(said(words));
+        box.setWrapText(true);
+        box.getStyleClass().add("bench-check");
+        box.setFocusTraversable(false);
+        return box;
+    }
+
+    /** What must be left alone, and how long. */
+    private void waiting() {
+        waiting.setText(bench().waiting().stream()
+                .findFirst()
+                .map(one -> one.left().isZero()
+                        ? Labels.get("bench.over", said(one.card().title()))
+                        : Labels.get("bench.left", said(one.card().title()), left(one.left())))
+                .orElse(""));
+    }
+
+    private static String left(Duration left) {
+        return left.toHours() > 0
+                ? Labels.get("bench.hours", left.toHours(), left.toMinutesPart())
+                : Labels.get("bench.minutes", left.toMinutes(), String.format(Locale.ROOT, "%02d", left.toSecondsPart()));
+    }
+}

@@ -1,0 +1,308 @@
+package neatcorner.core.card;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import neatcorner.core.cut.Lots;
+import neatcorner.core.cut.Piece;
+import neatcorner.core.cut.StickLayout;
+import neatcorner.core.finish.FinishPlan;
+import neatcorner.core.fit.FitPlan;
+import neatcorner.core.making.MakingStep;
+import neatcorner.core.making.Tool;
+import neatcorner.core.measure.Angle;
+import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Quantity;
+import neatcorner.core.pane.Pane;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.report.Safety;
+import neatcorner.core.sawing.SawCut;
+import neatcorner.core.sawing.Sawing;
+import neatcorner.core.sawing.Stroke;
+import neatcorner.core.sawing.ToSaw;
+import neatcorner.core.work.Act;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
+
+/**
+ * All cards of a job, in the order hands follow: the wood, what is made of it, every cut; then of each part its corners,
+ * its glue-up, what is worked after that, and its finish; then what goes in, and the wall.
+ */
+public final class Cards {
+    /** Steps that say that the frame is measured across, and not how much it is. */
+    private static final Set<String> CHECKS = Set.of("close.diagonals", "close.checks", "close.checks_blanks");
+    private final Plan plan;
+    private final List<Card> cards = new ArrayList<>();
+    /** How often a step of a name was said of a part at a station. */
+    private final Map<Act, Integer> said = new HashMap<>();
+
+    private Cards(Plan plan) {
+        this.plan = plan;
+    }
+
+    /** The cards of a job, by its plan; whichever of its parts that looks at. */
+    public static List<Card> of(Plan plan) {
+        ToSaw toSaw = plan.toSaw();
+        return of(plan, toSaw, toSaw.inOrder());
+    }
+
+    /** The same with its cuts brought into an order already. */
+    public static List<Card> of(Plan plan, ToSaw toSaw, Sawing sawing) {
+        Cards cards = new Cards(plan);
+        List<Plan> parts = Planner.ofParts(plan);
+        cards.take(toSaw.sticks());
+        Set<String> ready = ready(toSaw.sticks());
+        parts.stream()
+                .filter(part -> !ready.contains(part.job().section().name()))
+                .forEach(part -> cards.make(part, false));
+        cards.saw(sawing, toSaw.kerf());
+        for (Plan part : parts) {
+            cards.steps(part, Station.CORNERS, part.joints().work(), cards.cautions(Station.CORNERS));
+            cards.glue(part);
+            cards.make(part, true);
+            cards.finish(part);
+        }
+        cards.fit(Planner.at(plan, plan.job().holder()));
+        Plan carrier = Planner.at(plan, plan.job().carrier());
+        cards.steps(carrier, Station.HANG, carrier.hang().order(), cards.cautions(Station.HANG));
+        return List.copyOf(cards.cards);
+    }
+
+    /** Mouldings of which every stick lies there as it is sold: nobody makes them. */
+    private static Set<String> ready(List<StickLayout> sticks) {
+        Map<String, Boolean> all = new HashMap<>();
+        sticks.forEach(stick -> all.merge(stick.section().name(), !stick.bought(), Boolean::logicalAnd));
+        return all.entrySet().stream()
+                .filter(Map.Entry::getValue)
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
+    }
+
+    private List<Safety> cautions(Station station) {
+        return plan.safety().stream().filter(one -> one.station() == station).sorted().toList();
+    }
+
+    private List<Safety> cautions(Station station, Collection<Safety> among) {
+        return cautions(station).stream().filter(among::contains).toList();
+    }
+
+    private Act step(Plan part, Station station, String what) {
+        String name = part.job().part().name();
+        int nth = said.merge(new Act.Step(name, station, what, 0), 1, Integer::sum);
+        return new Act.Step(name, station, what, nth);
+    }
+
+    private void take(List<StickLayout> sticks) {
+        if (sticks.isEmpty()) {
+            return;
+        }
+        Map<List<Object>, List<StickLayout>> alike = new LinkedHashMap<>();
+        sticks.forEach(stick -> alike.computeIfAbsent(
+                        List.of(stick.section().name(), stick.length(), stick.source().said()), _ -> new ArrayList<>())
+                .add(stick));
+        List<Words> lines = alike.values().stream()
+                .map(these -> Words.of(
+                        "card.take_line",
+                        these.size(),
+                        these.getFirst().length(),
+                        these.getFirst().section().name(),
+                        these.getFirst().source().said()))
+                .toList();
+        cards.add(new Card(
+                step(Planner.at(plan, 0), Station.CUTS, "card.take"),
+                0,
+                Words.of("card.take"),
+                Optional.empty(),
+                lines,
+                List.of(Words.of("card.take_check")),
+                List.of(),
+                Optional.empty(),
+                new Scene.OnTheRack()));
+    }
+
+    /** What is done to the section before its pieces are cut, or what waits until they are joined. */
+    private void make(Plan part, boolean joined) {
+        for (MakingStep step : part.making().steps()) {
+            if ((step.tool() == Tool.HAND_ROUTER) != joined) {
+                continue;
+            }
+            List<Words> says = new ArrayList<>();
+            step.fence().ifPresent(fence -> says.add(Words.of("card.fence", fence)));
+            step.height().ifPresent(height -> says.add(Words.of("card.height", height)));
+            if (step.passes().size() > 1) {
+                says.add(Words.of("card.passes", step.passes().size()));
+            }
+            List<Words> how = step.how();
+            says.addAll(how.subList(Math.min(Card.MOST_CHECKS, how.size()), how.size()));
+            Optional<Quantity> set = step.fence().or(step::height).map(Figure::value);
+            cards.add(new Card(
+                    step(part, Station.SECTION, step.what().key()),
+                    part.job().seen(),
+                    step.what(),
+                    set.or(() -> number(step.what())),
+                    says,
+                    how.subList(0, Math.min(Card.MOST_CHECKS, how.size())),
+                    cautions(Station.SECTION, belonging(step.tool())),
+                    Optional.empty(),
+                    new Scene.InTheMachine(step)));
+        }
+    }
+
+    private static Set<Safety> belonging(Tool tool) {
+        return switch (tool) {
+            case TABLE_SAW, DADO -> Set.of(Safety.RIPPING, Safety.SHEETS, Safety.BOARD_DUST);
+            case ROUTER_TABLE, HAND_ROUTER -> Set.of(Safety.ROUTER, Safety.BOARD_DUST);
+            case PLANER -> Set.of(Safety.RIPPING, Safety.BOARD_DUST);
+            case HAND_PLANE, GLUE -> Set.of();
+        };
+    }
+
+    private void saw(Sawing sawing, Length kerf) {
+        Map<String, String> parts = new HashMap<>();
+        for (Lots.Order order : Lots.orders(plan.assembly())) {
+            parts.put(order.name(), order.part().orElseGet(() -> plan.job().parts().getFirst().name()));
+        }
+        for (SawCut cut : sawing.cuts()) {
+            Piece piece = cut.on().placed().piece();
+            String part = parts.getOrDefault(piece.job(), piece.job());
+            List<Safety> cautions = cautions(
+                    Station.CUTS,
+                    cut.held().clamped()
+                            ? Set.of(Safety.SAW, Safety.METAL, Safety.SHORT_PIECE)
+                            : Set.of(Safety.SAW, Safety.METAL));
+            cards.add(new Card(
+                    new Act.Saw(part, piece.id(), cut.stroke() == Stroke.RIGHT || cut.stroke() == Stroke.BOTH),
+                    Math.max(0, indexOf(part)),
+                    cut.title(),
+                    Optional.of(cut.measure().length()),
+                    settings(cut),
+                    cut.checks().stream().limit(Card.MOST_CHECKS).toList(),
+                    cautions,
+                    Optional.empty(),
+                    new Scene.AtTheSaw(cut, kerf)));
+        }
+    }
+
+    private int indexOf(String part) {
+        return plan.job().parts().stream().map(one -> one.name()).toList().indexOf(part);
+    }
+
+    private static List<Words> settings(SawCut cut) {
+        List<Words> says = new ArrayList<>(List.of(cut.measure().words(), cut.setting().words()));
+        if (cut.anew().setting()) {
+            says.add(Words.of("card.set_saw"));
+        }
+        if (cut.anew().stop()) {
+            says.add(Words.of("card.set_stop"));
+        }
+        cut.checks().stream().skip(Card.MOST_CHECKS).forEach(says::add);
+        cut.remains().ifPresent(rest -> says.add(Words.of("card.rest", rest)));
+        return says;
+    }
+
+    private void glue(Plan part) {
+        List<Safety> glue = cautions(Station.GLUE_UP);
+        List<Safety> driven = Stream.concat(glue.stream(), cautions(Station.CORNERS).stream()).toList();
+        boolean measured = false;
+        for (Words step : part.glue().steps()) {
+            boolean checks = CHECKS.contains(step.key());
+            List<Figure<Length>> across = checks ? part.glue().checks() : List.of();
+            add(
+                    part,
+                    Station.GLUE_UP,
+                    step,
+                    across.stream().<Quantity>map(Figure::value).findFirst().or(() -> number(step)),
+                    across.stream().map(one -> Words.of("card.figure", one.name(), one)).toList(),
+                    measured ? driven : glue,
+                    Optional.empty());
+            measured |= checks;
+        }
+        if (!part.glue().times().isEmpty()) {
+            add(part, Station.GLUE_UP, Words.of("card.wait"), part.glue().times(), glue,
+                    Optional.of(part.glue().adhesive().clamp()));
+        }
+    }
+
+    private void finish(Plan part) {
+        for (FinishPlan.Step step : part.finish().steps()) {
+            Words what = step.coat().product().isBlank()
+                    ? Words.of("card.coat_bare", step.coat().kind())
+                    : Words.of("card.coat", step.coat().kind(), step.coat().product());
+            Duration pause = step.coat().pause();
+            add(part, Station.FINISH, what, List.of(), FinishPlan.cautions(step.coat().kind()),
+                    pause.isZero() ? Optional.empty() : Optional.of(pause));
+        }
+    }
+
+    private void fit(Plan holder) {
+        List<Safety> cautions = cautions(Station.FIT);
+        for (Pane pane : holder.fit().sheets()) {
+            Words what = pane.count() > 1
+                    ? Words.of("card.panes", pane.name(), pane.width(), pane.height(), pane.count())
+                    : Words.of("card.pane", pane.name(), pane.width(), pane.height());
+            add(holder, Station.FIT, what, List.of(), cautions, Optional.empty());
+        }
+        for (Words step : holder.fit().order()) {
+            List<Words> points = step.key().startsWith("fit.points")
+                    ? holder.fit().points().stream().map(FitPlan.Points::said).toList()
+                    : List.of();
+            add(holder, Station.FIT, step, points, cautions, Optional.empty());
+        }
+    }
+
+    private void steps(Plan part, Station station, List<Words> steps, List<Safety> cautions) {
+        steps.forEach(step -> add(part, station, step, List.of(), cautions, Optional.empty()));
+    }
+
+    private void add(Plan part, Station station, Words what, List<Words> says, List<Safety> cautions,
+                     Optional<Duration> pause) {
+        add(part, station, what, number(what), says, cautions, pause);
+    }
+
+    private void add(Plan part, Station station, Words what, Optional<Quantity> figure, List<Words> says,
+                     List<Safety> cautions, Optional<Duration> pause) {
+        cards.add(new Card(
+                step(part, station, name(what)),
+                part.job().seen(),
+                what,
+                figure,
+                says,
+                List.of(),
+                cautions,
+                pause,
+                new Scene.OnTheBench(station)));
+    }
+
+    /** What names a step: its phrase; of one that says nothing but a coat or a sheet, also which. */
+    private static String name(Words what) {
+        return what.args().stream()
+                .findFirst()
+                .filter(_ -> what.key().startsWith("card."))
+                .map(which -> which instanceof Words words ? words.key() : which.toString())
+                .map(which -> what.key() + "." + which.toLowerCase(Locale.ROOT))
+                .orElse(what.key());
+    }
+
+    /** The first length or angle that is said. */
+    private static Optional<Quantity> number(Words words) {
+        return words.args().stream()
+                .<Quantity>mapMulti((arg, found) -> {
+                    Object value = arg instanceof Figure<?> figure ? figure.value() : arg;
+                    if (value instanceof Length || value instanceof Angle) {
+                        found.accept((Quantity) value);
+                    }
+                })
+                .findFirst();
+    }
+}

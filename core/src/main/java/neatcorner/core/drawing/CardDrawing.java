@@ -1,0 +1,43 @@
+package neatcorner.core.drawing;
+
+import neatcorner.core.card.Card;
+import neatcorner.core.card.Scene;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.words.Station;
+
+/** What a card shows, from where the maker stands. */
+public final class CardDrawing {
+    private static final int ALL_STICKS = 40;
+    /** It is read from further away than a drawing on the desk. */
+    private static final double LARGER = 1.45;
+
+    private CardDrawing() {
+    }
+
+    /**
+     * The picture, to fill a space of this size.
+     *
+     * @param plan of the job, whichever of its parts that looks at
+     */
+    public static Picture draw(Plan plan, Card card, Reader reader, double width, double height) {
+        Plan part = Planner.at(plan, card.part());
+        Reader afar = new Reader(reader.book(), reader.lettering(), reader.scale() * LARGER);
+        return switch (card.scene()) {
+            case Scene.AtTheSaw(var cut, var kerf) -> SawCutDrawing.draw(cut, kerf, afar, width, height);
+            case Scene.InTheMachine(var step) -> MakingDrawing.draw(part, step, afar, width, height);
+            case Scene.OnTheRack() -> StickDrawing.draw(plan, afar, width, ALL_STICKS);
+            case Scene.OnTheBench(Station station) -> bench(part, station, reader, width, height);
+        };
+    }
+
+    private static Picture bench(Plan part, Station station, Reader reader, double width, double height) {
+        return switch (station) {
+            case CORNERS -> CornerDrawing.draw(part, reader, width, height);
+            case FINISH -> FrameDrawing.plain(part, false, reader, width, height);
+            case FIT -> FitDrawing.draw(part, reader, width, height);
+            case HANG -> WallDrawing.draw(part, reader, width, height);
+            default -> FrameDrawing.clamped(part, reader, width, height);
+        };
+    }
+}

@@ -1,0 +1,38 @@
+package neatcorner.core.work;
+
+import neatcorner.core.job.PieceId;
+import neatcorner.core.words.Station;
+
+/** One act of the hands, told from every other of its job, also after the job was planned anew. */
+public sealed interface Act {
+    /** The part it is done to. */
+    String part();
+
+    /** Where in the work it belongs. */
+    Station station();
+
+    /**
+     * A cut across a piece: that which makes one of its ends.
+     *
+     * @param part  whose piece it is
+     * @param piece which
+     * @param right whether it makes the right end, else the left
+     */
+    record Saw(String part, PieceId piece, boolean right) implements Act {
+        @Override
+        public Station station() {
+            return Station.CUTS;
+        }
+    }
+
+    /**
+     * Anything else: a step that a station says.
+     *
+     * @param part    it is done to
+     * @param station where
+     * @param what    is done: the name of the phrase that says it, so that other numbers make no other act
+     * @param nth     of those of one name, from 1
+     */
+    record Step(String part, Station station, String what, int nth) implements Act {
+    }
+}

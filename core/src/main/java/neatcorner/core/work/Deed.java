@@ -1,0 +1,67 @@
+package neatcorner.core.work;
+
+import java.time.Duration;
+import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
+
+/** What is written down in a log. */
+public sealed interface Deed {
+    /** What it concerns. */
+    Act act();
+
+    /**
+     * Something was done.
+     *
+     * @param took from when it was begun to when it was done, as far as it is known; none where the clock was set back
+     */
+    record Done(Act act, Duration took) implements Deed {
+        public Done {
+            took = took.isNegative() ? Duration.ZERO : took;
+        }
+    }
+
+    /** It was not done after all. */
+    record TakenBack(Act act) implements Deed {
+    }
+
+    /**
+     * How something came out.
+     *
+     * @param planned what it was to be when it was measured
+     * @param value   what was read
+     * @param by      with what
+     */
+    record Measured(Act act, Length planned, Length value, Instrument by) implements Deed {
+        /** How much it is over what it was to be, under it when negative. */
+        public Length off() {
+            return value.minus(planned);
+        }
+
+        /**
+         * Whether what was read is so far from what was planned that another unit or a slip is likelier than the saw:
+         * more than an eighth of it, and more than a hand is wide.
+         */
+        public boolean isDoubtful() {
+            Length off = off().abs();
+            return off.isOver(planned.abs().over(8)) && off.isOver(Length.mm(3));
+        }
+    }
+
+    /**
+     * Something to remember.
+     *
+     * @param text up to 2 000 characters, not blank
+     */
+    record Remark(Act act, String text) implements Deed {
+        /**
+         * Checks it.
+         *
+         * @throws Refusal for a text that is blank or too long
+         */
+        public Remark {
+            if (text.isBlank() || text.length() > 2000) {
+                throw Refusal.of("note.note_has_characters_have", text.length());
+            }
+        }
+    }
+}

@@ -1,0 +1,77 @@
+package neatcorner.core.work;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What was done to one job and what came out, in the order it was written: of two lines on one thing the later holds,
+ * whatever the clock said. It is only added to.
+ */
+public final class WorkLog {
+    /** Nothing was done yet. */
+    public static final WorkLog NOTHING = new WorkLog(List.of());
+    private final List<Entry> entries;
+    private final Map<Act, Entry> done = new LinkedHashMap<>();
+    private final Map<Act, Deed.Measured> measured = new HashMap<>();
+
+    /** Of these lines, the oldest first. */
+    public WorkLog(List<Entry> entries) {
+        this.entries = List.copyOf(entries);
+        for (Entry entry : entries) {
+            switch (entry.deed()) {
+                case Deed.Done deed -> done.put(deed.act(), entry);
+                case Deed.TakenBack deed -> done.remove(deed.act());
+                case Deed.Measured deed -> measured.put(deed.act(), deed);
+                case Deed.Remark _ -> { }
+            }
+        }
+    }
+
+    /** With one line more. */
+    public WorkLog with(Entry entry) {
+        List<Entry> more = new ArrayList<>(entries);
+        more.add(entry);
+        return new WorkLog(more);
+    }
+
+    /** All lines, the oldest first. */
+    public List<Entry> entries() {
+        return entries;
+    }
+
+    /** Whether this is done, and was not taken back since. */
+    public boolean isDone(Act act) {
+        return done.containsKey(act);
+    }
+
+    /** The line in which it was done last; empty where it is not done. */
+    public Optional<Entry> done(Act act) {
+        return Optional.ofNullable(done.get(act));
+    }
+
+    /** How it came out, as it was measured last; empty where it was not. */
+    public Optional<Deed.Measured> measured(Act act) {
+        return Optional.ofNullable(measured.get(act));
+    }
+
+    /** What was remarked on it, the oldest first. */
+    public List<Entry> remarks(Act act) {
+        return entries.stream()
+                .filter(entry -> entry.deed() instanceof Deed.Remark remark && remark.act().equals(act))
+                .toList();
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof WorkLog log && entries.equals(log.entries);
+    }
+
+    @Override
+    public int hashCode() {
+        return entries.hashCode();
+    }
+}

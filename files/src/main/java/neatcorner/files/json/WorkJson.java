@@ -1,0 +1,139 @@
+package neatcorner.files.json;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import neatcorner.core.job.PieceId;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.work.Act;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.Entry;
+import neatcorner.core.work.Instrument;
+import neatcorner.core.work.WorkLog;
+import neatcorner.core.words.Station;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A job's work log, and each of its lines, as {@code docs/formats/work.md} describes them. */
+public final class WorkJson {
+    private static final String FORMAT = "neat-corner-work";
+    private static final int VERSION = 1;
+    private static final String DONE = "done";
+    private static final String TAKEN_BACK = "taken_back";
+    private static final String MEASURED = "measured";
+    private static final String REMARK = "remark";
+
+    private WorkJson() {
+    }
+
+    /** A whole log. */
+    public static String write(WorkLog log) {
+        ObjectNode node = Trees.object().put("format", FORMAT).put("version", VERSION);
+        ArrayNode entries = node.putArray("entries");
+        log.entries().forEach(entry -> entries.add(node(entry)));
+        return Trees.write(node);
+    }
+
+    /**
+     * Reads a whole log.
+     *
+     * @throws FormatException when it cannot be
+     */
+    public static WorkLog read(String text) {
+        Fields fields = Fields.of(text);
+        if (!fields.text("format").equals(FORMAT)) {
+            throw new FormatException("format", Words.of("refused.work.format", fields.text("format"), FORMAT));
+        }
+        fields.whole("version", VERSION, 1, VERSION);
+        return new WorkLog(fields.list("entries", WorkJson::entry));
+    }
+
+    /** One line. */
+    public static String write(Entry entry) {
+        return Trees.write(node(entry));
+    }
+
+    /**
+     * Reads one line.
+     *
+     * @throws FormatException when it cannot be
+     */
+    public static Entry readEntry(String text) {
+        return entry(Fields.of(text));
+    }
+
+    private static ObjectNode node(Entry entry) {
+        ObjectNode node = Trees.object().put("at", entry.at().toString());
+        if (!entry.by().isEmpty()) {
+            node.put("by", entry.by());
+        }
+        node.put("deed", deed(entry.deed()));
+        node.set("words", WordsJson.node(entry.said()));
+        act(entry.deed().act(), node);
+        switch (entry.deed()) {
+            case Deed.Done done -> node.put("seconds", done.took().toSeconds());
+            case Deed.TakenBack _ -> { }
+            case Deed.Measured measured -> node.put("planned", measured.planned().toExactMm())
+                    .put("value", measured.value().toExactMm())
+                    .put("instrument", Fields.name(measured.by()));
+            case Deed.Remark remark -> node.put("text", remark.text());
+        }
+        return node;
+    }
+
+    private static String deed(Deed deed) {
+        return switch (deed) {
+            case Deed.Done _ -> DONE;
+            case Deed.TakenBack _ -> TAKEN_BACK;
+            case Deed.Measured _ -> MEASURED;
+            case Deed.Remark _ -> REMARK;
+        };
+    }
+
+    private static void act(Act act, ObjectNode node) {
+        node.put("part", act.part());
+        switch (act) {
+            case Act.Saw saw -> node.put("piece", saw.piece().toString()).put("right_end", saw.right());
+            case Act.Step step -> node.put("station", step.station().id())
+                    .put("step", step.what())
+                    .put("nth", step.nth());
+        }
+    }
+
+    private static Entry entry(Fields fields) {
+        Act act = act(fields);
+        Deed deed = fields.build(() -> switch (fields.text("deed")) {
+            case DONE -> new Deed.Done(act, Duration.ofSeconds(fields.whole("seconds", 0)));
+            case TAKEN_BACK -> new Deed.TakenBack(act);
+            case MEASURED -> new Deed.Measured(
+                    act,
+                    fields.length("planned"),
+                    fields.length("value"),
+                    fields.constant("instrument", Instrument.class));
+            case REMARK -> new Deed.Remark(act, fields.text("text"));
+            case String other -> throw new FormatException(
+                    fields.path("deed"),
+                    Words.of("refused.work.deed", other, String.join(", ", List.of(
+                            DONE, TAKEN_BACK, MEASURED, REMARK))));
+        });
+        Instant at = fields.instant("at");
+        Words said = WordsJson.of(fields.any("words"))
+                .orElseThrow(() -> new FormatException(fields.path("words"), Words.of("refused.history.words")));
+        return fields.build(() -> new Entry(at, fields.text("by", ""), deed, said));
+    }
+
+    private static Act act(Fields fields) {
+        String part = fields.text("part");
+        if (!fields.has("piece")) {
+            return new Act.Step(
+                    part,
+                    fields.constant("station", Station.class),
+                    fields.text("step"),
+                    fields.whole("nth", 1, 1, 100_000));
+        }
+        PieceId piece = PieceId.read(fields.text("piece"))
+                .orElseThrow(() -> new FormatException(
+                        fields.path("piece"), Words.of("refused.job_json.is_letters_of_piece", fields.text("piece"))));
+        return new Act.Saw(part, piece, fields.flag("right_end", false));
+    }
+}
