@@ -20,30 +20,27 @@ import neatcorner.core.sawing.Stroke;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
-import neatcorner.core.work.Entry;
 import neatcorner.core.work.Instrument;
+import neatcorner.core.work.LogLine;
 import neatcorner.core.work.WorkLog;
-import neatcorner.files.store.ShopStore;
 
 /** The job in hand, card by card, and what was done of it. Used from the interface thread only. */
 public final class BenchDesk {
     private final Desk desk;
-    private final ShopStore store;
     private final Clock clock;
     private final Runnable changed;
     private final Aside<Wanted, Told> told;
     private Optional<Held> held = Optional.empty();
 
-    BenchDesk(Desk desk, ShopStore store, Clock clock, Executor interfaceThread, Runnable changed) {
+    BenchDesk(Desk desk, Clock clock, Executor interfaceThread, Runnable changed) {
         this.desk = desk;
-        this.store = store;
         this.clock = clock;
         this.changed = changed;
         this.told = new Aside<>(interfaceThread);
     }
 
     /** What cards depend on. A better way to lay the pieces is none of it: once they are told they stay. */
-    private record Wanted(Job job, Shop shop) {
+    private record Wanted(Job job, Shop shop, List<Deed.Measured> read) {
     }
 
     /**
@@ -55,14 +52,14 @@ public final class BenchDesk {
     public record Told(Plan plan, List<Card> cards) {
     }
 
-    /** What is in hand: a job, its log, and the card that is looked at, from 0, since when. */
-    private record Held(String job, WorkLog log, int at, Instant since) {
+    /** What is in hand: a job, and the card of it that is looked at, from 0, since when. */
+    private record Held(String job, int at, Instant since) {
     }
 
     /** The cards; empty as long as they are worked out. */
     public Optional<Told> told() {
         Plan plan = desk.plan();
-        Wanted wanted = new Wanted(plan.job().at(0), desk.shop());
+        Wanted wanted = new Wanted(plan.job().at(0), desk.shop(), log().sizes());
         if (!told.isAsked(wanted)) {
             told.ask(wanted, _ -> new Told(plan, Cards.of(plan)), this::settle);
         }
@@ -71,13 +68,13 @@ public final class BenchDesk {
 
     /** What was done to the job in hand. */
     public WorkLog log() {
-        return held().log;
+        return desk.log();
     }
 
     private Held held() {
         String job = desk.jobId();
         if (held.filter(one -> one.job.equals(job)).isEmpty()) {
-            held = Optional.of(new Held(job, store.work(job), -1, clock.instant()));
+            held = Optional.of(new Held(job, -1, clock.instant()));
         }
         return held.orElseThrow();
     }
@@ -111,18 +108,16 @@ public final class BenchDesk {
 
     /** Looks at another card, from 0; the first or last where there is none such. */
     public void goTo(int card) {
-        Held now = held();
         int all = told().map(one -> one.cards().size()).orElse(0);
-        held = Optional.of(new Held(now.job, now.log, Math.clamp(card, 0, Math.max(0, all - 1)), clock.instant()));
+        held = Optional.of(new Held(desk.jobId(), Math.clamp(card, 0, Math.max(0, all - 1)), clock.instant()));
         changed.run();
     }
 
     /** The card in hand is done, and the next one that is not is taken up. */
     public void done() {
         card().ifPresent(card -> {
-            Held now = held();
-            if (!now.log.isDone(card.act())) {
-                write(card, new Deed.Done(card.act(), Duration.between(now.since, clock.instant())));
+            if (!log().isDone(card.act())) {
+                write(card, new Deed.Done(card.act(), Duration.between(held().since, clock.instant())));
             }
             List<Card> cards = told().orElseThrow().cards();
             goTo(at() == cards.size() - 1 ? at() : next(cards, at() + 1));
@@ -138,7 +133,6 @@ public final class BenchDesk {
     public void takeBack() {
         card().filter(_ -> isDone()).ifPresent(card -> {
             write(card, new Deed.TakenBack(card.act()));
-            changed.run();
         });
     }
 
@@ -155,8 +149,18 @@ public final class BenchDesk {
         return card().flatMap(card -> switch (card.act()) {
             case Act.Saw saw when saw.right() -> made(card);
             case Act.Saw _ -> Optional.empty();
-            case Act.Step _ -> card.figure().filter(Length.class::isInstance).map(Length.class::cast);
+            case Act.Size size -> planned(size).or(() -> length(card));
+            case Act.Step _ -> length(card);
         });
+    }
+
+    private static Optional<Length> length(Card card) {
+        return card.figure().filter(Length.class::isInstance).map(Length.class::cast);
+    }
+
+    /** Of a size that was read before what was planned then: what it says now is what was read. */
+    private Optional<Length> planned(Act.Size size) {
+        return log().measured(size).map(Deed.Measured::planned);
     }
 
     /** Of a cut that makes a length the length it makes. */
@@ -184,7 +188,6 @@ public final class BenchDesk {
             return Optional.of(desk.book().say("bench.doubtful", planned.get(), value));
         }
         write(card, deed);
-        changed.run();
         return Optional.empty();
     }
 
@@ -192,7 +195,6 @@ public final class BenchDesk {
     public Optional<String> remark(String text) {
         try {
             card().ifPresent(card -> write(card, new Deed.Remark(card.act(), text.strip())));
-            changed.run();
             return Optional.empty();
         } catch (Refusal refused) {
             return Optional.of(desk.said(refused));
@@ -200,10 +202,7 @@ public final class BenchDesk {
     }
 
     private void write(Card card, Deed deed) {
-        Held now = held();
-        Entry entry = new Entry(clock.instant().truncatedTo(ChronoUnit.SECONDS), "", deed, card.title());
-        held = Optional.of(new Held(now.job, now.log.with(entry), now.at, now.since));
-        desk.write(() -> store.log(now.job, entry));
+        desk.log(new LogLine(clock.instant().truncatedTo(ChronoUnit.SECONDS), "", deed, card.title()));
     }
 
     /**

@@ -45,6 +45,8 @@ import neatcorner.core.shop.Shop;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
+import neatcorner.core.work.LogLine;
+import neatcorner.core.work.WorkLog;
 import neatcorner.files.disk.FileRefused;
 import neatcorner.files.json.Document;
 import neatcorner.files.picture.CustomerPicture;
@@ -108,7 +110,7 @@ public final class Desk implements AutoCloseable {
                 improver,
                 interfaceThread,
                 this::changed);
-        this.bench = new BenchDesk(this, store, clock, interfaceThread, this::changed);
+        this.bench = new BenchDesk(this, clock, interfaceThread, this::changed);
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);
         this.book = new Phrasebook(appearance.graduation());
         this.recent = store.setting("recent").map(Desk::paths).orElse(List.of());
@@ -119,7 +121,8 @@ public final class Desk implements AutoCloseable {
         List<ShopStore.Listed> jobs = store.jobs();
         String last = store.setting("job").orElse("");
         String id = jobs.stream().filter(entry -> entry.id().equals(last)).findFirst().orElse(jobs.getFirst()).id();
-        this.state = DeskState.of(shop, id, store.job(id), improver.answers(), jobs, DeskState.Where.START);
+        this.state = DeskState.of(
+                shop, id, store.job(id), store.work(id), improver.answers(), jobs, DeskState.Where.START);
         cuts.search();
     }
 
@@ -247,6 +250,19 @@ public final class Desk implements AutoCloseable {
     /** What is done at the bench. */
     public BenchDesk bench() {
         return bench;
+    }
+
+    /** What was done and read of the job in hand. */
+    WorkLog log() {
+        return state.log();
+    }
+
+    /** Writes a line more of it down. */
+    void log(LogLine line) {
+        String id = jobId();
+        state = state.done(state.log().with(line), improver.answers());
+        write(() -> store.log(id, line));
+        changed();
     }
 
     /** Writes to the store, after everything that was to be written before. */
@@ -539,7 +555,7 @@ public final class Desk implements AutoCloseable {
     /** Takes up another job. */
     public void open(String id) {
         ask(() -> store.job(id)).ifPresent(job -> {
-            state = state.open(id, job, improver.answers());
+            state = state.open(id, job, store.work(id), improver.answers());
             write(() -> store.setting("job", id));
         });
         cuts.search();

@@ -14,6 +14,8 @@ import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.WorkLog;
 import neatcorner.files.json.Document;
 import neatcorner.files.store.ShopStore;
 
@@ -23,7 +25,8 @@ import neatcorner.files.store.ShopStore;
  * @param shop  as it is saved
  * @param jobId of the job in hand, in the store
  * @param job   in hand, as it is saved
- * @param plan  of that job in that shop
+ * @param log   what was done and read of it
+ * @param plan  of that job in that shop, after that
  * @param shown the same, or what it would become while a number is being typed or dragged
  * @param jobs  all of the shop
  * @param where the maker is
@@ -32,6 +35,7 @@ record DeskState(
         Document<Shop> shop,
         String jobId,
         Document<Job> job,
+        WorkLog log,
         Plan plan,
         Plan shown,
         List<ShopStore.Listed> jobs,
@@ -79,10 +83,11 @@ record DeskState(
             Document<Shop> shop,
             String jobId,
             Document<Job> job,
+            WorkLog log,
             Answers answers,
             List<ShopStore.Listed> jobs,
             Where where) {
-        return of(shop, jobId, job, 0, answers, jobs, where);
+        return of(shop, jobId, job, log, 0, answers, jobs, where);
     }
 
     /** The same with one of its parts looked at, from 0; the last where there are fewer. */
@@ -90,13 +95,14 @@ record DeskState(
             Document<Shop> shop,
             String jobId,
             Document<Job> job,
+            WorkLog log,
             int part,
             Answers answers,
             List<ShopStore.Listed> jobs,
             Where where) {
         Job seen = job.value().at(Math.min(part, job.value().parts().size() - 1));
-        Plan plan = Planner.plan(seen, shop.value(), answers);
-        return new DeskState(shop, jobId, job.with(plan.job().at(0)), plan, plan, jobs, where);
+        Plan plan = Planner.plan(seen, shop.value(), log, answers);
+        return new DeskState(shop, jobId, job.with(plan.job().at(0)), log, plan, plan, jobs, where);
     }
 
     /** The job as it is saved, with the part looked at that is looked at now. */
@@ -111,7 +117,7 @@ record DeskState(
 
     /** The same with another plan of the same job, as planned and as shown. */
     private DeskState planned(Plan other) {
-        return new DeskState(shop, jobId, job, other, other, jobs, where);
+        return new DeskState(shop, jobId, job, log, other, other, jobs, where);
     }
 
     /**
@@ -125,7 +131,7 @@ record DeskState(
         if (changed.equals(job.value())) {
             return this;
         }
-        return new DeskState(shop, jobId, job.with(changed), after, after, named(jobId, changed), where);
+        return new DeskState(shop, jobId, job.with(changed), log, after, after, named(jobId, changed), where);
     }
 
     /**
@@ -134,23 +140,30 @@ record DeskState(
      * @throws Refusal when it is refused
      */
     DeskState edited(ShopEdit edit, Answers answers) {
-        return of(shop.with(edit.apply(shop.value())), jobId, job, plan.job().seen(), answers, jobs, where);
+        return of(shop.with(edit.apply(shop.value())), jobId, job, log, plan.job().seen(), answers, jobs, where);
     }
 
     /** With another shop and, of the job in hand, another state of it. */
     DeskState with(Document<Shop> otherShop, Document<Job> otherJob, Answers answers) {
         return of(
-                otherShop, jobId, otherJob, plan.job().seen(), answers, named(jobId, otherJob.value()), where);
+                otherShop, jobId, otherJob, log, plan.job().seen(), answers, named(jobId, otherJob.value()), where);
     }
 
     /** With another job in hand. */
-    DeskState open(String id, Document<Job> other, Answers answers) {
-        return of(shop, id, other, answers, named(id, other.value()), where.on(Page.JOB));
+    DeskState open(String id, Document<Job> other, WorkLog done, Answers answers) {
+        return of(shop, id, other, done, answers, named(id, other.value()), where.on(Page.JOB));
+    }
+
+    /** After something more was done: what was read is planned with. */
+    DeskState done(WorkLog more, Answers answers) {
+        DeskState after = new DeskState(shop, jobId, job, more, plan, plan, jobs, where);
+        boolean read = more.entries().getLast().deed() instanceof Deed.Measured;
+        return read ? after.replanned(answers) : after;
     }
 
     /** The same job planned anew with what is known now. */
     DeskState replanned(Answers answers) {
-        return planned(Planner.plan(seen(), shop.value(), answers));
+        return planned(Planner.plan(seen(), shop.value(), log, answers));
     }
 
     /** Showing what an edit would do; without one, or with one that is refused, the job as it is. */
@@ -159,6 +172,7 @@ record DeskState(
                 shop,
                 jobId,
                 job,
+                log,
                 plan,
                 edit.map(change -> preview(change, answers)).orElse(plan),
                 jobs,
@@ -167,7 +181,7 @@ record DeskState(
 
     private Plan preview(Edit edit, Answers answers) {
         try {
-            return Planner.plan(edit.apply(seen()), shop.value(), answers);
+            return Planner.plan(edit.apply(seen()), shop.value(), log, answers);
         } catch (Refusal notYet) {
             return plan;
         }
@@ -175,12 +189,12 @@ record DeskState(
 
     /** Somewhere else. */
     DeskState at(Where other) {
-        return new DeskState(shop, jobId, job, plan, shown, jobs, other);
+        return new DeskState(shop, jobId, job, log, plan, shown, jobs, other);
     }
 
     /** With these jobs in the shop. */
     DeskState withJobs(List<ShopStore.Listed> other) {
-        return new DeskState(shop, jobId, job, plan, shown, other, where);
+        return new DeskState(shop, jobId, job, log, plan, shown, other, where);
     }
 
     private List<ShopStore.Listed> named(String id, Job now) {

@@ -2,6 +2,7 @@ package neatcorner.app.view;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -16,10 +17,10 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.phrase.Refusal;
-import neatcorner.core.work.Deed;
-import neatcorner.core.work.Entry;
-import neatcorner.core.work.Instrument;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.Instrument;
+import neatcorner.core.work.LogLine;
 
 /** What is typed at the bench: how something came out, or what is to be remembered of it. */
 final class BenchEntry extends VBox {
@@ -91,15 +92,13 @@ final class BenchEntry extends VBox {
 
     /** Opens it where this key does. */
     boolean opens(KeyCode code) {
-        if (code == KeyCode.M && !measure.isDisabled()) {
-            open(true);
-            return true;
+        boolean measured = code == KeyCode.M && !measure.isDisabled();
+        if (!measured && !(code == KeyCode.N && !note.isDisabled())) {
+            return false;
         }
-        if (code == KeyCode.N && !note.isDisabled()) {
-            open(false);
-            return true;
-        }
-        return false;
+        // A key that is pressed is also typed: only after that may there be something to type in.
+        Platform.runLater(() -> open(measured));
+        return true;
     }
 
     /** Reads the desk anew. */
@@ -173,7 +172,7 @@ final class BenchEntry extends VBox {
     }
 
     /** What was remarked. */
-    static String text(Entry entry) {
+    static String text(LogLine entry) {
         return entry.deed() instanceof Deed.Remark remark ? remark.text() : "";
     }
 }

@@ -15,9 +15,9 @@ import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.drawing.LogDrawing;
 import neatcorner.core.job.Note;
-import neatcorner.core.work.Deed;
-import neatcorner.core.work.Entry;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.LogLine;
 import neatcorner.files.store.Revision;
 
 /** What happened: notes, and every edit of the job. */
@@ -82,14 +82,14 @@ final class LogDetail extends Panel {
 
     /** What was measured at the bench: planned against what came out. */
     private void cameOut(VBox box) {
-        List<Entry> measured = desk().bench().log().entries().stream()
+        List<LogLine> measured = desk().bench().log().entries().stream()
                 .filter(entry -> entry.deed() instanceof Deed.Measured)
                 .toList();
         if (measured.isEmpty()) {
             return;
         }
         box.getChildren().add(text(Labels.get("log.came_out"), "heading"));
-        for (Entry entry : measured.reversed().stream().limit(SHOWN).toList()) {
+        for (LogLine entry : measured.reversed().stream().limit(SHOWN).toList()) {
             Deed.Measured deed = (Deed.Measured) entry.deed();
             box.getChildren().add(spread(
                     text(book().say(entry.said())),
@@ -102,12 +102,12 @@ final class LogDetail extends Panel {
 
     /** What was done at the bench, the last first. */
     private void bench(VBox box) {
-        List<Entry> entries = desk().bench().log().entries();
+        List<LogLine> entries = desk().bench().log().entries();
         if (entries.isEmpty()) {
             return;
         }
         box.getChildren().add(text(Labels.get("log.bench"), "heading"));
-        for (Entry entry : entries.reversed().stream().limit(SHOWN).toList()) {
+        for (LogLine entry : entries.reversed().stream().limit(SHOWN).toList()) {
             box.getChildren().add(spread(
                     text(did(entry), entry.deed() instanceof Deed.TakenBack ? "undone" : "plain"),
                     text(TIME.format(entry.at()), "soft")));
@@ -117,7 +117,7 @@ final class LogDetail extends Panel {
         }
     }
 
-    private String did(Entry entry) {
+    private String did(LogLine entry) {
         String said = book().say(entry.said());
         return switch (entry.deed()) {
             case Deed.Done _ -> said;

@@ -22,18 +22,21 @@ import neatcorner.core.making.Tool;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Quantity;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Line;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.rack.Material;
 import neatcorner.core.report.Safety;
 import neatcorner.core.sawing.SawCut;
 import neatcorner.core.sawing.Sawing;
 import neatcorner.core.sawing.Stroke;
 import neatcorner.core.sawing.ToSaw;
-import neatcorner.core.work.Act;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Station;
+import neatcorner.core.work.Act;
 
 /**
  * All cards of a job, in the order hands follow: the wood, what is made of it, every cut; then of each part its corners,
@@ -215,6 +218,7 @@ public final class Cards {
         List<Safety> glue = cautions(Station.GLUE_UP);
         List<Safety> driven = Stream.concat(glue.stream(), cautions(Station.CORNERS).stream()).toList();
         boolean measured = false;
+        boolean waited = part.glue().times().isEmpty();
         for (Words step : part.glue().steps()) {
             boolean checks = CHECKS.contains(step.key());
             List<Figure<Length>> across = checks ? part.glue().checks() : List.of();
@@ -227,11 +231,24 @@ public final class Cards {
                     measured ? driven : glue,
                     Optional.empty());
             measured |= checks;
+            if (!waited && step.key().startsWith("close.squeeze_out")) {
+                leave(part);
+                waited = true;
+            }
         }
-        if (!part.glue().times().isEmpty()) {
-            add(part, Station.GLUE_UP, Words.of("card.wait"), part.glue().times(), glue,
-                    Optional.of(part.glue().adhesive().clamp()));
+        if (!waited) {
+            leave(part);
         }
+    }
+
+    private void leave(Plan part) {
+        add(
+                part,
+                Station.GLUE_UP,
+                Words.of("card.wait"),
+                part.glue().times(),
+                List.of(),
+                Optional.of(part.glue().adhesive().clamp()));
     }
 
     private void finish(Plan part) {
@@ -245,13 +262,43 @@ public final class Cards {
         }
     }
 
+    /** The rabbet as it came out, on both axes, before anything is cut to it. */
+    private void measure(Plan holder) {
+        if (!holder.job().isPlain() || !holder.frame().has(Line.RABBET) || holder.fit().sheets().isEmpty()) {
+            return;
+        }
+        for (Axis axis : Axis.values()) {
+            Figure<Length> rabbet =
+                    holder.frame().size(Line.RABBET, axis).orElseThrow();
+            cards.add(new Card(
+                    new Act.Size(holder.job().part().name(), rabbet.id()),
+                    holder.job().seen(),
+                    Words.of("card.rabbet", axis),
+                    Optional.of(rabbet.value()),
+                    List.of(Words.of(holder.job().quantity() > 1 ? "card.rabbets_how" : "card.rabbet_how")),
+                    List.of(),
+                    List.of(),
+                    Optional.empty(),
+                    new Scene.OnTheBench(Station.FIT)));
+        }
+    }
+
     private void fit(Plan holder) {
         List<Safety> cautions = cautions(Station.FIT);
+        measure(holder);
         for (Pane pane : holder.fit().sheets()) {
-            Words what = pane.count() > 1
-                    ? Words.of("card.panes", pane.name(), pane.width(), pane.height(), pane.count())
-                    : Words.of("card.pane", pane.name(), pane.width(), pane.height());
-            add(holder, Station.FIT, what, List.of(), cautions, Optional.empty());
+            int many = pane.count() * holder.job().quantity();
+            Words what =
+                    many > 1 ? Words.of("card.panes", pane.name(), many) : Words.of("card.pane", pane.name());
+            boolean glass = pane.material().filter(Material::isGlass).isPresent();
+            add(
+                    holder,
+                    Station.FIT,
+                    what,
+                    Optional.of(pane.width().value()),
+                    List.of(Words.of("card.pane_size", pane.width(), pane.height())),
+                    glass ? cautions : cautions.stream().filter(one -> one != Safety.GLASS).toList(),
+                    Optional.empty());
         }
         for (Words step : holder.fit().order()) {
             List<Words> points = step.key().startsWith("fit.points")
@@ -270,8 +317,12 @@ public final class Cards {
         add(part, station, what, number(what), says, cautions, pause);
     }
 
-    private void add(Plan part, Station station, Words what, Optional<Quantity> figure, List<Words> says,
+    private void add(Plan part, Station station, Words what, Optional<Quantity> figure, List<Words> also,
                      List<Safety> cautions, Optional<Duration> pause) {
+        List<Words> says = new ArrayList<>(also);
+        if (plan.job().quantity() > 1) {
+            says.add(Words.of("card.each", plan.job().quantity()));
+        }
         cards.add(new Card(
                 step(part, station, name(what)),
                 part.job().seen(),

@@ -27,6 +27,7 @@ import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.work.WorkLog;
 
 /**
  * All parts of a job worked out, every one by those it lies by.
@@ -73,7 +74,17 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
      * @throws Refusal when the numbers leave no frame, or a part no room
      */
     public static Assembly of(Job job, Shop shop) {
-        return of(job, shop.habitsUnder(job.overrides()));
+        return of(job, shop, WorkLog.NOTHING);
+    }
+
+    /**
+     * The same after some of it was done.
+     *
+     * @param log what was done and read of it
+     * @throws Refusal when the numbers leave no frame, or a part no room
+     */
+    public static Assembly of(Job job, Shop shop, WorkLog log) {
+        return of(job, shop.habitsUnder(job.overrides()), log);
     }
 
     /** The same with another part looked at, from 0. */
@@ -181,13 +192,18 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
     }
 
     static Assembly of(Job job, Habits habits) {
+        return of(job, habits, WorkLog.NOTHING);
+    }
+
+    private static Assembly of(Job job, Habits habits, WorkLog log) {
         List<Planned<Frame>> frames = new ArrayList<>();
         List<Lie> lies = new ArrayList<>();
         Job whole = job;
         for (int i = 0; i < job.parts().size(); i++) {
             whole = whole.at(i);
             if (i == 0) {
-                frames.add(Frame.of(whole, habits, Optional.empty()));
+                frames.add(Frame.of(
+                        whole, habits, Optional.empty(), log.readings(whole.part().name())));
                 lies.add(Lie.FIRST);
             } else {
                 Part part = whole.part();
@@ -200,7 +216,8 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
                     Placed placed =
                             Placed.of(placement, part.body().section(), frames.get(base).result());
                     whole = whole.with(shaped(part.body(), placed.outline()));
-                    Planned<Frame> planned = Frame.of(whole, habits, Optional.of(placed));
+                    Planned<Frame> planned = Frame.of(
+                            whole, habits, Optional.of(placed), log.readings(part.name()));
                     frames.add(planned);
                     lies.add(lie(placement, placed, planned.result(), lies.get(base)));
                 } catch (Refusal refused) {

@@ -164,12 +164,26 @@ final class Chain {
                 : passed.reversed().stream().map(t -> new Term(t.words(), t.each(), -t.times(), t.source())).toList();
     }
 
+    /** The size at a line further in, from what a tape read at another, under this key. */
+    Figure.Sum from(Line read, Length value, FigureKey<Length> key, Line line) {
+        Figure.Sum sum = Figure.sum(key).start("read." + read.size(axis).id(), value);
+        steps.entrySet().stream()
+                .filter(step -> step.getKey().compareTo(line) > 0 && step.getKey().compareTo(read) <= 0)
+                .flatMap(step -> step.getValue().stream())
+                .forEach(term -> sum.minus(said(term), term.total(), term.each()));
+        return sum;
+    }
+
+    private static String said(Term term) {
+        return term.words() + (term.words().endsWith("s") ? ".each" : "");
+    }
+
     /** The size at a line, with its sum, under this key. */
     Figure.Sum walk(FigureKey<Length> key, Line line) {
         Figure.Sum sum = Figure.sum(key)
                 .start((isPlaced ? "follows." : "given.") + given.line().size(axis).id(), given.length());
         for (Term term : way(line)) {
-            String words = term.words() + (term.words().endsWith("s") ? ".each" : "");
+            String words = said(term);
             if (term.times() > 0) {
                 sum.plus(words, term.total(), term.each());
             } else {

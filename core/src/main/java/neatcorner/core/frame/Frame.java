@@ -36,6 +36,7 @@ import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
 import neatcorner.core.words.Station;
+import neatcorner.core.work.Readings;
 
 /**
  * One frame worked out: its sizes at every line it has, and its members.
@@ -79,11 +80,12 @@ public record Frame(
     /**
      * Works out the part of a job that is looked at.
      *
-     * @param placed how it lies by another, and so has its sizes; empty for the first
+     * @param placed   how it lies by another, and so has its sizes; empty for the first
+     * @param readings of its sizes as they came out
      */
-    static Planned<Frame> of(Job job, Habits habits, Optional<Placed> placed) {
+    static Planned<Frame> of(Job job, Habits habits, Optional<Placed> placed, Readings readings) {
         Ledger ledger = new Ledger();
-        Frame frame = new Framing(job, habits, ledger, placed).frame();
+        Frame frame = new Framing(job, habits, ledger, placed, readings).frame();
         enterGiven(job, habits, ledger);
         frame.enterDepth(ledger);
         frame.check(ledger);

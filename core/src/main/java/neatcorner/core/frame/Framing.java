@@ -3,9 +3,11 @@ package neatcorner.core.frame;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Rounding;
@@ -21,9 +23,15 @@ import neatcorner.core.outline.Size;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.recall.Known;
+import neatcorner.core.report.Finding;
 import neatcorner.core.report.Ledger;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Severity;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.Readings;
 
 /** Lays the lines of a frame: the loop that was given and every parallel of it. */
 final class Framing {
@@ -37,13 +45,17 @@ final class Framing {
     /** A rule drawn through two points hardly apart leads nowhere. */
     private static final double FLAT = 0.05;
 
+    /** What is cut to the rabbet, and that itself. */
+    private static final Set<Line> FOLLOWING = EnumSet.of(Line.MAT, Line.GLASS, Line.RABBET);
     private final Job job;
     private final Habits habits;
     private final Ledger ledger;
     private final Offsets offsets;
     private final Optional<Placed> placed;
+    private final Readings readings;
 
-    Framing(Job job, Habits habits, Ledger ledger, Optional<Placed> placed) {
+    Framing(Job job, Habits habits, Ledger ledger, Optional<Placed> placed, Readings readings) {
+        this.readings = readings;
         this.job = job;
         this.habits = habits;
         this.ledger = ledger;
@@ -137,9 +149,45 @@ final class Framing {
     private Map<Line, Figure<Length>> chained(Chain chain, Axis axis) {
         Map<Line, Figure<Length>> sizes = new EnumMap<>(Line.class);
         for (Line line : offsets.lines()) {
-            sizes.put(line, enterSize(line, axis, chain.walk(line.size(axis), line).result()));
+            sizes.put(line, made(line, axis, chain)
+                    .map(ledger::enter)
+                    .orElseGet(() -> enterSize(line, axis, chain.walk(line.size(axis), line).result())));
         }
         return Collections.unmodifiableMap(sizes);
+    }
+
+    /** The rabbet as it was read, and what is cut to it; the wood around it and the picture stay as they are. */
+    private Optional<Figure<Length>> made(Line line, Axis axis, Chain chain) {
+        if (!FOLLOWING.contains(line) || !job.isPlain()) {
+            return Optional.empty();
+        }
+        return readings.of(Line.RABBET.size(axis)).map(read -> {
+            if (line == Line.RABBET) {
+                find(axis, read);
+            }
+            return chain.from(Line.RABBET, read.value(), line.size(axis), line)
+                    .rounded(line == Line.RABBET ? Rounding.NEAREST : Rounding.DOWN)
+                    .result();
+        });
+    }
+
+    /** Whether what is off hides behind the lip. */
+    private void find(Axis axis, Deed.Measured read) {
+        Length off = read.off();
+        if (!off.abs().isOver(read.by().doubt())) {
+            return;
+        }
+        boolean wide = off.abs().isOver(job.section().lip().over(2));
+        ledger.find(Finding.of(
+                        wide ? Severity.CAUTION : Severity.NOTE,
+                        Station.FIT,
+                        wide ? "rabbet_came_out_wide" : "rabbet_came_out",
+                        axis,
+                        read.value(),
+                        read.planned(),
+                        job.section().lip())
+                .by(off.abs())
+                .remedy(new Remedy.Visit(Station.FIT)));
     }
 
     private Figure<Length> enterSize(Line line, Axis axis, Figure<Length> size) {

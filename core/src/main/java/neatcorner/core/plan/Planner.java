@@ -31,6 +31,7 @@ import neatcorner.core.solve.Answers;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
+import neatcorner.core.work.WorkLog;
 
 /** The one way through: from a job and a shop to a plan. */
 public final class Planner {
@@ -53,9 +54,22 @@ public final class Planner {
      * @throws neatcorner.core.phrase.Refusal when the numbers leave no frame
      */
     public static Plan plan(Job job, Shop shop, Answers answers) {
+        return plan(job, shop, WorkLog.NOTHING, answers);
+    }
+
+    /**
+     * The same after some of it was done: what was read takes over from what was planned, and the rest follows.
+     *
+     * @param log what was done and read of the job
+     * @throws neatcorner.core.phrase.Refusal when the numbers leave no frame
+     */
+    public static Plan plan(Job job, Shop shop, WorkLog log, Answers answers) {
         Shop sawing = shop.sawing(job.saw());
-        Assembly assembly = Assembly.of(job, sawing);
-        return plan(Draft.of(assembly.job(), sawing).with(Answers.class, answers).with(Assembly.class, assembly));
+        Assembly assembly = Assembly.of(job, sawing, log);
+        return plan(Draft.of(assembly.job(), sawing)
+                .with(Answers.class, answers)
+                .with(WorkLog.class, log)
+                .with(Assembly.class, assembly));
     }
 
     /** Works out whatever is not known of it. */
@@ -74,6 +88,7 @@ public final class Planner {
                 ? plan
                 : plan(Draft.of(plan.job().at(part), plan.results().shop())
                         .with(Answers.class, plan.get(Answers.class))
+                        .with(WorkLog.class, plan.get(WorkLog.class))
                         .with(Assembly.class, plan.assembly().at(part))
                         .with(CutLots.class, plan.get(CutLots.class)));
     }
@@ -170,7 +185,7 @@ public final class Planner {
      */
     public static Plan edited(Plan before, Edit edit) {
         Job after = edit.apply(before.job());
-        Plan plan = plan(after, before.results().shop(), before.get(Answers.class));
+        Plan plan = plan(after, before.results().shop(), before.get(WorkLog.class), before.get(Answers.class));
         Job kept = after;
         for (int i = 0; i < after.parts().size(); i++) {
             kept = kept.at(i);
@@ -179,7 +194,7 @@ public final class Planner {
             }
         }
         kept = kept.at(after.seen());
-        return kept.equals(after) ? plan : plan(kept, before.results().shop(), before.get(Answers.class));
+        return kept.equals(after) ? plan : plan(kept, before.results().shop(), before.get(WorkLog.class), before.get(Answers.class));
     }
 
     /** The settled stations of a part after an edit; one that was not there before has nothing to lose. */

@@ -26,6 +26,19 @@ public sealed interface Act {
     }
 
     /**
+     * A size of the whole part measured as it came out.
+     *
+     * @param part that is measured
+     * @param size which, by its name among the figures
+     */
+    record Size(String part, String size) implements Act {
+        @Override
+        public Station station() {
+            return Station.FIT;
+        }
+    }
+
+    /**
      * Anything else: a step that a station says.
      *
      * @param part    it is done to

@@ -1,6 +1,7 @@
 package neatcorner.core.work;
 
 import java.time.Duration;
+import java.time.temporal.ChronoUnit;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
 
@@ -12,11 +13,11 @@ public sealed interface Deed {
     /**
      * Something was done.
      *
-     * @param took from when it was begun to when it was done, as far as it is known; none where the clock was set back
+     * @param took from when it was begun to when it was done, in whole seconds; none where the clock was set back
      */
     record Done(Act act, Duration took) implements Deed {
         public Done {
-            took = took.isNegative() ? Duration.ZERO : took;
+            took = took.isNegative() ? Duration.ZERO : took.truncatedTo(ChronoUnit.SECONDS);
         }
     }
 

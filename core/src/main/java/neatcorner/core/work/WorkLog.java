@@ -1,7 +1,6 @@
 package neatcorner.core.work;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,14 +13,14 @@ import java.util.Optional;
 public final class WorkLog {
     /** Nothing was done yet. */
     public static final WorkLog NOTHING = new WorkLog(List.of());
-    private final List<Entry> entries;
-    private final Map<Act, Entry> done = new LinkedHashMap<>();
-    private final Map<Act, Deed.Measured> measured = new HashMap<>();
+    private final List<LogLine> entries;
+    private final Map<Act, LogLine> done = new LinkedHashMap<>();
+    private final Map<Act, Deed.Measured> measured = new LinkedHashMap<>();
 
     /** Of these lines, the oldest first. */
-    public WorkLog(List<Entry> entries) {
+    public WorkLog(List<LogLine> entries) {
         this.entries = List.copyOf(entries);
-        for (Entry entry : entries) {
+        for (LogLine entry : entries) {
             switch (entry.deed()) {
                 case Deed.Done deed -> done.put(deed.act(), entry);
                 case Deed.TakenBack deed -> done.remove(deed.act());
@@ -32,14 +31,14 @@ public final class WorkLog {
     }
 
     /** With one line more. */
-    public WorkLog with(Entry entry) {
-        List<Entry> more = new ArrayList<>(entries);
+    public WorkLog with(LogLine entry) {
+        List<LogLine> more = new ArrayList<>(entries);
         more.add(entry);
         return new WorkLog(more);
     }
 
     /** All lines, the oldest first. */
-    public List<Entry> entries() {
+    public List<LogLine> entries() {
         return entries;
     }
 
@@ -49,7 +48,7 @@ public final class WorkLog {
     }
 
     /** The line in which it was done last; empty where it is not done. */
-    public Optional<Entry> done(Act act) {
+    public Optional<LogLine> done(Act act) {
         return Optional.ofNullable(done.get(act));
     }
 
@@ -58,8 +57,20 @@ public final class WorkLog {
         return Optional.ofNullable(measured.get(act));
     }
 
+    /** What was read of the sizes of a part. */
+    public Readings readings(String part) {
+        return measured.isEmpty() ? Readings.NONE : size -> measured(new Act.Size(part, size.id()));
+    }
+
+    /** Every size that was read, as it was read last. */
+    public List<Deed.Measured> sizes() {
+        return measured.values().stream()
+                .filter(read -> read.act() instanceof Act.Size)
+                .toList();
+    }
+
     /** What was remarked on it, the oldest first. */
-    public List<Entry> remarks(Act act) {
+    public List<LogLine> remarks(Act act) {
         return entries.stream()
                 .filter(entry -> entry.deed() instanceof Deed.Remark remark && remark.act().equals(act))
                 .toList();

@@ -15,9 +15,9 @@ import neatcorner.core.plan.OddJobs;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Safety;
-import neatcorner.core.work.Act;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
+import neatcorner.core.work.Act;
 import org.junit.jupiter.api.Test;
 
 /** A plan told act by act: of odd jobs everything the plan says is on a card, once. */

@@ -5,12 +5,12 @@ import java.time.Instant;
 import java.util.List;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
-import neatcorner.core.work.Entry;
 import neatcorner.core.work.Instrument;
+import neatcorner.core.work.LogLine;
 import neatcorner.core.work.WorkLog;
-import neatcorner.core.words.Station;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -49,7 +49,7 @@ public final class WorkJson {
     }
 
     /** One line. */
-    public static String write(Entry entry) {
+    public static String write(LogLine entry) {
         return Trees.write(node(entry));
     }
 
@@ -58,11 +58,11 @@ public final class WorkJson {
      *
      * @throws FormatException when it cannot be
      */
-    public static Entry readEntry(String text) {
+    public static LogLine readEntry(String text) {
         return entry(Fields.of(text));
     }
 
-    private static ObjectNode node(Entry entry) {
+    private static ObjectNode node(LogLine entry) {
         ObjectNode node = Trees.object().put("at", entry.at().toString());
         if (!entry.by().isEmpty()) {
             node.put("by", entry.by());
@@ -94,13 +94,14 @@ public final class WorkJson {
         node.put("part", act.part());
         switch (act) {
             case Act.Saw saw -> node.put("piece", saw.piece().toString()).put("right_end", saw.right());
+            case Act.Size size -> node.put("size", size.size());
             case Act.Step step -> node.put("station", step.station().id())
                     .put("step", step.what())
                     .put("nth", step.nth());
         }
     }
 
-    private static Entry entry(Fields fields) {
+    private static LogLine entry(Fields fields) {
         Act act = act(fields);
         Deed deed = fields.build(() -> switch (fields.text("deed")) {
             case DONE -> new Deed.Done(act, Duration.ofSeconds(fields.whole("seconds", 0)));
@@ -119,11 +120,14 @@ public final class WorkJson {
         Instant at = fields.instant("at");
         Words said = WordsJson.of(fields.any("words"))
                 .orElseThrow(() -> new FormatException(fields.path("words"), Words.of("refused.history.words")));
-        return fields.build(() -> new Entry(at, fields.text("by", ""), deed, said));
+        return fields.build(() -> new LogLine(at, fields.text("by", ""), deed, said));
     }
 
     private static Act act(Fields fields) {
         String part = fields.text("part");
+        if (fields.has("size")) {
+            return new Act.Size(part, fields.text("size"));
+        }
         if (!fields.has("piece")) {
             return new Act.Step(
                     part,

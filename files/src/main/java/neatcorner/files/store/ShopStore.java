@@ -16,7 +16,7 @@ import neatcorner.core.job.Job;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Shop;
-import neatcorner.core.work.Entry;
+import neatcorner.core.work.LogLine;
 import neatcorner.core.work.WorkLog;
 import neatcorner.files.json.Document;
 import neatcorner.files.json.FormatException;
@@ -363,7 +363,7 @@ public final class ShopStore implements AutoCloseable {
      */
     public WorkLog work(String id) {
         return guarded("read what was done", () -> {
-            List<Entry> entries = new ArrayList<>();
+            List<LogLine> entries = new ArrayList<>();
             int unreadable = 0;
             for (String line : database.list(
                     "SELECT body FROM work WHERE document = ? ORDER BY number", row -> row.getString(1), id)) {
@@ -382,7 +382,7 @@ public final class ShopStore implements AutoCloseable {
     }
 
     /** Writes a line more of what was done to a job; nothing that was written before is touched. */
-    public void log(String id, Entry entry) {
+    public void log(String id, LogLine entry) {
         guarded("write what was done", () -> {
             database.update(
                     "INSERT INTO work (document, number, at, body) VALUES (?, (SELECT coalesce(max(number), 0) + 1"

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -15,10 +16,17 @@ import java.util.Map;
 import java.util.Optional;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.PieceId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.words.Station;
+import neatcorner.core.work.Act;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.Instrument;
+import neatcorner.core.work.LogLine;
+import neatcorner.core.work.WorkLog;
 import neatcorner.files.Jobs;
 import neatcorner.files.Seed;
 import neatcorner.files.json.Document;
@@ -37,6 +45,17 @@ import org.junit.jupiter.api.io.TempDir;
 class ShopFolderTest {
     private static final Clock NOON = Clock.fixed(Instant.parse("2026-11-24T12:00:00Z"), ZoneOffset.UTC);
     private static final Clock LATER = Clock.fixed(Instant.parse("2026-11-27T09:00:00Z"), ZoneOffset.UTC);
+    private static final WorkLog DONE = new WorkLog(List.of(
+            line(new Deed.Done(new Act.Saw("frame", new PieceId("A–B", 2, 1), true), Duration.ofSeconds(95))),
+            line(new Deed.Measured(
+                    new Act.Size("frame", "rabbet.width"), Length.mm(300), Length.mm(300.6), Instrument.RULE)),
+            line(new Deed.Remark(new Act.Step("rim", Station.GLUE_UP, "close.band", 1), "the second corner slipped")),
+            line(new Deed.TakenBack(new Act.Saw("frame", new PieceId("A–B", 2, 1), true)))));
+
+    private static LogLine line(Deed deed) {
+        return new LogLine(NOON.instant(), "M", deed, Words.of("close.band", 4));
+    }
+
     @TempDir
     Path folder;
     private Path shop;
@@ -59,6 +78,7 @@ class ShopFolderTest {
             store.saveTogether(play, Map.of(first, titled(store.job(first), "Cut")), Words.plain("cut"));
             store.undo(first);
             store.putAway(second, true);
+            DONE.entries().forEach(line -> store.log(first, line));
             ShopFolder.write(store, out);
         }
     }
@@ -87,6 +107,9 @@ class ShopFolderTest {
                 assertThat(after.whole(is)).isEqualTo(before.whole(was));
                 assertThat(after.history(is)).isEqualTo(before.history(was));
             }
+            String worked = after.jobs().getFirst().id();
+            assertThat(after.work(worked)).isEqualTo(DONE);
+            assertThat(after.work(after.jobs().getLast().id())).isEqualTo(WorkLog.NOTHING);
             assertThat(after.whole(ShopStore.shopId())).isEqualTo(before.whole(ShopStore.shopId()));
             assertThat(after.pictures()).containsExactly("0a1b.png");
             assertThat(after.picture("0a1b.png").orElseThrow().bytes()).containsExactly(1, 2, 3);

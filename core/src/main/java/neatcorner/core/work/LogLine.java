@@ -12,7 +12,7 @@ import neatcorner.core.phrase.Words;
  * @param deed what
  * @param said what it was about in words, as it stood then: the job may know no such piece or step any more
  */
-public record Entry(Instant at, String by, Deed deed, Words said) {
+public record LogLine(Instant at, String by, Deed deed, Words said) {
     private static final int LONGEST = 60;
 
     /**
@@ -20,7 +20,7 @@ public record Entry(Instant at, String by, Deed deed, Words said) {
      *
      * @throws Refusal for a name that is too long
      */
-    public Entry {
+    public LogLine {
         if (by.length() > LONGEST) {
             throw Refusal.of("work.name", LONGEST, by.length());
         }

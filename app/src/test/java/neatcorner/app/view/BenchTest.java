@@ -1,0 +1,130 @@
+package neatcorner.app.view;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Clock;
+import javafx.application.Platform;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Page;
+import neatcorner.core.card.Card;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Line;
+import neatcorner.core.words.Station;
+import neatcorner.core.work.Act;
+import neatcorner.core.work.WorkLog;
+import neatcorner.files.store.ShopStore;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The bench on the real interface: one card for one act, carried by one key. */
+class BenchTest extends OnTheDemo {
+    private static final int SHUTTERS = 25;
+
+    private void toTheBench(int job) throws Exception {
+        take(job);
+        hand.push(KeyCode.F11);
+        assertThat(on(desk::page)).isEqualTo(Page.BENCH);
+        until(() -> desk.bench().told().isPresent());
+        settle();
+    }
+
+    private Card card() throws Exception {
+        return on(() -> desk.bench().card().orElseThrow());
+    }
+
+    private int count() throws Exception {
+        return on(() -> desk.bench().told().orElseThrow().cards().size());
+    }
+
+    private boolean says(String words) throws Exception {
+        return on(() -> all(view, Label.class::isInstance)
+                .map(label -> ((Label) label).getText().replace('\u00a0', ' '))
+                .anyMatch(text -> text.contains(words)));
+    }
+
+    /** Six pressings, and a window with shutters and more parts: from the first card to the last by space alone. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, SHUTTERS})
+    void oneKeyCarriesAJobToItsEnd(int job) throws Exception {
+        toTheBench(job);
+        int cards = count();
+        for (int i = 0; i < cards; i++) {
+            assertThat(on(() -> desk.bench().at())).isEqualTo(i);
+            hand.push(KeyCode.SPACE);
+        }
+        assertThat(on(() -> desk.bench().doneCount())).isEqualTo(cards);
+        assertThat(on(() -> desk.bench().isDone())).isTrue();
+        assertThat(on(desk::unsaved)).isEmpty();
+        hand.push(KeyCode.U);
+        assertThat(on(() -> desk.bench().doneCount())).isEqualTo(cards - 1);
+        hand.push(KeyCode.ESCAPE);
+        assertThat(on(desk::page)).isEqualTo(Page.JOB);
+    }
+
+    /** What was done, read and remarked is there after a restart; the work goes on where it was left. */
+    @Test
+    void aRestartLosesNothing() throws Exception {
+        toTheBench(0);
+        hand.push(KeyCode.SPACE).push(KeyCode.SPACE);
+        hand.push(KeyCode.N);
+        settle();
+        hand.write("a knot near the end").push(KeyCode.ENTER);
+        hand.push(KeyCode.LEFT).push(KeyCode.RIGHT);
+        WorkLog log = on(() -> desk.bench().log());
+        assertThat(log.entries()).hasSize(3);
+        assertThat(on(() -> all(view, Label.class::isInstance).map(label -> ((Label) label).getText()).toList()))
+                .contains("a knot near the end");
+        String job = on(desk::jobId);
+        on(() -> {
+            desk.close();
+            desk = new Desk(
+                    ShopStore.open(folder.resolve("shop.neatcorner"), Clock.systemUTC()),
+                    Clock.systemUTC(),
+                    Platform::runLater,
+                    search());
+            desk.open(job);
+            desk.goTo(Page.BENCH);
+            return desk.bench().told();
+        });
+        until(() -> desk.bench().told().isPresent());
+        settle();
+        assertThat(on(() -> desk.bench().log())).isEqualTo(log);
+        assertThat(on(() -> desk.bench().at())).isEqualTo(2);
+    }
+
+    /** The rabbet is measured before glass is cut: a slip is asked for again, the true reading changes the glass. */
+    @Test
+    void theReadingOfTheRabbetChangesTheGlass() throws Exception {
+        toTheBench(0);
+        Length before = plan().fit().sheets().getFirst().width().value();
+        Length rabbet = plan().frame().size(Line.RABBET, Axis.WIDTH).orElseThrow().value();
+        int at = on(() -> desk.bench().told().orElseThrow().cards().stream()
+                .map(Card::act)
+                .toList()
+                .indexOf(new Act.Size("frame", "rabbet.width")));
+        on(() -> {
+            desk.bench().goTo(at);
+            return true;
+        });
+        hand.push(KeyCode.M);
+        settle();
+        hand.write("12 mm").push(KeyCode.ENTER);
+        assertThat(says("another unit, or a slip")).isTrue();
+        assertThat(on(() -> desk.bench().log().entries())).isEmpty();
+        Length came = rabbet.plus(Length.mm(0.8));
+        hand.push(KeyCode.SHORTCUT, KeyCode.A);
+        hand.write(came.toExactMm() + " mm").push(KeyCode.ENTER);
+        until(() -> desk.bench().told().isPresent());
+        settle();
+        assertThat(plan().fit().sheets().getFirst().width().value().minus(before)).isEqualTo(Length.mm(0.8));
+        assertThat(card().act()).isEqualTo(new Act.Size("frame", "rabbet.width"));
+        assertThat(says("planned")).isTrue();
+        hand.push(KeyCode.ESCAPE);
+        go(Station.LOG);
+        assertThat(says("How it came out")).isTrue();
+    }
+}

@@ -1,0 +1,120 @@
+package neatcorner.core.work;
+
+import static neatcorner.core.Sample.in;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.core.Sample;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.job.Job;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Line;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.plan.OddJobs;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Severity;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.solve.Answers;
+import neatcorner.core.words.Station;
+import org.junit.jupiter.api.Test;
+
+/** What was read takes over from what was planned, and only what comes after it follows. */
+class ReadingsTest {
+    private static Plan planned(Job job, WorkLog log) {
+        return Planner.plan(job, Sample.shop(), log, Answers.NONE);
+    }
+
+    private static WorkLog read(Job job, Axis axis, Length planned, Length value) {
+        Act act = new Act.Size(job.part().name(), Line.RABBET.size(axis).id());
+        return WorkLog.NOTHING.with(line(new Deed.Measured(act, planned, value, Instrument.RULE)));
+    }
+
+    private static LogLine line(Deed deed) {
+        return new LogLine(Instant.parse("2026-12-01T09:00:00Z"), "", deed, Words.of("card.take"));
+    }
+
+    private static Length size(Plan plan, Line line, Axis axis) {
+        return plan.frame().size(line, axis).orElseThrow().value();
+    }
+
+    /** Glass is the rabbet as it came out less the play: what a job given at that rabbet would have. */
+    @Test
+    void theGlassFollowsTheRabbetAsItCameOut() {
+        Job job = Sample.job("12", "14");
+        Plan before = planned(job, WorkLog.NOTHING);
+        Length planned = size(before, Line.RABBET, Axis.WIDTH);
+        Length value = planned.plus(Length.mm(1.2));
+        Plan after = planned(job, read(job, Axis.WIDTH, planned, value));
+        assertThat(size(after, Line.GLASS, Axis.WIDTH)).isEqualTo(value.minus(after.frame().habits().get(Habit.PLAY)));
+        assertThat(after.fit().sheets().getFirst().width().value()).isEqualTo(size(after, Line.GLASS, Axis.WIDTH));
+        assertThat(size(after, Line.GLASS, Axis.HEIGHT)).isEqualTo(size(before, Line.GLASS, Axis.HEIGHT));
+        Job given = new Edit.Give(Axis.WIDTH, Line.RABBET, value).apply(job);
+        assertThat(size(planned(given, WorkLog.NOTHING), Line.GLASS, Axis.WIDTH))
+                .isEqualTo(size(after, Line.GLASS, Axis.WIDTH));
+        assertThat(found(after)).extracting(Finding::severity).containsExactly(Severity.NOTE);
+        assertThat(found(planned(job, read(job, Axis.WIDTH, planned, planned.plus(in("1/4"))))))
+                .extracting(Finding::severity)
+                .containsExactly(Severity.CAUTION);
+        assertThat(found(planned(job, read(job, Axis.WIDTH, planned, planned)))).isEmpty();
+    }
+
+    private static List<Finding> found(Plan plan) {
+        return plan.findings().stream()
+                .filter(finding -> finding.id().startsWith("rabbet_came_out"))
+                .toList();
+    }
+
+    /** Of odd jobs: the wood stays as it was planned, whatever was read of the rabbet, and panes leave the play. */
+    @Test
+    void woodStaysAsItIs() {
+        OddJobs jobs = new OddJobs(20_261_202);
+        int read = 0;
+        for (int i = 0; i < 400; i++) {
+            try {
+                Job job = jobs.next().at(0);
+                Plan before = planned(job, WorkLog.NOTHING);
+                Optional<Length> rabbet = before.frame().size(Line.RABBET, Axis.HEIGHT).map(figure -> figure.value());
+                if (rabbet.isEmpty() || !job.isPlain()) {
+                    continue;
+                }
+                Length value = rabbet.get().minus(Length.mm(0.9));
+                Plan after = planned(job, read(job, Axis.HEIGHT, rabbet.get(), value));
+                assertThat(after.frame().members()).isEqualTo(before.frame().members());
+                assertThat(size(after, Line.OUTSIDE, Axis.HEIGHT)).isEqualTo(size(before, Line.OUTSIDE, Axis.HEIGHT));
+                assertThat(size(after, Line.RABBET, Axis.HEIGHT)).isEqualTo(value);
+                if (after.frame().has(Line.GLASS)) {
+                    assertThat(size(after, Line.GLASS, Axis.HEIGHT))
+                            .isEqualTo(value.minus(after.frame().habits().get(Habit.PLAY)));
+                }
+                read++;
+            } catch (Refusal impossible) {
+                // Not a frame.
+            }
+        }
+        assertThat(read).isGreaterThan(50);
+    }
+
+    /** Of two lines on one thing the later one holds, whatever the clock said; nothing is lost. */
+    @Test
+    void theLaterLineHolds() {
+        Act act = new Act.Step("frame", Station.GLUE_UP, "close.band", 1);
+        List<LogLine> lines = new ArrayList<>(List.of(
+                line(new Deed.Done(act, Duration.ofSeconds(-5))), line(new Deed.TakenBack(act))));
+        WorkLog log = new WorkLog(lines);
+        assertThat(log.isDone(act)).isFalse();
+        assertThat(((Deed.Done) log.entries().getFirst().deed()).took()).isZero();
+        assertThat(log.with(line(new Deed.Done(act, Duration.ofMinutes(2)))).isDone(act)).isTrue();
+        Deed.Measured slip =
+                new Deed.Measured(act, in("12"), Length.mm(12), Instrument.TAPE);
+        assertThat(slip.isDoubtful()).isTrue();
+        assertThat(new Deed.Measured(act, in("12"), in("12 1/16"), Instrument.TAPE).isDoubtful()).isFalse();
+    }
+}
