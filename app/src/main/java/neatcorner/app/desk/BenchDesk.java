@@ -11,10 +11,12 @@ import java.util.concurrent.Executor;
 import java.util.stream.IntStream;
 import neatcorner.core.card.Card;
 import neatcorner.core.card.Cards;
+import neatcorner.core.card.Remake;
 import neatcorner.core.card.Scene;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.sawing.Stroke;
 import neatcorner.core.shop.Shop;
@@ -40,7 +42,7 @@ public final class BenchDesk {
     }
 
     /** What cards depend on. A better way to lay the pieces is none of it: once they are told they stay. */
-    private record Wanted(Job job, Shop shop, List<Deed.Measured> read) {
+    private record Wanted(Job job, Shop shop, List<Deed.Measured> read, List<Deed.WentWrong> spoilt) {
     }
 
     /**
@@ -59,7 +61,7 @@ public final class BenchDesk {
     /** The cards; empty as long as they are worked out. */
     public Optional<Told> told() {
         Plan plan = desk.plan();
-        Wanted wanted = new Wanted(plan.job().at(0), desk.shop(), log().sizes());
+        Wanted wanted = new Wanted(plan.job().at(0), desk.shop(), log().sizes(), log().spoilt());
         if (!told.isAsked(wanted)) {
             told.ask(wanted, _ -> new Told(plan, Cards.of(plan)), this::settle);
         }
@@ -133,6 +135,7 @@ public final class BenchDesk {
     public void takeBack() {
         card().filter(_ -> isDone()).ifPresent(card -> {
             write(card, new Deed.TakenBack(card.act()));
+            changed.run();
         });
     }
 
@@ -188,13 +191,48 @@ public final class BenchDesk {
             return Optional.of(desk.book().say("bench.doubtful", planned.get(), value));
         }
         write(card, deed);
+        changed.run();
         return Optional.empty();
+    }
+
+    /** What it comes to when the piece in hand is spoiled so; empty where no piece is cut. */
+    public Optional<Spoiling> spoiling(Deed.Spoilt what) {
+        return card().flatMap(card -> card.act() instanceof Act.Saw saw
+                        && card.scene() instanceof Scene.AtTheSaw(var cut, var kerf)
+                ? again(new Deed.WentWrong(
+                        saw, what, cut.on().placed().piece().length().plus(kerf)))
+                : Optional.empty());
+    }
+
+    private Optional<Spoiling> again(Deed.WentWrong wrong) {
+        return Cards.again(told().orElseThrow().plan(), wrong).map(remake -> new Spoiling(wrong, remake));
+    }
+
+    /**
+     * A piece that would be spoiled.
+     *
+     * @param wrong  what went wrong
+     * @param remake how it is made again
+     */
+    public record Spoiling(Deed.WentWrong wrong, Remake remake) {
+        /** In words. */
+        public Words words() {
+            return Words.of(
+                    "bench.again", wrong.act().piece().toString(), remake.words(), wrong.lost());
+        }
+    }
+
+    /** It is spoiled, and is made again. */
+    public void spoilt(Spoiling spoiling) {
+        card().ifPresent(card -> write(card, spoiling.wrong()));
+        changed.run();
     }
 
     /** A remark on the card in hand; says why it is refused. */
     public Optional<String> remark(String text) {
         try {
             card().ifPresent(card -> write(card, new Deed.Remark(card.act(), text.strip())));
+            changed.run();
             return Optional.empty();
         } catch (Refusal refused) {
             return Optional.of(desk.said(refused));

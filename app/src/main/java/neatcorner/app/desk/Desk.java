@@ -257,12 +257,11 @@ public final class Desk implements AutoCloseable {
         return state.log();
     }
 
-    /** Writes a line more of it down. */
+    /** Writes a line more of it down; whoever does so says that something changed. */
     void log(LogLine line) {
         String id = jobId();
         state = state.done(state.log().with(line), improver.answers());
         write(() -> store.log(id, line));
-        changed();
     }
 
     /** Writes to the store, after everything that was to be written before. */

@@ -113,10 +113,9 @@ final class BenchEntry extends VBox {
         by.setVisible(measured);
         by.setManaged(measured);
         text.clear();
+        String planned = desk.bench().measurable().map(desk.book()::write).orElse("");
         text.setPromptText(
-                measured
-                        ? Labels.get("bench.measure_prompt", desk.bench().measurable().map(desk.book()::write).orElse(""))
-                        : Labels.get("bench.note_prompt"));
+                measured ? Labels.get("bench.measure_prompt", planned) : Labels.get("bench.note_prompt"));
         text.setAccessibleText(text.getPromptText());
         show(true);
         text.requestFocus();

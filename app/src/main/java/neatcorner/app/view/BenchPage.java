@@ -46,16 +46,17 @@ final class BenchPage extends VBox {
     private final PictureView picture;
     private final ProgressBar progress = new ProgressBar(0);
     private final BenchEntry entry;
+    private final BenchMishap mishap;
     private final Button done = button("bench-done", "bench-big");
     private final Button back = button("bench-back", "bench-side");
     private final Button undo = button("bench-undo", "bench-side");
     private final Timeline clock = new Timeline(new KeyFrame(javafx.util.Duration.seconds(1), _ -> waiting()));
-    private Optional<Card> shown = Optional.empty();
 
     BenchPage(Desk desk) {
         this.desk = desk;
         this.picture = new PictureView(desk, NoTyping.HERE);
         this.entry = new BenchEntry(desk, this::requestFocus);
+        this.mishap = new BenchMishap(desk);
         getStyleClass().add("bench-page");
         setId("bench");
         setFocusTraversable(true);
@@ -78,7 +79,7 @@ final class BenchPage extends VBox {
         VBox.setVgrow(middle, Priority.ALWAYS);
         progress.setMaxWidth(Double.MAX_VALUE);
         progress.setAccessibleText(Labels.get("bench.progress"));
-        getChildren().addAll(head, middle, progress, entry, buttons());
+        getChildren().addAll(head, middle, progress, entry, mishap, buttons());
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         clock.setCycleCount(Animation.INDEFINITE);
         sceneProperty().addListener((_, _, scene) -> {
@@ -116,6 +117,7 @@ final class BenchPage extends VBox {
         undo.setOnAction(_ -> desk.bench().takeBack());
         HBox row = new HBox(14, back, done, undo);
         row.getChildren().addAll(entry.buttons());
+        row.getChildren().addAll(mishap.buttons());
         return row;
     }
 
@@ -124,18 +126,27 @@ final class BenchPage extends VBox {
     }
 
     private void goOn() {
-        entry.close();
+        close();
         bench().done();
     }
 
     private void goTo(int by) {
-        entry.close();
+        close();
         bench().goTo(bench().at() + by);
+    }
+
+    private void close() {
+        entry.close();
+        mishap.close();
     }
 
     /** Space, Enter or a page key goes on, so a pedal that types any of them does, too. */
     private void key(KeyEvent key) {
         if (key.getTarget() instanceof TextInputControl || key.isShortcutDown() || key.isAltDown()) {
+            return;
+        }
+        if (mishap.takes(key.getCode())) {
+            key.consume();
             return;
         }
         switch (key.getCode()) {
@@ -171,6 +182,7 @@ final class BenchPage extends VBox {
         undo.setVisible(isDone);
         undo.setManaged(isDone);
         entry.update();
+        mishap.update();
         fill(now);
         picture.draw(now.map(one -> desk.book().say(one.title())).orElse(""), space -> now.map(one -> CardDrawing.draw(
                         told.orElseThrow().plan(),
@@ -186,8 +198,6 @@ final class BenchPage extends VBox {
     }
 
     private void fill(Optional<Card> now) {
-        boolean same = now.equals(shown);
-        shown = now;
         card.getChildren().clear();
         now.ifPresent(one -> {
             String title = said(one.title());
@@ -199,7 +209,8 @@ final class BenchPage extends VBox {
                 card.getChildren().add(Panel.text(said(one.says().get(i)), setting ? "bench-setting" : "bench-says"));
             }
             one.checks().forEach(check -> card.getChildren().add(check(check)));
-            one.cautions().forEach(caution -> card.getChildren().add(Panel.text(said(caution.words()), "bench-caution")));
+            one.cautions().forEach(caution ->
+                    card.getChildren().add(Panel.text(said(caution.words()), "bench-caution")));
             if (!one.cautions().isEmpty()) {
                 card.getChildren().add(Panel.text(desk.book().say("card.tool_manual"), "bench-soft"));
             }
@@ -214,9 +225,6 @@ final class BenchPage extends VBox {
             bench().log().remarks(one.act()).forEach(remark -> card.getChildren()
                     .add(Panel.text(BenchEntry.text(remark), "bench-remark")));
         });
-        if (!same && card.getParent() != null) {
-            card.getParent().layout();
-        }
     }
 
     /** Which part it is of, where the job has several. */
@@ -232,8 +240,7 @@ final class BenchPage extends VBox {
     private Node figure(Quantity figure) {
         double size = FIGURE * desk.appearance().textSize() / 100.0;
         if (!(figure instanceof Length length)) {
-            Label label = Panel.text(desk.book().write(figure), "bench-angle");
-            return label;
+            return Panel.text(desk.book().write(figure), "bench-angle");
         }
         NumeralView numeral = new NumeralView();
         numeral.setId("bench-figure");
@@ -264,6 +271,7 @@ final class BenchPage extends VBox {
     private static String left(Duration left) {
         return left.toHours() > 0
                 ? Labels.get("bench.hours", left.toHours(), left.toMinutesPart())
-                : Labels.get("bench.minutes", left.toMinutes(), String.format(Locale.ROOT, "%02d", left.toSecondsPart()));
+                : Labels.get(
+                        "bench.minutes", left.toMinutes(), String.format(Locale.ROOT, "%02d", left.toSecondsPart()));
     }
 }

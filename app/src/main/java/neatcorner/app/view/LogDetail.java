@@ -125,6 +125,8 @@ final class LogDetail extends Panel {
             case Deed.Measured measured ->
                 Labels.get("log.measured", said, book().exactly(measured.value()));
             case Deed.Remark remark -> Labels.get("log.remark", said, remark.text());
+            case Deed.WentWrong wrong -> Labels.get(
+                    "log.went_wrong", said, book().say(Phrasebook.keyOf(wrong.what())), book().write(wrong.lost()));
         };
     }
 

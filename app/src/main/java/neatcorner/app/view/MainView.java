@@ -252,27 +252,36 @@ public final class MainView extends StackPane {
         refreshing = true;
         try {
             look();
-            bar.update();
-            fit();
-            rail.update();
             boolean atBench = desk.page() == Page.BENCH;
+            if (!atBench) {
+                bar.update();
+                fit();
+                rail.update();
+            }
             for (Node above : List.of(bar, rail)) {
                 above.setVisible(!atBench);
                 above.setManaged(!atBench);
             }
             if (atBench) {
-                page.getChildren().setAll(benchPage());
+                fill(benchPage());
                 benchPage().update();
             } else if (desk.isInShop()) {
                 PartedPage shown = desk.page() == Page.SHOP ? shopPage() : sawPage();
-                page.getChildren().setAll(shown);
+                fill(shown);
                 shown.update();
             } else {
-                page.getChildren().setAll(jobPage);
+                fill(jobPage);
                 jobPage.update();
             }
         } finally {
             refreshing = false;
+        }
+    }
+
+    /** Shows a page; one that is shown already stays as it is, or all of it would be styled anew. */
+    private void fill(Node shown) {
+        if (!page.getChildren().equals(List.of(shown))) {
+            page.getChildren().setAll(shown);
         }
     }
 

@@ -40,6 +40,20 @@ class BenchTest extends OnTheDemo {
         return on(() -> desk.bench().told().orElseThrow().cards().size());
     }
 
+    private int numberOf(Act act) {
+        return desk.bench().told().orElseThrow().cards().stream()
+                .map(Card::act)
+                .toList()
+                .indexOf(act);
+    }
+
+    private void goTo(int card) throws Exception {
+        on(() -> {
+            desk.bench().goTo(card);
+            return true;
+        });
+    }
+
     private boolean says(String words) throws Exception {
         return on(() -> all(view, Label.class::isInstance)
                 .map(label -> ((Label) label).getText().replace('\u00a0', ' '))
@@ -63,6 +77,35 @@ class BenchTest extends OnTheDemo {
         assertThat(on(() -> desk.bench().doneCount())).isEqualTo(cards - 1);
         hand.push(KeyCode.ESCAPE);
         assertThat(on(desk::page)).isEqualTo(Page.JOB);
+    }
+
+    /** A piece cut the wrong way is made again from what is left, costs its wood, and the work goes on to the end. */
+    @Test
+    void aSpoiltPieceIsMadeAgain() throws Exception {
+        toTheBench(0);
+        int cards = count();
+        goTo(40);
+        hand.push(KeyCode.SPACE);
+        Act.Saw act = (Act.Saw) card().act();
+        hand.push(KeyCode.W).push(KeyCode.DIGIT1);
+        settle();
+        assertThat(says("is made again")).isTrue();
+        assertThat(on(() -> desk.bench().log().spoilt())).as("nothing yet").isEmpty();
+        hand.push(KeyCode.ENTER);
+        until(() -> desk.bench().told().isPresent());
+        settle();
+        assertThat(on(() -> desk.bench().log().spoilt())).hasSize(1);
+        int after = count();
+        assertThat(after).isBetween(cards, cards + 2);
+        Act.Saw again = new Act.Saw(act.part(), act.piece(), true, 1);
+        goTo(on(() -> numberOf(again)) - 1);
+        assertThat(says("from the rest of stick")).isTrue();
+        hand.push(KeyCode.SPACE).push(KeyCode.SPACE);
+        assertThat(on(() -> desk.bench().log()).isDone(again)).isTrue();
+        assertThat(on(desk::unsaved)).isEmpty();
+        hand.push(KeyCode.ESCAPE);
+        go(Station.LOG);
+        assertThat(says("of wood lost")).isTrue();
     }
 
     /** What was done, read and remarked is there after a restart; the work goes on where it was left. */
@@ -102,14 +145,7 @@ class BenchTest extends OnTheDemo {
         toTheBench(0);
         Length before = plan().fit().sheets().getFirst().width().value();
         Length rabbet = plan().frame().size(Line.RABBET, Axis.WIDTH).orElseThrow().value();
-        int at = on(() -> desk.bench().told().orElseThrow().cards().stream()
-                .map(Card::act)
-                .toList()
-                .indexOf(new Act.Size("frame", "rabbet.width")));
-        on(() -> {
-            desk.bench().goTo(at);
-            return true;
-        });
+        goTo(on(() -> numberOf(new Act.Size("frame", "rabbet.width"))));
         hand.push(KeyCode.M);
         settle();
         hand.write("12 mm").push(KeyCode.ENTER);

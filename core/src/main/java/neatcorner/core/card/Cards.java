@@ -37,10 +37,12 @@ import neatcorner.core.sawing.ToSaw;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.WorkLog;
 
 /**
- * All cards of a job, in the order hands follow: the wood, what is made of it, every cut; then of each part its corners,
- * its glue-up, what is worked after that, and its finish; then what goes in, and the wall.
+ * All cards of a job, in the order hands follow: the wood, what is made of it, every cut; then of each part its
+ * corners, its glue-up, what is worked after that, and its finish; then what goes in, and the wall.
  */
 public final class Cards {
     /** Steps that say that the frame is measured across, and not how much it is. */
@@ -69,7 +71,7 @@ public final class Cards {
         parts.stream()
                 .filter(part -> !ready.contains(part.job().section().name()))
                 .forEach(part -> cards.make(part, false));
-        cards.saw(sawing, toSaw.kerf());
+        cards.saw(sawing, toSaw);
         for (Plan part : parts) {
             cards.steps(part, Station.CORNERS, part.joints().work(), cards.cautions(Station.CORNERS));
             cards.glue(part);
@@ -171,30 +173,80 @@ public final class Cards {
         };
     }
 
-    private void saw(Sawing sawing, Length kerf) {
+    private void saw(Sawing sawing, ToSaw toSaw) {
+        WorkLog log = plan.get(WorkLog.class);
+        Map<String, String> parts = partsByName();
+        List<Remake> remakes = remakes(plan, toSaw.sticks(), log);
+        for (SawCut cut : sawing.cuts()) {
+            Act.Saw act = act(cut, parts, 0);
+            boolean alone = cut.stroke() == Stroke.LEFT || cut.stroke() == Stroke.RIGHT;
+            boolean spoilt = remakes.stream()
+                    .map(remake -> remake.wrong().act())
+                    .anyMatch(wrong -> wrong.piece().equals(act.piece())
+                            && wrong.part().equals(act.part()));
+            // What only a piece that is spoiled would get from it is not cut any more.
+            if (!(spoilt && alone) || log.isDone(act)) {
+                cards.add(card(act, cut.title(), cut, settings(cut), toSaw.kerf()));
+            }
+        }
+        for (Remake remake : remakes) {
+            int number = remake.number(toSaw.sticks().size(), remakes);
+            for (SawCut once : new ToSaw(List.of(remake.layout()), toSaw.habits(), toSaw.machines()).inOrder().cuts()) {
+                SawCut cut = once.onStick(number);
+                List<Words> says = new ArrayList<>(settings(cut));
+                says.add(remake.words());
+                Act.Saw act = act(cut, parts, remake.again());
+                if (!remake.isSpoilt(remakes) || log.isDone(act)) {
+                    cards.add(card(act, Words.of("card.again", cut.title()), cut, says, toSaw.kerf()));
+                }
+            }
+        }
+    }
+
+    /** The pieces that were spoiled, as they are made again. */
+    static List<Remake> remakes(Plan plan, List<StickLayout> sticks, WorkLog log) {
+        return Remake.of(sticks, log.spoilt(), new Cards(plan).partsByName());
+    }
+
+    /** How a piece would be made again if it were spoiled now; empty for what is no piece of this job. */
+    public static Optional<Remake> again(Plan plan, Deed.WentWrong wrong) {
+        List<Deed.WentWrong> spoilt = new ArrayList<>(plan.get(WorkLog.class).spoilt());
+        spoilt.add(wrong);
+        return Remake.of(plan.toSaw().sticks(), spoilt, new Cards(plan).partsByName()).stream()
+                .filter(remake -> remake.wrong() == wrong)
+                .findFirst();
+    }
+
+    private Map<String, String> partsByName() {
         Map<String, String> parts = new HashMap<>();
         for (Lots.Order order : Lots.orders(plan.assembly())) {
             parts.put(order.name(), order.part().orElseGet(() -> plan.job().parts().getFirst().name()));
         }
-        for (SawCut cut : sawing.cuts()) {
-            Piece piece = cut.on().placed().piece();
-            String part = parts.getOrDefault(piece.job(), piece.job());
-            List<Safety> cautions = cautions(
-                    Station.CUTS,
-                    cut.held().clamped()
-                            ? Set.of(Safety.SAW, Safety.METAL, Safety.SHORT_PIECE)
-                            : Set.of(Safety.SAW, Safety.METAL));
-            cards.add(new Card(
-                    new Act.Saw(part, piece.id(), cut.stroke() == Stroke.RIGHT || cut.stroke() == Stroke.BOTH),
-                    Math.max(0, indexOf(part)),
-                    cut.title(),
-                    Optional.of(cut.measure().length()),
-                    settings(cut),
-                    cut.checks().stream().limit(Card.MOST_CHECKS).toList(),
-                    cautions,
-                    Optional.empty(),
-                    new Scene.AtTheSaw(cut, kerf)));
-        }
+        return parts;
+    }
+
+    private static Act.Saw act(SawCut cut, Map<String, String> parts, int again) {
+        Piece piece = cut.on().placed().piece();
+        return new Act.Saw(
+                parts.getOrDefault(piece.job(), piece.job()),
+                piece.id(),
+                cut.stroke() == Stroke.RIGHT || cut.stroke() == Stroke.BOTH,
+                again);
+    }
+
+    private Card card(Act.Saw act, Words title, SawCut cut, List<Words> says, Length kerf) {
+        Set<Safety> always = Set.of(Safety.SAW, Safety.METAL);
+        Set<Safety> clamped = Set.of(Safety.SAW, Safety.METAL, Safety.SHORT_PIECE);
+        return new Card(
+                act,
+                Math.max(0, indexOf(act.part())),
+                title,
+                Optional.of(cut.measure().length()),
+                says,
+                cut.checks().stream().limit(Card.MOST_CHECKS).toList(),
+                cautions(Station.CUTS, cut.held().clamped() ? clamped : always),
+                Optional.empty(),
+                new Scene.AtTheSaw(cut, kerf));
     }
 
     private int indexOf(String part) {

@@ -194,7 +194,9 @@ public final class Planner {
             }
         }
         kept = kept.at(after.seen());
-        return kept.equals(after) ? plan : plan(kept, before.results().shop(), before.get(WorkLog.class), before.get(Answers.class));
+        return kept.equals(after)
+                ? plan
+                : plan(kept, before.results().shop(), before.get(WorkLog.class), before.get(Answers.class));
     }
 
     /** The settled stations of a part after an edit; one that was not there before has nothing to lose. */

@@ -57,6 +57,21 @@ public record SawCut(int number, On on, Stroke stroke, SawSetting setting, Anew 
     public record Anew(boolean setting, boolean stop) {
     }
 
+    /** The same on a stick that has another number. */
+    public SawCut onStick(int other) {
+        return new SawCut(
+                number,
+                new On(other, on.stick, on.place, on.turned, on.shared),
+                stroke,
+                setting,
+                anew,
+                measure,
+                held,
+                over,
+                offCut,
+                proof);
+    }
+
     /** The piece that gets an end; of two the left one. */
     private Piece piece() {
         return on.placed().piece();

@@ -17,8 +17,14 @@ public sealed interface Act {
      * @param part  whose piece it is
      * @param piece which
      * @param right whether it makes the right end, else the left
+     * @param again how often the piece was spoiled before: 0 for the first of its name
      */
-    record Saw(String part, PieceId piece, boolean right) implements Act {
+    record Saw(String part, PieceId piece, boolean right, int again) implements Act {
+        /** Of a piece that was never spoiled. */
+        public Saw(String part, PieceId piece, boolean right) {
+            this(part, piece, right, 0);
+        }
+
         @Override
         public Station station() {
             return Station.CUTS;

@@ -49,6 +49,28 @@ public sealed interface Deed {
     }
 
     /**
+     * A piece was spoiled.
+     *
+     * @param act  the cut at which it was
+     * @param what went wrong
+     * @param lost how much of a stick that costs
+     */
+    record WentWrong(Act.Saw act, Spoilt what, Length lost) implements Deed {
+    }
+
+    /** What spoils a piece. */
+    enum Spoilt {
+        /** The saw swung, or the piece lay, the other way. */
+        WRONG_WAY,
+        /** It came out too short. */
+        TOO_SHORT,
+        /** It split. */
+        SPLIT,
+        /** Its edge chipped where it is seen. */
+        CHIPPED
+    }
+
+    /**
      * Something to remember.
      *
      * @param text up to 2 000 characters, not blank

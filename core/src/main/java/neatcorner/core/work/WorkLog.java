@@ -15,6 +15,7 @@ public final class WorkLog {
     public static final WorkLog NOTHING = new WorkLog(List.of());
     private final List<LogLine> entries;
     private final Map<Act, LogLine> done = new LinkedHashMap<>();
+    private final List<Deed.WentWrong> spoilt = new ArrayList<>();
     private final Map<Act, Deed.Measured> measured = new LinkedHashMap<>();
 
     /** Of these lines, the oldest first. */
@@ -25,6 +26,7 @@ public final class WorkLog {
                 case Deed.Done deed -> done.put(deed.act(), entry);
                 case Deed.TakenBack deed -> done.remove(deed.act());
                 case Deed.Measured deed -> measured.put(deed.act(), deed);
+                case Deed.WentWrong deed -> spoilt.add(deed);
                 case Deed.Remark _ -> { }
             }
         }
@@ -67,6 +69,11 @@ public final class WorkLog {
         return measured.values().stream()
                 .filter(read -> read.act() instanceof Act.Size)
                 .toList();
+    }
+
+    /** Every piece that was spoiled, in the order it was. */
+    public List<Deed.WentWrong> spoilt() {
+        return List.copyOf(spoilt);
     }
 
     /** What was remarked on it, the oldest first. */

@@ -2,22 +2,34 @@ package neatcorner.core.card;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
+import neatcorner.core.cut.StickLayout;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.measure.Graduation;
+import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.OddJobs;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Safety;
+import neatcorner.core.solve.Answers;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.LogLine;
+import neatcorner.core.work.WorkLog;
 import org.junit.jupiter.api.Test;
 
 /** A plan told act by act: of odd jobs everything the plan says is on a card, once. */
@@ -82,7 +94,64 @@ class CardsTest {
         return piece.job() + id + right;
     }
 
-    /** The stations follow one another within a part, a caution of the saw stands on no other card, and on every cut. */
+    /**
+     * Random logs: what is done is told as it was, what is spoiled is made again from wood that is there and long
+     * enough, once for every time, and no rest is used twice.
+     */
+    @Test
+    void whatIsDoneStaysAndWhatIsSpoiltIsMadeAgain() {
+        Random random = new Random(20_261_201);
+        int remade = 0;
+        int fromRests = 0;
+        for (Plan plan : plans(60)) {
+            List<Card> before = Cards.of(plan);
+            WorkLog log = WorkLog.NOTHING;
+            for (Card card : before) {
+                if (random.nextInt(3) > 0) {
+                    log = log.with(line(new Deed.Done(card.act(), Duration.ZERO)));
+                }
+                if (card.act() instanceof Act.Saw saw && random.nextInt(9) == 0) {
+                    log = log.with(line(new Deed.WentWrong(saw, Deed.Spoilt.SPLIT, Length.mm(1))));
+                }
+            }
+            Plan after = Planner.plan(plan.job(), Sample.shop(), log, plan.get(Answers.class));
+            List<Card> cards = Cards.of(after);
+            assertThat(cards).extracting(Card::act).doesNotHaveDuplicates();
+            for (Card card : before) {
+                if (log.isDone(card.act())) {
+                    assertThat(cards).contains(card);
+                }
+            }
+            List<StickLayout> sticks = after.toSaw().sticks();
+            List<Remake> remakes = Cards.remakes(after, sticks, log);
+            assertThat(remakes).hasSameSizeAs(log.spoilt());
+            Map<Integer, Length> used = new HashMap<>();
+            for (Remake remake : remakes) {
+                StickLayout layout = remake.layout();
+                assertThat(layout.placed().getFirst().end()).isLessThanOrEqualTo(layout.length());
+                assertThat(cards.stream()
+                                .filter(card -> card.act() instanceof Act.Saw saw
+                                        && saw.piece().equals(remake.wrong().act().piece())
+                                        && saw.part().equals(remake.wrong().act().part())
+                                        && saw.again() == remake.again()))
+                        .hasSize(remake.isSpoilt(remakes) ? 0 : 2);
+                remake.rest().ifPresent(stick -> used.merge(
+                        stick, layout.placed().getFirst().piece().length().plus(layout.gap()), Length::plus));
+                remade++;
+                fromRests += remake.rest().isPresent() ? 1 : 0;
+            }
+            used.forEach((stick, length) ->
+                    assertThat(length).isLessThanOrEqualTo(sticks.get(stick - 1).free()));
+        }
+        assertThat(remade).isGreaterThan(50);
+        assertThat(fromRests).isBetween(10, remade - 10);
+    }
+
+    private static LogLine line(Deed deed) {
+        return new LogLine(Instant.parse("2026-12-01T09:00:00Z"), "", deed, Words.of("card.take"));
+    }
+
+    /** The saw's caution stands on every cut and on no other card, the wall's on every card of hanging. */
     @Test
     void cautionsStandWhereTheyBelong() {
         for (Plan plan : plans(40)) {

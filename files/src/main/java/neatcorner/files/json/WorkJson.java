@@ -22,6 +22,7 @@ public final class WorkJson {
     private static final String TAKEN_BACK = "taken_back";
     private static final String MEASURED = "measured";
     private static final String REMARK = "remark";
+    private static final String WENT_WRONG = "went_wrong";
 
     private WorkJson() {
     }
@@ -77,6 +78,8 @@ public final class WorkJson {
                     .put("value", measured.value().toExactMm())
                     .put("instrument", Fields.name(measured.by()));
             case Deed.Remark remark -> node.put("text", remark.text());
+            case Deed.WentWrong wrong -> node.put("what", Fields.name(wrong.what()))
+                    .put("lost", wrong.lost().toExactMm());
         }
         return node;
     }
@@ -87,13 +90,19 @@ public final class WorkJson {
             case Deed.TakenBack _ -> TAKEN_BACK;
             case Deed.Measured _ -> MEASURED;
             case Deed.Remark _ -> REMARK;
+            case Deed.WentWrong _ -> WENT_WRONG;
         };
     }
 
     private static void act(Act act, ObjectNode node) {
         node.put("part", act.part());
         switch (act) {
-            case Act.Saw saw -> node.put("piece", saw.piece().toString()).put("right_end", saw.right());
+            case Act.Saw saw -> {
+                node.put("piece", saw.piece().toString()).put("right_end", saw.right());
+                if (saw.again() > 0) {
+                    node.put("again", saw.again());
+                }
+            }
             case Act.Size size -> node.put("size", size.size());
             case Act.Step step -> node.put("station", step.station().id())
                     .put("step", step.what())
@@ -112,15 +121,24 @@ public final class WorkJson {
                     fields.length("value"),
                     fields.constant("instrument", Instrument.class));
             case REMARK -> new Deed.Remark(act, fields.text("text"));
+            case WENT_WRONG -> new Deed.WentWrong(
+                    saw(act, fields), fields.constant("what", Deed.Spoilt.class), fields.length("lost"));
             case String other -> throw new FormatException(
                     fields.path("deed"),
                     Words.of("refused.work.deed", other, String.join(", ", List.of(
-                            DONE, TAKEN_BACK, MEASURED, REMARK))));
+                            DONE, TAKEN_BACK, MEASURED, REMARK, WENT_WRONG))));
         });
         Instant at = fields.instant("at");
         Words said = WordsJson.of(fields.any("words"))
                 .orElseThrow(() -> new FormatException(fields.path("words"), Words.of("refused.history.words")));
         return fields.build(() -> new LogLine(at, fields.text("by", ""), deed, said));
+    }
+
+    private static Act.Saw saw(Act act, Fields fields) {
+        if (act instanceof Act.Saw saw) {
+            return saw;
+        }
+        throw new FormatException(fields.path("piece"), Words.of("refused.work.no_piece"));
     }
 
     private static Act act(Fields fields) {
@@ -138,6 +156,7 @@ public final class WorkJson {
         PieceId piece = PieceId.read(fields.text("piece"))
                 .orElseThrow(() -> new FormatException(
                         fields.path("piece"), Words.of("refused.job_json.is_letters_of_piece", fields.text("piece"))));
-        return new Act.Saw(part, piece, fields.flag("right_end", false));
+        return new Act.Saw(
+                part, piece, fields.flag("right_end", false), fields.whole("again", 0, 0, 1000));
     }
 }

@@ -1,0 +1,129 @@
+package neatcorner.core.card;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import neatcorner.core.cut.Piece;
+import neatcorner.core.cut.Source;
+import neatcorner.core.cut.StickLayout;
+import neatcorner.core.job.StickId;
+import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.work.Act;
+import neatcorner.core.work.Deed;
+
+/**
+ * A piece that was spoiled made again: from the shortest rest of a stick that holds it, else from another stick.
+ *
+ * @param wrong  what spoiled it
+ * @param again  how often it was spoiled by now
+ * @param layout of the piece on what it is cut from
+ * @param rest   the number of the stick whose rest that is, from 1; empty for another stick
+ */
+public record Remake(Deed.WentWrong wrong, int again, StickLayout layout, Optional<Integer> rest) {
+    /** What is left of a stick right of its last piece. */
+    private record Rest(int stick, StickLayout of, Length length) {
+    }
+
+    /**
+     * All that were spoiled, each from what the ones before it left.
+     *
+     * @param sticks as they were laid out
+     * @param parts  the name of the part by the name a piece carries
+     */
+    static List<Remake> of(List<StickLayout> sticks, List<Deed.WentWrong> spoilt, Map<String, String> parts) {
+        List<Rest> rests = new ArrayList<>();
+        for (int i = 0; i < sticks.size(); i++) {
+            rests.add(new Rest(i + 1, sticks.get(i), sticks.get(i).free()));
+        }
+        Map<List<Object>, Integer> times = new HashMap<>();
+        List<Remake> remakes = new ArrayList<>();
+        for (Deed.WentWrong wrong : spoilt) {
+            Act.Saw act = wrong.act();
+            int again = times.merge(List.of(act.part(), act.piece()), 1, Integer::sum);
+            find(sticks, act, parts).ifPresent(from -> remakes.add(of(wrong, again, from, rests)));
+        }
+        return List.copyOf(remakes);
+    }
+
+    /** A stick with the piece on it. */
+    private record From(StickLayout stick, StickLayout.Placed placed) {
+    }
+
+    /** Empty for a piece that the job has no more. */
+    private static Optional<From> find(List<StickLayout> sticks, Act.Saw act, Map<String, String> parts) {
+        return sticks.stream()
+                .flatMap(stick -> stick.placed().stream().map(placed -> new From(stick, placed)))
+                .filter(one -> one.placed.piece().id().equals(act.piece())
+                        && act.part().equals(parts.getOrDefault(
+                                one.placed.piece().job(), one.placed.piece().job())))
+                .findFirst();
+    }
+
+    private static Remake of(Deed.WentWrong wrong, int again, From from, List<Rest> rests) {
+        Piece piece = from.placed.piece();
+        Length gap = from.stick.gap();
+        Optional<Rest> best = rests.stream()
+                .filter(rest -> rest.of.section().equals(from.stick.section())
+                        && !rest.length.isUnder(piece.length().plus(gap)))
+                .min(Comparator.comparing(Rest::length));
+        if (best.isPresent()) {
+            Rest rest = best.get();
+            rests.set(
+                    rests.indexOf(rest),
+                    new Rest(rest.stick, rest.of, rest.length.minus(piece.length()).minus(gap)));
+            Source source = source(Source.From.OFF_CUT, rest.length, String.valueOf(rest.stick));
+            return new Remake(
+                    wrong,
+                    again,
+                    layout(from, source, new StickId.Labelled(source.label()), gap, Length.ZERO),
+                    Optional.of(rest.stick));
+        }
+        Source source = source(Source.From.TO_BUY, from.stick.length(), "");
+        StickId id = new StickId.Counted(StickId.From.TO_BUY, source.length(), again);
+        return new Remake(
+                wrong, again, layout(from, source, id, from.stick.trim(), from.stick.trim()), Optional.empty());
+    }
+
+    private static Source source(Source.From from, Length length, String label) {
+        return new Source(from, length, Optional.of(1), 0, List.of(), label, "", "");
+    }
+
+    private static StickLayout layout(From from, Source source, StickId id, Length start, Length trim) {
+        StickLayout.Placed placed = new StickLayout.Placed(from.placed.piece(), start, from.placed.lie(), false);
+        return new StickLayout(
+                from.stick.section(),
+                source,
+                id,
+                List.of(placed),
+                source.length().minus(trim).minus(placed.end()),
+                trim,
+                from.stick.gap());
+    }
+
+    /** From what it is made again, in words. */
+    public Words words() {
+        return rest.map(stick -> Words.of("card.again_rest", stick, layout.length()))
+                .orElseGet(() -> Words.of("card.again_stick", layout.section().name(), layout.length()));
+    }
+
+    /** Whether it was spoiled once more. */
+    boolean isSpoilt(List<Remake> all) {
+        return all.stream()
+                .anyMatch(other -> other.again > again
+                        && other.wrong.act().piece().equals(wrong.act().piece())
+                        && other.wrong.act().part().equals(wrong.act().part()));
+    }
+
+    /** The numbers its stick goes by: that of the rest, or one more than there were. */
+    int number(int sticks, List<Remake> all) {
+        return rest.orElseGet(() -> sticks
+                + (int) IntStream.rangeClosed(0, all.indexOf(this))
+                        .filter(i -> all.get(i).rest.isEmpty())
+                        .count());
+    }
+}
