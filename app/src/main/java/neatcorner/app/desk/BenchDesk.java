@@ -218,7 +218,7 @@ public final class BenchDesk {
         /** In words. */
         public Words words() {
             return Words.of(
-                    "bench.again", wrong.act().piece().toString(), remake.words(), wrong.lost());
+                    "bench.again", remake.piece(), remake.words(), wrong.lost());
         }
     }
 

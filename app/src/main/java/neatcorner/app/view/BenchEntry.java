@@ -12,7 +12,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import neatcorner.app.desk.Desk;
@@ -77,11 +76,8 @@ final class BenchEntry extends VBox {
     }
 
     private static Button side(String id, String label) {
-        Button button = new Button(Labels.get(label));
-        button.setId(id);
-        button.getStyleClass().add("bench-side");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setFocusTraversable(false);
+        Button button = BenchPage.button(id, "bench-side");
+        button.setText(Labels.get(label));
         return button;
     }
 

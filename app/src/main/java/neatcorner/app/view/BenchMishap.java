@@ -7,7 +7,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.BenchDesk;
 import neatcorner.app.desk.Desk;
@@ -43,11 +42,8 @@ final class BenchMishap extends VBox {
     }
 
     private static Button side(String id, String label) {
-        Button button = new Button(label);
-        button.setId(id);
-        button.getStyleClass().add("bench-side");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setFocusTraversable(false);
+        Button button = BenchPage.button(id, "bench-side");
+        button.setText(label);
         return button;
     }
 

@@ -97,7 +97,8 @@ final class BenchPage extends VBox {
         return spring;
     }
 
-    private static Button button(String id, String style) {
+    /** A button of the bench, without its label. */
+    static Button button(String id, String style) {
         Button button = new Button();
         button.setId(id);
         button.getStyleClass().add(style);

@@ -263,25 +263,20 @@ public final class MainView extends StackPane {
                 above.setManaged(!atBench);
             }
             if (atBench) {
-                fill(benchPage());
+                if (!page.getChildren().contains(benchPage())) {
+                    page.getChildren().setAll(benchPage());
+                }
                 benchPage().update();
             } else if (desk.isInShop()) {
                 PartedPage shown = desk.page() == Page.SHOP ? shopPage() : sawPage();
-                fill(shown);
+                page.getChildren().setAll(shown);
                 shown.update();
             } else {
-                fill(jobPage);
+                page.getChildren().setAll(jobPage);
                 jobPage.update();
             }
         } finally {
             refreshing = false;
-        }
-    }
-
-    /** Shows a page; one that is shown already stays as it is, or all of it would be styled anew. */
-    private void fill(Node shown) {
-        if (!page.getChildren().equals(List.of(shown))) {
-            page.getChildren().setAll(shown);
         }
     }
 

@@ -112,12 +112,7 @@ public final class Shots {
             desk.go(Station.CUTS);
             desk.cuts().lay(Laid.BOARDS);
         });
-        shoot(scene, "18-sheets", () -> {
-            desk.cuts().showTogether(true);
-            desk.cuts().lay(Laid.SHEETS);
-        });
         shoot(scene, "19-rack", () -> {
-            desk.cuts().showTogether(false);
             desk.cuts().lay(Laid.STICKS);
             job(desk, 2);
             desk.show(Page.SHOP);
@@ -145,6 +140,12 @@ public final class Shots {
         });
         awaitTheSolver();
         shoot(scene, "15-order-of-cuts", () -> desk.cuts().goToCut(25));
+        on(() -> {
+            desk.goTo(Page.BENCH);
+            return true;
+        });
+        awaitTheSolver();
+        shoot(scene, "18-bench", () -> desk.bench().goTo(30));
         shoot(scene, "12-doctor-large-text", () -> {
             job(desk, 0);
             desk.look(new Appearance(Graduation.INCH_16, Palette.DAY, 140));
@@ -215,7 +216,7 @@ public final class Shots {
 
     private boolean isWorking() {
         return desk.improver().isWorking() || desk.cuts().isGathering() || desk.cuts().isMilling()
-                || desk.cuts().sawing().isEmpty();
+                || desk.cuts().sawing().isEmpty() || desk.page() == Page.BENCH && desk.bench().told().isEmpty();
     }
 
     /** Layout settles over a few pulses before a picture is taken. */

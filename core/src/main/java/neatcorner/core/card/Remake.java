@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import neatcorner.core.cut.Piece;
 import neatcorner.core.cut.Source;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Span;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
@@ -25,8 +27,48 @@ import neatcorner.core.work.Deed;
  * @param rest   the number of the stick whose rest that is, from 1; empty for another stick
  */
 public record Remake(Deed.WentWrong wrong, int again, StickLayout layout, Optional<Integer> rest) {
-    /** What is left of a stick right of its last piece. */
-    private record Rest(int stick, StickLayout of, Length length) {
+    /**
+     * A clean stretch of what is left of a stick.
+     *
+     * @param stick  its number, from 1
+     * @param of     the stick as it was laid out
+     * @param whole  what is left there in one piece
+     * @param from   where the stretch begins
+     * @param length of it
+     */
+    private record Rest(int stick, StickLayout of, Span whole, Length from, Length length) {
+        static Stream<Rest> of(int number, StickLayout stick) {
+            return stick.offCuts(Length.ZERO).stream().flatMap(whole -> of(number, stick, whole));
+        }
+
+        /** Between the ends, where they are raw without what is trimmed, and whatever must be left out. */
+        private static Stream<Rest> of(int number, StickLayout stick, Span whole) {
+            Length from = whole.from().max(stick.trim());
+            Length end = whole.to().min(stick.length().minus(stick.trim()));
+            List<Rest> rests = new ArrayList<>();
+            for (Span defect : stick.source().defects().stream()
+                    .sorted(Comparator.comparing(Span::from))
+                    .toList()) {
+                rests.add(new Rest(number, stick, whole, from, defect.from().min(end).minus(from)));
+                from = from.max(defect.to());
+            }
+            rests.add(new Rest(number, stick, whole, from, end.minus(from)));
+            return rests.stream().filter(rest -> rest.length.isPositive());
+        }
+
+        /** What is left of this or another stretch once a piece was cut from the left of this one. */
+        Optional<Rest> without(Length piece, Rest other) {
+            if (other.stick != stick || !other.whole.equals(whole)) {
+                return Optional.of(other);
+            }
+            Length end = from.plus(piece).plus(of.gap());
+            Length start = end.max(other.from);
+            Length left = other.from.plus(other.length).minus(start);
+            // What lies before it hangs together with an end that was cut: nobody counts on that.
+            return other.from.isUnder(from) || !left.isPositive()
+                    ? Optional.empty()
+                    : Optional.of(new Rest(stick, of, new Span(end, whole.to()), start, left));
+        }
     }
 
     /**
@@ -38,7 +80,7 @@ public record Remake(Deed.WentWrong wrong, int again, StickLayout layout, Option
     static List<Remake> of(List<StickLayout> sticks, List<Deed.WentWrong> spoilt, Map<String, String> parts) {
         List<Rest> rests = new ArrayList<>();
         for (int i = 0; i < sticks.size(); i++) {
-            rests.add(new Rest(i + 1, sticks.get(i), sticks.get(i).free()));
+            Rest.of(i + 1, sticks.get(i)).forEach(rests::add);
         }
         Map<List<Object>, Integer> times = new HashMap<>();
         List<Remake> remakes = new ArrayList<>();
@@ -66,21 +108,28 @@ public record Remake(Deed.WentWrong wrong, int again, StickLayout layout, Option
 
     private static Remake of(Deed.WentWrong wrong, int again, From from, List<Rest> rests) {
         Piece piece = from.placed.piece();
-        Length gap = from.stick.gap();
         Optional<Rest> best = rests.stream()
                 .filter(rest -> rest.of.section().equals(from.stick.section())
-                        && !rest.length.isUnder(piece.length().plus(gap)))
+                        && !rest.length.isUnder(piece.length()))
                 .min(Comparator.comparing(Rest::length));
         if (best.isPresent()) {
             Rest rest = best.get();
-            rests.set(
-                    rests.indexOf(rest),
-                    new Rest(rest.stick, rest.of, rest.length.minus(piece.length()).minus(gap)));
-            Source source = source(Source.From.OFF_CUT, rest.length, String.valueOf(rest.stick));
+            List<Rest> after = rests.stream()
+                    .flatMap(other -> rest.without(piece.length(), other).stream())
+                    .toList();
+            rests.clear();
+            rests.addAll(after);
+            Length length = rest.whole.to().minus(rest.whole.from());
+            Source source = source(Source.From.OFF_CUT, length, String.valueOf(rest.stick));
             return new Remake(
                     wrong,
                     again,
-                    layout(from, source, new StickId.Labelled(source.label()), gap, Length.ZERO),
+                    layout(
+                            from,
+                            source,
+                            new StickId.Labelled(source.label()),
+                            rest.from.minus(rest.whole.from()),
+                            from.stick.trim()),
                     Optional.of(rest.stick));
         }
         Source source = source(Source.From.TO_BUY, from.stick.length(), "");
@@ -100,9 +149,15 @@ public record Remake(Deed.WentWrong wrong, int again, StickLayout layout, Option
                 source,
                 id,
                 List.of(placed),
-                source.length().minus(trim).minus(placed.end()),
+                source.length().minus(trim).minus(placed.end()).max(Length.ZERO),
                 trim,
                 from.stick.gap());
+    }
+
+    /** Which piece, in words. */
+    public Words piece() {
+        Piece piece = layout.placed().getFirst().piece();
+        return Words.of("stick.piece", piece.member().side().letters(), piece.frame());
     }
 
     /** From what it is made again, in words. */

@@ -16,7 +16,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** A job's work log, and each of its lines, as {@code docs/formats/work.md} describes them. */
 public final class WorkJson {
-    private static final String FORMAT = "neat-corner-work";
+    private static final String FORMAT = "neat-corner work";
     private static final int VERSION = 1;
     private static final String DONE = "done";
     private static final String TAKEN_BACK = "taken_back";
