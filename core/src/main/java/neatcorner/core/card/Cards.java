@@ -272,6 +272,7 @@ public final class Cards {
         boolean measured = false;
         boolean waited = part.glue().times().isEmpty();
         for (Words step : part.glue().steps()) {
+            boolean cleaned = step.key().startsWith("close.squeeze_out");
             boolean checks = CHECKS.contains(step.key());
             List<Figure<Length>> across = checks ? part.glue().checks() : List.of();
             add(
@@ -280,10 +281,10 @@ public final class Cards {
                     step,
                     across.stream().<Quantity>map(Figure::value).findFirst().or(() -> number(step)),
                     across.stream().map(one -> Words.of("card.figure", one.name(), one)).toList(),
-                    measured ? driven : glue,
+                    measured && !cleaned ? driven : glue,
                     Optional.empty());
             measured |= checks;
-            if (!waited && step.key().startsWith("close.squeeze_out")) {
+            if (!waited && cleaned) {
                 leave(part);
                 waited = true;
             }
@@ -316,7 +317,7 @@ public final class Cards {
 
     /** The rabbet as it came out, on both axes, before anything is cut to it. */
     private void measure(Plan holder) {
-        if (!holder.job().isPlain() || !holder.frame().has(Line.RABBET) || holder.fit().sheets().isEmpty()) {
+        if (!holder.job().isPlain() || !holder.frame().has(Line.GLASS) || toCut(holder).isEmpty()) {
             return;
         }
         for (Axis axis : Axis.values()) {
@@ -338,26 +339,40 @@ public final class Cards {
     private void fit(Plan holder) {
         List<Safety> cautions = cautions(Station.FIT);
         measure(holder);
-        for (Pane pane : holder.fit().sheets()) {
-            int many = pane.count() * holder.job().quantity();
-            Words what =
-                    many > 1 ? Words.of("card.panes", pane.name(), many) : Words.of("card.pane", pane.name());
-            boolean glass = pane.material().filter(Material::isGlass).isPresent();
-            add(
-                    holder,
-                    Station.FIT,
-                    what,
-                    Optional.of(pane.width().value()),
-                    List.of(Words.of("card.pane_size", pane.width(), pane.height())),
-                    glass ? cautions : cautions.stream().filter(one -> one != Safety.GLASS).toList(),
-                    Optional.empty());
-        }
+        toCut(holder).forEach(pane -> cut(holder, pane, cautions));
+        holder.fit().matOpenings().forEach(opening -> cut(holder, opening, cautions));
         for (Words step : holder.fit().order()) {
             List<Words> points = step.key().startsWith("fit.points")
                     ? holder.fit().points().stream().map(FitPlan.Points::said).toList()
                     : List.of();
             add(holder, Station.FIT, step, points, cautions, Optional.empty());
         }
+    }
+
+    /** The picture itself is not for the knife. */
+    private static List<Pane> toCut(Plan holder) {
+        return holder.fit().sheets().stream()
+                .filter(pane -> pane.material()
+                        .filter(material -> material.role() == Material.Role.ART)
+                        .isEmpty())
+                .toList();
+    }
+
+    /** All that are alike of a sheet, or of the hole in one. */
+    private void cut(Plan holder, Pane pane, List<Safety> cautions) {
+        int many = pane.count() * holder.job().quantity();
+        boolean glass = pane.material().filter(Material::isGlass).isPresent();
+        Words what = many > 1 ? Words.of("card.panes", pane.name(), many) : Words.of("card.pane", pane.name());
+        cards.add(new Card(
+                step(holder, Station.FIT, name(what)),
+                holder.job().seen(),
+                what,
+                Optional.of(pane.width().value()),
+                List.of(Words.of("card.pane_size", pane.width(), pane.height())),
+                List.of(),
+                glass ? cautions : cautions.stream().filter(one -> one != Safety.GLASS).toList(),
+                Optional.empty(),
+                new Scene.OnTheBench(Station.FIT)));
     }
 
     private void steps(Plan part, Station station, List<Words> steps, List<Safety> cautions) {

@@ -22,6 +22,7 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.OddJobs;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.rack.Material;
 import neatcorner.core.report.Safety;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.words.Phrasebook;
@@ -55,6 +56,10 @@ class CardsTest {
         for (Plan plan : plans(40)) {
             List<Card> cards = Cards.of(plan);
             assertThat(cards).as("%s", plan.job()).extracting(Card::act).doesNotHaveDuplicates();
+            plan.job().packed().layer(Material.Role.ART).ifPresent(art -> assertThat(cards)
+                    .as("no picture is cut")
+                    .noneMatch(card -> card.title().key().startsWith("card.pane")
+                            && BOOK.say(card.title()).contains(BOOK.say(Words.of("sheet.of", art.material())))));
             for (Card card : cards) {
                 assertThat(BOOK.say(card.title())).isNotBlank();
                 Stream.concat(card.says().stream(), card.checks().stream())
