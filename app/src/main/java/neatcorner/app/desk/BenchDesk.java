@@ -25,6 +25,7 @@ import neatcorner.core.work.Deed;
 import neatcorner.core.work.Instrument;
 import neatcorner.core.work.LogLine;
 import neatcorner.core.work.WorkLog;
+import neatcorner.core.words.Figure;
 
 /** The job in hand, card by card, and what was done of it. Used from the interface thread only. */
 public final class BenchDesk {
@@ -158,7 +159,10 @@ public final class BenchDesk {
     }
 
     private static Optional<Length> length(Card card) {
-        return card.figure().filter(Length.class::isInstance).map(Length.class::cast);
+        return card.figure()
+                .map(Figure::value)
+                .filter(Length.class::isInstance)
+                .map(Length.class::cast);
     }
 
     /** Of a size that was read before what was planned then: what it says now is what was read. */

@@ -30,8 +30,8 @@ import neatcorner.core.drawing.CardDrawing;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Picture;
 import neatcorner.core.measure.Length;
-import neatcorner.core.measure.Quantity;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
 
 /** The bench: one card for one act in the whole window, read from where the wood is; a single key goes on. */
@@ -238,15 +238,18 @@ final class BenchPage extends VBox {
         return says.isEmpty() ? says : says.substring(0, 1).toUpperCase(Locale.ROOT) + says.substring(1);
     }
 
-    private Node figure(Quantity figure) {
-        double size = FIGURE * desk.appearance().textSize() / 100.0;
-        if (!(figure instanceof Length length)) {
+    private Node figure(Figure<?> figure) {
+        if (!(figure.value() instanceof Length)) {
             return Panel.text(desk.book().write(figure), "bench-angle");
         }
+        @SuppressWarnings("unchecked") // Its value is a length.
+        Figure<Length> length = (Figure<Length>) figure;
         NumeralView numeral = new NumeralView();
         numeral.setId("bench-figure");
         numeral.show(
-                desk.book().numeral(length), size, Painter.colour(desk.appearance().palette().rgb(Ink.INK)));
+                desk.book().numeral(length),
+                FIGURE * desk.appearance().textSize() / 100.0,
+                Painter.colour(desk.appearance().palette().rgb(Ink.INK)));
         numeral.setAccessibleText(desk.book().write(length));
         return numeral;
     }

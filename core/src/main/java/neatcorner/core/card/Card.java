@@ -3,9 +3,9 @@ package neatcorner.core.card;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
-import neatcorner.core.measure.Quantity;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.report.Safety;
+import neatcorner.core.words.Figure;
 import neatcorner.core.work.Act;
 
 /**
@@ -14,7 +14,7 @@ import neatcorner.core.work.Act;
  * @param act      which
  * @param part     the number of the part it is done to, from 0
  * @param title    what is done
- * @param figure   the one number that matters; empty where none does
+ * @param figure   the one number that matters, rounded as it is cut; empty where none does
  * @param says     what goes with that number, and what else must be read
  * @param checks   what is looked at before it is done, up to {@value #MOST_CHECKS}
  * @param cautions for the hands
@@ -25,7 +25,7 @@ public record Card(
         Act act,
         int part,
         Words title,
-        Optional<Quantity> figure,
+        Optional<Figure<?>> figure,
         List<Words> says,
         List<Words> checks,
         List<Safety> cautions,

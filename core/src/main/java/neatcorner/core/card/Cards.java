@@ -25,6 +25,7 @@ import neatcorner.core.measure.Quantity;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.pane.Pane;
+import neatcorner.core.phrase.Phrases;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
@@ -35,6 +36,8 @@ import neatcorner.core.sawing.Sawing;
 import neatcorner.core.sawing.Stroke;
 import neatcorner.core.sawing.ToSaw;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Origin;
 import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
@@ -47,6 +50,12 @@ import neatcorner.core.work.WorkLog;
 public final class Cards {
     /** Steps that say that the frame is measured across, and not how much it is. */
     private static final Set<String> CHECKS = Set.of("close.diagonals", "close.checks", "close.checks_blanks");
+    /** Steps that hold a package where points are given. */
+    private static final Set<String> HELD = Set.of("fit.points", "fit.points_in_panes", "fit.blocks");
+    /** A number that is said only on a card. */
+    private static final FigureKey<Length> LENGTH = FigureKey.length(Station.CUTS, "card.length");
+    /** The same. */
+    private static final FigureKey<Angle> ANGLE = FigureKey.angle(Station.CUTS, "card.angle");
     private final Plan plan;
     private final List<Card> cards = new ArrayList<>();
     /** How often a step of a name was said of a part at a station. */
@@ -75,7 +84,6 @@ public final class Cards {
         for (Plan part : parts) {
             cards.steps(part, Station.CORNERS, part.joints().work(), cards.cautions(Station.CORNERS));
             cards.glue(part);
-            cards.make(part, true);
             cards.finish(part);
         }
         cards.fit(Planner.at(plan, plan.job().holder()));
@@ -150,7 +158,7 @@ public final class Cards {
             }
             List<Words> how = step.how();
             says.addAll(how.subList(Math.min(Card.MOST_CHECKS, how.size()), how.size()));
-            Optional<Quantity> set = step.fence().or(step::height).map(Figure::value);
+            Optional<Figure<?>> set = step.fence().or(step::height).map(one -> one);
             cards.add(new Card(
                     step(part, Station.SECTION, step.what().key()),
                     part.job().seen(),
@@ -241,7 +249,7 @@ public final class Cards {
                 act,
                 Math.max(0, indexOf(act.part())),
                 title,
-                Optional.of(cut.measure().length()),
+                Optional.of(plain(cut.measure().length())),
                 says,
                 cut.checks().stream().limit(Card.MOST_CHECKS).toList(),
                 cautions(Station.CUTS, cut.held().clamped() ? clamped : always),
@@ -270,7 +278,7 @@ public final class Cards {
         List<Safety> glue = cautions(Station.GLUE_UP);
         List<Safety> driven = Stream.concat(glue.stream(), cautions(Station.CORNERS).stream()).toList();
         boolean measured = false;
-        boolean waited = part.glue().times().isEmpty();
+        boolean waited = false;
         for (Words step : part.glue().steps()) {
             boolean cleaned = step.key().startsWith("close.squeeze_out");
             boolean checks = CHECKS.contains(step.key());
@@ -279,7 +287,7 @@ public final class Cards {
                     part,
                     Station.GLUE_UP,
                     step,
-                    across.stream().<Quantity>map(Figure::value).findFirst().or(() -> number(step)),
+                    across.stream().<Figure<?>>map(one -> one).findFirst().or(() -> number(step)),
                     across.stream().map(one -> Words.of("card.figure", one.name(), one)).toList(),
                     measured && !cleaned ? driven : glue,
                     Optional.empty());
@@ -294,14 +302,18 @@ public final class Cards {
         }
     }
 
+    /** Until the glue holds; then what is worked in the joined frame comes, before anything else is put on it. */
     private void leave(Plan part) {
-        add(
-                part,
-                Station.GLUE_UP,
-                Words.of("card.wait"),
-                part.glue().times(),
-                List.of(),
-                Optional.of(part.glue().adhesive().clamp()));
+        if (!part.glue().times().isEmpty()) {
+            add(
+                    part,
+                    Station.GLUE_UP,
+                    Words.of("card.wait"),
+                    part.glue().times(),
+                    List.of(),
+                    Optional.of(part.glue().adhesive().clamp()));
+        }
+        make(part, true);
     }
 
     private void finish(Plan part) {
@@ -327,8 +339,10 @@ public final class Cards {
                     new Act.Size(holder.job().part().name(), rabbet.id()),
                     holder.job().seen(),
                     Words.of("card.rabbet", axis),
-                    Optional.of(rabbet.value()),
-                    List.of(Words.of(holder.job().quantity() > 1 ? "card.rabbets_how" : "card.rabbet_how")),
+                    Optional.of(rabbet),
+                    List.of(
+                            Words.of("card.planned", rabbet),
+                            Words.of(holder.job().quantity() > 1 ? "card.rabbets_how" : "card.rabbet_how")),
                     List.of(),
                     List.of(),
                     Optional.empty(),
@@ -342,7 +356,7 @@ public final class Cards {
         toCut(holder).forEach(pane -> cut(holder, pane, cautions));
         holder.fit().matOpenings().forEach(opening -> cut(holder, opening, cautions));
         for (Words step : holder.fit().order()) {
-            List<Words> points = step.key().startsWith("fit.points")
+            List<Words> points = HELD.contains(step.key())
                     ? holder.fit().points().stream().map(FitPlan.Points::said).toList()
                     : List.of();
             add(holder, Station.FIT, step, points, cautions, Optional.empty());
@@ -367,7 +381,7 @@ public final class Cards {
                 step(holder, Station.FIT, name(what)),
                 holder.job().seen(),
                 what,
-                Optional.of(pane.width().value()),
+                Optional.of(pane.width()),
                 List.of(Words.of("card.pane_size", pane.width(), pane.height())),
                 List.of(),
                 glass ? cautions : cautions.stream().filter(one -> one != Safety.GLASS).toList(),
@@ -384,7 +398,7 @@ public final class Cards {
         add(part, station, what, number(what), says, cautions, pause);
     }
 
-    private void add(Plan part, Station station, Words what, Optional<Quantity> figure, List<Words> also,
+    private void add(Plan part, Station station, Words what, Optional<Figure<?>> figure, List<Words> also,
                      List<Safety> cautions, Optional<Duration> pause) {
         List<Words> says = new ArrayList<>(also);
         if (plan.job().quantity() > 1) {
@@ -412,15 +426,26 @@ public final class Cards {
                 .orElse(what.key());
     }
 
-    /** The first length or angle that is said. */
-    private static Optional<Quantity> number(Words words) {
-        return words.args().stream()
-                .<Quantity>mapMulti((arg, found) -> {
-                    Object value = arg instanceof Figure<?> figure ? figure.value() : arg;
-                    if (value instanceof Length || value instanceof Angle) {
-                        found.accept((Quantity) value);
-                    }
-                })
-                .findFirst();
+    /** The first length or angle that is said: words may carry more than their phrase asks for. */
+    private static Optional<Figure<?>> number(Words words) {
+        List<Figure<?>> said = new ArrayList<>();
+        Phrases.say(words, value -> {
+            switch (value) {
+                case Figure<?> figure when isLargeOnCard(figure.value()) -> said.add(figure);
+                case Length length -> said.add(plain(length));
+                case Angle angle -> said.add(Figure.said(ANGLE, angle, Origin.WORKED));
+                default -> { }
+            }
+            return "";
+        });
+        return said.stream().findFirst();
+    }
+
+    private static boolean isLargeOnCard(Quantity value) {
+        return value instanceof Length || value instanceof Angle;
+    }
+
+    private static Figure<Length> plain(Length length) {
+        return Figure.said(LENGTH, length, Origin.WORKED);
     }
 }

@@ -61,6 +61,8 @@ class CardsTest {
                     .noneMatch(card -> card.title().key().startsWith("card.pane")
                             && BOOK.say(card.title()).contains(BOOK.say(Words.of("sheet.of", art.material())))));
             for (Card card : cards) {
+                String said = BOOK.say(card.title()) + card.says().stream().map(BOOK::say).toList();
+                card.figure().ifPresent(figure -> assertThat(said).contains(BOOK.write(figure)));
                 assertThat(BOOK.say(card.title())).isNotBlank();
                 Stream.concat(card.says().stream(), card.checks().stream())
                         .forEach(words -> assertThat(BOOK.say(words)).isNotBlank());
