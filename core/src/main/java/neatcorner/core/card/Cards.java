@@ -183,7 +183,7 @@ public final class Cards {
 
     private void saw(Sawing sawing, ToSaw toSaw) {
         WorkLog log = plan.get(WorkLog.class);
-        Map<String, String> parts = partsByName();
+        Map<String, String> parts = partsByName(plan);
         List<Remake> remakes = remakes(plan, toSaw.sticks(), log);
         for (SawCut cut : sawing.cuts()) {
             Act.Saw act = act(cut, parts, 0);
@@ -213,19 +213,20 @@ public final class Cards {
 
     /** The pieces that were spoiled, as they are made again. */
     static List<Remake> remakes(Plan plan, List<StickLayout> sticks, WorkLog log) {
-        return Remake.of(sticks, log.spoilt(), new Cards(plan).partsByName());
+        return Remake.of(sticks, log.spoilt(), partsByName(plan));
     }
 
     /** How a piece would be made again if it were spoiled now; empty for what is no piece of this job. */
     public static Optional<Remake> again(Plan plan, Deed.WentWrong wrong) {
         List<Deed.WentWrong> spoilt = new ArrayList<>(plan.get(WorkLog.class).spoilt());
         spoilt.add(wrong);
-        return Remake.of(plan.toSaw().sticks(), spoilt, new Cards(plan).partsByName()).stream()
+        return Remake.of(plan.toSaw().sticks(), spoilt, partsByName(plan)).stream()
                 .filter(remake -> remake.wrong() == wrong)
                 .findFirst();
     }
 
-    private Map<String, String> partsByName() {
+    /** The part a piece is of, by the name it carries where pieces of several lie on one stick. */
+    private static Map<String, String> partsByName(Plan plan) {
         Map<String, String> parts = new HashMap<>();
         for (Lots.Order order : Lots.orders(plan.assembly())) {
             parts.put(order.name(), order.part().orElseGet(() -> plan.job().parts().getFirst().name()));
@@ -247,7 +248,7 @@ public final class Cards {
         Set<Safety> clamped = Set.of(Safety.SAW, Safety.METAL, Safety.SHORT_PIECE);
         return new Card(
                 act,
-                Math.max(0, indexOf(act.part())),
+                plan.job().indexOf(act.part()),
                 title,
                 Optional.of(plain(cut.measure().length())),
                 says,
@@ -255,10 +256,6 @@ public final class Cards {
                 cautions(Station.CUTS, cut.held().clamped() ? clamped : always),
                 Optional.empty(),
                 new Scene.AtTheSaw(cut, kerf));
-    }
-
-    private int indexOf(String part) {
-        return plan.job().parts().stream().map(one -> one.name()).toList().indexOf(part);
     }
 
     private static List<Words> settings(SawCut cut) {

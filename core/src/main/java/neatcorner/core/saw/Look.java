@@ -4,11 +4,12 @@ import java.util.List;
 import neatcorner.core.frame.Member;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.work.Instrument;
 
 /** A place of a frame where one looks or measures. */
 public sealed interface Look {
-    /** A tape is read to half a millimetre. Common practice, no source. */
-    Length TAPE = Length.mm(0.5);
+    /** How finely a tape is read. */
+    Length TAPE = Instrument.TAPE.doubt();
 
     /** How finely it is read, one standard deviation, in mm or rad. Common practice, no source. */
     double fine();

@@ -2,8 +2,8 @@ package neatcorner.core.work;
 
 import java.time.Duration;
 import java.time.temporal.ChronoUnit;
+import neatcorner.core.job.Note;
 import neatcorner.core.measure.Length;
-import neatcorner.core.phrase.Refusal;
 
 /** What is written down in a log. */
 public sealed interface Deed {
@@ -79,12 +79,10 @@ public sealed interface Deed {
         /**
          * Checks it.
          *
-         * @throws Refusal for a text that is blank or too long
+         * @throws neatcorner.core.phrase.Refusal for a text that is blank or too long
          */
         public Remark {
-            if (text.isBlank() || text.length() > 2000) {
-                throw Refusal.of("note.note_has_characters_have", text.length());
-            }
+            Note.check(text);
         }
     }
 }
