@@ -34,6 +34,7 @@ public final class BenchDesk {
     private final Runnable changed;
     private final Aside<Wanted, Told> told;
     private Optional<Held> held = Optional.empty();
+    private Optional<Laid> laid = Optional.empty();
 
     BenchDesk(Desk desk, Clock clock, Executor interfaceThread, Runnable changed) {
         this.desk = desk;
@@ -44,6 +45,9 @@ public final class BenchDesk {
 
     /** What cards depend on. A better way to lay the pieces is none of it: once they are told they stay. */
     private record Wanted(Job job, Shop shop, List<Deed.Measured> read, List<Deed.WentWrong> spoilt) {
+        boolean isLaidLike(Wanted other) {
+            return job.equals(other.job) && shop.equals(other.shop) && read.equals(other.read);
+        }
     }
 
     /**
@@ -61,12 +65,21 @@ public final class BenchDesk {
 
     /** The cards; empty as long as they are worked out. */
     public Optional<Told> told() {
-        Plan plan = desk.plan();
-        Wanted wanted = new Wanted(plan.job().at(0), desk.shop(), log().sizes(), log().spoilt());
+        Wanted wanted = new Wanted(desk.plan().job().at(0), desk.shop(), log().sizes(), log().spoilt());
         if (!told.isAsked(wanted)) {
+            // A spoiled piece leaves the others on the sticks where they are.
+            Plan plan = laid.filter(before -> before.wanted.isLaidLike(wanted))
+                    .map(Laid::plan)
+                    .orElseGet(desk::plan)
+                    .noting(log());
+            laid = Optional.of(new Laid(wanted, plan));
             told.ask(wanted, _ -> new Told(plan, Cards.of(plan)), this::settle);
         }
         return told.answer(wanted);
+    }
+
+    /** The plan by which the sticks are cut, and what it was worked out from. */
+    private record Laid(Wanted wanted, Plan plan) {
     }
 
     /** What was done to the job in hand. */

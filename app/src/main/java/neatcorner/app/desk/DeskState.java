@@ -157,8 +157,8 @@ record DeskState(
     /** After something more was done: what was read is planned with. */
     DeskState done(WorkLog more, Answers answers) {
         DeskState after = new DeskState(shop, jobId, job, more, plan, plan, jobs, where);
-        Deed last = more.entries().getLast().deed();
-        return last instanceof Deed.Measured || last instanceof Deed.WentWrong ? after.replanned(answers) : after;
+        boolean read = more.entries().getLast().deed() instanceof Deed.Measured;
+        return read ? after.replanned(answers) : after;
     }
 
     /** The same job planned anew with what is known now. */

@@ -30,6 +30,7 @@ import neatcorner.core.sawing.ToSaw;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
+import neatcorner.core.work.WorkLog;
 
 /**
  * Everything that follows from a job and a shop. Views, sheets and exports only read it.
@@ -139,6 +140,11 @@ public record Plan(
     /** As it is drawn when one looks at another frame than the one it was worked out for, as at another part. */
     public Plan with(Frame other) {
         return new Plan(results.with(Frame.class, other), findings, safety, figures, leads, decided);
+    }
+
+    /** The same, sticks and all, with more written down of what was done; what was read must be in it already. */
+    public Plan noting(WorkLog log) {
+        return new Plan(results.with(WorkLog.class, log), findings, safety, figures, leads, decided);
     }
 
     /** What was wanted. */
