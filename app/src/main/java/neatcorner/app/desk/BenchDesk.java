@@ -20,12 +20,12 @@ import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.sawing.Stroke;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.words.Figure;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
 import neatcorner.core.work.Instrument;
 import neatcorner.core.work.LogLine;
 import neatcorner.core.work.WorkLog;
-import neatcorner.core.words.Figure;
 
 /** The job in hand, card by card, and what was done of it. Used from the interface thread only. */
 public final class BenchDesk {
