@@ -13,6 +13,7 @@ import neatcorner.core.card.Card;
 import neatcorner.core.card.Cards;
 import neatcorner.core.card.Remake;
 import neatcorner.core.card.Scene;
+import neatcorner.core.cut.CutLots;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
@@ -133,11 +134,21 @@ public final class BenchDesk {
     public void done() {
         card().ifPresent(card -> {
             if (!log().isDone(card.act())) {
+                takeUp(card);
                 write(card, new Deed.Done(card.act(), Duration.between(held().since, clock.instant())));
             }
             List<Card> cards = told().orElseThrow().cards();
             goTo(at() == cards.size() - 1 ? at() : next(cards, at() + 1));
         });
+    }
+
+    /** What is laid on a stick stays there from the first act on it: a better way found later is no help to it. */
+    private void takeUp(Card card) {
+        boolean atSticks = card.scene() instanceof Scene.OnTheRack || card.scene() instanceof Scene.AtTheSaw;
+        CutLots lots = told().orElseThrow().plan().get(CutLots.class);
+        if (atSticks && !lots.laid().isEmpty() && !lots.isAs(log().tookUp())) {
+            write(card, new Deed.TookUp(card.act(), lots.laid()));
+        }
     }
 
     /** Whether the card in hand is done. */

@@ -154,11 +154,11 @@ record DeskState(
         return of(shop, id, other, done, answers, named(id, other.value()), where.on(Page.JOB));
     }
 
-    /** After something more was done: what was read is planned with. */
+    /** After something more was done: what was read, and what was taken up, is planned with. */
     DeskState done(WorkLog more, Answers answers) {
         DeskState after = new DeskState(shop, jobId, job, more, plan, plan, jobs, where);
-        boolean read = more.entries().getLast().deed() instanceof Deed.Measured;
-        return read ? after.replanned(answers) : after;
+        Deed deed = more.entries().getLast().deed();
+        return deed instanceof Deed.Measured || deed instanceof Deed.TookUp ? after.replanned(answers) : after;
     }
 
     /** The same job planned anew with what is known now. */

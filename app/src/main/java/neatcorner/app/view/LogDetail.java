@@ -121,6 +121,7 @@ final class LogDetail extends Panel {
         String said = book().say(entry.said());
         return switch (entry.deed()) {
             case Deed.Done _ -> said;
+            case Deed.TookUp took -> Labels.get("log.took_up", took.sticks().size());
             case Deed.TakenBack _ -> Labels.get("log.taken_back", said);
             case Deed.Measured measured ->
                 Labels.get("log.measured", said, book().exactly(measured.value()));

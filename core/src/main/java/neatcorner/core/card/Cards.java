@@ -183,7 +183,7 @@ public final class Cards {
 
     private void saw(Sawing sawing, ToSaw toSaw) {
         WorkLog log = plan.get(WorkLog.class);
-        Map<String, String> parts = partsByName(plan);
+        Map<String, String> parts = Lots.parts(Lots.orders(plan.assembly()));
         List<Remake> remakes = remakes(plan, toSaw.sticks(), log);
         for (SawCut cut : sawing.cuts()) {
             Act.Saw act = act(cut, parts, 0);
@@ -213,25 +213,16 @@ public final class Cards {
 
     /** The pieces that were spoiled, as they are made again. */
     static List<Remake> remakes(Plan plan, List<StickLayout> sticks, WorkLog log) {
-        return Remake.of(sticks, log.spoilt(), partsByName(plan));
+        return Remake.of(sticks, log.spoilt(), Lots.parts(Lots.orders(plan.assembly())));
     }
 
     /** How a piece would be made again if it were spoiled now; empty for what is no piece of this job. */
     public static Optional<Remake> again(Plan plan, Deed.WentWrong wrong) {
         List<Deed.WentWrong> spoilt = new ArrayList<>(plan.get(WorkLog.class).spoilt());
         spoilt.add(wrong);
-        return Remake.of(plan.toSaw().sticks(), spoilt, partsByName(plan)).stream()
+        return Remake.of(plan.toSaw().sticks(), spoilt, Lots.parts(Lots.orders(plan.assembly()))).stream()
                 .filter(remake -> remake.wrong() == wrong)
                 .findFirst();
-    }
-
-    /** The part a piece is of, by the name it carries where pieces of several lie on one stick. */
-    private static Map<String, String> partsByName(Plan plan) {
-        Map<String, String> parts = new HashMap<>();
-        for (Lots.Order order : Lots.orders(plan.assembly())) {
-            parts.put(order.name(), order.part().orElseGet(() -> plan.job().parts().getFirst().name()));
-        }
-        return parts;
     }
 
     private static Act.Saw act(SawCut cut, Map<String, String> parts, int again) {

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import neatcorner.core.job.Cutting;
 import neatcorner.core.job.PieceId;
@@ -26,7 +27,9 @@ import neatcorner.core.section.Section;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.solve.stick.StickAnswer;
+import neatcorner.core.solve.stick.StickCheck;
 import neatcorner.core.solve.stick.StickProblem;
+import neatcorner.core.work.Deed;
 
 /**
  * All pieces of one section, from one job or from many, and the sticks they are cut from.
@@ -115,8 +118,34 @@ public record Lot(
         return free.flatMap(f -> answer.map(a -> a.cost() - f.cost()));
     }
 
-    /** The lot with the best answers known, else with quick ones. */
-    static Lot of(Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms, Answers answers) {
+    /** The lot as its sticks were taken up, else with the best answers known, else with quick ones. */
+    static Lot of(
+            Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms, TakenUp taken, Answers answers) {
+        return asTaken(stock, pieces, sources, terms, taken, answers)
+                .orElseGet(() -> of(stock, pieces, sources, terms, answers));
+    }
+
+    /** Empty where no stick was taken up, or pieces or sticks are others by now. */
+    private static Optional<Lot> asTaken(
+            Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms, TakenUp taken, Answers answers) {
+        if (taken.sticks().isEmpty()) {
+            return Optional.empty();
+        }
+        Setting setting = new Setting(stock, pieces, sources, terms);
+        Optional<StickProblem> problem = setting.isTooMuch() ? Optional.empty() : setting.problem();
+        return problem.flatMap(wanted -> setting.taken(wanted, taken, () -> best(wanted, answers))
+                .map(answer -> new Lot(
+                        stock,
+                        pieces,
+                        problem,
+                        Optional.of(answer),
+                        setting.layouts(wanted, answer),
+                        Optional.empty(),
+                        Optional.empty())));
+    }
+
+    private static Lot of(
+            Moulding stock, List<Piece> pieces, List<Source> sources, Terms terms, Answers answers) {
         if (terms.oneBatch()) {
             Set<String> batches = sources.stream()
                     .map(Source::batch)
@@ -374,6 +403,68 @@ public record Lot(
                 return Optional.empty();
             }
             return Optional.of(new StickProblem(made, sticks, terms.gap(), terms.trim(), terms.useful(), locks));
+        }
+
+        /**
+         * Every piece on the stick on which it was taken up, where it lay: further right where what lies before it
+         * has grown.
+         *
+         * @param best the best answer known without that
+         */
+        Optional<StickAnswer> taken(StickProblem problem, TakenUp taken, Supplier<Optional<StickAnswer>> best) {
+            Map<TakenUp.Which, Integer> kindOf = new HashMap<>();
+            int kind = 0;
+            for (List<List<Piece>> alike : kinds.values()) {
+                for (List<Piece> together : alike) {
+                    kindOf.put(taken.which(together.getFirst()), kind);
+                }
+                kind++;
+            }
+            List<StickAnswer.Laid> laid = new ArrayList<>();
+            long cost = 0;
+            for (Deed.Laid stick : taken.sticks()) {
+                int stockNumber = stockOf(stick.stick());
+                List<StickAnswer.Placed> placed = placed(problem, stick, kindOf);
+                if (stockNumber < 0 || placed.isEmpty()) {
+                    return Optional.empty();
+                }
+                laid.add(new StickAnswer.Laid(stockNumber, placed));
+                cost += problem.stock().get(stockNumber).cost();
+            }
+            StickAnswer answer = new StickAnswer(
+                    laid, cost, Math.min(cost, best.get().map(StickAnswer::bound).orElse(0L)));
+            return Optional.of(answer).filter(legal -> StickCheck.wrong(problem, legal).isEmpty());
+        }
+
+        private int stockOf(StickId stick) {
+            for (int i = 0; i < stockSources.size(); i++) {
+                if (stockSources.get(i).has(stick) && stockIds.get(i).filter(id -> !id.equals(stick)).isEmpty()) {
+                    return i;
+                }
+            }
+            return -1;
+        }
+
+        private List<StickAnswer.Placed> placed(
+                StickProblem problem, Deed.Laid stick, Map<TakenUp.Which, Integer> kindOf) {
+            List<List<List<Piece>>> alike = List.copyOf(kinds.values());
+            List<StickAnswer.Placed> placed = new ArrayList<>();
+            Optional<Length> grown = Optional.empty();
+            Optional<Length> before = Optional.empty();
+            for (Deed.Spot spot : stick.spots()) {
+                Optional<Integer> kind = Optional.ofNullable(kindOf.get(TakenUp.Which.of(spot)));
+                if (kind.isPresent()) {
+                    Piece first = alike.get(kind.get()).getFirst().getFirst();
+                    Length there = spot.start().minus(in(first));
+                    Length start = grown.isEmpty() ? there
+                            : there.max(grown.get().plus(spot.start().minus(before.orElseThrow())));
+                    placed.add(new StickAnswer.Placed(
+                            kind.get(), start, StickProblem.Lie.of(spot.swapped(), spot.mirrored())));
+                    grown = Optional.of(start.plus(problem.pieces().get(kind.get()).length()));
+                }
+                before = Optional.of(spot.end());
+            }
+            return placed;
         }
 
         List<StickLayout> layouts(StickProblem problem, StickAnswer answer) {

@@ -1,6 +1,7 @@
 package neatcorner.core.cut;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,7 @@ import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Answers;
+import neatcorner.core.work.Deed;
 
 /** Sorts the pieces of one or many jobs by section and lays each section on its sticks. */
 public final class Lots {
@@ -33,7 +35,7 @@ public final class Lots {
      * @param orders the jobs
      */
     public static List<Lot> ofAll(List<Order> orders, Shop shop, Answers answers) {
-        return lots(orders, shop, shop.habits(), false, answers);
+        return lots(orders, shop, shop.habits(), false, List.of(), answers);
     }
 
     /**
@@ -82,17 +84,31 @@ public final class Lots {
                 .toList();
     }
 
-    /** The lots of one job: the pieces of all its parts that are not cut yet. */
-    static List<Lot> of(List<Order> orders, Shop shop, Habits habits, Answers answers) {
+    /**
+     * The lots of one job: the pieces of all its parts that are not cut yet.
+     *
+     * @param taken sticks that were taken up already: what was laid on them stays there where it can
+     */
+    static List<Lot> of(List<Order> orders, Shop shop, Habits habits, List<Deed.Laid> taken, Answers answers) {
         return lots(
                 orders,
                 shop,
                 habits,
                 orders.stream().anyMatch(order -> order.cutting().oneBatch()),
+                taken,
                 answers);
     }
 
-    private static List<Lot> lots(List<Order> orders, Shop shop, Habits habits, boolean oneBatch, Answers answers) {
+    /** The name of the part by the name its pieces carry. */
+    public static Map<String, String> parts(List<Order> orders) {
+        Map<String, String> parts = new HashMap<>();
+        orders.forEach(order -> parts.put(order.name(), order.part()
+                .orElseGet(() -> order.frame().job().part().name())));
+        return parts;
+    }
+
+    private static List<Lot> lots(List<Order> orders, Shop shop, Habits habits, boolean oneBatch,
+                                  List<Deed.Laid> taken, Answers answers) {
         Map<Section, List<Piece>> bySection = new LinkedHashMap<>();
         Map<Section, Length> gaps = new LinkedHashMap<>();
         Map<Section, Length> longest = new LinkedHashMap<>();
@@ -130,6 +146,7 @@ public final class Lots {
         }
         Map<String, Cutting> wishes = new LinkedHashMap<>();
         orders.forEach(order -> wishes.put(order.name(), order.cutting()));
+        Map<String, String> parts = parts(orders);
         List<Lot> lots = new ArrayList<>();
         bySection.forEach((section, pieces) -> {
             Moulding stock = Source.mouldingFor(section, shop);
@@ -138,6 +155,7 @@ public final class Lots {
                     List.copyOf(pieces),
                     Source.of(stock, shop),
                     new Lot.Terms(kerf, Known.in(gaps, section), trim, habits.get(Habit.USEFUL), oneBatch, wishes),
+                    TakenUp.of(taken, pieces, parts),
                     answers));
         });
         return List.copyOf(lots);

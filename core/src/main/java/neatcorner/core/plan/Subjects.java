@@ -40,6 +40,7 @@ import neatcorner.core.solve.Answers;
 import neatcorner.core.strength.Burden;
 import neatcorner.core.strength.Scarfed;
 import neatcorner.core.strength.Weighing;
+import neatcorner.core.work.WorkLog;
 
 /** What a plan is made of: a line a subject, each after those it asks for. */
 final class Subjects {
@@ -74,7 +75,11 @@ final class Subjects {
                     draft -> Paneling.of(draft.get(Frame.class), draft.shop().climate())),
             new Subject<>(
                     CutLots.class,
-                    draft -> CutLots.of(draft.get(Assembly.class), draft.shop(), draft.get(Answers.class))),
+                    draft -> CutLots.of(
+                            draft.get(Assembly.class),
+                            draft.shop(),
+                            draft.get(WorkLog.class),
+                            draft.get(Answers.class))),
             new Subject<>(
                     CutPlan.class,
                     draft -> CutPlanner.plan(draft.get(Frame.class), draft.get(CutLots.class), draft.shop())),

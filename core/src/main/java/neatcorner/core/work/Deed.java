@@ -2,7 +2,10 @@ package neatcorner.core.work;
 
 import java.time.Duration;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import neatcorner.core.job.Note;
+import neatcorner.core.job.PieceId;
+import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
 
 /** What is written down in a log. */
@@ -56,6 +59,44 @@ public sealed interface Deed {
      * @param lost how much of a stick that costs
      */
     record WentWrong(Act.Saw act, Spoilt what, Length lost) implements Deed {
+    }
+
+    /**
+     * Sticks were taken up to be cut: from here on pieces stay where they lie on them.
+     *
+     * @param act    the first act of the hands on them
+     * @param sticks with their pieces
+     */
+    record TookUp(Act act, List<Laid> sticks) implements Deed {
+        public TookUp {
+            sticks = List.copyOf(sticks);
+        }
+    }
+
+    /**
+     * A stick as it was laid out.
+     *
+     * @param section its name
+     * @param stick   which of that section
+     * @param spots   from the left
+     */
+    record Laid(String section, StickId stick, List<Spot> spots) {
+        public Laid {
+            spots = List.copyOf(spots);
+        }
+    }
+
+    /**
+     * Where a piece lies on its stick.
+     *
+     * @param part     whose piece it is
+     * @param piece    which
+     * @param start    of its furthest point from the stick's left end
+     * @param end      of its furthest point there
+     * @param swapped  whether its right end lies at the left
+     * @param mirrored whether it is turned over, so that its cuts lean the other way
+     */
+    record Spot(String part, PieceId piece, Length start, Length end, boolean swapped, boolean mirrored) {
     }
 
     /** What spoils a piece. */

@@ -17,6 +17,7 @@ public final class WorkLog {
     private final Map<Act, LogLine> done = new LinkedHashMap<>();
     private final List<Deed.WentWrong> spoilt = new ArrayList<>();
     private final Map<Act, Deed.Measured> measured = new LinkedHashMap<>();
+    private List<Deed.Laid> tookUp = List.of();
 
     /** Of these lines, the oldest first. */
     public WorkLog(List<LogLine> entries) {
@@ -27,6 +28,7 @@ public final class WorkLog {
                 case Deed.TakenBack deed -> done.remove(deed.act());
                 case Deed.Measured deed -> measured.put(deed.act(), deed);
                 case Deed.WentWrong deed -> spoilt.add(deed);
+                case Deed.TookUp deed -> tookUp = deed.sticks();
                 case Deed.Remark _ -> { }
             }
         }
@@ -74,6 +76,16 @@ public final class WorkLog {
     /** Every piece that was spoiled, in the order it was. */
     public List<Deed.WentWrong> spoilt() {
         return List.copyOf(spoilt);
+    }
+
+    /** The sticks as they were taken up last; empty where none were. */
+    public List<Deed.Laid> tookUp() {
+        return tookUp;
+    }
+
+    /** How many cuts across a piece are done. */
+    public int cuts() {
+        return (int) done.keySet().stream().filter(Act.Saw.class::isInstance).count();
     }
 
     /** What was remarked on it, the oldest first. */

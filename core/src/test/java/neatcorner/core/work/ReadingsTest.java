@@ -9,8 +9,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.Sample;
+import neatcorner.core.cut.CutLots;
+import neatcorner.core.cut.CutPlan;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.PieceId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
@@ -23,6 +26,8 @@ import neatcorner.core.report.Finding;
 import neatcorner.core.report.Severity;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.solve.Answers;
+import neatcorner.core.solve.KnownAnswers;
+import neatcorner.core.solve.stick.StickAnswer;
 import neatcorner.core.words.Station;
 import org.junit.jupiter.api.Test;
 
@@ -100,6 +105,60 @@ class ReadingsTest {
             }
         }
         assertThat(read).isGreaterThan(50);
+    }
+
+    /**
+     * Sticks that were taken up stay as they were laid, whatever is known or read later: every piece on the same stick,
+     * and those that did not grow in the same place.
+     */
+    @Test
+    void piecesStayOnTheSticksThatWereTakenUp() {
+        OddJobs jobs = new OddJobs(20_261_203);
+        int laid = 0;
+        int several = 0;
+        for (int i = 0; i < 120; i++) {
+            try {
+                Job job = jobs.next().at(0);
+                Plan quick = planned(job, WorkLog.NOTHING);
+                KnownAnswers turned = new KnownAnswers();
+                CutPlan.problems(quick.cuts().lots())
+                        .forEach(problem -> problem.quick().ifPresent(answer -> turned.put(
+                                problem,
+                                new StickAnswer(answer.sticks().reversed(), answer.cost(), answer.bound()))));
+                Plan first = Planner.plan(job, Sample.shop(), WorkLog.NOTHING, turned);
+                CutLots lots = first.get(CutLots.class);
+                if (lots.laid().isEmpty()) {
+                    continue;
+                }
+                Act cut = new Act.Step(job.part().name(), Station.CUTS, "card.take", 1);
+                WorkLog log = WorkLog.NOTHING.with(line(new Deed.TookUp(cut, lots.laid())));
+                Plan again = planned(job, log);
+                assertThat(again.get(CutLots.class).laid()).isEqualTo(lots.laid());
+                assertThat(again.cuts().sticks().equals(first.cuts().sticks())).isTrue();
+                several += lots.laid().size() > 1 && !quick.cuts().sticks().equals(first.cuts().sticks()) ? 1 : 0;
+                laid++;
+                Optional<Length> rabbet = first.frame().size(Line.RABBET, Axis.WIDTH).map(figure -> figure.value());
+                if (rabbet.isPresent() && job.isPlain()) {
+                    Act size = new Act.Size(job.part().name(), Line.RABBET.size(Axis.WIDTH).id());
+                    WorkLog read = log.with(line(new Deed.Measured(
+                            size, rabbet.get(), rabbet.get().minus(Length.mm(0.7)), Instrument.RULE)));
+                    assertThat(planned(job, read).get(CutLots.class).isAs(log.tookUp())).isTrue();
+                }
+            } catch (Refusal impossible) {
+                // Not a frame.
+            }
+        }
+        assertThat(laid).isGreaterThan(40);
+        assertThat(several).isGreaterThan(5);
+        Job job = Sample.job("12", "14");
+        CutLots lots = planned(job, WorkLog.NOTHING).get(CutLots.class);
+        Act saw = new Act.Saw(job.part().name(), new PieceId("A–B", 1, 0), true);
+        WorkLog log = WorkLog.NOTHING
+                .with(line(new Deed.TookUp(saw, lots.laid())))
+                .with(line(new Deed.Done(saw, Duration.ZERO)));
+        Job other = new Edit.Quantity(5).apply(job);
+        assertThat(planned(job, log).findings()).noneMatch(finding -> finding.id().equals("taken_up_otherwise"));
+        assertThat(planned(other, log).findings()).anyMatch(finding -> finding.id().equals("taken_up_otherwise"));
     }
 
     /** Of two lines on one thing the later one holds, whatever the clock said; nothing is lost. */

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import neatcorner.core.job.PieceId;
+import neatcorner.core.job.StickId;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
@@ -23,6 +24,7 @@ public final class WorkJson {
     private static final String MEASURED = "measured";
     private static final String REMARK = "remark";
     private static final String WENT_WRONG = "went_wrong";
+    private static final String TOOK_UP = "took_up";
 
     private WorkJson() {
     }
@@ -80,6 +82,10 @@ public final class WorkJson {
             case Deed.Remark remark -> node.put("text", remark.text());
             case Deed.WentWrong wrong -> node.put("what", Fields.name(wrong.what()))
                     .put("lost", wrong.lost().toExactMm());
+            case Deed.TookUp took -> {
+                ArrayNode sticks = node.putArray("sticks");
+                took.sticks().forEach(stick -> sticks.add(stick(stick)));
+            }
         }
         return node;
     }
@@ -91,7 +97,43 @@ public final class WorkJson {
             case Deed.Measured _ -> MEASURED;
             case Deed.Remark _ -> REMARK;
             case Deed.WentWrong _ -> WENT_WRONG;
+            case Deed.TookUp _ -> TOOK_UP;
         };
+    }
+
+    private static ObjectNode stick(Deed.Laid stick) {
+        ObjectNode node = Trees.object()
+                .put("section", stick.section())
+                .put("stick", stick.stick().toString());
+        ArrayNode spots = node.putArray("pieces");
+        for (Deed.Spot spot : stick.spots()) {
+            ObjectNode one = Trees.object()
+                    .put("part", spot.part())
+                    .put("piece", spot.piece().toString())
+                    .put("start", spot.start().toExactMm())
+                    .put("end", spot.end().toExactMm());
+            if (spot.swapped()) {
+                one.put("swapped", true);
+            }
+            if (spot.mirrored()) {
+                one.put("mirrored", true);
+            }
+            spots.add(one);
+        }
+        return node;
+    }
+
+    private static Deed.Laid stick(Fields fields) {
+        return new Deed.Laid(
+                fields.text("section"),
+                StickId.read(fields.text("stick")),
+                fields.list("pieces", spot -> new Deed.Spot(
+                        spot.text("part"),
+                        piece(spot),
+                        spot.length("start"),
+                        spot.length("end"),
+                        spot.flag("swapped", false),
+                        spot.flag("mirrored", false))));
     }
 
     private static void act(Act act, ObjectNode node) {
@@ -123,10 +165,11 @@ public final class WorkJson {
             case REMARK -> new Deed.Remark(act, fields.text("text"));
             case WENT_WRONG -> new Deed.WentWrong(
                     saw(act, fields), fields.constant("what", Deed.Spoilt.class), fields.length("lost"));
+            case TOOK_UP -> new Deed.TookUp(act, fields.list("sticks", WorkJson::stick));
             case String other -> throw new FormatException(
                     fields.path("deed"),
                     Words.of("refused.work.deed", other, String.join(", ", List.of(
-                            DONE, TAKEN_BACK, MEASURED, REMARK, WENT_WRONG))));
+                            DONE, TAKEN_BACK, MEASURED, REMARK, WENT_WRONG, TOOK_UP))));
         });
         Instant at = fields.instant("at");
         Words said = WordsJson.of(fields.any("words"))
@@ -153,10 +196,13 @@ public final class WorkJson {
                     fields.text("step"),
                     fields.whole("nth", 1, 1, 100_000));
         }
-        PieceId piece = PieceId.read(fields.text("piece"))
+        return new Act.Saw(
+                part, piece(fields), fields.flag("right_end", false), fields.whole("again", 0, 0, 1000));
+    }
+
+    private static PieceId piece(Fields fields) {
+        return PieceId.read(fields.text("piece"))
                 .orElseThrow(() -> new FormatException(
                         fields.path("piece"), Words.of("refused.job_json.is_letters_of_piece", fields.text("piece"))));
-        return new Act.Saw(
-                part, piece, fields.flag("right_end", false), fields.whole("again", 0, 0, 1000));
     }
 }

@@ -17,6 +17,7 @@ import java.util.Optional;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.PieceId;
+import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habit;
@@ -50,6 +51,11 @@ class ShopFolderTest {
             line(new Deed.Measured(
                     new Act.Size("frame", "rabbet.width"), Length.mm(300), Length.mm(300.6), Instrument.RULE)),
             line(new Deed.Remark(new Act.Step("rim", Station.GLUE_UP, "close.band", 1), "the second corner slipped")),
+            line(new Deed.TookUp(
+                    new Act.Saw("frame", new PieceId("A–B", 2, 1), true),
+                    List.of(new Deed.Laid("cap", StickId.read("to_buy 2438.4 #2"), List.of(
+                            new Deed.Spot("frame", new PieceId("A–B", 2, 1), Length.mm(3), Length.mm(405.5), true, false),
+                            new Deed.Spot("rim", new PieceId("B–C", 1, 0), Length.mm(410), Length.mm(600), false, true)))))),
             line(new Deed.TakenBack(new Act.Saw("frame", new PieceId("A–B", 2, 1), true)))));
 
     private static LogLine line(Deed deed) {

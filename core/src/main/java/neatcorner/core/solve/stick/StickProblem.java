@@ -239,6 +239,11 @@ public record StickProblem(
         /** Turned over about its width: its long edge to the fence, its ends exchanged. */
         TURNED_OVER;
 
+        /** The way that is swapped and mirrored like this. */
+        public static Lie of(boolean swapped, boolean mirrored) {
+            return mirrored ? swapped ? TURNED_OVER : OVER : swapped ? TURNED : AS_IS;
+        }
+
         /** Whether its right end lies at the left. */
         public boolean isSwapped() {
             return this == TURNED || this == TURNED_OVER;
