@@ -19,7 +19,6 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
-import neatcorner.core.sawing.Stroke;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Figure;
 import neatcorner.core.work.Act;
@@ -35,7 +34,6 @@ public final class BenchDesk {
     private final Runnable changed;
     private final Aside<Wanted, Told> told;
     private Optional<Held> held = Optional.empty();
-    private Optional<Laid> laid = Optional.empty();
 
     BenchDesk(Desk desk, Clock clock, Executor interfaceThread, Runnable changed) {
         this.desk = desk;
@@ -46,9 +44,6 @@ public final class BenchDesk {
 
     /** What cards depend on. A better way to lay the pieces is none of it: once they are told they stay. */
     private record Wanted(Job job, Shop shop, List<Deed.Measured> read, List<Deed.WentWrong> spoilt) {
-        boolean isLaidLike(Wanted other) {
-            return job.equals(other.job) && shop.equals(other.shop) && read.equals(other.read);
-        }
     }
 
     /**
@@ -66,21 +61,13 @@ public final class BenchDesk {
 
     /** The cards; empty as long as they are worked out. */
     public Optional<Told> told() {
-        Wanted wanted = new Wanted(desk.plan().job().at(0), desk.shop(), log().sizes(), log().spoilt());
+        Wanted wanted = new Wanted(
+                desk.plan().job().at(0), desk.shop(), log().measured(), log().spoilt());
         if (!told.isAsked(wanted)) {
-            // A spoiled piece leaves the others on the sticks where they are.
-            Plan plan = laid.filter(before -> before.wanted.isLaidLike(wanted))
-                    .map(Laid::plan)
-                    .orElseGet(desk::plan)
-                    .noting(log());
-            laid = Optional.of(new Laid(wanted, plan));
+            Plan plan = desk.plan().noting(log());
             told.ask(wanted, _ -> new Told(plan, Cards.of(plan)), this::settle);
         }
         return told.answer(wanted);
-    }
-
-    /** The plan by which the sticks are cut, and what it was worked out from. */
-    private record Laid(Wanted wanted, Plan plan) {
     }
 
     /** What was done to the job in hand. */
@@ -134,21 +121,11 @@ public final class BenchDesk {
     public void done() {
         card().ifPresent(card -> {
             if (!log().isDone(card.act())) {
-                takeUp(card);
                 write(card, new Deed.Done(card.act(), Duration.between(held().since, clock.instant())));
             }
             List<Card> cards = told().orElseThrow().cards();
             goTo(at() == cards.size() - 1 ? at() : next(cards, at() + 1));
         });
-    }
-
-    /** What is laid on a stick stays there from the first act on it: a better way found later is no help to it. */
-    private void takeUp(Card card) {
-        boolean atSticks = card.scene() instanceof Scene.OnTheRack || card.scene() instanceof Scene.AtTheSaw;
-        CutLots lots = told().orElseThrow().plan().get(CutLots.class);
-        if (atSticks && !lots.laid().isEmpty() && !lots.isAs(log().tookUp())) {
-            write(card, new Deed.TookUp(card.act(), lots.laid()));
-        }
     }
 
     /** Whether the card in hand is done. */
@@ -194,12 +171,15 @@ public final class BenchDesk {
         return log().measured(size).map(Deed.Measured::planned);
     }
 
-    /** Of a cut that makes a length the length it makes. */
+    /** Of a cut that makes a length the length it was to make by the plan. */
     private static Optional<Length> made(Card card) {
-        return card.scene() instanceof Scene.AtTheSaw(var cut, _)
-                        && cut.stroke() != Stroke.LEFT
-                ? Optional.of(cut.measure().length())
-                : Optional.empty();
+        return card.scene() instanceof Scene.AtTheSaw saw ? saw.planned() : Optional.empty();
+    }
+
+    /** What becomes of the piece in hand when it did not come out as planned. */
+    public Optional<Words> verdict() {
+        return card().filter(card -> log().measured(card.act()).isPresent())
+                .flatMap(card -> Cards.verdict(told().orElseThrow().plan().noting(log()), card));
     }
 
     /**
@@ -226,14 +206,18 @@ public final class BenchDesk {
     /** What it comes to when the piece in hand is spoiled so; empty where no piece is cut. */
     public Optional<Spoiling> spoiling(Deed.Spoilt what) {
         return card().flatMap(card -> card.act() instanceof Act.Saw saw
-                        && card.scene() instanceof Scene.AtTheSaw(var cut, var kerf)
+                        && card.scene() instanceof Scene.AtTheSaw(var cut, var kerf, _)
                 ? again(new Deed.WentWrong(
                         saw, what, cut.on().placed().piece().length().plus(kerf)))
                 : Optional.empty());
     }
 
     private Optional<Spoiling> again(Deed.WentWrong wrong) {
-        return Cards.again(told().orElseThrow().plan(), wrong).map(remake -> new Spoiling(wrong, remake));
+        Plan plan = told().orElseThrow().plan().noting(log());
+        Optional<Words> share = wrong.what() == Deed.Spoilt.TOO_SHORT
+                ? Cards.toShare(plan, wrong.act())
+                : Optional.empty();
+        return Cards.again(plan, wrong).map(remake -> new Spoiling(wrong, remake, share));
     }
 
     /**
@@ -241,12 +225,13 @@ public final class BenchDesk {
      *
      * @param wrong  what went wrong
      * @param remake how it is made again
+     * @param share  what could be cut as short instead; empty where nothing could
      */
-    public record Spoiling(Deed.WentWrong wrong, Remake remake) {
+    public record Spoiling(Deed.WentWrong wrong, Remake remake, Optional<Words> share) {
         /** In words. */
         public Words words() {
-            return Words.of(
-                    "bench.again", remake.piece(), remake.words(), wrong.lost());
+            Words again = Words.of("bench.again", remake.piece(), remake.words(), wrong.lost());
+            return share.map(others -> Words.of("bench.share", again, others)).orElse(again);
         }
     }
 
@@ -268,6 +253,22 @@ public final class BenchDesk {
     }
 
     private void write(Card card, Deed deed) {
+        if (!(deed instanceof Deed.Remark)) {
+            takeUp(card);
+        }
+        append(card, deed);
+    }
+
+    /** What is laid on a stick stays there from the first act on it: a better way found later is no help to it. */
+    private void takeUp(Card card) {
+        boolean atSticks = card.scene() instanceof Scene.OnTheRack || card.scene() instanceof Scene.AtTheSaw;
+        CutLots lots = told().orElseThrow().plan().get(CutLots.class);
+        if (atSticks && !lots.laid().isEmpty() && !lots.isAs(log().tookUp())) {
+            append(card, new Deed.TookUp(card.act(), lots.laid()));
+        }
+    }
+
+    private void append(Card card, Deed deed) {
         desk.log(new LogLine(clock.instant().truncatedTo(ChronoUnit.SECONDS), "", deed, card.title()));
     }
 

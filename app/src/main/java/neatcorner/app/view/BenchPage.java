@@ -223,6 +223,7 @@ final class BenchPage extends VBox {
                                     desk.book().write(measured.planned()),
                                     BenchEntry.off(desk.book(), measured)),
                             "bench-says")));
+            bench().verdict().ifPresent(what -> card.getChildren().add(Panel.text(said(what), "bench-setting")));
             bench().log().remarks(one.act()).forEach(remark -> card.getChildren()
                     .add(Panel.text(BenchEntry.text(remark), "bench-remark")));
         });

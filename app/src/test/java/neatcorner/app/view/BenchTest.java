@@ -126,7 +126,7 @@ class BenchTest extends OnTheDemo {
         hand.write("a knot near the end").push(KeyCode.ENTER);
         hand.push(KeyCode.LEFT).push(KeyCode.RIGHT);
         WorkLog log = on(() -> desk.bench().log());
-        assertThat(log.entries()).hasSize(3);
+        assertThat(log.entries()).hasSize(4);
         assertThat(on(() -> all(view, Label.class::isInstance).map(label -> ((Label) label).getText()).toList()))
                 .contains("a knot near the end");
         String job = on(desk::jobId);

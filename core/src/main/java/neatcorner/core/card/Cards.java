@@ -61,8 +61,11 @@ public final class Cards {
     /** How often a step of a name was said of a part at a station. */
     private final Map<Act, Integer> said = new HashMap<>();
 
+    private Partners partners;
+
     private Cards(Plan plan) {
         this.plan = plan;
+        this.partners = new Partners(plan, List.of());
     }
 
     /** The cards of a job, by its plan; whichever of its parts that looks at. */
@@ -183,6 +186,7 @@ public final class Cards {
 
     private void saw(Sawing sawing, ToSaw toSaw) {
         WorkLog log = plan.get(WorkLog.class);
+        partners = new Partners(plan, toSaw.sticks());
         Map<String, String> parts = Lots.parts(Lots.orders(plan.assembly()));
         List<Remake> remakes = remakes(plan, toSaw.sticks(), log);
         for (SawCut cut : sawing.cuts()) {
@@ -194,18 +198,16 @@ public final class Cards {
                             && wrong.part().equals(act.part()));
             // What only a piece that is spoiled would get from it is not cut any more.
             if (!(spoilt && alone) || log.isDone(act)) {
-                cards.add(card(act, cut.title(), cut, settings(cut), toSaw.kerf()));
+                cards.add(card(act, cut.title(), cut, Optional.empty(), toSaw.kerf()));
             }
         }
         for (Remake remake : remakes) {
             int number = remake.number(toSaw.sticks().size(), remakes);
             for (SawCut once : new ToSaw(List.of(remake.layout()), toSaw.habits(), toSaw.machines()).inOrder().cuts()) {
                 SawCut cut = once.onStick(number);
-                List<Words> says = new ArrayList<>(settings(cut));
-                says.add(remake.words());
                 Act.Saw act = act(cut, parts, remake.again());
                 if (!remake.isSpoilt(remakes) || log.isDone(act)) {
-                    cards.add(card(act, Words.of("card.again", cut.title()), cut, says, toSaw.kerf()));
+                    cards.add(card(act, Words.of("card.again", cut.title()), cut, Optional.of(remake.words()), toSaw.kerf()));
                 }
             }
         }
@@ -214,6 +216,18 @@ public final class Cards {
     /** The pieces that were spoiled, as they are made again. */
     static List<Remake> remakes(Plan plan, List<StickLayout> sticks, WorkLog log) {
         return Remake.of(sticks, log.spoilt(), Lots.parts(Lots.orders(plan.assembly())));
+    }
+
+    /** What becomes of a piece that did not come out as planned; empty for one that did, or was not read. */
+    public static Optional<Words> verdict(Plan plan, Card card) {
+        return card.act() instanceof Act.Saw sawn
+                ? new Partners(plan, plan.toSaw().sticks()).verdict(sawn)
+                : Optional.empty();
+    }
+
+    /** The pieces that could be cut as short as one that came out so; empty where there are none, or they are cut. */
+    public static Optional<Words> toShare(Plan plan, Act.Saw sawn) {
+        return new Partners(plan, plan.toSaw().sticks()).toShare(sawn);
     }
 
     /** How a piece would be made again if it were spoiled now; empty for what is no piece of this job. */
@@ -234,7 +248,14 @@ public final class Cards {
                 again);
     }
 
-    private Card card(Act.Saw act, Words title, SawCut cut, List<Words> says, Length kerf) {
+    private Card card(Act.Saw act, Words title, SawCut planned, Optional<Words> from, Length kerf) {
+        Length less = planned.stroke().makesLength() ? partners.less(act) : Length.ZERO;
+        SawCut cut = planned.lessBy(less);
+        List<Words> says = new ArrayList<>(settings(cut));
+        from.ifPresent(says::add);
+        if (less.isPositive()) {
+            says.add(Words.of("card.to_partner", less));
+        }
         Set<Safety> always = Set.of(Safety.SAW, Safety.METAL);
         Set<Safety> clamped = Set.of(Safety.SAW, Safety.METAL, Safety.SHORT_PIECE);
         return new Card(
@@ -246,7 +267,7 @@ public final class Cards {
                 cut.checks().stream().limit(Card.MOST_CHECKS).toList(),
                 cautions(Station.CUTS, cut.held().clamped() ? clamped : always),
                 Optional.empty(),
-                new Scene.AtTheSaw(cut, kerf));
+                new Scene.AtTheSaw(cut, kerf, less));
     }
 
     private static List<Words> settings(SawCut cut) {

@@ -169,9 +169,7 @@ public record Remake(Deed.WentWrong wrong, int again, StickLayout layout, Option
     /** Whether it was spoiled once more. */
     boolean isSpoilt(List<Remake> all) {
         return all.stream()
-                .anyMatch(other -> other.again > again
-                        && other.wrong.act().piece().equals(wrong.act().piece())
-                        && other.wrong.act().part().equals(wrong.act().part()));
+                .anyMatch(other -> other.again > again && other.wrong.act().isOfSamePiece(wrong.act()));
     }
 
     /** The numbers its stick goes by: that of the rest, or one more than there were. */

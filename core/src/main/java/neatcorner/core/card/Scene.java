@@ -1,5 +1,6 @@
 package neatcorner.core.card;
 
+import java.util.Optional;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.measure.Length;
 import neatcorner.core.sawing.SawCut;
@@ -12,8 +13,15 @@ public sealed interface Scene {
      *
      * @param cut  as it is made
      * @param kerf what the blade takes
+     * @param less how much shorter than planned it is cut there, to match a piece that came out short; else nothing
      */
-    record AtTheSaw(SawCut cut, Length kerf) implements Scene {
+    record AtTheSaw(SawCut cut, Length kerf, Length less) implements Scene {
+        /** How long the piece was to be by the plan, from where it is measured; empty for a cut that makes no length. */
+        public Optional<Length> planned() {
+            return cut.stroke().makesLength()
+                    ? Optional.of(cut.measure().length().plus(less))
+                    : Optional.empty();
+        }
     }
 
     /** The stick in a machine, looked at along its length. */

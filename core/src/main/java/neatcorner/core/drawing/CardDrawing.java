@@ -24,7 +24,7 @@ public final class CardDrawing {
         Plan part = Planner.at(plan, card.part());
         Reader afar = new Reader(reader.book(), reader.lettering(), reader.scale() * LARGER);
         return switch (card.scene()) {
-            case Scene.AtTheSaw(var cut, var kerf) -> SawCutDrawing.draw(cut, kerf, afar, width, height);
+            case Scene.AtTheSaw(var cut, var kerf, _) -> SawCutDrawing.draw(cut, kerf, afar, width, height);
             case Scene.InTheMachine(var step) -> MakingDrawing.draw(part, step, afar, width, height);
             case Scene.OnTheRack() -> StickDrawing.draw(plan, afar, width, ALL_STICKS);
             case Scene.OnTheBench(Station station) -> bench(part, station, reader, width, height);

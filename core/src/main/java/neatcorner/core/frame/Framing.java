@@ -83,8 +83,9 @@ final class Framing {
                 : down.walk(base.size(Axis.HEIGHT), base).result().value().toMm();
         Loop loop = boxed.loop(width, height);
         Map<Line, List<Point>> runs = runs(loop, base);
-        Map<Line, Figure<Length>> widths = alone ? measured(runs, Axis.WIDTH) : chained(across, Axis.WIDTH);
-        Map<Line, Figure<Length>> heights = alone || pointed ? measured(runs, Axis.HEIGHT) : chained(down, Axis.HEIGHT);
+        Map<Line, Figure<Length>> widths = alone ? measured(runs, Axis.WIDTH) : chained(across, Axis.WIDTH, loop);
+        Map<Line, Figure<Length>> heights =
+                alone || pointed ? measured(runs, Axis.HEIGHT) : chained(down, Axis.HEIGHT, loop);
         boolean exact = job.isPlain();
         return finish(
                 loop,
@@ -146,37 +147,79 @@ final class Framing {
                 Optional.empty());
     }
 
-    private Map<Line, Figure<Length>> chained(Chain chain, Axis axis) {
+    private Map<Line, Figure<Length>> chained(Chain chain, Axis axis, Loop loop) {
         Map<Line, Figure<Length>> sizes = new EnumMap<>(Line.class);
+        Optional<AsMade> made = asMade(chain, axis, loop);
         for (Line line : offsets.lines()) {
-            sizes.put(line, made(line, axis, chain)
+            sizes.put(line, made.filter(_ -> FOLLOWING.contains(line))
+                    .map(one -> one.sum(line)
+                            .rounded(line == Line.RABBET ? Rounding.NEAREST : Rounding.DOWN)
+                            .result())
                     .map(ledger::enter)
                     .orElseGet(() -> enterSize(line, axis, chain.walk(line.size(axis), line).result())));
         }
         return Collections.unmodifiableMap(sizes);
     }
 
-    /** The rabbet as it was read, and what is cut to it; the wood around it and the picture stay as they are. */
-    private Optional<Figure<Length>> made(Line line, Axis axis, Chain chain) {
-        if (!FOLLOWING.contains(line) || !job.isPlain()) {
+    /** What is cut to the rabbet, by what came out. */
+    private interface AsMade {
+        Figure.Sum sum(Line line);
+    }
+
+    /**
+     * The rabbet as it was read, or, before it is there, as the pieces around it came out; the wood around it and the
+     * picture stay as they are.
+     */
+    private Optional<AsMade> asMade(Chain chain, Axis axis, Loop loop) {
+        if (!job.isPlain()) {
             return Optional.empty();
         }
-        return readings.of(Line.RABBET.size(axis)).map(read -> {
-            if (line == Line.RABBET) {
-                find(axis, read);
-            }
-            return chain.from(Line.RABBET, read.value(), line.size(axis), line)
-                    .rounded(line == Line.RABBET ? Rounding.NEAREST : Rounding.DOWN)
-                    .result();
-        });
+        Optional<Deed.Measured> read = readings.of(Line.RABBET.size(axis));
+        if (read.isPresent()) {
+            find(axis, read.get());
+            findTooSmall(chain, axis, read.get().value());
+            return Optional.of(line -> chain.from(Line.RABBET, read.get().value(), line.size(axis), line));
+        }
+        Set<Side.Name> along = axis == Axis.WIDTH
+                ? EnumSet.of(Side.Name.TOP, Side.Name.BOTTOM)
+                : EnumSet.of(Side.Name.LEFT, Side.Name.RIGHT);
+        Length less = job.squared().isPresent() ? Length.ZERO : readings.shortBy(loop.parts().stream()
+                .map(Loop.Part::side)
+                .filter(side -> along.contains(side.name()))
+                .map(Side::letters)
+                .toList());
+        if (less.isZero()) {
+            return Optional.empty();
+        }
+        ledger.find(Finding.of(Severity.NOTE, Station.FIT, "sides_came_out", axis, less)
+                .by(less)
+                .remedy(new Remedy.Visit(Station.FIT)));
+        findTooSmall(
+                chain,
+                axis,
+                chain.walk(Line.RABBET.size(axis), Line.RABBET).result().value().minus(less));
+        return Optional.of(line -> chain.walk(line.size(axis), line).minus("read.sides", less));
+    }
+
+    /** Whether the picture does not go in any more. */
+    private void findTooSmall(Chain chain, Axis axis, Length rabbet) {
+        if (!offsets.lines().contains(Line.ART)) {
+            return;
+        }
+        Length over = chain.walk(Line.ART.size(axis), Line.ART).result().value().minus(rabbet);
+        if (over.isPositive()) {
+            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "rabbet_too_small", axis, rabbet, over)
+                    .by(over)
+                    .remedy(new Remedy.Visit(Station.FIT)));
+        }
     }
 
     /** Whether what is off hides behind the lip. */
     private void find(Axis axis, Deed.Measured read) {
-        Length off = read.off();
-        if (!off.abs().isOver(read.by().doubt())) {
+        if (!read.isOff()) {
             return;
         }
+        Length off = read.off();
         boolean wide = off.abs().isOver(job.section().lip().over(2));
         ledger.find(Finding.of(
                         wide ? Severity.CAUTION : Severity.NOTE,

@@ -11,12 +11,20 @@ public sealed interface Measure {
     /** In words. */
     Words words();
 
+    /** The same for a piece that is so much shorter. */
+    Measure lessBy(Length less);
+
     /**
      * Only so much is taken off the raw end of a stick that it is clean.
      *
      * @param length from that end to where the piece begins at the fence
      */
     record Clean(Length length) implements Measure {
+        @Override
+        public Measure lessBy(Length less) {
+            return new Clean(length);
+        }
+
         @Override
         public Words words() {
             return Words.of("sawing.clean", length);
@@ -29,6 +37,11 @@ public sealed interface Measure {
      * @param length between the two
      */
     record Stop(Length length) implements Measure {
+        @Override
+        public Measure lessBy(Length less) {
+            return new Stop(length.minus(less));
+        }
+
         @Override
         public Words words() {
             return Words.of("sawing.stop", length);
@@ -43,6 +56,11 @@ public sealed interface Measure {
      * @param again     whether a piece of this length is cut already, from which it is taken
      */
     record Mark(Length length, boolean bladeLeft, boolean again) implements Measure {
+        @Override
+        public Measure lessBy(Length less) {
+            return new Mark(length.minus(less), bladeLeft, again);
+        }
+
         @Override
         public Words words() {
             Words mark = Words.of(bladeLeft ? "sawing.mark_right" : "sawing.mark_left", length);

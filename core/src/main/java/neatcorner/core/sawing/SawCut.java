@@ -72,6 +72,12 @@ public record SawCut(int number, On on, Stroke stroke, SawSetting setting, Anew 
                 proof);
     }
 
+    /** The same for a piece that is so much shorter. */
+    public SawCut lessBy(Length less) {
+        return new SawCut(
+                number, on, stroke, setting, anew, measure.lessBy(less), held, over, offCut, proof);
+    }
+
     /** The piece that gets an end; of two the left one. */
     private Piece piece() {
         return on.placed().piece();

@@ -25,6 +25,11 @@ public sealed interface Act {
             this(part, piece, right, 0);
         }
 
+        /** Whether another cut is of the same piece, or of one that took its place. */
+        public boolean isOfSamePiece(Saw other) {
+            return part.equals(other.part) && piece.equals(other.piece);
+        }
+
         @Override
         public Station station() {
             return Station.CUTS;

@@ -41,6 +41,16 @@ public sealed interface Deed {
             return value.minus(planned);
         }
 
+        /** Whether it is off by more than a reading with this instrument is. */
+        public boolean isOff() {
+            return off().abs().isOver(by.doubt());
+        }
+
+        /** Whether it is off, and under what it was to be. */
+        public boolean isShort() {
+            return isOff() && off().isNegative();
+        }
+
         /**
          * Whether what was read is so far from what was planned that another unit or a slip is likelier than the saw:
          * more than an eighth of it, and more than a hand is wide.

@@ -63,14 +63,39 @@ public final class WorkLog {
 
     /** What was read of the sizes of a part. */
     public Readings readings(String part) {
-        return measured.isEmpty() ? Readings.NONE : size -> measured(new Act.Size(part, size.id()));
+        return new Readings(this, part);
     }
 
-    /** Every size that was read, as it was read last. */
-    public List<Deed.Measured> sizes() {
+    /** Everything that was read, as it was read last. */
+    public List<Deed.Measured> measured() {
+        return List.copyOf(measured.values());
+    }
+
+    /** Every piece whose length was read and that was not spoiled since. */
+    public List<Deed.Measured> pieces() {
         return measured.values().stream()
-                .filter(read -> read.act() instanceof Act.Size)
+                .filter(read -> read.act() instanceof Act.Saw saw && saw.again() == timesSpoilt(saw))
                 .toList();
+    }
+
+    private int timesSpoilt(Act.Saw act) {
+        return (int) spoilt.stream()
+                .filter(wrong -> wrong.act().isOfSamePiece(act))
+                .count();
+    }
+
+    /** The same end of the piece that took the place of the ones that were spoiled. */
+    public Act.Saw last(Act.Saw act) {
+        return new Act.Saw(act.part(), act.piece(), act.right(), timesSpoilt(act));
+    }
+
+    /** Whether something was read before an act was done, or the act is not done. */
+    public boolean wasReadBefore(Deed.Measured read, Act act) {
+        return done(act).map(then -> position(read) < entries.lastIndexOf(then)).orElse(true);
+    }
+
+    private int position(Deed.Measured read) {
+        return entries.stream().map(LogLine::deed).toList().lastIndexOf(read);
     }
 
     /** Every piece that was spoiled, in the order it was. */

@@ -14,9 +14,12 @@ import java.util.Set;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
 import neatcorner.core.cut.StickLayout;
+import neatcorner.core.job.Job;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.OddJobs;
@@ -29,6 +32,7 @@ import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
+import neatcorner.core.work.Instrument;
 import neatcorner.core.work.LogLine;
 import neatcorner.core.work.WorkLog;
 import org.junit.jupiter.api.Test;
@@ -76,7 +80,7 @@ class CardsTest {
         for (Plan plan : plans(60)) {
             Set<String> ends = new HashSet<>();
             for (Card card : Cards.of(plan)) {
-                if (card.scene() instanceof Scene.AtTheSaw(var cut, _)) {
+                if (card.scene() instanceof Scene.AtTheSaw(var cut, _, _)) {
                     var placed = cut.on().stick().placed();
                     int place = cut.on().place();
                     switch (cut.stroke()) {
@@ -154,6 +158,75 @@ class CardsTest {
         }
         assertThat(remade).isGreaterThan(50);
         assertThat(fromRests).isBetween(10, remade - 10);
+    }
+
+    /**
+     * A first piece sizes its partner, and both the glass: it came out short, so the other is cut as short; one that is
+     * cut already must be taken down; one that came out long is trimmed and changes nothing.
+     */
+    @Test
+    void theFirstPieceSizesItsPartner() {
+        Job job = Sample.job("12", "14");
+        Plan plan = Planner.plan(job, Sample.shop());
+        Length off = Length.mm(-1.2);
+        Card first = sawn(plan, "A–B");
+        Card other = sawn(plan, "C–D");
+        WorkLog read = WorkLog.NOTHING.with(line(measured(first, off)));
+        Plan after = Planner.plan(job, Sample.shop(), read, Answers.NONE);
+        assertThat(length(sawn(after, "C–D"))).isEqualTo(length(other).plus(off));
+        assertThat(((Scene.AtTheSaw) sawn(after, "C–D").scene()).planned()).hasValue(length(other));
+        assertThat(length(sawn(after, "B–C"))).isEqualTo(length(sawn(plan, "B–C")));
+        for (Axis axis : Axis.values()) {
+            assertThat(glass(after, axis)).isEqualTo(glass(plan, axis).plus(axis == Axis.WIDTH ? off : Length.ZERO));
+        }
+        assertThat(after.frame().members()).isEqualTo(plan.frame().members());
+        assertThat(verdict(after, first)).isEqualTo("verdict.share");
+        WorkLog matched = read.with(line(new Deed.Done(other.act(), Duration.ZERO)));
+        assertThat(verdict(after.noting(matched), first)).isEqualTo("verdict.matches");
+        WorkLog tooLate = WorkLog.NOTHING
+                .with(line(new Deed.Done(other.act(), Duration.ZERO)))
+                .with(line(measured(first, off)));
+        Plan late = Planner.plan(job, Sample.shop(), tooLate, Answers.NONE);
+        assertThat(length(sawn(late, "C–D"))).isEqualTo(length(other));
+        assertThat(verdict(late, first)).isEqualTo("verdict.shave");
+        WorkLog taken = tooLate.with(line(measured(other, off.plus(Length.mm(0.1)))));
+        assertThat(verdict(after.noting(taken), first)).isEqualTo("verdict.matches");
+        WorkLog wide = WorkLog.NOTHING.with(line(measured(first, off.negated())));
+        Plan trimmed = Planner.plan(job, Sample.shop(), wide, Answers.NONE);
+        assertThat(glass(trimmed, Axis.WIDTH)).isEqualTo(glass(plan, Axis.WIDTH));
+        assertThat(verdict(trimmed, first)).isEqualTo("verdict.long");
+        WorkLog spoilt = read.with(line(
+                new Deed.WentWrong((Act.Saw) first.act(), Deed.Spoilt.TOO_SHORT, Length.mm(400))));
+        assertThat(glass(Planner.plan(job, Sample.shop(), spoilt, Answers.NONE), Axis.WIDTH))
+                .isEqualTo(glass(plan, Axis.WIDTH));
+        Plan small = Planner.plan(
+                job, Sample.shop(), WorkLog.NOTHING.with(line(measured(first, Length.mm(-9)))), Answers.NONE);
+        assertThat(small.findings()).anyMatch(finding -> finding.id().equals("rabbet_too_small"));
+    }
+
+    private static Card sawn(Plan plan, String letters) {
+        return Cards.of(plan).stream()
+                .filter(card -> card.act() instanceof Act.Saw saw
+                        && saw.right()
+                        && saw.piece().letters().equals(letters))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Length length(Card card) {
+        return (Length) card.figure().orElseThrow().value();
+    }
+
+    private static Length glass(Plan plan, Axis axis) {
+        return plan.frame().size(Line.GLASS, axis).orElseThrow().value();
+    }
+
+    private static Deed.Measured measured(Card card, Length off) {
+        return new Deed.Measured(card.act(), length(card), length(card).plus(off), Instrument.RULE);
+    }
+
+    private static String verdict(Plan plan, Card card) {
+        return Cards.verdict(plan, card).orElseThrow().key();
     }
 
     private static LogLine line(Deed deed) {
