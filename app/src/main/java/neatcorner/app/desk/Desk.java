@@ -40,6 +40,7 @@ import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.practice.Attempt;
 import neatcorner.core.report.Remedy;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.FigureKey;
@@ -82,6 +83,7 @@ public final class Desk implements AutoCloseable {
     private boolean isMoving;
     private final CutDesk cuts;
     private final BenchDesk bench;
+    private final PracticeDesk practice;
 
     /**
      * Opens the desk on a shop; a shop without jobs gets a first one.
@@ -123,6 +125,7 @@ public final class Desk implements AutoCloseable {
         String id = jobs.stream().filter(entry -> entry.id().equals(last)).findFirst().orElse(jobs.getFirst()).id();
         this.state = DeskState.of(
                 shop, id, store.job(id), store.work(id), improver.answers(), jobs, DeskState.Where.START);
+        this.practice = new PracticeDesk(this, store.practised(), clock, interfaceThread, this::changed);
         cuts.search();
     }
 
@@ -250,6 +253,16 @@ public final class Desk implements AutoCloseable {
     /** What is done at the bench. */
     public BenchDesk bench() {
         return bench;
+    }
+
+    /** The practice bench. */
+    public PracticeDesk practice() {
+        return practice;
+    }
+
+    /** Keeps how an exercise went. */
+    void keep(Attempt attempt) {
+        write(() -> store.keep(attempt));
     }
 
     /** What was done and read of the job in hand. */

@@ -14,6 +14,8 @@ public enum Page {
     BUDGET,
     /** What is wrong with a frame that gapes. */
     DOCTOR,
+    /** Exercises for the eye and the head. */
+    PRACTICE,
     /** One card after another, in the whole window. */
     BENCH
 }

@@ -14,6 +14,7 @@ import neatcorner.core.drawing.BudgetDrawing;
 import neatcorner.core.drawing.DoctorDrawing;
 import neatcorner.core.drawing.DriftDrawing;
 import neatcorner.core.drawing.Picture;
+import neatcorner.core.drawing.PracticeDrawing;
 import neatcorner.core.drawing.ProvingDrawing;
 import neatcorner.core.drawing.SawCutDrawing;
 import neatcorner.core.measure.Angle;
@@ -38,6 +39,8 @@ final class SawPage extends PartedPage {
     private final PictureView strip;
     private final Label cutTitle = head("saw.at_the_saw");
     private final Part orderPart;
+    private final PictureView exercise;
+    private final Part practicePart;
 
     SawPage(Desk desk) {
         super(desk, "saw");
@@ -71,7 +74,14 @@ final class SawPage extends PartedPage {
             order.update();
             drawCut();
         });
-        consistOf(List.of(provingPart, budgetPart, doctorPart, orderPart));
+        this.exercise = picture("practice-picture");
+        PracticePanel practice = new PracticePanel(desk);
+        this.practicePart = part(
+                "practice", Page.PRACTICE, beside(card(exercise), practice), () -> {
+                    practice.update();
+                    drawExercise();
+                });
+        consistOf(List.of(provingPart, budgetPart, doctorPart, orderPart, practicePart));
     }
 
     /** A part that is a page of its own, which the desk remembers. */
@@ -88,6 +98,7 @@ final class SawPage extends PartedPage {
                     case BUDGET -> budgetPart;
                     case DOCTOR -> doctorPart;
                     case ORDER -> orderPart;
+                    case PRACTICE -> practicePart;
                     default -> provingPart;
                 });
     }
@@ -144,6 +155,16 @@ final class SawPage extends PartedPage {
         strip.draw(cutTitle.getText(), space -> desk().cuts().cut()
                 .map(cut -> SawCutDrawing.draw(
                         cut, desk().cuts().kerf(), PictureView.reader(desk()), space.getWidth(), space.getHeight()))
+                .orElseGet(() -> new Picture(space.getWidth(), space.getHeight(), List.of())));
+    }
+
+    private void drawExercise() {
+        exercise.draw(Labels.get("practice.heading"), space -> desk().practice().exercise()
+                .map(one -> PracticeDrawing.draw(
+                        one.shown(desk().practice().answers()),
+                        PictureView.reader(desk()),
+                        space.getWidth(),
+                        space.getHeight()))
                 .orElseGet(() -> new Picture(space.getWidth(), space.getHeight(), List.of())));
     }
 

@@ -31,7 +31,8 @@ public final class CardDrawing {
         };
     }
 
-    private static Picture bench(Plan part, Station station, Reader reader, double width, double height) {
+    /** The part as its station is seen at the bench. */
+    static Picture bench(Plan part, Station station, Reader reader, double width, double height) {
         return switch (station) {
             case CORNERS -> CornerDrawing.draw(part, reader, width, height);
             case FINISH -> FrameDrawing.plain(part, false, reader, width, height);

@@ -18,6 +18,9 @@ final class RingSketch {
         this.ring = ring;
     }
 
+    /** So far from a corner what is written of it stands. */
+    private static final double OUT = 30;
+
     /**
      * What is written beside a corner.
      *
@@ -42,7 +45,8 @@ final class RingSketch {
         double high = all.stream().mapToDouble(Point::y).max().orElseThrow() - least.y();
         double foot = sketch.footnote(caption, Ink.SOFT, new At(left + width / 2, height), width - sketch.em(16));
         double margin = sketch.em(58);
-        double unit = Math.min((width - 2 * margin) / wide, (height - foot - 2 * margin) / high);
+        double aside = Math.max(margin, sketch.em(OUT + 2) + widest(beside) / 2);
+        double unit = Math.min((width - 2 * aside) / wide, (height - foot - 2 * margin) / high);
         double x = left + (width - wide * unit) / 2;
         double y = (height - foot - high * unit) / 2;
         Point middle = new Point(left + width / 2, y + high * unit / 2);
@@ -59,20 +63,37 @@ final class RingSketch {
         }
     }
 
+    private double widest(List<Beside> beside) {
+        double widest = 0;
+        for (int i = 0; i < beside.size(); i++) {
+            if (!beside.get(i).where().isEmpty()) {
+                String open = open(ring.get(i).side().from(), beside.get(i));
+                widest = Math.max(widest, Math.max(
+                        sketch.widthOf(open, sketch.em(13), true),
+                        sketch.widthOf(beside.get(i).where(), sketch.em(11), false)));
+            }
+        }
+        return widest;
+    }
+
+    private String open(String letter, Beside what) {
+        return letter + " · " + sketch.book().write(Gap.mm(what.gap()));
+    }
+
     /** The letter of a corner and how wide it stands open, on the side away from the middle. */
     private void write(String letter, Beside what, At corner, Point middle) {
         double away = Math.hypot(corner.x() - middle.x(), corner.y() - middle.y());
         if (away == 0) {
             return;
         }
-        double out = sketch.em(what.where().isEmpty() ? 14 : 30) / away;
+        double out = sketch.em(what.where().isEmpty() ? 14 : OUT) / away;
         At at = corner.plus((corner.x() - middle.x()) * out, (corner.y() - middle.y()) * out);
         if (what.where().isEmpty()) {
             sketch.text(at.plus(0, sketch.em(4)), letter, Ink.INK, 12, true, Anchor.MIDDLE);
             return;
         }
         at = at.plus(0, -sketch.em(6));
-        sketch.text(at, letter + " · " + sketch.book().write(Gap.mm(what.gap())), Ink.INK, 13, true, Anchor.MIDDLE);
+        sketch.text(at, open(letter, what), Ink.INK, 13, true, Anchor.MIDDLE);
         sketch.text(at.plus(0, sketch.em(13)), what.where(), Ink.SOFT, 11, false, Anchor.MIDDLE);
     }
 }

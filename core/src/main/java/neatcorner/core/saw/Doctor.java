@@ -444,6 +444,20 @@ public final class Doctor {
                 .sum();
     }
 
+    /**
+     * What corners show where a guess is right and nothing else is off: gaps in mm, to a tenth as they are read; 0
+     * where none is seen.
+     */
+    public SequencedMap<Look, Double> shows(Guess guess) {
+        SequencedMap<Look, Double> shows = new LinkedHashMap<>();
+        for (int i = 0; i < looks.size(); i++) {
+            if (looks.get(i) instanceof Look.Across || looks.get(i) instanceof Look.Through) {
+                shows.put(looks.get(i), Math.round(foretold(guess, i) * 10) / 10.0);
+            }
+        }
+        return shows;
+    }
+
     /** What a piece that is right shows: in mm; of a cut its angle to the outside edge, in rad; of a joint no gap. */
     public double planned(Look look) {
         return switch (look) {

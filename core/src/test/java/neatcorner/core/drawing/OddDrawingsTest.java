@@ -3,6 +3,7 @@ package neatcorner.core.drawing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +19,10 @@ import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.OddJobs;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
+import neatcorner.core.practice.Ask;
+import neatcorner.core.practice.Exercise;
+import neatcorner.core.practice.Practice;
+import neatcorner.core.practice.Shown;
 import neatcorner.core.sawing.SawCut;
 import neatcorner.core.sawing.Sawing;
 import neatcorner.core.words.Phrasebook;
@@ -128,19 +133,36 @@ class OddDrawingsTest {
             names = {"INCH_16", "MM_HALF"})
     void whatIsWrittenStaysOnThePaperAndOffWhatElseIsWritten(Graduation graduation) {
         Reader reader = new Reader(new Phrasebook(graduation), FACE, 1);
-        plans().forEach(plan -> pictures(plan).forEach((name, draw) -> {
-            Picture picture = draw.apply(reader);
-            List<Written> written = Written.in(picture).toList();
-            for (int i = 0; i < written.size(); i++) {
-                Written here = written.get(i);
-                assertThat(here.isInside(picture))
-                        .as("%s: %s on %s × %s; %s", name, here, picture.width(), picture.height(), plan.job())
-                        .isTrue();
-                assertThat(written.subList(0, i).stream().filter(here::isOver))
-                        .as("%s: %s; %s", name, here, plan.job())
-                        .isEmpty();
+        plans().forEach(plan -> pictures(plan)
+                .forEach((name, draw) -> assertLegible(name, draw.apply(reader), plan.job())));
+    }
+
+    private static void assertLegible(String name, Picture picture, Object of) {
+        List<Written> written = Written.in(picture).toList();
+        for (int i = 0; i < written.size(); i++) {
+            Written here = written.get(i);
+            assertThat(here.isInside(picture))
+                    .as("%s: %s on %s × %s; %s", name, here, picture.width(), picture.height(), of)
+                    .isTrue();
+            assertThat(written.subList(0, i).stream().filter(here::isOver))
+                    .as("%s: %s; %s", name, here, of)
+                    .isEmpty();
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Practice.class)
+    void exercisesCanBeRead(Practice what) {
+        Reader reader = new Reader(new Phrasebook(Graduation.INCH_16), FACE, 1);
+        for (long seed = 1; seed <= 12; seed++) {
+            Exercise exercise = what.make(seed, Sample.shop());
+            for (int answer : new int[] {Ask.OPEN, 0, 1}) {
+                Shown shown = exercise.shown(Collections.nCopies(exercise.asks().size(), answer));
+                Picture picture = PracticeDrawing.draw(shown, reader, 640, 600);
+                assertThat(Written.in(picture)).isNotEmpty();
+                assertLegible(what + " " + seed, picture, shown);
             }
-        }));
+        }
     }
 
     /** The rooms' pictures in the smallest window with the largest text. */
@@ -151,15 +173,6 @@ class OddDrawingsTest {
                         "fit", FitDrawing.draw(plan, reader, 335, 225),
                         "wall", WallDrawing.draw(plan, reader, 335, 360),
                         "corners", CornerSheet.draw(plan, 0, Turn.NONE, reader, 335, 440))
-                .forEach((name, picture) -> {
-                    List<Written> written = Written.in(picture).toList();
-                    for (int i = 0; i < written.size(); i++) {
-                        Written here = written.get(i);
-                        assertThat(here.isInside(picture)).as("%s: %s; %s", name, here, plan.job()).isTrue();
-                        assertThat(written.subList(0, i).stream().filter(here::isOver))
-                                .as("%s: %s; %s", name, here, plan.job())
-                                .isEmpty();
-                    }
-                }));
+                .forEach((name, picture) -> assertLegible(name, picture, plan.job())));
     }
 }

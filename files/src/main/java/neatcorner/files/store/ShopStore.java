@@ -15,6 +15,8 @@ import java.util.function.Function;
 import neatcorner.core.job.Job;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.practice.Attempt;
+import neatcorner.core.practice.Practice;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.work.LogLine;
 import neatcorner.core.work.WorkLog;
@@ -393,6 +395,36 @@ public final class ShopStore implements AutoCloseable {
                     WorkJson.write(entry));
             return entry;
         });
+    }
+
+    /** Keeps how an exercise of the practice bench went. */
+    public void keep(Attempt attempt) {
+        guarded("write what was practised", () -> {
+            database.update(
+                    "INSERT INTO practice (at, what, seed, points) VALUES (?, ?, ?, ?)",
+                    attempt.at().toString(),
+                    attempt.what().id(),
+                    attempt.seed(),
+                    attempt.points());
+            return attempt;
+        });
+    }
+
+    /** How exercises went, the oldest first; of such that there are no more nothing is told. */
+    public List<Attempt> practised() {
+        return guarded("read what was practised", () -> database
+                .list(
+                        "SELECT at, what, seed, points FROM practice ORDER BY number",
+                        row -> {
+                            Instant at = Instant.parse(row.getString(1));
+                            long seed = row.getLong(3);
+                            int points = row.getInt(4);
+                            return Practice.named(row.getString(2))
+                                    .map(what -> new Attempt(at, what, seed, points));
+                        })
+                .stream()
+                .flatMap(Optional::stream)
+                .toList());
     }
 
     /** Takes a job out, with its history. */

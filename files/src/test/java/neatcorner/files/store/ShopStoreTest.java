@@ -233,7 +233,7 @@ class ShopStoreTest {
             assertThat(store.job("job-1").value().title()).isEqualTo("New name");
             assertThat(store.shop().value()).isEqualTo(Shop.starting());
         }
-        assertThat(file().resolveSibling("shop.neatcorner.before-5")).isRegularFile();
+        assertThat(file().resolveSibling("shop.neatcorner.before-6")).isRegularFile();
     }
 
     /** One broken revision costs the last edit, not the shop: the newest good one is shown and it is said. */
