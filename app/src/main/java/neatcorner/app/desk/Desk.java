@@ -84,6 +84,7 @@ public final class Desk implements AutoCloseable {
     private final CutDesk cuts;
     private final BenchDesk bench;
     private final PracticeDesk practice;
+    private final LogDesk logs;
 
     /**
      * Opens the desk on a shop; a shop without jobs gets a first one.
@@ -125,6 +126,7 @@ public final class Desk implements AutoCloseable {
         String id = jobs.stream().filter(entry -> entry.id().equals(last)).findFirst().orElse(jobs.getFirst()).id();
         this.state = DeskState.of(
                 shop, id, store.job(id), store.work(id), improver.answers(), jobs, DeskState.Where.START);
+        this.logs = new LogDesk(this, store, saver, interfaceThread, this::changed);
         this.practice = new PracticeDesk(this, store.practised(), clock, interfaceThread, this::changed);
         cuts.search();
     }
@@ -255,6 +257,11 @@ public final class Desk implements AutoCloseable {
         return bench;
     }
 
+    /** What was done to any job. */
+    public LogDesk logs() {
+        return logs;
+    }
+
     /** The practice bench. */
     public PracticeDesk practice() {
         return practice;
@@ -274,7 +281,8 @@ public final class Desk implements AutoCloseable {
     void log(LogLine line) {
         String id = jobId();
         state = state.done(state.log().with(line), improver.answers());
-        write(() -> store.log(id, line));
+        String words = LogDesk.words(book, line);
+        write(() -> store.log(id, line, words));
     }
 
     /** Writes to the store, after everything that was to be written before. */

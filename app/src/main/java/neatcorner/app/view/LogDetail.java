@@ -6,19 +6,31 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.TraversalDirection;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
+import neatcorner.app.desk.BenchDesk;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.LogDesk;
+import neatcorner.core.card.Card;
+import neatcorner.core.card.Scene;
 import neatcorner.core.drawing.LogDrawing;
 import neatcorner.core.job.Note;
+import neatcorner.core.measure.Length;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
 import neatcorner.core.work.LogLine;
+import neatcorner.core.work.WorkLog;
 import neatcorner.files.store.Revision;
+import neatcorner.files.store.ShopStore;
 
 /** What happened: notes, and every edit of the job. */
 final class LogDetail extends Panel {
@@ -53,6 +65,14 @@ final class LogDetail extends Panel {
             }
         });
         getChildren().addAll(entry, write);
+        heading(Labels.get("log.search"));
+        TextField search = new TextField();
+        search.setId("search-logs");
+        search.setPromptText(Labels.get("log.search_prompt"));
+        search.setAccessibleText(Labels.get("log.search_prompt"));
+        search.textProperty().addListener((_, _, typed) -> desk.logs().search(typed));
+        getChildren().add(search);
+        rows(this::found);
         rows(this::cameOut);
         rows(this::bench);
         rows(this::notes);
@@ -80,24 +100,83 @@ final class LogDetail extends Panel {
         return events;
     }
 
-    /** What was measured at the bench: planned against what came out. */
+    /** What was found in all logs; pressing a line goes to its job. */
+    private void found(VBox box) {
+        desk().logs().found().ifPresent(lines -> {
+            box.getChildren().add(text(
+                    lines.isEmpty()
+                            ? Labels.get("log.none_found")
+                            : Labels.get(lines.size() < LogDesk.MOST ? "log.found" : "log.found_most", lines.size()),
+                    "soft"));
+            for (int i = 0; i < lines.size(); i++) {
+                ShopStore.Said one = lines.get(i);
+                Button line = new Button(Labels.get(
+                        "log.found_line",
+                        Labels.brief(title(one.job())),
+                        TIME.format(one.line().at()),
+                        did(one.line())));
+                line.setId("found-log-" + i);
+                line.getStyleClass().add("quiet");
+                line.setWrapText(true);
+                line.setMaxWidth(Double.MAX_VALUE);
+                line.setAlignment(Pos.CENTER_LEFT);
+                line.setOnAction(_ -> desk().open(one.job()));
+                box.getChildren().add(line);
+            }
+        });
+    }
+
+    private String title(String job) {
+        return desk().jobs().stream()
+                .filter(entry -> entry.id().equals(job))
+                .map(ShopStore.Listed::title)
+                .findFirst()
+                .orElse("");
+    }
+
+    /** Every piece that is cut, and every size that was read: planned against what came out. */
     private void cameOut(VBox box) {
-        List<LogLine> measured = desk().bench().log().entries().stream()
-                .filter(entry -> entry.deed() instanceof Deed.Measured)
-                .toList();
-        if (measured.isEmpty()) {
+        WorkLog log = desk().bench().log();
+        if (log.entries().isEmpty()) {
             return;
         }
-        box.getChildren().add(text(Labels.get("log.came_out"), "heading"));
-        for (LogLine entry : measured.reversed().stream().limit(SHOWN).toList()) {
-            Deed.Measured deed = (Deed.Measured) entry.deed();
-            box.getChildren().add(spread(
-                    text(book().say(entry.said())),
-                    text(book().exactly(deed.value()) + ", " + BenchEntry.off(book(), deed), "strong")));
-            box.getChildren().add(text(
-                    Labels.get("log.planned_by", book().write(deed.planned()), book().say(Phrasebook.keyOf(deed.by()))),
-                    "soft"));
+        List<Act> told = new ArrayList<>();
+        List<Node> rows = new ArrayList<>();
+        for (Card card : desk().bench().told().map(BenchDesk.Told::cards).orElse(List.of())) {
+            if (card.scene() instanceof Scene.AtTheSaw saw && saw.planned().isPresent()) {
+                told.add(card.act());
+                if (log.measured(card.act()).isPresent() || log.isDone(card.act())) {
+                    rows.add(cameOut(
+                            book().say(saw.cut().on().letters(saw.cut().on().place())),
+                            saw.planned().get(),
+                            log.measured(card.act())));
+                }
+            }
         }
+        for (LogLine entry : log.entries()) {
+            if (entry.deed() instanceof Deed.Measured read
+                    && !told.contains(read.act())
+                    && log.measured(read.act()).filter(read::equals).isPresent()) {
+                told.add(read.act());
+                rows.add(cameOut(book().say(entry.said()), read.planned(), Optional.of(read)));
+            }
+        }
+        if (!rows.isEmpty()) {
+            box.getChildren().add(text(Labels.get("log.came_out"), "heading"));
+            box.getChildren().addAll(rows);
+        }
+    }
+
+    private Node cameOut(String what, Length planned, Optional<Deed.Measured> read) {
+        String came = read.map(one -> Labels.get(
+                        "log.read_by",
+                        book().exactly(one.value()),
+                        BenchEntry.off(book(), one),
+                        book().say(Phrasebook.keyOf(one.by()))))
+                .orElseGet(() -> Labels.get("log.not_measured"));
+        return spread(
+                text(Labels.get("log.planned", what, book().write(planned))),
+                text(came, read.filter(Deed.Measured::isOff).isPresent() ? "strong" : "soft"));
     }
 
     /** What was done at the bench, the last first. */

@@ -33,6 +33,7 @@ import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
+import neatcorner.core.practice.Practice;
 import neatcorner.core.words.Station;
 import neatcorner.files.store.ShopStore;
 
@@ -117,10 +118,16 @@ public final class Shots {
             job(desk, 2);
             desk.show(Page.SHOP);
         });
-        shoot(scene, "14-shutters", () -> {
-            job(desk, 25);
-            desk.go(Station.FIT);
-            desk.lookAtPart(1);
+        on(() -> {
+            desk.goTo(Page.PRACTICE);
+            desk.practice().practise(Practice.STICKS);
+            return true;
+        });
+        awaitTheSolver();
+        shoot(scene, "14-practice", () -> {
+            for (int piece = 0; piece < 4; piece++) {
+                desk.practice().answer(piece, piece / 2);
+            }
         });
         shoot(scene, "11-parts-evening-mm", () -> {
             job(desk, 16);
@@ -216,7 +223,9 @@ public final class Shots {
 
     private boolean isWorking() {
         return desk.improver().isWorking() || desk.cuts().isGathering() || desk.cuts().isMilling()
-                || desk.cuts().sawing().isEmpty() || desk.page() == Page.BENCH && desk.bench().told().isEmpty();
+                || desk.cuts().sawing().isEmpty()
+                || desk.page() == Page.PRACTICE && desk.practice().exercise().isEmpty()
+                || desk.page() == Page.BENCH && desk.bench().told().isEmpty();
     }
 
     /** Layout settles over a few pulses before a picture is taken. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Clock;
 import javafx.application.Platform;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Page;
@@ -14,6 +15,7 @@ import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
+import neatcorner.core.work.Deed;
 import neatcorner.core.work.WorkLog;
 import neatcorner.files.store.ShopStore;
 import org.junit.jupiter.api.Test;
@@ -170,5 +172,15 @@ class BenchTest extends OnTheDemo {
         hand.push(KeyCode.ESCAPE);
         go(Station.LOG);
         assertThat(says("How it came out")).isTrue();
+        on(() -> {
+            ((TextField) view.lookup("#search-logs")).setText("rabb meas");
+            return true;
+        });
+        until(() -> desk.logs().found().isPresent());
+        settle();
+        assertThat(on(() -> desk.logs().found().orElseThrow()))
+                .singleElement()
+                .satisfies(found -> assertThat(found.line().deed()).isInstanceOf(Deed.Measured.class));
+        assertThat(says("Found: 1")).isTrue();
     }
 }

@@ -9,6 +9,8 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import neatcorner.app.desk.Page;
+import neatcorner.core.practice.Attempt;
+import neatcorner.core.practice.Practice;
 import neatcorner.core.report.Finding;
 import neatcorner.core.saw.Seen;
 import neatcorner.core.shop.Machine;
@@ -192,5 +194,37 @@ class SawPageTest extends OnTheDemo {
         until(() -> desk.cuts().sawing().isPresent());
         settle();
         assertThat(on(() -> desk.cuts().cut().orElseThrow().number())).isEqualTo(1);
+    }
+
+    /** An exercise is answered, judged once and kept; the next one is another. */
+    @Test
+    void anExerciseIsAnsweredAndKept() throws Exception {
+        on(() -> {
+            desk.goTo(Page.PRACTICE);
+            return true;
+        });
+        until(() -> desk.practice().exercise().isPresent());
+        settle();
+        assertThat(on(() -> view.lookup("#practice-judge").isDisabled())).isTrue();
+        hand.clickOn("#practice-0-0");
+        hand.clickOn("#practice-1-1");
+        hand.clickOn("#practice-judge");
+        int points = on(() -> desk.practice().judged().orElseThrow().points());
+        assertThat(says(points + " of 100 points")).isTrue();
+        hand.clickOn("#practice-0-1");
+        assertThat(on(() -> desk.practice().answers())).containsExactly(0, 1);
+        var first = on(() -> desk.practice().exercise().orElseThrow().asks());
+        hand.clickOn("#practice-next");
+        until(() -> desk.practice().exercise().isPresent());
+        assertThat(on(() -> desk.practice().exercise().orElseThrow().asks())).isNotEqualTo(first);
+        assertThat(on(() -> desk.practice().record())).extracting(Attempt::points).containsExactly(points);
+        on(() -> {
+            desk.practice().practise(Practice.STICKS);
+            return true;
+        });
+        until(() -> desk.practice().exercise().isPresent());
+        settle();
+        hand.clickOn("#practice-0-2");
+        assertThat(on(() -> desk.practice().answers()).getFirst()).isEqualTo(2);
     }
 }

@@ -2,6 +2,7 @@ package neatcorner.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.core.drawing.Mark.Anchor;
 import neatcorner.core.drawing.Mark.At;
 import neatcorner.core.drawing.Mark.Dash;
@@ -34,15 +35,39 @@ public final class PracticeDrawing {
                 DoctorDrawing.draw(ring, guess, seen, reader, width, height);
             case Shown.Piece piece -> new PracticeDrawing(reader, width, height).piece(piece);
             case Shown.Sticks sticks -> new PracticeDrawing(reader, width, height).sticks(sticks);
-            case Shown.Planned planned -> planned(planned, reader, width, height);
+            case Shown.Planned planned -> new PracticeDrawing(reader, width, height).planned(planned, reader);
         };
     }
 
-    private static Picture planned(Shown.Planned shown, Reader reader, double width, double height) {
-        return switch (shown.station()) {
-            case BRIEF -> FrameDrawing.draw(shown.plan(), Station.BRIEF, reader, width, height);
-            case SECTION -> SectionDrawing.draw(shown.plan(), reader, width, height);
+    /** Without anything to type or to take hold of: it is nobody's job. */
+    private Picture planned(Shown.Planned shown, Reader reader) {
+        Picture picture = switch (shown.station()) {
+            case BRIEF -> FrameDrawing.plain(shown.plan(), false, reader, width, height);
+            case SECTION -> SectionDrawing.dimensioned(shown.plan(), reader, width, height);
             default -> CardDrawing.bench(shown.plan(), shown.station(), reader, width, height);
+        };
+        return new Picture(
+                picture.width(),
+                picture.height(),
+                picture.marks().stream().flatMap(this::still).toList());
+    }
+
+    private Stream<Mark> still(Mark mark) {
+        return switch (mark) {
+            case Mark.Grip _, Mark.Spot _ -> Stream.empty();
+            case Mark.Tag tag -> {
+                double high = sketch.em(LETTERS);
+                double wide = sketch.widthOf(tag.value().toString(), high, true) / 2 + sketch.em(4);
+                At at = tag.at();
+                Mark ground = new Mark.Area(
+                        Sketch.rectangle(at.x() - wide, at.y() - high * 0.8, at.x() + wide, at.y() + high * 0.8),
+                        Paint.of(Ink.PANEL));
+                Mark number = new Mark.Number(at, tag.value(), Ink.INK, high, Anchor.MIDDLE);
+                Mark caption = new Mark.Text(
+                        at.plus(0, sketch.em(22)), tag.caption(), Ink.SOFT, sketch.em(11.5), false, Anchor.MIDDLE);
+                yield tag.caption().isEmpty() ? Stream.of(ground, number) : Stream.of(ground, number, caption);
+            }
+            default -> Stream.of(mark);
         };
     }
 

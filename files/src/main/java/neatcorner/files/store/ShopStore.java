@@ -6,6 +6,7 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -386,14 +387,108 @@ public final class ShopStore implements AutoCloseable {
     /** Writes a line more of what was done to a job; nothing that was written before is touched. */
     public void log(String id, LogLine entry) {
         guarded("write what was done", () -> {
-            database.update(
-                    "INSERT INTO work (document, number, at, body) VALUES (?, (SELECT coalesce(max(number), 0) + 1"
-                            + " FROM work WHERE document = ?), ?, ?)",
-                    id,
-                    id,
-                    entry.at().toString(),
-                    WorkJson.write(entry));
+            append(id, entry);
             return entry;
+        });
+    }
+
+    /**
+     * The same for a line that can be found by its words at once.
+     *
+     * @param words that it says
+     */
+    public void log(String id, LogLine entry, String words) {
+        guarded("write what was done", () -> {
+            inTransaction(() -> {
+                append(id, entry);
+                database.update(
+                        "INSERT INTO said (words, document, number) SELECT ?, document, max(number) FROM work"
+                                + " WHERE document = ?",
+                        words,
+                        id);
+            });
+            return entry;
+        });
+    }
+
+    private void append(String id, LogLine entry) throws SQLException {
+        database.update(
+                "INSERT INTO work (document, number, at, body) VALUES (?, (SELECT coalesce(max(number), 0) + 1"
+                        + " FROM work WHERE document = ?), ?, ?)",
+                id,
+                id,
+                entry.at().toString(),
+                WorkJson.write(entry));
+    }
+
+    /**
+     * A line of a log that was searched for.
+     *
+     * @param job  whose log it is
+     * @param line itself
+     */
+    public record Said(String job, LogLine line) {
+    }
+
+    /**
+     * Lines of all logs that hold every one of these words, or words that begin so; the newest first.
+     *
+     * @param most so many at most
+     * @param say  what a line says, for those that were written without
+     */
+    public List<Said> search(String typed, int most, Function<LogLine, String> say) {
+        List<String> words = Arrays.stream(typed.strip().split("\\s+"))
+                .filter(word -> !word.isEmpty())
+                .map(word -> '"' + word.replace("\"", "\"\"") + "\"*")
+                .toList();
+        if (words.isEmpty()) {
+            return List.of();
+        }
+        return guarded("search what was done", () -> {
+            sayAll(say);
+            return database
+                    .list(
+                            "SELECT work.document, work.body FROM said JOIN work ON work.document = said.document"
+                                    + " AND work.number = said.number WHERE said.words MATCH ?"
+                                    + " ORDER BY said.rowid DESC LIMIT ?",
+                            row -> said(row.getString(1), row.getString(2)),
+                            String.join(" ", words),
+                            most)
+                    .stream()
+                    .flatMap(Optional::stream)
+                    .toList();
+        });
+    }
+
+    private static Optional<Said> said(String job, String body) {
+        try {
+            return Optional.of(new Said(job, WorkJson.readEntry(body)));
+        } catch (FormatException damaged) {
+            return Optional.empty();
+        }
+    }
+
+    /** Lines that came with a folder, or from a version that did not search, are said anew, all in their order. */
+    private void sayAll(Function<LogLine, String> say) throws SQLException {
+        if (database.number("SELECT (SELECT count(*) FROM work) = (SELECT count(*) FROM said)") == 1) {
+            return;
+        }
+        record Line(String document, int number, String body) {
+        }
+
+        inTransaction(() -> {
+            database.update("DELETE FROM said");
+            for (Line line : database.list(
+                    "SELECT document, number, body FROM work ORDER BY at, document, number",
+                    row -> new Line(row.getString(1), row.getInt(2), row.getString(3)))) {
+                database.update(
+                        "INSERT INTO said (words, document, number) VALUES (?, ?, ?)",
+                        said(line.document, line.body)
+                                .map(one -> say.apply(one.line))
+                                .orElse(""),
+                        line.document,
+                        line.number);
+            }
         });
     }
 
@@ -431,6 +526,7 @@ public final class ShopStore implements AutoCloseable {
     public void remove(String id) {
         guarded("remove a job", () -> {
             inTransaction(() -> {
+                database.update("DELETE FROM said WHERE document = ?", id);
                 database.update("DELETE FROM work WHERE document = ?", id);
                 database.update("DELETE FROM revision WHERE document = ?", id);
                 database.update("DELETE FROM document WHERE id = ? AND kind = 'job'", id);

@@ -14,12 +14,15 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.practice.Attempt;
+import neatcorner.core.practice.Practice;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Station;
@@ -116,6 +119,21 @@ class ShopFolderTest {
             String worked = after.jobs().getFirst().id();
             assertThat(after.work(worked)).isEqualTo(DONE);
             assertThat(after.work(after.jobs().getLast().id())).isEqualTo(WorkLog.NOTHING);
+            Function<LogLine, String> say =
+                    line -> line.deed() instanceof Deed.Remark remark ? remark.text() : line.said().key();
+            assertThat(after.search("corner SLIP", 10, say))
+                    .singleElement()
+                    .satisfies(found -> {
+                        assertThat(found.job()).isEqualTo(worked);
+                        assertThat(found.line()).isEqualTo(DONE.entries().get(2));
+                    });
+            assertThat(after.search("\"-*( OR", 10, say)).as("no query but words").isEmpty();
+            after.log(worked, line(new Deed.Remark(DONE.entries().getFirst().deed().act(), "later")), "später NEAR x");
+            assertThat(after.search("spater near", 10, say)).hasSize(1);
+            assertThat(after.search("slip", 10, say)).as("nothing is said twice").hasSize(1);
+            after.keep(new Attempt(Instant.parse("2026-12-01T09:00:00Z"), Practice.GAP, -7, 50));
+            assertThat(after.practised())
+                    .containsExactly(new Attempt(Instant.parse("2026-12-01T09:00:00Z"), Practice.GAP, -7, 50));
             assertThat(after.whole(ShopStore.shopId())).isEqualTo(before.whole(ShopStore.shopId()));
             assertThat(after.pictures()).containsExactly("0a1b.png");
             assertThat(after.picture("0a1b.png").orElseThrow().bytes()).containsExactly(1, 2, 3);
