@@ -73,7 +73,7 @@ public final class LogGrowth {
         long[] took = new long[ROUNDS];
         for (int i = 0; i < ROUNDS; i++) {
             long start = System.nanoTime();
-            work.get();
+            var _ = work.get();
             took[i] = System.nanoTime() - start;
         }
         Arrays.sort(took);

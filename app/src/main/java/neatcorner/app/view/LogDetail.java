@@ -65,6 +65,7 @@ final class LogDetail extends Panel {
             }
         });
         getChildren().addAll(entry, write);
+        rows(this::notes);
         heading(Labels.get("log.search"));
         TextField search = new TextField();
         search.setId("search-logs");
@@ -75,7 +76,6 @@ final class LogDetail extends Panel {
         rows(this::found);
         rows(this::cameOut);
         rows(this::bench);
-        rows(this::notes);
         rows(this::history);
     }
 
