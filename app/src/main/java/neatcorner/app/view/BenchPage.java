@@ -205,6 +205,7 @@ final class BenchPage extends VBox {
             card.getChildren().add(Panel.text(title, title.length() > SHORT ? "bench-sentence" : "bench-title"));
             part(one).ifPresent(name -> card.getChildren().add(Panel.text(name, "bench-soft")));
             one.figure().ifPresent(figure -> card.getChildren().add(figure(figure)));
+            came(one);
             for (int i = 0; i < one.says().size(); i++) {
                 boolean setting = one.scene() instanceof Scene.AtTheSaw && i == 1;
                 card.getChildren().add(Panel.text(said(one.says().get(i)), setting ? "bench-setting" : "bench-says"));
@@ -215,18 +216,22 @@ final class BenchPage extends VBox {
             if (!one.cautions().isEmpty()) {
                 card.getChildren().add(Panel.text(desk.book().say("card.tool_manual"), "bench-soft"));
             }
-            bench().log().measured(one.act()).ifPresent(measured -> card.getChildren()
-                    .add(Panel.text(
-                            Labels.get(
-                                    "bench.measured",
-                                    desk.book().exactly(measured.value()),
-                                    desk.book().write(measured.planned()),
-                                    BenchEntry.off(desk.book(), measured)),
-                            "bench-says")));
-            bench().verdict().ifPresent(what -> card.getChildren().add(Panel.text(said(what), "bench-setting")));
-            bench().log().remarks(one.act()).forEach(remark -> card.getChildren()
-                    .add(Panel.text(BenchEntry.text(remark), "bench-remark")));
         });
+    }
+
+    /** How it came out and what was remarked, above what else there is to read: nobody scrolls for it. */
+    private void came(Card one) {
+        bench().log().measured(one.act()).ifPresent(measured -> card.getChildren()
+                .add(Panel.text(
+                        Labels.get(
+                                "bench.measured",
+                                desk.book().exactly(measured.value()),
+                                desk.book().write(measured.planned()),
+                                BenchEntry.off(desk.book(), measured)),
+                        "bench-says")));
+        bench().verdict().ifPresent(what -> card.getChildren().add(Panel.text(said(what), "bench-setting")));
+        bench().log().remarks(one.act()).forEach(remark -> card.getChildren()
+                .add(Panel.text(BenchEntry.text(remark), "bench-remark")));
     }
 
     /** Which part it is of, where the job has several. */
