@@ -207,7 +207,8 @@ public final class Cards {
                 SawCut cut = once.onStick(number);
                 Act.Saw act = act(cut, parts, remake.again());
                 if (!remake.isSpoilt(remakes) || log.isDone(act)) {
-                    cards.add(card(act, Words.of("card.again", cut.title()), cut, Optional.of(remake.words()), toSaw.kerf()));
+                    Words title = Words.of("card.again", cut.title());
+                    cards.add(card(act, title, cut, Optional.of(remake.words()), toSaw.kerf()));
                 }
             }
         }

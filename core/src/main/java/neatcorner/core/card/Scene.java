@@ -16,7 +16,7 @@ public sealed interface Scene {
      * @param less how much shorter than planned it is cut there, to match a piece that came out short; else nothing
      */
     record AtTheSaw(SawCut cut, Length kerf, Length less) implements Scene {
-        /** How long the piece was to be by the plan, from where it is measured; empty for a cut that makes no length. */
+        /** How long the piece was to be by the plan, as it is measured; empty for a cut that makes no length. */
         public Optional<Length> planned() {
             return cut.stroke().makesLength()
                     ? Optional.of(cut.measure().length().plus(less))

@@ -171,7 +171,9 @@ public final class PracticeDrawing {
     private static List<List<Length>> rows(Shown.Sticks shown) {
         List<List<Length>> rows = new ArrayList<>();
         for (Length piece : shown.left()) {
-            if (rows.isEmpty() || laid(rows.getLast(), shown.gap()).plus(shown.gap()).plus(piece).isOver(shown.stick())) {
+            boolean full = !rows.isEmpty()
+                    && laid(rows.getLast(), shown.gap()).plus(shown.gap()).plus(piece).isOver(shown.stick());
+            if (rows.isEmpty() || full) {
                 rows.add(new ArrayList<>());
             }
             rows.getLast().add(piece);

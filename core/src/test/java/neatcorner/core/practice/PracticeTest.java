@@ -75,7 +75,7 @@ class PracticeTest {
         assertThat(tasks).hasSizeGreaterThan(what == Practice.CUT ? 10 : MANY / 3);
     }
 
-    /** The two-piece test is ½·atan(gap / leg), and a swing that went too far stands open inside. Facts of the trade. */
+    /** The two-piece test is ½·atan(gap / leg), and a swing that went too far opens inside. Facts of the trade. */
     @Test
     void theGapIsTwiceTheError() {
         for (long seed = 1; seed <= MANY; seed++) {

@@ -57,8 +57,10 @@ class ShopFolderTest {
             line(new Deed.TookUp(
                     new Act.Saw("frame", new PieceId("A–B", 2, 1), true),
                     List.of(new Deed.Laid("cap", StickId.read("to_buy 2438.4 #2"), List.of(
-                            new Deed.Spot("frame", new PieceId("A–B", 2, 1), Length.mm(3), Length.mm(405.5), true, false),
-                            new Deed.Spot("rim", new PieceId("B–C", 1, 0), Length.mm(410), Length.mm(600), false, true)))))),
+                            new Deed.Spot(
+                                    "frame", new PieceId("A–B", 2, 1), Length.mm(3), Length.mm(405.5), true, false),
+                            new Deed.Spot(
+                                    "rim", new PieceId("B–C", 1, 0), Length.mm(410), Length.mm(600), false, true)))))),
             line(new Deed.TakenBack(new Act.Saw("frame", new PieceId("A–B", 2, 1), true)))));
 
     private static LogLine line(Deed deed) {
