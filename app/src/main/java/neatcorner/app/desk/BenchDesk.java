@@ -154,7 +154,7 @@ public final class BenchDesk {
         return card().flatMap(card -> switch (card.act()) {
             case Act.Saw saw when saw.right() -> made(card);
             case Act.Saw _ -> Optional.empty();
-            case Act.Size size -> planned(size).or(() -> length(card));
+            case Act.Size size -> planned(size, card).or(() -> length(card));
             case Act.Step _ -> length(card);
         });
     }
@@ -167,8 +167,10 @@ public final class BenchDesk {
     }
 
     /** Of a size that was read before what was planned then: what it says now is what was read. */
-    private Optional<Length> planned(Act.Size size) {
-        return log().measured(size).map(Deed.Measured::planned);
+    private Optional<Length> planned(Act.Size size, Card card) {
+        return log().measured(size)
+                .filter(read -> length(card).filter(read.value()::equals).isPresent())
+                .map(Deed.Measured::planned);
     }
 
     /** Of a cut that makes a length the length it was to make by the plan. */
@@ -198,7 +200,11 @@ public final class BenchDesk {
         if (deed.isDoubtful() && !sure) {
             return Optional.of(desk.book().say("bench.doubtful", planned.get(), value));
         }
-        write(card, deed);
+        try {
+            write(card, deed);
+        } catch (Refusal leavesNoFrame) {
+            return Optional.of(desk.said(leavesNoFrame));
+        }
         changed.run();
         return Optional.empty();
     }

@@ -89,7 +89,7 @@ abstract class OnTheDemo {
 
     /** Waits for what is worked out beside the window. */
     static void until(Callable<Boolean> isSo) throws Exception {
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> on(isSo));
+        WaitForAsyncUtils.waitFor(120, TimeUnit.SECONDS, () -> on(isSo));
     }
 
     static void settle() {

@@ -42,10 +42,10 @@ class PartsTest extends OnTheDemo {
 
         type("place.proud", "4");
         hand.push(KeyCode.ENTER);
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> isMarked("#part-1"));
+        WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, () -> isMarked("#part-1"));
         assertThat(isMarked("#part-0")).isFalse();
         hand.clickOn("#remedy-part_misses");
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !isMarked("#part-1"));
+        WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, () -> !isMarked("#part-1"));
 
         hand.clickOn("#part-0");
         type("glass.width", "20");

@@ -122,7 +122,7 @@ class SawPageTest extends OnTheDemo {
         focus("#go-budget");
         hand.push(KeyCode.SPACE);
         assertThat(on(desk::page)).isEqualTo(Page.BUDGET);
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> says("What to better first"));
+        WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, () -> says("What to better first"));
         assertThat(says("last corner out by")).isTrue();
         assertThat(says("play left for the pane")).isTrue();
     }

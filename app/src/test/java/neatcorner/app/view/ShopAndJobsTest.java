@@ -149,7 +149,7 @@ class ShopAndJobsTest extends OnTheDemo {
         Path pdf = folder.resolve("wall.pdf");
         when(files.whereTo(any())).thenReturn(Optional.of(pdf));
         hand.clickOn("#sheet");
-        WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, () -> Files.exists(pdf) && Files.size(pdf) > 1000);
+        WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, () -> Files.exists(pdf) && Files.size(pdf) > 1000);
         verify(files).whereTo("Seaweed pressing set of six.pdf");
     }
 
@@ -193,7 +193,7 @@ class ShopAndJobsTest extends OnTheDemo {
         Path json = folder.resolve("job.json");
         when(files.whereTo(any())).thenReturn(Optional.of(json));
         hand.push(KeyCode.SHORTCUT, KeyCode.S);
-        WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, () -> Files.exists(json) && Files.size(json) > 500);
+        WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, () -> Files.exists(json) && Files.size(json) > 500);
         Files.writeString(json, Files.readString(json).replace("Seaweed pressing, set of six", "Came back"));
         when(files.which()).thenReturn(Optional.of(json));
         hand.push(KeyCode.SHORTCUT, KeyCode.O);

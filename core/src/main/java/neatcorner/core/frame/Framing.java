@@ -155,6 +155,7 @@ final class Framing {
                     .map(one -> one.sum(line)
                             .rounded(line == Line.RABBET ? Rounding.NEAREST : Rounding.DOWN)
                             .result())
+                    .map(Framing::checked)
                     .map(ledger::enter)
                     .orElseGet(() -> enterSize(line, axis, chain.walk(line.size(axis), line).result())));
         }
@@ -174,7 +175,8 @@ final class Framing {
         if (!job.isPlain()) {
             return Optional.empty();
         }
-        Optional<Deed.Measured> read = readings.of(Line.RABBET.size(axis));
+        Length planned = chain.walk(Line.RABBET.size(axis), Line.RABBET).result().value();
+        Optional<Deed.Measured> read = readings.of(Line.RABBET.size(axis)).filter(one -> isOf(planned, axis, one));
         if (read.isPresent()) {
             find(axis, read.get());
             findTooSmall(chain, axis, read.get().value());
@@ -194,11 +196,26 @@ final class Framing {
         ledger.find(Finding.of(Severity.NOTE, Station.FIT, "sides_came_out", axis, less)
                 .by(less)
                 .remedy(new Remedy.Visit(Station.FIT)));
-        findTooSmall(
-                chain,
-                axis,
-                chain.walk(Line.RABBET.size(axis), Line.RABBET).result().value().minus(less));
+        findTooSmall(chain, axis, planned.minus(less));
         return Optional.of(line -> chain.walk(line.size(axis), line).minus("read.sides", less));
+    }
+
+    /** Whether it was read of the frame that is planned now; what was read of another says nothing of this one. */
+    private boolean isOf(Length planned, Axis axis, Deed.Measured read) {
+        boolean same = read.planned().equals(planned);
+        if (!same) {
+            ledger.find(Finding.of(
+                            Severity.CAUTION,
+                            Station.FIT,
+                            "reading_of_another",
+                            axis,
+                            read.value(),
+                            read.planned(),
+                            planned)
+                    .by(read.planned().minus(planned).abs())
+                    .remedy(new Remedy.Visit(Station.FIT)));
+        }
+        return same;
     }
 
     /** Whether the picture does not go in any more. */
@@ -233,10 +250,15 @@ final class Framing {
                 .remedy(new Remedy.Visit(Station.FIT)));
     }
 
-    private Figure<Length> enterSize(Line line, Axis axis, Figure<Length> size) {
+    private static Figure<Length> checked(Figure<Length> size) {
         if (size.value().isUnder(Size.LEAST)) {
             throw new Refusal(Words.of("impossible.no_room", size.name(), size.value(), Size.LEAST));
         }
+        return size;
+    }
+
+    private Figure<Length> enterSize(Line line, Axis axis, Figure<Length> unchecked) {
+        Figure<Length> size = checked(unchecked);
         boolean given = job.given(axis).filter(g -> g.line() == line).isPresent();
         Rounding rounding = line.compareTo(Line.RABBET) < 0 ? Rounding.DOWN : Rounding.NEAREST;
         Figure<Length> entered = given

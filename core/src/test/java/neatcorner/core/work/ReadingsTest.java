@@ -2,6 +2,7 @@ package neatcorner.core.work;
 
 import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -69,6 +70,20 @@ class ReadingsTest {
                 .extracting(Finding::severity)
                 .containsExactly(Severity.CAUTION);
         assertThat(found(planned(job, read(job, Axis.WIDTH, planned, planned)))).isEmpty();
+    }
+
+    /** A reading of the frame as it was planned before is no reading of the one that is planned now. */
+    @Test
+    void aReadingOfAnotherFrameIsNotUsed() {
+        Job job = Sample.job("12", "14");
+        Length planned = size(planned(job, WorkLog.NOTHING), Line.RABBET, Axis.WIDTH);
+        WorkLog log = read(job, Axis.WIDTH, planned, planned.plus(Length.mm(1)));
+        Job other = new Edit.Give(Axis.WIDTH, Line.GLASS, in("9")).apply(job);
+        Plan after = planned(other, log);
+        assertThat(size(after, Line.GLASS, Axis.WIDTH)).isEqualTo(in("9"));
+        assertThat(after.findings()).anyMatch(finding -> finding.id().equals("reading_of_another"));
+        WorkLog nothingLeft = read(job, Axis.WIDTH, planned, Length.mm(1));
+        assertThatThrownBy(() -> planned(job, nothingLeft)).isInstanceOf(Refusal.class);
     }
 
     private static List<Finding> found(Plan plan) {
