@@ -61,11 +61,11 @@ public final class Cards {
     /** How often a step of a name was said of a part at a station. */
     private final Map<Act, Integer> said = new HashMap<>();
 
-    private Partners partners;
+    private final Partners partners;
 
-    private Cards(Plan plan) {
+    private Cards(Plan plan, Partners partners) {
         this.plan = plan;
-        this.partners = new Partners(plan, List.of());
+        this.partners = partners;
     }
 
     /** The cards of a job, by its plan; whichever of its parts that looks at. */
@@ -76,7 +76,7 @@ public final class Cards {
 
     /** The same with its cuts brought into an order already. */
     public static List<Card> of(Plan plan, ToSaw toSaw, Sawing sawing) {
-        Cards cards = new Cards(plan);
+        Cards cards = new Cards(plan, new Partners(plan, toSaw.sticks()));
         List<Plan> parts = Planner.ofParts(plan);
         cards.take(toSaw.sticks());
         Set<String> ready = ready(toSaw.sticks());
@@ -186,7 +186,6 @@ public final class Cards {
 
     private void saw(Sawing sawing, ToSaw toSaw) {
         WorkLog log = plan.get(WorkLog.class);
-        partners = new Partners(plan, toSaw.sticks());
         Map<String, String> parts = Lots.parts(Lots.orders(plan.assembly()));
         List<Remake> remakes = remakes(plan, toSaw.sticks(), log);
         for (SawCut cut : sawing.cuts()) {

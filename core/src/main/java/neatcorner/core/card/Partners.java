@@ -127,9 +127,8 @@ final class Partners {
     }
 
     private static Words letters(List<Mate> mates) {
-        return mates.stream()
+        return Words.listed(mates.stream()
                 .map(mate -> Words.of("stick.piece", mate.piece.member().side().letters(), mate.piece.frame()))
-                .reduce((all, one) -> Words.of("card.and", all, one))
-                .orElseThrow();
+                .toList());
     }
 }
