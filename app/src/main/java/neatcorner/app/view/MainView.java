@@ -263,20 +263,25 @@ public final class MainView extends StackPane {
                 above.setManaged(!atBench);
             }
             if (atBench) {
-                if (!page.getChildren().contains(benchPage())) {
-                    page.getChildren().setAll(benchPage());
-                }
+                fill(benchPage());
                 benchPage().update();
             } else if (desk.isInShop()) {
                 PartedPage shown = desk.page() == Page.SHOP ? shopPage() : sawPage();
-                page.getChildren().setAll(shown);
+                fill(shown);
                 shown.update();
             } else {
-                page.getChildren().setAll(jobPage);
+                fill(jobPage);
                 jobPage.update();
             }
         } finally {
             refreshing = false;
+        }
+    }
+
+    /** Shows a page; one that is shown already stays as it is, or all of it would be styled anew. */
+    private void fill(Node shown) {
+        if (!page.getChildren().contains(shown)) {
+            page.getChildren().setAll(shown);
         }
     }
 
