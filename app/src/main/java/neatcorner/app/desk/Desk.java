@@ -51,6 +51,7 @@ import neatcorner.core.work.WorkLog;
 import neatcorner.files.disk.FileRefused;
 import neatcorner.files.json.Document;
 import neatcorner.files.picture.CustomerPicture;
+import neatcorner.files.serial.Cables;
 import neatcorner.files.store.Revision;
 import neatcorner.files.store.ShopFolder;
 import neatcorner.files.store.ShopStore;
@@ -85,6 +86,7 @@ public final class Desk implements AutoCloseable {
     private final BenchDesk bench;
     private final PracticeDesk practice;
     private final LogDesk logs;
+    private final GaugeDesk gauges;
 
     /**
      * Opens the desk on a shop; a shop without jobs gets a first one.
@@ -114,6 +116,12 @@ public final class Desk implements AutoCloseable {
                 interfaceThread,
                 this::changed);
         this.bench = new BenchDesk(this, clock, interfaceThread, this::changed);
+        this.gauges = new GaugeDesk(
+                Cables.SERIAL,
+                () -> Duration.ofNanos(System.nanoTime()),
+                interfaceThread,
+                words -> complaints.accept(book.say(words)),
+                this::changed);
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);
         this.book = new Phrasebook(appearance.graduation());
         this.recent = store.setting("recent").map(Desk::paths).orElse(List.of());
@@ -265,6 +273,11 @@ public final class Desk implements AutoCloseable {
     /** The practice bench. */
     public PracticeDesk practice() {
         return practice;
+    }
+
+    /** The instruments with a cable. */
+    public GaugeDesk gauges() {
+        return gauges;
     }
 
     /** Keeps how an exercise went. */
@@ -767,6 +780,7 @@ public final class Desk implements AutoCloseable {
     /** Saves what is under way and closes the shop. */
     @Override
     public void close() {
+        gauges.close();
         improver.close();
         reader.shutdownNow();
         saver.close();

@@ -15,6 +15,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.gauge.Gauge;
+import neatcorner.core.gauge.GaugeReading;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.work.Deed;
@@ -97,6 +99,25 @@ final class BenchEntry extends VBox {
         return true;
     }
 
+    /** Takes what a caliper says; says no where no length waits for it, or something else is being typed. */
+    boolean takes(GaugeReading reading) {
+        boolean waits = isVisible() ? measuring : !measure.isDisabled();
+        if (reading.gauge() != Gauge.CALIPER || !waits) {
+            return false;
+        }
+        if (!isVisible()) {
+            open(true);
+        }
+        Instrument inHand = by.getValue();
+        by.setValue(Instrument.CALIPER);
+        text.setText(reading.typed());
+        take();
+        if (!isVisible()) {
+            by.setValue(inHand);
+        }
+        return true;
+    }
+
     /** Reads the desk anew. */
     void update() {
         measure.setDisable(desk.bench().measurable().isEmpty());
@@ -163,7 +184,7 @@ final class BenchEntry extends VBox {
         }
         return Labels.get(
                 measured.off().isNegative() ? "bench.under" : "bench.over_by",
-                book.exactly(measured.off().abs()));
+                book.write(measured.off().abs()));
     }
 
     /** What was remarked. */

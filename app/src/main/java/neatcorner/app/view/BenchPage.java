@@ -29,6 +29,7 @@ import neatcorner.core.card.Scene;
 import neatcorner.core.drawing.CardDrawing;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Picture;
+import neatcorner.core.gauge.GaugeReading;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Figure;
@@ -139,6 +140,11 @@ final class BenchPage extends VBox {
     private void close() {
         entry.close();
         mishap.close();
+    }
+
+    /** Takes what an instrument says; says no where nothing on the card waits for it. */
+    boolean takes(GaugeReading reading) {
+        return entry.takes(reading);
     }
 
     /** Space, Enter or a page key goes on, so a pedal that types any of them does, too. */

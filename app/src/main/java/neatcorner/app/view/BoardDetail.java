@@ -19,6 +19,7 @@ import neatcorner.core.drawing.BoardDrawing;
 import neatcorner.core.drawing.Mark;
 import neatcorner.core.drawing.Thing;
 import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.gauge.Gauge;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
@@ -83,13 +84,16 @@ final class BoardDetail extends RackDetail<Board> implements PictureView.Pressin
                 "rack.twist",
                 board -> board.condition().twist(),
                 (b, twist) -> b.withCondition(b.condition().withTwist(twist)));
-        line(
-                Labels.get("rack.moisture"),
-                () -> now().moisture().map(book()::write).orElse(""),
-                text -> tried(() -> save(now().withMoisture(
-                        text.isBlank()
-                                ? Optional.empty()
-                                : Optional.of(Share.percent(number(text.replace("%", ""))))))));
+        GaugeHand.waits(
+                        line(
+                                Labels.get("rack.moisture"),
+                                () -> now().moisture().map(book()::write).orElse(""),
+                                text -> tried(() -> save(now().withMoisture(
+                                        text.isBlank()
+                                                ? Optional.empty()
+                                                : Optional.of(Share.percent(number(text.replace("%", "")))))))),
+                        Gauge.MOISTURE_METER)
+                .setId("board-moisture");
         line(
                 Labels.get("rack.grade"),
                 () -> now().grade(),

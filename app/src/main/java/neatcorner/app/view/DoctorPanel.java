@@ -18,6 +18,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.frame.Member;
+import neatcorner.core.gauge.Gauge;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Gap;
 import neatcorner.core.measure.Length;
@@ -175,7 +176,7 @@ final class DoctorPanel extends Panel {
                 throw new IllegalStateException("a choice is not typed");
             }
         });
-        TextField gap = new TextField();
+        TextField gap = GaugeHand.waits(new TextField(), Gauge.CALIPER);
         gap.setPrefColumnCount(7);
         gap.setPromptText(Labels.get("proving.gap_prompt"));
         Double now = seen.get(look);
@@ -248,7 +249,7 @@ final class DoctorPanel extends Panel {
     private HBox measure(Look look) {
         TextField field = new TextField();
         field.setPrefColumnCount(11);
-        field.setId(id(look));
+        GaugeHand.waits(field, look instanceof Look.Cut ? Gauge.ANGLE_GAUGE : Gauge.CALIPER).setId(id(look));
         field.setPromptText(Labels.get("doctor.planned", shown(look, 0)));
         Double now = seen.get(look);
         if (now != null) {

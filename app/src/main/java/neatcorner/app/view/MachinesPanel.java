@@ -14,6 +14,7 @@ import javafx.scene.layout.FlowPane;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Page;
 import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.gauge.Gauge;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.MeasureText;
@@ -149,10 +150,12 @@ final class MachinesPanel extends Panel {
     }
 
     private TextField angle(String what, Function<Machine, Angle> now, BiFunction<Machine, Angle, Machine> with) {
-        return line(
-                Labels.get("machines." + what),
-                () -> now(machine -> book().write(now.apply(machine))),
-                text -> changed(machine -> with.apply(machine, MeasureText.angle(text))));
+        return GaugeHand.waits(
+                line(
+                        Labels.get("machines." + what),
+                        () -> now(machine -> book().write(now.apply(machine))),
+                        text -> changed(machine -> with.apply(machine, MeasureText.angle(text)))),
+                Gauge.ANGLE_GAUGE);
     }
 
     /** A length that may be left to the habits. */
@@ -167,7 +170,7 @@ final class MachinesPanel extends Panel {
                         machine.sizes(),
                         text.isBlank() ? Optional.empty() : Optional.of(desk().parsed(text))))));
         field.setPromptText(Labels.get("machines." + what + "_usual"));
-        return field;
+        return GaugeHand.waits(field, Gauge.CALIPER);
     }
 
     private static List<Angle> angles(String text) {

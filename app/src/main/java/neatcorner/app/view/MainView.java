@@ -3,11 +3,13 @@ package neatcorner.app.view;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -38,6 +40,7 @@ public final class MainView extends StackPane {
     private @Nullable BenchPage benchPage;
     private @Nullable JobsDrawer jobs;
     private @Nullable ShortcutsCard shortcuts;
+    private @Nullable GaugeWindow gauges;
     private boolean refreshing;
     private boolean whole;
 
@@ -75,6 +78,11 @@ public final class MainView extends StackPane {
         widthProperty().addListener(_ -> fit());
         desk.addListener(this::refresh);
         desk.onComplaint(this::say);
+        GaugeHand gaugeHand = new GaugeHand(
+                desk,
+                () -> Optional.ofNullable(getScene()).map(Scene::getFocusOwner),
+                reading -> benchPage().takes(reading));
+        desk.gauges().onReading(reading -> gaugeHand.take(reading).ifPresent(this::say));
         refresh();
         completeAfterFirstFrames();
     }
@@ -136,6 +144,17 @@ public final class MainView extends StackPane {
             shortcuts.setVisible(shown);
             shortcuts.requestFocus();
         }
+    }
+
+    /** Made when first asked for. */
+    private void showGauges() {
+        if (gauges == null) {
+            gauges = new GaugeWindow(desk, files, getScene().getWindow(), this::say);
+            gauges.getStylesheets().setAll(getStylesheets());
+            desk.gauges().look();
+        }
+        refresh();
+        gauges.show();
     }
 
     private void showJobs(boolean shown) {
@@ -202,6 +221,7 @@ public final class MainView extends StackPane {
             case SHOP -> desk.show(Page.SHOP);
             case SAW -> desk.show(Page.PROVING);
             case BENCH -> desk.show(Page.BENCH);
+            case GAUGES -> showGauges();
             case FIND -> {
                 desk.show(Page.SHOP);
                 shopPage().find();
@@ -251,7 +271,10 @@ public final class MainView extends StackPane {
         }
         refreshing = true;
         try {
-            look();
+            setStyle(look());
+            if (gauges != null) {
+                gauges.update(getStyle());
+            }
             boolean atBench = desk.page() == Page.BENCH;
             if (!atBench) {
                 bar.update();
@@ -316,7 +339,7 @@ public final class MainView extends StackPane {
         jobPage.focusDrawing();
     }
 
-    private void look() {
+    private String look() {
         Palette palette = desk.appearance().palette();
         StringBuilder style = new StringBuilder(
                 "-fx-font-family: \"" + FxFonts.SHIPPED.text(13, false).getFamily() + "\"; -fx-font-size: "
@@ -325,6 +348,6 @@ public final class MainView extends StackPane {
             style.append(" -nc-").append(ink.name().toLowerCase(Locale.ROOT).replace('_', '-')).append(": ")
                     .append(palette.hex(ink)).append(';');
         }
-        setStyle(style.toString());
+        return style.toString();
     }
 }

@@ -12,6 +12,7 @@ import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.frame.Mitre;
+import neatcorner.core.gauge.Gauge;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Gap;
 import neatcorner.core.measure.Length;
@@ -82,7 +83,7 @@ final class ProvingPanel extends Panel {
                 Labels.get("proving.at"),
                 () -> book().write(at()),
                 text -> typed(() -> at = Optional.of(MeasureText.angle(text))));
-        angle.setId("proving-at");
+        GaugeHand.waits(angle, Gauge.ANGLE_GAUGE).setId("proving-at");
         onlyWhile(angle, () -> kind() != ProofKind.STOP && kind() != ProofKind.FENCE);
         heading(Labels.get("proving.steps"));
         rows(box -> machine().ifPresent(one -> steps(box, TrialSteps.of(one, kind(), at()))));
@@ -118,20 +119,20 @@ final class ProvingPanel extends Panel {
                 Labels.get("proving.gap"),
                 () -> gap.map(Gap::new).map(book()::write).orElse(""),
                 text -> typed(() -> gap = Optional.of(desk().parsed(text))));
-        wide.setId("proving-gap");
+        GaugeHand.waits(wide, Gauge.CALIPER).setId("proving-gap");
         wide.setPromptText(Labels.get("proving.gap_prompt"));
         onlyWhile(wide, () -> how() == How.GAP || how() == How.DIFFERENCE);
         TextField length = line(
                 Labels.get("proving.over"),
                 () -> book().exactly(over),
                 text -> typed(() -> over = desk().parsed(text)));
-        length.setId("proving-over");
+        GaugeHand.waits(length, Gauge.CALIPER).setId("proving-over");
         onlyWhile(length, () -> how() == How.GAP || how() == How.TIGHT);
         TextField gauge = line(
                 Labels.get("proving.gauge"),
                 () -> shown.map(book()::write).orElse(""),
                 text -> typed(() -> shown = Optional.of(MeasureText.angle(text))));
-        gauge.setId("proving-gauge");
+        GaugeHand.waits(gauge, Gauge.ANGLE_GAUGE).setId("proving-gauge");
         onlyWhile(gauge, () -> how() == How.ON_PAIR || how() == How.ON_PIECE);
     }
 

@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import javafx.scene.control.Button;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.ShopEdit;
+import neatcorner.core.gauge.Gauge;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Money;
 import neatcorner.core.phrase.Refusal;
@@ -83,10 +84,12 @@ abstract sealed class RackDetail<T extends RackItem> extends Panel permits OffCu
 
     /** A length typed in a line; what cannot be read or must not be is said below it. */
     final void length(String key, Function<T, Length> read, BiFunction<T, Length, RackItem> write) {
-        line(
-                Labels.get(key),
-                () -> book().exactly(read.apply(now())),
-                text -> tried(() -> save(write.apply(now(), desk().parsed(text)))));
+        GaugeHand.waits(
+                line(
+                        Labels.get(key),
+                        () -> book().exactly(read.apply(now())),
+                        text -> tried(() -> save(write.apply(now(), desk().parsed(text))))),
+                Gauge.CALIPER);
     }
 
     static double number(String text) {

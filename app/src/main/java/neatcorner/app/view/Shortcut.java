@@ -19,6 +19,8 @@ enum Shortcut {
     SAW(ctrl(KeyCode.M), "Ctrl M"),
     /** The bench: one card after another. */
     BENCH(new KeyCodeCombination(KeyCode.F11), "F11"),
+    /** Instruments with a cable. */
+    GAUGES(ctrl(KeyCode.G), "Ctrl G"),
     /** Something on the rack. */
     FIND(ctrl(KeyCode.R), "Ctrl R"),
     /** The next station. */

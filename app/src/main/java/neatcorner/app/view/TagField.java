@@ -143,6 +143,17 @@ final class TagField extends VBox {
         return why;
     }
 
+    /** Takes this text as if it were typed; what is refused stays in its entry, with the reason below. */
+    boolean takes(String text) {
+        if (typing) {
+            entry().setText(text);
+        } else {
+            begin(text);
+        }
+        finish();
+        return true;
+    }
+
     private void finish() {
         String text = entry().getText();
         actions.preview(this, "");

@@ -3,10 +3,14 @@ package neatcorner.app.view;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Clock;
+import java.util.Objects;
 import javafx.application.Platform;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Window;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Page;
 import neatcorner.core.card.Card;
@@ -16,6 +20,7 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
+import neatcorner.core.work.Instrument;
 import neatcorner.core.work.WorkLog;
 import neatcorner.files.store.ShopStore;
 import org.junit.jupiter.api.Test;
@@ -57,9 +62,13 @@ class BenchTest extends OnTheDemo {
     }
 
     private boolean says(String words) throws Exception {
-        return on(() -> all(view, Label.class::isInstance)
+        return on(() -> isSaid(words));
+    }
+
+    private boolean isSaid(String words) {
+        return all(view, Label.class::isInstance)
                 .map(label -> ((Label) label).getText().replace('\u00a0', ' '))
-                .anyMatch(text -> text.contains(words)));
+                .anyMatch(text -> text.contains(words));
     }
 
     /** Six pressings, and a window with shutters and more parts: from the first card to the last by space alone. */
@@ -182,5 +191,52 @@ class BenchTest extends OnTheDemo {
                 .singleElement()
                 .satisfies(found -> assertThat(found.line().deed()).isInstanceOf(Deed.Measured.class));
         assertThat(says("Found: 1")).isTrue();
+    }
+
+    /** The jaw is moved and sent: it lands on the card, a slip is asked about, a broken reading is not taken. */
+    @Test
+    void aCaliperSaysHowThePieceCameOut() throws Exception {
+        toTheBench(0);
+        goTo(on(() -> numberOf(desk.bench().told().orElseThrow().cards().stream()
+                .map(Card::act)
+                .filter(act -> act instanceof Act.Saw saw && saw.right())
+                .findFirst()
+                .orElseThrow())));
+        hand.push(KeyCode.CONTROL, KeyCode.G);
+        GaugeWindow gauges = on(() -> (GaugeWindow) Window.getWindows().stream()
+                .map(window -> window.getScene().getRoot().lookup("#gauges"))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElseThrow());
+        Length planned = on(() -> desk.bench().measurable().orElseThrow());
+        send(gauges, "length", String.valueOf((planned.toMm() - 0.4) / 25.4));
+        Deed.Measured read = on(() -> desk.bench().log().measured(desk.bench().card().orElseThrow().act()))
+                .orElseThrow();
+        assertThat(read.off().toMm()).isBetween(-0.41, -0.39);
+        assertThat(read.by()).isEqualTo(Instrument.CALIPER);
+        send(gauges, "length", "1");
+        assertThat(says("another unit")).isTrue();
+        hand.push(KeyCode.ESCAPE);
+        assertThat(on(() -> desk.bench().log().measured())).containsExactly(read);
+        on(() -> {
+            ((CheckBox) gauges.lookup("#gauge-half-way")).setSelected(true);
+            return true;
+        });
+        send(gauges, "angle", "45");
+        until(() -> isSaid("fell silent"));
+        assertThat(on(() -> desk.bench().log().measured())).containsExactly(read);
+        on(() -> {
+            gauges.getScene().getWindow().hide();
+            return true;
+        });
+    }
+
+    private void send(GaugeWindow gauges, String gauge, String number) throws Exception {
+        on(() -> {
+            ((TextField) gauges.lookup("#gauge-number-" + gauge)).setText(number);
+            ((Button) gauges.lookup("#gauge-send-" + gauge)).fire();
+            return true;
+        });
+        settle();
     }
 }
