@@ -27,6 +27,7 @@ import picocli.CommandLine.ParameterException;
             DemoCommand.class,
             PlanCommand.class,
             SheetCommand.class,
+            CardsCommand.class,
             CutsCommand.class,
             MillCommand.class,
             DrawCommand.class,

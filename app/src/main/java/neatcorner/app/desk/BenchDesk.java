@@ -7,9 +7,11 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.concurrent.Executor;
 import java.util.stream.IntStream;
 import neatcorner.core.card.Card;
+import neatcorner.core.card.CardCode;
 import neatcorner.core.card.Cards;
 import neatcorner.core.card.Remake;
 import neatcorner.core.card.Scene;
@@ -26,6 +28,7 @@ import neatcorner.core.work.Deed;
 import neatcorner.core.work.Instrument;
 import neatcorner.core.work.LogLine;
 import neatcorner.core.work.WorkLog;
+import neatcorner.files.store.ShopStore;
 
 /** The job in hand, card by card, and what was done of it. Used from the interface thread only. */
 public final class BenchDesk {
@@ -34,6 +37,8 @@ public final class BenchDesk {
     private final Runnable changed;
     private final Aside<Wanted, Told> told;
     private Optional<Held> held = Optional.empty();
+    /** The printed card that was asked for, until the cards are there. */
+    private Optional<CardCode> wanted = Optional.empty();
 
     BenchDesk(Desk desk, Clock clock, Executor interfaceThread, Runnable changed) {
         this.desk = desk;
@@ -83,10 +88,49 @@ public final class BenchDesk {
         return held.orElseThrow();
     }
 
+    /**
+     * Opens the job a printed card is of, at the bench and at that card.
+     *
+     * @return why that cannot be, in the maker's words; empty when it can
+     */
+    public Optional<String> open(String text) {
+        Optional<CardCode> code = CardCode.read(text);
+        if (code.isEmpty()) {
+            return Optional.of(desk.book().say("card.no_code", text));
+        }
+        Optional<String> job = desk.jobs().stream()
+                .map(ShopStore.Listed::id)
+                .filter(id -> id.startsWith(code.get().job()))
+                .findFirst();
+        if (job.isEmpty()) {
+            return Optional.of(desk.book().say("card.no_job"));
+        }
+        if (!job.get().equals(desk.jobId())) {
+            desk.open(job.get());
+        }
+        held = Optional.empty();
+        wanted = code;
+        desk.goTo(Page.BENCH);
+        if (told().isPresent()) {
+            settle();
+        }
+        return Optional.empty();
+    }
+
     /** Lets the first card that is not done be the one in hand, unless one is already. */
     private void settle() {
         if (held().at < 0) {
-            told().ifPresent(all -> goTo(next(all.cards(), 0)));
+            told().map(Told::cards).ifPresent(cards -> {
+                Optional<CardCode> code = wanted;
+                wanted = Optional.empty();
+                OptionalInt there = IntStream.range(0, cards.size())
+                        .filter(i -> code.filter(one -> one.isOf(cards.get(i).act())).isPresent())
+                        .findFirst();
+                if (code.isPresent() && there.isEmpty()) {
+                    desk.complain(Words.of("card.not_there"));
+                }
+                goTo(there.orElseGet(() -> next(cards, 0)));
+            });
         }
         changed.run();
     }

@@ -120,7 +120,7 @@ public final class Desk implements AutoCloseable {
                 Cables.SERIAL,
                 () -> Duration.ofNanos(System.nanoTime()),
                 interfaceThread,
-                words -> complaints.accept(book.say(words)),
+                this::complain,
                 this::changed);
         this.appearance = store.setting("appearance").map(Appearance::of).orElse(Appearance.USUAL);
         this.book = new Phrasebook(appearance.graduation());
@@ -254,6 +254,11 @@ public final class Desk implements AutoCloseable {
     public void onComplaint(Consumer<String> listener) {
         complaints = listener;
         interfaceThread.execute(() -> store.notices().forEach(listener));
+    }
+
+    /** Tells whoever is told of complaints. */
+    void complain(Words words) {
+        complaints.accept(book.say(words));
     }
 
     private void changed() {

@@ -1,6 +1,7 @@
 package neatcorner.app.view;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
@@ -15,6 +16,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.card.CardCode;
 import neatcorner.core.gauge.Gauge;
 import neatcorner.core.gauge.GaugeReading;
 import neatcorner.core.phrase.Refusal;
@@ -32,7 +34,14 @@ final class BenchEntry extends VBox {
     private final Label refused = Panel.text("", "caution-word");
     private final Button measure = side("bench-measure", "bench.measure");
     private final Button note = side("bench-note", "bench.note");
-    private boolean measuring;
+    private Kind kind = Kind.NOTE;
+    /** What is typed. */
+    private enum Kind {
+        MEASURE,
+        NOTE,
+        CODE
+    }
+
     /** What was refused as doubtful: typed again it is kept. */
     private String doubted = "";
 
@@ -72,8 +81,8 @@ final class BenchEntry extends VBox {
                 close();
             }
         });
-        measure.setOnAction(_ -> open(true));
-        note.setOnAction(_ -> open(false));
+        measure.setOnAction(_ -> open(Kind.MEASURE));
+        note.setOnAction(_ -> open(Kind.NOTE));
         show(false);
     }
 
@@ -95,18 +104,18 @@ final class BenchEntry extends VBox {
             return false;
         }
         // A key that is pressed is also typed: only after that may there be something to type in.
-        Platform.runLater(() -> open(measured));
+        Platform.runLater(() -> open(measured ? Kind.MEASURE : Kind.NOTE));
         return true;
     }
 
     /** Takes what a caliper says; says no where no length waits for it, or something else is being typed. */
     boolean takes(GaugeReading reading) {
-        boolean waits = isVisible() ? measuring : !measure.isDisabled();
+        boolean waits = isVisible() ? kind == Kind.MEASURE : !measure.isDisabled();
         if (reading.gauge() != Gauge.CALIPER || !waits) {
             return false;
         }
         if (!isVisible()) {
-            open(true);
+            open(Kind.MEASURE);
         }
         Instrument inHand = by.getValue();
         by.setValue(Instrument.CALIPER);
@@ -124,18 +133,24 @@ final class BenchEntry extends VBox {
         note.setDisable(desk.bench().card().isEmpty());
     }
 
-    private void open(boolean measured) {
-        measuring = measured;
+    private void open(Kind now) {
+        kind = now;
         doubted = "";
-        by.setVisible(measured);
-        by.setManaged(measured);
+        by.setVisible(kind == Kind.MEASURE);
+        by.setManaged(kind == Kind.MEASURE);
         text.clear();
         String planned = desk.bench().measurable().map(desk.book()::write).orElse("");
-        text.setPromptText(
-                measured ? Labels.get("bench.measure_prompt", planned) : Labels.get("bench.note_prompt"));
+        text.setPromptText(Labels.get("bench." + kind.name().toLowerCase(Locale.ROOT) + "_prompt", planned));
         text.setAccessibleText(text.getPromptText());
         show(true);
         text.requestFocus();
+    }
+
+    /** Opens it for the code of a printed card, of which the first sign came already. */
+    void openCode() {
+        open(Kind.CODE);
+        text.setText(CardCode.BEGINS);
+        text.end();
     }
 
     /** Closes it; what was typed is not kept. */
@@ -159,7 +174,11 @@ final class BenchEntry extends VBox {
     }
 
     private void take() {
-        Optional<String> why = measuring ? measured() : desk.bench().remark(text.getText());
+        Optional<String> why = switch (kind) {
+            case MEASURE -> measured();
+            case NOTE -> desk.bench().remark(text.getText());
+            case CODE -> desk.bench().open(text.getText());
+        };
         if (why.isEmpty()) {
             close();
         } else {

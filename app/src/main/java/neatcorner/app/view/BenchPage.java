@@ -25,7 +25,7 @@ import neatcorner.app.desk.BenchDesk;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Page;
 import neatcorner.core.card.Card;
-import neatcorner.core.card.Scene;
+import neatcorner.core.card.CardCode;
 import neatcorner.core.drawing.CardDrawing;
 import neatcorner.core.drawing.Ink;
 import neatcorner.core.drawing.Picture;
@@ -82,6 +82,14 @@ final class BenchPage extends VBox {
         progress.setAccessibleText(Labels.get("bench.progress"));
         getChildren().addAll(head, middle, progress, entry, mishap, buttons());
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        // A reader of codes types what it reads: from its first sign on that is no key of the bench.
+        addEventHandler(KeyEvent.KEY_TYPED, typed -> {
+            if (typed.getCharacter().equals(CardCode.BEGINS) && !(typed.getTarget() instanceof TextInputControl)) {
+                typed.consume();
+                close();
+                entry.openCode();
+            }
+        });
         clock.setCycleCount(Animation.INDEFINITE);
         sceneProperty().addListener((_, _, scene) -> {
             if (scene == null) {
@@ -213,8 +221,8 @@ final class BenchPage extends VBox {
             one.figure().ifPresent(figure -> card.getChildren().add(figure(figure)));
             came(one);
             for (int i = 0; i < one.says().size(); i++) {
-                boolean setting = one.scene() instanceof Scene.AtTheSaw && i == 1;
-                card.getChildren().add(Panel.text(said(one.says().get(i)), setting ? "bench-setting" : "bench-says"));
+                card.getChildren()
+                        .add(Panel.text(said(one.says().get(i)), one.isSetting(i) ? "bench-setting" : "bench-says"));
             }
             one.checks().forEach(check -> card.getChildren().add(check(check)));
             one.cautions().forEach(caution ->
@@ -246,8 +254,7 @@ final class BenchPage extends VBox {
     }
 
     private String said(Words words) {
-        String says = desk.book().say(words);
-        return says.isEmpty() ? says : says.substring(0, 1).toUpperCase(Locale.ROOT) + says.substring(1);
+        return desk.book().sentence(words);
     }
 
     private Node figure(Figure<?> figure) {

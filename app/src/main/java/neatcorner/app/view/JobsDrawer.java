@@ -15,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.card.CardCode;
 import neatcorner.files.store.ShopStore;
 
 /** The jobs of the shop, to take one up or begin another. */
@@ -38,7 +39,7 @@ final class JobsDrawer extends VBox {
         search.setAccessibleText(Labels.get("jobs.search"));
         search.setId("jobs-search");
         search.textProperty().addListener(_ -> fill());
-        search.setOnAction(_ -> first().ifPresent(Button::fire));
+        search.setOnAction(_ -> take());
         search.addEventFilter(KeyEvent.KEY_PRESSED, pressed -> {
             if (pressed.getCode() == KeyCode.DOWN) {
                 first().ifPresent(Button::requestFocus);
@@ -66,6 +67,19 @@ final class JobsDrawer extends VBox {
         search.clear();
         fill();
         search.requestFocus();
+    }
+
+    /** The job that stands first is taken up, or that whose printed card was read into the search. */
+    private void take() {
+        if (!search.getText().startsWith(CardCode.BEGINS)) {
+            first().ifPresent(Button::fire);
+            return;
+        }
+        desk.bench()
+                .open(search.getText())
+                .ifPresentOrElse(
+                        why -> list.getChildren().setAll(Panel.text(why, "caution-word")),
+                        close);
     }
 
     /** The job that stands first. */

@@ -54,13 +54,14 @@ final class Papers {
     private void export(Export what) {
         Phrasebook book = desk.book();
         Export.Request request = new Export.Request(
-                desk.plan(),
+                desk.plan().noting(desk.bench().log()),
                 book,
                 book.graduation().unit() == Unit.INCH ? SheetSize.LETTER : SheetSize.A4,
                 Optional.of(new Export.Boards(
                         desk.cuts().boards(),
                         desk.shop(),
-                        desk.cuts().laid() == Laid.BOARDS && !desk.cuts().isTogether())));
+                        desk.cuts().laid() == Laid.BOARDS && !desk.cuts().isTogether())),
+                Optional.of(desk.jobId()));
         String name = what.what().equals("sheet") ? "" : " " + what.what();
         write(name + "." + what.ending(), () -> what.content().apply(request));
     }

@@ -54,17 +54,12 @@ final class SawCard {
     /** Fills a box with the cut; with nothing where there is none. */
     void fill(VBox box) {
         desk().cuts().cut().ifPresent(cut -> {
-            box.getChildren().addAll(Panel.text(said(cut.title()), "strong"), figure(cut));
+            box.getChildren().addAll(Panel.text(panel.book().sentence(cut.title()), "strong"), figure(cut));
             box.getChildren().addAll(settings(cut));
-            cut.checks().forEach(check -> box.getChildren().add(Panel.text("·  " + said(check))));
+            cut.checks().forEach(check -> box.getChildren().add(Panel.text("·  " + panel.book().sentence(check))));
             cut.remains().ifPresent(rest -> box.getChildren()
                     .add(Panel.text(panel.book().say("sawing.remains", rest), "soft")));
         });
-    }
-
-    private String said(Words words) {
-        String says = panel.book().say(words);
-        return says.substring(0, 1).toUpperCase(Locale.ROOT) + says.substring(1);
     }
 
     private Button step(String id, String label, int by) {
@@ -90,7 +85,7 @@ final class SawCard {
 
     private List<Node> settings(SawCut cut) {
         List<Node> settings = new ArrayList<>();
-        settings.add(Panel.text(said(cut.setting().words()), "big-text"));
+        settings.add(Panel.text(panel.book().sentence(cut.setting().words()), "big-text"));
         cut.setting().saw().ifPresent(saw -> settings.add(Panel.text(Labels.get("sawing.on", saw.name()), "soft")));
         if (cut.anew().setting()) {
             settings.add(Panel.text(Labels.get("sawing.set_saw"), "caution-word"));

@@ -14,6 +14,7 @@ import javafx.stage.Window;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Page;
 import neatcorner.core.card.Card;
+import neatcorner.core.card.CardCode;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
@@ -191,6 +192,27 @@ class BenchTest extends OnTheDemo {
                 .singleElement()
                 .satisfies(found -> assertThat(found.line().deed()).isInstanceOf(Deed.Measured.class));
         assertThat(says("Found: 1")).isTrue();
+    }
+
+    /** A reader of codes types: at the bench of another job that opens the card's own, and is no key of the bench. */
+    @Test
+    void thePrintedCodeOpensTheJobThere() throws Exception {
+        toTheBench(0);
+        int there = count() / 2;
+        String code = on(() -> CardCode.of(
+                        desk.jobId(),
+                        desk.bench().told().orElseThrow().cards().get(there).act())
+                .text());
+        toTheBench(3);
+        hand.write(code);
+        hand.push(KeyCode.ENTER);
+        until(() -> desk.plan().job().title().startsWith("Seaweed") && desk.bench().at() == there);
+        assertThat(on(() -> desk.bench().log().entries())).isEmpty();
+        hand.write("#neat-corner:card:nowhere:00000000");
+        hand.push(KeyCode.ENTER);
+        assertThat(says("no job here")).isTrue();
+        hand.push(KeyCode.ESCAPE);
+        assertThat(on(() -> desk.bench().at())).isEqualTo(there);
     }
 
     /** The jaw is moved and sent: it lands on the card, a slip is asked about, a broken reading is not taken. */

@@ -47,4 +47,9 @@ public record Card(
             throw new IllegalArgumentException(checks.size() + " checks on one card");
         }
     }
+
+    /** Whether a line of what it says is what the machine is set to: after where the stop stands. */
+    public boolean isSetting(int line) {
+        return scene instanceof Scene.AtTheSaw && line == 1;
+    }
 }

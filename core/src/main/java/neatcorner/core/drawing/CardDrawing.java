@@ -21,8 +21,17 @@ public final class CardDrawing {
      * @param plan of the job, whichever of its parts that looks at
      */
     public static Picture draw(Plan plan, Card card, Reader reader, double width, double height) {
-        Plan part = Planner.at(plan, card.part());
         Reader afar = new Reader(reader.book(), reader.lettering(), reader.scale() * LARGER);
+        return draw(plan, card, reader, afar, width, height);
+    }
+
+    /** The same on paper, which is held in the hand. */
+    static Picture printed(Plan plan, Card card, Reader reader, double width, double height) {
+        return draw(plan, card, reader, reader, width, height);
+    }
+
+    private static Picture draw(Plan plan, Card card, Reader reader, Reader afar, double width, double height) {
+        Plan part = Planner.at(plan, card.part());
         return switch (card.scene()) {
             case Scene.AtTheSaw(var cut, var kerf, _) -> SawCutDrawing.draw(cut, kerf, afar, width, height);
             case Scene.InTheMachine(var step) -> MakingDrawing.draw(part, step, afar, width, height);

@@ -199,7 +199,10 @@ public final class SawCutDrawing {
                         Paint.of(Sketch.letters(section().species())), sketch.em(1), Mark.Dash.SOLID);
             }
         }
-        sketch.small(new At(0, height - sketch.em(36)), sketch.say("sawing.sight_edge"), Anchor.START);
+        // Where there is little room, what the saw is set to needs it.
+        if (fence + wide + sketch.em(72) < height - sketch.em(44)) {
+            sketch.small(new At(0, height - sketch.em(36)), sketch.say("sawing.sight_edge"), Anchor.START);
+        }
     }
 
     private void stop() {

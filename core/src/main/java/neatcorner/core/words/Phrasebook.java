@@ -59,6 +59,12 @@ public final class Phrasebook {
         return say(Words.of(key, args));
     }
 
+    /** The same with a capital at its beginning. */
+    public String sentence(Words words) {
+        String says = say(words);
+        return says.isEmpty() ? says : says.substring(0, 1).toUpperCase(Locale.ROOT) + says.substring(1);
+    }
+
     private String value(Object value) {
         return switch (value) {
             case Figure<?> figure -> write(figure);

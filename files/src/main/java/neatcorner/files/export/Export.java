@@ -26,11 +26,13 @@ public record Export(String what, String ending, Function<Request, byte[]> conte
      * @param book   the reader's units
      * @param paper  to print on, where it is printed
      * @param boards the pieces are milled from; empty where none are known
+     * @param job    what the shop calls the job; empty for one that is in no shop
      */
-    public record Request(Plan plan, Phrasebook book, SheetSize paper, Optional<Boards> boards) {
-        /** Where no boards are known. */
+    public record Request(
+            Plan plan, Phrasebook book, SheetSize paper, Optional<Boards> boards, Optional<String> job) {
+        /** Of a job in no shop, where no boards are known. */
         public Request(Plan plan, Phrasebook book, SheetSize paper) {
-            this(plan, book, paper, Optional.empty());
+            this(plan, book, paper, Optional.empty(), Optional.empty());
         }
     }
 

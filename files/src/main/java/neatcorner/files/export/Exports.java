@@ -13,6 +13,7 @@ import neatcorner.core.plan.Plan;
 import neatcorner.files.exchange.DxfFile;
 import neatcorner.files.exchange.SvgFile;
 import neatcorner.files.exchange.Template;
+import neatcorner.files.sheet.CardSheet;
 import neatcorner.files.sheet.ShopSheet;
 import neatcorner.files.text.CutList;
 import neatcorner.files.text.MillCsv;
@@ -23,6 +24,8 @@ public final class Exports {
     /** All of them, in the order they are offered. */
     public static final List<Export> ALL = List.of(
             new Export("sheet", "pdf", Exports::sheet),
+            new Export("cards", "pdf", request -> cards(request, 1)),
+            new Export("cards-4", "pdf", request -> cards(request, 4)),
             new Export(
                     "frame",
                     "pdf",
@@ -72,6 +75,10 @@ public final class Exports {
                         .map(boards -> new ShopSheet.Boards(boards.milling().get(), boards.shop())),
                 request.book(),
                 request.paper());
+    }
+
+    private static byte[] cards(Export.Request request, int aPage) {
+        return CardSheet.write(request.plan(), request.job(), aPage, request.book(), request.paper());
     }
 
     private static Milling milling(Export.Request request) {

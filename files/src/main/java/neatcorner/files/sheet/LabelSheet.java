@@ -1,16 +1,10 @@
 package neatcorner.files.sheet;
 
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
-import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
-import java.util.Map;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.rack.Board;
 import neatcorner.core.rack.OffCut;
@@ -32,8 +26,6 @@ public final class LabelSheet {
     private static final int ACROSS = 3;
     private static final int DOWN = 8;
     private static final float MARGIN = 24;
-    /** Modules across; the encoder takes more where the text needs them. */
-    private static final int CODE_SIZE = 21;
     /** A code wants four of its modules free all round. */
     private static final float QUIET = 12;
 
@@ -101,7 +93,7 @@ public final class LabelSheet {
         out.addRect(x, y, wide, high);
         out.stroke();
         float code = Math.min(high - 2 * QUIET, wide * 0.34f);
-        code(out, CODE + item.label(), x + QUIET, y + (high - code) / 2, code);
+        CodeMark.draw(out, CODE + item.label(), x + QUIET, y + (high - code) / 2, code);
         float left = x + code + 2 * QUIET;
         float room = x + wide - 6 - left;
         line(out, bold, 16, item.label(), left, y + high - 26, room);
@@ -139,30 +131,5 @@ public final class LabelSheet {
         }
         out.setNonStrokingColor(0.13f);
         Letters.show(out, font, fitted, x, y, shown);
-    }
-
-    private static void code(PDPageContentStream out, String content, float x, float y, float size) throws IOException {
-        BitMatrix dots;
-        try {
-            dots = new QRCodeWriter()
-                    .encode(
-                            content,
-                            BarcodeFormat.QR_CODE,
-                            CODE_SIZE,
-                            CODE_SIZE,
-                            Map.of(EncodeHintType.MARGIN, 0, EncodeHintType.CHARACTER_SET, "UTF-8"));
-        } catch (WriterException tooLong) {
-            throw Refusal.of("label_sheet.too_long", content);
-        }
-        float dot = size / dots.getWidth();
-        out.setNonStrokingColor(0f);
-        for (int row = 0; row < dots.getHeight(); row++) {
-            for (int column = 0; column < dots.getWidth(); column++) {
-                if (dots.get(column, row)) {
-                    out.addRect(x + column * dot, y + size - (row + 1) * dot, dot, dot);
-                }
-            }
-        }
-        out.fill();
     }
 }

@@ -24,6 +24,7 @@ final class PdfPage {
     private final PDPageContentStream out;
     private final double pageHeight;
     private final Face face;
+    private final double least;
 
     /** The fonts embedded in one document. */
     record Face(PDFont text, PDFont bold, PDFont figures) implements Lettering {
@@ -43,6 +44,12 @@ final class PdfPage {
     }
 
     PdfPage(PDPageContentStream out, double pageHeight, Face face) {
+        this(out, pageHeight, face, Column.TEXT);
+    }
+
+    /** One whose pictures have no print that is smaller than this. */
+    PdfPage(PDPageContentStream out, double pageHeight, Face face, double least) {
+        this.least = least;
         this.out = out;
         this.pageHeight = pageHeight;
         this.face = face;
@@ -71,7 +78,7 @@ final class PdfPage {
                             text.at().plus(left, top),
                             text.text(),
                             text.ink(),
-                            Math.max(text.size(), Column.TEXT),
+                            Math.max(text.size(), least),
                             text.bold(),
                             text.anchor());
                 case Mark.Number number ->

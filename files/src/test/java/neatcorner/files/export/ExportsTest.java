@@ -72,7 +72,8 @@ class ExportsTest {
                 plan(),
                 BOOK,
                 SheetSize.A4,
-                Optional.of(new Export.Boards(ExportsTest::milling, SHOP, onSheet)));
+                Optional.of(new Export.Boards(ExportsTest::milling, SHOP, onSheet)),
+                Optional.of("a-job"));
     }
 
     private static List<Export> all() {
