@@ -1,13 +1,16 @@
 package neatcorner.app.view;
 
+import java.util.List;
 import java.util.Optional;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Sizing;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
+import neatcorner.core.words.Phrasebook;
 
 /** The habits every job starts from. */
 final class HabitsPanel extends Panel {
@@ -15,6 +18,14 @@ final class HabitsPanel extends Panel {
         super(desk, new ShopTypist(desk));
         heading(Labels.get("shop.habits"));
         getChildren().add(text(Labels.get("shop.habits_how"), "soft"));
+        choice(
+                        Labels.get("shop.sizing"),
+                        () -> List.of(Sizing.values()),
+                        () -> desk().shop().habits().sizing(),
+                        way -> book().say(Phrasebook.keyOf(way)),
+                        way -> desk().edit(new ShopEdit.ChooseSizing(way)))
+                .setId("sizing");
+        getChildren().add(text(Labels.get("shop.sizing_how"), "soft"));
         for (Habit habit : Habit.values()) {
             shopHabit(habit);
         }

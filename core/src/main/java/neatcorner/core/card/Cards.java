@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -17,6 +18,7 @@ import neatcorner.core.cut.Piece;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.finish.FinishPlan;
 import neatcorner.core.fit.FitPlan;
+import neatcorner.core.job.Placement;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.making.Tool;
 import neatcorner.core.measure.Angle;
@@ -35,6 +37,9 @@ import neatcorner.core.sawing.SawCut;
 import neatcorner.core.sawing.Sawing;
 import neatcorner.core.sawing.Stroke;
 import neatcorner.core.sawing.ToSaw;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
+import neatcorner.core.shop.Sizing;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Origin;
@@ -60,7 +65,8 @@ public final class Cards {
     private final List<Card> cards = new ArrayList<>();
     /** How often a step of a name was said of a part at a station. */
     private final Map<Act, Integer> said = new HashMap<>();
-
+    /** Steps of a glue-up that were said before the pieces were cut. */
+    private final Set<Words> before = new HashSet<>();
     private final Partners partners;
 
     private Cards(Plan plan, Partners partners) {
@@ -74,7 +80,7 @@ public final class Cards {
         return of(plan, toSaw, toSaw.inOrder());
     }
 
-    /** The same with its cuts brought into an order already. */
+    /** The same with its cuts brought into one order already, by which they are made where all are made at once. */
     public static List<Card> of(Plan plan, ToSaw toSaw, Sawing sawing) {
         Cards cards = new Cards(plan, new Partners(plan, toSaw.sticks()));
         List<Plan> parts = Planner.ofParts(plan);
@@ -83,8 +89,14 @@ public final class Cards {
         parts.stream()
                 .filter(part -> !ready.contains(part.job().section().name()))
                 .forEach(part -> cards.make(part, false));
-        cards.saw(sawing, toSaw);
-        for (Plan part : parts) {
+        Waves waves = Waves.of(plan, toSaw, sawing);
+        for (int i = 0; i < parts.size(); i++) {
+            Plan part = parts.get(i);
+            cards.fitTo(part, waves.of(i));
+            cards.saw(waves, i, toSaw);
+            if (i == 0) {
+                cards.sawAgain(toSaw);
+            }
             cards.steps(part, Station.CORNERS, part.joints().work(), cards.cautions(Station.CORNERS));
             cards.glue(part);
             cards.finish(part);
@@ -184,11 +196,12 @@ public final class Cards {
         };
     }
 
-    private void saw(Sawing sawing, ToSaw toSaw) {
+    /** The cuts that come to the saw before a part is joined. */
+    private void saw(Waves waves, int part, ToSaw toSaw) {
         WorkLog log = plan.get(WorkLog.class);
         Map<String, String> parts = Lots.parts(Lots.orders(plan.assembly()));
         List<Remake> remakes = remakes(plan, toSaw.sticks(), log);
-        for (SawCut cut : sawing.cuts()) {
+        for (SawCut cut : waves.of(part)) {
             Act.Saw act = act(cut, parts, 0);
             boolean alone = cut.stroke() == Stroke.LEFT || cut.stroke() == Stroke.RIGHT;
             boolean spoilt = remakes.stream()
@@ -197,9 +210,16 @@ public final class Cards {
                             && wrong.part().equals(act.part()));
             // What only a piece that is spoiled would get from it is not cut any more.
             if (!(spoilt && alone) || log.isDone(act)) {
-                cards.add(card(act, cut.title(), cut, Optional.empty(), toSaw.kerf()));
+                cards.add(card(act, cut.title(), cut, waves.fitted(cut, part), toSaw.kerf()));
             }
         }
+    }
+
+    /** The cuts of pieces that were spoiled, once more. */
+    private void sawAgain(ToSaw toSaw) {
+        WorkLog log = plan.get(WorkLog.class);
+        Map<String, String> parts = Lots.parts(Lots.orders(plan.assembly()));
+        List<Remake> remakes = remakes(plan, toSaw.sticks(), log);
         for (Remake remake : remakes) {
             int number = remake.number(toSaw.sticks().size(), remakes);
             for (SawCut once : new ToSaw(List.of(remake.layout()), toSaw.habits(), toSaw.machines()).inOrder().cuts()) {
@@ -211,6 +231,50 @@ public final class Cards {
                 }
             }
         }
+    }
+
+    /** What must be done and read of what a part is fitted to, where pieces of it are cut only now. */
+    private void fitTo(Plan part, List<SawCut> cuts) {
+        if (part.job().seen() == 0 || cuts.isEmpty()) {
+            return;
+        }
+        part.glue().steps().stream().filter(Cards::comesFirst).forEach(step -> {
+            before.add(step);
+            add(part, Station.GLUE_UP, step, List.of(), List.of(), Optional.empty());
+        });
+        Plan base = Planner.at(plan, plan.job().indexOf(part.job().part().placement().orElseThrow().on()));
+        Line followed = part.assembly().followed(part.job().seen()).orElseThrow();
+        for (Axis axis : Axis.values()) {
+            base.frame().size(followed, axis).filter(_ -> base.frame().isFourSquare()).ifPresent(size ->
+                    measure(
+                            base,
+                            size,
+                            Words.of("card.size_of", base.job().part().name(), followed, axis),
+                            Words.of("card.size_how", part.job().part().name())));
+        }
+    }
+
+    /** Whether a step of a part's glue-up comes before its pieces are cut. */
+    private static boolean comesFirst(Words step) {
+        return step.key().equals("attach.as_it_came_out");
+    }
+
+    /** A size as it came out; one that is measured before already is not asked for again. */
+    private void measure(Plan part, Figure<Length> size, Words title, Words how) {
+        Act act = new Act.Size(part.job().part().name(), size.id());
+        if (cards.stream().anyMatch(card -> card.act().equals(act))) {
+            return;
+        }
+        cards.add(new Card(
+                act,
+                part.job().seen(),
+                title,
+                Optional.of(size),
+                List.of(Words.of("card.planned", size), how),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                new Scene.OnTheBench(Station.FIT)));
     }
 
     /** The pieces that were spoiled, as they are made again. */
@@ -289,6 +353,9 @@ public final class Cards {
         boolean measured = false;
         boolean waited = false;
         for (Words step : part.glue().steps()) {
+            if (before.contains(step)) {
+                continue;
+            }
             boolean cleaned = step.key().startsWith("close.squeeze_out");
             boolean checks = CHECKS.contains(step.key());
             List<Figure<Length>> across = checks ? part.glue().checks() : List.of();
@@ -344,26 +411,19 @@ public final class Cards {
         for (Axis axis : Axis.values()) {
             Figure<Length> rabbet =
                     holder.frame().size(Line.RABBET, axis).orElseThrow();
-            cards.add(new Card(
-                    new Act.Size(holder.job().part().name(), rabbet.id()),
-                    holder.job().seen(),
+            measure(
+                    holder,
+                    rabbet,
                     Words.of("card.rabbet", axis),
-                    Optional.of(rabbet),
-                    List.of(
-                            Words.of("card.planned", rabbet),
-                            Words.of(holder.job().quantity() > 1 ? "card.rabbets_how" : "card.rabbet_how")),
-                    List.of(),
-                    List.of(),
-                    Optional.empty(),
-                    new Scene.OnTheBench(Station.FIT)));
+                    Words.of(holder.job().quantity() > 1 ? "card.rabbets_how" : "card.rabbet_how"));
         }
     }
 
     private void fit(Plan holder) {
         List<Safety> cautions = cautions(Station.FIT);
         measure(holder);
-        toCut(holder).forEach(pane -> cut(holder, pane, cautions));
-        holder.fit().matOpenings().forEach(opening -> cut(holder, opening, cautions));
+        toCut(holder).forEach(pane -> cut(holder, pane, true, cautions));
+        holder.fit().matOpenings().forEach(opening -> cut(holder, opening, false, cautions));
         for (Words step : holder.fit().order()) {
             List<Words> points = HELD.contains(step.key())
                     ? holder.fit().points().stream().map(FitPlan.Points::said).toList()
@@ -381,17 +441,26 @@ public final class Cards {
                 .toList();
     }
 
-    /** All that are alike of a sheet, or of the hole in one. */
-    private void cut(Plan holder, Pane pane, List<Safety> cautions) {
+    /**
+     * All that are alike of a sheet, or of the hole in one.
+     *
+     * @param fitted whether it lies in the rabbet and may be marked there
+     */
+    private void cut(Plan holder, Pane pane, boolean fitted, List<Safety> cautions) {
         int many = pane.count() * holder.job().quantity();
         boolean glass = pane.material().filter(Material::isGlass).isPresent();
         Words what = many > 1 ? Words.of("card.panes", pane.name(), many) : Words.of("card.pane", pane.name());
+        List<Words> says = new ArrayList<>(List.of(Words.of("card.pane_size", pane.width(), pane.height())));
+        Habits habits = holder.frame().habits();
+        if (fitted && habits.sizing() == Sizing.BY_TRANSFER && holder.job().isPlain()) {
+            says.add(Words.of("card.pane_by_transfer", habits.said(Habit.PLAY)));
+        }
         cards.add(new Card(
                 step(holder, Station.FIT, name(what)),
                 holder.job().seen(),
                 what,
                 Optional.of(pane.width()),
-                List.of(Words.of("card.pane_size", pane.width(), pane.height())),
+                says,
                 List.of(),
                 glass ? cautions : cautions.stream().filter(one -> one != Safety.GLASS).toList(),
                 Optional.empty(),

@@ -20,6 +20,7 @@ import neatcorner.core.shop.Proof;
 import neatcorner.core.shop.Sale;
 import neatcorner.core.shop.School;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.shop.Sizing;
 import neatcorner.core.shop.Sticks;
 import neatcorner.core.wood.Climate;
 import neatcorner.core.wood.Ware;
@@ -178,6 +179,19 @@ public sealed interface ShopEdit {
         @Override
         public Words words() {
             return Words.of("edit.currency", currency);
+        }
+    }
+
+    /** How sizes are come to. */
+    record ChooseSizing(Sizing sizing) implements ShopEdit {
+        @Override
+        public Shop apply(Shop shop) {
+            return shop.withHabits(shop.habits().with(sizing));
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.sizing", sizing);
         }
     }
 

@@ -27,6 +27,7 @@ import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.work.Readings;
 import neatcorner.core.work.WorkLog;
 
 /**
@@ -105,6 +106,14 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
     /** The frames of all parts. */
     public List<Frame> frames() {
         return planned.stream().map(Planned::result).toList();
+    }
+
+    /** The line of the part it lies by that a part follows; empty for the first. */
+    public Optional<Line> followed(int part) {
+        Part own = job.parts().get(part);
+        return own.placement()
+                .map(where -> Placed.of(where, own.body().section(), frame(job.indexOf(where.on())), Readings.NONE)
+                        .beside());
     }
 
     /** How high all parts are together, outside. */
@@ -213,8 +222,11 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
                     }
                     Placement placement = part.placement().orElseThrow();
                     int base = whole.indexOf(placement.on());
-                    Placed placed =
-                            Placed.of(placement, part.body().section(), frames.get(base).result());
+                    Placed placed = Placed.of(
+                            placement,
+                            part.body().section(),
+                            frames.get(base).result(),
+                            log.readings(placement.on()));
                     whole = whole.with(shaped(part.body(), placed.outline()));
                     Planned<Frame> planned = Frame.of(
                             whole, habits, Optional.of(placed), log.readings(part.name()));

@@ -176,7 +176,8 @@ final class Framing {
             return Optional.empty();
         }
         Length planned = chain.walk(Line.RABBET.size(axis), Line.RABBET).result().value();
-        Optional<Deed.Measured> read = readings.of(Line.RABBET.size(axis)).filter(one -> isOf(planned, axis, one));
+        Optional<Deed.Measured> read = readings.of(Line.RABBET.size(axis))
+                .filter(one -> isOf(planned, Line.RABBET, axis, one));
         if (read.isPresent()) {
             find(axis, read.get());
             findTooSmall(chain, axis, read.get().value());
@@ -201,7 +202,7 @@ final class Framing {
     }
 
     /** Whether it was read of the frame that is planned now; what was read of another says nothing of this one. */
-    private boolean isOf(Length planned, Axis axis, Deed.Measured read) {
+    private boolean isOf(Length planned, Line line, Axis axis, Deed.Measured read) {
         boolean same = read.planned().equals(planned);
         if (!same) {
             ledger.find(Finding.of(
@@ -209,6 +210,7 @@ final class Framing {
                             Station.FIT,
                             "reading_of_another",
                             axis,
+                            line,
                             read.value(),
                             read.planned(),
                             planned)
@@ -266,6 +268,9 @@ final class Framing {
                         .orElseGet(() ->
                                 Figure.given(size.key(), job.given(axis).orElseThrow().length()))
                 : size;
+        if (line != Line.RABBET || !job.isPlain()) {
+            readings.of(line.size(axis)).ifPresent(read -> isOf(entered.value(), line, axis, read));
+        }
         // Given or not: glass is written down to the mark everywhere, so that the brief and the cutting list say the
         // same.
         return ledger.enter(new Figure<>(

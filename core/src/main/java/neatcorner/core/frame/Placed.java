@@ -17,6 +17,8 @@ import neatcorner.core.phrase.Refusal;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.Readings;
 
 /**
  * How large a placed part is: one of its lines runs beside a line of the part it lies by, everywhere at the same
@@ -29,9 +31,17 @@ import neatcorner.core.words.Figure;
  * @param out    how far its own line lies outside the other; negative inside
  * @param across how many alike lie side by side, the same distance apart
  * @param high   how high one that stands on the other's upper edge is; empty for all others
+ * @param read   what was read of that part's sizes
  */
 record Placed(
-        Frame base, String name, Line beside, Line own, Length out, int across, Optional<Length> high) {
+        Frame base,
+        String name,
+        Line beside,
+        Line own,
+        Length out,
+        int across,
+        Optional<Length> high,
+        Readings read) {
     /** Longer blanks of an arch than this, in mm, waste a wide board. Common practice, no source. */
     private static final double LONG_BLANK = 450;
     private static final int MOST_BLANKS = 18;
@@ -39,15 +49,22 @@ record Placed(
     private static final double EVEN = 1e-6;
 
     private Placed(Frame base, String name, Line beside, Line own, Length out, int across) {
-        this(base, name, beside, own, out, across, Optional.empty());
+        this(base, name, beside, own, out, across, Optional.empty(), Readings.NONE);
     }
 
     /**
      * A part of this section that is to lie so by another.
      *
+     * @param read what was read of the other's sizes
      * @throws Refusal when the other part leans: nothing is placed by leaning sides
      */
-    static Placed of(Placement placement, Section section, Frame base) {
+    static Placed of(Placement placement, Section section, Frame base, Readings read) {
+        Placed placed = of(placement, section, base);
+        return new Placed(
+                base, placed.name, placed.beside, placed.own, placed.out, placed.across, placed.high, read);
+    }
+
+    private static Placed of(Placement placement, Section section, Frame base) {
         if (!base.job().lean().isFlat()) {
             throw Refusal.of("placed.by_leaning", placement.on());
         }
@@ -82,7 +99,8 @@ record Placed(
                 if (!base.isFourSquare()) {
                     throw Refusal.of("placed.on_top", top.on());
                 }
-                yield new Placed(base, top.on(), Line.OUTSIDE, Line.OUTSIDE, top.gap(), 1, Optional.of(top.high()));
+                Optional<Length> high = Optional.of(top.high());
+                yield new Placed(base, top.on(), Line.OUTSIDE, Line.OUTSIDE, top.gap(), 1, high, Readings.NONE);
             }
             case Placement.Hinged hinged -> {
                 if (!base.isFourSquare() || !base.bars().isEmpty()) {
@@ -160,11 +178,21 @@ record Placed(
         return figure(axis).value();
     }
 
-    /** What the tape read on the outside of the other part, where that is what this one follows. */
+    /**
+     * What was read of the line that this one follows, of the part as it is planned; of its outside also what the tape
+     * read when its corners were checked. A size that follows a reading itself, as a rabbet, is that reading already.
+     */
     private Optional<Length> measured(Axis axis) {
-        return beside == Line.OUTSIDE && base.isFourSquare()
-                ? base.job().part().progress().outside(axis == Axis.WIDTH)
-                : Optional.empty();
+        if (!base.isFourSquare()) {
+            return Optional.empty();
+        }
+        Length planned = base.size(beside, axis).orElseThrow().value();
+        return read.of(beside.size(axis))
+                .filter(one -> one.planned().equals(planned))
+                .map(Deed.Measured::value)
+                .or(() -> beside == Line.OUTSIDE
+                        ? base.job().part().progress().outside(axis == Axis.WIDTH)
+                        : Optional.empty());
     }
 
     /** Its own line on an axis, worked out from the other's as it came out, or as it is planned. */

@@ -40,6 +40,14 @@ public sealed interface Placement extends Named {
         return false;
     }
 
+    /** Whether it is cut to fit that part: it goes round it or into it. */
+    default boolean isSnug() {
+        return switch (this) {
+            case Around _, Inside _, InBack _, Hinged _ -> true;
+            case Behind _, OnFront _, OnTop _ -> false;
+        };
+    }
+
     /** A shape like the one it gets, until its sizes are worked out. */
     default Outline like(Outline other) {
         return other;

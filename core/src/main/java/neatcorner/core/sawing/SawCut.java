@@ -72,6 +72,24 @@ public record SawCut(int number, On on, Stroke stroke, SawSetting setting, Anew 
                 proof);
     }
 
+    /**
+     * The same in another order.
+     *
+     * @param before the cuts that come before it now, the last one last
+     */
+    public SawCut after(List<SawCut> before) {
+        boolean isSet = !before.isEmpty() && before.getLast().setting.equals(setting);
+        boolean stops = measure instanceof Measure.Stop;
+        boolean stands = before.reversed().stream()
+                .map(SawCut::measure)
+                .filter(Measure.Stop.class::isInstance)
+                .findFirst()
+                .filter(stop -> stop.length().equals(measure.length()))
+                .isPresent();
+        return new SawCut(
+                number, on, stroke, setting, new Anew(!isSet, stops && !stands), measure, held, over, offCut, proof);
+    }
+
     /** The same for a piece that is so much shorter. */
     public SawCut lessBy(Length less) {
         return new SawCut(

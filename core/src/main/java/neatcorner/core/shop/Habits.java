@@ -13,14 +13,15 @@ import neatcorner.core.words.Origin;
  *
  * @param values  the numbers that were said; what is missing has its usual value
  * @param drawers the sizes of screws and the like that are at hand
+ * @param sizing how the shop comes to sizes; no job has a way of its own
  */
-public record Habits(Map<Habit, Length> values, Drawers drawers) {
+public record Habits(Map<Habit, Length> values, Drawers drawers, Sizing sizing) {
     /** Nothing said. */
     public static final Habits USUAL = new Habits(Map.of());
 
     /** Numbers alone. */
     public Habits(Map<Habit, Length> values) {
-        this(values, Drawers.FULL);
+        this(values, Drawers.FULL, Sizing.BY_NUMBERS);
     }
 
     public Habits {
@@ -46,7 +47,12 @@ public record Habits(Map<Habit, Length> values, Drawers drawers) {
 
     /** With these sizes at hand. */
     public Habits with(Drawers other) {
-        return new Habits(values, other);
+        return new Habits(values, other, sizing);
+    }
+
+    /** Worked so. */
+    public Habits with(Sizing other) {
+        return new Habits(values, drawers, other);
     }
 
     /** With one number more or changed. */
@@ -59,6 +65,6 @@ public record Habits(Map<Habit, Length> values, Drawers drawers) {
         EnumMap<Habit, Length> merged = new EnumMap<>(Habit.class);
         merged.putAll(values);
         merged.putAll(others.values);
-        return new Habits(merged, drawers);
+        return new Habits(merged, drawers, sizing);
     }
 }

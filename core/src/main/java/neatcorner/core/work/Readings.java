@@ -8,6 +8,8 @@ import neatcorner.core.words.FigureKey;
 
 /** What was read of one part: where there is a reading, it takes over from what was planned. */
 public final class Readings {
+    /** Nothing was read. */
+    public static final Readings NONE = new Readings(WorkLog.NOTHING, "");
     private final WorkLog log;
     private final String part;
 

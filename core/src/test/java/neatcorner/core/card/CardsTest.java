@@ -27,6 +27,7 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.rack.Material;
 import neatcorner.core.report.Safety;
+import neatcorner.core.shop.Sizing;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
@@ -36,17 +37,24 @@ import neatcorner.core.work.Instrument;
 import neatcorner.core.work.LogLine;
 import neatcorner.core.work.WorkLog;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** A plan told act by act: of odd jobs everything the plan says is on a card, once. */
 class CardsTest {
     private static final Phrasebook BOOK = new Phrasebook(Graduation.INCH_16);
 
     private static List<Plan> plans(int many) {
+        return plans(many, Sizing.BY_NUMBERS);
+    }
+
+    private static List<Plan> plans(int many, Sizing sizing) {
         OddJobs jobs = new OddJobs(20_261_216);
         List<Plan> plans = new ArrayList<>();
         while (plans.size() < many) {
             try {
-                plans.add(Planner.plan(jobs.next(), Sample.shop()));
+                plans.add(Planner.plan(
+                        jobs.next(), Sample.shop().withHabits(Sample.shop().habits().with(sizing))));
             } catch (Refusal impossible) {
                 // Not a frame.
             }
@@ -55,9 +63,10 @@ class CardsTest {
     }
 
     /** Every act is told once, in words that are there; nothing asks for more than four looks. */
-    @Test
-    void everyActIsTold() {
-        for (Plan plan : plans(40)) {
+    @ParameterizedTest
+    @EnumSource(Sizing.class)
+    void everyActIsTold(Sizing sizing) {
+        for (Plan plan : plans(30, sizing)) {
             List<Card> cards = Cards.of(plan);
             assertThat(cards).as("%s", plan.job()).extracting(Card::act).doesNotHaveDuplicates();
             plan.job().packed().layer(Material.Role.ART).ifPresent(art -> assertThat(cards)
@@ -75,9 +84,10 @@ class CardsTest {
     }
 
     /** Both ends of every piece are cut, each by one act or in that of its neighbour. */
-    @Test
-    void everyPieceGetsBothEnds() {
-        for (Plan plan : plans(60)) {
+    @ParameterizedTest
+    @EnumSource(Sizing.class)
+    void everyPieceGetsBothEnds(Sizing sizing) {
+        for (Plan plan : plans(40, sizing)) {
             Set<String> ends = new HashSet<>();
             for (Card card : Cards.of(plan)) {
                 if (card.scene() instanceof Scene.AtTheSaw(var cut, _, _)) {

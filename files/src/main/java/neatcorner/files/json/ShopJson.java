@@ -13,6 +13,7 @@ import neatcorner.core.shop.Moulding;
 import neatcorner.core.shop.Sale;
 import neatcorner.core.shop.School;
 import neatcorner.core.shop.Shop;
+import neatcorner.core.shop.Sizing;
 import neatcorner.core.shop.Sticks;
 import neatcorner.core.wood.Air;
 import neatcorner.core.wood.Climate;
@@ -40,7 +41,10 @@ final class ShopJson {
                                 "on_hand", sticks -> new Sticks(sticks.length("length"), sticks.whole("count")))));
         return fields.build(() -> new Shop(
                 fields.text("name", ""),
-                HabitsJson.read(fields),
+                HabitsJson.read(fields)
+                        .with(fields.has("sizing")
+                                ? fields.constant("sizing", Sizing.class)
+                                : Sizing.BY_NUMBERS),
                 mouldings,
                 fields.list(
                         "clamps",
@@ -87,6 +91,7 @@ final class ShopJson {
     static void write(Shop shop, ObjectNode node) {
         node.put("name", shop.name());
         HabitsJson.write(shop.habits(), node);
+        node.put("sizing", Fields.name(shop.habits().sizing()));
         ArrayNode mouldings = node.putArray("mouldings");
         for (Moulding moulding : shop.mouldings()) {
             ObjectNode item = mouldings.addObject();

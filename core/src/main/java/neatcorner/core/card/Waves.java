@@ -1,0 +1,144 @@
+package neatcorner.core.card;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import neatcorner.core.cut.Lots;
+import neatcorner.core.cut.Piece;
+import neatcorner.core.cut.StickLayout;
+import neatcorner.core.job.Job;
+import neatcorner.core.job.Part;
+import neatcorner.core.job.Placement;
+import neatcorner.core.outline.Side;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.sawing.SawCut;
+import neatcorner.core.sawing.Sawing;
+import neatcorner.core.sawing.Stroke;
+import neatcorner.core.sawing.ToSaw;
+import neatcorner.core.shop.Sizing;
+
+/**
+ * When a cut comes to the saw. Most come first, in one order. Strips that are fitted one by one wait until what they
+ * are fitted to is made, and by transfer so does whatever goes round another part or into it; of a stick that several
+ * parts share, only the cuts that give a piece its length wait.
+ */
+final class Waves {
+    private static final int FIRST = 0;
+    private final Job job;
+    private final Sizing sizing;
+    /** The part by the name its pieces carry, from 0. */
+    private final Map<String, Integer> numbers = new HashMap<>();
+    private final Map<Integer, List<SawCut>> cuts = new HashMap<>();
+
+    private Waves(Plan plan, Sizing sizing) {
+        this.job = plan.job();
+        this.sizing = sizing;
+        List<String> parts = job.parts().stream().map(Part::name).toList();
+        Lots.parts(Lots.orders(plan.assembly())).forEach((piece, part) -> numbers.put(piece, parts.indexOf(part)));
+    }
+
+    /** Those of a job, whose cuts are brought into one order already. */
+    static Waves of(Plan plan, ToSaw toSaw, Sawing sawing) {
+        Waves waves = new Waves(plan, toSaw.habits().sizing());
+        if (waves.numbers.values().stream().anyMatch(waves::waits)) {
+            waves.fill(toSaw);
+        } else {
+            waves.cuts.put(FIRST, sawing.cuts());
+        }
+        return waves;
+    }
+
+    /** Whether a part, from 0, waits for the one it lies by. */
+    private boolean waits(int part) {
+        return part > FIRST && (job.at(part).isFitted() || fits(part));
+    }
+
+    private boolean fits(int part) {
+        return sizing == Sizing.BY_TRANSFER
+                && job.parts().get(part).placement().filter(Placement::isSnug).isPresent();
+    }
+
+    private void fill(ToSaw toSaw) {
+        Map<Integer, List<Integer>> sticks = new LinkedHashMap<>();
+        for (int i = 0; i < toSaw.sticks().size(); i++) {
+            sticks.computeIfAbsent(first(toSaw.sticks().get(i)), _ -> new ArrayList<>()).add(i);
+        }
+        sticks.forEach((part, places) -> {
+            List<StickLayout> these = places.stream().map(toSaw.sticks()::get).toList();
+            for (SawCut cut : new ToSaw(these, toSaw.habits(), toSaw.machines()).inOrder().cuts()) {
+                int when = cut.stroke() == Stroke.RIGHT ? turn(piece(cut)) : part;
+                cuts.computeIfAbsent(when, _ -> new ArrayList<>())
+                        .add(cut.onStick(places.get(cut.on().number() - 1) + 1));
+            }
+        });
+        cuts.replaceAll((_, once) -> inOrder(once));
+    }
+
+    /** What is set for each is another thing now that others come between, or do not. */
+    private static List<SawCut> inOrder(List<SawCut> once) {
+        List<SawCut> ordered = new ArrayList<>();
+        once.forEach(cut -> ordered.add(cut.after(ordered)));
+        return List.copyOf(ordered);
+    }
+
+    private int first(StickLayout stick) {
+        return stick.placed().stream()
+                .mapToInt(placed -> turn(placed.piece()))
+                .min()
+                .orElse(FIRST);
+    }
+
+    private static Piece piece(SawCut cut) {
+        return cut.on().placed().piece();
+    }
+
+    /** The part a piece is of, from 0. */
+    private int number(Piece piece) {
+        return numbers.getOrDefault(piece.job(), FIRST);
+    }
+
+    /** With which part a piece gets its length. */
+    private int turn(Piece piece) {
+        int part = number(piece);
+        return waits(part) ? part : FIRST;
+    }
+
+    /** What is cut before a part is joined, from 0, and after those before it are. */
+    List<SawCut> of(int part) {
+        return cuts.getOrDefault(part, List.of());
+    }
+
+    /**
+     * How the piece of a cut is fitted to what its part lies by: a strip is cut a hair long; a mitred side is held
+     * where it goes. What stands between others, as a rail or a slat, cannot be held there, and of a cut that ends two
+     * pieces there is nothing to be taken off.
+     *
+     * @param part that is at hand, from 0
+     */
+    Optional<Words> fitted(SawCut cut, int part) {
+        if (part == FIRST || number(piece(cut)) != part || !cut.stroke().makesLength()) {
+            return Optional.empty();
+        }
+        if (job.at(part).isFitted()) {
+            return Optional.of(Words.of("card.hair_long"));
+        }
+        if (cut.stroke() != Stroke.RIGHT || !isMitredSide(part, piece(cut).id().letters())) {
+            return Optional.empty();
+        }
+        Placement where = job.parts().get(part).placement().orElseThrow();
+        return Optional.of(
+                where.gap().isPositive()
+                        ? Words.of("card.by_transfer_gap", where.on(), where.gap())
+                        : Words.of("card.by_transfer", where.on()));
+    }
+
+    private boolean isMitredSide(int part, String letters) {
+        Job own = job.at(part);
+        return own.squared().isEmpty()
+                && own.outline().round().stream().map(Side::letters).anyMatch(letters::equals);
+    }
+}
