@@ -165,7 +165,7 @@ class BenchTest extends OnTheDemo {
         toTheBench(0);
         Length before = plan().fit().sheets().getFirst().width().value();
         Length rabbet = plan().frame().size(Line.RABBET, Axis.WIDTH).orElseThrow().value();
-        goTo(on(() -> numberOf(new Act.Size("frame", "rabbet.width"))));
+        goTo(on(() -> numberOf(Act.Size.of("frame", Line.RABBET.size(Axis.WIDTH)))));
         hand.push(KeyCode.M);
         settle();
         hand.write("12 mm").push(KeyCode.ENTER);
@@ -177,7 +177,7 @@ class BenchTest extends OnTheDemo {
         until(() -> desk.bench().told().isPresent());
         settle();
         assertThat(plan().fit().sheets().getFirst().width().value().minus(before)).isEqualTo(Length.mm(0.8));
-        assertThat(card().act()).isEqualTo(new Act.Size("frame", "rabbet.width"));
+        assertThat(card().act()).isEqualTo(Act.Size.of("frame", Line.RABBET.size(Axis.WIDTH)));
         assertThat(says("planned")).isTrue();
         hand.push(KeyCode.ESCAPE);
         go(Station.LOG);

@@ -18,6 +18,7 @@ import neatcorner.core.cut.Piece;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.finish.FinishPlan;
 import neatcorner.core.fit.FitPlan;
+import neatcorner.core.hang.HangPlan;
 import neatcorner.core.job.Placement;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.making.Tool;
@@ -103,7 +104,7 @@ public final class Cards {
         }
         cards.fit(Planner.at(plan, plan.job().holder()));
         Plan carrier = Planner.at(plan, plan.job().carrier());
-        cards.steps(carrier, Station.HANG, carrier.hang().order(), cards.cautions(Station.HANG));
+        cards.hang(carrier);
         return List.copyOf(cards.cards);
     }
 
@@ -261,7 +262,7 @@ public final class Cards {
 
     /** A size as it came out; one that is measured before already is not asked for again. */
     private void measure(Plan part, Figure<Length> size, Words title, Words how) {
-        Act act = new Act.Size(part.job().part().name(), size.id());
+        Act act = Act.Size.of(part.job().part().name(), size.key());
         if (cards.stream().anyMatch(card -> card.act().equals(act))) {
             return;
         }
@@ -272,9 +273,9 @@ public final class Cards {
                 Optional.of(size),
                 List.of(Words.of("card.planned", size), how),
                 List.of(),
-                List.of(),
+                act.station() == Station.HANG ? cautions(Station.HANG) : List.of(),
                 Optional.empty(),
-                new Scene.OnTheBench(Station.FIT)));
+                new Scene.OnTheBench(act.station())));
     }
 
     /** The pieces that were spoiled, as they are made again. */
@@ -465,6 +466,18 @@ public final class Cards {
                 glass ? cautions : cautions.stream().filter(one -> one != Safety.GLASS).toList(),
                 Optional.empty(),
                 new Scene.OnTheBench(Station.FIT)));
+    }
+
+    private void hang(Plan carrier) {
+        for (Words step : carrier.hang().order()) {
+            Optional<Figure<Length>> taut =
+                    carrier.hang().wire().map(HangPlan.Wire::drop).filter(drop -> step.args().contains(drop));
+            if (taut.isPresent()) {
+                measure(carrier, taut.get(), step, Words.of("card.taut_how"));
+            } else {
+                add(carrier, Station.HANG, step, List.of(), cautions(Station.HANG), Optional.empty());
+            }
+        }
     }
 
     private void steps(Plan part, Station station, List<Words> steps, List<Safety> cautions) {

@@ -41,6 +41,9 @@ import neatcorner.core.wood.Ware;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.Readings;
+import neatcorner.core.work.WorkLog;
 
 /** Plans the hanging. Loads are estimates; ratings and walls are for whoever fixes it to judge. */
 public final class HangPlanner {
@@ -126,19 +129,26 @@ public final class HangPlanner {
     private final Weight weight;
     private final Ledger ledger;
     private final Mount mount;
+    private final Readings readings;
 
-    private HangPlanner(Assembly assembly, Weight weight, Ledger ledger) {
+    private HangPlanner(Assembly assembly, Weight weight, WorkLog log, Ledger ledger) {
         this.assembly = assembly;
         this.frame = assembly.frame(assembly.job().carrier());
         this.weight = weight;
         this.ledger = ledger;
         this.mount = new Mount(frame);
+        this.readings = log.readings(frame.job().part().name());
     }
 
     /** How all parts together, of this weight, hang by the one that carries them. */
     public static Planned<HangPlan> plan(Assembly assembly, Weight weight) {
+        return plan(assembly, weight, WorkLog.NOTHING);
+    }
+
+    /** The same after some of it was done, and the taut wire perhaps read. */
+    public static Planned<HangPlan> plan(Assembly assembly, Weight weight, WorkLog log) {
         Ledger ledger = new Ledger();
-        return ledger.planned(new HangPlanner(assembly, weight, ledger).plan());
+        return ledger.planned(new HangPlanner(assembly, weight, log, ledger).plan());
     }
 
     private HangPlan plan() {
@@ -193,7 +203,9 @@ public final class HangPlanner {
                 ? Optional.of(rings()) : Optional.empty();
         Optional<HangPlan.Wire> wire = chosen == Hardware.RINGS_AND_WIRE ? rings.map(this::wire) : Optional.empty();
         Optional<HangPlan.Bite> screwsIn = screws(chosen, rings.isPresent(), wire);
-        Length drop = wire.map(w -> w.drop().value()).or(() -> rings.map(r -> r.down().value()))
+        Optional<Length> read = wire.flatMap(this::read);
+        Length drop = read.or(() -> wire.map(w -> w.drop().value()))
+                .or(() -> rings.map(r -> r.down().value()))
                 .orElse(mount.down());
         return new HangPlan(
                 weight,
@@ -204,7 +216,7 @@ public final class HangPlanner {
                 Optional.of(rating(chosen, wire)),
                 chosen == Hardware.CLEAT ? cleat() : Optional.empty(),
                 screwsIn,
-                Optional.of(hookHeight(chosen, drop)),
+                Optional.of(hookHeight(chosen, drop, read.isPresent() ? "drop_read" : "drop")),
                 drop);
     }
 
@@ -465,6 +477,18 @@ public final class HangPlanner {
                         .gives(Length.mm(2 * Math.hypot(half.toMm(), rise.toMm())).plus(TAILS))));
     }
 
+    /** Where the taut wire came out, if it is the wire that is planned now. */
+    private Optional<Length> read(HangPlan.Wire wire) {
+        Length planned = wire.drop().value();
+        Optional<Deed.Measured> read = readings.of(WIRE_DROP);
+        read.filter(one -> !one.planned().equals(planned))
+                .ifPresent(one -> ledger.find(Finding.of(
+                                Severity.CAUTION, Station.HANG, "wire_of_another", one.value(), one.planned(), planned)
+                        .by(one.planned().minus(planned).abs())
+                        .remedy(new Remedy.Visit(Station.HANG))));
+        return read.filter(one -> one.planned().equals(planned)).map(Deed.Measured::value);
+    }
+
     /** How long the screws may be, what to bore, how many hold at a ring; gives where those of rings lie. */
     private Optional<HangPlan.Bite> screws(Hardware chosen, boolean rings, Optional<HangPlan.Wire> wire) {
         Optional<Strength> strength = Strength.of(frame.job().section().species());
@@ -575,13 +599,13 @@ public final class HangPlanner {
                 .gives(load.times(RESERVE).isOver(LEAST_RATING) ? load.times(RESERVE) : LEAST_RATING));
     }
 
-    private Figure<Length> hookHeight(Hardware chosen, Length drop) {
+    private Figure<Length> hookHeight(Hardware chosen, Length drop, String which) {
         return ledger.enter(Figure.sum(HOOK_HEIGHT)
                 .named(Words.of("figure.hang.height_of." + chosen.name().toLowerCase(Locale.ROOT)))
                 .start("centre_height", frame.habits().get(Habit.CENTRE_HEIGHT))
                 .plus("half_height", assembly.height().over(2))
                 .minus("carrier_below", assembly.below(assembly.job().carrier()))
-                .minus("drop", drop)
+                .minus(which, drop)
                 .result());
     }
 }

@@ -56,7 +56,8 @@ final class Subjects {
                     draft -> of(
                             draft,
                             draft.job().carrier(),
-                            _ -> HangPlanner.plan(draft.get(Assembly.class), draft.get(Weight.class)))),
+                            _ -> HangPlanner.plan(
+                                    draft.get(Assembly.class), draft.get(Weight.class), draft.get(WorkLog.class)))),
             new Subject<>(
                     Burden.class,
                     draft -> Weighing.of(draft.get(Frame.class), draft.get(Weight.class), draft.get(HangPlan.class))),

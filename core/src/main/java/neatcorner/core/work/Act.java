@@ -1,6 +1,7 @@
 package neatcorner.core.work;
 
 import neatcorner.core.job.PieceId;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
 /** One act of the hands, told from every other of its job, also after the job was planned anew. */
@@ -39,13 +40,14 @@ public sealed interface Act {
     /**
      * A size of the whole part measured as it came out.
      *
-     * @param part that is measured
-     * @param size which, by its name among the figures
+     * @param part    that is measured
+     * @param size    which, by its name among the figures
+     * @param station where it is measured
      */
-    record Size(String part, String size) implements Act {
-        @Override
-        public Station station() {
-            return Station.FIT;
+    record Size(String part, String size, Station station) implements Act {
+        /** Of a figure of the plan: where it hangs, else where it is fitted up. */
+        public static Size of(String part, FigureKey<?> size) {
+            return new Size(part, size.id(), size.station() == Station.HANG ? Station.HANG : Station.FIT);
         }
     }
 

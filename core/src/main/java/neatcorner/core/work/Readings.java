@@ -20,7 +20,7 @@ public final class Readings {
 
     /** What was read of this size last; empty where it was not measured. */
     public Optional<Deed.Measured> of(FigureKey<?> size) {
-        return log.measured(new Act.Size(part, size.id()));
+        return log.measured(Act.Size.of(part, size));
     }
 
     /** What was read of the pieces for some sides, of all alike frames, less those that were spoiled since. */

@@ -145,7 +145,7 @@ class WavesTest {
                 Instant.parse("2026-12-01T09:00:00Z"),
                 "",
                 new Deed.Measured(
-                        new Act.Size("frame", Line.OUTSIDE.size(Axis.WIDTH).id()), planned, value, Instrument.RULE),
+                        Act.Size.of("frame", Line.OUTSIDE.size(Axis.WIDTH)), planned, value, Instrument.RULE),
                 Words.of("card.take")));
     }
 

@@ -10,9 +10,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.Sample;
+import neatcorner.core.card.Card;
+import neatcorner.core.card.Cards;
 import neatcorner.core.cut.CutLots;
 import neatcorner.core.cut.CutPlan;
 import neatcorner.core.edit.Edit;
+import neatcorner.core.hang.HangPlanner;
+import neatcorner.core.job.Hardware;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.measure.Length;
@@ -39,7 +43,7 @@ class ReadingsTest {
     }
 
     private static WorkLog read(Job job, Axis axis, Length planned, Length value) {
-        Act act = new Act.Size(job.part().name(), Line.RABBET.size(axis).id());
+        Act act = Act.Size.of(job.part().name(), Line.RABBET.size(axis));
         return WorkLog.NOTHING.with(line(new Deed.Measured(act, planned, value, Instrument.RULE)));
     }
 
@@ -154,7 +158,7 @@ class ReadingsTest {
                 laid++;
                 Optional<Length> rabbet = first.frame().size(Line.RABBET, Axis.WIDTH).map(figure -> figure.value());
                 if (rabbet.isPresent() && job.isPlain()) {
-                    Act size = new Act.Size(job.part().name(), Line.RABBET.size(Axis.WIDTH).id());
+                    Act size = Act.Size.of(job.part().name(), Line.RABBET.size(Axis.WIDTH));
                     WorkLog read = log.with(line(new Deed.Measured(
                             size, rabbet.get(), rabbet.get().minus(Length.mm(0.7)), Instrument.RULE)));
                     assertThat(planned(job, read).get(CutLots.class).isAs(log.tookUp())).isTrue();
@@ -190,5 +194,25 @@ class ReadingsTest {
                 new Deed.Measured(act, in("12"), Length.mm(12), Instrument.TAPE);
         assertThat(slip.isDoubtful()).isTrue();
         assertThat(new Deed.Measured(act, in("12"), in("12 1/16"), Instrument.TAPE).isDoubtful()).isFalse();
+    }
+
+    /** The hook goes up by what the taut wire stands lower, and what is planned of the wire stays. */
+    @Test
+    void theTautWirePlacesTheHook() {
+        Job job = new Edit.ChooseHardware(Optional.of(Hardware.RINGS_AND_WIRE)).apply(Sample.job("16", "20"));
+        Plan before = planned(job, WorkLog.NOTHING);
+        Length drop = before.figure(HangPlanner.WIRE_DROP).orElseThrow().value();
+        Length hook = before.figure(HangPlanner.HOOK_HEIGHT).orElseThrow().value();
+        Act act = Act.Size.of(job.part().name(), HangPlanner.WIRE_DROP);
+        assertThat(Cards.of(before)).extracting(Card::act).contains(act);
+        Plan after = planned(
+                job, WorkLog.NOTHING.with(line(new Deed.Measured(act, drop, drop.plus(Length.mm(9)), Instrument.TAPE))));
+        assertThat(after.figure(HangPlanner.HOOK_HEIGHT).orElseThrow().value()).isEqualTo(hook.minus(Length.mm(9)));
+        assertThat(after.figure(HangPlanner.WIRE_DROP).orElseThrow().value()).isEqualTo(drop);
+        Plan other = planned(
+                job,
+                WorkLog.NOTHING.with(line(new Deed.Measured(act, drop.plus(Length.mm(30)), drop, Instrument.TAPE))));
+        assertThat(other.figure(HangPlanner.HOOK_HEIGHT).orElseThrow().value()).isEqualTo(hook);
+        assertThat(other.findings()).anyMatch(finding -> finding.id().equals("wire_of_another"));
     }
 }

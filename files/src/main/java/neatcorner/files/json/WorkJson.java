@@ -145,7 +145,12 @@ public final class WorkJson {
                     node.put("again", saw.again());
                 }
             }
-            case Act.Size size -> node.put("size", size.size());
+            case Act.Size size -> {
+                node.put("size", size.size());
+                if (size.station() != Station.FIT) {
+                    node.put("station", size.station().id());
+                }
+            }
             case Act.Step step -> node.put("station", step.station().id())
                     .put("step", step.what())
                     .put("nth", step.nth());
@@ -187,7 +192,10 @@ public final class WorkJson {
     private static Act act(Fields fields) {
         String part = fields.text("part");
         if (fields.has("size")) {
-            return new Act.Size(part, fields.text("size"));
+            return new Act.Size(
+                    part,
+                    fields.text("size"),
+                    fields.has("station") ? fields.constant("station", Station.class) : Station.FIT);
         }
         if (!fields.has("piece")) {
             return new Act.Step(

@@ -20,6 +20,8 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.practice.Attempt;
 import neatcorner.core.practice.Practice;
@@ -52,7 +54,7 @@ class ShopFolderTest {
     private static final WorkLog DONE = new WorkLog(List.of(
             line(new Deed.Done(new Act.Saw("frame", new PieceId("A–B", 2, 1), true), Duration.ofSeconds(95))),
             line(new Deed.Measured(
-                    new Act.Size("frame", "rabbet.width"), Length.mm(300), Length.mm(300.6), Instrument.RULE)),
+                    Act.Size.of("frame", Line.RABBET.size(Axis.WIDTH)), Length.mm(300), Length.mm(300.6), Instrument.RULE)),
             line(new Deed.Remark(new Act.Step("rim", Station.GLUE_UP, "close.band", 1), "the second corner slipped")),
             line(new Deed.TookUp(
                     new Act.Saw("frame", new PieceId("A–B", 2, 1), true),
