@@ -18,8 +18,9 @@ import neatcorner.core.cut.Piece;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.finish.FinishPlan;
 import neatcorner.core.fit.FitPlan;
+import neatcorner.core.glue.GluePlan;
 import neatcorner.core.hang.HangPlan;
-import neatcorner.core.job.Placement;
+import neatcorner.core.joint.SquareCuts;
 import neatcorner.core.making.MakingStep;
 import neatcorner.core.making.Tool;
 import neatcorner.core.measure.Angle;
@@ -38,6 +39,7 @@ import neatcorner.core.sawing.SawCut;
 import neatcorner.core.sawing.Sawing;
 import neatcorner.core.sawing.Stroke;
 import neatcorner.core.sawing.ToSaw;
+import neatcorner.core.section.Recess;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Sizing;
@@ -68,11 +70,17 @@ public final class Cards {
     private final Map<Act, Integer> said = new HashMap<>();
     /** Steps of a glue-up that were said before the pieces were cut. */
     private final Set<Words> before = new HashSet<>();
+    /** Parts that are glued and not finished. */
+    private final List<Plan> unfinished = new ArrayList<>();
+    /** Steps of glue-ups that wait until all is finished, by the part. */
+    private final Map<String, List<Words>> onceFinished = new LinkedHashMap<>();
     private final Partners partners;
+    private final Spare spare;
 
     private Cards(Plan plan, Partners partners) {
         this.plan = plan;
         this.partners = partners;
+        this.spare = new Spare(plan);
     }
 
     /** The cards of a job, by its plan; whichever of its parts that looks at. */
@@ -89,8 +97,8 @@ public final class Cards {
         Set<String> ready = ready(toSaw.sticks());
         parts.stream()
                 .filter(part -> !ready.contains(part.job().section().name()))
-                .forEach(part -> cards.make(part, false));
-        Waves waves = Waves.of(plan, toSaw, sawing);
+                .forEach(part -> cards.make(part, Turn.STICKS));
+        Waves waves = Waves.of(plan, cards.spare, toSaw, sawing);
         for (int i = 0; i < parts.size(); i++) {
             Plan part = parts.get(i);
             cards.fitTo(part, waves.of(i));
@@ -98,14 +106,37 @@ public final class Cards {
             if (i == 0) {
                 cards.sawAgain(toSaw);
             }
-            cards.steps(part, Station.CORNERS, part.joints().work(), cards.cautions(Station.CORNERS));
+            cards.make(part, Turn.PIECES);
+            cards.steps(part, Station.CORNERS, atTheBench(part), cards.cautions(Station.CORNERS));
+            if (isGrooved(part)) {
+                cards.fit(part);
+            }
             cards.glue(part);
-            cards.finish(part);
+            cards.finish(part, parts.subList(i + 1, parts.size()));
         }
-        cards.fit(Planner.at(plan, plan.job().holder()));
+        Plan holder = Planner.at(plan, plan.job().holder());
+        List<String> behind = cards.behind(holder);
+        parts.stream()
+                .filter(part -> !behind.contains(part.job().part().name()))
+                .forEach(cards::attach);
+        if (!isGrooved(holder)) {
+            cards.fit(holder);
+        }
+        parts.forEach(cards::attach);
         Plan carrier = Planner.at(plan, plan.job().carrier());
         cards.hang(carrier);
         return List.copyOf(cards.cards);
+    }
+
+    /** The work at the corners of a part; what the saw does of it was told cut by cut. */
+    private static List<Words> atTheBench(Plan part) {
+        return part.joints().work().stream().filter(step -> !SquareCuts.isSawn(step)).toList();
+    }
+
+    /** Whether a part holds panels in grooves, which go in while it is closed. */
+    private static boolean isGrooved(Plan part) {
+        return part.job().seen() == part.job().holder()
+                && part.job().section().recess() instanceof Recess.Slot;
     }
 
     /** Mouldings of which every stick lies there as it is sold: nobody makes them. */
@@ -160,10 +191,24 @@ public final class Cards {
                 new Scene.OnTheRack()));
     }
 
-    /** What is done to the section before its pieces are cut, or what waits until they are joined. */
-    private void make(Plan part, boolean joined) {
+    /** On what a section is worked. */
+    private enum Turn {
+        STICKS,
+        PIECES,
+        JOINED;
+
+        static Turn of(MakingStep step) {
+            if (step.tool() != Tool.HAND_ROUTER) {
+                return STICKS;
+            }
+            return step.how().stream().anyMatch(how -> how.key().equals("making.edge.pieces")) ? PIECES : JOINED;
+        }
+    }
+
+    /** What is done to the section at its turn. */
+    private void make(Plan part, Turn turn) {
         for (MakingStep step : part.making().steps()) {
-            if ((step.tool() == Tool.HAND_ROUTER) != joined) {
+            if (Turn.of(step) != turn) {
                 continue;
             }
             List<Words> says = new ArrayList<>();
@@ -211,7 +256,7 @@ public final class Cards {
                             && wrong.part().equals(act.part()));
             // What only a piece that is spoiled would get from it is not cut any more.
             if (!(spoilt && alone) || log.isDone(act)) {
-                cards.add(card(act, cut.title(), cut, waves.fitted(cut, part), toSaw.kerf()));
+                cards.add(card(act, cut.title(), cut, spare.of(cut, part), toSaw.kerf()));
             }
         }
     }
@@ -357,6 +402,15 @@ public final class Cards {
             if (before.contains(step)) {
                 continue;
             }
+            if (GluePlan.isOnceFinished(step)) {
+                onceFinished.computeIfAbsent(part.job().part().name(), _ -> new ArrayList<>())
+                        .add(step);
+                continue;
+            }
+            if (!waited && step.key().equals("attach.flushed")) {
+                leave(part);
+                waited = true;
+            }
             boolean cleaned = step.key().startsWith("close.squeeze_out");
             boolean checks = CHECKS.contains(step.key());
             List<Figure<Length>> across = checks ? part.glue().checks() : List.of();
@@ -374,7 +428,7 @@ public final class Cards {
                 waited = true;
             }
         }
-        if (!waited) {
+        if (!waited && part.glue().steps().stream().noneMatch(step -> step.key().equals("close.on_wall"))) {
             leave(part);
         }
     }
@@ -390,7 +444,21 @@ public final class Cards {
                     List.of(),
                     Optional.of(part.glue().adhesive().clamp()));
         }
-        make(part, true);
+        make(part, Turn.JOINED);
+    }
+
+    /** Finishes what is glued, unless strips are glued on it yet: glue does not hold on a finish. */
+    private void finish(Plan part, List<Plan> later) {
+        unfinished.add(part);
+        boolean waits = later.stream()
+                .filter(other -> other.job().isFitted())
+                .flatMap(other -> other.job().part().placement().stream())
+                .anyMatch(where -> unfinished.stream()
+                        .anyMatch(one -> one.job().part().name().equals(where.on())));
+        if (!waits) {
+            unfinished.forEach(this::finish);
+            unfinished.clear();
+        }
     }
 
     private void finish(Plan part) {
@@ -415,9 +483,29 @@ public final class Cards {
             measure(
                     holder,
                     rabbet,
-                    Words.of("card.rabbet", axis),
-                    Words.of(holder.job().quantity() > 1 ? "card.rabbets_how" : "card.rabbet_how"));
+                    Words.of(isGrooved(holder) ? "card.groove" : "card.rabbet", axis),
+                    Words.of(
+                            isGrooved(holder)
+                                    ? "card.groove_how"
+                                    : holder.job().quantity() > 1 ? "card.rabbets_how" : "card.rabbet_how"));
         }
+    }
+
+    /** How a part comes to the other when both are finished; once. */
+    private void attach(Plan part) {
+        List<Words> steps = onceFinished.remove(part.job().part().name());
+        if (steps != null) {
+            steps.forEach(step ->
+                    add(part, Station.GLUE_UP, step, List.of(), cautions(Station.CORNERS), Optional.empty()));
+        }
+    }
+
+    /** The parts that go on behind when the package is in: the fit-up says when. */
+    private List<String> behind(Plan holder) {
+        return holder.fit().order().stream()
+                .filter(step -> step.key().equals("fit.part_behind"))
+                .map(step -> step.args().getFirst().toString())
+                .toList();
     }
 
     private void fit(Plan holder) {
@@ -430,6 +518,9 @@ public final class Cards {
                     ? holder.fit().points().stream().map(FitPlan.Points::said).toList()
                     : List.of();
             add(holder, Station.FIT, step, points, cautions, Optional.empty());
+            if (step.key().equals("fit.part_behind")) {
+                attach(Planner.at(plan, plan.job().indexOf(step.args().getFirst().toString())));
+            }
         }
     }
 

@@ -5,15 +5,11 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import neatcorner.core.cut.Lots;
+import java.util.stream.IntStream;
 import neatcorner.core.cut.Piece;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Part;
 import neatcorner.core.job.Placement;
-import neatcorner.core.outline.Side;
-import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.sawing.SawCut;
 import neatcorner.core.sawing.Sawing;
@@ -30,21 +26,19 @@ final class Waves {
     private static final int FIRST = 0;
     private final Job job;
     private final Sizing sizing;
-    /** The part by the name its pieces carry, from 0. */
-    private final Map<String, Integer> numbers = new HashMap<>();
+    private final Spare spare;
     private final Map<Integer, List<SawCut>> cuts = new HashMap<>();
 
-    private Waves(Plan plan, Sizing sizing) {
+    private Waves(Plan plan, Spare spare, Sizing sizing) {
         this.job = plan.job();
+        this.spare = spare;
         this.sizing = sizing;
-        List<String> parts = job.parts().stream().map(Part::name).toList();
-        Lots.parts(Lots.orders(plan.assembly())).forEach((piece, part) -> numbers.put(piece, parts.indexOf(part)));
     }
 
     /** Those of a job, whose cuts are brought into one order already. */
-    static Waves of(Plan plan, ToSaw toSaw, Sawing sawing) {
-        Waves waves = new Waves(plan, toSaw.habits().sizing());
-        if (waves.numbers.values().stream().anyMatch(waves::waits)) {
+    static Waves of(Plan plan, Spare spare, ToSaw toSaw, Sawing sawing) {
+        Waves waves = new Waves(plan, spare, toSaw.habits().sizing());
+        if (IntStream.range(FIRST, plan.job().parts().size()).anyMatch(waves::waits)) {
             waves.fill(toSaw);
         } else {
             waves.cuts.put(FIRST, sawing.cuts());
@@ -96,49 +90,14 @@ final class Waves {
         return cut.on().placed().piece();
     }
 
-    /** The part a piece is of, from 0. */
-    private int number(Piece piece) {
-        return numbers.getOrDefault(piece.job(), FIRST);
-    }
-
     /** With which part a piece gets its length. */
     private int turn(Piece piece) {
-        int part = number(piece);
+        int part = spare.number(piece);
         return waits(part) ? part : FIRST;
     }
 
     /** What is cut before a part is joined, from 0, and after those before it are. */
     List<SawCut> of(int part) {
         return cuts.getOrDefault(part, List.of());
-    }
-
-    /**
-     * How the piece of a cut is fitted to what its part lies by: a strip is cut a hair long; a mitred side is held
-     * where it goes. What stands between others, as a rail or a slat, cannot be held there, and of a cut that ends two
-     * pieces there is nothing to be taken off.
-     *
-     * @param part that is at hand, from 0
-     */
-    Optional<Words> fitted(SawCut cut, int part) {
-        if (part == FIRST || number(piece(cut)) != part || !cut.stroke().makesLength()) {
-            return Optional.empty();
-        }
-        if (job.at(part).isFitted()) {
-            return Optional.of(Words.of("card.hair_long"));
-        }
-        if (cut.stroke() != Stroke.RIGHT || !isMitredSide(part, piece(cut).id().letters())) {
-            return Optional.empty();
-        }
-        Placement where = job.parts().get(part).placement().orElseThrow();
-        return Optional.of(
-                where.gap().isPositive()
-                        ? Words.of("card.by_transfer_gap", where.on(), where.gap())
-                        : Words.of("card.by_transfer", where.on()));
-    }
-
-    private boolean isMitredSide(int part, String letters) {
-        Job own = job.at(part);
-        return own.squared().isEmpty()
-                && own.outline().round().stream().map(Side::letters).anyMatch(letters::equals);
     }
 }

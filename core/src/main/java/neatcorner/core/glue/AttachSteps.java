@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Assembly;
@@ -36,6 +37,14 @@ import neatcorner.core.words.Station;
 
 /** How a placed part comes to the part it lies by, once that is made. */
 final class AttachSteps {
+    /** Steps that begin so. */
+    private static final Set<String> ONCE_FINISHED = Set.of(
+            "attach.laid_in_it",
+            "attach.laid_in_it_gap",
+            "attach.slid_over",
+            "attach.laid_into",
+            "attach.laid_into_gap",
+            "attach.screwed");
     /** The thickness of shims that set how far a rim stands proud. */
     private static final FigureKey<Length> SHIMS = FigureKey.length(Station.GLUE_UP, "attach.shims");
     /** Where the screws of a part on the back go, from its own outside. */
@@ -82,6 +91,11 @@ final class AttachSteps {
         this.on = placement.on();
         this.base = assembly.frame(assembly.job().indexOf(on));
         this.ledger = ledger;
+    }
+
+    /** Whether a step waits until both parts are finished, and so comes when the package does. */
+    static boolean isOnceFinished(Words step) {
+        return ONCE_FINISHED.contains(step.key());
     }
 
     /** The steps after it is closed; of strips that are fitted one by one, all there are. */

@@ -34,4 +34,9 @@ public record GluePlan(Adhesive adhesive, List<Words> times, List<Words> steps, 
     public Optional<Length> off(Tape tape, Length reading) {
         return Optional.ofNullable(planned.get(tape)).map(reading::minus);
     }
+
+    /** Whether a step waits until both parts are finished, and so comes when the package does. */
+    public static boolean isOnceFinished(Words step) {
+        return AttachSteps.isOnceFinished(step);
+    }
 }

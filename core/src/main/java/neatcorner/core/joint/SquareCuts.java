@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import neatcorner.core.frame.Frame;
 import neatcorner.core.frame.Member;
@@ -44,9 +45,17 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
     /** Thinner cheeks or tongues break. Common practice, no source. */
     private static final Length THIN = Length.inches(0, 3, 16);
 
+    /** Work that is nothing but cuts to length at the saw. */
+    private static final Set<String> SAWN = Set.of("square.butted.1", "square.mitre_lapped.1");
+
     public SquareCuts {
         settings = List.copyOf(settings);
         work = List.copyOf(work);
+    }
+
+    /** Whether a step of the work is done when all pieces are cut to length. */
+    public static boolean isSawn(Words step) {
+        return SAWN.contains(step.key());
     }
 
     /** What a frame's corners want cut. */

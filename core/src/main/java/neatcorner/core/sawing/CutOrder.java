@@ -7,8 +7,8 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
+import neatcorner.core.cut.Piece;
 import neatcorner.core.cut.StickLayout;
-import neatcorner.core.frame.Member;
 import neatcorner.core.measure.Length;
 import neatcorner.core.sawing.StickCuts.Raw;
 import neatcorner.core.shop.Habit;
@@ -208,11 +208,13 @@ final class CutOrder {
 
         /** Whether two right ends make pieces that can be laid beside one another, point to point. */
         private boolean isAlike(Raw one, Raw other) {
-            return member(one).isCutLike(member(other)) && one.turned() == other.turned();
+            return piece(one).member().isCutLike(piece(other).member())
+                    && piece(one).length().equals(piece(other).length())
+                    && one.turned() == other.turned();
         }
 
-        private Member member(Raw cut) {
-            return sticks.get(cut.stick()).stick().placed().get(cut.place()).piece().member();
+        private Piece piece(Raw cut) {
+            return sticks.get(cut.stick()).stick().placed().get(cut.place()).piece();
         }
 
         /** By how much the piece at the left of a parting cut is longer than it will be. */

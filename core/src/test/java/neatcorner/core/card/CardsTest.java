@@ -27,6 +27,7 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.rack.Material;
 import neatcorner.core.report.Safety;
+import neatcorner.core.sawing.Measure;
 import neatcorner.core.shop.Sizing;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.words.Phrasebook;
@@ -89,10 +90,17 @@ class CardsTest {
     void everyPieceGetsBothEnds(Sizing sizing) {
         for (Plan plan : plans(40, sizing)) {
             Set<String> ends = new HashSet<>();
+            Set<Length> cutSoLong = new HashSet<>();
             for (Card card : Cards.of(plan)) {
                 if (card.scene() instanceof Scene.AtTheSaw(var cut, _, _)) {
                     var placed = cut.on().stick().placed();
                     int place = cut.on().place();
+                    if (cut.measure() instanceof Measure.Mark mark && mark.again()) {
+                        assertThat(cutSoLong).as("one to mark from").contains(placed.get(place).piece().length());
+                    }
+                    if (cut.stroke().makesLength()) {
+                        cutSoLong.add(placed.get(place).piece().length());
+                    }
                     switch (cut.stroke()) {
                         case LEFT, PART -> ends.add(end(placed.get(place).piece(), false));
                         case RIGHT -> ends.add(end(placed.get(place).piece(), true));

@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import neatcorner.core.Sample;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.finish.Recipes;
 import neatcorner.core.job.Body;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Part;
@@ -110,6 +112,23 @@ class WavesTest {
                         && saw.part().equals("other")
                         && saw.right()))
                 .allMatch(card -> card.says().contains(Words.of("card.hair_long")));
+    }
+
+    /** What is glued on the outside finds bare wood there, and is flushed when the glue holds. */
+    @Test
+    void nothingIsGluedOnAFinish() {
+        Job job = jobs().getFirst();
+        for (int part : new int[] {0, 1}) {
+            job = new Edit.InPart(part, new Edit.Finish(Recipes.OIL)).apply(job);
+        }
+        List<Card> cards = cards(job, SHOP);
+        int glued = first(cards, card -> card.title().key().equals("attach.taped")
+                || card.title().key().equals("attach.clamped"));
+        int waits = first(
+                cards, card -> card.act().part().equals("other") && card.title().key().equals("card.wait"));
+        int flushed = first(cards, card -> card.title().key().equals("attach.flushed"));
+        int finished = first(cards, card -> card.act().station() == Station.FINISH);
+        assertThat(List.of(glued, waits, flushed, finished)).isSorted().doesNotContain(-1).doesNotHaveDuplicates();
     }
 
     /**

@@ -205,8 +205,8 @@ class ReadingsTest {
         Length hook = before.figure(HangPlanner.HOOK_HEIGHT).orElseThrow().value();
         Act act = Act.Size.of(job.part().name(), HangPlanner.WIRE_DROP);
         assertThat(Cards.of(before)).extracting(Card::act).contains(act);
-        Plan after = planned(
-                job, WorkLog.NOTHING.with(line(new Deed.Measured(act, drop, drop.plus(Length.mm(9)), Instrument.TAPE))));
+        Deed lower = new Deed.Measured(act, drop, drop.plus(Length.mm(9)), Instrument.TAPE);
+        Plan after = planned(job, WorkLog.NOTHING.with(line(lower)));
         assertThat(after.figure(HangPlanner.HOOK_HEIGHT).orElseThrow().value()).isEqualTo(hook.minus(Length.mm(9)));
         assertThat(after.figure(HangPlanner.WIRE_DROP).orElseThrow().value()).isEqualTo(drop);
         Plan other = planned(

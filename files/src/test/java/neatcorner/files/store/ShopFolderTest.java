@@ -54,7 +54,12 @@ class ShopFolderTest {
     private static final WorkLog DONE = new WorkLog(List.of(
             line(new Deed.Done(new Act.Saw("frame", new PieceId("A–B", 2, 1), true), Duration.ofSeconds(95))),
             line(new Deed.Measured(
-                    Act.Size.of("frame", Line.RABBET.size(Axis.WIDTH)), Length.mm(300), Length.mm(300.6), Instrument.RULE)),
+                    Act.Size.of("frame", Line.RABBET.size(Axis.WIDTH)),
+                    Length.mm(300),
+                    Length.mm(300.6),
+                    Instrument.RULE)),
+            line(new Deed.Measured(
+                    new Act.Size("frame", "wire.drop", Station.HANG), Length.mm(60), Length.mm(71), Instrument.TAPE)),
             line(new Deed.Remark(new Act.Step("rim", Station.GLUE_UP, "close.band", 1), "the second corner slipped")),
             line(new Deed.TookUp(
                     new Act.Saw("frame", new PieceId("A–B", 2, 1), true),
@@ -129,7 +134,7 @@ class ShopFolderTest {
                     .singleElement()
                     .satisfies(found -> {
                         assertThat(found.job()).isEqualTo(worked);
-                        assertThat(found.line()).isEqualTo(DONE.entries().get(2));
+                        assertThat(found.line()).isEqualTo(DONE.entries().get(3));
                     });
             assertThat(after.search("\"-*( OR", 10, say)).as("no query but words").isEmpty();
             after.log(worked, line(new Deed.Remark(DONE.entries().getFirst().deed().act(), "later")), "später NEAR x");
