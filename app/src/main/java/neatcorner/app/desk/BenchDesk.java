@@ -28,19 +28,25 @@ import neatcorner.core.work.Deed;
 import neatcorner.core.work.Instrument;
 import neatcorner.core.work.LogLine;
 import neatcorner.core.work.WorkLog;
+import neatcorner.files.picture.CustomerPicture;
 import neatcorner.files.store.ShopStore;
 
 /** The job in hand, card by card, and what was done of it. Used from the interface thread only. */
 public final class BenchDesk {
+    /** The setting that keeps who is at the bench. */
+    static final String BY = "bench.by";
     private final Desk desk;
     private final Clock clock;
     private final Runnable changed;
     private final Aside<Wanted, Told> told;
     private Optional<Held> held = Optional.empty();
+    private String by;
     /** The printed card that was asked for, until the cards are there. */
     private Optional<CardCode> wanted = Optional.empty();
 
-    BenchDesk(Desk desk, Clock clock, Executor interfaceThread, Runnable changed) {
+    /** The bench of a desk, with whom was at it last. */
+    BenchDesk(Desk desk, String by, Clock clock, Executor interfaceThread, Runnable changed) {
+        this.by = by;
         this.desk = desk;
         this.clock = clock;
         this.changed = changed;
@@ -302,8 +308,36 @@ public final class BenchDesk {
         }
     }
 
+    /** A picture of the card in hand, as it looks now; the shop keeps it first. */
+    public void photo(CustomerPicture picture) {
+        card().ifPresent(card -> {
+            desk.keep(picture);
+            write(card, new Deed.Photo(card.act(), picture.name()));
+            changed.run();
+        });
+    }
+
+    /** Who is at the bench; empty where nobody said so. */
+    public String by() {
+        return by;
+    }
+
+    /** Who is at the bench from now on; says why it is refused. */
+    public Optional<String> by(String name) {
+        String now = name.strip();
+        try {
+            LogLine.checkName(now);
+        } catch (Refusal tooLong) {
+            return Optional.of(desk.said(tooLong));
+        }
+        by = now;
+        desk.keepSetting(BY, by);
+        changed.run();
+        return Optional.empty();
+    }
+
     private void write(Card card, Deed deed) {
-        if (!(deed instanceof Deed.Remark)) {
+        if (!(deed instanceof Deed.Remark || deed instanceof Deed.Photo)) {
             takeUp(card);
         }
         append(card, deed);
@@ -319,7 +353,7 @@ public final class BenchDesk {
     }
 
     private void append(Card card, Deed deed) {
-        desk.log(new LogLine(clock.instant().truncatedTo(ChronoUnit.SECONDS), "", deed, card.title()));
+        desk.log(new LogLine(clock.instant().truncatedTo(ChronoUnit.SECONDS), by, deed, card.title()));
     }
 
     /**

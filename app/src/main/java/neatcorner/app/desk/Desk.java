@@ -115,7 +115,8 @@ public final class Desk implements AutoCloseable {
                 improver,
                 interfaceThread,
                 this::changed);
-        this.bench = new BenchDesk(this, clock, interfaceThread, this::changed);
+        this.bench = new BenchDesk(
+                this, store.setting(BenchDesk.BY).orElse(""), clock, interfaceThread, this::changed);
         this.gauges = new GaugeDesk(
                 Cables.SERIAL,
                 () -> Duration.ofNanos(System.nanoTime()),
@@ -733,8 +734,18 @@ public final class Desk implements AutoCloseable {
 
     /** Puts the customer's picture into the job in hand; the shop keeps it first. */
     public Optional<String> show(CustomerPicture picture) {
-        write(() -> store.keepPicture(picture));
+        keep(picture);
         return edit(new Edit.ShowPicture(Optional.of(picture.name())));
+    }
+
+    /** Keeps a picture in the shop. */
+    void keep(CustomerPicture picture) {
+        write(() -> store.keepPicture(picture));
+    }
+
+    /** Keeps a setting of the shop. */
+    void keepSetting(String name, String value) {
+        write(() -> store.setting(name, value));
     }
 
     /** Reads a customer's picture behind all saves; told on the interface thread, empty when it cannot be had. */

@@ -34,7 +34,7 @@ public final class LogDesk {
     /** What a line says, to be searched: in the units that are in hand when it is written, and in millimetres. */
     static String words(Phrasebook book, LogLine line) {
         Stream<String> more = switch (line.deed()) {
-            case Deed.Done _, Deed.TakenBack _ -> Stream.empty();
+            case Deed.Done _, Deed.TakenBack _, Deed.Photo _ -> Stream.empty();
             case Deed.Measured read ->
                 Stream.of(book.exactly(read.value()), read.value().toExactMm().toPlainString());
             case Deed.Remark remark -> Stream.of(remark.text());

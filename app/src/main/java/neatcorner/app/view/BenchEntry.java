@@ -34,11 +34,13 @@ final class BenchEntry extends VBox {
     private final Label refused = Panel.text("", "caution-word");
     private final Button measure = side("bench-measure", "bench.measure");
     private final Button note = side("bench-note", "bench.note");
+    private final Button who = BenchPage.button("bench-who", "quiet");
     private Kind kind = Kind.NOTE;
     /** What is typed. */
     private enum Kind {
         MEASURE,
         NOTE,
+        WHO,
         CODE
     }
 
@@ -83,6 +85,11 @@ final class BenchEntry extends VBox {
         });
         measure.setOnAction(_ -> open(Kind.MEASURE));
         note.setOnAction(_ -> open(Kind.NOTE));
+        who.setOnAction(_ -> {
+            open(Kind.WHO);
+            text.setText(desk.bench().by());
+            text.selectAll();
+        });
         show(false);
     }
 
@@ -95,6 +102,11 @@ final class BenchEntry extends VBox {
     /** The buttons that open it. */
     List<Button> buttons() {
         return List.of(measure, note);
+    }
+
+    /** The button that says who is at the bench, and opens it to say otherwise. */
+    Button who() {
+        return who;
     }
 
     /** Opens it where this key does. */
@@ -131,6 +143,7 @@ final class BenchEntry extends VBox {
     void update() {
         measure.setDisable(desk.bench().measurable().isEmpty());
         note.setDisable(desk.bench().card().isEmpty());
+        who.setText(desk.bench().by().isEmpty() ? Labels.get("bench.who") : Labels.get("bench.by", desk.bench().by()));
     }
 
     private void open(Kind now) {
@@ -177,6 +190,7 @@ final class BenchEntry extends VBox {
         Optional<String> why = switch (kind) {
             case MEASURE -> measured();
             case NOTE -> desk.bench().remark(text.getText());
+            case WHO -> desk.bench().by(text.getText());
             case CODE -> desk.bench().open(text.getText());
         };
         if (why.isEmpty()) {

@@ -1,9 +1,11 @@
 package neatcorner.app.view;
 
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -15,6 +17,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -34,13 +37,19 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.files.picture.CustomerPicture;
 
 /** The bench: one card for one act in the whole window, read from where the wood is; a single key goes on. */
 final class BenchPage extends VBox {
     private static final double FIGURE = 118;
+    /** A photo on a card is no wider and no higher. */
+    private static final double PHOTO = 260;
     /** A title that is longer is a whole sentence, and set smaller. */
     private static final int SHORT = 44;
     private final Desk desk;
+    private final FilePort files;
+    private final Consumer<String> say;
+    private final Errands errands;
     private final Label where = Panel.text("", "bench-where");
     private final Label waiting = Panel.text("", "bench-waiting");
     private final VBox card = new VBox(12);
@@ -53,8 +62,17 @@ final class BenchPage extends VBox {
     private final Button undo = button("bench-undo", "bench-side");
     private final Timeline clock = new Timeline(new KeyFrame(javafx.util.Duration.seconds(1), _ -> waiting()));
 
-    BenchPage(Desk desk) {
+    /**
+     * The bench of a desk.
+     *
+     * @param files asks for a photo
+     * @param say   tells the maker what came of it
+     */
+    BenchPage(Desk desk, FilePort files, Consumer<String> say) {
         this.desk = desk;
+        this.files = files;
+        this.say = say;
+        this.errands = new Errands(desk, say);
         this.picture = new PictureView(desk, NoTyping.HERE);
         this.entry = new BenchEntry(desk, this::requestFocus);
         this.mishap = new BenchMishap(desk);
@@ -65,7 +83,7 @@ final class BenchPage extends VBox {
         Button leave = button("bench-leave", "quiet");
         leave.setText(Labels.get("bench.leave"));
         leave.setOnAction(_ -> desk.show(Page.JOB));
-        HBox head = new HBox(18, where, spring(), waiting, leave);
+        HBox head = new HBox(18, where, spring(), waiting, entry.who(), leave);
         head.setAlignment(Pos.CENTER_LEFT);
         ScrollPane read = new ScrollPane(card);
         read.setFitToWidth(true);
@@ -81,6 +99,7 @@ final class BenchPage extends VBox {
         progress.setMaxWidth(Double.MAX_VALUE);
         progress.setAccessibleText(Labels.get("bench.progress"));
         getChildren().addAll(head, middle, progress, entry, mishap, buttons());
+        PictureImport.onDrop(this, this::photo);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         // A reader of codes types what it reads: from its first sign on that is no key of the bench.
         addEventHandler(KeyEvent.KEY_TYPED, typed -> {
@@ -126,13 +145,33 @@ final class BenchPage extends VBox {
         undo.setText(Labels.get("bench.undo"));
         undo.setOnAction(_ -> desk.bench().takeBack());
         HBox row = new HBox(14, back, done, undo);
+        Button photo = button("bench-photo", "bench-side");
+        photo.setText(Labels.get("bench.photo"));
+        photo.setOnAction(_ -> files.which().ifPresent(this::photo));
         row.getChildren().addAll(entry.buttons());
+        row.getChildren().add(photo);
         row.getChildren().addAll(mishap.buttons());
         return row;
     }
 
     private BenchDesk bench() {
         return desk.bench();
+    }
+
+    /** Keeps a picture with the card that is in hand when it is chosen. */
+    private void photo(Path file) {
+        Optional<Card> now = bench().card();
+        errands.read(file, () -> {
+            CustomerPicture picture = CustomerPicture.read(file);
+            return () -> {
+                if (now.isPresent() && now.equals(bench().card())) {
+                    Photos.forget(picture.name());
+                    bench().photo(picture);
+                } else {
+                    say.accept(Labels.get("bench.photo_late"));
+                }
+            };
+        });
     }
 
     private void goOn() {
@@ -170,6 +209,7 @@ final class BenchPage extends VBox {
             case RIGHT -> goTo(1);
             case KeyCode code when entry.opens(code) -> { }
             case U -> bench().takeBack();
+            case P -> files.which().ifPresent(this::photo);
             default -> {
                 return;
             }
@@ -244,6 +284,14 @@ final class BenchPage extends VBox {
                                 BenchEntry.off(desk.book(), measured)),
                         "bench-says")));
         bench().verdict().ifPresent(what -> card.getChildren().add(Panel.text(said(what), "bench-setting")));
+        bench().log().photos(one.act()).forEach(name -> Photos.of(desk, name, this::update).ifPresent(image -> {
+            ImageView seen = new ImageView(image);
+            seen.setPreserveRatio(true);
+            seen.setFitWidth(PHOTO);
+            seen.setFitHeight(PHOTO);
+            seen.getStyleClass().add("bench-photo");
+            card.getChildren().add(seen);
+        }));
         bench().log().remarks(one.act()).forEach(remark -> card.getChildren()
                 .add(Panel.text(BenchEntry.text(remark), "bench-remark")));
     }

@@ -1,6 +1,5 @@
 package neatcorner.app.view;
 
-import java.io.File;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.Locale;
@@ -10,8 +9,6 @@ import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.input.DragEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -72,7 +69,7 @@ final class JobPage extends HBox {
                     }
                 }));
         SpaceTurn.on(frame, desk, this::draw);
-        takeIn(picture);
+        PictureImport.onDrop(frame, picture);
         this.frameCard = card(head(pictureTitle, pictureHint), frame);
         this.sticksCard = card(sticksBar.head(sticksTitle, sticksSummary), sticksPane);
         this.footCard = card(head(footTitle, footSummary), footPane);
@@ -95,23 +92,6 @@ final class JobPage extends HBox {
         PictureView picture = new PictureView(desk, tools.typing());
         picture.setId(id);
         return picture;
-    }
-
-    private void takeIn(Consumer<Path> picture) {
-        frame.setOnDragOver(over -> {
-            if (dropped(over).isPresent()) {
-                over.acceptTransferModes(TransferMode.COPY);
-            }
-        });
-        frame.setOnDragDropped(drop -> dropped(drop).ifPresent(picture));
-    }
-
-    /** A customer's picture that is dragged over the drawing. */
-    private static Optional<Path> dropped(DragEvent drag) {
-        return drag.getDragboard().getFiles().stream()
-                .map(File::toPath)
-                .filter(PictureImport::isPicture)
-                .findFirst();
     }
 
     private static Label styled(String style) {

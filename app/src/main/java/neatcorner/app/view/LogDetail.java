@@ -189,11 +189,17 @@ final class LogDetail extends Panel {
         for (LogLine entry : entries.reversed().stream().limit(SHOWN).toList()) {
             box.getChildren().add(spread(
                     text(did(entry), entry.deed() instanceof Deed.TakenBack ? "undone" : "plain"),
-                    text(TIME.format(entry.at()), "soft")));
+                    text(when(entry), "soft")));
         }
         if (entries.size() > SHOWN) {
             box.getChildren().add(text(Labels.get("log.bench_older", entries.size() - SHOWN), "soft"));
         }
+    }
+
+    /** When, and by whom where somebody said so. */
+    private static String when(LogLine entry) {
+        String at = TIME.format(entry.at());
+        return entry.by().isEmpty() ? at : at + " · " + entry.by();
     }
 
     private String did(LogLine entry) {
@@ -205,6 +211,7 @@ final class LogDetail extends Panel {
             case Deed.Measured measured ->
                 Labels.get("log.measured", said, book().exactly(measured.value()));
             case Deed.Remark remark -> Labels.get("log.remark", said, remark.text());
+            case Deed.Photo _ -> Labels.get("log.photo", said);
             case Deed.WentWrong wrong -> Labels.get(
                     "log.went_wrong", said, book().say(Phrasebook.keyOf(wrong.what())), book().write(wrong.lost()));
         };

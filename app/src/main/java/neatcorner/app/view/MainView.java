@@ -319,7 +319,7 @@ public final class MainView extends StackPane {
     /** The same. */
     private BenchPage benchPage() {
         if (benchPage == null) {
-            benchPage = new BenchPage(desk);
+            benchPage = new BenchPage(desk, files, this::say);
             VBox.setVgrow(benchPage, Priority.ALWAYS);
         }
         return benchPage;

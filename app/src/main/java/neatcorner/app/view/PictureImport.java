@@ -1,9 +1,14 @@
 package neatcorner.app.view;
 
+import java.io.File;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.TransferMode;
 import neatcorner.app.desk.Desk;
 import neatcorner.files.picture.CustomerPicture;
 
@@ -25,6 +30,23 @@ final class PictureImport {
     static boolean isPicture(Path file) {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         return Stream.of(".png", ".jpg", ".jpeg").anyMatch(name::endsWith);
+    }
+
+    /** Lets a picture be dropped somewhere. */
+    static void onDrop(Node there, Consumer<Path> picture) {
+        there.setOnDragOver(over -> {
+            if (dropped(over).isPresent()) {
+                over.acceptTransferModes(TransferMode.COPY);
+            }
+        });
+        there.setOnDragDropped(drop -> dropped(drop).ifPresent(picture));
+    }
+
+    private static Optional<Path> dropped(DragEvent drag) {
+        return drag.getDragboard().getFiles().stream()
+                .map(File::toPath)
+                .filter(PictureImport::isPicture)
+                .findFirst();
     }
 
     /** Asks for a file and reads it. */

@@ -1,9 +1,14 @@
 package neatcorner.app.view;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.when;
 
+import java.awt.image.BufferedImage;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Objects;
+import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -11,6 +16,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Window;
+import javax.imageio.ImageIO;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Page;
 import neatcorner.core.card.Card;
@@ -22,6 +28,7 @@ import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
 import neatcorner.core.work.Instrument;
+import neatcorner.core.work.LogLine;
 import neatcorner.core.work.WorkLog;
 import neatcorner.files.store.ShopStore;
 import org.junit.jupiter.api.Test;
@@ -192,6 +199,30 @@ class BenchTest extends OnTheDemo {
                 .singleElement()
                 .satisfies(found -> assertThat(found.line().deed()).isInstanceOf(Deed.Measured.class));
         assertThat(says("Found: 1")).isTrue();
+    }
+
+    /** A photo of the card in hand is kept with it, and who was at the bench stands by all that is written. */
+    @Test
+    void aPhotoStaysWithItsCard() throws Exception {
+        toTheBench(0);
+        on(() -> {
+            ((Button) view.lookup("#bench-who")).fire();
+            return true;
+        });
+        hand.write("Wren").push(KeyCode.ENTER);
+        Path file = folder.resolve("corner.png");
+        ImageIO.write(new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB), "png", file.toFile());
+        when(files.which()).thenReturn(Optional.of(file));
+        hand.push(KeyCode.P);
+        until(() -> !desk.bench().log().photos(desk.bench().card().orElseThrow().act()).isEmpty());
+        until(() -> view.lookup(".bench-photo") != null);
+        LogLine line = on(() -> desk.bench().log().entries().getLast());
+        assertThat(line.by()).isEqualTo("Wren");
+        Path nothing = Files.writeString(folder.resolve("not.png"), "no picture");
+        when(files.which()).thenReturn(Optional.of(nothing));
+        hand.push(KeyCode.P);
+        until(() -> isSaid("must be a PNG or a JPEG"));
+        assertThat(on(() -> desk.bench().log().entries().getLast())).isEqualTo(line);
     }
 
     /** A reader of codes types: at the bench of another job that opens the card's own, and is no key of the bench. */

@@ -7,6 +7,7 @@ import neatcorner.core.job.Note;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Refusal;
 
 /** What is written down in a log. */
 public sealed interface Deed {
@@ -119,6 +120,26 @@ public sealed interface Deed {
         SPLIT,
         /** Its edge chipped where it is seen. */
         CHIPPED
+    }
+
+    /**
+     * What it looked like.
+     *
+     * @param picture the name under which the shop keeps it, up to {@value #LONGEST_NAME} characters, not blank
+     */
+    record Photo(Act act, String picture) implements Deed {
+        private static final int LONGEST_NAME = 40;
+
+        /**
+         * Checks it.
+         *
+         * @throws Refusal for what is no name of a picture
+         */
+        public Photo {
+            if (picture.isBlank() || picture.length() > LONGEST_NAME) {
+                throw Refusal.of("work.photo", LONGEST_NAME, picture.length());
+            }
+        }
     }
 
     /**

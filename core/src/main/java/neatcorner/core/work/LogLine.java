@@ -21,6 +21,15 @@ public record LogLine(Instant at, String by, Deed deed, Words said) {
      * @throws Refusal for a name that is too long
      */
     public LogLine {
+        checkName(by);
+    }
+
+    /**
+     * Checks the name of whoever writes.
+     *
+     * @throws Refusal for one that is too long
+     */
+    public static void checkName(String by) {
         if (by.length() > LONGEST) {
             throw Refusal.of("work.name", LONGEST, by.length());
         }

@@ -29,7 +29,7 @@ public final class WorkLog {
                 case Deed.Measured deed -> measured.put(deed.act(), deed);
                 case Deed.WentWrong deed -> spoilt.add(deed);
                 case Deed.TookUp deed -> tookUp = deed.sticks();
-                case Deed.Remark _ -> { }
+                case Deed.Remark _, Deed.Photo _ -> { }
             }
         }
     }
@@ -117,6 +117,15 @@ public final class WorkLog {
     public List<LogLine> remarks(Act act) {
         return entries.stream()
                 .filter(entry -> entry.deed() instanceof Deed.Remark remark && remark.act().equals(act))
+                .toList();
+    }
+
+    /** The names of the pictures of it, the oldest first. */
+    public List<String> photos(Act act) {
+        return entries.stream()
+                .map(LogLine::deed)
+                .filter(deed -> deed instanceof Deed.Photo photo && photo.act().equals(act))
+                .map(deed -> ((Deed.Photo) deed).picture())
                 .toList();
     }
 

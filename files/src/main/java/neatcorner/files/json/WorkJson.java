@@ -23,6 +23,7 @@ public final class WorkJson {
     private static final String TAKEN_BACK = "taken_back";
     private static final String MEASURED = "measured";
     private static final String REMARK = "remark";
+    private static final String PHOTO = "photo";
     private static final String WENT_WRONG = "went_wrong";
     private static final String TOOK_UP = "took_up";
 
@@ -80,6 +81,7 @@ public final class WorkJson {
                     .put("value", measured.value().toExactMm())
                     .put("instrument", Fields.name(measured.by()));
             case Deed.Remark remark -> node.put("text", remark.text());
+            case Deed.Photo photo -> node.put("picture", photo.picture());
             case Deed.WentWrong wrong -> node.put("what", Fields.name(wrong.what()))
                     .put("lost", wrong.lost().toExactMm());
             case Deed.TookUp took -> {
@@ -96,6 +98,7 @@ public final class WorkJson {
             case Deed.TakenBack _ -> TAKEN_BACK;
             case Deed.Measured _ -> MEASURED;
             case Deed.Remark _ -> REMARK;
+            case Deed.Photo _ -> PHOTO;
             case Deed.WentWrong _ -> WENT_WRONG;
             case Deed.TookUp _ -> TOOK_UP;
         };
@@ -168,13 +171,14 @@ public final class WorkJson {
                     fields.length("value"),
                     fields.constant("instrument", Instrument.class));
             case REMARK -> new Deed.Remark(act, fields.text("text"));
+            case PHOTO -> new Deed.Photo(act, fields.text("picture"));
             case WENT_WRONG -> new Deed.WentWrong(
                     saw(act, fields), fields.constant("what", Deed.Spoilt.class), fields.length("lost"));
             case TOOK_UP -> new Deed.TookUp(act, fields.list("sticks", WorkJson::stick));
             case String other -> throw new FormatException(
                     fields.path("deed"),
                     Words.of("refused.work.deed", other, String.join(", ", List.of(
-                            DONE, TAKEN_BACK, MEASURED, REMARK, WENT_WRONG, TOOK_UP))));
+                            DONE, TAKEN_BACK, MEASURED, REMARK, PHOTO, WENT_WRONG, TOOK_UP))));
         });
         Instant at = fields.instant("at");
         Words said = WordsJson.of(fields.any("words"))

@@ -60,6 +60,7 @@ class ShopFolderTest {
                     Instrument.RULE)),
             line(new Deed.Measured(
                     new Act.Size("frame", "wire.drop", Station.HANG), Length.mm(60), Length.mm(71), Instrument.TAPE)),
+            line(new Deed.Photo(new Act.Step("rim", Station.GLUE_UP, "close.band", 1), "0123456789abcdef.png")),
             line(new Deed.Remark(new Act.Step("rim", Station.GLUE_UP, "close.band", 1), "the second corner slipped")),
             line(new Deed.TookUp(
                     new Act.Saw("frame", new PieceId("A–B", 2, 1), true),
@@ -134,7 +135,7 @@ class ShopFolderTest {
                     .singleElement()
                     .satisfies(found -> {
                         assertThat(found.job()).isEqualTo(worked);
-                        assertThat(found.line()).isEqualTo(DONE.entries().get(3));
+                        assertThat(found.line()).isEqualTo(DONE.entries().get(4));
                     });
             assertThat(after.search("\"-*( OR", 10, say)).as("no query but words").isEmpty();
             after.log(worked, line(new Deed.Remark(DONE.entries().getFirst().deed().act(), "later")), "später NEAR x");
