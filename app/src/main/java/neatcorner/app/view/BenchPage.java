@@ -52,7 +52,7 @@ final class BenchPage extends VBox {
     private final Errands errands;
     private final Label where = Panel.text("", "bench-where");
     private final Label waiting = Panel.text("", "bench-waiting");
-    private final VBox card = new VBox(12);
+    private final VBox card = new VBox(9);
     private final PictureView picture;
     private final ProgressBar progress = new ProgressBar(0);
     private final BenchEntry entry;

@@ -90,9 +90,12 @@ final class Waves {
         return cut.on().placed().piece();
     }
 
-    /** With which part a piece gets its length. */
     private int turn(Piece piece) {
-        int part = spare.number(piece);
+        return turn(spare.number(piece));
+    }
+
+    /** With which part the pieces of a part get their lengths, both from 0. */
+    int turn(int part) {
         return waits(part) ? part : FIRST;
     }
 

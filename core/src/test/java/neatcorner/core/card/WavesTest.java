@@ -168,6 +168,23 @@ class WavesTest {
                 Words.of("card.take")));
     }
 
+    /** A fitted piece that is spoiled is made again after the others of its part, not before it is its turn. */
+    @Test
+    void whatIsSpoiltIsMadeAgainInItsTurn() {
+        Plan plan = Planner.plan(jobs().getFirst(), SHOP);
+        Act.Saw spoilt = (Act.Saw) saws(Cards.of(plan)).getLast();
+        WorkLog log = WorkLog.NOTHING.with(new LogLine(
+                Instant.parse("2026-12-01T09:00:00Z"),
+                "",
+                new Deed.WentWrong(spoilt, Deed.Spoilt.SPLIT, Length.mm(300)),
+                Words.of("card.take")));
+        List<Card> cards = Cards.of(plan.noting(log));
+        int others = cards.size() - 1 - first(
+                cards.reversed(), card -> card.act() instanceof Act.Saw saw && saw.again() == 0);
+        int again = first(cards, card -> card.act() instanceof Act.Saw saw && saw.again() == 1);
+        assertThat(again).isGreaterThan(others);
+    }
+
     /** A leaf or a strip goes with its own stick: nothing of it is on the saw before its turn. */
     @Test
     void sticksOfTheirOwnWaitWhole() {

@@ -1,0 +1,112 @@
+package neatcorner.core.card;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import neatcorner.core.fit.FitPlan;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Line;
+import neatcorner.core.pane.Pane;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.rack.Material;
+import neatcorner.core.report.Safety;
+import neatcorner.core.section.Recess;
+import neatcorner.core.shop.Habit;
+import neatcorner.core.shop.Habits;
+import neatcorner.core.shop.Sizing;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
+
+/** What is cut to the rabbet, and goes into it. */
+final class FitCards {
+    /** Steps that hold a package where points are given. */
+    private static final Set<String> HELD = Set.of("fit.points", "fit.points_in_panes", "fit.blocks");
+    private final Deck deck;
+    private final GlueCards glue;
+
+    FitCards(Deck deck, GlueCards glue) {
+        this.deck = deck;
+        this.glue = glue;
+    }
+
+    /** The rabbet as it came out, on both axes, before anything is cut to it. */
+    private void measure(Plan holder) {
+        if (!holder.job().isPlain() || !holder.frame().has(Line.GLASS) || toCut(holder).isEmpty()) {
+            return;
+        }
+        for (Axis axis : Axis.values()) {
+            Figure<Length> rabbet =
+                    holder.frame().size(Line.RABBET, axis).orElseThrow();
+            deck.measure(
+                    holder,
+                    rabbet,
+                    Words.of(isGrooved(holder) ? "card.groove" : "card.rabbet", axis),
+                    Words.of(
+                            isGrooved(holder)
+                                    ? "card.groove_how"
+                                    : holder.job().quantity() > 1 ? "card.rabbets_how" : "card.rabbet_how"));
+        }
+    }
+
+    /** All that is cut and put into a part. */
+    void fit(Plan holder) {
+        List<Safety> cautions = deck.cautions(Station.FIT);
+        measure(holder);
+        toCut(holder).forEach(pane -> cut(holder, pane, true, cautions));
+        holder.fit().matOpenings().forEach(opening -> cut(holder, opening, false, cautions));
+        for (Words step : holder.fit().order()) {
+            List<Words> points = HELD.contains(step.key())
+                    ? holder.fit().points().stream().map(FitPlan.Points::said).toList()
+                    : List.of();
+            deck.say(holder, Station.FIT, step, points, cautions, Optional.empty());
+            if (step.key().equals("fit.part_behind")) {
+                glue.attach(Planner.at(deck.plan(), deck.plan().job().indexOf(step.args().getFirst().toString())));
+            }
+        }
+    }
+
+    /** The picture itself is not for the knife. */
+    private static List<Pane> toCut(Plan holder) {
+        return holder.fit().sheets().stream()
+                .filter(pane -> pane.material()
+                        .filter(material -> material.role() == Material.Role.ART)
+                        .isEmpty())
+                .toList();
+    }
+
+    /**
+     * All that are alike of a sheet, or of the hole in one.
+     *
+     * @param fitted whether it lies in the rabbet and may be marked there
+     */
+    private void cut(Plan holder, Pane pane, boolean fitted, List<Safety> cautions) {
+        int many = pane.count() * holder.job().quantity();
+        boolean glass = pane.material().filter(Material::isGlass).isPresent();
+        Words what = many > 1 ? Words.of("card.panes", pane.name(), many) : Words.of("card.pane", pane.name());
+        List<Words> says = new ArrayList<>(List.of(Words.of("card.pane_size", pane.width(), pane.height())));
+        Habits habits = holder.frame().habits();
+        if (fitted && habits.sizing() == Sizing.BY_TRANSFER && holder.job().isPlain()) {
+            says.add(Words.of("card.pane_by_transfer", habits.said(Habit.PLAY)));
+        }
+        deck.add(new Card(
+                deck.step(holder, Station.FIT, Deck.name(what)),
+                holder.job().seen(),
+                what,
+                Optional.of(pane.width()),
+                says,
+                List.of(),
+                glass ? cautions : cautions.stream().filter(one -> one != Safety.GLASS).toList(),
+                Optional.empty(),
+                new Scene.OnTheBench(Station.FIT)));
+    }
+
+    /** Whether a part holds panels in grooves, which go in while it is closed. */
+    static boolean isGrooved(Plan part) {
+        return part.job().seen() == part.job().holder()
+                && part.job().section().recess() instanceof Recess.Slot;
+    }
+}

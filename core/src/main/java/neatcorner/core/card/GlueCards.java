@@ -1,0 +1,117 @@
+package neatcorner.core.card;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import neatcorner.core.glue.GluePlan;
+import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.report.Safety;
+import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
+
+/** How parts are closed, and how one comes to the other. */
+final class GlueCards {
+    /** Steps that say that the frame is measured across, and not how much it is. */
+    private static final Set<String> CHECKS = Set.of("close.diagonals", "close.checks", "close.checks_blanks");
+    private final Deck deck;
+    private final WoodCards wood;
+    /** Steps of a glue-up that were said before the pieces were cut. */
+    private final Set<Words> before = new HashSet<>();
+    /** Steps of glue-ups that wait until all is finished, by the part. */
+    private final Map<String, List<Words>> onceFinished = new LinkedHashMap<>();
+
+    GlueCards(Deck deck, WoodCards wood) {
+        this.deck = deck;
+        this.wood = wood;
+    }
+
+    /** The glue-up of a part. */
+    void glue(Plan part) {
+        List<Safety> glue = deck.cautions(Station.GLUE_UP);
+        List<Safety> driven = Stream.concat(glue.stream(), deck.cautions(Station.CORNERS).stream()).toList();
+        boolean measured = false;
+        boolean waited = false;
+        for (Words step : part.glue().steps()) {
+            if (before.contains(step)) {
+                continue;
+            }
+            if (GluePlan.isOnceFinished(step)) {
+                onceFinished.computeIfAbsent(part.job().part().name(), _ -> new ArrayList<>())
+                        .add(step);
+                continue;
+            }
+            if (!waited && step.key().equals("attach.flushed")) {
+                leave(part);
+                waited = true;
+            }
+            boolean cleaned = step.key().startsWith("close.squeeze_out");
+            boolean checks = CHECKS.contains(step.key());
+            List<Figure<Length>> across = checks ? part.glue().checks() : List.of();
+            deck.say(
+                    part,
+                    Station.GLUE_UP,
+                    step,
+                    across.stream().<Figure<?>>map(one -> one).findFirst().or(() -> Deck.number(step)),
+                    across.stream().map(one -> Words.of("card.figure", one.name(), one)).toList(),
+                    measured && !cleaned ? driven : glue,
+                    Optional.empty());
+            measured |= checks;
+            if (!waited && cleaned) {
+                leave(part);
+                waited = true;
+            }
+        }
+        if (!waited) {
+            leave(part);
+        }
+    }
+
+    /** Until the glue holds; then what is worked in the joined frame comes, before anything else is put on it. */
+    private void leave(Plan part) {
+        boolean onWall = part.glue().steps().stream().anyMatch(step -> step.key().equals("close.on_wall"));
+        if (!onWall && !part.glue().times().isEmpty()) {
+            deck.say(
+                    part,
+                    Station.GLUE_UP,
+                    Words.of("card.wait"),
+                    part.glue().times(),
+                    List.of(),
+                    Optional.of(part.glue().adhesive().clamp()));
+        }
+        wood.make(part, WoodCards.Turn.JOINED);
+    }
+
+    /** How a part comes to the other when both are finished; once. */
+    void attach(Plan part) {
+        List<Words> steps = onceFinished.remove(part.job().part().name());
+        if (steps != null) {
+            steps.forEach(step ->
+                    deck.say(part, Station.GLUE_UP, step, List.of(), deck.cautions(Station.CORNERS), Optional.empty()));
+        }
+    }
+
+    /** The parts that go on behind when the package is in: the fit-up says when. */
+    List<String> behind(Plan holder) {
+        return holder.fit().order().stream()
+                .filter(step -> step.key().equals("fit.part_behind"))
+                .map(step -> step.args().getFirst().toString())
+                .toList();
+    }
+
+    /** What is done of a part's glue-up before its pieces are cut. */
+    void begin(Plan part) {
+        part.glue().steps().stream()
+                .filter(step -> step.key().equals("attach.as_it_came_out"))
+                .forEach(step -> {
+                    before.add(step);
+                    deck.say(part, Station.GLUE_UP, step, List.of(), List.of(), Optional.empty());
+                });
+    }
+}
