@@ -58,6 +58,10 @@ final class FitCards {
         measure(holder);
         toCut(holder).forEach(pane -> cut(holder, pane, true, cautions));
         holder.fit().matOpenings().forEach(opening -> cut(holder, opening, false, cautions));
+        if (isGrooved(holder)) {
+            // The rest belongs to the glue-up.
+            return;
+        }
         for (Words step : holder.fit().order()) {
             List<Words> points = HELD.contains(step.key())
                     ? holder.fit().points().stream().map(FitPlan.Points::said).toList()

@@ -20,6 +20,10 @@ import neatcorner.core.words.Station;
 final class GlueCards {
     /** Steps that say that the frame is measured across, and not how much it is. */
     private static final Set<String> CHECKS = Set.of("close.diagonals", "close.checks", "close.checks_blanks");
+    /** Steps that put panels into grooves: the fit-up says the same, and more. */
+    private static final Set<String> PANELS =
+            Set.of("close.panel", "close.panel_many", "close.panels", "close.panels_many");
+
     private final Deck deck;
     private final WoodCards wood;
     /** Steps of a glue-up that were said before the pieces were cut. */
@@ -38,6 +42,9 @@ final class GlueCards {
         List<Safety> driven = Stream.concat(glue.stream(), deck.cautions(Station.CORNERS).stream()).toList();
         boolean measured = false;
         boolean waited = false;
+        if (FitCards.isGrooved(part) && part.glue().steps().stream().noneMatch(GlueCards::isOfPanels)) {
+            panels(part);
+        }
         for (Words step : part.glue().steps()) {
             if (before.contains(step)) {
                 continue;
@@ -50,6 +57,10 @@ final class GlueCards {
             if (!waited && step.key().equals("attach.flushed")) {
                 leave(part);
                 waited = true;
+            }
+            if (isOfPanels(step) && FitCards.isGrooved(part)) {
+                panels(part);
+                continue;
             }
             boolean cleaned = step.key().startsWith("close.squeeze_out");
             boolean checks = CHECKS.contains(step.key());
@@ -71,6 +82,17 @@ final class GlueCards {
         if (!waited) {
             leave(part);
         }
+    }
+
+    private static boolean isOfPanels(Words step) {
+        return PANELS.contains(step.key());
+    }
+
+    private void panels(Plan part) {
+        List<Safety> cautions = deck.cautions(Station.FIT);
+        part.fit()
+                .order()
+                .forEach(step -> deck.say(part, Station.FIT, step, List.of(), cautions, Optional.empty()));
     }
 
     /** Until the glue holds; then what is worked in the joined frame comes, before anything else is put on it. */
