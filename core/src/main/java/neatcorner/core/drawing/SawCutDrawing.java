@@ -200,9 +200,18 @@ public final class SawCutDrawing {
             }
         }
         // Where there is little room, what the saw is set to needs it.
-        if (fence + wide + sketch.em(72) < height - sketch.em(44)) {
-            sketch.small(new At(0, height - sketch.em(36)), sketch.say("sawing.sight_edge"), Anchor.START);
+        String legend = sketch.say("sawing.sight_edge");
+        int lines = sketch.wrapped(sketch.say(cut.setting().words()), 15, true, width - sketch.em(8)).size();
+        boolean above = fence + wide + sketch.em(46 + 17 * lines) < height - sketch.em(36);
+        if (above || sketch.widthOf(legend, sketch.em(12), false) < settingLeft()) {
+            sketch.small(new At(0, height - sketch.em(36)), legend, Anchor.START);
         }
+    }
+
+    /** Where what the saw is set to begins to be said, below the blade. */
+    private double settingLeft() {
+        double half = sketch.widthOf(sketch.say(cut.setting().words()), sketch.em(15), true) / 2;
+        return Math.min(blade + slant() * (wide + sketch.em(22)), width - half) - half;
     }
 
     private void stop() {
