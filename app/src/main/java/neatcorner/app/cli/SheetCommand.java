@@ -1,17 +1,12 @@
 package neatcorner.app.cli;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.cut.Lots;
-import neatcorner.core.measure.Graduation;
 import neatcorner.core.mill.Milling;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Answers;
-import neatcorner.core.words.Phrasebook;
-import neatcorner.files.disk.WholeFile;
-import neatcorner.files.sheet.SheetSize;
 import neatcorner.files.sheet.ShopSheet;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -22,17 +17,8 @@ import picocli.CommandLine.Option;
 final class SheetCommand implements Runnable {
     @Mixin
     private JobArguments arguments = new JobArguments();
-    @Option(names = {"-o", "--out"}, required = true, paramLabel = "OUT.pdf", description = "Where it goes.")
-    private Path out;
-    @Option(names = "--paper", defaultValue = "A4", description = "${COMPLETION-CANDIDATES}.")
-    private SheetSize paper = SheetSize.A4;
-
-    @Option(
-            names = "--tape",
-            defaultValue = "INCH_16",
-            description = "How lengths are written: ${COMPLETION-CANDIDATES}.")
-    private Graduation tape = Graduation.INCH_16;
-
+    @Mixin
+    private PaperArguments printed = new PaperArguments();
     @Option(names = "--boards", description = "With the boards of the shop that it is milled from, and their list.")
     private boolean isFromBoards;
 
@@ -46,6 +32,6 @@ final class SheetCommand implements Runnable {
             boards = Optional.of(
                     new ShopSheet.Boards(Milling.of(orders, shop, Answers.NONE), shop));
         }
-        WholeFile.write(out, ShopSheet.write(plan, boards, new Phrasebook(tape), paper));
+        printed.write(ShopSheet.write(plan, boards, printed.book(), printed.paper()));
     }
 }
