@@ -99,9 +99,12 @@ public final class GaugeDesk implements AutoCloseable {
     /** Listens to nothing. */
     @Override
     public void close() {
-        plugged.ifPresent(one -> one.cable.close());
+        Optional<Plugged> was = plugged;
         plugged = Optional.empty();
-        changed.run();
+        was.ifPresent(one -> {
+            one.cable.close();
+            changed.run();
+        });
     }
 
     private void lost(String name) {

@@ -93,7 +93,8 @@ final class FitCards {
         Words what = many > 1 ? Words.of("card.panes", pane.name(), many) : Words.of("card.pane", pane.name());
         List<Words> says = new ArrayList<>(List.of(Words.of("card.pane_size", pane.width(), pane.height())));
         Habits habits = holder.frame().habits();
-        if (fitted && habits.sizing() == Sizing.BY_TRANSFER && holder.job().isPlain()) {
+        boolean byTransfer = habits.sizing() == Sizing.BY_TRANSFER;
+        if (fitted && byTransfer && holder.job().isPlain() && !isGrooved(holder)) {
             says.add(Words.of("card.pane_by_transfer", habits.said(Habit.PLAY)));
         }
         deck.add(new Card(
