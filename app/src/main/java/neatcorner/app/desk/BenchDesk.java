@@ -21,6 +21,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Figure;
 import neatcorner.core.work.Act;
@@ -61,9 +62,18 @@ public final class BenchDesk {
      * The cards of a job.
      *
      * @param plan  they were told from
+     * @param parts the same, seen from each part
      * @param cards in the order hands follow
      */
-    public record Told(Plan plan, List<Card> cards) {
+    public record Told(Plan plan, List<Plan> parts, List<Card> cards) {
+        static Told of(Plan plan) {
+            return new Told(plan, Planner.ofParts(plan), Cards.of(plan));
+        }
+
+        /** The plan, seen from the part of a card. */
+        public Plan at(Card card) {
+            return parts.get(card.part());
+        }
     }
 
     /** What is in hand: a job, and the card of it that is looked at, from 0, since when. */
@@ -76,7 +86,7 @@ public final class BenchDesk {
                 desk.plan().job().at(0), desk.shop(), log().measured(), log().spoilt());
         if (!told.isAsked(wanted)) {
             Plan plan = desk.plan().noting(log());
-            told.ask(wanted, _ -> new Told(plan, Cards.of(plan)), this::settle);
+            told.ask(wanted, _ -> Told.of(plan), this::settle);
         }
         return told.answer(wanted);
     }

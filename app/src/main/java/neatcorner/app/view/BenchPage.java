@@ -240,7 +240,7 @@ final class BenchPage extends VBox {
         mishap.update();
         fill(now);
         picture.draw(now.map(one -> desk.book().say(one.title())).orElse(""), space -> now.map(one -> CardDrawing.draw(
-                        told.orElseThrow().plan(),
+                        told.orElseThrow().at(one),
                         one,
                         PictureView.reader(desk),
                         space.getWidth(),

@@ -18,7 +18,7 @@ public final class CardDrawing {
     /**
      * The picture, to fill a space of this size.
      *
-     * @param plan of the job, whichever of its parts that looks at
+     * @param plan of the job, whichever of its parts that looks at; at once where it is the card's
      */
     public static Picture draw(Plan plan, Card card, Reader reader, double width, double height) {
         Reader afar = new Reader(reader.book(), reader.lettering(), reader.scale() * LARGER);
@@ -31,12 +31,13 @@ public final class CardDrawing {
     }
 
     private static Picture draw(Plan plan, Card card, Reader reader, Reader afar, double width, double height) {
-        Plan part = Planner.at(plan, card.part());
         return switch (card.scene()) {
             case Scene.AtTheSaw(var cut, var kerf, _) -> SawCutDrawing.draw(cut, kerf, afar, width, height);
-            case Scene.InTheMachine(var step) -> MakingDrawing.draw(part, step, afar, width, height);
+            case Scene.InTheMachine(var step) ->
+                MakingDrawing.draw(Planner.at(plan, card.part()), step, afar, width, height);
             case Scene.OnTheRack() -> StickDrawing.draw(plan, afar, width, ALL_STICKS);
-            case Scene.OnTheBench(Station station) -> bench(part, station, reader, width, height);
+            case Scene.OnTheBench(Station station) ->
+                bench(Planner.at(plan, card.part()), station, reader, width, height);
         };
     }
 

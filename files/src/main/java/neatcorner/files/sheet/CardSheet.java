@@ -15,6 +15,7 @@ import neatcorner.core.drawing.PrintedCard;
 import neatcorner.core.drawing.Reader;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
 import neatcorner.core.words.Phrasebook;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -86,11 +87,12 @@ public final class CardSheet {
         PdfPage.Face face = new PdfPage.Face(
                 font(document, Fonts.TEXT), font(document, Fonts.BOLD), font(document, Fonts.FIGURES));
         Reader reader = new Reader(book, face, scale);
+        List<Plan> parts = Planner.ofParts(plan);
         List<Place> places = new ArrayList<>();
         for (int i = 0; i < cards.size(); i++) {
             Card card = cards.get(i);
             List<Picture> pictures = PrintedCard.draw(
-                    plan,
+                    parts.get(card.part()),
                     card,
                     i + 1,
                     cards.size(),
