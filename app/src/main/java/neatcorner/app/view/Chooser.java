@@ -26,14 +26,15 @@ record Chooser(Stage stage) implements FilePort {
         FileChooser chooser = new FileChooser();
         chooser.getExtensionFilters()
                 .add(new FileChooser.ExtensionFilter(
-                        "JSON, SVG, DXF, CSV, PNG, JPEG",
+                        "JSON, SVG, DXF, CSV, PNG, JPEG, TXT",
                         "*.json",
                         "*.svg",
                         "*.dxf",
                         "*.csv",
                         "*.png",
                         "*.jpg",
-                        "*.jpeg"));
+                        "*.jpeg",
+                        "*.txt"));
         return Optional.ofNullable(chooser.showOpenDialog(stage)).map(File::toPath);
     }
 

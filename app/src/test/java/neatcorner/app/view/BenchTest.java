@@ -271,17 +271,38 @@ class BenchTest extends OnTheDemo {
         assertThat(says("another unit")).isTrue();
         hand.push(KeyCode.ESCAPE);
         assertThat(on(() -> desk.bench().log().measured())).containsExactly(read);
+        Deed.Measured replayed = replay(gauges, "# one reading\nlength " + (planned.toMm() + 0.2) + " mm\n", read);
         on(() -> {
             ((CheckBox) gauges.lookup("#gauge-half-way")).setSelected(true);
             return true;
         });
         send(gauges, "angle", "45");
         until(() -> isSaid("fell silent"));
-        assertThat(on(() -> desk.bench().log().measured())).containsExactly(read);
+        assertThat(on(() -> desk.bench().log().measured())).containsExactly(replayed);
         on(() -> {
             gauges.getScene().getWindow().hide();
             return true;
         });
+    }
+
+    /** A file of readings is sent line by line; its comments are not. */
+    private Deed.Measured replay(GaugeWindow gauges, String lines, Deed.Measured before) throws Exception {
+        when(files.which()).thenReturn(Optional.of(Files.writeString(folder.resolve("readings.txt"), lines)));
+        on(() -> {
+            ((Button) gauges.lookup("#gauge-file")).fire();
+            return true;
+        });
+        until(() -> gauges.lookup("#gauge-replay").isVisible());
+        on(() -> {
+            ((Button) gauges.lookup("#gauge-replay")).fire();
+            return true;
+        });
+        settle();
+        Deed.Measured now = on(() -> desk.bench().log().measured().getFirst());
+        assertThat(now.off().toMm()).isBetween(0.19, 0.21);
+        assertThat(now.act()).isEqualTo(before.act());
+        assertThat(on(() -> gauges.lookup("#gauge-replay").isVisible())).isFalse();
+        return now;
     }
 
     private void send(GaugeWindow gauges, String gauge, String number) throws Exception {
