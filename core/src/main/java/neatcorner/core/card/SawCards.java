@@ -25,6 +25,10 @@ final class SawCards {
     private final Waves waves;
     private final Spare spare;
     private final Partners partners;
+    private final WorkLog log;
+    /** The name of the part by the name its pieces carry. */
+    private final Map<String, String> parts;
+    private final List<Remake> remakes;
 
     SawCards(Deck deck, ToSaw toSaw, Sawing sawing) {
         this.deck = deck;
@@ -32,6 +36,9 @@ final class SawCards {
         this.spare = new Spare(deck.plan());
         this.waves = Waves.of(deck.plan(), spare, toSaw, sawing);
         this.partners = new Partners(deck.plan(), toSaw.sticks());
+        this.log = deck.plan().get(WorkLog.class);
+        this.parts = Lots.parts(Lots.orders(deck.plan().assembly()));
+        this.remakes = Cards.remakes(deck.plan(), toSaw.sticks(), log);
     }
 
     /** Whether anything is cut before a part is joined, from 0, and after those before it are. */
@@ -41,11 +48,8 @@ final class SawCards {
 
     /** The cuts that come to the saw before a part is joined. */
     void before(int part) {
-        WorkLog log = deck.plan().get(WorkLog.class);
-        Map<String, String> parts = Lots.parts(Lots.orders(deck.plan().assembly()));
-        List<Remake> remakes = Cards.remakes(deck.plan(), toSaw.sticks(), log);
         for (SawCut cut : waves.of(part)) {
-            Act.Saw act = act(cut, parts, 0);
+            Act.Saw act = act(cut, 0);
             boolean alone = cut.stroke() == Stroke.LEFT || cut.stroke() == Stroke.RIGHT;
             boolean spoilt = remakes.stream()
                     .map(remake -> remake.wrong().act())
@@ -60,9 +64,6 @@ final class SawCards {
 
     /** The cuts of pieces that were spoiled, once more, after those that come before a part is joined. */
     void again(int part) {
-        WorkLog log = deck.plan().get(WorkLog.class);
-        Map<String, String> parts = Lots.parts(Lots.orders(deck.plan().assembly()));
-        List<Remake> remakes = Cards.remakes(deck.plan(), toSaw.sticks(), log);
         for (Remake remake : remakes) {
             if (waves.turn(deck.plan().job().indexOf(remake.wrong().act().part())) != part) {
                 continue;
@@ -70,7 +71,7 @@ final class SawCards {
             int number = remake.number(toSaw.sticks().size(), remakes);
             for (SawCut once : new ToSaw(List.of(remake.layout()), toSaw.habits(), toSaw.machines()).inOrder().cuts()) {
                 SawCut cut = once.onStick(number);
-                Act.Saw act = act(cut, parts, remake.again());
+                Act.Saw act = act(cut, remake.again());
                 if (!remake.isSpoilt(remakes) || log.isDone(act)) {
                     Words title = Words.of("card.again", cut.title());
                     deck.add(card(act, title, cut, Optional.of(remake.words()), toSaw.kerf()));
@@ -79,7 +80,7 @@ final class SawCards {
         }
     }
 
-    private static Act.Saw act(SawCut cut, Map<String, String> parts, int again) {
+    private Act.Saw act(SawCut cut, int again) {
         Piece piece = cut.on().placed().piece();
         return new Act.Saw(
                 parts.getOrDefault(piece.job(), piece.job()),
