@@ -43,7 +43,7 @@ public final class BenchDesk {
     private Optional<Held> held = Optional.empty();
     private String by;
     /** The printed card that was asked for, until the cards are there. */
-    private Optional<CardCode> wanted = Optional.empty();
+    private Optional<CardCode> asked = Optional.empty();
 
     /** The bench of a desk, with whom was at it last. */
     BenchDesk(Desk desk, String by, Clock clock, Executor interfaceThread, Runnable changed) {
@@ -125,7 +125,7 @@ public final class BenchDesk {
             desk.open(job.get());
         }
         held = Optional.empty();
-        wanted = code;
+        asked = code;
         desk.goTo(Page.BENCH);
         if (told().isPresent()) {
             settle();
@@ -137,8 +137,9 @@ public final class BenchDesk {
     private void settle() {
         if (held().at < 0) {
             told().map(Told::cards).ifPresent(cards -> {
-                Optional<CardCode> code = wanted;
-                wanted = Optional.empty();
+                // Another job may have been opened by hand meanwhile.
+                Optional<CardCode> code = asked.filter(one -> desk.jobId().startsWith(one.job()));
+                asked = Optional.empty();
                 OptionalInt there = IntStream.range(0, cards.size())
                         .filter(i -> code.filter(one -> one.isOf(cards.get(i).act())).isPresent())
                         .findFirst();

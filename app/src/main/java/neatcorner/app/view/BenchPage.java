@@ -47,6 +47,8 @@ final class BenchPage extends VBox {
     /** A title that is longer is a whole sentence, and set smaller. */
     private static final int SHORT = 44;
     private final Desk desk;
+    /** One and the same, so that a photo that is waited for fills the card anew once. */
+    private final Runnable again = this::update;
     private final FilePort files;
     private final Consumer<String> say;
     private final Errands errands;
@@ -284,7 +286,7 @@ final class BenchPage extends VBox {
                                 BenchEntry.off(desk.book(), measured)),
                         "bench-says")));
         bench().verdict().ifPresent(what -> card.getChildren().add(Panel.text(said(what), "bench-setting")));
-        bench().log().photos(one.act()).forEach(name -> Photos.of(desk, name, this::update).ifPresent(image -> {
+        bench().log().photos(one.act()).forEach(name -> Photos.of(desk, name, again).ifPresent(image -> {
             ImageView seen = new ImageView(image);
             seen.setPreserveRatio(true);
             seen.setFitWidth(PHOTO);
