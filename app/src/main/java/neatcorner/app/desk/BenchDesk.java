@@ -6,24 +6,35 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.Executor;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import neatcorner.core.card.Card;
 import neatcorner.core.card.CardCode;
 import neatcorner.core.card.Cards;
 import neatcorner.core.card.Remake;
 import neatcorner.core.card.Scene;
 import neatcorner.core.cut.CutLots;
+import neatcorner.core.cut.Supply;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.Trouble;
+import neatcorner.core.measure.Gap;
 import neatcorner.core.measure.Length;
+import neatcorner.core.mend.Mending;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.plan.Doubts;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
 import neatcorner.core.work.Instrument;
@@ -40,10 +51,11 @@ public final class BenchDesk {
     private final Clock clock;
     private final Runnable changed;
     private final Aside<Wanted, Told> told;
+    private final Aside<Told, List<Map<FigureKey<?>, Gap>>> doubts;
     private Optional<Held> held = Optional.empty();
     private String by;
-    /** The printed card that was asked for, until the cards are there. */
-    private Optional<CardCode> asked = Optional.empty();
+    /** The card that was asked for, until the cards are there. */
+    private Optional<Asked> asked = Optional.empty();
 
     /** The bench of a desk, with whom was at it last. */
     BenchDesk(Desk desk, String by, Clock clock, Executor interfaceThread, Runnable changed) {
@@ -52,10 +64,15 @@ public final class BenchDesk {
         this.clock = clock;
         this.changed = changed;
         this.told = new Aside<>(interfaceThread);
+        this.doubts = new Aside<>(interfaceThread);
     }
 
     /** What cards depend on. A better way to lay the pieces is none of it: once they are told they stay. */
-    private record Wanted(Job job, Shop shop, List<Deed.Measured> read, List<Deed.WentWrong> spoilt) {
+    private record Wanted(Job job, Shop shop, List<Deed.Measured> read, List<Deed> wrong) {
+    }
+
+    /** A card of a job whose name begins so. */
+    private record Asked(String job, Predicate<Act> which) {
     }
 
     /**
@@ -83,12 +100,33 @@ public final class BenchDesk {
     /** The cards; empty as long as they are worked out. */
     public Optional<Told> told() {
         Wanted wanted = new Wanted(
-                desk.plan().job().at(0), desk.shop(), log().measured(), log().spoilt());
+                desk.plan().job().at(0), desk.shop(), log().measured(), log().wentWrong());
         if (!told.isAsked(wanted)) {
             Plan plan = desk.plan().noting(log());
             told.ask(wanted, _ -> Told.of(plan), this::settle);
         }
         return told.answer(wanted);
+    }
+
+    /** How surely numbers are known that follow from what was read, part by part; none as long as it is worked out. */
+    public List<Map<FigureKey<?>, Gap>> doubts() {
+        if (log().measured().isEmpty()) {
+            return List.of();
+        }
+        return told().flatMap(all -> {
+                    if (!doubts.isAsked(all)) {
+                        doubts.ask(all, _ -> all.parts().stream().map(Doubts::of).toList(), changed);
+                    }
+                    return doubts.answer(all);
+                })
+                .orElse(List.of());
+    }
+
+    /** How surely the number of the card in hand is known; empty where it follows from no reading. */
+    public Optional<Gap> doubt() {
+        return card().flatMap(card -> card.figure()
+                .filter(_ -> card.part() < doubts().size())
+                .flatMap(figure -> Optional.ofNullable(doubts().get(card.part()).get(figure.key()))));
     }
 
     /** What was done to the job in hand. */
@@ -124,8 +162,7 @@ public final class BenchDesk {
         if (!job.get().equals(desk.jobId())) {
             desk.open(job.get());
         }
-        held = Optional.empty();
-        asked = code;
+        ask(code.get().job(), code.get()::isOf);
         desk.goTo(Page.BENCH);
         if (told().isPresent()) {
             settle();
@@ -138,12 +175,12 @@ public final class BenchDesk {
         if (held().at < 0) {
             told().map(Told::cards).ifPresent(cards -> {
                 // Another job may have been opened by hand meanwhile.
-                Optional<CardCode> code = asked.filter(one -> desk.jobId().startsWith(one.job()));
+                Optional<Asked> wanted = asked.filter(one -> desk.jobId().startsWith(one.job));
                 asked = Optional.empty();
                 OptionalInt there = IntStream.range(0, cards.size())
-                        .filter(i -> code.filter(one -> one.isOf(cards.get(i).act())).isPresent())
+                        .filter(i -> wanted.filter(one -> one.which.test(cards.get(i).act())).isPresent())
                         .findFirst();
-                if (code.isPresent() && there.isEmpty()) {
+                if (wanted.isPresent() && there.isEmpty()) {
                     desk.complain(Words.of("card.not_there"));
                 }
                 goTo(there.orElseGet(() -> next(cards, 0)));
@@ -194,12 +231,63 @@ public final class BenchDesk {
         return card().filter(card -> log().isDone(card.act())).isPresent();
     }
 
-    /** The card in hand was not done after all. */
+    /** What of the card in hand can be taken back: that it is done, else what makes it be there. */
+    public enum TakingBack {
+        /** It is done. */
+        DONE,
+        /** Its piece was spoiled. */
+        PIECE,
+        /** Its corner went wrong. */
+        CORNER
+    }
+
+    /** What can be taken back just now; empty where nothing can. */
+    public Optional<TakingBack> takingBack() {
+        return card().flatMap(card -> {
+            if (isDone()) {
+                return Optional.of(TakingBack.DONE);
+            }
+            if (card.act() instanceof Act.Saw saw && saw.again() > 0) {
+                return isBegun(saw) ? Optional.empty() : Optional.of(TakingBack.PIECE);
+            }
+            return isMending(card.act()) ? Optional.of(TakingBack.CORNER) : Optional.empty();
+        });
+    }
+
+    /** Whether an end of a piece that is made again is cut already. */
+    private boolean isBegun(Act.Saw saw) {
+        return Stream.of(true, false)
+                .anyMatch(right -> log().isDone(new Act.Saw(saw.part(), saw.piece(), right, saw.again())));
+    }
+
+    private static boolean isMending(Act act) {
+        return act instanceof Act.Step step && Mending.isStep(step.what());
+    }
+
+    /** Takes back what can be: the card is not done, or what went wrong is good after all. */
     public void takeBack() {
-        card().filter(_ -> isDone()).ifPresent(card -> {
-            write(card, new Deed.TakenBack(card.act()));
+        takingBack().ifPresent(what -> {
+            Card card = card().orElseThrow();
+            switch (what) {
+                case DONE -> write(card, new Deed.TakenBack(card.act()));
+                case PIECE -> {
+                    Act.Saw spoilt = log().lastSpoilt((Act.Saw) card.act()).act();
+                    write(card, new Deed.GoodAfterAll(card.act()));
+                    ask(desk.jobId(), spoilt::equals);
+                }
+                case CORNER -> {
+                    write(card, new Deed.GoodAfterAll(card.act()));
+                    desk.edit(new Edit.InPart(card.part(), new Edit.Mishap(Optional.empty())));
+                }
+            }
             changed.run();
         });
+    }
+
+    /** Goes to such a card as soon as the cards are there. */
+    private void ask(String job, Predicate<Act> which) {
+        asked = Optional.of(new Asked(job, which));
+        held = Optional.empty();
     }
 
     /** How many cards are done. */
@@ -216,7 +304,7 @@ public final class BenchDesk {
             case Act.Saw saw when saw.right() -> made(card);
             case Act.Saw _ -> Optional.empty();
             case Act.Size size -> planned(size, card).or(() -> length(card));
-            case Act.Step _ -> length(card);
+            case Act.Step _ -> isMending(card.act()) ? Optional.empty() : length(card);
         });
     }
 
@@ -308,6 +396,45 @@ public final class BenchDesk {
         changed.run();
     }
 
+    /** The letters of the corners of the part in hand that can go wrong now, in order; none before its joints. */
+    public List<String> corners() {
+        return card().filter(card -> !(card.act() instanceof Act.Saw)
+                        && card.act().station().compareTo(Station.CORNERS) >= 0)
+                .map(card -> told().orElseThrow().at(card).frame())
+                .filter(frame -> !frame.isSolid())
+                .map(frame -> frame.members().stream()
+                        .map(member -> member.side().to())
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /**
+     * A corner of the part in hand went wrong: from now on its mending is among the cards, and the first of it in hand.
+     *
+     * @return why that cannot be, in the maker's words; empty when it can
+     */
+    public Optional<String> cornerWentWrong(Trouble.Kind kind, int corner, Length amount) {
+        Card card = card().orElseThrow();
+        try {
+            Trouble trouble = new Trouble(kind, corner, amount);
+            append(
+                    new Deed.CornerWentWrong(card.act(), trouble),
+                    Cards.where(told().orElseThrow().at(card), trouble));
+            ask(desk.jobId(), act -> act.part().equals(card.act().part()) && isMending(act) && !log().isDone(act));
+            Optional<String> refused =
+                    desk.edit(new Edit.InPart(card.part(), new Edit.Mishap(Optional.of(trouble))));
+            changed.run();
+            return refused;
+        } catch (Refusal outside) {
+            return Optional.of(desk.said(outside));
+        }
+    }
+
+    /** The wood of the pieces of the job in hand that were made again. */
+    List<Supply.Taken> madeAgain() {
+        return Remake.of(desk.plan().noting(log())).stream().map(Remake::from).toList();
+    }
+
     /** A remark on the card in hand; says why it is refused. */
     public Optional<String> remark(String text) {
         try {
@@ -364,7 +491,11 @@ public final class BenchDesk {
     }
 
     private void append(Card card, Deed deed) {
-        desk.log(new LogLine(clock.instant().truncatedTo(ChronoUnit.SECONDS), by, deed, card.title()));
+        append(deed, card.title());
+    }
+
+    private void append(Deed deed, Words said) {
+        desk.log(new LogLine(clock.instant().truncatedTo(ChronoUnit.SECONDS), by, deed, said));
     }
 
     /**

@@ -290,7 +290,10 @@ public final class CutDesk {
         return switch (laid()) {
             case STICKS ->
                 Booking.ofSticks(
-                        lots(), desk.shop(), desk.plan().frame().habits().get(Habit.USEFUL));
+                        lots(),
+                        together.isPresent() ? List.of() : desk.bench().madeAgain(),
+                        desk.shop(),
+                        desk.plan().frame().habits().get(Habit.USEFUL));
             case BOARDS -> BoardBooking.of(
                     together.isPresent() ? milling() : boards.now(wish(desk.shop())), desk.shop());
             case SHEETS ->

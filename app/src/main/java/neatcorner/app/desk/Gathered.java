@@ -20,6 +20,7 @@ import neatcorner.core.solve.Answers;
  *
  * @param orders  the jobs whose pieces are not cut yet
  * @param panes   those whose panes are not cut yet
+ * @param atBench how many jobs are left out of the orders: their sticks are taken up at the bench
  * @param whose   the parts of jobs in the store, by the names their pieces carry
  * @param lots    their pieces by section
  * @param sheets  their panes by material, where they were asked for
@@ -28,6 +29,7 @@ import neatcorner.core.solve.Answers;
 public record Gathered(
         List<Lots.Order> orders,
         List<Lots.Order> panes,
+        int atBench,
         Map<String, Whose> whose,
         List<Lot> lots,
         Optional<List<SheetLot>> sheets,
@@ -55,6 +57,7 @@ public record Gathered(
         return new Gathered(
                 orders,
                 panes,
+                atBench,
                 whose,
                 sticks,
                 laid == Laid.SHEETS ? Optional.of(SheetLot.of(panes, shop, answers)) : Optional.empty(),
@@ -67,10 +70,20 @@ public record Gathered(
         private final List<Lots.Order> panes = new ArrayList<>();
         private final Map<String, Whose> whose = new LinkedHashMap<>();
         private final OrderNames names = new OrderNames();
+        private int atBench;
 
-        void add(String id, Assembly assembly) {
-            for (Lots.Order order : Lots.orders(assembly, names)) {
-                if (!order.cutting().isMade()) {
+        /**
+         * Adds one.
+         *
+         * @param taken whether its sticks are taken up at the bench: what lies on them stays there
+         */
+        void add(String id, Assembly assembly, boolean taken) {
+            List<Lots.Order> all = Lots.orders(assembly, names);
+            if (taken && all.stream().anyMatch(order -> !order.cutting().isMade())) {
+                atBench++;
+            }
+            for (Lots.Order order : all) {
+                if (!taken && !order.cutting().isMade()) {
                     orders.add(order);
                 }
                 if (!order.cutting().isSheetsMade()) {
@@ -83,7 +96,13 @@ public record Gathered(
         /** Gathered, but laid on nothing yet. */
         Gathered done() {
             return new Gathered(
-                    List.copyOf(orders), List.copyOf(panes), whose, List.of(), Optional.empty(), Optional.empty());
+                    List.copyOf(orders),
+                    List.copyOf(panes),
+                    atBench,
+                    whose,
+                    List.of(),
+                    Optional.empty(),
+                    Optional.empty());
         }
     }
 }

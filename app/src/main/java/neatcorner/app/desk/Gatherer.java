@@ -14,6 +14,7 @@ import neatcorner.core.phrase.Refusal;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Answers;
+import neatcorner.core.work.WorkLog;
 import neatcorner.files.store.ShopStore;
 
 /**
@@ -31,7 +32,7 @@ final class Gatherer {
     private final Map<String, Known> known = new HashMap<>();
 
     /** A job as it was last read. */
-    private record Known(String state, Habits habits, Optional<Assembly> assembly) {
+    private record Known(String state, Habits habits, Optional<Assembly> assembly, boolean atBench) {
     }
 
     /**
@@ -106,24 +107,30 @@ final class Gatherer {
                 Known one = known.get(id);
                 if (one == null || !one.state.equals(state) || !one.habits.equals(shop.habits())) {
                     Job job = store.job(id).value();
-                    one = new Known(state, shop.habits(), assembly(job, shop));
+                    WorkLog log = store.work(id);
+                    one = new Known(
+                            state,
+                            shop.habits(),
+                            assembly(job, shop, log),
+                            !log.tookUp().isEmpty());
                     known.put(id, one);
                 }
-                one.assembly.ifPresent(assembly -> gathering.add(id, assembly));
+                boolean atBench = one.atBench;
+                one.assembly.ifPresent(assembly -> gathering.add(id, assembly, atBench));
             }
         }
         return gathering.done();
     }
 
     /** Of a job that is to be cut still; empty where its numbers leave no frame. */
-    private static Optional<Assembly> assembly(Job job, Shop shop) {
+    private static Optional<Assembly> assembly(Job job, Shop shop, WorkLog log) {
         if (job.parts().stream()
                 .map(part -> part.choices().cutting())
                 .allMatch(cutting -> cutting.isMade() && cutting.isSheetsMade())) {
             return Optional.empty();
         }
         try {
-            return Optional.of(Assembly.of(job, shop));
+            return Optional.of(Assembly.of(job, shop, log));
         } catch (Refusal notYet) {
             return Optional.empty();
         }

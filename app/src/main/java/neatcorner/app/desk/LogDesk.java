@@ -34,11 +34,12 @@ public final class LogDesk {
     /** What a line says, to be searched: in the units that are in hand when it is written, and in millimetres. */
     static String words(Phrasebook book, LogLine line) {
         Stream<String> more = switch (line.deed()) {
-            case Deed.Done _, Deed.TakenBack _, Deed.Photo _ -> Stream.empty();
+            case Deed.Done _, Deed.TakenBack _, Deed.GoodAfterAll _, Deed.Photo _ -> Stream.empty();
             case Deed.Measured read ->
                 Stream.of(book.exactly(read.value()), read.value().toExactMm().toPlainString());
             case Deed.Remark remark -> Stream.of(remark.text());
             case Deed.WentWrong wrong -> Stream.of(book.say(Phrasebook.keyOf(wrong.what())));
+            case Deed.CornerWentWrong wrong -> Stream.of(book.say(wrong.trouble().kind().words()));
             case Deed.TookUp took -> took.sticks().stream().map(stick -> stick.section() + " " + stick.stick());
         };
         return Stream.concat(Stream.of(book.say(line.said()), line.by()), more).collect(Collectors.joining(" "));

@@ -13,18 +13,28 @@ import neatcorner.app.desk.Desk;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.work.Deed;
 
-/** What spoiled a piece, what that comes to, and that it is made again. */
+/** What went wrong: what spoiled a piece, what that comes to and that it is made again; else what a corner has. */
 final class BenchMishap extends VBox {
     private final Desk desk;
     private final Button open = side("bench-wrong", Labels.get("bench.wrong"));
     private final HBox kinds = new HBox(10);
     private final Label says = Panel.text("", "bench-says");
     private final Button again = side("bench-again", Labels.get("bench.make_again"));
+    private final BenchCorner corner;
     private Optional<BenchDesk.Spoiling> spoiling = Optional.empty();
 
-    BenchMishap(Desk desk) {
+    /**
+     * What went wrong.
+     *
+     * @param after runs when something was typed here, or given up
+     */
+    BenchMishap(Desk desk, Runnable after) {
         super(10);
         this.desk = desk;
+        this.corner = new BenchCorner(desk, () -> {
+            close();
+            after.run();
+        });
         kinds.setAlignment(Pos.CENTER_LEFT);
         kinds.getChildren().add(Panel.text(Labels.get("bench.what_wrong"), "bench-says"));
         for (Deed.Spoilt what : Deed.Spoilt.values()) {
@@ -35,7 +45,7 @@ final class BenchMishap extends VBox {
         }
         HBox outcome = new HBox(14, says, again);
         outcome.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(kinds, outcome);
+        getChildren().addAll(kinds, outcome, corner);
         open.setOnAction(_ -> show(!isVisible()));
         again.setOnAction(_ -> take());
         show(false);
@@ -61,6 +71,14 @@ final class BenchMishap extends VBox {
         if (!isVisible()) {
             return false;
         }
+        if (code == KeyCode.ESCAPE) {
+            close();
+            return true;
+        }
+        if (corner.isVisible()) {
+            corner.take(code);
+            return code.isDigitKey() || code.isLetterKey();
+        }
         if (code.isDigitKey()) {
             int number = code.getName().charAt(0) - '1';
             if (number >= 0 && number < Deed.Spoilt.values().length) {
@@ -72,16 +90,16 @@ final class BenchMishap extends VBox {
             take();
             return true;
         }
-        if (code == KeyCode.ESCAPE) {
-            show(false);
-            return true;
-        }
         return false;
     }
 
     /** Reads the desk anew. */
     void update() {
-        open.setDisable(desk.bench().spoiling(Deed.Spoilt.SPLIT).isEmpty());
+        open.setDisable(!isOfPiece() && desk.bench().corners().isEmpty());
+    }
+
+    private boolean isOfPiece() {
+        return desk.bench().spoiling(Deed.Spoilt.SPLIT).isPresent();
     }
 
     /** Closes it; nothing is spoiled. */
@@ -93,6 +111,14 @@ final class BenchMishap extends VBox {
         setVisible(shown);
         setManaged(shown);
         outcome(Optional.empty());
+        boolean ofPiece = shown && isOfPiece();
+        kinds.setVisible(ofPiece);
+        kinds.setManaged(ofPiece);
+        if (shown && !ofPiece) {
+            corner.open();
+        } else {
+            corner.close();
+        }
     }
 
     private void choose(Deed.Spoilt what) {

@@ -77,7 +77,7 @@ final class BenchPage extends VBox {
         this.errands = new Errands(desk, say);
         this.picture = new PictureView(desk, NoTyping.HERE);
         this.entry = new BenchEntry(desk, this::requestFocus);
-        this.mishap = new BenchMishap(desk);
+        this.mishap = new BenchMishap(desk, this::requestFocus);
         getStyleClass().add("bench-page");
         setId("bench");
         setFocusTraversable(true);
@@ -144,7 +144,6 @@ final class BenchPage extends VBox {
         done.setOnAction(_ -> goOn());
         back.setText(Labels.get("bench.back"));
         back.setOnAction(_ -> goTo(-1));
-        undo.setText(Labels.get("bench.undo"));
         undo.setOnAction(_ -> desk.bench().takeBack());
         HBox row = new HBox(14, back, done, undo);
         Button photo = button("bench-photo", "bench-side");
@@ -236,8 +235,10 @@ final class BenchPage extends VBox {
         done.setText(Labels.get(isDone ? "bench.done_next" : "bench.next"));
         done.setDisable(now.isEmpty());
         back.setDisable(bench().at() == 0);
-        undo.setVisible(isDone);
-        undo.setManaged(isDone);
+        Optional<BenchDesk.TakingBack> what = bench().takingBack();
+        what.ifPresent(one -> undo.setText(Labels.get("bench.undo." + one.name().toLowerCase(Locale.ROOT))));
+        undo.setVisible(what.isPresent());
+        undo.setManaged(what.isPresent());
         entry.update();
         mishap.update();
         fill(now);
@@ -261,6 +262,8 @@ final class BenchPage extends VBox {
             card.getChildren().add(Panel.text(title, title.length() > SHORT ? "bench-sentence" : "bench-title"));
             part(one).ifPresent(name -> card.getChildren().add(Panel.text(name, "bench-soft")));
             one.figure().ifPresent(figure -> card.getChildren().add(figure(figure)));
+            bench().doubt().ifPresent(doubt ->
+                    card.getChildren().add(Panel.text(Labels.get("bench.doubt", desk.book().write(doubt)), "bench-soft")));
             came(one);
             for (int i = 0; i < one.says().size(); i++) {
                 card.getChildren()

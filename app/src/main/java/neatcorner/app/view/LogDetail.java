@@ -75,6 +75,7 @@ final class LogDetail extends Panel {
         getChildren().add(search);
         rows(this::found);
         rows(this::cameOut);
+        rows(this::follows);
         rows(this::bench);
         rows(this::history);
     }
@@ -167,6 +168,21 @@ final class LogDetail extends Panel {
         }
     }
 
+    /** The numbers of the part that is looked at that follow from what was read, and how surely they are known. */
+    private void follows(VBox box) {
+        int part = desk().plan().job().seen();
+        var doubts = desk().bench().doubts();
+        if (part >= doubts.size() || doubts.get(part).isEmpty()) {
+            return;
+        }
+        box.getChildren().add(text(Labels.get("log.follows"), "heading"));
+        box.getChildren().add(text(Labels.get("log.sureness"), "soft"));
+        doubts.get(part).forEach((key, doubt) -> desk().plan().figure(key).ifPresent(figure -> box.getChildren()
+                .add(spread(
+                        text(book().say(figure.name())),
+                        text(Labels.get("log.sure_to", book().write(figure), book().write(doubt)), "strong")))));
+    }
+
     private Node cameOut(String what, Length planned, Optional<Deed.Measured> read) {
         String came = read.map(one -> Labels.get(
                         "log.read_by",
@@ -208,6 +224,8 @@ final class LogDetail extends Panel {
             case Deed.Done _ -> said;
             case Deed.TookUp took -> Labels.get("log.took_up", took.sticks().size());
             case Deed.TakenBack _ -> Labels.get("log.taken_back", said);
+            case Deed.CornerWentWrong _ -> said;
+            case Deed.GoodAfterAll _ -> Labels.get("log.good_after_all", said);
             case Deed.Measured measured ->
                 Labels.get("log.measured", said, book().exactly(measured.value()));
             case Deed.Remark remark -> Labels.get("log.remark", said, remark.text());

@@ -142,12 +142,13 @@ final class SticksBar implements PictureView.Pressing {
             picture.drawTall(
                     Labels.get("picture.sticks"),
                     width -> StickDrawing.draw(together.lots(), desk.shop().habits(), PictureView.reader(desk), width));
-            return desk.book()
+            String all = desk.book()
                     .say(
                             "sticks.together",
                             together.jobs(together.orders().stream().map(Lots.Order::name)),
                             sticks().size(),
                             sticks().stream().filter(StickLayout::bought).count());
+            return together.atBench() == 0 ? all : desk.book().say("sticks.at_bench", all, together.atBench());
         }
         picture.drawTall(
                 Labels.get("picture.sticks"),

@@ -6,6 +6,7 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -14,10 +15,17 @@ import java.util.List;
 import java.util.Map;
 import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.PieceId;
+import neatcorner.core.job.StickId;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.Answers;
+import neatcorner.core.work.Act;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.LogLine;
+import neatcorner.core.work.WorkLog;
 import neatcorner.files.json.Document;
 import neatcorner.files.store.ShopStore;
 import org.junit.jupiter.api.BeforeEach;
@@ -47,6 +55,7 @@ class GathererTest {
                 Length.inches(12),
                 shop.mouldings().getFirst().section());
         when(store.job(id)).thenReturn(Document.of(job));
+        when(store.work(id)).thenReturn(WorkLog.NOTHING);
     }
 
     private void gather(Shop in) {
@@ -79,6 +88,22 @@ class GathererTest {
         assertThat(handed.getLast().orders().getFirst().frame())
                 .isNotEqualTo(handed.getFirst().orders().getFirst().frame());
         assertThat(handed.getLast().orders().getLast().frame()).isSameAs(handed.getFirst().orders().getLast().frame());
+    }
+
+    /** What lies on a stick that was taken up at the bench stays there: it is not laid with the others. */
+    @Test
+    void whatIsAtTheBenchIsLeftOut() {
+        is("a", "2", 8);
+        Act cut = new Act.Saw("frame", new PieceId("A–B", 1, 0), true);
+        Deed.Laid stick = new Deed.Laid("cap", StickId.read("rack 2438.4 #1"), List.of());
+        when(store.work("a"))
+                .thenReturn(new WorkLog(List.of(new LogLine(
+                        Instant.EPOCH, "", new Deed.TookUp(cut, List.of(stick)), Words.of("card.take")))));
+        gather(shop);
+        work();
+        assertThat(handed.getLast().atBench()).isEqualTo(1);
+        assertThat(handed.getLast().orders()).hasSize(1);
+        assertThat(handed.getLast().panes()).hasSize(2);
     }
 
     /** Habits are in every frame: after one has changed, all are worked out anew. */

@@ -127,12 +127,57 @@ class BenchTest extends OnTheDemo {
         Act.Saw again = new Act.Saw(act.part(), act.piece(), true, 1);
         goTo(on(() -> numberOf(again)) - 1);
         assertThat(says("Once more: ")).isTrue();
+        hand.push(KeyCode.U);
+        until(() -> desk.bench().card().filter(card -> card.act().equals(act)).isPresent());
+        settle();
+        assertThat(on(() -> desk.bench().log().spoilt())).as("good after all").isEmpty();
+        assertThat(count()).isEqualTo(cards);
+        hand.push(KeyCode.W).push(KeyCode.DIGIT1).push(KeyCode.ENTER);
+        until(() -> desk.bench().told().isPresent());
+        settle();
+        goTo(on(() -> numberOf(again)) - 1);
         hand.push(KeyCode.SPACE).push(KeyCode.SPACE);
         assertThat(on(() -> desk.bench().log()).isDone(again)).isTrue();
         assertThat(on(desk::unsaved)).isEmpty();
         hand.push(KeyCode.ESCAPE);
         go(Station.LOG);
         assertThat(says("of wood lost")).isTrue();
+    }
+
+    /** A corner that opened is mended among the cards, with a timer for its clamp, or it was good after all. */
+    @Test
+    void aCornerThatOpenedIsMended() throws Exception {
+        toTheBench(0);
+        int cards = count();
+        goTo(on(() -> numberOf(new Act.Step("frame", Station.GLUE_UP, "card.wait", 1))));
+        hand.push(KeyCode.SPACE).push(KeyCode.LEFT);
+        hand.push(KeyCode.W).push(KeyCode.DIGIT1).push(KeyCode.C);
+        settle();
+        hand.write("900 mm").push(KeyCode.ENTER);
+        assertThat(on(() -> desk.bench().log().wentWrong())).as("so far is none").isEmpty();
+        hand.push(KeyCode.SHORTCUT, KeyCode.A);
+        hand.write("1.5 mm").push(KeyCode.ENTER);
+        until(() -> desk.bench().card().filter(card -> card.title().key().startsWith("mend.")).isPresent());
+        settle();
+        assertThat(says("Corner C: it has come apart")).isTrue();
+        assertThat(count()).isGreaterThan(cards);
+        hand.push(KeyCode.U);
+        until(() -> desk.bench().told().isPresent());
+        settle();
+        assertThat(count()).isEqualTo(cards);
+        hand.push(KeyCode.W).push(KeyCode.DIGIT1).push(KeyCode.C);
+        settle();
+        hand.write("1.5 mm").push(KeyCode.ENTER);
+        until(() -> desk.bench().card().filter(card -> card.title().key().startsWith("mend.")).isPresent());
+        while (on(() -> desk.bench().card().orElseThrow().title().key().startsWith("mend."))) {
+            hand.push(KeyCode.SPACE);
+        }
+        assertThat(on(() -> desk.bench().waiting()).getFirst().card().title().key()).isEqualTo("mend.clamp");
+        assertThat(card().act().station()).isEqualTo(Station.FINISH);
+        hand.push(KeyCode.ESCAPE);
+        go(Station.LOG);
+        assertThat(says("corner C: it has come apart")).isTrue();
+        assertThat(on(desk::unsaved)).isEmpty();
     }
 
     /** What was done, read and remarked is there after a restart; the work goes on where it was left. */

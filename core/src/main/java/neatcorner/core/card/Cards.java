@@ -5,10 +5,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import neatcorner.core.cut.Lots;
-import neatcorner.core.cut.StickLayout;
 import neatcorner.core.finish.FinishPlan;
 import neatcorner.core.hang.HangPlan;
+import neatcorner.core.job.Trouble;
 import neatcorner.core.joint.SquareCuts;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
@@ -32,12 +31,16 @@ import neatcorner.core.work.WorkLog;
 public final class Cards {
     private final Plan plan;
     private final Deck deck;
+    private final WoodCards wood;
+    private final GlueCards glue;
     /** Parts that are glued and not finished. */
     private final List<Plan> unfinished = new ArrayList<>();
 
     private Cards(Plan plan) {
         this.plan = plan;
         this.deck = new Deck(plan);
+        this.wood = new WoodCards(deck);
+        this.glue = new GlueCards(deck, wood);
     }
 
     /** The cards of a job, by its plan; whichever of its parts that looks at. */
@@ -54,9 +57,7 @@ public final class Cards {
     }
 
     private void tell(ToSaw toSaw, Sawing sawing) {
-        WoodCards wood = new WoodCards(deck);
         SawCards saw = new SawCards(deck, toSaw, sawing);
-        GlueCards glue = new GlueCards(deck, wood);
         FitCards fit = new FitCards(deck, glue);
         List<Plan> parts = Planner.ofParts(plan);
         wood.take(toSaw.sticks());
@@ -78,6 +79,7 @@ public final class Cards {
                 fit.fit(part);
             }
             glue.glue(part);
+            glue.mend(part, false);
             finish(part, parts.subList(i + 1, parts.size()));
         }
         Plan holder = Planner.at(plan, plan.job().holder());
@@ -137,6 +139,7 @@ public final class Cards {
             deck.say(part, Station.FINISH, what, List.of(), FinishPlan.cautions(step.coat().kind()),
                     pause.isZero() ? Optional.empty() : Optional.of(pause));
         }
+        glue.mend(part, true);
     }
 
     private void hang(Plan carrier) {
@@ -151,11 +154,6 @@ public final class Cards {
         }
     }
 
-    /** The pieces that were spoiled, as they are made again. */
-    static List<Remake> remakes(Plan plan, List<StickLayout> sticks, WorkLog log) {
-        return Remake.of(sticks, log.spoilt(), Lots.parts(Lots.orders(plan.assembly())));
-    }
-
     /** What becomes of a piece that did not come out as planned; empty for one that did, or was not read. */
     public static Optional<Words> verdict(Plan plan, Card card) {
         return card.act() instanceof Act.Saw sawn
@@ -168,11 +166,16 @@ public final class Cards {
         return new Partners(plan, plan.toSaw().sticks()).toShare(sawn);
     }
 
+    /** Which corner of a part it is that went wrong, and how. */
+    public static Words where(Plan part, Trouble trouble) {
+        return GlueCards.where(part, trouble);
+    }
+
     /** How a piece would be made again if it were spoiled now; empty for what is no piece of this job. */
     public static Optional<Remake> again(Plan plan, Deed.WentWrong wrong) {
         List<Deed.WentWrong> spoilt = new ArrayList<>(plan.get(WorkLog.class).spoilt());
         spoilt.add(wrong);
-        return Remake.of(plan.toSaw().sticks(), spoilt, Lots.parts(Lots.orders(plan.assembly()))).stream()
+        return Remake.of(plan, spoilt).stream()
                 .filter(remake -> remake.wrong() == wrong)
                 .findFirst();
     }

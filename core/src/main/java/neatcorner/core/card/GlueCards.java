@@ -9,12 +9,15 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import neatcorner.core.glue.GluePlan;
+import neatcorner.core.job.Trouble;
 import neatcorner.core.measure.Length;
+import neatcorner.core.mend.Mending;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Safety;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Station;
+import neatcorner.core.work.WorkLog;
 
 /** How parts are closed, and how one comes to the other. */
 final class GlueCards {
@@ -108,6 +111,48 @@ final class GlueCards {
                     Optional.of(part.glue().adhesive().clamp()));
         }
         wood.make(part, WoodCards.Turn.JOINED);
+    }
+
+    /**
+     * How a corner of a part that went wrong is mended.
+     *
+     * @param finished whether the finish is on
+     */
+    void mend(Plan part, boolean finished) {
+        Mending mending = part.get(Mending.class);
+        if (mending.trouble().isEmpty()) {
+            return;
+        }
+        Trouble trouble = mending.trouble().get();
+        WorkLog log = deck.plan().get(WorkLog.class);
+        String name = part.job().part().name();
+        int times = log.cornersGoneWrong(name);
+        boolean framed = log.hasBegun(Station.FIT) || log.hasBegun(Station.HANG);
+        for (Mending.Doing doing : mending.doings()) {
+            if (doing.isOnFinish() != finished || doing.isEmptying() && !framed) {
+                continue;
+            }
+            List<Words> says = new ArrayList<>(List.of(where(part, trouble)));
+            says.addAll(doing.says());
+            // Of every time a corner goes wrong the steps are done anew.
+            String what = times == 0 ? doing.what().key() : doing.what().key() + "." + times;
+            deck.add(new Card(
+                    deck.step(part, Station.CORNERS, what),
+                    part.job().seen(),
+                    doing.what(),
+                    Deck.number(doing.what()),
+                    says,
+                    List.of(),
+                    deck.cautions(Station.CORNERS),
+                    doing.isClamped() ? Optional.of(part.glue().adhesive().clamp()) : Optional.empty(),
+                    new Scene.AtTheCorner(trouble.corner())));
+        }
+    }
+
+    /** Which corner of a part it is that went wrong, and how. */
+    static Words where(Plan part, Trouble trouble) {
+        String corner = part.frame().members().get(trouble.corner()).side().to();
+        return Words.of("card.at_corner", corner, trouble.kind(), trouble.amount());
     }
 
     /** How a part comes to the other when both are finished; once. */

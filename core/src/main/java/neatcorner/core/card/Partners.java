@@ -121,7 +121,8 @@ final class Partners {
     private boolean isLonger(Mate mate, Deed.Measured read) {
         Length doubt = read.by().doubt();
         return read(mate.sawn)
-                .map(other -> other.off().minus(read.off()).isOver(other.by().doubt().max(doubt)))
+                .map(other -> other.off().minus(read.off()).isOver(Length.mm(
+                        Math.hypot(other.by().doubt().toMm(), doubt.toMm()))))
                 .orElseGet(() -> !log.isDone(mate.sawn)
                         || less(mate.sawn).isUnder(read.off().abs().minus(doubt)));
     }

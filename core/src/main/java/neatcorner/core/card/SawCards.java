@@ -38,7 +38,7 @@ final class SawCards {
         this.partners = new Partners(deck.plan(), toSaw.sticks());
         this.log = deck.plan().get(WorkLog.class);
         this.parts = Lots.parts(Lots.orders(deck.plan().assembly()));
-        this.remakes = Cards.remakes(deck.plan(), toSaw.sticks(), log);
+        this.remakes = Remake.of(deck.plan());
     }
 
     /** Whether anything is cut before a part is joined, from 0, and after those before it are. */
@@ -68,9 +68,9 @@ final class SawCards {
             if (waves.turn(deck.plan().job().indexOf(remake.wrong().act().part())) != part) {
                 continue;
             }
-            int number = remake.number(toSaw.sticks().size(), remakes);
-            for (SawCut once : new ToSaw(List.of(remake.layout()), toSaw.habits(), toSaw.machines()).inOrder().cuts()) {
-                SawCut cut = once.onStick(number);
+            ToSaw again = new ToSaw(List.of(remake.from().layout()), toSaw.habits(), toSaw.machines());
+            for (SawCut once : again.inOrder().cuts()) {
+                SawCut cut = once.onStick(remake.from().number());
                 Act.Saw act = act(cut, remake.again());
                 if (!remake.isSpoilt(remakes) || log.isDone(act)) {
                     Words title = Words.of("card.again", cut.title());

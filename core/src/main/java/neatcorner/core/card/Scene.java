@@ -32,6 +32,14 @@ public sealed interface Scene {
     record OnTheBench(Station station) implements Scene {
     }
 
+    /**
+     * A corner of the part from the front.
+     *
+     * @param corner at the end of which side, from 0
+     */
+    record AtTheCorner(int corner) implements Scene {
+    }
+
     /** The sticks with their pieces. */
     record OnTheRack() implements Scene {
     }

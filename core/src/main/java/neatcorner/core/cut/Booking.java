@@ -32,10 +32,11 @@ public record Booking(ShopEdit edit, List<RackItem> kept, Map<String, List<Cutti
     /**
      * The sticks of some lots.
      *
+     * @param again  the wood of pieces that were made again
      * @param useful what is left is kept from this length on
      */
-    public static Booking ofSticks(List<Lot> lots, Shop shop, Length useful) {
-        List<StickLayout> sticks = CutPlan.sticks(lots);
+    public static Booking ofSticks(List<Lot> lots, List<Supply.Taken> again, Shop shop, Length useful) {
+        List<StickLayout> sticks = Supply.with(CutPlan.sticks(lots), again);
         Keeper keeper = new Keeper(shop, "C");
         for (StickLayout stick : sticks) {
             switch (stick.source().from()) {
@@ -67,6 +68,7 @@ public record Booking(ShopEdit edit, List<RackItem> kept, Map<String, List<Cutti
                                     Length.ZERO,
                                     placed.stream()
                                             .map(p -> p.piece().id().toString())
+                                            .distinct()
                                             .collect(Collectors.joining(", ")),
                                     Keeper.labels(left),
                                     Length.sum(left.stream()

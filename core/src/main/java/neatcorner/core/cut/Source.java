@@ -64,6 +64,11 @@ public record Source(
         };
     }
 
+    /** A stick of this length to buy, where nobody knows in what lengths it is sold. */
+    static Source toBuy(Length length) {
+        return new Source(From.TO_BUY, length, Optional.empty(), 0, List.of(), "", "", "bought");
+    }
+
     /** The sources of a section: off-cuts, whole sticks, what can be bought. */
     static List<Source> of(Moulding stock, Shop shop) {
         List<Source> sources = new ArrayList<>();

@@ -36,6 +36,8 @@ public final class CardDrawing {
             case Scene.InTheMachine(var step) ->
                 MakingDrawing.draw(Planner.at(plan, card.part()), step, afar, width, height);
             case Scene.OnTheRack() -> StickDrawing.draw(plan, afar, width, ALL_STICKS);
+            case Scene.AtTheCorner(int corner) ->
+                CornerDrawing.draw(Planner.at(plan, card.part()).atCorner(corner), reader, width, height);
             case Scene.OnTheBench(Station station) ->
                 bench(Planner.at(plan, card.part()), station, reader, width, height);
         };

@@ -181,6 +181,7 @@ final class Framing {
         if (read.isPresent()) {
             find(axis, read.get());
             findTooSmall(chain, axis, read.get().value());
+            findCutBefore(chain, axis, read.get());
             return Optional.of(line -> chain.from(Line.RABBET, read.get().value(), line.size(axis), line));
         }
         Set<Side.Name> along = axis == Axis.WIDTH
@@ -249,6 +250,32 @@ final class Framing {
                         read.planned(),
                         job.section().lip())
                 .by(off.abs())
+                .remedy(new Remedy.Visit(Station.FIT)));
+    }
+
+    /** Whether sheets were cut before the rabbet was read so, and what becomes of them. */
+    private void findCutBefore(Chain chain, Axis axis, Deed.Measured read) {
+        Optional<Length> then = readings.takenAtCut(Line.RABBET.size(axis));
+        if (then.isEmpty()
+                || !offsets.lines().contains(Line.GLASS)
+                || !read.value().minus(then.get()).abs().isOver(read.by().doubt())) {
+            return;
+        }
+        Length glass = chain.from(Line.RABBET, read.value(), Line.GLASS.size(axis), Line.GLASS).result().value();
+        Length play = read.value().minus(glass);
+        Length left = read.value().minus(then.get()).plus(play);
+        boolean tooLarge = left.isNegative();
+        boolean serious = tooLarge || left.isOver(job.section().lip());
+        ledger.find(Finding.of(
+                        serious ? Severity.CAUTION : Severity.NOTE,
+                        Station.FIT,
+                        tooLarge ? "cut_too_large" : serious ? "cut_too_small" : "cut_before_read",
+                        axis,
+                        then.get(),
+                        read.value(),
+                        left.abs(),
+                        play)
+                .by(left.abs())
                 .remedy(new Remedy.Visit(Station.FIT)));
     }
 

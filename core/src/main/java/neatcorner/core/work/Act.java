@@ -60,5 +60,9 @@ public sealed interface Act {
      * @param nth     of those of one name, from 1
      */
     record Step(String part, Station station, String what, int nth) implements Act {
+        /** Whether it cuts a sheet: glass, a mat, a backing. */
+        public boolean cutsSheet() {
+            return station == Station.FIT && what.startsWith("card.pane");
+        }
     }
 }

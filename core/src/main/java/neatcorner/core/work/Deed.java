@@ -6,6 +6,7 @@ import java.util.List;
 import neatcorner.core.job.Note;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.job.StickId;
+import neatcorner.core.job.Trouble;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
 
@@ -70,6 +71,23 @@ public sealed interface Deed {
      * @param lost how much of a stick that costs
      */
     record WentWrong(Act.Saw act, Spoilt what, Length lost) implements Deed {
+    }
+
+    /**
+     * A corner went wrong when it was joined, or since.
+     *
+     * @param act     the card at which it was seen
+     * @param trouble what is seen
+     */
+    record CornerWentWrong(Act act, Trouble trouble) implements Deed {
+    }
+
+    /**
+     * What went wrong is good after all: a piece that was written off is not made again, a corner not mended.
+     *
+     * @param act any cut of the piece, or any step of mending the corner
+     */
+    record GoodAfterAll(Act act) implements Deed {
     }
 
     /**

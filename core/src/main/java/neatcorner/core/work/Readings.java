@@ -23,6 +23,29 @@ public final class Readings {
         return log.measured(Act.Size.of(part, size));
     }
 
+    /**
+     * What a size was taken to be when the first sheet was cut to it, where it was read once more since; empty where
+     * nothing is cut, or nothing was read after that.
+     */
+    public Optional<Length> takenAtCut(FigureKey<?> size) {
+        Act.Size act = Act.Size.of(part, size);
+        Optional<Length> taken = log.measured(act).map(Deed.Measured::planned);
+        boolean cut = false;
+        boolean readSince = false;
+        for (LogLine entry : log.entries()) {
+            if (entry.deed() instanceof Deed.Measured read && read.act().equals(act)) {
+                readSince = cut;
+                taken = cut ? taken : Optional.of(read.value());
+            } else if (entry.deed() instanceof Deed.Done(Act.Step step, _)
+                    && step.part().equals(part)
+                    && step.cutsSheet()
+                    && log.isDone(step)) {
+                cut = true;
+            }
+        }
+        return readSince ? taken : Optional.empty();
+    }
+
     /** What was read of the pieces for some sides, of all alike frames, less those that were spoiled since. */
     public List<Deed.Measured> of(Collection<String> sides) {
         return log.pieces().stream()

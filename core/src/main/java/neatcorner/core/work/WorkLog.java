@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
+import neatcorner.core.words.Station;
 
 /**
  * What was done to one job and what came out, in the order it was written: of two lines on one thing the later holds,
@@ -28,8 +30,19 @@ public final class WorkLog {
                 case Deed.TakenBack deed -> done.remove(deed.act());
                 case Deed.Measured deed -> measured.put(deed.act(), deed);
                 case Deed.WentWrong deed -> spoilt.add(deed);
+                case Deed.GoodAfterAll(Act.Saw piece) -> spare(piece);
                 case Deed.TookUp deed -> tookUp = deed.sticks();
-                case Deed.Remark _, Deed.Photo _ -> { }
+                case Deed.CornerWentWrong _, Deed.GoodAfterAll _, Deed.Remark _, Deed.Photo _ -> { }
+            }
+        }
+    }
+
+    /** Forgets the last that was written off of a piece. */
+    private void spare(Act.Saw piece) {
+        for (int i = spoilt.size() - 1; i >= 0; i--) {
+            if (spoilt.get(i).act().isOfSamePiece(piece)) {
+                spoilt.remove(i);
+                return;
             }
         }
     }
@@ -98,9 +111,42 @@ public final class WorkLog {
         return entries.stream().map(LogLine::deed).toList().lastIndexOf(read);
     }
 
-    /** Every piece that was spoiled, in the order it was. */
+    /** Every piece that was spoiled, in the order it was; none that is good after all. */
     public List<Deed.WentWrong> spoilt() {
         return List.copyOf(spoilt);
+    }
+
+    /**
+     * What spoiled a piece last.
+     *
+     * @throws java.util.NoSuchElementException for a piece that was not spoiled
+     */
+    public Deed.WentWrong lastSpoilt(Act.Saw piece) {
+        return spoilt.reversed().stream()
+                .filter(wrong -> wrong.act().isOfSamePiece(piece))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Pieces that are spoiled, and corners that went wrong. */
+    public List<Deed> wentWrong() {
+        return Stream.concat(
+                        spoilt.stream(),
+                        entries.stream().map(LogLine::deed).filter(Deed.CornerWentWrong.class::isInstance))
+                .toList();
+    }
+
+    /** How many times a corner of a part went wrong. */
+    public int cornersGoneWrong(String part) {
+        return (int) entries.stream()
+                .map(LogLine::deed)
+                .filter(deed -> deed instanceof Deed.CornerWentWrong && deed.act().part().equals(part))
+                .count();
+    }
+
+    /** Whether anything is done at a station. */
+    public boolean hasBegun(Station station) {
+        return done.keySet().stream().anyMatch(act -> act.station() == station);
     }
 
     /** The sticks as they were taken up last; empty where none were. */

@@ -9,15 +9,22 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
+import neatcorner.core.cut.Source;
 import neatcorner.core.cut.StickLayout;
+import neatcorner.core.cut.Supply;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.PieceId;
+import neatcorner.core.job.Trouble;
 import neatcorner.core.measure.Graduation;
 import neatcorner.core.measure.Length;
+import neatcorner.core.measure.Span;
+import neatcorner.core.mend.Mending;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Refusal;
@@ -26,9 +33,13 @@ import neatcorner.core.plan.OddJobs;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.rack.Material;
+import neatcorner.core.rack.OffCut;
+import neatcorner.core.rack.Rack;
 import neatcorner.core.report.Safety;
 import neatcorner.core.sawing.Measure;
+import neatcorner.core.shop.Shop;
 import neatcorner.core.shop.Sizing;
+import neatcorner.core.shop.Sticks;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.words.Station;
@@ -152,30 +163,125 @@ class CardsTest {
                 }
             }
             List<StickLayout> sticks = after.toSaw().sticks();
-            List<Remake> remakes = Cards.remakes(after, sticks, log);
+            List<Remake> remakes = Remake.of(after);
             assertThat(remakes).hasSameSizeAs(log.spoilt());
-            Map<Integer, Length> used = new HashMap<>();
+            Map<Integer, List<Span>> wood = new HashMap<>();
+            for (int i = 0; i < sticks.size(); i++) {
+                List<Span> used = new ArrayList<>();
+                sticks.get(i).placed().forEach(one -> used.add(new Span(one.start(), one.end())));
+                wood.put(i + 1, used);
+            }
             for (Remake remake : remakes) {
-                StickLayout layout = remake.layout();
-                assertThat(layout.placed().getFirst().end()).isLessThanOrEqualTo(layout.length());
+                StickLayout layout = remake.from().layout();
+                StickLayout.Placed piece = layout.placed().getFirst();
+                assertThat(piece.end()).isLessThanOrEqualTo(layout.length());
+                assertThat(layout.section()).isEqualTo(stickOf(remake, sticks).section());
                 assertThat(cards.stream()
                                 .filter(card -> card.act() instanceof Act.Saw saw
                                         && saw.piece().equals(remake.wrong().act().piece())
                                         && saw.part().equals(remake.wrong().act().part())
                                         && saw.again() == remake.again()))
                         .hasSize(remake.isSpoilt(remakes) ? 0 : 2);
-                remake.rest().ifPresent(stick -> used.merge(
-                        stick, layout.placed().getFirst().piece().length().plus(layout.gap()), Length::plus));
+                Length from = remake.from().from().plus(piece.start());
+                Span taken = new Span(from, from.plus(piece.piece().length()));
+                List<Span> used = wood.computeIfAbsent(remake.from().number(), _ -> new ArrayList<>());
+                assertThat(used).as("wood that is used once").allMatch(other ->
+                        !other.from().isUnder(taken.to()) || !taken.from().isUnder(other.to()));
+                used.add(taken);
                 remade++;
-                fromRests += remake.rest().isPresent() ? 1 : 0;
+                fromRests += remake.from().fresh() ? 0 : 1;
             }
-            used.forEach((stick, length) -> assertThat(length.minus(sticks.get(stick - 1).gap()))
-                    .isLessThanOrEqualTo(Length.sum(sticks.get(stick - 1).offCuts(Length.ZERO).stream()
-                            .map(span -> span.to().minus(span.from()))
-                            .toList())));
+            Plan good = Planner.plan(plan.job(), Sample.shop(), spared(log), plan.get(Answers.class));
+            assertThat(Cards.of(good).stream()
+                            .filter(card -> !card.title().key().equals("mend.empty"))
+                            .map(CardsTest::told))
+                    .as("what is good after all")
+                    .containsExactlyElementsOf(before.stream().map(CardsTest::told).toList());
         }
         assertThat(remade).isGreaterThan(50);
         assertThat(fromRests).isBetween(10, remade - 10);
+    }
+
+    /** What the mending of a corner says is on the cards once, and anew at a second time. */
+    @ParameterizedTest
+    @EnumSource(Trouble.Kind.class)
+    void aCornerIsMendedAmongTheCards(Trouble.Kind kind) {
+        for (Length amount : List.of(Length.mm(1), Length.mm(3))) {
+            Job job = new Edit.Mishap(Optional.of(new Trouble(kind, 3, amount))).apply(Sample.job("12", "14"));
+            Plan plan = Planner.plan(job, Sample.shop());
+            Deed wrong = new Deed.CornerWentWrong(
+                    new Act.Step("frame", Station.GLUE_UP, "card.wait", 1), job.trouble().orElseThrow());
+            WorkLog once = WorkLog.NOTHING.with(line(wrong));
+            List<Card> mended = mending(plan.noting(once));
+            assertThat(Stream.concat(
+                            mended.stream().map(Card::title),
+                            mended.stream().flatMap(card -> card.says().stream().skip(1))))
+                    .containsExactlyInAnyOrderElementsOf(plan.get(Mending.class).steps().stream()
+                            .filter(step -> !step.key().equals("mend.empty"))
+                            .toList());
+            assertThat(mended).isNotEmpty().allSatisfy(card -> assertThat(BOOK.say(card.says().getFirst()))
+                    .startsWith("corner A: "));
+            assertThat(mending(plan.noting(once.with(line(wrong)))))
+                    .extracting(Card::act)
+                    .doesNotContainAnyElementsOf(mended.stream().map(Card::act).toList());
+        }
+    }
+
+    private static List<Card> mending(Plan plan) {
+        return Cards.of(plan).stream()
+                .filter(card -> card.title().key().startsWith("mend."))
+                .toList();
+    }
+
+    private static StickLayout stickOf(Remake remake, List<StickLayout> sticks) {
+        return sticks.stream()
+                .filter(stick -> stick.placed().stream()
+                        .anyMatch(placed -> placed.piece()
+                                .equals(remake.from().layout().placed().getFirst().piece())))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String told(Card card) {
+        return card.act() + Stream.concat(Stream.of(card.title()), Stream.concat(
+                        card.says().stream(), card.checks().stream()))
+                .map(BOOK::say)
+                .toList()
+                .toString();
+    }
+
+    private static WorkLog spared(WorkLog log) {
+        WorkLog spared = log;
+        for (Deed.WentWrong wrong : log.spoilt()) {
+            spared = spared.with(line(new Deed.GoodAfterAll(wrong.act())));
+        }
+        return spared;
+    }
+
+    /** Where no rest holds a piece more it comes from an off-cut that does, then from the rack, then it is bought. */
+    @Test
+    void anotherStickComesFromTheRackFirst() {
+        Plan plan = Planner.plan(Sample.job("12", "14"), Sample.shop(Sample.plain()));
+        StickLayout stick = plan.cuts().sticks().getFirst();
+        StickLayout.Placed piece = stick.placed().getFirst();
+        Length tight = piece.piece().length().plus(stick.trim().times(2));
+        assertThat(taken(plan, stick, piece, tight))
+                .startsWith(Source.From.OFF_CUT, Source.From.RACK, Source.From.TO_BUY);
+        assertThat(taken(plan, stick, piece, tight.minus(Length.mm(0.1))))
+                .startsWith(Source.From.RACK, Source.From.TO_BUY);
+    }
+
+    /** Where other sticks come from, taken up one after another, with an off-cut of this length and a stick there. */
+    private static List<Source.From> taken(
+            Plan plan, StickLayout stick, StickLayout.Placed piece, Length offCut) {
+        Shop shop = Sample.shop(Sample.plain(), new Sticks(Length.inches(96), 1))
+                .withRack(new Rack(List.of(new OffCut("C-1", Sample.plain(), offCut, List.of(), "", ""))));
+        Supply supply = new Supply(plan.cuts().sticks(), shop);
+        return Stream.generate(() -> supply.take(stick, piece))
+                .limit(40)
+                .filter(Supply.Taken::fresh)
+                .map(one -> one.layout().source().from())
+                .toList();
     }
 
     /**

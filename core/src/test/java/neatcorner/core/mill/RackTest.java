@@ -70,7 +70,7 @@ class RackTest {
     void offCutsOfOneJobAppearInTheNext() {
         Shop shop = shop(cut("C-7", "20"));
         Plan plan = Planner.plan(Sample.job("16", "20"), shop);
-        Booking booking = Booking.ofSticks(plan.cuts().lots(), shop, shop.habits().get(Habit.USEFUL));
+        Booking booking = Booking.ofSticks(plan.cuts().lots(), List.of(), shop, shop.habits().get(Habit.USEFUL));
         Shop after = booking.edit().apply(shop);
         assertThat(booking.kept()).isNotEmpty().allMatch(c -> !((OffCut) c).length().isUnder(in("12")));
         assertThat(after.rack().items()).extracting(i -> i.label()).contains("C-8");

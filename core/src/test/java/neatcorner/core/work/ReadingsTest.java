@@ -34,7 +34,10 @@ import neatcorner.core.solve.Answers;
 import neatcorner.core.solve.KnownAnswers;
 import neatcorner.core.solve.stick.StickAnswer;
 import neatcorner.core.words.Station;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** What was read takes over from what was planned, and only what comes after it follows. */
 class ReadingsTest {
@@ -88,6 +91,28 @@ class ReadingsTest {
         assertThat(after.findings()).anyMatch(finding -> finding.id().equals("reading_of_another"));
         WorkLog nothingLeft = read(job, Axis.WIDTH, planned, Length.mm(1));
         assertThatThrownBy(() -> planned(job, nothingLeft)).isInstanceOf(Refusal.class);
+    }
+
+    /** Glass that was cut before the rabbet was read: it is said whether it still goes in, and whether the lip covers it. */
+    @ParameterizedTest
+    @CsvSource({"-3.5, cut_too_large", "-1, cut_before_read", "1, cut_before_read", "6, cut_too_small", "0.1, "})
+    void whatWasCutBeforeTheReadingIsJudged(double off, @Nullable String finding) {
+        Job job = Sample.job("12", "14");
+        Length planned = size(planned(job, WorkLog.NOTHING), Line.RABBET, Axis.WIDTH);
+        Deed glass = new Deed.Done(
+                new Act.Step(job.part().name(), Station.FIT, "card.pane.glass", 1), Duration.ZERO);
+        WorkLog read = read(job, Axis.WIDTH, planned, planned.plus(Length.mm(off)));
+        WorkLog late = WorkLog.NOTHING.with(line(glass)).with(read.entries().getFirst());
+        assertThat(cut(planned(job, late))).isEqualTo(finding == null ? List.of() : List.of(finding));
+        assertThat(cut(planned(job, read.with(line(glass))))).as("read in time").isEmpty();
+        assertThat(cut(planned(job, late.with(line(new Deed.TakenBack(glass.act())))))).as("not cut").isEmpty();
+        assertThat(cut(planned(job, read.with(line(glass)).with(read.entries().getFirst()))))
+                .as("read once more, as before")
+                .isEmpty();
+    }
+
+    private static List<String> cut(Plan plan) {
+        return plan.findings().stream().map(Finding::id).filter(id -> id.startsWith("cut_")).toList();
     }
 
     private static List<Finding> found(Plan plan) {

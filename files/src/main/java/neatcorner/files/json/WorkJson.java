@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.job.StickId;
+import neatcorner.core.job.Trouble;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
@@ -25,7 +26,11 @@ public final class WorkJson {
     private static final String REMARK = "remark";
     private static final String PHOTO = "photo";
     private static final String WENT_WRONG = "went_wrong";
+    private static final String CORNER_WENT_WRONG = "corner_went_wrong";
+    private static final String GOOD_AFTER_ALL = "good_after_all";
     private static final String TOOK_UP = "took_up";
+    private static final List<String> DEEDS = List.of(
+            DONE, TAKEN_BACK, MEASURED, REMARK, PHOTO, WENT_WRONG, CORNER_WENT_WRONG, GOOD_AFTER_ALL, TOOK_UP);
 
     private WorkJson() {
     }
@@ -76,7 +81,7 @@ public final class WorkJson {
         act(entry.deed().act(), node);
         switch (entry.deed()) {
             case Deed.Done done -> node.put("seconds", done.took().toSeconds());
-            case Deed.TakenBack _ -> { }
+            case Deed.TakenBack _, Deed.GoodAfterAll _ -> { }
             case Deed.Measured measured -> node.put("planned", measured.planned().toExactMm())
                     .put("value", measured.value().toExactMm())
                     .put("instrument", Fields.name(measured.by()));
@@ -84,6 +89,9 @@ public final class WorkJson {
             case Deed.Photo photo -> node.put("picture", photo.picture());
             case Deed.WentWrong wrong -> node.put("what", Fields.name(wrong.what()))
                     .put("lost", wrong.lost().toExactMm());
+            case Deed.CornerWentWrong wrong -> node.put("what", Fields.name(wrong.trouble().kind()))
+                    .put("corner", wrong.trouble().corner())
+                    .put("amount", wrong.trouble().amount().toExactMm());
             case Deed.TookUp took -> {
                 ArrayNode sticks = node.putArray("sticks");
                 took.sticks().forEach(stick -> sticks.add(stick(stick)));
@@ -100,6 +108,8 @@ public final class WorkJson {
             case Deed.Remark _ -> REMARK;
             case Deed.Photo _ -> PHOTO;
             case Deed.WentWrong _ -> WENT_WRONG;
+            case Deed.CornerWentWrong _ -> CORNER_WENT_WRONG;
+            case Deed.GoodAfterAll _ -> GOOD_AFTER_ALL;
             case Deed.TookUp _ -> TOOK_UP;
         };
     }
@@ -174,11 +184,17 @@ public final class WorkJson {
             case PHOTO -> new Deed.Photo(act, fields.text("picture"));
             case WENT_WRONG -> new Deed.WentWrong(
                     saw(act, fields), fields.constant("what", Deed.Spoilt.class), fields.length("lost"));
+            case CORNER_WENT_WRONG -> new Deed.CornerWentWrong(
+                    act,
+                    new Trouble(
+                            fields.constant("what", Trouble.Kind.class),
+                            fields.whole("corner", 0),
+                            fields.length("amount")));
+            case GOOD_AFTER_ALL -> new Deed.GoodAfterAll(act);
             case TOOK_UP -> new Deed.TookUp(act, fields.list("sticks", WorkJson::stick));
             case String other -> throw new FormatException(
                     fields.path("deed"),
-                    Words.of("refused.work.deed", other, String.join(", ", List.of(
-                            DONE, TAKEN_BACK, MEASURED, REMARK, PHOTO, WENT_WRONG, TOOK_UP))));
+                    Words.of("refused.work.deed", other, String.join(", ", DEEDS)));
         });
         Instant at = fields.instant("at");
         Words said = WordsJson.of(fields.any("words"))

@@ -186,16 +186,25 @@ public final class ShopStore implements AutoCloseable {
     }
 
     /**
-     * What every job stands at, by its name in the store: another word when it is another text. None of them is read.
+     * What every job stands at, by its name in the store: another word when it is another text, or more was done of it.
+     * None of them is read.
      */
     public Map<String, String> states() {
         return guarded("read jobs", () -> {
             Map<String, String> states = new HashMap<>();
             database.list(
-                    "SELECT d.id, r.number, r.checksum, r.made_at FROM document d JOIN revision r ON r.document = d.id"
+                    "SELECT d.id, r.number, r.checksum, r.made_at,"
+                            + " (SELECT coalesce(max(w.number), 0) FROM work w WHERE w.document = d.id)"
+                            + " FROM document d JOIN revision r ON r.document = d.id"
                             + " AND r.number = d.revision WHERE d.kind = 'job'",
                     row -> states.put(
-                            row.getString(1), row.getInt(2) + " " + row.getString(3) + " " + row.getString(4)));
+                            row.getString(1),
+                            String.join(
+                                    " ",
+                                    row.getString(2),
+                                    row.getString(3),
+                                    row.getString(4),
+                                    row.getString(5))));
             return states;
         });
     }

@@ -19,6 +19,7 @@ import neatcorner.core.edit.ShopEdit;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.job.StickId;
+import neatcorner.core.job.Trouble;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
@@ -61,6 +62,12 @@ class ShopFolderTest {
             line(new Deed.Measured(
                     new Act.Size("frame", "wire.drop", Station.HANG), Length.mm(60), Length.mm(71), Instrument.TAPE)),
             line(new Deed.Photo(new Act.Step("rim", Station.GLUE_UP, "close.band", 1), "0123456789abcdef.png")),
+            line(new Deed.WentWrong(
+                    new Act.Saw("frame", new PieceId("A–B", 2, 1), true), Deed.Spoilt.SPLIT, Length.mm(402.5))),
+            line(new Deed.GoodAfterAll(new Act.Saw("frame", new PieceId("A–B", 2, 1), true, 1))),
+            line(new Deed.CornerWentWrong(
+                    new Act.Step("rim", Station.GLUE_UP, "close.band", 1),
+                    new Trouble(Trouble.Kind.GAP, 3, Length.mm(0.4)))),
             line(new Deed.Remark(new Act.Step("rim", Station.GLUE_UP, "close.band", 1), "the second corner slipped")),
             line(new Deed.TookUp(
                     new Act.Saw("frame", new PieceId("A–B", 2, 1), true),
@@ -135,7 +142,7 @@ class ShopFolderTest {
                     .singleElement()
                     .satisfies(found -> {
                         assertThat(found.job()).isEqualTo(worked);
-                        assertThat(found.line()).isEqualTo(DONE.entries().get(4));
+                        assertThat(found.line()).isEqualTo(DONE.entries().get(7));
                     });
             assertThat(after.search("\"-*( OR", 10, say)).as("no query but words").isEmpty();
             after.log(worked, line(new Deed.Remark(DONE.entries().getFirst().deed().act(), "later")), "später NEAR x");
