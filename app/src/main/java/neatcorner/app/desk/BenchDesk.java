@@ -52,14 +52,16 @@ public final class BenchDesk {
     private final Runnable changed;
     private final Aside<Wanted, Told> told;
     private final Aside<Told, List<Map<FigureKey<?>, Gap>>> doubts;
+    private final Together together;
     private Optional<Held> held = Optional.empty();
     private String by;
     /** The card that was asked for, until the cards are there. */
     private Optional<Asked> asked = Optional.empty();
 
     /** The bench of a desk, with whom was at it last. */
-    BenchDesk(Desk desk, String by, Clock clock, Executor interfaceThread, Runnable changed) {
+    BenchDesk(Desk desk, String by, Together together, Clock clock, Executor interfaceThread, Runnable changed) {
         this.by = by;
+        this.together = together;
         this.desk = desk;
         this.clock = clock;
         this.changed = changed;
@@ -218,12 +220,54 @@ public final class BenchDesk {
     /** The card in hand is done, and the next one that is not is taken up. */
     public void done() {
         card().ifPresent(card -> {
-            if (!log().isDone(card.act())) {
+            boolean news = !log().isDone(card.act());
+            if (news) {
                 write(card, new Deed.Done(card.act(), Duration.between(held().since, clock.instant())));
             }
             List<Card> cards = told().orElseThrow().cards();
-            goTo(at() == cards.size() - 1 ? at() : next(cards, at() + 1));
+            int next = at() == cards.size() - 1 ? at() : next(cards, at() + 1);
+            Optional<String> turn = news
+                    ? together.made(desk.jobId(), desk.plan().job(), card, cards.get(next), cards, log())
+                    : Optional.empty();
+            if (turn.isPresent()) {
+                held = Optional.empty();
+                desk.open(turn.get());
+                desk.goTo(Page.BENCH);
+            } else {
+                goTo(next);
+            }
         });
+    }
+
+    /**
+     * Another job that is begun.
+     *
+     * @param job  its name in the store
+     * @param title of it
+     * @param cuts how many of its next cuts are at the setting of the card in hand
+     */
+    public record Also(String job, String title, int cuts) {
+    }
+
+    /** The other jobs whose next cuts are at the setting of the card in hand; none as long as they are looked for. */
+    public List<Also> also() {
+        return card().map(card -> together.also(desk.jobId(), desk.shop(), card)).orElse(List.of());
+    }
+
+    /** Whether jobs take turns at each setting of the saw. */
+    public boolean isTogether() {
+        return together.isWanted();
+    }
+
+    /** Lets jobs take turns at each setting of the saw, or not any more. */
+    public void together(boolean wanted) {
+        together.want(wanted);
+        changed.run();
+    }
+
+    /** What the card in hand says, with what is to be set as another job left the saw. */
+    public List<Words> says() {
+        return card().map(card -> together.says(desk.jobId(), card)).orElse(List.of());
     }
 
     /** Whether the card in hand is done. */

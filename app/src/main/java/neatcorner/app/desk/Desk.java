@@ -116,7 +116,12 @@ public final class Desk implements AutoCloseable {
                 interfaceThread,
                 this::changed);
         this.bench = new BenchDesk(
-                this, store.setting(BenchDesk.BY).orElse(""), clock, interfaceThread, this::changed);
+                this,
+                store.setting(BenchDesk.BY).orElse(""),
+                new Together(store, saver, interfaceThread, this::changed),
+                clock,
+                interfaceThread,
+                this::changed);
         this.gauges = new GaugeDesk(
                 Cables.SERIAL,
                 () -> Duration.ofNanos(System.nanoTime()),

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -53,6 +54,7 @@ final class BenchPage extends VBox {
     private final Consumer<String> say;
     private final Errands errands;
     private final Label where = Panel.text("", "bench-where");
+    private final Button turns = button("bench-together", "quiet");
     private final Label waiting = Panel.text("", "bench-waiting");
     private final VBox card = new VBox(9);
     private final PictureView picture;
@@ -85,7 +87,9 @@ final class BenchPage extends VBox {
         Button leave = button("bench-leave", "quiet");
         leave.setText(Labels.get("bench.leave"));
         leave.setOnAction(_ -> desk.show(Page.JOB));
-        HBox head = new HBox(18, where, spring(), waiting, entry.who(), leave);
+        turns.setMinWidth(0);
+        turns.setOnAction(_ -> bench().together(!bench().isTogether()));
+        HBox head = new HBox(18, where, spring(), turns, waiting, entry.who(), leave);
         head.setAlignment(Pos.CENTER_LEFT);
         ScrollPane read = new ScrollPane(card);
         read.setFitToWidth(true);
@@ -210,6 +214,7 @@ final class BenchPage extends VBox {
             case RIGHT -> goTo(1);
             case KeyCode code when entry.opens(code) -> { }
             case U -> bench().takeBack();
+            case T -> bench().together(!bench().isTogether());
             case P -> files.which().ifPresent(this::photo);
             default -> {
                 return;
@@ -241,6 +246,7 @@ final class BenchPage extends VBox {
         undo.setManaged(what.isPresent());
         entry.update();
         mishap.update();
+        turns();
         fill(now);
         picture.draw(now.map(one -> desk.book().say(one.title())).orElse(""), space -> now.map(one -> CardDrawing.draw(
                         told.orElseThrow().at(one),
@@ -262,12 +268,13 @@ final class BenchPage extends VBox {
             card.getChildren().add(Panel.text(title, title.length() > SHORT ? "bench-sentence" : "bench-title"));
             part(one).ifPresent(name -> card.getChildren().add(Panel.text(name, "bench-soft")));
             one.figure().ifPresent(figure -> card.getChildren().add(figure(figure)));
-            bench().doubt().ifPresent(doubt ->
-                    card.getChildren().add(Panel.text(Labels.get("bench.doubt", desk.book().write(doubt)), "bench-soft")));
+            bench().doubt().map(doubt -> Labels.get("bench.doubt", desk.book().write(doubt))).ifPresent(doubt ->
+                    card.getChildren().add(Panel.text(doubt, "bench-soft")));
             came(one);
-            for (int i = 0; i < one.says().size(); i++) {
+            List<Words> says = bench().says();
+            for (int i = 0; i < says.size(); i++) {
                 card.getChildren()
-                        .add(Panel.text(said(one.says().get(i)), one.isSetting(i) ? "bench-setting" : "bench-says"));
+                        .add(Panel.text(said(says.get(i)), one.isSetting(i) ? "bench-setting" : "bench-says"));
             }
             one.checks().forEach(check -> card.getChildren().add(check(check)));
             one.cautions().forEach(caution ->
@@ -276,6 +283,18 @@ final class BenchPage extends VBox {
                 card.getChildren().add(Panel.text(desk.book().say("card.tool_manual"), "bench-soft"));
             }
         });
+    }
+
+    /** The other jobs that could go through this setting, or do. */
+    private void turns() {
+        List<BenchDesk.Also> others = bench().also();
+        turns.setVisible(!others.isEmpty());
+        turns.setManaged(turns.isVisible());
+        turns.setText(Labels.get(
+                bench().isTogether() ? "bench.together" : "bench.also",
+                others.stream()
+                        .map(other -> Labels.get("bench.also_one", Labels.brief(other.title()), other.cuts()))
+                        .collect(Collectors.joining(", "))));
     }
 
     /** How it came out and what was remarked, above what else there is to read: nobody scrolls for it. */

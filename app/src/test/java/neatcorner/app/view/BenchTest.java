@@ -17,13 +17,17 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Window;
 import javax.imageio.ImageIO;
+import neatcorner.app.desk.BenchDesk;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Page;
 import neatcorner.core.card.Card;
 import neatcorner.core.card.CardCode;
+import neatcorner.core.card.Scene;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
+import neatcorner.core.sawing.Measure;
+import neatcorner.core.sawing.SawSetting;
 import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
@@ -38,6 +42,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** The bench on the real interface: one card for one act, carried by one key. */
 class BenchTest extends OnTheDemo {
     private static final int SHUTTERS = 25;
+    private static final int OTHER = 2;
 
     private void toTheBench(int job) throws Exception {
         take(job);
@@ -142,6 +147,51 @@ class BenchTest extends OnTheDemo {
         hand.push(KeyCode.ESCAPE);
         go(Station.LOG);
         assertThat(says("of wood lost")).isTrue();
+    }
+
+    /** Two jobs take turns at one setting: the saw is set once, and the stop anew for each. */
+    @Test
+    void jobsGoThroughOneSettingTogether() throws Exception {
+        String other = begun(OTHER);
+        String first = begun(0);
+        until(() -> !desk.bench().also().isEmpty());
+        assertThat(on(() -> desk.bench().also())).extracting(BenchDesk.Also::job).containsExactly(other);
+        int cuts = on(() -> desk.bench().also().getFirst().cuts());
+        SawSetting setting = setting();
+        hand.push(KeyCode.T);
+        while (on(() -> desk.jobId()).equals(first)) {
+            assertThat(setting().isLike(setting)).isTrue();
+            hand.push(KeyCode.SPACE);
+        }
+        for (int i = 0; i < cuts; i++) {
+            until(() -> desk.jobId().equals(other) && desk.bench().card().isPresent());
+            settle();
+            assertThat(on(desk::page)).isEqualTo(Page.BENCH);
+            assertThat(setting().isLike(setting)).isTrue();
+            if (i == 0 && ((Scene.AtTheSaw) card().scene()).cut().measure() instanceof Measure.Stop) {
+                assertThat(says("Set the stop for this cut")).isTrue();
+            }
+            hand.push(KeyCode.SPACE);
+        }
+        until(() -> desk.jobId().equals(first) && desk.bench().card().isPresent());
+        settle();
+        assertThat(setting().isLike(setting)).isFalse();
+        assertThat(on(desk::unsaved)).isEmpty();
+    }
+
+    /** A job at its first cut. */
+    private String begun(int job) throws Exception {
+        toTheBench(job);
+        while (!(card().scene() instanceof Scene.AtTheSaw)) {
+            hand.push(KeyCode.SPACE);
+        }
+        hand.push(KeyCode.ESCAPE);
+        hand.push(KeyCode.F11);
+        return on(desk::jobId);
+    }
+
+    private SawSetting setting() throws Exception {
+        return ((Scene.AtTheSaw) card().scene()).cut().setting();
     }
 
     /** A corner that opened is mended among the cards, with a timer for its clamp, or it was good after all. */

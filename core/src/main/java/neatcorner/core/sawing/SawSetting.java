@@ -60,7 +60,7 @@ public record SawSetting(Optional<Machine> saw, boolean toRight, Angle swing, bo
     }
 
     /** Whether the saw is not touched between the two. */
-    boolean isLike(SawSetting other) {
+    public boolean isLike(SawSetting other) {
         return saw.map(Machine::name).equals(other.saw.map(Machine::name))
                 && (toRight == other.toRight || isNothing(swing))
                 && (topToRight == other.topToRight || isNothing(tilt))

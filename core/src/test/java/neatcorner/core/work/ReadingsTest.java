@@ -93,7 +93,7 @@ class ReadingsTest {
         assertThatThrownBy(() -> planned(job, nothingLeft)).isInstanceOf(Refusal.class);
     }
 
-    /** Glass that was cut before the rabbet was read: it is said whether it still goes in, and whether the lip covers it. */
+    /** Of glass that was cut before the rabbet was read it is said whether it goes in, and if the lip covers it. */
     @ParameterizedTest
     @CsvSource({"-3.5, cut_too_large", "-1, cut_before_read", "1, cut_before_read", "6, cut_too_small", "0.1, "})
     void whatWasCutBeforeTheReadingIsJudged(double off, @Nullable String finding) {

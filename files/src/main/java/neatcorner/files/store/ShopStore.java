@@ -395,6 +395,16 @@ public final class ShopStore implements AutoCloseable {
         });
     }
 
+    /** The jobs of which anything is done and that are not put away, in the order they were added. */
+    public List<String> begun() {
+        return guarded(
+                "read what was begun",
+                () -> database.list(
+                        "SELECT d.id FROM document d WHERE d.kind = 'job' AND NOT d.away"
+                                + " AND EXISTS (SELECT 1 FROM work w WHERE w.document = d.id) ORDER BY d.place",
+                        row -> row.getString(1)));
+    }
+
     /** Writes a line more of what was done to a job; nothing that was written before is touched. */
     public void log(String id, LogLine entry) {
         guarded("write what was done", () -> {
