@@ -10,6 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.BenchDesk;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.card.Scene;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.work.Deed;
 
@@ -99,12 +100,14 @@ final class BenchMishap extends VBox {
     }
 
     private boolean isOfPiece() {
-        return desk.bench().spoiling(Deed.Spoilt.SPLIT).isPresent();
+        return desk.bench().card().filter(card -> card.scene() instanceof Scene.AtTheSaw).isPresent();
     }
 
     /** Closes it; nothing is spoiled. */
     void close() {
-        show(false);
+        if (isVisible()) {
+            show(false);
+        }
     }
 
     private void show(boolean shown) {

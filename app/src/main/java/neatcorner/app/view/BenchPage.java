@@ -42,21 +42,14 @@ import neatcorner.files.picture.CustomerPicture;
 
 /** The bench: one card for one act in the whole window, read from where the wood is; a single key goes on. */
 final class BenchPage extends VBox {
-    private static final double FIGURE = 118;
-    /** A photo on a card is no wider and no higher. */
-    private static final double PHOTO = 260;
-    /** A title that is longer is a whole sentence, and set smaller. */
-    private static final int SHORT = 44;
     private final Desk desk;
-    /** One and the same, so that a photo that is waited for fills the card anew once. */
-    private final Runnable again = this::update;
     private final FilePort files;
     private final Consumer<String> say;
     private final Errands errands;
     private final Label where = Panel.text("", "bench-where");
     private final Button turns = button("bench-together", "quiet");
     private final Label waiting = Panel.text("", "bench-waiting");
-    private final VBox card = new VBox(9);
+    private final BenchCard card;
     private final PictureView picture;
     private final ProgressBar progress = new ProgressBar(0);
     private final BenchEntry entry;
@@ -77,6 +70,7 @@ final class BenchPage extends VBox {
         this.files = files;
         this.say = say;
         this.errands = new Errands(desk, say);
+        this.card = new BenchCard(desk, this::update);
         this.picture = new PictureView(desk, NoTyping.HERE);
         this.entry = new BenchEntry(desk, this::requestFocus);
         this.mishap = new BenchMishap(desk, this::requestFocus);
@@ -247,7 +241,7 @@ final class BenchPage extends VBox {
         entry.update();
         mishap.update();
         turns();
-        fill(now);
+        card.show(now);
         picture.draw(now.map(one -> desk.book().say(one.title())).orElse(""), space -> now.map(one -> CardDrawing.draw(
                         told.orElseThrow().at(one),
                         one,
@@ -259,30 +253,6 @@ final class BenchPage extends VBox {
         if (getScene() != null && !(getScene().getFocusOwner() instanceof TextInputControl)) {
             requestFocus();
         }
-    }
-
-    private void fill(Optional<Card> now) {
-        card.getChildren().clear();
-        now.ifPresent(one -> {
-            String title = said(one.title());
-            card.getChildren().add(Panel.text(title, title.length() > SHORT ? "bench-sentence" : "bench-title"));
-            part(one).ifPresent(name -> card.getChildren().add(Panel.text(name, "bench-soft")));
-            one.figure().ifPresent(figure -> card.getChildren().add(figure(figure)));
-            bench().doubt().map(doubt -> Labels.get("bench.doubt", desk.book().write(doubt))).ifPresent(doubt ->
-                    card.getChildren().add(Panel.text(doubt, "bench-soft")));
-            came(one);
-            List<Words> says = bench().says();
-            for (int i = 0; i < says.size(); i++) {
-                card.getChildren()
-                        .add(Panel.text(said(says.get(i)), one.isSetting(i) ? "bench-setting" : "bench-says"));
-            }
-            one.checks().forEach(check -> card.getChildren().add(check(check)));
-            one.cautions().forEach(caution ->
-                    card.getChildren().add(Panel.text(said(caution.words()), "bench-caution")));
-            if (!one.cautions().isEmpty()) {
-                card.getChildren().add(Panel.text(desk.book().say("card.tool_manual"), "bench-soft"));
-            }
-        });
     }
 
     /** The other jobs that could go through this setting, or do. */
@@ -297,60 +267,8 @@ final class BenchPage extends VBox {
                         .collect(Collectors.joining(", "))));
     }
 
-    /** How it came out and what was remarked, above what else there is to read: nobody scrolls for it. */
-    private void came(Card one) {
-        bench().log().measured(one.act()).ifPresent(measured -> card.getChildren()
-                .add(Panel.text(
-                        Labels.get(
-                                "bench.measured",
-                                desk.book().exactly(measured.value()),
-                                desk.book().write(measured.planned()),
-                                BenchEntry.off(desk.book(), measured)),
-                        "bench-says")));
-        bench().verdict().ifPresent(what -> card.getChildren().add(Panel.text(said(what), "bench-setting")));
-        bench().log().photos(one.act()).forEach(name -> Photos.of(desk, name, again).ifPresent(image -> {
-            ImageView seen = new ImageView(image);
-            seen.setPreserveRatio(true);
-            seen.setFitWidth(PHOTO);
-            seen.setFitHeight(PHOTO);
-            seen.getStyleClass().add("bench-photo");
-            card.getChildren().add(seen);
-        }));
-        bench().log().remarks(one.act()).forEach(remark -> card.getChildren()
-                .add(Panel.text(BenchEntry.text(remark), "bench-remark")));
-    }
-
-    /** Which part it is of, where the job has several. */
-    private Optional<String> part(Card one) {
-        return desk.plan().job().parts().size() > 1 ? Optional.of(one.act().part()) : Optional.empty();
-    }
-
     private String said(Words words) {
         return desk.book().sentence(words);
-    }
-
-    private Node figure(Figure<?> figure) {
-        if (!(figure.value() instanceof Length)) {
-            return Panel.text(desk.book().write(figure), "bench-angle");
-        }
-        @SuppressWarnings("unchecked") // Its value is a length.
-        Figure<Length> length = (Figure<Length>) figure;
-        NumeralView numeral = new NumeralView();
-        numeral.setId("bench-figure");
-        numeral.show(
-                desk.book().numeral(length),
-                FIGURE * desk.appearance().textSize() / 100.0,
-                Painter.colour(desk.appearance().palette().rgb(Ink.INK)));
-        numeral.setAccessibleText(desk.book().write(length));
-        return numeral;
-    }
-
-    private CheckBox check(Words words) {
-        CheckBox box = new CheckBox(said(words));
-        box.setWrapText(true);
-        box.getStyleClass().add("bench-check");
-        box.setFocusTraversable(false);
-        return box;
     }
 
     /** What must be left alone, and how long. */

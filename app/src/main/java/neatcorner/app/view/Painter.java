@@ -1,8 +1,10 @@
 package neatcorner.app.view;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import javafx.geometry.Rectangle2D;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
@@ -73,18 +75,46 @@ final class Painter {
         double width = photo.to().x() - photo.from().x();
         double height = photo.to().y() - photo.from().y();
         double scale = Math.max(width / image.getWidth(), height / image.getHeight());
+        double left = photo.from().x() + (width - image.getWidth() * scale) / 2;
+        double top = photo.from().y() + (height - image.getHeight() * scale) / 2;
+        Optional<Rectangle2D> window = window(photo.outline());
+        if (window.isPresent()) {
+            // Where nothing but a straight window is cut out of it no clip is needed: that takes a tenth of a second.
+            Rectangle2D seen = window.get();
+            on.drawImage(
+                    image,
+                    (seen.getMinX() - left) / scale,
+                    (seen.getMinY() - top) / scale,
+                    seen.getWidth() / scale,
+                    seen.getHeight() / scale,
+                    seen.getMinX(),
+                    seen.getMinY(),
+                    seen.getWidth(),
+                    seen.getHeight());
+            return;
+        }
         on.save();
         on.beginPath();
         photo.outline().forEach(at -> on.lineTo(at.x(), at.y()));
         on.closePath();
         on.clip();
-        on.drawImage(
-                image,
-                photo.from().x() + (width - image.getWidth() * scale) / 2,
-                photo.from().y() + (height - image.getHeight() * scale) / 2,
-                image.getWidth() * scale,
-                image.getHeight() * scale);
+        on.drawImage(image, left, top, image.getWidth() * scale, image.getHeight() * scale);
         on.restore();
+    }
+
+    /** The rectangle an outline is; empty for one that leans or is none. */
+    private static Optional<Rectangle2D> window(List<Mark.At> outline) {
+        double[] xs = xs(outline);
+        double[] ys = ys(outline);
+        double left = Arrays.stream(xs).min().orElse(0);
+        double right = Arrays.stream(xs).max().orElse(0);
+        double top = Arrays.stream(ys).min().orElse(0);
+        double low = Arrays.stream(ys).max().orElse(0);
+        boolean straight = outline.stream()
+                .allMatch(at -> (at.x() == left || at.x() == right) && (at.y() == top || at.y() == low));
+        return straight && outline.size() == 4
+                ? Optional.of(new Rectangle2D(left, top, right - left, low - top))
+                : Optional.empty();
     }
 
     /** A ring that is easy to take hold of. */
