@@ -127,7 +127,7 @@ final class GlueCards {
         WorkLog log = deck.plan().get(WorkLog.class);
         String name = part.job().part().name();
         int times = log.cornersGoneWrong(name);
-        boolean framed = log.hasBegun(Station.FIT) || log.hasBegun(Station.HANG);
+        boolean framed = log.isFramed();
         for (Mending.Doing doing : mending.doings()) {
             if (doing.isOnFinish() != finished || doing.isEmptying() && !framed) {
                 continue;

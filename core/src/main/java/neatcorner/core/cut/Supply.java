@@ -106,15 +106,17 @@ public final class Supply {
 
     private Taken ofRest(Rest rest, StickLayout.Placed placed) {
         Length piece = placed.piece().length();
+        // The end of a rest is as the last cut left it, aslant: where there is room it is cut clean.
+        Length clean = rest.of.trim().min(rest.length.minus(piece));
         List<Rest> after = rests.stream()
-                .flatMap(other -> rest.without(piece, other).stream())
+                .flatMap(other -> rest.without(clean.plus(piece), other).stream())
                 .toList();
         rests.clear();
         rests.addAll(after);
         Length length = rest.whole.to().minus(rest.whole.from());
         String label = String.valueOf(rest.stick);
         Source source = new Source(Source.From.OFF_CUT, length, Optional.of(1), 0, List.of(), label, "", "");
-        Length start = rest.from.minus(rest.whole.from());
+        Length start = rest.from.minus(rest.whole.from()).plus(clean);
         return new Taken(
                 rest.stick,
                 false,

@@ -20,6 +20,6 @@ public final class FitPlanner {
         new FitCheck(frame, ledger).check();
         Behind.Steps behind = Behind.of(assembly, ledger);
         return ledger.planned(
-                new FitPlan(panes, points, behind.free(), FitSteps.of(assembly, behind, ledger)));
+                new FitPlan(panes, points, behind.free(), FitSteps.of(assembly, points, behind, ledger)));
     }
 }

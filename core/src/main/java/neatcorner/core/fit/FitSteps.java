@@ -55,18 +55,20 @@ final class FitSteps {
     private final Contents contents;
     private final List<Words> steps = new ArrayList<>();
 
+    private final List<FitPlan.Points> points;
     private final List<Words> strained;
 
-    private FitSteps(Frame frame, List<Words> strained) {
+    private FitSteps(Frame frame, List<FitPlan.Points> points, List<Words> strained) {
         this.frame = frame;
+        this.points = points;
         this.strained = strained;
         this.contents = frame.job().contents();
     }
 
     static List<Words> of(
-            Assembly assembly, Behind.Steps behind, Ledger ledger) {
+            Assembly assembly, List<FitPlan.Points> points, Behind.Steps behind, Ledger ledger) {
         Frame frame = assembly.frame(assembly.job().holder());
-        FitSteps steps = new FitSteps(frame, Strainers.steps(assembly, ledger));
+        FitSteps steps = new FitSteps(frame, points, Strainers.steps(assembly, ledger));
         Recess recess = frame.job().section().recess();
         if (recess instanceof Recess.Slot) {
             steps.panel();
@@ -147,7 +149,9 @@ final class FitSteps {
         if (!frame.isWoodwork()) {
             return "fit.profile_clips";
         }
-        return frame.bars().isEmpty() ? "fit.points" : "fit.points_in_panes";
+        // Where one in the middle of every side is enough, none is near a corner.
+        boolean alone = points.stream().allMatch(along -> along.each() == 1);
+        return (frame.bars().isEmpty() ? "fit.points" : "fit.points_in_panes") + (alone ? "_alone" : "");
     }
 
     private Words step(Material material, boolean heavyMirror) {

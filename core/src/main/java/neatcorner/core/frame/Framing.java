@@ -179,9 +179,10 @@ final class Framing {
         Optional<Deed.Measured> read = readings.of(Line.RABBET.size(axis))
                 .filter(one -> isOf(planned, Line.RABBET, axis, one));
         if (read.isPresent()) {
-            find(axis, read.get());
             findTooSmall(chain, axis, read.get().value());
-            findCutBefore(chain, axis, read.get());
+            Optional<Length> then = readings.takenAtCut(Line.RABBET.size(axis))
+                    .filter(_ -> offsets.lines().contains(Line.GLASS));
+            then.ifPresentOrElse(taken -> findCutBefore(chain, axis, read.get(), taken), () -> find(axis, read.get()));
             return Optional.of(line -> chain.from(Line.RABBET, read.get().value(), line.size(axis), line));
         }
         Set<Side.Name> along = axis == Axis.WIDTH
@@ -254,24 +255,24 @@ final class Framing {
     }
 
     /** Whether sheets were cut before the rabbet was read so, and what becomes of them. */
-    private void findCutBefore(Chain chain, Axis axis, Deed.Measured read) {
-        Optional<Length> then = readings.takenAtCut(Line.RABBET.size(axis));
-        if (then.isEmpty()
-                || !offsets.lines().contains(Line.GLASS)
-                || !read.value().minus(then.get()).abs().isOver(read.by().doubt())) {
+    private void findCutBefore(Chain chain, Axis axis, Deed.Measured read, Length then) {
+        if (!read.value().minus(then).abs().isOver(read.by().doubt())) {
             return;
         }
         Length glass = chain.from(Line.RABBET, read.value(), Line.GLASS.size(axis), Line.GLASS).result().value();
         Length play = read.value().minus(glass);
-        Length left = read.value().minus(then.get()).plus(play);
-        boolean tooLarge = left.isNegative();
-        boolean serious = tooLarge || left.isOver(job.section().lip());
+        Length left = read.value().minus(then).plus(play);
+        String what = left.isNegative()
+                ? "cut_too_large"
+                : left.isUnder(play.over(2))
+                        ? "cut_tight"
+                        : left.isOver(job.section().lip()) ? "cut_too_small" : "cut_before_read";
         ledger.find(Finding.of(
-                        serious ? Severity.CAUTION : Severity.NOTE,
+                        what.equals("cut_before_read") ? Severity.NOTE : Severity.CAUTION,
                         Station.FIT,
-                        tooLarge ? "cut_too_large" : serious ? "cut_too_small" : "cut_before_read",
+                        what,
                         axis,
-                        then.get(),
+                        then,
                         read.value(),
                         left.abs(),
                         play)

@@ -11,6 +11,7 @@ import neatcorner.core.phrase.Refusal;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
 import neatcorner.core.work.LogLine;
@@ -26,14 +27,14 @@ public final class Doubts {
 
     /**
      * Within what each of them lies 19 times of 20, to either side; none of those that no reading changes by more than
-     * a hundredth of a millimetre.
+     * a hundredth of a millimetre, nor of the sticks: what is cut stays as it is.
      */
     public static Map<FigureKey<?>, Gap> of(Plan plan) {
         WorkLog log = plan.get(WorkLog.class);
         List<Deed.Measured> readings =
                 log.measured().stream().filter(Doubts::counts).toList();
         List<FigureKey<?>> keys = plan.figures().values().stream()
-                .filter(figure -> figure.value() instanceof Length)
+                .filter(figure -> figure.value() instanceof Length && figure.key().station() != Station.CUTS)
                 .<FigureKey<?>>map(Figure::key)
                 .toList();
         if (readings.isEmpty()) {

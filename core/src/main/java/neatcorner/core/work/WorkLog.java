@@ -144,9 +144,11 @@ public final class WorkLog {
                 .count();
     }
 
-    /** Whether anything is done at a station. */
-    public boolean hasBegun(Station station) {
-        return done.keySet().stream().anyMatch(act -> act.station() == station);
+    /** Whether anything was put into a frame, or is hung. */
+    public boolean isFramed() {
+        return done.keySet().stream()
+                .anyMatch(act -> act.station() == Station.HANG
+                        || act instanceof Act.Step step && step.station() == Station.FIT && !step.cutsSheet());
     }
 
     /** The sticks as they were taken up last; empty where none were. */

@@ -23,7 +23,9 @@ import neatcorner.core.outline.Outline;
 import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Size;
 import neatcorner.core.pane.Pane;
+import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.plan.OddJobs;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Safety;
@@ -149,6 +151,27 @@ class FitPlanTest {
                 .containsExactly("fit.glazing", "fit.mat", "fit.art", "fit.backing", "fit.points", "fit.dust_paper");
         assertThat(Planner.plan(Sample.floating("20", "20"), Sample.shop()).fit().order()).extracting(Words::key)
                 .containsExactly("fit.float_centre", "fit.float_screws");
+    }
+
+    /** Points come first near the corners where there are such: one that is enough for a side is in its middle. */
+    @Test
+    void pointsNearCornersAreSaidWhereTheyAre() {
+        OddJobs jobs = new OddJobs(20_261_214);
+        int alone = 0;
+        for (int i = 0; i < 600; i++) {
+            try {
+                FitPlan fit = Planner.plan(jobs.next(), Sample.shop()).fit();
+                List<String> steps = fit.order().stream().map(Words::key).toList();
+                boolean near = steps.contains("fit.points") || steps.contains("fit.points_in_panes");
+                if (near || steps.contains("fit.points_alone") || steps.contains("fit.points_in_panes_alone")) {
+                    assertThat(fit.points().stream().anyMatch(along -> along.each() > 1)).isEqualTo(near);
+                    alone += near ? 0 : 1;
+                }
+            } catch (Refusal impossible) {
+                // Not a frame.
+            }
+        }
+        assertThat(alone).isPositive();
     }
 
     @Test

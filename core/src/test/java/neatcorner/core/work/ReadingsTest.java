@@ -95,7 +95,9 @@ class ReadingsTest {
 
     /** Of glass that was cut before the rabbet was read it is said whether it goes in, and if the lip covers it. */
     @ParameterizedTest
-    @CsvSource({"-3.5, cut_too_large", "-1, cut_before_read", "1, cut_before_read", "6, cut_too_small", "0.1, "})
+    @CsvSource({
+        "-3.5, cut_too_large", "-2, cut_tight", "-1, cut_before_read", "1, cut_before_read", "6, cut_too_small", "0.1, "
+    })
     void whatWasCutBeforeTheReadingIsJudged(double off, @Nullable String finding) {
         Job job = Sample.job("12", "14");
         Length planned = size(planned(job, WorkLog.NOTHING), Line.RABBET, Axis.WIDTH);
