@@ -24,7 +24,8 @@ import neatcorner.core.words.Station;
 /** What is cut to the rabbet, and goes into it. */
 final class FitCards {
     /** Steps that hold a package where points are given. */
-    private static final Set<String> HELD = Set.of("fit.points", "fit.points_in_panes", "fit.points_alone", "fit.points_in_panes_alone", "fit.blocks");
+    private static final Set<String> HELD = Set.of(
+            "fit.points", "fit.points_in_panes", "fit.points_alone", "fit.points_in_panes_alone", "fit.blocks");
     private final Deck deck;
     private final GlueCards glue;
 
