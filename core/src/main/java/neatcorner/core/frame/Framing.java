@@ -176,8 +176,9 @@ final class Framing {
             return Optional.empty();
         }
         Length planned = chain.walk(Line.RABBET.size(axis), Line.RABBET).result().value();
+        List<String> sides = sidesAlong(axis, loop);
         Optional<Deed.Measured> read = readings.of(Line.RABBET.size(axis))
-                .filter(one -> isOf(planned, Line.RABBET, axis, one));
+                .filter(one -> isOf(asItStood(planned, sides, one), Line.RABBET, axis, one));
         if (read.isPresent()) {
             findTooSmall(chain, axis, read.get().value());
             Optional<Length> then = readings.takenAtCut(Line.RABBET.size(axis))
@@ -185,14 +186,7 @@ final class Framing {
             then.ifPresentOrElse(taken -> findCutBefore(chain, axis, read.get(), taken), () -> find(axis, read.get()));
             return Optional.of(line -> chain.from(Line.RABBET, read.get().value(), line.size(axis), line));
         }
-        Set<Side.Name> along = axis == Axis.WIDTH
-                ? EnumSet.of(Side.Name.TOP, Side.Name.BOTTOM)
-                : EnumSet.of(Side.Name.LEFT, Side.Name.RIGHT);
-        Length less = job.squared().isPresent() ? Length.ZERO : readings.shortBy(loop.parts().stream()
-                .map(Loop.Part::side)
-                .filter(side -> along.contains(side.name()))
-                .map(Side::letters)
-                .toList());
+        Length less = readings.shortBy(sides);
         if (less.isZero()) {
             return Optional.empty();
         }
@@ -201,6 +195,26 @@ final class Framing {
                 .remedy(new Remedy.Visit(Station.FIT)));
         findTooSmall(chain, axis, planned.minus(less));
         return Optional.of(line -> chain.walk(line.size(axis), line).minus("read.sides", less));
+    }
+
+    /** The sides whose lengths give the rabbet along an axis; none of a squared frame, where rails lie between others. */
+    private List<String> sidesAlong(Axis axis, Loop loop) {
+        Set<Side.Name> along = axis == Axis.WIDTH
+                ? EnumSet.of(Side.Name.TOP, Side.Name.BOTTOM)
+                : EnumSet.of(Side.Name.LEFT, Side.Name.RIGHT);
+        return job.squared().isPresent()
+                ? List.of()
+                : loop.parts().stream()
+                        .map(Loop.Part::side)
+                        .filter(side -> along.contains(side.name()))
+                        .map(Side::letters)
+                        .toList();
+    }
+
+    /** What the rabbet was to be when it was read: that which was planned, or less where a side had come out short. */
+    private Length asItStood(Length planned, List<String> sides, Deed.Measured read) {
+        Length then = planned.minus(readings.shortBefore(sides, read));
+        return read.planned().equals(then) ? then : planned;
     }
 
     /** Whether it was read of the frame that is planned now; what was read of another says nothing of this one. */

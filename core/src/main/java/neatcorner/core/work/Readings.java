@@ -3,6 +3,7 @@ package neatcorner.core.work;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
 import neatcorner.core.words.FigureKey;
 
@@ -61,8 +62,16 @@ public final class Readings {
      * of it: it is trimmed.
      */
     public Length shortBy(Collection<String> sides) {
-        return of(sides).stream()
-                .filter(Deed.Measured::isShort)
+        return shortBy(of(sides).stream());
+    }
+
+    /** The same of what was known when something else was read. */
+    public Length shortBefore(Collection<String> sides, Deed.Measured read) {
+        return shortBy(of(sides).stream().filter(piece -> log.isBefore(piece, read)));
+    }
+
+    private static Length shortBy(Stream<Deed.Measured> pieces) {
+        return pieces.filter(Deed.Measured::isShort)
                 .map(read -> read.off().abs())
                 .max(Length::compareTo)
                 .orElse(Length.ZERO);

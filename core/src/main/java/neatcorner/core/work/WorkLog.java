@@ -107,6 +107,11 @@ public final class WorkLog {
         return done(act).map(then -> position(read) < entries.lastIndexOf(then)).orElse(true);
     }
 
+    /** Whether one thing was read before another. */
+    public boolean isBefore(Deed.Measured first, Deed.Measured then) {
+        return position(first) < position(then);
+    }
+
     private int position(Deed.Measured read) {
         return entries.stream().map(LogLine::deed).toList().lastIndexOf(read);
     }

@@ -113,6 +113,33 @@ class ReadingsTest {
                 .isEmpty();
     }
 
+    /** After a side came out short the rabbet is read against what it then came to: the reading counts all the same. */
+    @Test
+    void theRabbetIsReadAfterASideCameOutShort() {
+        Job job = Sample.job("12", "14");
+        Plan plan = planned(job, WorkLog.NOTHING);
+        Card side = Cards.of(plan).stream()
+                .filter(card -> card.act() instanceof Act.Saw saw
+                        && saw.right()
+                        && saw.piece().letters().equals("A–B"))
+                .findFirst()
+                .orElseThrow();
+        Length length = (Length) side.figure().orElseThrow().value();
+        WorkLog cut = WorkLog.NOTHING.with(line(
+                new Deed.Measured(side.act(), length, length.minus(Length.mm(1.6)), Instrument.RULE)));
+        Length came = size(planned(job, cut), Line.RABBET, Axis.WIDTH);
+        assertThat(came).isEqualTo(size(plan, Line.RABBET, Axis.WIDTH).minus(Length.mm(1.6)));
+        Length read = came.plus(Length.mm(2.4));
+        Act rabbet = Act.Size.of(job.part().name(), Line.RABBET.size(Axis.WIDTH));
+        for (Length planned : List.of(came, size(plan, Line.RABBET, Axis.WIDTH))) {
+            Plan after = planned(job, cut.with(line(new Deed.Measured(rabbet, planned, read, Instrument.RULE))));
+            assertThat(size(after, Line.RABBET, Axis.WIDTH)).isEqualTo(read);
+            assertThat(after.findings()).noneMatch(finding -> finding.id().equals("reading_of_another"));
+        }
+        WorkLog other = cut.with(line(new Deed.Measured(rabbet, came.plus(Length.mm(9)), read, Instrument.RULE)));
+        assertThat(planned(job, other).findings()).anyMatch(finding -> finding.id().equals("reading_of_another"));
+    }
+
     private static List<String> cut(Plan plan) {
         return plan.findings().stream().map(Finding::id).filter(id -> id.startsWith("cut_")).toList();
     }
