@@ -116,7 +116,7 @@ final class BenchCard extends VBox {
                         desk.book().exactly(measured.value()),
                         desk.book().write(measured.planned()),
                         BenchEntry.off(desk.book(), measured))));
-        bench().verdict().ifPresent(what -> say("bench-setting", said(what)));
+        bench().verdict().ifPresent(what -> say("bench-verdict", said(what)));
         bench().log().photos(one.act()).forEach(name -> Photos.of(desk, name, again).ifPresent(image -> {
             ImageView seen = new ImageView(image);
             seen.setPreserveRatio(true);

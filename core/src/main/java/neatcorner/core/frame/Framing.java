@@ -197,7 +197,7 @@ final class Framing {
         return Optional.of(line -> chain.walk(line.size(axis), line).minus("read.sides", less));
     }
 
-    /** The sides whose lengths give the rabbet along an axis; none of a squared frame, where rails lie between others. */
+    /** The sides whose lengths give the rabbet along an axis; none of a squared frame, which has rails between. */
     private List<String> sidesAlong(Axis axis, Loop loop) {
         Set<Side.Name> along = axis == Axis.WIDTH
                 ? EnumSet.of(Side.Name.TOP, Side.Name.BOTTOM)
