@@ -25,6 +25,6 @@ final class CardsCommand implements Runnable {
             throw new CommandException("--a-page is " + aPage + "; it must be 1 or 4");
         }
         printed.write(CardSheet.write(
-                arguments.plan(), Optional.empty(), aPage, printed.book(), printed.paper()));
+                arguments.plan(), Optional.empty(), aPage, printed.book(), printed.paper(), _ -> true));
     }
 }

@@ -277,14 +277,15 @@ final class BenchPage extends VBox {
                 .findFirst()
                 .map(one -> one.left().isZero()
                         ? Labels.get("bench.over", said(one.card().title()))
-                        : Labels.get("bench.left", said(one.card().title()), left(one.left())))
+                        : Labels.get("bench.left", said(one.card().title()), time(one.left())))
                 .orElse(""));
     }
 
-    private static String left(Duration left) {
-        return left.toHours() > 0
-                ? Labels.get("bench.hours", left.toHours(), left.toMinutesPart())
+    /** A time as the bench says it. */
+    static String time(Duration time) {
+        return time.toHours() > 0
+                ? Labels.get("bench.hours", time.toHours(), time.toMinutesPart())
                 : Labels.get(
-                        "bench.minutes", left.toMinutes(), String.format(Locale.ROOT, "%02d", left.toSecondsPart()));
+                        "bench.minutes", time.toMinutes(), String.format(Locale.ROOT, "%02d", time.toSecondsPart()));
     }
 }

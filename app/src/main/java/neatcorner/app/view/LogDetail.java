@@ -1,11 +1,14 @@
 package neatcorner.app.view;
 
+import java.time.Duration;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -25,6 +28,7 @@ import neatcorner.core.drawing.LogDrawing;
 import neatcorner.core.job.Note;
 import neatcorner.core.measure.Length;
 import neatcorner.core.words.Phrasebook;
+import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
 import neatcorner.core.work.LogLine;
@@ -76,6 +80,7 @@ final class LogDetail extends Panel {
         rows(this::found);
         rows(this::cameOut);
         rows(this::follows);
+        rows(this::spent);
         rows(this::bench);
         rows(this::history);
     }
@@ -177,10 +182,12 @@ final class LogDetail extends Panel {
         }
         box.getChildren().add(text(Labels.get("log.follows"), "heading"));
         box.getChildren().add(text(Labels.get("log.sureness"), "soft"));
-        doubts.get(part).forEach((key, doubt) -> desk().plan().figure(key).ifPresent(figure -> box.getChildren()
-                .add(spread(
-                        text(book().say(figure.name())),
-                        text(Labels.get("log.sure_to", book().write(figure), book().write(doubt)), "strong")))));
+        // What is cut of one size from several sheets stands there once.
+        Map<String, String> rows = new LinkedHashMap<>();
+        doubts.get(part).forEach((key, doubt) -> desk().plan().figure(key).ifPresent(figure -> rows.put(
+                book().say(figure.name()),
+                Labels.get("log.sure_to", book().write(figure), book().write(doubt)))));
+        rows.forEach((name, sure) -> box.getChildren().add(spread(text(name), text(sure, "strong"))));
     }
 
     private Node cameOut(String what, Length planned, Optional<Deed.Measured> read) {
@@ -193,6 +200,25 @@ final class LogDetail extends Panel {
         return spread(
                 text(Labels.get("log.planned", what, book().write(planned))),
                 text(came, read.filter(Deed.Measured::isOff).isPresent() ? "strong" : "soft"));
+    }
+
+    /** How long it took, station by station, and what mishaps cost. */
+    private void spent(VBox box) {
+        WorkLog log = desk().bench().log();
+        Map<Station, Duration> spent = log.spent();
+        if (!spent.isEmpty()) {
+            box.getChildren().add(text(Labels.get("log.spent"), "heading"));
+            spent.forEach((station, took) -> box.getChildren()
+                    .add(spread(text(book().say(Phrasebook.keyOf(station))), text(BenchPage.time(took), "strong"))));
+            Duration all = spent.values().stream().reduce(Duration.ZERO, Duration::plus);
+            box.getChildren().add(spread(text(Labels.get("log.spent_in_all")), text(BenchPage.time(all), "strong")));
+        }
+        if (!log.spoilt().isEmpty()) {
+            box.getChildren()
+                    .add(spread(
+                            text(Labels.get("log.lost", log.spoilt().size())),
+                            text(book().write(log.lost()), "strong")));
+        }
     }
 
     /** What was done at the bench, the last first. */

@@ -50,7 +50,7 @@ public final class MainView extends StackPane {
         this.files = files;
         OutlineImport outlines = new OutlineImport(desk, files, this::say);
         PictureImport pictures = new PictureImport(desk, files, this::say);
-        this.papers = new Papers(desk, files, outlines, this::say, this::written);
+        this.papers = new Papers(desk, files, outlines, this::say, this::written, this::busy);
         this.notice = new Notice(papers::show);
         this.bar = new TopBar(
                 desk, papers, this::say, () -> showJobs(!isShown(jobs)), () -> showShortcuts(true));
@@ -257,6 +257,10 @@ public final class MainView extends StackPane {
 
     private void written(Path file) {
         notice.of(file);
+    }
+
+    private void busy(String text, Runnable stop) {
+        notice.busy(text, stop);
     }
 
     /** Reads the desk anew. An edit made while a control loses focus asks for it again; once is enough. */

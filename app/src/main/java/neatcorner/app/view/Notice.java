@@ -15,6 +15,7 @@ import javafx.util.Duration;
 final class Notice extends HBox {
     private final Label message = new Label();
     private final Button showFile = new Button(Labels.get("file.show"));
+    private final Button stop = new Button(Labels.get("file.stop"));
     private final PauseTransition hush = new PauseTransition();
     private Optional<Path> written = Optional.empty();
 
@@ -32,7 +33,9 @@ final class Notice extends HBox {
         showFile.setId("show-file");
         showFile.getStyleClass().add("quiet");
         showFile.setOnAction(_ -> written.ifPresent(show));
-        getChildren().setAll(message, showFile);
+        stop.setId("stop-writing");
+        stop.getStyleClass().add("quiet");
+        getChildren().setAll(message, showFile, stop);
         setAlignment(Pos.CENTER);
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         getStyleClass().add("said");
@@ -44,9 +47,18 @@ final class Notice extends HBox {
     void say(String text) {
         message.setText(Labels.brief(text));
         show(showFile, false);
+        show(stop, false);
         show(this, true);
         hush.setDuration(Duration.seconds(Math.clamp(text.length() / 12, 6, 20)));
         hush.playFromStart();
+    }
+
+    /** Says what is under way, until something else is said; it can be stopped. */
+    void busy(String text, Runnable stopped) {
+        say(text);
+        hush.stop();
+        stop.setOnAction(_ -> stopped.run());
+        show(stop, true);
     }
 
     /** What is being said is of this file, which can be shown. */

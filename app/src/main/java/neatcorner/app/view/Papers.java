@@ -4,8 +4,12 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -29,6 +33,7 @@ final class Papers {
     private final OutlineImport outlines;
     private final Consumer<String> say;
     private final Consumer<Path> written;
+    private final BiConsumer<String, Runnable> busy;
     private final Errands errands;
 
     /**
@@ -36,13 +41,21 @@ final class Papers {
      *
      * @param say     tells the maker what came of it
      * @param written told of every file that was written
+     * @param busy    told how far a large file is, and how to stop it
      */
-    Papers(Desk desk, FilePort files, OutlineImport outlines, Consumer<String> say, Consumer<Path> written) {
+    Papers(
+            Desk desk,
+            FilePort files,
+            OutlineImport outlines,
+            Consumer<String> say,
+            Consumer<Path> written,
+            BiConsumer<String, Runnable> busy) {
         this.desk = desk;
         this.files = files;
         this.outlines = outlines;
         this.say = say;
         this.written = written;
+        this.busy = busy;
         this.errands = new Errands(desk, say);
     }
 
@@ -61,7 +74,8 @@ final class Papers {
                         desk.cuts().boards(),
                         desk.shop(),
                         desk.cuts().laid() == Laid.BOARDS && !desk.cuts().isTogether())),
-                Optional.of(desk.jobId()));
+                Optional.of(desk.jobId()),
+                new Underway(desk.book().say(what.words()))::goesOn);
         String name = what.what().equals("sheet") ? "" : " " + what.what();
         write(name + "." + what.ending(), () -> what.content().apply(request));
     }
@@ -97,9 +111,40 @@ final class Papers {
     private void write(String ending, Supplier<byte[]> content) {
         String name = desk.plan().job().title().replaceAll("[^\\p{L}\\p{N} _-]", "");
         files.whereTo(name + ending).ifPresent(file -> errands.write(file, () -> {
-            WholeFile.write(file, content.get());
-            return () -> written(file);
+            try {
+                WholeFile.write(file, content.get());
+                return () -> written(file);
+            } catch (CancellationException stopped) {
+                return () -> say.accept(Labels.get("file.stopped"));
+            }
         }));
+    }
+
+    /** A file that is being made: after a while it is said how far it is. */
+    private final class Underway {
+        private static final long MILLIS_BETWEEN = 400;
+        private final String what;
+        private final AtomicBoolean stopped = new AtomicBoolean();
+        private long said = System.currentTimeMillis();
+
+        Underway(String what) {
+            this.what = what;
+        }
+
+        /** Asked where it is made: whether it is wanted still. */
+        boolean goesOn(double share) {
+            long now = System.currentTimeMillis();
+            if (now - said > MILLIS_BETWEEN && !stopped.get()) {
+                said = now;
+                String far = Labels.get("file.busy", what, Math.round(share * 100));
+                Platform.runLater(() -> {
+                    if (!stopped.get()) {
+                        busy.accept(far, () -> stopped.set(true));
+                    }
+                });
+            }
+            return !stopped.get();
+        }
     }
 
     private void written(Path file) {

@@ -147,6 +147,8 @@ class BenchTest extends OnTheDemo {
         hand.push(KeyCode.ESCAPE);
         go(Station.LOG);
         assertThat(says("of wood lost")).isTrue();
+        assertThat(says("Wood lost, pieces spoiled: 1")).isTrue();
+        assertThat(says("How long it took")).isTrue();
     }
 
     /** Two jobs take turns at one setting: the saw is set once, and the stop anew for each. */

@@ -1,11 +1,14 @@
 package neatcorner.core.work;
 
+import java.time.Duration;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import neatcorner.core.measure.Length;
 import neatcorner.core.words.Station;
 
 /**
@@ -119,6 +122,22 @@ public final class WorkLog {
     /** Every piece that was spoiled, in the order it was; none that is good after all. */
     public List<Deed.WentWrong> spoilt() {
         return List.copyOf(spoilt);
+    }
+
+    /** How long was spent at each station on what is done, each act from the look at its card on. */
+    public Map<Station, Duration> spent() {
+        Map<Station, Duration> spent = new EnumMap<>(Station.class);
+        done.forEach((act, line) -> {
+            if (line.deed() instanceof Deed.Done deed) {
+                spent.merge(act.station(), deed.took(), Duration::plus);
+            }
+        });
+        return spent;
+    }
+
+    /** How much of sticks all that was spoiled cost. */
+    public Length lost() {
+        return Length.sum(spoilt.stream().map(Deed.WentWrong::lost).toList());
     }
 
     /**

@@ -78,7 +78,7 @@ public final class Exports {
     }
 
     private static byte[] cards(Export.Request request, int aPage) {
-        return CardSheet.write(request.plan(), request.job(), aPage, request.book(), request.paper());
+        return CardSheet.write(request.plan(), request.job(), aPage, request.book(), request.paper(), request.goOn());
     }
 
     private static Milling milling(Export.Request request) {

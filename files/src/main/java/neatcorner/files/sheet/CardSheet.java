@@ -7,6 +7,8 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.function.DoublePredicate;
 import neatcorner.core.card.Card;
 import neatcorner.core.card.CardCode;
 import neatcorner.core.card.Cards;
@@ -37,6 +39,8 @@ public final class CardSheet {
     /** In points. */
     private static final double LEAST_PRINT = 8;
     private static final double TAG = 12;
+    /** The share of the time that drawing takes; the rest is setting the pages. */
+    private static final double DRAWING = 0.6;
     private final int across;
     private final double scale;
     private final double wide;
@@ -56,9 +60,12 @@ public final class CardSheet {
      *
      * @param job   what the shop calls the job; empty for one that is in no shop: then there are no codes
      * @param aPage 1 or 4
+     * @param goOn  told now and then what share of them is done; says no when nobody wants them any more
      * @throws Refusal for a job without anything to do
+     * @throws CancellationException when nobody wants them any more
      */
-    public static byte[] write(Plan plan, Optional<String> job, int aPage, Phrasebook book, SheetSize size) {
+    public static byte[] write(
+            Plan plan, Optional<String> job, int aPage, Phrasebook book, SheetSize size, DoublePredicate goOn) {
         if (aPage != 1 && aPage != 4) {
             throw new IllegalArgumentException(aPage + " cards to a page; there may be 1 or 4");
         }
@@ -67,7 +74,7 @@ public final class CardSheet {
             throw Refusal.of("export.no_cards");
         }
         try (PDDocument document = new PDDocument()) {
-            new CardSheet(aPage, size).fill(document, plan, cards, job, book);
+            new CardSheet(aPage, size).fill(document, plan, cards, job, book, goOn);
             document.getDocumentInformation().setTitle(plan.job().title());
             document.getDocumentInformation().setCreator("Neat Corner");
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
@@ -82,7 +89,13 @@ public final class CardSheet {
     private record Place(Picture picture, Optional<CardCode> code) {
     }
 
-    private void fill(PDDocument document, Plan plan, List<Card> cards, Optional<String> job, Phrasebook book)
+    private void fill(
+            PDDocument document,
+            Plan plan,
+            List<Card> cards,
+            Optional<String> job,
+            Phrasebook book,
+            DoublePredicate goOn)
             throws IOException {
         PdfPage.Face face = new PdfPage.Face(
                 font(document, Fonts.TEXT), font(document, Fonts.BOLD), font(document, Fonts.FIGURES));
@@ -90,6 +103,7 @@ public final class CardSheet {
         List<Plan> parts = Planner.ofParts(plan);
         List<Place> places = new ArrayList<>();
         for (int i = 0; i < cards.size(); i++) {
+            goOn(goOn, DRAWING * i / cards.size());
             Card card = cards.get(i);
             List<Picture> pictures = PrintedCard.draw(
                     parts.get(card.part()),
@@ -108,6 +122,7 @@ public final class CardSheet {
         }
         int aPage = across * across;
         for (int first = 0; first < places.size(); first += aPage) {
+            goOn(goOn, DRAWING + (1 - DRAWING) * first / places.size());
             PDPage page = new PDPage(size.paper());
             document.addPage(page);
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
@@ -128,6 +143,12 @@ public final class CardSheet {
                     }
                 }
             }
+        }
+    }
+
+    private static void goOn(DoublePredicate asked, double share) {
+        if (!asked.test(share)) {
+            throw new CancellationException();
         }
     }
 

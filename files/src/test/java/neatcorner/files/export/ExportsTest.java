@@ -73,7 +73,8 @@ class ExportsTest {
                 BOOK,
                 SheetSize.A4,
                 Optional.of(new Export.Boards(ExportsTest::milling, SHOP, onSheet)),
-                Optional.of("a-job"));
+                Optional.of("a-job"),
+                _ -> true);
     }
 
     private static List<Export> all() {

@@ -12,6 +12,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import neatcorner.core.card.Card;
 import neatcorner.core.card.CardCode;
 import neatcorner.core.card.Cards;
@@ -46,7 +47,7 @@ class CardSheetTest {
         assertThat(codes).doesNotHaveDuplicates();
         for (int across : new int[] {1, 2}) {
             List<String> read = new ArrayList<>();
-            byte[] pdf = CardSheet.write(plan, Optional.of(JOB), across * across, BOOK, paper);
+            byte[] pdf = CardSheet.write(plan, Optional.of(JOB), across * across, BOOK, paper, _ -> true);
             try (PDDocument document = Loader.loadPDF(pdf)) {
                 PDFRenderer pages = new PDFRenderer(document);
                 for (int page = 0; page < document.getNumberOfPages(); page++) {
@@ -78,7 +79,7 @@ class CardSheetTest {
 
     @Test
     void everyWordOfACardIsPrinted() throws Exception {
-        byte[] pdf = CardSheet.write(plan, Optional.empty(), 4, BOOK, SheetSize.A4);
+        byte[] pdf = CardSheet.write(plan, Optional.empty(), 4, BOOK, SheetSize.A4, _ -> true);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             String text = plain(new PDFTextStripper().getText(document));
             cards.forEach(card -> {
@@ -105,6 +106,22 @@ class CardSheetTest {
         assertThat(CardCode.read("neat-corner:rack:C-1")).isEmpty();
         assertThat(CardCode.read("#neat-corner:card:0a1b2c3d:xyz")).isEmpty();
         assertThatExceptionOfType(IllegalArgumentException.class)
-                .isThrownBy(() -> CardSheet.write(plan, Optional.empty(), 3, BOOK, SheetSize.A4));
+                .isThrownBy(() -> CardSheet.write(plan, Optional.empty(), 3, BOOK, SheetSize.A4, _ -> true));
+    }
+
+    /** How far it is is said in shares that grow, and whoever does not want it any more is not kept waiting. */
+    @Test
+    void manyCardsCanBeStopped() {
+
+        List<Double> shares = new ArrayList<>();
+        CardSheet.write(plan, Optional.empty(), 4, BOOK, SheetSize.A4, shares::add);
+        assertThat(shares).isSorted().allMatch(share -> share >= 0 && share <= 1);
+        List<Double> asked = new ArrayList<>();
+        assertThatExceptionOfType(CancellationException.class)
+                .isThrownBy(() -> CardSheet.write(plan, Optional.empty(), 1, BOOK, SheetSize.A4, share -> {
+                    asked.add(share);
+                    return asked.size() < 5;
+                }));
+        assertThat(asked).hasSize(5);
     }
 }
