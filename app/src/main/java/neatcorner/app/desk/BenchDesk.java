@@ -529,7 +529,7 @@ public final class BenchDesk {
     private void takeUp(Card card) {
         boolean atSticks = card.scene() instanceof Scene.OnTheRack || card.scene() instanceof Scene.AtTheSaw;
         CutLots lots = told().orElseThrow().plan().get(CutLots.class);
-        if (atSticks && !lots.laid().isEmpty() && !lots.isAs(log().tookUp())) {
+        if (atSticks && !lots.laid().isEmpty() && !lots.isAsLong(log().tookUp())) {
             append(card, new Deed.TookUp(card.act(), lots.laid()));
         }
     }

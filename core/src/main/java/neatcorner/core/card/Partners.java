@@ -67,9 +67,15 @@ final class Partners {
         return own.map(one -> all.stream().filter(one::isLike).toList()).orElse(List.of());
     }
 
+    /** How a piece came out; what was read before its job made it another length is of another piece. */
     private Optional<Deed.Measured> read(Act.Saw sawn) {
         return log.pieces().stream()
                 .filter(read -> read.act() instanceof Act.Saw saw && saw.isOfSamePiece(sawn))
+                .filter(read -> all.stream()
+                        .filter(mate -> mate.sawn.isOfSamePiece(sawn))
+                        .allMatch(mate -> log.lengthWhen(read)
+                                .filter(then -> !then.equals(mate.piece.length()))
+                                .isEmpty()))
                 .findFirst();
     }
 

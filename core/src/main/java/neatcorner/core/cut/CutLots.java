@@ -47,6 +47,11 @@ public record CutLots(List<Lots.Order> orders, List<Lot> lots) {
                 .toList();
     }
 
+    /** Whether every piece lies on the stick on which it was taken up, and is as long as it was then. */
+    public boolean isAsLong(List<Deed.Laid> taken) {
+        return laid().stream().allMatch(stick -> TakenUp.isAsLong(stick, taken));
+    }
+
     /** Whether every piece lies on the stick on which it was taken up. */
     public boolean isAs(List<Deed.Laid> taken) {
         return laid().stream().allMatch(stick -> TakenUp.isAs(stick, taken));

@@ -3,6 +3,7 @@ package neatcorner.core.cut;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.recall.Known;
@@ -57,9 +58,18 @@ record TakenUp(List<Deed.Laid> sticks, Map<String, String> parts) {
 
     /** Whether a stick carries nothing but what was laid on it when it was taken up. */
     static boolean isAs(Deed.Laid stick, List<Deed.Laid> taken) {
-        List<Which> pieces = stick.spots().stream().map(Which::of).toList();
+        return isAs(stick, taken, Which::of);
+    }
+
+    /** The same, and all as long as it was then. */
+    static boolean isAsLong(Deed.Laid stick, List<Deed.Laid> taken) {
+        return isAs(stick, taken, spot -> List.of(Which.of(spot), spot.length()));
+    }
+
+    private static boolean isAs(Deed.Laid stick, List<Deed.Laid> taken, Function<Deed.Spot, Object> told) {
+        List<Object> pieces = stick.spots().stream().map(told).toList();
         return taken.stream()
                 .filter(one -> one.stick().equals(stick.stick()))
-                .anyMatch(one -> one.spots().stream().map(Which::of).toList().containsAll(pieces));
+                .anyMatch(one -> one.spots().stream().map(told).toList().containsAll(pieces));
     }
 }

@@ -176,9 +176,16 @@ final class Framing {
             return Optional.empty();
         }
         Length planned = chain.walk(Line.RABBET.size(axis), Line.RABBET).result().value();
+        Length outside = chain.walk(Line.OUTSIDE.size(axis), Line.OUTSIDE).result().value();
         List<String> sides = sidesAlong(axis, loop);
         Optional<Deed.Measured> read = readings.of(Line.RABBET.size(axis))
-                .filter(one -> isOf(asItStood(planned, sides, one), Line.RABBET, axis, one));
+                .filter(one -> isOf(
+                        one.planned().equals(planned.minus(readings.shortBefore(sides, outside, one)))
+                                ? one.planned()
+                                : planned,
+                        Line.RABBET,
+                        axis,
+                        one));
         if (read.isPresent()) {
             findTooSmall(chain, axis, read.get().value());
             Optional<Length> then = readings.takenAtCut(Line.RABBET.size(axis))
@@ -186,7 +193,7 @@ final class Framing {
             then.ifPresentOrElse(taken -> findCutBefore(chain, axis, read.get(), taken), () -> find(axis, read.get()));
             return Optional.of(line -> chain.from(Line.RABBET, read.get().value(), line.size(axis), line));
         }
-        Length less = readings.shortBy(sides);
+        Length less = readings.shortBy(sides, outside);
         if (less.isZero()) {
             return Optional.empty();
         }
@@ -209,12 +216,6 @@ final class Framing {
                         .filter(side -> along.contains(side.name()))
                         .map(Side::letters)
                         .toList();
-    }
-
-    /** What the rabbet was to be when it was read: that which was planned, or less where a side had come out short. */
-    private Length asItStood(Length planned, List<String> sides, Deed.Measured read) {
-        Length then = planned.minus(readings.shortBefore(sides, read));
-        return read.planned().equals(then) ? then : planned;
     }
 
     /** Whether it was read of the frame that is planned now; what was read of another says nothing of this one. */

@@ -126,6 +126,10 @@ public sealed interface Deed {
      * @param mirrored whether it is turned over, so that its cuts lean the other way
      */
     record Spot(String part, PieceId piece, Length start, Length end, boolean swapped, boolean mirrored) {
+        /** Between its furthest points. */
+        public Length length() {
+            return end.minus(start);
+        }
     }
 
     /** What spoils a piece. */

@@ -60,14 +60,20 @@ public final class Readings {
      * How much shorter than planned the shortest of these sides came out, so that whatever lies between their ends has
      * so much less room; nothing where none did by more than a reading is sure to. A piece that came out long is none
      * of it: it is trimmed.
+     *
+     * @param planned how long they are now by the plan: what was read of a piece of another length is none of it
      */
-    public Length shortBy(Collection<String> sides) {
-        return shortBy(of(sides).stream());
+    public Length shortBy(Collection<String> sides, Length planned) {
+        return shortBy(of(sides, planned));
     }
 
     /** The same of what was known when something else was read. */
-    public Length shortBefore(Collection<String> sides, Deed.Measured read) {
-        return shortBy(of(sides).stream().filter(piece -> log.isBefore(piece, read)));
+    public Length shortBefore(Collection<String> sides, Length planned, Deed.Measured read) {
+        return shortBy(of(sides, planned).filter(piece -> log.isBefore(piece, read)));
+    }
+
+    private Stream<Deed.Measured> of(Collection<String> sides, Length planned) {
+        return of(sides).stream().filter(read -> read.planned().equals(planned));
     }
 
     private static Length shortBy(Stream<Deed.Measured> pieces) {

@@ -115,6 +115,22 @@ public final class WorkLog {
         return position(first) < position(then);
     }
 
+    /** How long the piece of a reading was planned when it was read; empty where its stick was not taken up before. */
+    public Optional<Length> lengthWhen(Deed.Measured read) {
+        return entries.subList(0, Math.max(0, position(read))).reversed().stream()
+                .map(LogLine::deed)
+                .filter(Deed.TookUp.class::isInstance)
+                .findFirst()
+                .flatMap(took -> ((Deed.TookUp) took)
+                        .sticks().stream()
+                                .flatMap(stick -> stick.spots().stream())
+                                .filter(spot -> read.act() instanceof Act.Saw saw
+                                        && spot.part().equals(saw.part())
+                                        && spot.piece().equals(saw.piece()))
+                                .map(Deed.Spot::length)
+                                .findFirst());
+    }
+
     private int position(Deed.Measured read) {
         return entries.stream().map(LogLine::deed).toList().lastIndexOf(read);
     }

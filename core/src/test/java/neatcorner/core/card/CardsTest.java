@@ -14,6 +14,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
+import neatcorner.core.cut.CutLots;
 import neatcorner.core.cut.Source;
 import neatcorner.core.cut.StickLayout;
 import neatcorner.core.cut.Supply;
@@ -326,6 +327,24 @@ class CardsTest {
         Plan small = Planner.plan(
                 job, Sample.shop(), WorkLog.NOTHING.with(line(measured(first, Length.mm(-9)))), Answers.NONE);
         assertThat(small.findings()).anyMatch(finding -> finding.id().equals("rabbet_too_small"));
+    }
+
+    /** What was read of a piece before the job made it another length says nothing of the piece that is cut now. */
+    @Test
+    void aPieceOfAnotherLengthIsAnotherPiece() {
+        Job job = Sample.job("12", "14");
+        Plan plan = Planner.plan(job, Sample.shop());
+        Card first = sawn(plan, "A–B");
+        Deed took = new Deed.TookUp(first.act(), plan.get(CutLots.class).laid());
+        WorkLog log = WorkLog.NOTHING.with(line(took)).with(line(measured(first, Length.mm(-2))));
+        Length other = length(sawn(Planner.plan(job, Sample.shop(), log, Answers.NONE), "C–D"));
+        assertThat(other).isEqualTo(length(sawn(plan, "C–D")).minus(Length.mm(2)));
+        Job wider = Sample.job("12 1/2", "14");
+        Plan now = Planner.plan(wider, Sample.shop());
+        Plan after = Planner.plan(wider, Sample.shop(), log, Answers.NONE);
+        assertThat(length(sawn(after, "C–D"))).isEqualTo(length(sawn(now, "C–D")));
+        assertThat(glass(after, Axis.WIDTH)).isEqualTo(glass(now, Axis.WIDTH));
+        assertThat(Cards.verdict(after, sawn(after, "A–B"))).isEmpty();
     }
 
     private static Card sawn(Plan plan, String letters) {
