@@ -14,6 +14,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import neatcorner.core.Sample;
+import neatcorner.core.cut.Booking;
 import neatcorner.core.cut.CutLots;
 import neatcorner.core.cut.Source;
 import neatcorner.core.cut.StickLayout;
@@ -270,6 +271,34 @@ class CardsTest {
                 .startsWith(Source.From.OFF_CUT, Source.From.RACK, Source.From.TO_BUY);
         assertThat(taken(plan, stick, piece, tight.minus(Length.mm(0.1))))
                 .startsWith(Source.From.RACK, Source.From.TO_BUY);
+    }
+
+    /** What is booked when all is cut: the wood of pieces that were made again is gone from sticks and rack, too. */
+    @Test
+    void theRackIsWithoutWhatWasMadeAgain() {
+        Shop shop = Sample.shop(Sample.plain(), new Sticks(Length.inches(96), 6));
+        Plan plan = Planner.plan(Sample.job("16", "20"), shop);
+        Act.Saw first = (Act.Saw) sawn(plan, "A–B").act();
+        WorkLog log = WorkLog.NOTHING;
+        for (int i = 0; i < 5; i++) {
+            log = log.with(line(new Deed.WentWrong(first, Deed.Spoilt.SPLIT, Length.mm(1))));
+        }
+        List<Supply.Taken> again =
+                Remake.of(plan.noting(log)).stream().map(Remake::from).toList();
+        assertThat(again).hasSize(5).anyMatch(Supply.Taken::fresh).anyMatch(taken -> !taken.fresh());
+        Booking booking = Booking.ofSticks(plan.cuts().lots(), again, shop, Length.inches(12));
+        int fresh = (int) again.stream().filter(Supply.Taken::fresh).count();
+        int sticks = plan.cuts().sticks().size() + fresh;
+        Shop after = booking.edit().apply(shop);
+        assertThat(after.mouldings().getFirst().onHand().getFirst().count()).isEqualTo(6 - sticks);
+        Length pieces = Length.sum(plan.cuts().sticks().stream()
+                .flatMap(stick -> stick.placed().stream())
+                .map(placed -> placed.piece().length())
+                .toList());
+        Length remade = again.getFirst().layout().placed().getFirst().piece().length().times(5);
+        Length kept = Length.sum(booking.kept().stream().map(item -> ((OffCut) item).length()).toList());
+        assertThat(kept.isPositive()).isTrue();
+        assertThat(kept.plus(pieces).plus(remade)).isLessThanOrEqualTo(Length.inches(96).times(sticks));
     }
 
     /** Where other sticks come from, taken up one after another, with an off-cut of this length and a stick there. */
