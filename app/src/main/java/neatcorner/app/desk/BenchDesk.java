@@ -414,6 +414,7 @@ public final class BenchDesk {
     private Optional<Spoiling> again(Deed.WentWrong wrong) {
         Plan plan = told().orElseThrow().plan().noting(log());
         Optional<Words> share = wrong.what() == Deed.Spoilt.TOO_SHORT
+                        && log().measured(wrong.act()).isEmpty()
                 ? Cards.toShare(plan, wrong.act())
                 : Optional.empty();
         return Cards.again(plan, wrong).map(remake -> new Spoiling(wrong, remake, share));

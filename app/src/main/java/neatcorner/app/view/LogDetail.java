@@ -194,12 +194,13 @@ final class LogDetail extends Panel {
         String came = read.map(one -> Labels.get(
                         "log.read_by",
                         book().exactly(one.value()),
-                        BenchEntry.off(book(), one),
+                        one.isOff() ? BenchEntry.off(book(), one) : Labels.get("log.as_planned"),
                         book().say(Phrasebook.keyOf(one.by()))))
                 .orElseGet(() -> Labels.get("log.not_measured"));
-        return spread(
-                text(Labels.get("log.planned", what, book().write(planned))),
-                text(came, read.filter(Deed.Measured::isOff).isPresent() ? "strong" : "soft"));
+        Node line = text(Labels.get("log.planned", what, book().write(planned)));
+        return read.isEmpty()
+                ? spread(line, text(came, "soft"))
+                : new VBox(line, text(came, read.get().isOff() ? "strong" : "soft"));
     }
 
     /** How long it took, station by station, and what mishaps cost. */

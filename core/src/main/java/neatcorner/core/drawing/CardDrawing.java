@@ -8,7 +8,9 @@ import neatcorner.core.words.Station;
 
 /** What a card shows, from where the maker stands. */
 public final class CardDrawing {
-    private static final int ALL_STICKS = 40;
+    /** A line below the sticks says how many more there are. */
+    private static final double LINE = 24;
+
     /** It is read from further away than a drawing on the desk. */
     private static final double LARGER = 1.45;
 
@@ -35,12 +37,20 @@ public final class CardDrawing {
             case Scene.AtTheSaw(var cut, var kerf, _) -> SawCutDrawing.draw(cut, kerf, afar, width, height);
             case Scene.InTheMachine(var step) ->
                 MakingDrawing.draw(Planner.at(plan, card.part()), step, afar, width, height);
-            case Scene.OnTheRack() -> StickDrawing.draw(plan, afar, width, ALL_STICKS);
+            case Scene.OnTheRack() -> StickDrawing.draw(plan, afar, width, sticks(plan, afar, width, height));
             case Scene.AtTheCorner(int corner) ->
                 CornerDrawing.draw(Planner.at(plan, card.part()).atCorner(corner), reader, width, height);
             case Scene.OnTheBench(Station station) ->
                 bench(Planner.at(plan, card.part()), station, reader, width, height);
         };
+    }
+
+    /** As many sticks as there is room for. */
+    private static int sticks(Plan plan, Reader reader, double width, double height) {
+        int all = plan.cuts().sticks().size();
+        return StickDrawing.shownIn(plan, reader, width, 0, height) >= all
+                ? all
+                : StickDrawing.shownIn(plan, reader, width, 0, height - LINE * reader.scale());
     }
 
     /** The part as its station is seen at the bench. */
