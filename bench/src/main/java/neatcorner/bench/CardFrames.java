@@ -8,6 +8,7 @@ import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import neatcorner.app.desk.BenchDesk;
+import neatcorner.app.desk.Mishaps;
 import neatcorner.app.desk.Page;
 import neatcorner.core.card.Scene;
 import neatcorner.core.words.Station;
@@ -96,9 +97,9 @@ public final class CardFrames {
         }
         bench.goTo(cut);
         long began = System.nanoTime();
-        BenchDesk.Spoiling spoiling = bench.spoiling(Deed.Spoilt.SPLIT).orElseThrow();
+        Mishaps.Spoiling spoiling = bench.mishaps().spoiling(Deed.Spoilt.SPLIT).orElseThrow();
         double quick = (System.nanoTime() - began) / 1e6;
-        bench.spoilt(spoiling);
+        bench.mishaps().spoilt(spoiling);
         new AnimationTimer() {
             @Override
             public void handle(long now) {

@@ -53,6 +53,7 @@ public final class BenchDesk {
     private final Aside<Wanted, Told> told;
     private final Aside<Told, List<Map<FigureKey<?>, Gap>>> doubts;
     private final Together together;
+    private final Mishaps mishaps;
     private Optional<Held> held = Optional.empty();
     private String by;
     /** The card that was asked for, until the cards are there. */
@@ -67,6 +68,7 @@ public final class BenchDesk {
         this.changed = changed;
         this.told = new Aside<>(interfaceThread);
         this.doubts = new Aside<>(interfaceThread);
+        this.mishaps = new Mishaps(desk, this, changed);
     }
 
     /** What cards depend on. A better way to lay the pieces is none of it: once they are told they stay. */
@@ -275,61 +277,8 @@ public final class BenchDesk {
         return card().filter(card -> log().isDone(card.act())).isPresent();
     }
 
-    /** What of the card in hand can be taken back: that it is done, else what makes it be there. */
-    public enum TakingBack {
-        /** It is done. */
-        DONE,
-        /** Its piece was spoiled. */
-        PIECE,
-        /** Its corner went wrong. */
-        CORNER
-    }
-
-    /** What can be taken back just now; empty where nothing can. */
-    public Optional<TakingBack> takingBack() {
-        return card().flatMap(card -> {
-            if (isDone()) {
-                return Optional.of(TakingBack.DONE);
-            }
-            if (card.act() instanceof Act.Saw saw && saw.again() > 0) {
-                return isBegun(saw) ? Optional.empty() : Optional.of(TakingBack.PIECE);
-            }
-            return isMending(card.act()) ? Optional.of(TakingBack.CORNER) : Optional.empty();
-        });
-    }
-
-    /** Whether an end of a piece that is made again is cut already. */
-    private boolean isBegun(Act.Saw saw) {
-        return Stream.of(true, false)
-                .anyMatch(right -> log().isDone(new Act.Saw(saw.part(), saw.piece(), right, saw.again())));
-    }
-
-    private static boolean isMending(Act act) {
-        return act instanceof Act.Step step && Mending.isStep(step.what());
-    }
-
-    /** Takes back what can be: the card is not done, or what went wrong is good after all. */
-    public void takeBack() {
-        takingBack().ifPresent(what -> {
-            Card card = card().orElseThrow();
-            switch (what) {
-                case DONE -> write(card, new Deed.TakenBack(card.act()));
-                case PIECE -> {
-                    Act.Saw spoilt = log().lastSpoilt((Act.Saw) card.act()).act();
-                    write(card, new Deed.GoodAfterAll(card.act()));
-                    ask(desk.jobId(), spoilt::equals);
-                }
-                case CORNER -> {
-                    write(card, new Deed.GoodAfterAll(card.act()));
-                    desk.edit(new Edit.InPart(card.part(), new Edit.Mishap(Optional.empty())));
-                }
-            }
-            changed.run();
-        });
-    }
-
     /** Goes to such a card as soon as the cards are there. */
-    private void ask(String job, Predicate<Act> which) {
+    void ask(String job, Predicate<Act> which) {
         asked = Optional.of(new Asked(job, which));
         held = Optional.empty();
     }
@@ -348,7 +297,7 @@ public final class BenchDesk {
             case Act.Saw saw when saw.right() -> made(card);
             case Act.Saw _ -> Optional.empty();
             case Act.Size size -> planned(size, card).or(() -> length(card));
-            case Act.Step _ -> isMending(card.act()) ? Optional.empty() : length(card);
+            case Act.Step _ -> Mishaps.isMending(card.act()) ? Optional.empty() : length(card);
         });
     }
 
@@ -402,82 +351,9 @@ public final class BenchDesk {
         return Optional.empty();
     }
 
-    /** What it comes to when the piece in hand is spoiled so; empty where no piece is cut. */
-    public Optional<Spoiling> spoiling(Deed.Spoilt what) {
-        return card().flatMap(card -> card.act() instanceof Act.Saw saw
-                        && card.scene() instanceof Scene.AtTheSaw(var cut, var kerf, _)
-                ? again(new Deed.WentWrong(
-                        saw, what, cut.on().placed().piece().length().plus(kerf)))
-                : Optional.empty());
-    }
-
-    private Optional<Spoiling> again(Deed.WentWrong wrong) {
-        Plan plan = told().orElseThrow().plan().noting(log());
-        Optional<Words> share = wrong.what() == Deed.Spoilt.TOO_SHORT
-                        && log().measured(wrong.act()).isEmpty()
-                ? Cards.toShare(plan, wrong.act())
-                : Optional.empty();
-        return Cards.again(plan, wrong).map(remake -> new Spoiling(wrong, remake, share));
-    }
-
-    /**
-     * A piece that would be spoiled.
-     *
-     * @param wrong  what went wrong
-     * @param remake how it is made again
-     * @param share  what could be cut as short instead; empty where nothing could
-     */
-    public record Spoiling(Deed.WentWrong wrong, Remake remake, Optional<Words> share) {
-        /** In words. */
-        public Words words() {
-            Words again = Words.of("bench.again", remake.piece(), remake.words(), wrong.lost());
-            return share.map(others -> Words.of("bench.share", again, others)).orElse(again);
-        }
-    }
-
-    /** It is spoiled, and is made again. */
-    public void spoilt(Spoiling spoiling) {
-        card().ifPresent(card -> write(card, spoiling.wrong()));
-        changed.run();
-    }
-
-    /** The letters of the corners of the part in hand that can go wrong now, in order; none before its joints. */
-    public List<String> corners() {
-        return card().filter(card -> !(card.act() instanceof Act.Saw)
-                        && card.act().station().compareTo(Station.CORNERS) >= 0)
-                .map(card -> told().orElseThrow().at(card).frame())
-                .filter(frame -> !frame.isSolid())
-                .map(frame -> frame.members().stream()
-                        .map(member -> member.side().to())
-                        .toList())
-                .orElse(List.of());
-    }
-
-    /**
-     * A corner of the part in hand went wrong: from now on its mending is among the cards, and the first of it in hand.
-     *
-     * @return why that cannot be, in the maker's words; empty when it can
-     */
-    public Optional<String> cornerWentWrong(Trouble.Kind kind, int corner, Length amount) {
-        Card card = card().orElseThrow();
-        try {
-            Trouble trouble = new Trouble(kind, corner, amount);
-            append(
-                    new Deed.CornerWentWrong(card.act(), trouble),
-                    Cards.where(told().orElseThrow().at(card), trouble));
-            ask(desk.jobId(), act -> act.part().equals(card.act().part()) && isMending(act) && !log().isDone(act));
-            Optional<String> refused =
-                    desk.edit(new Edit.InPart(card.part(), new Edit.Mishap(Optional.of(trouble))));
-            changed.run();
-            return refused;
-        } catch (Refusal outside) {
-            return Optional.of(desk.said(outside));
-        }
-    }
-
-    /** The wood of the pieces of the job in hand that were made again. */
-    List<Supply.Taken> madeAgain() {
-        return Remake.of(desk.plan().noting(log())).stream().map(Remake::from).toList();
+    /** What goes wrong. */
+    public Mishaps mishaps() {
+        return mishaps;
     }
 
     /** A remark on the card in hand; says why it is refused. */
@@ -519,7 +395,8 @@ public final class BenchDesk {
         return Optional.empty();
     }
 
-    private void write(Card card, Deed deed) {
+    /** Writes down what was done of a card; what lies on a stick is written first. */
+    void write(Card card, Deed deed) {
         if (!(deed instanceof Deed.Remark || deed instanceof Deed.Photo)) {
             takeUp(card);
         }
@@ -539,7 +416,8 @@ public final class BenchDesk {
         append(deed, card.title());
     }
 
-    private void append(Deed deed, Words said) {
+    /** Writes down a deed in these words. */
+    void append(Deed deed, Words said) {
         desk.log(new LogLine(clock.instant().truncatedTo(ChronoUnit.SECONDS), by, deed, said));
     }
 

@@ -291,7 +291,7 @@ public final class CutDesk {
             case STICKS ->
                 Booking.ofSticks(
                         lots(),
-                        together.isPresent() ? List.of() : desk.bench().madeAgain(),
+                        together.isPresent() ? List.of() : desk.bench().mishaps().madeAgain(),
                         desk.shop(),
                         desk.plan().frame().habits().get(Habit.USEFUL));
             case BOARDS -> BoardBooking.of(

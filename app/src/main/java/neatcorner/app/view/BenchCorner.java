@@ -83,7 +83,7 @@ final class BenchCorner extends VBox {
                 choose(Trouble.Kind.values()[number]);
             }
         } else if (code.isLetterKey() && kind.isPresent()) {
-            int number = desk.bench().corners().indexOf(code.getName());
+            int number = desk.bench().mishaps().corners().indexOf(code.getName());
             if (number >= 0) {
                 choose(number);
             }
@@ -95,7 +95,7 @@ final class BenchCorner extends VBox {
         corner = OptionalInt.empty();
         shown(amount, false);
         refuse(Optional.empty());
-        List<String> letters = desk.bench().corners();
+        List<String> letters = desk.bench().mishaps().corners();
         List<Button> all = new ArrayList<>();
         for (String letter : letters.stream().sorted(inOrder()).toList()) {
             Button button = BenchPage.button("bench-corner-" + letter, "bench-side");
@@ -116,7 +116,7 @@ final class BenchCorner extends VBox {
         kind.ifPresent(now -> ask(
                 Labels.get(
                         "bench.how_much",
-                        desk.bench().corners().get(number),
+                        desk.bench().mishaps().corners().get(number),
                         desk.book().say(now.words()),
                         desk.book().say(now.amount())),
                 List.of()));
@@ -130,6 +130,7 @@ final class BenchCorner extends VBox {
     private void take() {
         try {
             Optional<String> why = desk.bench()
+                    .mishaps()
                     .cornerWentWrong(kind.orElseThrow(), corner.orElseThrow(), desk.parsed(amount.getText()));
             if (why.isEmpty()) {
                 closed.run();

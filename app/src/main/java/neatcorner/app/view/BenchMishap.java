@@ -10,6 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.BenchDesk;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Mishaps;
 import neatcorner.core.card.Scene;
 import neatcorner.core.words.Phrasebook;
 import neatcorner.core.work.Deed;
@@ -22,7 +23,7 @@ final class BenchMishap extends VBox {
     private final Label says = Panel.text("", "bench-says");
     private final Button again = side("bench-again", Labels.get("bench.make_again"));
     private final BenchCorner corner;
-    private Optional<BenchDesk.Spoiling> spoiling = Optional.empty();
+    private Optional<Mishaps.Spoiling> spoiling = Optional.empty();
 
     /**
      * What went wrong.
@@ -96,7 +97,7 @@ final class BenchMishap extends VBox {
 
     /** Reads the desk anew. */
     void update() {
-        open.setDisable(!isOfPiece() && desk.bench().corners().isEmpty());
+        open.setDisable(!isOfPiece() && desk.bench().mishaps().corners().isEmpty());
     }
 
     private boolean isOfPiece() {
@@ -125,10 +126,10 @@ final class BenchMishap extends VBox {
     }
 
     private void choose(Deed.Spoilt what) {
-        outcome(desk.bench().spoiling(what));
+        outcome(desk.bench().mishaps().spoiling(what));
     }
 
-    private void outcome(Optional<BenchDesk.Spoiling> now) {
+    private void outcome(Optional<Mishaps.Spoiling> now) {
         spoiling = now;
         says.setText(now.map(one -> desk.book().say(one.words())).orElse(""));
         says.setVisible(now.isPresent());
@@ -138,8 +139,8 @@ final class BenchMishap extends VBox {
     }
 
     private void take() {
-        Optional<BenchDesk.Spoiling> now = spoiling;
+        Optional<Mishaps.Spoiling> now = spoiling;
         show(false);
-        now.ifPresent(desk.bench()::spoilt);
+        now.ifPresent(desk.bench().mishaps()::spoilt);
     }
 }

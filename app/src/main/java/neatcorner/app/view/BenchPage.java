@@ -27,6 +27,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.BenchDesk;
 import neatcorner.app.desk.Desk;
+import neatcorner.app.desk.Mishaps;
 import neatcorner.app.desk.Page;
 import neatcorner.core.card.Card;
 import neatcorner.core.card.CardCode;
@@ -142,7 +143,7 @@ final class BenchPage extends VBox {
         done.setOnAction(_ -> goOn());
         back.setText(Labels.get("bench.back"));
         back.setOnAction(_ -> goTo(-1));
-        undo.setOnAction(_ -> desk.bench().takeBack());
+        undo.setOnAction(_ -> desk.bench().mishaps().takeBack());
         HBox row = new HBox(14, back, done, undo);
         Button photo = button("bench-photo", "bench-side");
         photo.setText(Labels.get("bench.photo"));
@@ -207,7 +208,7 @@ final class BenchPage extends VBox {
             case LEFT, BACK_SPACE, PAGE_UP -> goTo(-1);
             case RIGHT -> goTo(1);
             case KeyCode code when entry.opens(code) -> { }
-            case U -> bench().takeBack();
+            case U -> bench().mishaps().takeBack();
             case T -> bench().together(!bench().isTogether());
             case P -> files.which().ifPresent(this::photo);
             default -> {
@@ -234,7 +235,7 @@ final class BenchPage extends VBox {
         done.setText(Labels.get(isDone ? "bench.done_next" : "bench.next"));
         done.setDisable(now.isEmpty());
         back.setDisable(bench().at() == 0);
-        Optional<BenchDesk.TakingBack> what = bench().takingBack();
+        Optional<Mishaps.TakingBack> what = bench().mishaps().takingBack();
         what.ifPresent(one -> undo.setText(Labels.get("bench.undo." + one.name().toLowerCase(Locale.ROOT))));
         undo.setVisible(what.isPresent());
         undo.setManaged(what.isPresent());

@@ -201,6 +201,7 @@ class BenchTest extends OnTheDemo {
     void aCornerThatOpenedIsMended() throws Exception {
         toTheBench(0);
         int cards = count();
+        assertThat(on(() -> desk.bench().mishaps().corners())).as("of sticks on the rack").isEmpty();
         goTo(on(() -> numberOf(new Act.Step("frame", Station.GLUE_UP, "card.wait", 1))));
         hand.push(KeyCode.SPACE).push(KeyCode.LEFT);
         hand.push(KeyCode.W).push(KeyCode.DIGIT1).push(KeyCode.C);
