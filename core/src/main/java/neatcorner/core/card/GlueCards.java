@@ -143,7 +143,7 @@ final class GlueCards {
                     Deck.number(doing.what()),
                     says,
                     List.of(),
-                    deck.cautions(Station.CORNERS),
+                    part.safety().stream().filter(doing.cautions()::contains).sorted().toList(),
                     doing.isClamped() ? Optional.of(part.glue().adhesive().clamp()) : Optional.empty(),
                     new Scene.AtTheCorner(trouble.corner())));
         }

@@ -1,12 +1,14 @@
 package neatcorner.core.mend;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import neatcorner.core.job.Trouble;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.report.Safety;
 import neatcorner.core.words.FigureKey;
 
 /**
@@ -56,6 +58,18 @@ public record Mending(Optional<Trouble> trouble, List<Words> steps) {
         /** Whether it only empties a frame that is framed up already. */
         public boolean isEmptying() {
             return what.key().equals("mend.empty");
+        }
+
+        /** What can hurt while it is done. */
+        public Set<Safety> cautions() {
+            return switch (what.key().split("\\.")[1]) {
+                case "empty" -> EnumSet.of(Safety.GLASS);
+                case "draw", "pin_out", "pin_again" -> EnumSet.of(Safety.PINS);
+                case "glue", "clamp", "burnish", "sliver", "split_glue" -> EnumSet.of(Safety.ADHESIVE);
+                case "split_again" -> EnumSet.of(Safety.SCREWS);
+                case "step_profile", "step_feather", "step_whole" -> EnumSet.of(Safety.DUST);
+                default -> EnumSet.noneOf(Safety.class);
+            };
         }
 
         /** Whether it leaves the corner in a clamp. */

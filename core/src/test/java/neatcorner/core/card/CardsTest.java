@@ -221,8 +221,11 @@ class CardsTest {
                     .containsExactlyInAnyOrderElementsOf(plan.get(Mending.class).steps().stream()
                             .filter(step -> !step.key().equals("mend.empty"))
                             .toList());
-            assertThat(mended).isNotEmpty().allSatisfy(card -> assertThat(BOOK.say(card.says().getFirst()))
-                    .startsWith("corner A: "));
+            assertThat(mended).isNotEmpty().allSatisfy(card -> {
+                assertThat(BOOK.say(card.says().getFirst())).startsWith("corner A: ");
+                assertThat(card.cautions().contains(Safety.ADHESIVE))
+                        .isEqualTo(BOOK.say(card.title()).matches("(?i).*(thin coat|clamp,|glue in).*"));
+            });
             assertThat(mending(plan.noting(once.with(line(wrong)))))
                     .extracting(Card::act)
                     .doesNotContainAnyElementsOf(mended.stream().map(Card::act).toList());
