@@ -34,6 +34,8 @@ final class Together {
     private static final String SET_STOP = "card.set_stop";
     private static final String SET_BOTH = "card.set_both";
     private static final Set<String> TO_SET = Set.of(SET_SAW, SET_STOP, SET_BOTH);
+    /** Nobody has more on the bench: of more those that were worked on last. */
+    private static final int MOST = 24;
     /** Lines before it say where the stop is and how the saw stands. */
     private static final int AFTER_THE_SETTING = 2;
 
@@ -41,7 +43,8 @@ final class Together {
     private final Saver saver;
     private final Executor interfaceThread;
     private final Runnable changed;
-    private Optional<Key> asked = Optional.empty();
+    /** Read aside, too. */
+    private volatile Optional<Key> asked = Optional.empty();
     private Optional<Map<String, Begun>> begun = Optional.empty();
     private boolean wanted;
     /** The job from which the others were gone to. */
@@ -130,7 +133,7 @@ final class Together {
         begun = Optional.empty();
         // What was done just before is known, too.
         saver.after(() -> Thread.ofVirtual().start(() -> {
-            Map<String, Begun> all = read(key.shop);
+            Map<String, Begun> all = read(key);
             interfaceThread.execute(() -> {
                 if (asked.filter(key::equals).isPresent()) {
                     begun = Optional.of(all);
@@ -140,13 +143,16 @@ final class Together {
         }));
     }
 
-    private Map<String, Begun> read(Shop shop) {
+    private Map<String, Begun> read(Key key) {
         Map<String, Begun> all = new HashMap<>();
-        for (String id : store.begun()) {
+        for (String id : store.begun(MOST)) {
+            if (asked.filter(key::equals).isEmpty()) {
+                break;
+            }
             try {
                 Job job = store.job(id).value();
                 WorkLog log = store.work(id);
-                all.put(id, new Begun(job, Cards.of(Planner.plan(job, shop, log, Answers.NONE)), log));
+                all.put(id, new Begun(job, Cards.of(Planner.plan(job, key.shop, log, Answers.NONE)), log));
             } catch (Refusal | StoreException notToBeWorkedOn) {
                 // It says so itself when it is opened.
             }

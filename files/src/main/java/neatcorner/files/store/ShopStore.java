@@ -395,14 +395,17 @@ public final class ShopStore implements AutoCloseable {
         });
     }
 
-    /** The jobs of which anything is done and that are not put away, in the order they were added. */
-    public List<String> begun() {
+    /** The jobs of which anything is done and that are not put away, those first that were worked on last. */
+    public List<String> begun(int most) {
         return guarded(
                 "read what was begun",
                 () -> database.list(
-                        "SELECT d.id FROM document d WHERE d.kind = 'job' AND NOT d.away"
-                                + " AND EXISTS (SELECT 1 FROM work w WHERE w.document = d.id) ORDER BY d.place",
-                        row -> row.getString(1)));
+                        "SELECT d.id FROM document d JOIN"
+                                + " (SELECT document, max(at) AS last FROM work GROUP BY document) w"
+                                + " ON w.document = d.id WHERE d.kind = 'job' AND NOT d.away"
+                                + " ORDER BY w.last DESC, d.place LIMIT ?",
+                        row -> row.getString(1),
+                        most));
     }
 
     /** Writes a line more of what was done to a job; nothing that was written before is touched. */

@@ -136,6 +136,7 @@ class ShopFolderTest {
             String worked = after.jobs().getFirst().id();
             assertThat(after.work(worked)).isEqualTo(DONE);
             assertThat(after.work(after.jobs().getLast().id())).isEqualTo(WorkLog.NOTHING);
+            assertThat(after.begun(5)).containsExactly(worked);
             Function<LogLine, String> say =
                     line -> line.deed() instanceof Deed.Remark remark ? remark.text() : line.said().key();
             assertThat(after.search("corner SLIP", 10, say))
