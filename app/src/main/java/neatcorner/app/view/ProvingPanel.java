@@ -242,6 +242,18 @@ final class ProvingPanel extends Panel {
                 .or(() -> drawn().map(was -> Labels.get("proving.last", was.day().toString(), headline(was))));
     }
 
+    /** The one number of what is drawn: how far off a cut is, or the stop. */
+    Optional<String> figure() {
+        return drawn().map(proof -> switch (proof) {
+            case Proof.OfAngle angle -> book().write(off(angle));
+            case Proof.OfStop stop -> book().write(new Gap(stop.difference()));
+        });
+    }
+
+    private static Angle off(Proof.OfAngle proof) {
+        return new Angle(Math.abs(proof.error().radians()));
+    }
+
     private void verdict(VBox box) {
         try {
             Optional<Proof> proof = trial().map(trial -> trial.proof(desk().today()));
@@ -266,7 +278,7 @@ final class ProvingPanel extends Panel {
     String headline(Proof proof) {
         return switch (proof) {
             case Proof.OfAngle angle -> {
-                Angle off = new Angle(Math.abs(angle.error().radians()));
+                Angle off = off(angle);
                 String says = off.radians() == 0 ? "proving.true" : proves(angle);
                 yield Labels.get(says, book().write(off), book().write(angle.doubt()));
             }

@@ -7,6 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Page;
@@ -28,6 +29,8 @@ final class SawPage extends PartedPage {
     private final PictureView drift;
     private final PictureView frame;
     private final Label verdict = head("saw.scraps");
+    /** As large as it is read from where the saw stands. */
+    private final Label error = new Label();
     private final LateScroll plot = new LateScroll();
     private final ProvingPanel proving;
     private final BudgetPanel budget;
@@ -50,11 +53,16 @@ final class SawPage extends PartedPage {
         this.seen = picture("doctor-picture");
         this.proving = new ProvingPanel(desk, this::drawProving);
         this.budget = new BudgetPanel(desk, this::drawBudget);
+        error.getStyleClass().add("proving-figure");
+        error.setMinWidth(Region.USE_PREF_SIZE);
+        verdict.setWrapText(true);
+        HBox said = new HBox(18, error, verdict);
+        said.setAlignment(Pos.CENTER_LEFT);
         plot.show(drift);
         this.provingPart = part(
                 "proving",
                 Page.PROVING,
-                beside(card(verdict, scraps, head("saw.drift"), plot), proving),
+                beside(card(said, scraps, head("saw.drift"), plot), proving),
                 () -> {
                     proving.update();
                     drawProving();
@@ -135,6 +143,8 @@ final class SawPage extends PartedPage {
     }
 
     private void drawProving() {
+        error.setText(proving.figure().orElse(""));
+        error.setManaged(proving.figure().isPresent());
         verdict.setText(proving.title().orElseGet(() -> Labels.get("saw.scraps")));
         double high = DRIFT * desk().appearance().textSize() / 100.0;
         plot.setMinHeight(high);
