@@ -154,11 +154,19 @@ public final class Cards {
         }
     }
 
-    /** What becomes of a piece that did not come out as planned; empty for one that did, or was not read. */
+    /** What becomes of what did not come out as planned; empty for what did, was not read, or is judged later. */
     public static Optional<Words> verdict(Plan plan, Card card) {
-        return card.act() instanceof Act.Saw sawn
-                ? new Partners(plan, plan.toSaw().sticks()).verdict(sawn)
-                : Optional.empty();
+        if (card.act() instanceof Act.Saw sawn) {
+            return new Partners(plan, plan.toSaw().sticks()).verdict(sawn);
+        }
+        return plan.get(WorkLog.class)
+                .measured(card.act())
+                .filter(read -> card.act() instanceof Act.Step && read.isOff())
+                .flatMap(read -> switch (card.act().station()) {
+                    case SECTION -> Optional.of(Words.of("verdict.section", read.off().abs()));
+                    case GLUE_UP -> Optional.of(Words.of("verdict.across", read.off().abs()));
+                    default -> Optional.empty();
+                });
     }
 
     /** The pieces that could be cut as short as one that came out so; empty where there are none, or they are cut. */

@@ -361,6 +361,25 @@ class CardsTest {
         assertThat(small.findings()).anyMatch(finding -> finding.id().equals("rabbet_too_small"));
     }
 
+    /** Where a reading does not change the plan by itself it is said where it does. */
+    @Test
+    void aReadingThatNothingFollowsSaysWhereItCounts() {
+        Plan plan = Planner.plan(Sample.job("12", "14"), Sample.shop(Sample.plain()));
+        for (Station station : List.of(Station.SECTION, Station.GLUE_UP)) {
+            Card card = Cards.of(plan).stream()
+                    .filter(one -> one.act() instanceof Act.Step
+                            && one.act().station() == station
+                            && one.figure().filter(figure -> figure.value() instanceof Length).isPresent())
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(Cards.verdict(plan.noting(WorkLog.NOTHING.with(line(measured(card, Length.mm(2))))), card))
+                    .map(BOOK::say)
+                    .hasValueSatisfying(said -> assertThat(said).contains(BOOK.say(Phrasebook.keyOf(station))));
+            assertThat(Cards.verdict(plan.noting(WorkLog.NOTHING.with(line(measured(card, Length.ZERO)))), card))
+                    .isEmpty();
+        }
+    }
+
     /** What was read of a piece before the job made it another length says nothing of the piece that is cut now. */
     @Test
     void aPieceOfAnotherLengthIsAnotherPiece() {
