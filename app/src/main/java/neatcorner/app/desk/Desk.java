@@ -801,6 +801,8 @@ public final class Desk implements AutoCloseable {
     /** Saves what is under way and closes the shop. */
     @Override
     public void close() {
+        // What still comes in from under way finds nobody any more who would ask for more.
+        listeners.clear();
         gauges.close();
         improver.close();
         reader.shutdownNow();

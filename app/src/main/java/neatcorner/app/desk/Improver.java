@@ -140,8 +140,10 @@ public final class Improver implements AutoCloseable {
         });
     }
 
+    /** Looks at nothing any more, whatever still comes in from what was under way elsewhere. */
     @Override
     public void close() {
+        on = false;
         round.incrementAndGet();
         thread.shutdownNow();
     }
