@@ -12,20 +12,14 @@ import java.util.OptionalInt;
 import java.util.concurrent.Executor;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import neatcorner.core.card.Card;
 import neatcorner.core.card.CardCode;
 import neatcorner.core.card.Cards;
-import neatcorner.core.card.Remake;
 import neatcorner.core.card.Scene;
 import neatcorner.core.cut.CutLots;
-import neatcorner.core.cut.Supply;
-import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
-import neatcorner.core.job.Trouble;
 import neatcorner.core.measure.Gap;
 import neatcorner.core.measure.Length;
-import neatcorner.core.mend.Mending;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Doubts;
@@ -34,7 +28,6 @@ import neatcorner.core.plan.Planner;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
-import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
 import neatcorner.core.work.Instrument;
@@ -119,7 +112,12 @@ public final class BenchDesk {
         }
         return told().flatMap(all -> {
                     if (!doubts.isAsked(all)) {
-                        doubts.ask(all, _ -> all.parts().stream().map(Doubts::of).toList(), changed);
+                        doubts.ask(
+                                all,
+                                stop -> all.parts().stream()
+                                        .map(part -> Doubts.of(part, stop))
+                                        .toList(),
+                                changed);
                     }
                     return doubts.answer(all);
                 })

@@ -8,7 +8,6 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import neatcorner.app.desk.BenchDesk;
 import neatcorner.app.desk.Desk;
 import neatcorner.app.desk.Mishaps;
 import neatcorner.core.card.Scene;

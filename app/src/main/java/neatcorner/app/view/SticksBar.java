@@ -34,7 +34,6 @@ import neatcorner.core.job.Cutting;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.job.StickId;
 import neatcorner.core.mill.Milling;
-import neatcorner.core.recall.Known;
 import neatcorner.core.solve.sheet.SheetAnswer;
 import neatcorner.core.solve.sheet.SheetProblem;
 

@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BooleanSupplier;
 import neatcorner.core.measure.Gap;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Propagation;
@@ -28,8 +29,10 @@ public final class Doubts {
     /**
      * Within what each of them lies 19 times of 20, to either side; none of those that no reading changes by more than
      * a hundredth of a millimetre, nor of the sticks: what is cut stays as it is.
+     *
+     * @param stop says yes once nobody waits for it any more: what comes then is of no use
      */
-    public static Map<FigureKey<?>, Gap> of(Plan plan) {
+    public static Map<FigureKey<?>, Gap> of(Plan plan, BooleanSupplier stop) {
         WorkLog log = plan.get(WorkLog.class);
         List<Deed.Measured> readings =
                 log.measured().stream().filter(Doubts::counts).toList();
@@ -41,7 +44,7 @@ public final class Doubts {
             return Map.of();
         }
         double[] doubts = Propagation.combined(
-                values -> lengths(with(plan, log, readings, values), keys),
+                values -> lengths(stop.getAsBoolean() ? plan : with(plan, log, readings, values), keys),
                 readings.stream().mapToDouble(read -> read.value().toMm()).toArray(),
                 readings.stream().mapToDouble(read -> read.by().doubt().toMm()).toArray());
         Map<FigureKey<?>, Gap> found = new LinkedHashMap<>();

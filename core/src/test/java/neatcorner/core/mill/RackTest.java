@@ -39,7 +39,6 @@ import neatcorner.core.shop.Shop;
 import neatcorner.core.shop.Sticks;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.wood.Species;
-import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 
 /** Jobs, rack and cuts together: off-cuts, boards, wishes, booking. */

@@ -69,7 +69,7 @@ class DoubtsTest {
     }
 
     private static Map<FigureKey<?>, Gap> doubts(Job job, WorkLog log) {
-        return Doubts.of(Planner.plan(job, Sample.shop(), log, Answers.NONE));
+        return Doubts.of(Planner.plan(job, Sample.shop(), log, Answers.NONE), () -> false);
     }
 
     /** Glass is as sure as the rabbet was read, and what is cut from the wood not in doubt at all. */
@@ -98,7 +98,7 @@ class DoubtsTest {
         };
         Gradient diagonal = Gradient.variable(2, 0, size[0]).hypot(Gradient.variable(2, 1, size[1]));
         double[] tape = {Instrument.TAPE.doubt().toMm(), Instrument.TAPE.doubt().toMm()};
-        assertThat(Doubts.of(after).get(GluePlanner.DIAGONAL).width().toMm())
+        assertThat(Doubts.of(after, () -> false).get(GluePlanner.DIAGONAL).width().toMm())
                 .isCloseTo(Propagation.COVERAGE * combined(diagonal, tape), within(1e-4));
     }
 }
