@@ -17,12 +17,14 @@ import neatcorner.core.card.CardCode;
 import neatcorner.core.card.Cards;
 import neatcorner.core.card.Scene;
 import neatcorner.core.cut.CutLots;
+import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
 import neatcorner.core.measure.Gap;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Doubts;
+import neatcorner.core.plan.Entered;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.plan.Planner;
 import neatcorner.core.shop.Shop;
@@ -289,59 +291,62 @@ public final class BenchDesk {
                 .orElse(0);
     }
 
-    /** What can be measured of the card in hand: the length that comes out. */
-    public Optional<Length> measurable() {
-        return card().flatMap(card -> switch (card.act()) {
-            case Act.Saw saw when saw.right() -> made(card);
-            case Act.Saw _ -> Optional.empty();
-            case Act.Size size -> planned(size, card).or(() -> length(card));
-            case Act.Step _ -> Mishaps.isMending(card.act()) ? Optional.empty() : length(card);
-        });
+    /** What can be measured of the card in hand, in the order it is. */
+    public List<Card.Readable> readables() {
+        return card().map(card -> card.readables().stream().map(this::asPlanned).toList())
+                .orElse(List.of());
     }
 
-    private static Optional<Length> length(Card card) {
-        return card.figure()
-                .map(Figure::value)
-                .filter(Length.class::isInstance)
-                .map(Length.class::cast);
+    /** What is measured next of the card in hand: the first that was not yet, else the first; empty where nothing is. */
+    public Optional<Card.Readable> readable() {
+        return readables().stream()
+                .filter(one -> log().measured(one.act()).isEmpty())
+                .findFirst()
+                .or(() -> readables().stream().findFirst());
     }
 
     /** Of a size that was read before what was planned then: what it says now is what was read. */
-    private Optional<Length> planned(Act.Size size, Card card) {
-        return log().measured(size)
-                .filter(read -> length(card).filter(read.value()::equals).isPresent())
-                .map(Deed.Measured::planned);
-    }
-
-    /** Of a cut that makes a length the length it was to make by the plan. */
-    private static Optional<Length> made(Card card) {
-        return card.scene() instanceof Scene.AtTheSaw saw ? saw.planned() : Optional.empty();
+    private Card.Readable asPlanned(Card.Readable one) {
+        return log().measured(one.act())
+                .filter(read -> one.act() instanceof Act.Size && read.value().equals(one.planned()))
+                .map(read -> new Card.Readable(one.act(), one.name(), read.planned()))
+                .orElse(one);
     }
 
     /** What becomes of the piece in hand when it did not come out as planned. */
     public Optional<Words> verdict() {
-        return card().filter(card -> log().measured(card.act()).isPresent())
+        return card().filter(card -> card.readables().stream()
+                        .anyMatch(one -> log().measured(one.act()).isPresent()))
                 .flatMap(card -> Cards.verdict(told().orElseThrow().plan().noting(log()), card));
     }
 
     /**
-     * How the card in hand came out.
+     * How something on the card in hand came out. Where it is a number that is given to the plan, it is entered there.
      *
-     * @param sure whether it is kept also where another unit or a slip is likelier than what it says
+     * @param act   which of what can be measured
+     * @param sure  whether it is kept also where another unit or a slip is likelier than what it says
      * @return why it was not kept, in the maker's words; empty when it was
      */
-    public Optional<String> measured(Length value, Instrument by, boolean sure) {
-        Optional<Length> planned = measurable();
-        if (planned.isEmpty()) {
+    public Optional<String> measured(Act act, Length value, Instrument by, boolean sure) {
+        Optional<Card.Readable> there = readables().stream()
+                .filter(one -> one.act().equals(act))
+                .findFirst();
+        if (there.isEmpty()) {
             return Optional.of(desk.book().say("bench.nothing_to_measure"));
         }
         Card card = card().orElseThrow();
-        Deed.Measured deed = new Deed.Measured(card.act(), planned.get(), value, by);
+        Card.Readable which = there.get();
+        Deed.Measured deed = new Deed.Measured(which.act(), which.planned(), value, by);
         if (deed.isDoubtful() && !sure) {
-            return Optional.of(desk.book().say("bench.doubtful", planned.get(), value));
+            return Optional.of(desk.book().say("bench.doubtful", which.planned(), value));
         }
         try {
-            write(card, deed);
+            Optional<Edit> entering = Entered.by(desk.plan().noting(log()), deed);
+            Words said = card.reads().isEmpty()
+                    ? card.title()
+                    : Words.of("card.read_of", card.title(), which.name());
+            write(card, deed, said);
+            entering.ifPresent(desk::edit);
         } catch (Refusal leavesNoFrame) {
             return Optional.of(desk.said(leavesNoFrame));
         }
@@ -395,10 +400,14 @@ public final class BenchDesk {
 
     /** Writes down what was done of a card; what lies on a stick is written first. */
     void write(Card card, Deed deed) {
+        write(card, deed, card.title());
+    }
+
+    private void write(Card card, Deed deed, Words said) {
         if (!(deed instanceof Deed.Remark || deed instanceof Deed.Photo)) {
             takeUp(card);
         }
-        append(card, deed);
+        append(deed, said);
     }
 
     /** What is laid on a stick stays there from the first act on it: a better way found later is no help to it. */
@@ -406,12 +415,8 @@ public final class BenchDesk {
         boolean atSticks = card.scene() instanceof Scene.OnTheRack || card.scene() instanceof Scene.AtTheSaw;
         CutLots lots = told().orElseThrow().plan().get(CutLots.class);
         if (atSticks && !lots.laid().isEmpty() && !lots.isAsLong(log().tookUp())) {
-            append(card, new Deed.TookUp(card.act(), lots.laid()));
+            append(new Deed.TookUp(card.act(), lots.laid()), card.title());
         }
-    }
-
-    private void append(Card card, Deed deed) {
-        append(deed, card.title());
     }
 
     /** Writes down a deed in these words. */

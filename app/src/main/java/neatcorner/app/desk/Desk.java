@@ -531,7 +531,14 @@ public final class Desk implements AutoCloseable {
     /** What goes into the history; of a job with several parts, with the part it concerns. */
     private Words said(Edit edit) {
         Job job = state.plan().job();
-        return job.seen() == 0 ? edit.words() : Words.of("edit.of_part", job.part().name(), edit.words());
+        int part = switch (edit) {
+            case Edit.InPart other -> other.part();
+            case Edit.CameOut read -> read.parts().getFirst();
+            default -> job.seen();
+        };
+        return part == 0 || part >= job.parts().size()
+                ? edit.words()
+                : Words.of("edit.of_part", job.parts().get(part).name(), edit.words());
     }
 
     /** Why something was refused, in the maker's units. */

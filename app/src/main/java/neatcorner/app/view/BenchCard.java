@@ -109,13 +109,14 @@ final class BenchCard extends VBox {
 
     /** How it came out and what was remarked, above what else there is to read: nobody scrolls for it. */
     private void came(Card one) {
-        bench().log().measured(one.act()).ifPresent(measured -> say(
-                "bench-says",
-                Labels.get(
-                        "bench.measured",
-                        desk.book().exactly(measured.value()),
-                        desk.book().write(measured.planned()),
-                        BenchEntry.off(desk.book(), measured))));
+        for (Card.Readable readable : one.readables()) {
+            bench().log().measured(readable.act()).ifPresent(measured -> say("bench-says", Labels.get(
+                    one.reads().isEmpty() ? "bench.measured" : "bench.measured_of",
+                    desk.book().exactly(measured.value()),
+                    desk.book().write(measured.planned()),
+                    BenchEntry.off(desk.book(), measured),
+                    desk.book().sentence(readable.name()))));
+        }
         bench().verdict().ifPresent(what -> say("bench-verdict", said(what)));
         bench().log().photos(one.act()).forEach(name -> Photos.of(desk, name, again).ifPresent(image -> {
             ImageView seen = new ImageView(image);

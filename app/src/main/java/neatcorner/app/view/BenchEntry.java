@@ -3,6 +3,7 @@ package neatcorner.app.view;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -16,6 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import neatcorner.app.desk.Desk;
+import neatcorner.core.card.Card;
 import neatcorner.core.card.CardCode;
 import neatcorner.core.gauge.Gauge;
 import neatcorner.core.gauge.GaugeReading;
@@ -30,6 +32,8 @@ final class BenchEntry extends VBox {
     private final Desk desk;
     private final Runnable after;
     private final TextField text = new TextField();
+    /** Which of several lengths is measured. */
+    private final ComboBox<Card.Readable> which = new ComboBox<>();
     private final ComboBox<Instrument> by = new ComboBox<>();
     private final Label refused = Panel.text("", "caution-word");
     private final Button measure = side("bench-measure", "bench.measure");
@@ -43,6 +47,9 @@ final class BenchEntry extends VBox {
         WHO,
         CODE
     }
+
+    /** With what was measured before a caliper spoke: it is taken up again after that. */
+    private Optional<Instrument> laidDown = Optional.empty();
 
     /** What was refused as doubtful: typed again it is kept. */
     private String doubted = "";
@@ -62,18 +69,12 @@ final class BenchEntry extends VBox {
         by.getItems().setAll(Instrument.values());
         by.setValue(Instrument.TAPE);
         by.setAccessibleText(Labels.get("bench.with"));
-        by.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Instrument item) {
-                return item == null ? "" : desk.book().say(Phrasebook.keyOf(item));
-            }
-
-            @Override
-            public Instrument fromString(String typed) {
-                throw new IllegalStateException("a choice is not typed");
-            }
-        });
-        HBox row = new HBox(10, text, by);
+        by.setConverter(said(item -> desk.book().say(Phrasebook.keyOf(item))));
+        which.setId("bench-which");
+        which.setAccessibleText(Labels.get("bench.which"));
+        which.setConverter(said(item -> desk.book().say(item.name())));
+        which.valueProperty().addListener((_, _, _) -> prompt());
+        HBox row = new HBox(10, which, text, by);
         row.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(row, refused);
         text.setOnAction(_ -> take());
@@ -81,6 +82,9 @@ final class BenchEntry extends VBox {
             if (key.getCode() == KeyCode.ESCAPE) {
                 key.consume();
                 close();
+            } else if (key.getTarget() == text && (key.getCode() == KeyCode.UP || key.getCode() == KeyCode.DOWN)) {
+                key.consume();
+                step(key.getCode() == KeyCode.UP ? -1 : 1);
             }
         });
         measure.setOnAction(_ -> open(Kind.MEASURE));
@@ -91,6 +95,28 @@ final class BenchEntry extends VBox {
             text.selectAll();
         });
         show(false);
+    }
+
+    private static <T> StringConverter<T> said(Function<T, String> words) {
+        return new StringConverter<>() {
+            @Override
+            public String toString(T item) {
+                return item == null ? "" : words.apply(item);
+            }
+
+            @Override
+            public T fromString(String typed) {
+                throw new IllegalStateException("a choice is not typed");
+            }
+        };
+    }
+
+    /** Another of the lengths that are measured. */
+    private void step(int by) {
+        int all = which.getItems().size();
+        if (all > 1) {
+            which.getSelectionModel().select(Math.floorMod(which.getSelectionModel().getSelectedIndex() + by, all));
+        }
     }
 
     private static Button side(String id, String label) {
@@ -129,19 +155,18 @@ final class BenchEntry extends VBox {
         if (!isVisible()) {
             open(Kind.MEASURE);
         }
-        Instrument inHand = by.getValue();
+        if (laidDown.isEmpty()) {
+            laidDown = Optional.of(by.getValue());
+        }
         by.setValue(Instrument.CALIPER);
         text.setText(reading.typed());
         take();
-        if (!isVisible()) {
-            by.setValue(inHand);
-        }
         return true;
     }
 
     /** Reads the desk anew. */
     void update() {
-        measure.setDisable(desk.bench().measurable().isEmpty());
+        measure.setDisable(desk.bench().readables().isEmpty());
         note.setDisable(desk.bench().card().isEmpty());
         who.setText(desk.bench().by().isEmpty() ? Labels.get("bench.who") : Labels.get("bench.by", desk.bench().by()));
     }
@@ -152,11 +177,27 @@ final class BenchEntry extends VBox {
         by.setVisible(kind == Kind.MEASURE);
         by.setManaged(kind == Kind.MEASURE);
         text.clear();
-        String planned = desk.bench().measurable().map(desk.book()::write).orElse("");
-        text.setPromptText(Labels.get("bench." + kind.name().toLowerCase(Locale.ROOT) + "_prompt", planned));
-        text.setAccessibleText(text.getPromptText());
+        which.getItems().setAll(kind == Kind.MEASURE ? desk.bench().readables() : List.of());
+        boolean several = which.getItems().size() > 1;
+        which.setVisible(several);
+        which.setManaged(several);
+        if (kind == Kind.MEASURE) {
+            desk.bench().readable().ifPresent(which::setValue);
+        }
+        prompt();
         show(true);
         text.requestFocus();
+    }
+
+    private void prompt() {
+        String planned = Optional.ofNullable(which.getValue())
+                .map(one -> desk.book().write(one.planned()))
+                .orElse("");
+        text.setPromptText(Labels.get("bench." + kind.name().toLowerCase(Locale.ROOT) + "_prompt", planned));
+        text.setAccessibleText(
+                which.isVisible()
+                        ? desk.book().say(which.getValue().name()) + ": " + text.getPromptText()
+                        : text.getPromptText());
     }
 
     /** Opens it for the code of a printed card, of which the first sign came already. */
@@ -177,6 +218,10 @@ final class BenchEntry extends VBox {
     private void show(boolean shown) {
         setVisible(shown);
         setManaged(shown);
+        if (!shown) {
+            laidDown.ifPresent(by::setValue);
+            laidDown = Optional.empty();
+        }
         refuse(Optional.empty());
     }
 
@@ -193,10 +238,16 @@ final class BenchEntry extends VBox {
             case WHO -> desk.bench().by(text.getText());
             case CODE -> desk.bench().open(text.getText());
         };
-        if (why.isEmpty()) {
-            close();
-        } else {
+        if (why.isPresent()) {
             refuse(why);
+        } else if (kind == Kind.MEASURE && which.getSelectionModel().getSelectedIndex() < which.getItems().size() - 1) {
+            // What is measured together is read one after the other.
+            text.clear();
+            doubted = "";
+            refuse(Optional.empty());
+            step(1);
+        } else {
+            close();
         }
     }
 
@@ -204,7 +255,8 @@ final class BenchEntry extends VBox {
         try {
             boolean sure = doubted.equals(text.getText());
             doubted = text.getText();
-            return desk.bench().measured(desk.parsed(text.getText()), by.getValue(), sure);
+            return desk.bench().measured(
+                    which.getValue().act(), desk.parsed(text.getText()), by.getValue(), sure);
         } catch (Refusal unreadable) {
             return Optional.of(desk.said(unreadable));
         }

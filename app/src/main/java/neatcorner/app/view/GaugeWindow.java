@@ -230,7 +230,7 @@ final class GaugeWindow extends VBox {
 
         private double usual() {
             return switch (gauge) {
-                case CALIPER -> desk.bench().measurable().map(Length::toMm).orElse(25.4);
+                case CALIPER -> desk.bench().readable().map(one -> one.planned().toMm()).orElse(25.4);
                 case ANGLE_GAUGE -> 45;
                 case MOISTURE_METER -> 8.5;
             };

@@ -359,7 +359,7 @@ class BenchTest extends OnTheDemo {
                 .filter(Objects::nonNull)
                 .findFirst()
                 .orElseThrow());
-        Length planned = on(() -> desk.bench().measurable().orElseThrow());
+        Length planned = on(() -> desk.bench().readable().orElseThrow().planned());
         send(gauges, "length", String.valueOf((planned.toMm() - 0.4) / 25.4));
         Deed.Measured read = on(() -> desk.bench().log().measured(desk.bench().card().orElseThrow().act()))
                 .orElseThrow();

@@ -159,6 +159,9 @@ public final class Cards {
         if (card.act() instanceof Act.Saw sawn) {
             return new Partners(plan, plan.toSaw().sticks()).verdict(sawn);
         }
+        if (card.reads().stream().anyMatch(one -> one.act() instanceof Act.Size)) {
+            return new Verdicts(plan, card).say();
+        }
         return plan.get(WorkLog.class)
                 .measured(card.act())
                 .filter(read -> card.act() instanceof Act.Step && read.isOff())

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import neatcorner.core.edit.Entry;
+import neatcorner.core.job.Job;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Quantity;
@@ -68,6 +70,18 @@ final class Deck {
         return new Act.Step(name, station, what, nth);
     }
 
+    /** Those of these numbers that are given of a part, to be read as they come out. */
+    static List<Card.Readable> readable(Plan part, List<? extends FigureKey<Length>> numbers) {
+        Job job = part.job();
+        return numbers.stream()
+                .flatMap(number -> Entry.of(job, number).stream())
+                .map(entry -> new Card.Readable(
+                        Act.Size.given(job.part().name(), entry.key()),
+                        entry.words(),
+                        entry.read().apply(job)))
+                .toList();
+    }
+
     /** A size as it came out; one that is measured before already is not asked for again. */
     void measure(Plan part, Figure<Length> size, Words title, Words how) {
         Act act = Act.Size.of(part.job().part().name(), size.key());
@@ -94,10 +108,10 @@ final class Deck {
             List<Words> says,
             List<Safety> cautions,
             Optional<Duration> pause) {
-        say(part, station, what, number(what), says, cautions, pause);
+        say(part, station, what, number(what), says, cautions, pause, List.of());
     }
 
-    /** The same with another number, or none. */
+    /** The same with another number, or none, and what can be read when it is done. */
     void say(
             Plan part,
             Station station,
@@ -105,7 +119,8 @@ final class Deck {
             Optional<Figure<?>> figure,
             List<Words> also,
             List<Safety> cautions,
-            Optional<Duration> pause) {
+            Optional<Duration> pause,
+            List<Card.Readable> reads) {
         List<Words> says = new ArrayList<>(also);
         if (plan.job().quantity() > 1) {
             says.add(Words.of("card.each", plan.job().quantity()));
@@ -119,7 +134,8 @@ final class Deck {
                 List.of(),
                 cautions,
                 pause,
-                new Scene.OnTheBench(station)));
+                new Scene.OnTheBench(station),
+                reads));
     }
 
     /** What names a step: its phrase; of one that says nothing but a coat or a sheet, also which. */

@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import neatcorner.core.fit.FitPlan;
+import neatcorner.core.job.Layer;
+import neatcorner.core.job.LayerKey;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
@@ -20,6 +23,7 @@ import neatcorner.core.shop.Habits;
 import neatcorner.core.shop.Sizing;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Station;
+import neatcorner.core.work.Act;
 
 /** What is cut to the rabbet, and goes into it. */
 final class FitCards {
@@ -98,8 +102,12 @@ final class FitCards {
         if (fitted && byTransfer && holder.job().isPlain() && !isGrooved(holder)) {
             says.add(Words.of("card.pane_by_transfer", habits.said(Habit.PLAY)));
         }
+        Act act = deck.step(holder, Station.FIT, Deck.name(what));
+        List<Card.Readable> reads = new ArrayList<>(List.of(
+                new Card.Readable(act, pane.width().name(), pane.width().value())));
+        reads.addAll(fitted ? Deck.readable(holder, layers(holder, pane)) : List.of());
         deck.add(new Card(
-                deck.step(holder, Station.FIT, Deck.name(what)),
+                act,
                 holder.job().seen(),
                 what,
                 Optional.of(pane.width()),
@@ -107,7 +115,17 @@ final class FitCards {
                 List.of(),
                 glass ? cautions : cautions.stream().filter(one -> one != Safety.GLASS).toList(),
                 Optional.empty(),
-                new Scene.OnTheBench(Station.FIT)));
+                new Scene.OnTheBench(Station.FIT),
+                reads));
+    }
+
+    /** The layers of the package that are cut from the same sheets as a pane. */
+    private static List<LayerKey> layers(Plan holder, Pane pane) {
+        List<Layer> layers = holder.job().contents().layers();
+        return IntStream.range(0, layers.size())
+                .filter(i -> pane.material().filter(layers.get(i).material()::equals).isPresent())
+                .mapToObj(LayerKey::new)
+                .toList();
     }
 
     /** Whether a part holds panels in grooves, which go in while it is closed. */

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import neatcorner.core.glue.GluePlan;
+import neatcorner.core.job.Tape;
 import neatcorner.core.job.Trouble;
 import neatcorner.core.measure.Length;
 import neatcorner.core.mend.Mending;
@@ -17,6 +18,7 @@ import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Safety;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Station;
+import neatcorner.core.work.Act;
 import neatcorner.core.work.WorkLog;
 
 /** How parts are closed, and how one comes to the other. */
@@ -75,7 +77,8 @@ final class GlueCards {
                     across.stream().<Figure<?>>map(one -> one).findFirst().or(() -> Deck.number(step)),
                     across.stream().map(one -> Words.of("card.figure", one.name(), one)).toList(),
                     measured && !cleaned ? driven : glue,
-                    Optional.empty());
+                    Optional.empty(),
+                    checks ? diagonals(part) : List.of());
             measured |= checks;
             if (!waited && cleaned) {
                 leave(part);
@@ -85,6 +88,15 @@ final class GlueCards {
         if (!waited) {
             leave(part);
         }
+    }
+
+    /** Both diagonals of a frame that the tape judges; what it reads the glue-up takes. */
+    private static List<Card.Readable> diagonals(Plan part) {
+        return Stream.of(Tape.DIAGONAL_AC, Tape.DIAGONAL_BD)
+                .flatMap(tape -> part.glue().planned(tape).stream()
+                        .map(planned -> new Card.Readable(
+                                Act.Size.given(part.job().part().name(), tape), tape.words(), planned)))
+                .toList();
     }
 
     private static boolean isOfPanels(Words step) {

@@ -102,7 +102,8 @@ final class WoodCards {
                     how.subList(0, Math.min(Card.MOST_CHECKS, how.size())),
                     deck.cautions(Station.SECTION, belonging(step.tool())),
                     Optional.empty(),
-                    new Scene.InTheMachine(step)));
+                    new Scene.InTheMachine(step),
+                    Deck.readable(part, step.sizes())));
         }
     }
 

@@ -13,6 +13,7 @@ import neatcorner.core.measure.Span;
 import neatcorner.core.rack.OffCut;
 import neatcorner.core.rack.RackItem;
 import neatcorner.core.rack.Sheet;
+import neatcorner.core.section.Section;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.solve.sheet.SheetAnswer;
 import neatcorner.core.solve.sheet.SheetProblem;
@@ -49,7 +50,7 @@ public record Booking(ShopEdit edit, List<RackItem> kept, Map<String, List<Cutti
             for (Span span : stick.offCuts(useful)) {
                 left.add(keeper.keep(label -> new OffCut(
                         label,
-                        stick.section(),
+                        asItCameOut(stick),
                         span.length(),
                         defectsIn(stick, span),
                         stick.source().shelf(),
@@ -76,6 +77,15 @@ public record Booking(ShopEdit edit, List<RackItem> kept, Map<String, List<Cutti
                                             .toList()))));
         }
         return keeper.booking(sticks.size());
+    }
+
+    /** Wood that did not come out as it was meant to is no more what it was. */
+    private static Section asItCameOut(StickLayout stick) {
+        return stick.placed().stream()
+                .map(placed -> placed.piece().member().stock())
+                .filter(section -> !section.isCutLike(stick.section()))
+                .findFirst()
+                .orElse(stick.section());
     }
 
     /**

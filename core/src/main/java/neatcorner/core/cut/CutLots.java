@@ -28,7 +28,13 @@ public record CutLots(List<Lots.Order> orders, List<Lot> lots) {
                 .toList();
         List<Lot> lots = orders.isEmpty()
                 ? List.of()
-                : Lots.of(orders, shop, assembly.seen().habits(), log.tookUp(), answers);
+                : Lots.of(
+                        orders,
+                        shop,
+                        assembly.seen().habits(),
+                        log.tookUp(),
+                        Milled.of(assembly.job(), log),
+                        answers);
         Ledger ledger = new Ledger();
         CutLots all = new CutLots(orders, lots);
         if (log.cuts() > 0 && !log.tookUp().isEmpty() && !all.isAs(log.tookUp())) {

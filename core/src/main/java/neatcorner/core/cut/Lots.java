@@ -35,7 +35,7 @@ public final class Lots {
      * @param orders the jobs
      */
     public static List<Lot> ofAll(List<Order> orders, Shop shop, Answers answers) {
-        return lots(orders, shop, shop.habits(), false, List.of(), answers);
+        return lots(orders, shop, shop.habits(), false, List.of(), Milled.NOTHING, answers);
     }
 
     /**
@@ -87,15 +87,18 @@ public final class Lots {
     /**
      * The lots of one job: the pieces of all its parts that are not cut yet.
      *
-     * @param taken sticks that were taken up already: what was laid on them stays there where it can
+     * @param taken  sticks that were taken up already: what was laid on them stays there where it can
+     * @param milled what was read of their sections
      */
-    static List<Lot> of(List<Order> orders, Shop shop, Habits habits, List<Deed.Laid> taken, Answers answers) {
+    static List<Lot> of(
+            List<Order> orders, Shop shop, Habits habits, List<Deed.Laid> taken, Milled milled, Answers answers) {
         return lots(
                 orders,
                 shop,
                 habits,
                 orders.stream().anyMatch(order -> order.cutting().oneBatch()),
                 taken,
+                milled,
                 answers);
     }
 
@@ -108,7 +111,7 @@ public final class Lots {
     }
 
     private static List<Lot> lots(List<Order> orders, Shop shop, Habits habits, boolean oneBatch,
-                                  List<Deed.Laid> taken, Answers answers) {
+                                  List<Deed.Laid> taken, Milled milled, Answers answers) {
         Map<Section, List<Piece>> bySection = new LinkedHashMap<>();
         Map<Section, Length> gaps = new LinkedHashMap<>();
         Map<Section, Length> longest = new LinkedHashMap<>();
@@ -129,7 +132,7 @@ public final class Lots {
                 }
                 Section section = Stream.concat(bySection.keySet().stream(), ofOne.keySet().stream())
                         .filter(s -> s.isCutLike(member.stock())).findFirst().orElse(member.stock());
-                Length run = longest.computeIfAbsent(section, s -> longestRun(s, shop, trim));
+                Length run = longest.computeIfAbsent(section, s -> longestRun(milled.meant(s), shop, trim));
                 List<Piece> parts = parts(order, member, place++, run);
                 ofOne.computeIfAbsent(section, _ -> new ArrayList<>()).addAll(parts);
                 boolean printed = order.cutting().print().isPresent();
@@ -149,7 +152,7 @@ public final class Lots {
         Map<String, String> parts = parts(orders);
         List<Lot> lots = new ArrayList<>();
         bySection.forEach((section, pieces) -> {
-            Moulding stock = Source.mouldingFor(section, shop);
+            Moulding stock = Source.mouldingFor(milled.meant(section), shop);
             lots.add(Lot.of(
                     stock,
                     List.copyOf(pieces),

@@ -112,6 +112,32 @@ public sealed interface Edit {
         }
     }
 
+    /**
+     * A number as it came out, typed in its place.
+     *
+     * @param parts in which, from 0: one or more that are made of wood milled alike
+     */
+    record CameOut(List<Integer> parts, FigureKey<Length> number, Length value) implements Edit {
+        public CameOut {
+            parts = List.copyOf(parts);
+        }
+
+        @Override
+        public Job apply(Job job) {
+            Edit typed = number instanceof Tape tape ? new Measure(tape, value) : new Enter(number, value);
+            Job now = job;
+            for (int part : parts) {
+                now = in(now, part, typed::apply);
+            }
+            return now;
+        }
+
+        @Override
+        public Words words() {
+            return Words.of("edit.came_out", number.words(), value);
+        }
+    }
+
     /** The size on one axis given at a line; a free outline is stretched to it. */
     record Give(Axis axis, Line line, Length length) implements Edit {
         @Override

@@ -86,7 +86,7 @@ public record Frame(
     static Planned<Frame> of(Job job, Habits habits, Optional<Placed> placed, Readings readings) {
         Ledger ledger = new Ledger();
         Frame frame = new Framing(job, habits, ledger, placed, readings).frame();
-        enterGiven(job, habits, ledger);
+        enterGiven(job, habits, readings, ledger);
         frame.enterDepth(ledger);
         frame.check(ledger);
         ledger.decide(Station.BRIEF, job.contents());
@@ -124,10 +124,11 @@ public record Frame(
     }
 
     /** Everything that was said or is habit, so that it can be shown and selected like the rest. */
-    private static void enterGiven(Job job, Habits habits, Ledger ledger) {
+    private static void enterGiven(Job job, Habits habits, Readings readings, Ledger ledger) {
         for (Entry entry : Entry.of(job)) {
             if (!isEnteredElsewhere(entry.key())) {
-                ledger.enter(Figure.given(entry.key(), entry.read().apply(job)).called(entry.words()));
+                ledger.enter(readings.entered(
+                        Figure.given(entry.key(), entry.read().apply(job)).called(entry.words())));
             }
         }
         for (Habit habit : Habit.values()) {

@@ -180,7 +180,7 @@ final class Framing {
         List<String> sides = sidesAlong(axis, loop);
         Optional<Deed.Measured> read = readings.of(Line.RABBET.size(axis))
                 .filter(one -> isOf(
-                        one.planned().equals(planned.minus(readings.shortBefore(sides, outside, one)))
+                        readings.shortsUntil(sides, outside, one).contains(planned.minus(one.planned()))
                                 ? one.planned()
                                 : planned,
                         Line.RABBET,

@@ -30,9 +30,14 @@ public record GluePlan(Adhesive adhesive, List<Words> times, List<Words> steps, 
                        Optional<Figure<Force>> least, Optional<Figure<Force>> most, Optional<Square> square,
                        Optional<Figure<Angle>> mostLean, Closing closing, Map<Tape, Length> planned) {
 
+    /** What the tape should read there; empty where nothing is planned. */
+    public Optional<Length> planned(Tape tape) {
+        return Optional.ofNullable(planned.get(tape));
+    }
+
     /** What a reading of the tape is over what it should be, under it when negative; empty where nothing is planned. */
     public Optional<Length> off(Tape tape, Length reading) {
-        return Optional.ofNullable(planned.get(tape)).map(reading::minus);
+        return planned(tape).map(reading::minus);
     }
 
     /** Whether a step waits until both parts are finished, and so comes when the package does. */

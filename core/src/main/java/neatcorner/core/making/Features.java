@@ -13,6 +13,7 @@ import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Relief;
 import neatcorner.core.section.Section;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.section.Silhouette;
 import neatcorner.core.section.Strip;
 import neatcorner.core.shop.Habit;
@@ -28,6 +29,10 @@ final class Features {
     private static final Length ROUTER_BITE = Length.inches(0, 1, 4);
     private static final Length SPLINTERING_BITE = Length.inches(0, 1, 8);
     /** A saw blade or dado stack takes this much at once. Common practice, no source. */
+    /** What a rabbet can be read by. */
+    static final List<SectionKey> RABBET = List.of(SectionKey.LIP, SectionKey.RABBET_DEPTH);
+    /** What the step behind it can be. */
+    static final List<SectionKey> STEP_BEHIND = List.of(SectionKey.BACK_LIP, SectionKey.BACK_DEPTH);
     private static final Length SAW_BITE = Length.inches(1, 1, 4);
     private static final Length DADO_BITE = Length.inches(0, 3, 8);
     /** No stack is wider than this; wider steps take several passes. Common practice, no source. */
@@ -286,22 +291,26 @@ final class Features {
         switch (section.recess()) {
             case Recess.Rabbet(Length lip, Length depth) -> {
                 if (!rabbetLater) {
-                    rabbet(features, "rabbet", whole, lip, depth, Silhouette.box(-1, -1, lip.toMm(), depth.toMm()));
+                    rabbet(features, "rabbet", whole, lip, depth, Silhouette.box(-1, -1, lip.toMm(), depth.toMm()),
+                            RABBET);
                 }
             }
             case Recess.TiltedRabbet tilted -> tilted(features, tilted);
             case Recess.DoubleRabbet(Length lip, Length depth, Length backLip, Length backDepth) -> {
                 if (!rabbetLater) {
                     Silhouette behind = Silhouette.box(-1, -1, backLip.toMm(), backDepth.toMm());
-                    rabbet(features, "rabbet", whole, lip, depth, Silhouette.box(-1, -1, lip.toMm(), depth.toMm()));
-                    rabbet(features, "rabbet_behind", whole, backLip, backDepth, behind);
+                    rabbet(features, "rabbet", whole, lip, depth, Silhouette.box(-1, -1, lip.toMm(), depth.toMm()),
+                            RABBET);
+                    rabbet(features, "rabbet_behind", whole, backLip, backDepth, behind, STEP_BEHIND);
                 }
             }
             case Recess.Slot slot -> {
-                groove(features, "groove", slot.lip(), slot.fromBack(), slot.width());
+                groove(features, "groove", slot.lip(), slot.fromBack(), slot.width(), SectionKey.LIP,
+                        SectionKey.SLOT_FROM_BACK, SectionKey.RABBET_DEPTH);
                 slot.behind()
                         .ifPresent(second ->
-                                groove(features, "groove_behind", slot.lip(), second.fromBack(), second.width()));
+                                groove(features, "groove_behind", slot.lip(), second.fromBack(), second.width(),
+                                        SectionKey.GROOVE_BEHIND_FROM, SectionKey.GROOVE_BEHIND_WIDTH));
             }
             case Recess.Floater floater when floater.isWall() -> {
                 // Nothing is cut from it.
@@ -322,7 +331,8 @@ final class Features {
                                 Surface.INNER,
                                 ledge,
                                 section.stacked().minus(thickness),
-                                Length.ZERO)));
+                                Length.ZERO),
+                        List.of(SectionKey.LEDGE, SectionKey.LEDGE_THICKNESS)));
             case Recess.Over _, Recess.Bar _ -> {
             }
         }
@@ -357,7 +367,8 @@ final class Features {
     }
 
     /** A groove in the inner edge, by the saw in passes or by a slot cutter. */
-    private void groove(List<Feature> features, String id, Length lip, Length fromBack, Length width) {
+    private void groove(
+            List<Feature> features, String id, Length lip, Length fromBack, Length width, SectionKey... sizes) {
         features.add(new Feature(
                         id,
                         Words.of("feature." + id),
@@ -383,10 +394,18 @@ final class Features {
                                         Surface.INNER,
                                         Length.ZERO,
                                         fromBack,
-                                        routerBite(section.species())))));
+                                        routerBite(section.species()))),
+                        List.of(sizes)));
     }
 
-    private void rabbet(List<Feature> features, String id, Strip whole, Length lip, Length depth, Silhouette region) {
+    private void rabbet(
+            List<Feature> features,
+            String id,
+            Strip whole,
+            Length lip,
+            Length depth,
+            Silhouette region,
+            List<SectionKey> sizes) {
         boolean grooved = id.equals("rabbet") && section.strips().getFirst().source() == Strip.Source.GROOVED_BOARD;
         List<Setup> setups = grooved
                 ? List.of(Setup.of(
@@ -399,7 +418,12 @@ final class Features {
                         SAW_BITE))
                 : steps(whole, Surface.BACK, Surface.INNER, lip, depth, Length.ZERO);
         features.add(new Feature(
-                id, Words.of(grooved ? "feature.groove_wall" : "feature." + id), region, lip.max(depth), setups));
+                id,
+                Words.of(grooved ? "feature.groove_wall" : "feature." + id),
+                region,
+                lip.max(depth),
+                setups,
+                sizes));
     }
 
     /**
@@ -456,6 +480,7 @@ final class Features {
                                 Surface.OUTER,
                                 r.from(),
                                 r.depth(),
-                                routerBite(section.species())))));
+                                routerBite(section.species()))),
+                List.of(SectionKey.RELIEF_FROM, SectionKey.RELIEF_WIDTH, SectionKey.RELIEF_DEPTH)));
     }
 }

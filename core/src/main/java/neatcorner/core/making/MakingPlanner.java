@@ -17,10 +17,13 @@ import neatcorner.core.frame.Member;
 import neatcorner.core.frame.OuterShaping;
 import neatcorner.core.frame.Slatting;
 import neatcorner.core.job.Panel;
+import neatcorner.core.job.PanelKey;
 import neatcorner.core.job.Placement;
 import neatcorner.core.job.Rabbeting;
+import neatcorner.core.job.SlatKey;
 import neatcorner.core.job.Slats;
 import neatcorner.core.job.Trim;
+import neatcorner.core.job.TrimKey;
 import neatcorner.core.making.MakingKey.What;
 import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Length;
@@ -41,11 +44,14 @@ import neatcorner.core.section.Edging;
 import neatcorner.core.section.Profile;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.section.Silhouette;
 import neatcorner.core.section.Strip;
+import neatcorner.core.section.StripKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Habits;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 
 /** Plans how the section is made from boards. */
@@ -197,10 +203,12 @@ public final class MakingPlanner {
                     Tool.TABLE_SAW,
                     Words.of("making.from_sheet", Words.of("making.the_board"), board.thickness(), board.species()),
                     how,
-                    plain);
+                    plain,
+                    List.of(SectionKey.THICKNESS));
         } else {
             step(Tool.PLANER, Words.of("making.board", wide.max(high), wide.min(high), board.thickness()),
-                    List.of(Words.of("making.board.how", rough(board.thickness()), board.species())), plain);
+                    List.of(Words.of("making.board.how", rough(board.thickness()), board.species())), plain,
+                    List.of(SectionKey.THICKNESS));
         }
         boolean shapedAtOnce = frame.job().body().edge().isPresent() && !isRabbeted();
         if (!shapedAtOnce) {
@@ -303,12 +311,14 @@ public final class MakingPlanner {
             widths.forEach((width, members) -> fromSheet(
                     Words.of("making.the_blanks", letters(members)),
                     strip.withWidth(width),
-                    Silhouette.box(0, 0, width.toMm(), thickness.toMm())));
+                    Silhouette.box(0, 0, width.toMm(), thickness.toMm()),
+                    List.of(SectionKey.THICKNESS)));
         } else {
             widths.forEach((width, members) -> step(Tool.PLANER, Words.of("making.blanks", width, thickness,
                         letters(members)),
                 List.of(Words.of("making.blanks.how", rough(thickness), section.species(), width.plus(hair()))),
-                Silhouette.box(0, 0, width.toMm(), thickness.toMm())));
+                Silhouette.box(0, 0, width.toMm(), thickness.toMm()),
+                List.of(SectionKey.THICKNESS)));
         }
         Silhouette plain = Silhouette.box(0, 0, section.face().toMm(), thickness.toMm());
         boolean fitted = frame.job().isFitted();
@@ -374,12 +384,29 @@ public final class MakingPlanner {
                 many ? Ordering.of(stack, features.ofStack(stack, task.rabbetLater())) : List.of());
     }
 
+    /** The numbers that are given of the width and the thickness of a strip, where they are its own. */
+    private List<FigureKey<Length>> sizes(int index) {
+        Strip strip = section.strips().get(index);
+        if (section.strips().size() > 1) {
+            return List.of(
+                    new StripKey(index, StripKey.What.WIDTH), new StripKey(index, StripKey.What.THICKNESS));
+        }
+        List<FigureKey<Length>> sizes = new ArrayList<>();
+        if (strip.width().equals(frame.job().section().face())) {
+            sizes.add(SectionKey.FACE);
+        }
+        if (strip.thickness().equals(section.thickness())) {
+            sizes.add(SectionKey.THICKNESS);
+        }
+        return sizes;
+    }
+
     /** From the board to a strip of the right width and thickness. */
     private void mill(int index, Silhouette blank) {
         Strip strip = section.strips().get(index);
         Words name = section.strips().size() == 1 ? Words.of("making.the_strip") : Words.of("making.strip", index + 1);
         if (strip.species().stuff().isSheet()) {
-            fromSheet(name, strip, blank);
+            fromSheet(name, strip, blank, sizes(index));
             return;
         }
         if (strip.source() == Strip.Source.GROOVED_BOARD) {
@@ -388,7 +415,7 @@ public final class MakingPlanner {
                     "making.tongue_off.odd",
                     sides.letters,
                     sides.section.strips().get(index).width())));
-            step(Tool.TABLE_SAW, Words.of("making.tongue_off", name), tongue, blank);
+            step(Tool.TABLE_SAW, Words.of("making.tongue_off", name), tongue, blank, sizes(index));
             return;
         }
         boolean turned = isTurned(strip);
@@ -409,7 +436,7 @@ public final class MakingPlanner {
             Length width = sides.section.strips().get(index).width();
             how.add(Words.of("making.rip_odd", sides.letters, width.plus(hair()), width));
         }
-        step(Tool.PLANER, Words.of("making.mill", name, strip.width(), strip.thickness()), how, blank);
+        step(Tool.PLANER, Words.of("making.mill", name, strip.width(), strip.thickness()), how, blank, sizes(index));
         if (strip.thickness().isUnder(THIN) && !strip.isPlain()) {
             cautions.add(Words.of("making.thin", name, strip.thickness()));
         }
@@ -432,7 +459,7 @@ public final class MakingPlanner {
     }
 
     /** Strips are ripped from a sheet as thick as they are. */
-    private void fromSheet(Words name, Strip strip, Silhouette blank) {
+    private void fromSheet(Words name, Strip strip, Silhouette blank, List<FigureKey<Length>> sizes) {
         List<Words> how = new ArrayList<>(List.of(Words.of("making.from_sheet.how", strip.sheetWidth())));
         for (Odd sides : odd) {
             how.add(Words.of(
@@ -441,7 +468,12 @@ public final class MakingPlanner {
                     sides.section.strips().getFirst().sheetWidth()));
         }
         edges(strip, how);
-        step(Tool.TABLE_SAW, Words.of("making.from_sheet", name, strip.sheetThickness(), strip.species()), how, blank);
+        step(
+                Tool.TABLE_SAW,
+                Words.of("making.from_sheet", name, strip.sheetThickness(), strip.species()),
+                how,
+                blank,
+                sizes);
     }
 
     /** What is to be known of the edges of a sheet, and of its dust. */
@@ -479,7 +511,8 @@ public final class MakingPlanner {
                 List.of(
                         Words.of("making.rip", slats.width().plus(hair()), slats.width(), slats.thickness()),
                         Words.of("making.slats.how", frame.slats().size(), length)),
-                Silhouette.box(0, 0, slats.width().toMm(), slats.thickness().toMm()));
+                Silhouette.box(0, 0, slats.width().toMm(), slats.thickness().toMm()),
+                List.of(SlatKey.WIDTH, SlatKey.THICKNESS));
         Slatting even = frame.slatting().orElseThrow();
         Length pitch = Length.mm(even.pitch());
         List<Words> how = new ArrayList<>();
@@ -517,14 +550,16 @@ public final class MakingPlanner {
                         panel.thickness(),
                         panel.species()),
                 List.of(Words.of(sheet ? "making.leaf_panel.sheet" : "making.leaf_panel.boards")),
-                piece.section().wood());
+                piece.section().wood(),
+                List.of(PanelKey.THICKNESS));
         step(
                 Tool.ROUTER_TABLE,
                 Words.of("making.leaf_grooves", panel.thickness(), panel.groove()),
                 List.of(
                         Words.of("making.leaf_grooves.how", panel.thickness()),
                         Words.of("making.leaf_grooves.stopped", panel.groove().minus(panel.play().over(2)))),
-                section.wood());
+                section.wood(),
+                List.of(PanelKey.GROOVE));
         ledger.warn(Safety.ROUTER);
         if (sheet) {
             ledger.warn(Safety.SHEETS);
@@ -541,11 +576,17 @@ public final class MakingPlanner {
                         Words.of("making.bent.how", strip.face(), trim.strip()),
                         Words.of("making.bent.grain"),
                         Words.of("making.bent.thin")),
-                strip.wood());
+                strip.wood(),
+                List.of(TrimKey.STRIP));
         ledger.warn(Safety.RIPPING);
     }
 
     private void step(Tool tool, Words what, List<Words> how, Silhouette stick) {
+        step(tool, what, how, stick, List.of());
+    }
+
+    private void step(
+            Tool tool, Words what, List<Words> how, Silhouette stick, List<? extends FigureKey<Length>> sizes) {
         steps.add(new MakingStep(
                 tool,
                 what,
@@ -556,7 +597,8 @@ public final class MakingPlanner {
                 Optional.empty(),
                 stick,
                 Silhouette.NONE,
-                true));
+                true,
+                List.copyOf(sizes)));
     }
 
     private void glue(Words what, List<Words> how, Silhouette stick) {
@@ -654,7 +696,8 @@ public final class MakingPlanner {
                 Optional.of(new MakingStep.Lies(setup.down(), setup.against())),
                 placed.after(),
                 placed.before().without(placed.after()),
-                placed.supported());
+                placed.supported(),
+                List.copyOf(placed.feature().sizes()));
     }
 
     private static MakingStep byHand(Ordering.Placed placed, List<Words> how) {
@@ -668,7 +711,8 @@ public final class MakingPlanner {
                 Optional.empty(),
                 placed.after(),
                 placed.before().without(placed.after()),
-                placed.supported());
+                placed.supported(),
+                List.copyOf(placed.feature().sizes()));
     }
 
     /** A way that would have been taken first, and why it was not. */
@@ -705,7 +749,8 @@ public final class MakingPlanner {
     private Silhouette band(Band band, Silhouette stack) {
         Strip strip = band.strip();
         step(Tool.PLANER, Words.of("making.mill", Words.of("making.the_band"), strip.thickness(), strip.width()),
-                List.of(Words.of("making.rip", strip.width().plus(hair()), strip.width(), strip.thickness())), stack);
+                List.of(Words.of("making.rip", strip.width().plus(hair()), strip.width(), strip.thickness())), stack,
+                List.of(SectionKey.BAND_WIDTH, SectionKey.BAND_HEIGHT));
         Silhouette whole = section.wood();
         List<Words> how = new ArrayList<>(List.of(Words.of("making.glue_band.how")));
         if (!band.reveal().isZero()) {
@@ -815,7 +860,8 @@ public final class MakingPlanner {
                 Optional.empty(),
                 after,
                 before.without(after),
-                true));
+                true,
+                List.copyOf(feature.equals("feature.rabbet") ? Features.RABBET : Features.STEP_BEHIND)));
     }
 
     private void find() {

@@ -6,6 +6,7 @@ import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.section.Silhouette;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.FigureKey;
 
 /**
  * One step from the board to the section.
@@ -20,6 +21,7 @@ import neatcorner.core.words.Figure;
  * @param stick     what it looks like afterwards
  * @param taken     what this step took away; nothing when wood came together
  * @param supported whether the stick is carried as it should be
+ * @param sizes     the numbers given of the wood that it makes, which can be read after it
  */
 public record MakingStep(
         Tool tool,
@@ -31,7 +33,8 @@ public record MakingStep(
         Optional<Lies> lies,
         Silhouette stick,
         Silhouette taken,
-        boolean supported) {
+        boolean supported,
+        List<FigureKey<Length>> sizes) {
     /**
      * How the stick lies.
      *
@@ -44,5 +47,6 @@ public record MakingStep(
     public MakingStep {
         how = List.copyOf(how);
         passes = List.copyOf(passes);
+        sizes = List.copyOf(sizes);
     }
 }

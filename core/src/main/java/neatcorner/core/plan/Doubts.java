@@ -4,7 +4,10 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.job.Job;
 import neatcorner.core.measure.Gap;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.Propagation;
@@ -64,19 +67,30 @@ public final class Doubts {
     /** The same plan had these values been read; the plan itself where they leave no frame. */
     private static Plan with(Plan plan, WorkLog log, List<Deed.Measured> readings, double[] values) {
         WorkLog other = log;
+        Job job = plan.job();
         LogLine like = log.entries().getLast();
         for (int i = 0; i < values.length; i++) {
             Deed.Measured read = readings.get(i);
             Length value = Length.mm(values[i]);
-            if (!value.equals(read.value())) {
+            if (value.equals(read.value())) {
+                continue;
+            }
+            // As planned, or as it was read; else pieces were cut before, and the plan stays with those.
+            Optional<Edit> entered = Entered.now(plan, read.act())
+                    .filter(now -> now.equals(read.value()) || now.equals(read.planned()) && !read.isOff())
+                    .flatMap(now -> Entered.as(
+                            plan.job(), log, read.act(), now.plus(value).minus(read.value())));
+            if (entered.isPresent()) {
+                job = entered.get().apply(job);
+            } else {
                 Deed again = new Deed.Measured(read.act(), read.planned(), value, read.by());
                 other = other.with(new LogLine(like.at(), like.by(), again, like.said()));
             }
         }
         try {
-            return other == log
+            return other == log && job.equals(plan.job())
                     ? plan
-                    : Planner.plan(plan.job(), plan.results().shop(), other, plan.get(Answers.class));
+                    : Planner.plan(job, plan.results().shop(), other, plan.get(Answers.class));
         } catch (Refusal leavesNoFrame) {
             return plan;
         }

@@ -38,7 +38,7 @@ public sealed interface Act {
     }
 
     /**
-     * A size of the whole part measured as it came out.
+     * A size of the whole part, or of its wood, measured as it came out.
      *
      * @param part    that is measured
      * @param size    which, by its name among the figures
@@ -48,6 +48,11 @@ public sealed interface Act {
         /** Of a figure of the plan: where it hangs, else where it is fitted up. */
         public static Size of(String part, FigureKey<?> size) {
             return new Size(part, size.id(), size.station() == Station.HANG ? Station.HANG : Station.FIT);
+        }
+
+        /** Of a number that is given to the plan: where it is typed. */
+        public static Size given(String part, FigureKey<?> number) {
+            return new Size(part, number.id(), number.station());
         }
     }
 

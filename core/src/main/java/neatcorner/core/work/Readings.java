@@ -1,10 +1,13 @@
 package neatcorner.core.work;
 
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import neatcorner.core.measure.Length;
+import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
 
 /** What was read of one part: where there is a reading, it takes over from what was planned. */
@@ -22,6 +25,20 @@ public final class Readings {
     /** What was read of this size last; empty where it was not measured. */
     public Optional<Deed.Measured> of(FigureKey<?> size) {
         return log.measured(Act.Size.of(part, size));
+    }
+
+    /** A number that is given, with how it came about where a reading was entered in its place. */
+    public Figure<Length> entered(Figure<Length> given) {
+        return log.measured(Act.Size.given(part, given.key()))
+                .filter(read -> read.isOff() && read.value().equals(given.value()))
+                .map(read -> Figure.sum(given.key())
+                        .named(given.name())
+                        .start("read.planned", read.planned())
+                        .plus("read.over", read.off().max(Length.ZERO))
+                        .minus("read.under", read.off().negated().max(Length.ZERO))
+                        .result()
+                        .from(given.origin()))
+                .orElse(given);
     }
 
     /**
@@ -67,9 +84,17 @@ public final class Readings {
         return shortBy(of(sides, planned));
     }
 
-    /** The same of what was known when something else was read. */
-    public Length shortBefore(Collection<String> sides, Length planned, Deed.Measured read) {
-        return shortBy(of(sides, planned).filter(piece -> log.isBefore(piece, read)));
+    /** What that came to from the start until something else was read: nothing first, then by every reading of them. */
+    public Set<Length> shortsUntil(Collection<String> sides, Length planned, Deed.Measured read) {
+        Set<Length> shorts = new HashSet<>(Set.of(Length.ZERO));
+        WorkLog then = WorkLog.NOTHING;
+        for (LogLine entry : log.until(read)) {
+            if (entry.deed().act() instanceof Act.Saw) {
+                then = then.with(entry);
+                shorts.add(then.readings(part).shortBy(sides, planned));
+            }
+        }
+        return shorts;
     }
 
     private Stream<Deed.Measured> of(Collection<String> sides, Length planned) {

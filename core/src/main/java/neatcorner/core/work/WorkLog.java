@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import neatcorner.core.job.PieceId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.words.Station;
 
@@ -110,14 +111,14 @@ public final class WorkLog {
         return done(act).map(then -> position(read) < entries.lastIndexOf(then)).orElse(true);
     }
 
-    /** Whether one thing was read before another. */
-    public boolean isBefore(Deed.Measured first, Deed.Measured then) {
-        return position(first) < position(then);
+    /** The lines before something was read; none where it was not. */
+    List<LogLine> until(Deed.Measured read) {
+        return entries.subList(0, Math.max(0, position(read)));
     }
 
     /** How long the piece of a reading was planned when it was read; empty where its stick was not taken up before. */
     public Optional<Length> lengthWhen(Deed.Measured read) {
-        return entries.subList(0, Math.max(0, position(read))).reversed().stream()
+        return until(read).reversed().stream()
                 .map(LogLine::deed)
                 .filter(Deed.TookUp.class::isInstance)
                 .findFirst()
@@ -194,6 +195,14 @@ public final class WorkLog {
     /** The sticks as they were taken up last; empty where none were. */
     public List<Deed.Laid> tookUp() {
         return tookUp;
+    }
+
+    /** Whether an end of a piece is cut, or of one that took its place. */
+    public boolean isBegun(String part, PieceId piece) {
+        return done.keySet().stream()
+                .anyMatch(act -> act instanceof Act.Saw saw
+                        && saw.part().equals(part)
+                        && saw.piece().equals(piece));
     }
 
     /** How many cuts across a piece are done. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import neatcorner.core.Sample;
 import neatcorner.core.glue.GluePlanner;
@@ -18,6 +19,7 @@ import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Lean;
 import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Words;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.work.Act;
@@ -81,6 +83,24 @@ class DoubtsTest {
         assertThat(doubts.get(Line.GLASS.size(Axis.WIDTH))).isEqualTo(new Gap(Length.mm(0.5)));
         assertThat(doubts).doesNotContainKey(Line.OUTSIDE.size(Axis.WIDTH));
         assertThat(doubts(job, WorkLog.NOTHING)).isEmpty();
+    }
+
+    /** A frame given by its glass is, outside, twice as unsure as its face was read; the glass is not in doubt. */
+    @Test
+    void theOutsideIsAsSureAsTheFace() {
+        Job job = Sample.job("12", "14");
+        Plan plan = Planner.plan(job, Sample.shop());
+        Length face = job.section().face();
+        Act act = Act.Size.given("frame", SectionKey.FACE);
+        for (Length value : List.of(face, face.minus(Length.mm(0.4)))) {
+            Deed.Measured read = new Deed.Measured(act, face, value, Instrument.CALIPER);
+            Job now = Entered.by(plan, read).map(edit -> edit.apply(job)).orElse(job);
+            Map<FigureKey<?>, Gap> doubts = doubts(
+                    now, WorkLog.NOTHING.with(new LogLine(Instant.EPOCH, "", read, Words.of("card.take"))));
+            assertThat(doubts.get(Line.OUTSIDE.size(Axis.WIDTH)).width().toMm())
+                    .isCloseTo(2 * Propagation.COVERAGE * Instrument.CALIPER.doubt().toMm(), within(1e-4));
+            assertThat(doubts).doesNotContainKey(Line.GLASS.size(Axis.WIDTH));
+        }
     }
 
     /** The diagonal of a rim around a frame that was read is as sure as hipparchus' derivatives of it say. */

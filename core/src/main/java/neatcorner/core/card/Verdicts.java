@@ -1,0 +1,108 @@
+package neatcorner.core.card;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import neatcorner.core.edit.Edit;
+import neatcorner.core.job.Job;
+import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.plan.Entered;
+import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Severity;
+import neatcorner.core.solve.Answers;
+import neatcorner.core.words.Station;
+import neatcorner.core.work.Deed;
+import neatcorner.core.work.WorkLog;
+
+/** What becomes of numbers given to a plan that came out otherwise. */
+final class Verdicts {
+    private final Plan plan;
+    private final Card card;
+    private final List<Deed.Measured> read;
+
+    Verdicts(Plan plan, Card card) {
+        this.plan = plan;
+        this.card = card;
+        this.read = card.reads().stream()
+                .flatMap(one -> plan.get(WorkLog.class).measured(one.act()).stream())
+                .toList();
+    }
+
+    /** In words; empty where nothing was read, or it came out as planned. */
+    Optional<Words> say() {
+        if (read.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(card.act().station())
+                .filter(Station.GLUE_UP::equals)
+                .map(_ -> square())
+                .or(this::given);
+    }
+
+    /** Whether the frame is square, of both diagonals. */
+    private Words square() {
+        if (read.size() < card.reads().size()) {
+            return Words.of("verdict.other_diagonal");
+        }
+        return serious(Planner.at(plan, card.part()))
+                .filter(finding -> finding.station() == Station.GLUE_UP)
+                .findFirst()
+                .map(Verdicts::said)
+                .orElse(Words.of("verdict.square"));
+    }
+
+    private Optional<Words> given() {
+        List<Deed.Measured> off =
+                read.stream().filter(Deed.Measured::isOff).toList();
+        return off.stream()
+                .filter(one -> !Entered.now(plan, one.act()).equals(Optional.of(one.value())))
+                .findFirst()
+                .map(this::stays)
+                .or(() -> off.isEmpty() ? Optional.empty() : Optional.of(entered(off)));
+    }
+
+    /** Why the plan goes by something else: pieces are cut, or the maker took it back. */
+    private Words stays(Deed.Measured one) {
+        return Words.of(
+                Entered.by(plan, one).isEmpty() ? "verdict.stays" : "verdict.not_entered",
+                Entered.now(plan, one.act()).orElse(one.planned()));
+    }
+
+    /** What is found now that was not as long as it stood as planned. */
+    private Words entered(List<Deed.Measured> off) {
+        Job job = plan.job();
+        for (Deed.Measured one : off) {
+            Optional<Edit> back = Entered.as(job, plan.get(WorkLog.class), one.act(), one.planned());
+            job = back.isPresent() ? back.get().apply(job) : job;
+        }
+        Set<String> before = found(job);
+        return serious(Planner.at(plan, card.part()))
+                .filter(finding -> !before.contains(finding.id()))
+                .findFirst()
+                .map(Verdicts::said)
+                .orElse(Words.of("verdict.entered"));
+    }
+
+    private Set<String> found(Job job) {
+        try {
+            Plan planned =
+                    Planner.plan(job, plan.results().shop(), plan.get(WorkLog.class), plan.get(Answers.class));
+            return serious(Planner.at(planned, card.part())).map(Finding::id).collect(Collectors.toSet());
+        } catch (Refusal otherwiseNow) {
+            return Set.of();
+        }
+    }
+
+    private static Stream<Finding> serious(Plan part) {
+        return part.findings().stream().filter(finding -> finding.severity() != Severity.NOTE);
+    }
+
+    private static Words said(Finding finding) {
+        return Words.of("verdict.found", finding.what(), finding.cure());
+    }
+}
