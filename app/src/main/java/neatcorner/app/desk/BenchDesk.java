@@ -297,7 +297,7 @@ public final class BenchDesk {
                 .orElse(List.of());
     }
 
-    /** What is measured next of the card in hand: the first that was not yet, else the first; empty where nothing is. */
+    /** What is measured next of the card in hand: the first that was not yet, else the first of all. */
     public Optional<Card.Readable> readable() {
         return readables().stream()
                 .filter(one -> log().measured(one.act()).isEmpty())

@@ -43,6 +43,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class BenchTest extends OnTheDemo {
     private static final int SHUTTERS = 25;
     private static final int OTHER = 2;
+    private static final int MILLED = 1;
 
     private void toTheBench(int job) throws Exception {
         take(job);
@@ -194,6 +195,37 @@ class BenchTest extends OnTheDemo {
 
     private SawSetting setting() throws Exception {
         return ((Scene.AtTheSaw) card().scene()).cut().setting();
+    }
+
+    /** A strip that came out narrow and thin, read one after the other, is entered where it was given; undo takes it. */
+    @Test
+    void whatWasMilledOtherwiseIsEntered() throws Exception {
+        toTheBench(MILLED);
+        goTo(on(() -> numberOf(desk.bench().told().orElseThrow().cards().stream()
+                .filter(card -> card.reads().size() > 1)
+                .findFirst()
+                .orElseThrow()
+                .act())));
+        int part = card().part();
+        hand.push(KeyCode.M);
+        hand.write("14.6").push(KeyCode.ENTER);
+        assertThat(says("another unit")).isTrue();
+        hand.push(KeyCode.CONTROL, KeyCode.A).write("1.46").push(KeyCode.ENTER);
+        until(() -> desk.bench().card().isPresent());
+        settle();
+        hand.write(".72").push(KeyCode.ENTER);
+        until(() -> desk.bench().card().isPresent());
+        settle();
+        assertThat(says("the plan goes by what was read")).isTrue();
+        assertThat(on(() -> desk.plan().job().at(part).section().face())).isEqualTo(Length.inches(1.46));
+        assertThat(on(() -> desk.plan().job().at(part).section().thickness())).isEqualTo(Length.inches(0.72));
+        assertThat(on(() -> desk.bench().log().measured())).hasSize(2);
+        hand.push(KeyCode.ESCAPE);
+        hand.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.F11);
+        until(() -> desk.bench().card().isPresent());
+        settle();
+        assertThat(says("measure it once more")).isTrue();
+        assertThat(on(desk::unsaved)).isEmpty();
     }
 
     /** A corner that opened is mended among the cards, with a timer for its clamp, or it was good after all. */

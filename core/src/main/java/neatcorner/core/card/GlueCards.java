@@ -95,7 +95,9 @@ final class GlueCards {
         return Stream.of(Tape.DIAGONAL_AC, Tape.DIAGONAL_BD)
                 .flatMap(tape -> part.glue().planned(tape).stream()
                         .map(planned -> new Card.Readable(
-                                Act.Size.given(part.job().part().name(), tape), tape.words(), planned)))
+                                Act.Size.given(part.job().part().name(), tape),
+                                Words.of("card." + tape.id()),
+                                planned)))
                 .toList();
     }
 

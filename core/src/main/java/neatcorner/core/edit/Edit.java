@@ -134,7 +134,7 @@ public sealed interface Edit {
 
         @Override
         public Words words() {
-            return Words.of("edit.came_out", number.words(), value);
+            return Words.of(number instanceof Tape ? "edit.enter" : "edit.came_out", number.words(), value);
         }
     }
 
