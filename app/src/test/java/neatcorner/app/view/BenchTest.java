@@ -197,7 +197,7 @@ class BenchTest extends OnTheDemo {
         return ((Scene.AtTheSaw) card().scene()).cut().setting();
     }
 
-    /** A strip that came out narrow and thin, read one after the other, is entered where it was given; undo takes it. */
+    /** A strip that came out narrow and thin is entered where it was given, number by number; undo takes it back. */
     @Test
     void whatWasMilledOtherwiseIsEntered() throws Exception {
         toTheBench(MILLED);

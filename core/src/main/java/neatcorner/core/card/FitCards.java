@@ -40,7 +40,10 @@ final class FitCards {
 
     /** The rabbet as it came out, on both axes, before anything is cut to it. */
     private void measure(Plan holder) {
-        if (!holder.job().isPlain() || !holder.frame().has(Line.GLASS) || toCut(holder).isEmpty()) {
+        boolean cutToRabbet = holder.frame().has(Line.GLASS)
+                && holder.frame().has(Line.RABBET)
+                && holder.frame().bars().isEmpty();
+        if (!cutToRabbet || toCut(holder).isEmpty()) {
             return;
         }
         for (Axis axis : Axis.values()) {
@@ -50,11 +53,16 @@ final class FitCards {
                     holder,
                     rabbet,
                     Words.of(isGrooved(holder) ? "card.groove" : "card.rabbet", axis),
-                    Words.of(
-                            isGrooved(holder)
-                                    ? "card.groove_how"
-                                    : holder.job().quantity() > 1 ? "card.rabbets_how" : "card.rabbet_how"));
+                    Words.of(how(holder)));
         }
+    }
+
+    private static String how(Plan holder) {
+        boolean several = holder.job().quantity() > 1;
+        if (!holder.job().isPlain()) {
+            return several ? "card.rabbets_how_round" : "card.rabbet_how_round";
+        }
+        return isGrooved(holder) ? "card.groove_how" : several ? "card.rabbets_how" : "card.rabbet_how";
     }
 
     /** All that is cut and put into a part. */

@@ -56,7 +56,8 @@ final class Milled {
             Job now = part.withSection(section);
             Job back = now;
             for (Entry entry : Entry.of(now)) {
-                Optional<Length> planned = Optional.ofNullable(read.get(Act.Size.given(part.part().name(), entry.key())))
+                Act act = Act.Size.given(part.part().name(), entry.key());
+                Optional<Length> planned = Optional.ofNullable(read.get(act))
                         .filter(one -> one.value().equals(entry.read().apply(now)))
                         .map(Deed.Measured::planned);
                 back = planned.isPresent() ? entry.write().apply(back, planned.get()) : back;

@@ -53,9 +53,11 @@ final class Framing {
     private final Offsets offsets;
     private final Optional<Placed> placed;
     private final Readings readings;
+    private final RabbetRead judge;
 
     Framing(Job job, Habits habits, Ledger ledger, Optional<Placed> placed, Readings readings) {
         this.readings = readings;
+        this.judge = new RabbetRead(job, readings, ledger);
         this.job = job;
         this.habits = habits;
         this.ledger = ledger;
@@ -83,18 +85,22 @@ final class Framing {
                 : down.walk(base.size(Axis.HEIGHT), base).result().value().toMm();
         Loop loop = boxed.loop(width, height);
         Map<Line, List<Point>> runs = runs(loop, base);
-        Map<Line, Figure<Length>> widths = alone ? measured(runs, Axis.WIDTH) : chained(across, Axis.WIDTH, loop);
-        Map<Line, Figure<Length>> heights =
-                alone || pointed ? measured(runs, Axis.HEIGHT) : chained(down, Axis.HEIGHT, loop);
-        boolean exact = job.isPlain();
-        return finish(
+        if (job.isPlain()) {
+            return finish(
+                    loop,
+                    base,
+                    runs,
+                    chained(across, Axis.WIDTH, loop),
+                    chained(down, Axis.HEIGHT, loop),
+                    Optional.of(across),
+                    Optional.of(down));
+        }
+        return allRound(
                 loop,
                 base,
                 runs,
-                widths,
-                heights,
-                exact ? Optional.of(across) : Optional.empty(),
-                exact ? Optional.of(down) : Optional.empty());
+                alone ? extents(runs, Axis.WIDTH) : walked(across, Axis.WIDTH),
+                alone || pointed ? extents(runs, Axis.HEIGHT) : walked(down, Axis.HEIGHT));
     }
 
     /**
@@ -137,14 +143,78 @@ final class Framing {
         };
         Line base = job.outline().line();
         Map<Line, List<Point>> runs = runs(loop, base);
+        return allRound(loop, base, runs, extents(runs, Axis.WIDTH), extents(runs, Axis.HEIGHT));
+    }
+
+    /** How large a frame is at each line along an axis, by the plan. */
+    private interface AsPlanned {
+        Figure<Length> size(Line line);
+    }
+
+    private static AsPlanned walked(Chain chain, Axis axis) {
+        return line -> chain.walk(line.size(axis), line).result();
+    }
+
+    private static AsPlanned extents(Map<Line, List<Point>> runs, Axis axis) {
+        return line -> Figure.formula(line.size(axis))
+                .note("extent", line)
+                .gives(Length.mm(Polygons.extent(Known.in(runs, line), axis)));
+    }
+
+    /** A frame that is no rectangle, or leans. */
+    private Frame allRound(Loop loop, Line base, Map<Line, List<Point>> runs, AsPlanned wide, AsPlanned high) {
+        Map<Axis, AsPlanned> planned = new EnumMap<>(Map.of(Axis.WIDTH, wide, Axis.HEIGHT, high));
+        Map<Axis, Deed.Measured> read = new EnumMap<>(Axis.class);
+        for (Axis axis : Axis.values()) {
+            readings.of(Line.RABBET.size(axis))
+                    .filter(_ -> offsets.lines().contains(Line.RABBET))
+                    .filter(one -> judge.isOf(
+                            Known.in(planned, axis).size(Line.RABBET).value(), Line.RABBET, axis, one))
+                    .ifPresent(one -> read.put(axis, one));
+        }
+        AllRound made = new AllRound(
+                runs,
+                (line, out) -> loop.line(side -> distance(line, base).at(side) + out, CURVE_STEPS),
+                read);
+        read.forEach((axis, one) -> judge.judge(
+                axis,
+                one,
+                now(Line.ART, axis, Known.in(planned, axis), made),
+                now(Line.GLASS, axis, Known.in(planned, axis), made)));
         return finish(
                 loop,
                 base,
-                runs,
-                measured(runs, Axis.WIDTH),
-                measured(runs, Axis.HEIGHT),
+                made.runs(),
+                sizes(Axis.WIDTH, wide, made),
+                sizes(Axis.HEIGHT, high, made),
                 Optional.empty(),
                 Optional.empty());
+    }
+
+    private Optional<Length> now(Line line, Axis axis, AsPlanned planned, AllRound made) {
+        return Optional.of(line).filter(offsets.lines()::contains).map(there -> planned.size(there)
+                .value()
+                .plus(made.off(there, axis).orElse(Length.ZERO)));
+    }
+
+    private Map<Line, Figure<Length>> sizes(Axis axis, AsPlanned planned, AllRound made) {
+        Map<Line, Figure<Length>> sizes = new EnumMap<>(Line.class);
+        for (Line line : offsets.lines()) {
+            Figure<Length> size = planned.size(line);
+            sizes.put(line, made.off(line, axis)
+                    .map(off -> Figure.sum(size.key())
+                            .start("read.planned", size.value())
+                            .plus(line == Line.RABBET ? "read.over" : "read.rabbet_over", off.max(Length.ZERO))
+                            .minus(
+                                    line == Line.RABBET ? "read.under" : "read.rabbet_under",
+                                    off.negated().max(Length.ZERO))
+                            .rounded(line == Line.RABBET ? Rounding.NEAREST : Rounding.DOWN)
+                            .result())
+                    .map(Framing::checked)
+                    .map(ledger::enter)
+                    .orElseGet(() -> enterSize(line, axis, size)));
+        }
+        return Collections.unmodifiableMap(sizes);
     }
 
     private Map<Line, Figure<Length>> chained(Chain chain, Axis axis, Loop loop) {
@@ -172,26 +242,30 @@ final class Framing {
      * picture stay as they are.
      */
     private Optional<AsMade> asMade(Chain chain, Axis axis, Loop loop) {
-        if (!job.isPlain()) {
-            return Optional.empty();
-        }
         Length planned = chain.walk(Line.RABBET.size(axis), Line.RABBET).result().value();
         Length outside = chain.walk(Line.OUTSIDE.size(axis), Line.OUTSIDE).result().value();
         List<String> sides = sidesAlong(axis, loop);
         Optional<Deed.Measured> read = readings.of(Line.RABBET.size(axis))
-                .filter(one -> isOf(
+                .filter(one -> judge.isOf(
                         readings.shortsUntil(sides, outside, one).contains(planned.minus(one.planned()))
                                 ? one.planned()
                                 : planned,
                         Line.RABBET,
                         axis,
                         one));
+        Optional<Length> art = offsets.lines().contains(Line.ART)
+                ? Optional.of(chain.walk(Line.ART.size(axis), Line.ART).result().value())
+                : Optional.empty();
         if (read.isPresent()) {
-            findTooSmall(chain, axis, read.get().value());
-            Optional<Length> then = readings.takenAtCut(Line.RABBET.size(axis))
-                    .filter(_ -> offsets.lines().contains(Line.GLASS));
-            then.ifPresentOrElse(taken -> findCutBefore(chain, axis, read.get(), taken), () -> find(axis, read.get()));
-            return Optional.of(line -> chain.from(Line.RABBET, read.get().value(), line.size(axis), line));
+            AsMade made = line -> chain.from(Line.RABBET, read.get().value(), line.size(axis), line);
+            judge.judge(
+                    axis,
+                    read.get(),
+                    art,
+                    Optional.of(Line.GLASS)
+                            .filter(offsets.lines()::contains)
+                            .map(glass -> made.sum(glass).result().value()));
+            return Optional.of(made);
         }
         Length less = readings.shortBy(sides, outside);
         if (less.isZero()) {
@@ -200,7 +274,7 @@ final class Framing {
         ledger.find(Finding.of(Severity.NOTE, Station.FIT, "sides_came_out", axis, less)
                 .by(less)
                 .remedy(new Remedy.Visit(Station.FIT)));
-        findTooSmall(chain, axis, planned.minus(less));
+        judge.findTooSmall(axis, planned.minus(less), art);
         return Optional.of(line -> chain.walk(line.size(axis), line).minus("read.sides", less));
     }
 
@@ -216,83 +290,6 @@ final class Framing {
                         .filter(side -> along.contains(side.name()))
                         .map(Side::letters)
                         .toList();
-    }
-
-    /** Whether it was read of the frame that is planned now; what was read of another says nothing of this one. */
-    private boolean isOf(Length planned, Line line, Axis axis, Deed.Measured read) {
-        boolean same = read.planned().equals(planned);
-        if (!same) {
-            ledger.find(Finding.of(
-                            Severity.CAUTION,
-                            Station.FIT,
-                            "reading_of_another",
-                            axis,
-                            line,
-                            read.value(),
-                            read.planned(),
-                            planned)
-                    .by(read.planned().minus(planned).abs())
-                    .remedy(new Remedy.Visit(Station.FIT)));
-        }
-        return same;
-    }
-
-    /** Whether the picture does not go in any more. */
-    private void findTooSmall(Chain chain, Axis axis, Length rabbet) {
-        if (!offsets.lines().contains(Line.ART)) {
-            return;
-        }
-        Length over = chain.walk(Line.ART.size(axis), Line.ART).result().value().minus(rabbet);
-        if (over.isPositive()) {
-            ledger.find(Finding.of(Severity.CAUTION, Station.FIT, "rabbet_too_small", axis, rabbet, over)
-                    .by(over)
-                    .remedy(new Remedy.Visit(Station.FIT)));
-        }
-    }
-
-    /** Whether what is off hides behind the lip. */
-    private void find(Axis axis, Deed.Measured read) {
-        if (!read.isOff()) {
-            return;
-        }
-        Length off = read.off();
-        boolean wide = off.abs().isOver(job.section().lip().over(2));
-        ledger.find(Finding.of(
-                        wide ? Severity.CAUTION : Severity.NOTE,
-                        Station.FIT,
-                        wide ? "rabbet_came_out_wide" : "rabbet_came_out",
-                        axis,
-                        read.value(),
-                        read.planned(),
-                        job.section().lip())
-                .by(off.abs())
-                .remedy(new Remedy.Visit(Station.FIT)));
-    }
-
-    /** Whether sheets were cut before the rabbet was read so, and what becomes of them. */
-    private void findCutBefore(Chain chain, Axis axis, Deed.Measured read, Length then) {
-        if (!read.value().minus(then).abs().isOver(read.by().doubt())) {
-            return;
-        }
-        Length glass = chain.from(Line.RABBET, read.value(), Line.GLASS.size(axis), Line.GLASS).result().value();
-        Length play = read.value().minus(glass);
-        Length left = read.value().minus(then).plus(play);
-        String what = left.isNegative()
-                ? "cut_too_large"
-                : left.isUnder(play.over(2))
-                        ? "cut_tight"
-                        : left.isOver(job.section().lip()) ? "cut_too_small" : "cut_before_read";
-        ledger.find(Finding.of(
-                        what.equals("cut_before_read") ? Severity.NOTE : Severity.CAUTION,
-                        Station.FIT,
-                        what,
-                        axis,
-                        then,
-                        read.value(),
-                        left.abs(),
-                        play)
-                .by(left.abs())
-                .remedy(new Remedy.Visit(Station.FIT)));
     }
 
     private static Figure<Length> checked(Figure<Length> size) {
@@ -311,20 +308,13 @@ final class Framing {
                         .orElseGet(() ->
                                 Figure.given(size.key(), job.given(axis).orElseThrow().length()))
                 : size;
-        if (line != Line.RABBET || !job.isPlain()) {
-            readings.of(line.size(axis)).ifPresent(read -> isOf(entered.value(), line, axis, read));
+        if (line != Line.RABBET) {
+            readings.of(line.size(axis)).ifPresent(read -> judge.isOf(entered.value(), line, axis, read));
         }
         // Given or not: glass is written down to the mark everywhere, so that the brief and the cutting list say the
         // same.
         return ledger.enter(new Figure<>(
                 entered.key(), entered.name(), entered.value(), rounding, entered.origin(), entered.working()));
-    }
-
-    private Map<Line, Figure<Length>> measured(Map<Line, List<Point>> runs, Axis axis) {
-        Map<Line, Figure<Length>> sizes = new EnumMap<>(Line.class);
-        runs.forEach((line, run) -> sizes.put(line, enterSize(line, axis, Figure.formula(line.size(axis))
-                .note("extent", line).gives(Length.mm(Polygons.extent(run, axis))))));
-        return Collections.unmodifiableMap(sizes);
     }
 
     private Map<Line, List<Point>> runs(Loop loop, Line base) {

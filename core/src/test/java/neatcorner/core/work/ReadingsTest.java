@@ -3,6 +3,7 @@ package neatcorner.core.work;
 import static neatcorner.core.Sample.in;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -21,7 +22,10 @@ import neatcorner.core.job.Job;
 import neatcorner.core.job.PieceId;
 import neatcorner.core.measure.Length;
 import neatcorner.core.outline.Axis;
+import neatcorner.core.outline.Boxed;
 import neatcorner.core.outline.Line;
+import neatcorner.core.outline.Outline;
+import neatcorner.core.outline.Size;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.OddJobs;
@@ -171,6 +175,80 @@ class ReadingsTest {
                 if (after.frame().has(Line.GLASS)) {
                     assertThat(size(after, Line.GLASS, Axis.HEIGHT))
                             .isEqualTo(value.minus(after.frame().habits().get(Habit.PLAY)));
+                }
+                read++;
+            } catch (Refusal impossible) {
+                // Not a frame.
+            }
+        }
+        assertThat(read).isGreaterThan(50);
+    }
+
+    /**
+     * A ring's glass is as much smaller as its rabbet came out; a hexagon's, read from corner to corner, by cos 30° of
+     * that from side to side (the ratio of its two widths).
+     */
+    @Test
+    void glassFollowsARabbetThatIsRoundOrManySided() {
+        Length off = Length.mm(-1.5);
+        Job ring = new Edit.Draw(new Boxed.Round(new Size(Line.GLASS, in("10")), new Size(Line.GLASS, in("10")), 12))
+                .apply(Sample.job("12", "14"));
+        Job six = new Edit.Draw(new Outline.Regular(6, Outline.Across.FLATS, new Size(Line.GLASS, in("10"))))
+                .apply(Sample.job("12", "14"));
+        for (Job job : List.of(ring, six)) {
+            Plan before = planned(job, WorkLog.NOTHING);
+            Axis longer = size(before, Line.GLASS, Axis.WIDTH).isUnder(size(before, Line.GLASS, Axis.HEIGHT))
+                    ? Axis.HEIGHT
+                    : Axis.WIDTH;
+            Axis other = longer == Axis.WIDTH ? Axis.HEIGHT : Axis.WIDTH;
+            Length planned = size(before, Line.RABBET, longer);
+            Plan after = planned(job, read(job, longer, planned, planned.plus(off)));
+            double ratio = job == ring ? 1 : Math.cos(Math.PI / 6);
+            assertThat(off(before, after, Line.GLASS, longer)).isCloseTo(off.toMm(), within(1e-3));
+            assertThat(off(before, after, Line.GLASS, other)).isCloseTo(off.toMm() * ratio, within(1e-3));
+            assertThat(off(before, after, Line.RABBET, longer)).isEqualTo(off.toMm());
+            assertThat(off(before, after, Line.RABBET, other)).isZero();
+            assertThat(after.frame().members()).isEqualTo(before.frame().members());
+            assertThat(found(after)).hasSize(1);
+            Plan larger = planned(job, read(job, longer, planned, planned.minus(off)));
+            assertThat(off(before, larger, Line.GLASS, longer)).as("the other way was not read").isZero();
+            Deed glass = new Deed.Done(
+                    new Act.Step(job.part().name(), Station.FIT, "card.pane.glass", 1), Duration.ZERO);
+            WorkLog late = WorkLog.NOTHING.with(line(glass)).with(read(job, longer, planned, planned.minus(in("1/4")))
+                    .entries()
+                    .getFirst());
+            assertThat(cut(planned(job, late))).containsExactly("cut_too_large");
+        }
+    }
+
+    private static double off(Plan before, Plan after, Line line, Axis axis) {
+        return size(after, line, axis).minus(size(before, line, axis)).toMm();
+    }
+
+    /** Of odd jobs of any shape: what is cut to a rabbet that was read goes into it, and the wood stays. */
+    @Test
+    void whatIsCutGoesIntoTheRabbetThatWasRead() {
+        OddJobs jobs = new OddJobs(20_261_209);
+        int read = 0;
+        for (int i = 0; i < 400; i++) {
+            try {
+                Job job = jobs.next().at(0);
+                Plan before = planned(job, WorkLog.NOTHING);
+                if (job.isPlain() || !before.frame().has(Line.RABBET) || !before.frame().has(Line.GLASS)) {
+                    continue;
+                }
+                WorkLog log = WorkLog.NOTHING;
+                for (Axis axis : Axis.values()) {
+                    Length planned = size(before, Line.RABBET, axis);
+                    Length value = planned.plus(Length.mm(0.7 * (axis.ordinal() + i % 3) - 1.4));
+                    log = log.with(read(job, axis, planned, value).entries().getFirst());
+                }
+                Plan after = planned(job, log);
+                assertThat(after.frame().members()).isEqualTo(before.frame().members());
+                for (Axis axis : Axis.values()) {
+                    Length play = size(before, Line.RABBET, axis).minus(size(before, Line.GLASS, axis));
+                    Length room = size(after, Line.RABBET, axis).minus(size(after, Line.GLASS, axis));
+                    assertThat(room.toMm()).as("%s", job).isGreaterThan(play.toMm() - 0.05);
                 }
                 read++;
             } catch (Refusal impossible) {
