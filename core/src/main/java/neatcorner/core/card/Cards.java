@@ -14,7 +14,6 @@ import neatcorner.core.outline.Axis;
 import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
-import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Safety;
 import neatcorner.core.sawing.Sawing;
 import neatcorner.core.sawing.ToSaw;
@@ -59,7 +58,7 @@ public final class Cards {
     private void tell(ToSaw toSaw, Sawing sawing) {
         SawCards saw = new SawCards(deck, toSaw, sawing);
         FitCards fit = new FitCards(deck, glue);
-        List<Plan> parts = Planner.ofParts(plan);
+        List<Plan> parts = deck.parts();
         wood.take(toSaw.sticks());
         Set<String> ready = WoodCards.ready(toSaw.sticks());
         parts.stream()
@@ -82,7 +81,7 @@ public final class Cards {
             glue.mend(part, false);
             finish(part, parts.subList(i + 1, parts.size()));
         }
-        Plan holder = Planner.at(plan, plan.job().holder());
+        Plan holder = parts.get(plan.job().holder());
         List<String> behind = glue.behind(holder);
         parts.stream()
                 .filter(part -> !behind.contains(part.job().part().name()))
@@ -91,20 +90,26 @@ public final class Cards {
             fit.fit(holder);
         }
         parts.forEach(glue::attach);
-        hang(Planner.at(plan, plan.job().carrier()));
+        hang(parts.get(plan.job().carrier()));
     }
 
     /** The work at the corners of a part; what the saw does of it was told cut by cut. */
     private void atTheCorners(Plan part) {
-        List<Safety> cautions = deck.cautions(Station.CORNERS);
+        List<Safety> cautions = Deck.cautions(part, Station.CORNERS);
         part.joints().work().stream()
                 .filter(step -> !SquareCuts.isSawn(step))
-                .forEach(step -> deck.say(part, Station.CORNERS, step, List.of(), cautions, Optional.empty()));
+                .forEach(step -> deck.say(
+                        part,
+                        Station.CORNERS,
+                        step,
+                        List.of(),
+                        SquareCuts.isLookedAt(step) ? List.of() : cautions,
+                        Optional.empty()));
     }
 
     /** What a part is fitted to, as it came out. */
     private void measureBase(Plan part) {
-        Plan base = Planner.at(plan, plan.job().indexOf(part.job().part().placement().orElseThrow().on()));
+        Plan base = deck.part(part.job().part().placement().orElseThrow().on());
         Line followed = part.assembly().followed(part.job().seen()).orElseThrow();
         for (Axis axis : Axis.values()) {
             base.frame().size(followed, axis).filter(_ -> base.frame().isFourSquare()).ifPresent(size ->
@@ -149,7 +154,7 @@ public final class Cards {
             if (taut.isPresent()) {
                 deck.measure(carrier, taut.get(), step, Words.of("card.taut_how"));
             } else {
-                deck.say(carrier, Station.HANG, step, List.of(), deck.cautions(Station.HANG), Optional.empty());
+                deck.say(carrier, Station.HANG, step, List.of(), Deck.cautions(carrier, Station.HANG), Optional.empty());
             }
         }
     }

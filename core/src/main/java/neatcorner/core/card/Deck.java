@@ -16,6 +16,7 @@ import neatcorner.core.measure.Quantity;
 import neatcorner.core.phrase.Phrases;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
+import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Safety;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.FigureKey;
@@ -30,12 +31,14 @@ final class Deck {
     /** The same. */
     private static final FigureKey<Angle> ANGLE = FigureKey.angle(Station.CUTS, "card.angle");
     private final Plan plan;
+    private final List<Plan> parts;
     private final List<Card> cards = new ArrayList<>();
     /** How often a step of a name was said of a part at a station. */
     private final Map<Act, Integer> said = new HashMap<>();
 
     Deck(Plan plan) {
         this.plan = plan;
+        this.parts = Planner.ofParts(plan);
     }
 
     /** Of which they are told, whichever of its parts that looks at. */
@@ -53,14 +56,24 @@ final class Deck {
         cards.add(card);
     }
 
-    /** The cautions of a station, in their order. */
-    List<Safety> cautions(Station station) {
-        return plan.safety().stream().filter(one -> one.station() == station).sorted().toList();
+    /** The plans of all parts, in the order they are made. */
+    List<Plan> parts() {
+        return parts;
+    }
+
+    /** The plan of a part, by its name. */
+    Plan part(String name) {
+        return parts.get(plan.job().indexOf(name));
+    }
+
+    /** The cautions of a station for a part, in their order. */
+    static List<Safety> cautions(Plan part, Station station) {
+        return part.safety().stream().filter(one -> one.station() == station).sorted().toList();
     }
 
     /** Those of them that are among these. */
-    List<Safety> cautions(Station station, Collection<Safety> among) {
-        return cautions(station).stream().filter(among::contains).toList();
+    static List<Safety> cautions(Plan part, Station station, Collection<Safety> among) {
+        return cautions(part, station).stream().filter(among::contains).toList();
     }
 
     /** The next act of this name. */
@@ -95,7 +108,7 @@ final class Deck {
                 Optional.of(size),
                 List.of(Words.of("card.planned", size), how),
                 List.of(),
-                act.station() == Station.HANG ? cautions(Station.HANG) : List.of(),
+                act.station() == Station.HANG ? cautions(part, Station.HANG) : List.of(),
                 Optional.empty(),
                 new Scene.OnTheBench(act.station())));
     }

@@ -14,7 +14,6 @@ import neatcorner.core.outline.Line;
 import neatcorner.core.pane.Pane;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
-import neatcorner.core.plan.Planner;
 import neatcorner.core.rack.Material;
 import neatcorner.core.report.Safety;
 import neatcorner.core.section.Recess;
@@ -30,6 +29,30 @@ final class FitCards {
     /** Steps that hold a package where points are given. */
     private static final Set<String> HELD = Set.of(
             "fit.points", "fit.points_in_panes", "fit.points_alone", "fit.points_in_panes_alone", "fit.blocks");
+    /** Steps at which something is screwed. */
+    private static final Set<String> SCREWED = Set.of(
+            "fit.canvas",
+            "fit.canvas_proud",
+            "fit.float_screws",
+            "fit.float_screws_round",
+            "fit.float_battens",
+            "fit.blocks",
+            "fit.strainer_screws",
+            "fit.strainer_clips",
+            "fit.part_behind");
+    /** Steps at which glass is taken in the hand, or something is driven beside it. */
+    private static final Set<String> GLAZED = Set.of(
+            "fit.glazing",
+            "fit.mirror",
+            "fit.mirror_heavy",
+            "fit.mirror_profile",
+            "fit.round_corners",
+            "fit.points",
+            "fit.points_in_panes",
+            "fit.points_alone",
+            "fit.points_in_panes_alone",
+            "fit.blocks");
+
     private final Deck deck;
     private final GlueCards glue;
 
@@ -67,7 +90,7 @@ final class FitCards {
 
     /** All that is cut and put into a part. */
     void fit(Plan holder) {
-        List<Safety> cautions = deck.cautions(Station.FIT);
+        List<Safety> cautions = Deck.cautions(holder, Station.FIT);
         measure(holder);
         toCut(holder).forEach(pane -> cut(holder, pane, true, cautions));
         holder.fit().matOpenings().forEach(opening -> cut(holder, opening, false, cautions));
@@ -79,11 +102,23 @@ final class FitCards {
             List<Words> points = HELD.contains(step.key())
                     ? holder.fit().points().stream().map(FitPlan.Points::said).toList()
                     : List.of();
-            deck.say(holder, Station.FIT, step, points, cautions, Optional.empty());
+            deck.say(holder, Station.FIT, step, points, belonging(step, cautions), Optional.empty());
             if (step.key().equals("fit.part_behind")) {
-                glue.attach(Planner.at(deck.plan(), deck.plan().job().indexOf(step.args().getFirst().toString())));
+                glue.attach(deck.part(step.args().getFirst().toString()));
             }
         }
+    }
+
+    /** Those cautions that belong to a step of the usual fit-up; all of them to any other. */
+    private static List<Safety> belonging(Words step, List<Safety> cautions) {
+        boolean usual = step.key().startsWith("fit.") && !step.key().startsWith("fit.over.");
+        return cautions.stream()
+                .filter(one -> !usual || switch (one) {
+                    case GLASS -> GLAZED.contains(step.key());
+                    case FIXING -> SCREWED.contains(step.key());
+                    default -> true;
+                })
+                .toList();
     }
 
     /** The picture itself is not for the knife. */
@@ -121,7 +156,7 @@ final class FitCards {
                 Optional.of(pane.width()),
                 says,
                 List.of(),
-                glass ? cautions : cautions.stream().filter(one -> one != Safety.GLASS).toList(),
+                cautions.stream().filter(one -> glass && one == Safety.GLASS).toList(),
                 Optional.empty(),
                 new Scene.OnTheBench(Station.FIT),
                 reads));

@@ -25,6 +25,28 @@ import neatcorner.core.work.WorkLog;
 final class GlueCards {
     /** Steps that say that the frame is measured across, and not how much it is. */
     private static final Set<String> CHECKS = Set.of("close.diagonals", "close.checks", "close.checks_blanks");
+    /** What begins the names of steps at which something is bored, driven or sawn into a corner. */
+    private static final List<String> DRIVEN = List.of(
+            "close.fasten",
+            "close.bore",
+            "close.nails",
+            "close.finish_nails",
+            "close.lap_",
+            "close.side_pins",
+            "close.staples",
+            "close.screws",
+            "close.pockets",
+            "close.plates",
+            "close.pegs",
+            "close.splined",
+            "close.pinned_splined",
+            "close.cutter_splined",
+            "close.dovetail_splined",
+            "close.gussets",
+            "close.bars",
+            "close.cross_bar",
+            "close.blocks",
+            "attach.ledge_pinned");
     /** Steps that put panels into grooves: the fit-up says the same, and more. */
     private static final Set<String> PANELS =
             Set.of("close.panel", "close.panel_many", "close.panels", "close.panels_many");
@@ -43,9 +65,8 @@ final class GlueCards {
 
     /** The glue-up of a part. */
     void glue(Plan part) {
-        List<Safety> glue = deck.cautions(Station.GLUE_UP);
-        List<Safety> driven = Stream.concat(glue.stream(), deck.cautions(Station.CORNERS).stream()).toList();
-        boolean measured = false;
+        List<Safety> glue = Deck.cautions(part, Station.GLUE_UP);
+        List<Safety> driven = Stream.concat(glue.stream(), Deck.cautions(part, Station.CORNERS).stream()).toList();
         boolean waited = false;
         if (FitCards.isGrooved(part) && part.glue().steps().stream().noneMatch(GlueCards::isOfPanels)) {
             panels(part);
@@ -76,10 +97,9 @@ final class GlueCards {
                     step,
                     across.stream().<Figure<?>>map(one -> one).findFirst().or(() -> Deck.number(step)),
                     across.stream().map(one -> Words.of("card.figure", one.name(), one)).toList(),
-                    measured && !cleaned ? driven : glue,
+                    isDriven(step) ? driven : glue,
                     Optional.empty(),
                     checks ? diagonals(part) : List.of());
-            measured |= checks;
             if (!waited && cleaned) {
                 leave(part);
                 waited = true;
@@ -101,12 +121,16 @@ final class GlueCards {
                 .toList();
     }
 
+    private static boolean isDriven(Words step) {
+        return !step.key().equals("close.bars_across") && DRIVEN.stream().anyMatch(step.key()::startsWith);
+    }
+
     private static boolean isOfPanels(Words step) {
         return PANELS.contains(step.key());
     }
 
     private void panels(Plan part) {
-        List<Safety> cautions = deck.cautions(Station.FIT);
+        List<Safety> cautions = Deck.cautions(part, Station.FIT);
         part.fit()
                 .order()
                 .forEach(step -> deck.say(part, Station.FIT, step, List.of(), cautions, Optional.empty()));
@@ -173,8 +197,8 @@ final class GlueCards {
     void attach(Plan part) {
         List<Words> steps = onceFinished.remove(part.job().part().name());
         if (steps != null) {
-            steps.forEach(step ->
-                    deck.say(part, Station.GLUE_UP, step, List.of(), deck.cautions(Station.CORNERS), Optional.empty()));
+            List<Safety> screws = Deck.cautions(part, Station.GLUE_UP, Set.of(Safety.SCREWS));
+            steps.forEach(step -> deck.say(part, Station.GLUE_UP, step, List.of(), screws, Optional.empty()));
         }
     }
 

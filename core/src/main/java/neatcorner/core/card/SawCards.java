@@ -106,7 +106,7 @@ final class SawCards {
                 Optional.of(Deck.plain(cut.measure().length())),
                 says,
                 cut.checks().stream().limit(Card.MOST_CHECKS).toList(),
-                deck.cautions(Station.CUTS, cut.held().clamped() ? clamped : always),
+                Deck.cautions(deck.part(act.part()), Station.CUTS, cut.held().clamped() ? clamped : always),
                 Optional.empty(),
                 new Scene.AtTheSaw(cut, kerf, less));
     }

@@ -13,7 +13,6 @@ import neatcorner.core.making.MakingStep;
 import neatcorner.core.making.Tool;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
-import neatcorner.core.plan.Planner;
 import neatcorner.core.report.Safety;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Station;
@@ -57,7 +56,7 @@ final class WoodCards {
                         these.getFirst().source().said()))
                 .toList();
         deck.add(new Card(
-                deck.step(Planner.at(deck.plan(), 0), Station.CUTS, "card.take"),
+                deck.step(deck.parts().getFirst(), Station.CUTS, "card.take"),
                 0,
                 Words.of("card.take"),
                 Optional.empty(),
@@ -100,7 +99,7 @@ final class WoodCards {
                     set.or(() -> Deck.number(step.what())),
                     says,
                     how.subList(0, Math.min(Card.MOST_CHECKS, how.size())),
-                    deck.cautions(Station.SECTION, belonging(step.tool())),
+                    Deck.cautions(part, Station.SECTION, belonging(step.tool())),
                     Optional.empty(),
                     new Scene.InTheMachine(step),
                     Deck.readable(part, step.sizes())));

@@ -48,6 +48,10 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
     /** Work that is nothing but cuts to length at the saw. */
     private static final Set<String> SAWN = Set.of("square.butted.1", "square.mitre_lapped.1");
 
+    /** Work that cuts nothing. */
+    private static final Set<String> LOOKED_AT =
+            Set.of("square.mark", "square.try", "square.try_butted", "square.rabbet_later");
+
     public SquareCuts {
         settings = List.copyOf(settings);
         work = List.copyOf(work);
@@ -56,6 +60,11 @@ public record SquareCuts(Optional<SquareCorner> corner, List<Figure<Length>> set
     /** Whether a step of the work is done when all pieces are cut to length. */
     public static boolean isSawn(Words step) {
         return SAWN.contains(step.key());
+    }
+
+    /** Whether a step of the work only lays out, tries or says something. */
+    public static boolean isLookedAt(Words step) {
+        return LOOKED_AT.contains(step.key());
     }
 
     /** What a frame's corners want cut. */

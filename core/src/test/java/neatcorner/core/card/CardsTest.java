@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -38,6 +39,7 @@ import neatcorner.core.rack.Material;
 import neatcorner.core.rack.OffCut;
 import neatcorner.core.rack.Rack;
 import neatcorner.core.report.Safety;
+import neatcorner.core.report.Severity;
 import neatcorner.core.sawing.Measure;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.shop.Sizing;
@@ -432,15 +434,43 @@ class CardsTest {
         return new LogLine(Instant.parse("2026-12-01T09:00:00Z"), "", deed, Words.of("card.take"));
     }
 
-    /** The saw's caution stands on every cut and on no other card, the wall's on every card of hanging. */
+    /**
+     * The saw's caution stands on every cut and on no other card, the wall's on every card of hanging, that of glass on
+     * every card that cuts it and on none that cuts anything else; none that the plan says is on no card.
+     */
     @Test
     void cautionsStandWhereTheyBelong() {
-        for (Plan plan : plans(40)) {
+        for (Plan plan : plans(80)) {
+            Set<Safety> seen = EnumSet.noneOf(Safety.class);
+            Set<Station> stations = EnumSet.noneOf(Station.class);
+            Cards.of(plan).forEach(card -> {
+                seen.addAll(card.cautions());
+                stations.add(card.act().station());
+            });
+            // Wood that lies there ready is not made, what stands is not hung, and every joint says what it drives.
+            stations.removeAll(Set.of(Station.SECTION, Station.CUTS));
+            stations.add(Station.CORNERS);
+            for (Plan part : Planner.ofParts(plan)) {
+                if (part.findings().stream().anyMatch(finding -> finding.severity() == Severity.STOP)) {
+                    // Nothing is joined so.
+                    continue;
+                }
+                assertThat(part.safety())
+                        .as("%s", part.glue().steps().stream().map(Words::key).toList())
+                        .filteredOn(one -> stations.contains(one.station()))
+                        .isSubsetOf(seen);
+            }
             for (Card card : Cards.of(plan)) {
                 boolean sawn = card.act() instanceof Act.Saw;
                 assertThat(card.cautions().contains(Safety.SAW)).isEqualTo(sawn);
                 if (card.act().station() == Station.HANG) {
                     assertThat(card.cautions()).contains(Safety.WALL);
+                }
+                if (card.title().key().startsWith("card.pane")) {
+                    String what = BOOK.say(card.title());
+                    assertThat(card.cautions().contains(Safety.GLASS))
+                            .as(what)
+                            .isEqualTo(what.contains("glass") || what.contains("mirror"));
                 }
             }
         }
