@@ -154,7 +154,8 @@ public final class Cards {
             if (taut.isPresent()) {
                 deck.measure(carrier, taut.get(), step, Words.of("card.taut_how"));
             } else {
-                deck.say(carrier, Station.HANG, step, List.of(), Deck.cautions(carrier, Station.HANG), Optional.empty());
+                List<Safety> cautions = Deck.cautions(carrier, Station.HANG);
+                deck.say(carrier, Station.HANG, step, List.of(), cautions, Optional.empty());
             }
         }
     }

@@ -2,6 +2,7 @@ package neatcorner.core.making;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -868,7 +869,8 @@ public final class MakingPlanner {
         if (steps.stream().anyMatch(s -> s.tool() == Tool.ROUTER_TABLE)) {
             ledger.warn(Safety.ROUTER);
         }
-        if (steps.stream().anyMatch(s -> s.tool() == Tool.TABLE_SAW || s.tool() == Tool.DADO)) {
+        // What is planed was ripped before.
+        if (steps.stream().anyMatch(s -> EnumSet.of(Tool.TABLE_SAW, Tool.DADO, Tool.PLANER).contains(s.tool()))) {
             ledger.warn(Safety.RIPPING);
         }
     }
