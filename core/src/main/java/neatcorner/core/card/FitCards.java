@@ -92,8 +92,11 @@ final class FitCards {
     void fit(Plan holder) {
         List<Safety> cautions = Deck.cautions(holder, Station.FIT);
         measure(holder);
-        toCut(holder).forEach(pane -> cut(holder, pane, true, cautions));
-        holder.fit().matOpenings().forEach(opening -> cut(holder, opening, false, cautions));
+        List<Pane> panes = toCut(holder);
+        for (int i = 0; i < panes.size(); i++) {
+            cut(holder, panes.get(i), layers(holder, panes, i), cautions);
+        }
+        holder.fit().matOpenings().forEach(opening -> cut(holder, opening, List.of(), cautions));
         if (isGrooved(holder)) {
             // The rest belongs to the glue-up.
             return;
@@ -133,22 +136,22 @@ final class FitCards {
     /**
      * All that are alike of a sheet, or of the hole in one.
      *
-     * @param fitted whether it lies in the rabbet and may be marked there
+     * @param layers what it is of the package: it lies in the rabbet and may be marked there; none for a hole
      */
-    private void cut(Plan holder, Pane pane, boolean fitted, List<Safety> cautions) {
+    private void cut(Plan holder, Pane pane, List<LayerKey> layers, List<Safety> cautions) {
         int many = pane.count() * holder.job().quantity();
         boolean glass = pane.material().filter(Material::isGlass).isPresent();
         Words what = many > 1 ? Words.of("card.panes", pane.name(), many) : Words.of("card.pane", pane.name());
         List<Words> says = new ArrayList<>(List.of(Words.of("card.pane_size", pane.width(), pane.height())));
         Habits habits = holder.frame().habits();
         boolean byTransfer = habits.sizing() == Sizing.BY_TRANSFER;
-        if (fitted && byTransfer && holder.job().isPlain() && !isGrooved(holder)) {
+        if (!layers.isEmpty() && byTransfer && holder.job().isPlain() && !isGrooved(holder)) {
             says.add(Words.of("card.pane_by_transfer", habits.said(Habit.PLAY)));
         }
         Act act = deck.step(holder, Station.FIT, Deck.name(what));
         List<Card.Readable> reads = new ArrayList<>(List.of(
                 new Card.Readable(act, pane.width().name(), pane.width().value())));
-        reads.addAll(fitted ? Deck.readable(holder, layers(holder, pane)) : List.of());
+        reads.addAll(Deck.readable(holder, layers));
         deck.add(new Card(
                 act,
                 holder.job().seen(),
@@ -162,13 +165,20 @@ final class FitCards {
                 reads));
     }
 
-    /** The layers of the package that are cut from the same sheets as a pane. */
-    private static List<LayerKey> layers(Plan holder, Pane pane) {
-        List<Layer> layers = holder.job().contents().layers();
-        return IntStream.range(0, layers.size())
-                .filter(i -> pane.material().filter(layers.get(i).material()::equals).isPresent())
+    /** The layers of the package that a pane is: of several of one material each pane is one, in their order. */
+    private static List<LayerKey> layers(Plan holder, List<Pane> panes, int pane) {
+        Optional<Material> material = panes.get(pane).material();
+        List<Layer> all = holder.job().contents().layers();
+        List<LayerKey> alike = IntStream.range(0, all.size())
+                .filter(i -> material.filter(all.get(i).material()::equals).isPresent())
                 .mapToObj(LayerKey::new)
                 .toList();
+        int before = count(panes.subList(0, pane), material);
+        return count(panes, material) == alike.size() ? List.of(alike.get(before)) : alike;
+    }
+
+    private static int count(List<Pane> panes, Optional<Material> material) {
+        return (int) panes.stream().filter(pane -> pane.material().equals(material)).count();
     }
 
     /** Whether a part holds panels in grooves, which go in while it is closed. */

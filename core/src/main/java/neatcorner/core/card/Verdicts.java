@@ -7,6 +7,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.job.Job;
+import neatcorner.core.measure.Length;
+import neatcorner.core.outline.Line;
 import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Entered;
@@ -16,6 +18,7 @@ import neatcorner.core.report.Finding;
 import neatcorner.core.report.Severity;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.words.Station;
+import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
 import neatcorner.core.work.WorkLog;
 
@@ -29,19 +32,42 @@ final class Verdicts {
         this.plan = plan;
         this.card = card;
         this.read = card.reads().stream()
+                .filter(one -> one.act() instanceof Act.Size)
                 .flatMap(one -> plan.get(WorkLog.class).measured(one.act()).stream())
                 .toList();
     }
 
     /** In words; empty where nothing was read, or it came out as planned. */
     Optional<Words> say() {
-        if (read.isEmpty()) {
-            return Optional.empty();
+        Optional<Words> pane = plan.get(WorkLog.class)
+                .measured(card.act())
+                .filter(_ -> card.act() instanceof Act.Step step && step.cutsSheet())
+                .filter(Deed.Measured::isOff)
+                .flatMap(this::pane);
+        if (pane.isPresent() || read.isEmpty()) {
+            return pane;
         }
         return Optional.of(card.act().station())
                 .filter(Station.GLUE_UP::equals)
                 .map(_ -> square())
                 .or(this::given);
+    }
+
+    /** What becomes of a sheet that is not as wide as it was to be: empty where no rabbet of its own holds it. */
+    private Optional<Words> pane(Deed.Measured sheet) {
+        Plan part = Planner.at(plan, card.part());
+        if (!part.job().isPlain() || !part.frame().has(Line.RABBET) || !part.frame().bars().isEmpty()) {
+            return Optional.empty();
+        }
+        Length rabbet = part.frame().width(Line.RABBET);
+        Length room = rabbet.minus(sheet.value());
+        Length meant = rabbet.minus(sheet.planned());
+        String what = room.isNegative()
+                ? "verdict.pane_too_large"
+                : room.isUnder(meant.over(2))
+                        ? "verdict.pane_tight"
+                        : room.isOver(part.job().section().lip()) ? "verdict.pane_too_small" : "verdict.pane_hides";
+        return Optional.of(Words.of(what, room.abs(), meant));
     }
 
     /** Whether the frame is square, of both diagonals. */

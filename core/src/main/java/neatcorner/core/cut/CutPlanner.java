@@ -369,11 +369,12 @@ public final class CutPlanner {
     private void findToBuy(Lot lot) {
         int onHand = lot.stock().onHand().stream().mapToInt(Sticks::count).sum()
                 + shop.offCutsFor(lot.section()).size();
+        Section cut = lot.pieces().getFirst().member().stock();
         boolean plain = lot.section().recess() instanceof Recess.Bar
                 && all.orders().stream()
                         .map(order -> order.frame().job().section())
                         .filter(section -> section.recess() instanceof Recess.Bar)
-                        .noneMatch(section -> section.isCutLike(lot.section()));
+                        .noneMatch(section -> section.isCutLike(cut));
         boolean made = lot.section().strips().size() > 1 && !lot.stock().isKept();
         Words name = Words.of(plain ? "stock.plain_strip" : "list.one", lot.section().name());
         lot.toBuy()

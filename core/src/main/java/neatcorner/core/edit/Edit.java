@@ -116,8 +116,9 @@ public sealed interface Edit {
      * A number as it came out, typed in its place.
      *
      * @param parts in which, from 0: one or more that are made of wood milled alike
+     * @param name  of the number, for people
      */
-    record CameOut(List<Integer> parts, FigureKey<Length> number, Length value) implements Edit {
+    record CameOut(List<Integer> parts, FigureKey<Length> number, Words name, Length value) implements Edit {
         public CameOut {
             parts = List.copyOf(parts);
         }
@@ -134,7 +135,7 @@ public sealed interface Edit {
 
         @Override
         public Words words() {
-            return Words.of(number instanceof Tape ? "edit.enter" : "edit.came_out", number.words(), value);
+            return Words.of(number instanceof Tape ? "edit.enter" : "edit.came_out", name, value);
         }
     }
 

@@ -22,6 +22,7 @@ import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.recall.Known;
 import neatcorner.core.recall.Recent;
+import neatcorner.core.report.Finding;
 import neatcorner.core.report.Planned;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
@@ -222,14 +223,26 @@ public record Assembly(Job job, List<Planned<Frame>> planned, List<Lie> lies) {
                     }
                     Placement placement = part.placement().orElseThrow();
                     int base = whole.indexOf(placement.on());
-                    Placed placed = Placed.of(
+                    Placed now = Placed.of(
                             placement,
                             part.body().section(),
                             frames.get(base).result(),
                             log.readings(placement.on()));
+                    // What is cut stays as it was: of what it is fitted to only that counts which was read before.
+                    WorkLog then = log.beforeCutting(part.name());
+                    Placed placed = then == log
+                            ? now
+                            : Placed.of(
+                                    placement,
+                                    part.body().section(),
+                                    of(job, habits, then).frame(base),
+                                    then.readings(placement.on()));
                     whole = whole.with(shaped(part.body(), placed.outline()));
                     Planned<Frame> planned = Frame.of(
                             whole, habits, Optional.of(placed), log.readings(part.name()));
+                    for (Finding since : placed.since(now, part.name())) {
+                        planned = planned.with(since);
+                    }
                     frames.add(planned);
                     lies.add(lie(placement, placed, planned.result(), lies.get(base)));
                 } catch (Refusal refused) {

@@ -1,5 +1,6 @@
 package neatcorner.core.frame;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.core.job.Placement;
@@ -14,9 +15,14 @@ import neatcorner.core.outline.Point;
 import neatcorner.core.outline.Side;
 import neatcorner.core.outline.Size;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
+import neatcorner.core.report.Finding;
+import neatcorner.core.report.Remedy;
+import neatcorner.core.report.Severity;
 import neatcorner.core.section.Recess;
 import neatcorner.core.section.Section;
 import neatcorner.core.words.Figure;
+import neatcorner.core.words.Station;
 import neatcorner.core.work.Deed;
 import neatcorner.core.work.Readings;
 
@@ -45,6 +51,8 @@ record Placed(
     /** Longer blanks of an arch than this, in mm, waste a wide board. Common practice, no source. */
     private static final double LONG_BLANK = 450;
     private static final int MOST_BLANKS = 18;
+    /** Less is nothing to anyone who fits wood by hand. Common practice, no source. */
+    private static final Length HARDLY = Length.mm(0.25);
     /** Unevenness of a line's distance that no one sees, in mm. */
     private static final double EVEN = 1e-6;
 
@@ -213,6 +221,40 @@ record Placed(
             sum.plus("part_gaps", out.times(2), out);
         }
         return sum.result();
+    }
+
+    /**
+     * What a part that is cut already has to do with what was read of the other since.
+     *
+     * @param now  as it would lie by that now
+     * @param part its name
+     */
+    List<Finding> since(Placed now, String part) {
+        if (now == this || high.isPresent() || !base.isFourSquare()) {
+            return List.of();
+        }
+        List<Finding> found = new ArrayList<>();
+        for (Axis axis : Axis.values()) {
+            Length more = now.size(axis).minus(size(axis));
+            boolean within = out.isNegative();
+            boolean tight = more.isNegative() == within;
+            boolean binds = tight && more.abs().isOver(out.abs().times(2));
+            if (more.abs().isOver(HARDLY)) {
+                String what = !binds ? "cut_before" : within ? "cut_too_wide_for" : "cut_too_narrow_for";
+                found.add(Finding.of(
+                                binds ? Severity.CAUTION : Severity.NOTE,
+                                Station.GLUE_UP,
+                                what,
+                                part,
+                                name,
+                                axis,
+                                more.abs(),
+                                Words.of(more.isNegative() ? "cut_before.smaller" : "cut_before.larger"))
+                        .by(more.abs())
+                        .remedy(new Remedy.Visit(Station.GLUE_UP)));
+            }
+        }
+        return found;
     }
 
     /** Of several side by side: (opening − gaps) / number. */

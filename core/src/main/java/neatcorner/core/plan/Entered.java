@@ -10,6 +10,7 @@ import neatcorner.core.edit.Entry;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.words.FigureKey;
 import neatcorner.core.words.Station;
 import neatcorner.core.work.Act;
@@ -47,7 +48,7 @@ public final class Entered {
     public static Optional<Edit> as(Job job, WorkLog log, Act act, Length value) {
         return number(job, act)
                 .filter(number -> !now(job, act, number).equals(Optional.of(value)))
-                .map(number -> new Edit.CameOut(alike(job, log, act, number), number, value));
+                .map(number -> new Edit.CameOut(alike(job, log, act, number), number, name(job, act, number), value));
     }
 
     private static List<Integer> alike(Job job, WorkLog log, Act act, FigureKey<Length> number) {
@@ -64,6 +65,12 @@ public final class Entered {
         return own.section().name().equals(other.section().name())
                 && log.measured(act).isEmpty()
                 && now(own, Act.Size.given(own.part().name(), number), number).equals(now(other, act, number));
+    }
+
+    private static Words name(Job job, Act act, FigureKey<Length> number) {
+        return Entry.of(job.at(job.indexOf(act.part())), number)
+                .map(Entry::words)
+                .orElseGet(number::words);
     }
 
     private static Optional<Length> now(Job job, Act act, FigureKey<Length> number) {

@@ -1,5 +1,6 @@
 package neatcorner.core.report;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -25,6 +26,13 @@ public record Planned<T>(
         Set<Safety> safety,
         Map<Station, FigureKey<?>> leads,
         Map<Station, List<Object>> decided) {
+    /** The same with one thing more that the maker should know. */
+    public Planned<T> with(Finding more) {
+        List<Finding> all = new ArrayList<>(findings);
+        all.add(more);
+        return new Planned<>(result, figures, List.copyOf(all), safety, leads, decided);
+    }
+
     /** The same where another part of the job is looked at: what its remedies change is still this one, from 0. */
     public Planned<T> ofPart(int part) {
         List<Finding> meant = findings.stream()

@@ -205,6 +205,18 @@ public final class WorkLog {
                         && saw.piece().equals(piece));
     }
 
+    /** What was written before the first cut of a part; all of it where none is cut, or nothing was read since. */
+    public WorkLog beforeCutting(String part) {
+        for (int i = 0; i < entries.size(); i++) {
+            if (entries.get(i).deed() instanceof Deed.Done(Act.Saw saw, _) && saw.part().equals(part) && isDone(saw)) {
+                boolean readSince = entries.subList(i, entries.size()).stream()
+                        .anyMatch(entry -> entry.deed() instanceof Deed.Measured);
+                return readSince ? new WorkLog(entries.subList(0, i)) : this;
+            }
+        }
+        return this;
+    }
+
     /** How many cuts across a piece are done. */
     public int cuts() {
         return (int) done.keySet().stream().filter(Act.Saw.class::isInstance).count();
