@@ -14,11 +14,15 @@ import neatcorner.core.making.Tool;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.plan.Plan;
 import neatcorner.core.report.Safety;
+import neatcorner.core.section.SectionKey;
 import neatcorner.core.words.Figure;
 import neatcorner.core.words.Station;
 
 /** The wood that is taken up, and what is made of it. */
 final class WoodCards {
+    /** What a moulding is listed by. */
+    private static final List<SectionKey> LISTED =
+            List.of(SectionKey.FACE, SectionKey.THICKNESS, SectionKey.LIP, SectionKey.RABBET_DEPTH);
     private final Deck deck;
 
     WoodCards(Deck deck) {
@@ -64,7 +68,23 @@ final class WoodCards {
                 List.of(Words.of("card.take_check")),
                 List.of(),
                 Optional.empty(),
-                new Scene.OnTheRack()));
+                new Scene.OnTheRack(),
+                readable(ready(sticks))));
+    }
+
+    /** The sizes of mouldings that nobody makes: what is sold or kept is not always as wide as it is listed. */
+    private List<Card.Readable> readable(Set<String> ready) {
+        List<Card.Readable> reads = new ArrayList<>();
+        for (String name : ready.stream().sorted().toList()) {
+            deck.parts().stream()
+                    .filter(part -> part.job().section().name().equals(name))
+                    .findFirst()
+                    .ifPresent(part -> Deck.readable(part, LISTED).forEach(one -> reads.add(new Card.Readable(
+                            one.act(),
+                            ready.size() > 1 ? Words.of("card.of_moulding", name, one.name()) : one.name(),
+                            one.planned()))));
+        }
+        return reads;
     }
 
     /** Mouldings of which every stick lies there as it is sold: nobody makes them. */

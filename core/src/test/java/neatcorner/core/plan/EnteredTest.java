@@ -132,6 +132,25 @@ class EnteredTest {
         assertThat(verdict(undone, SectionKey.FACE)).isEqualTo("verdict.not_entered");
     }
 
+    /** A moulding that lies there ready is read when it is taken up, and is cut from the same sticks all the same. */
+    @Test
+    void aReadyMouldingIsReadWhenItIsTakenUp() {
+        Plan plan = Planner.plan(JOB, Sample.shop());
+        Card take = card(plan, SectionKey.FACE);
+        assertThat(take.title().key()).isEqualTo("card.take");
+        Job job = Entered.by(plan, read(plan, SectionKey.FACE, Length.mm(0.5)))
+                .orElseThrow()
+                .apply(JOB);
+        WorkLog log = WorkLog.NOTHING
+                .with(line(new Deed.TookUp(take.act(), plan.get(CutLots.class).laid())))
+                .with(line(read(plan, SectionKey.FACE, Length.mm(0.5))));
+        Plan after = Planner.plan(job, Sample.shop(), log, Answers.NONE);
+        assertThat(after.get(CutLots.class).isAs(log.tookUp())).isTrue();
+        assertThat(after.toSaw().sticks()).allMatch(stick -> stick.source().from() == Source.From.RACK);
+        assertThat(after.frame().members().getFirst().longPoint().value().toMm())
+                .isCloseTo(plan.frame().members().getFirst().longPoint().value().toMm() + 1, within(1e-6));
+    }
+
     /** What is cut stays: a face that is read after the first cut is written down only. */
     @Test
     void whatIsReadTooLateIsNotEntered() {
