@@ -23,7 +23,9 @@ import neatcorner.core.measure.Angle;
 import neatcorner.core.measure.Gap;
 import neatcorner.core.measure.Length;
 import neatcorner.core.measure.MeasureText;
+import neatcorner.core.measure.Quantity;
 import neatcorner.core.phrase.Refusal;
+import neatcorner.core.phrase.Words;
 import neatcorner.core.saw.Doctor;
 import neatcorner.core.saw.Look;
 import neatcorner.core.saw.Mend;
@@ -110,6 +112,27 @@ final class DoctorPanel extends Panel {
         } catch (Refusal refused) {
             return Optional.empty();
         }
+    }
+
+    /** How much of it the likeliest cause is; empty where none is. */
+    Optional<String> figure() {
+        return likeliest().flatMap(words -> words.args().stream()
+                        .filter(Quantity.class::isInstance)
+                        .map(Quantity.class::cast)
+                        .findFirst())
+                .map(book()::write);
+    }
+
+    /** The likeliest cause; empty where none is likelier than that nothing is wrong. */
+    Optional<String> title() {
+        return likeliest().map(words -> Labels.get("doctor.most_likely", book().say(words)));
+    }
+
+    private Optional<Words> likeliest() {
+        return diagnosis().flatMap(says -> says.found().stream()
+                .filter(one -> one.isSeen() && one.confidence() > says.nothing())
+                .findFirst()
+                .map(one -> one.cause().said(ring, one.size())));
     }
 
     /** How the frame is drawn: as it likely is, or as planned before anything was seen; empty where none can judge. */

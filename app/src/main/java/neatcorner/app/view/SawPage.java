@@ -1,6 +1,7 @@
 package neatcorner.app.view;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -29,8 +30,9 @@ final class SawPage extends PartedPage {
     private final PictureView drift;
     private final PictureView frame;
     private final Label verdict = head("saw.scraps");
-    /** As large as it is read from where the saw stands. */
-    private final Label error = new Label();
+    private final Label error = large();
+    private final Label likely = head("saw.seen");
+    private final Label likelySize = large();
     private final LateScroll plot = new LateScroll();
     private final ProvingPanel proving;
     private final BudgetPanel budget;
@@ -53,11 +55,7 @@ final class SawPage extends PartedPage {
         this.seen = picture("doctor-picture");
         this.proving = new ProvingPanel(desk, this::drawProving);
         this.budget = new BudgetPanel(desk, this::drawBudget);
-        error.getStyleClass().add("proving-figure");
-        error.setMinWidth(Region.USE_PREF_SIZE);
-        verdict.setWrapText(true);
-        HBox said = new HBox(18, error, verdict);
-        said.setAlignment(Pos.CENTER_LEFT);
+        HBox said = said(error, verdict);
         plot.show(drift);
         this.provingPart = part(
                 "proving",
@@ -72,7 +70,7 @@ final class SawPage extends PartedPage {
             drawBudget();
         });
         this.doctor = new DoctorPanel(desk, this::drawDoctor);
-        this.doctorPart = part("doctor", Page.DOCTOR, beside(card(head("saw.seen"), seen), doctor), () -> {
+        this.doctorPart = part("doctor", Page.DOCTOR, beside(card(said(likelySize, likely), seen), doctor), () -> {
             doctor.update();
             drawDoctor();
         });
@@ -118,6 +116,26 @@ final class SawPage extends PartedPage {
         return picture;
     }
 
+    /** As large as it is read from where the saw stands. */
+    private static Label large() {
+        Label large = new Label();
+        large.getStyleClass().add("saw-figure");
+        large.setMinWidth(Region.USE_PREF_SIZE);
+        return large;
+    }
+
+    private static HBox said(Label figure, Label words) {
+        words.setWrapText(true);
+        HBox said = new HBox(18, figure, words);
+        said.setAlignment(Pos.CENTER_LEFT);
+        return said;
+    }
+
+    private static void say(Label figure, Optional<String> number) {
+        figure.setText(number.orElse(""));
+        figure.setManaged(number.isPresent());
+    }
+
     private static Label head(String name) {
         Label head = new Label(Labels.get(name));
         head.getStyleClass().add("heading");
@@ -143,8 +161,7 @@ final class SawPage extends PartedPage {
     }
 
     private void drawProving() {
-        error.setText(proving.figure().orElse(""));
-        error.setManaged(proving.figure().isPresent());
+        say(error, proving.figure());
         verdict.setText(proving.title().orElseGet(() -> Labels.get("saw.scraps")));
         double high = DRIFT * desk().appearance().textSize() / 100.0;
         plot.setMinHeight(high);
@@ -186,7 +203,9 @@ final class SawPage extends PartedPage {
     }
 
     private void drawDoctor() {
-        seen.draw(Labels.get("saw.seen"), space -> doctor.shown()
+        say(likelySize, doctor.figure());
+        likely.setText(doctor.title().orElseGet(() -> Labels.get("saw.seen")));
+        seen.draw(likely.getText(), space -> doctor.shown()
                 .map(guess -> DoctorDrawing.draw(
                         doctor.ring(),
                         guess,

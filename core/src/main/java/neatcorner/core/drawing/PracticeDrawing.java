@@ -14,7 +14,10 @@ import neatcorner.core.words.Station;
 /** What an exercise looks like. */
 public final class PracticeDrawing {
     private static final Species WOOD = Species.POPLAR;
-    private static final double LETTERS = 17;
+    /** A length on a piece, read from where the sticks lie. */
+    private static final double LETTERS = 28;
+    /** A number beside a tag. */
+    private static final double TAG = 17;
     /** What would be smaller is read beside the picture. */
     private static final double SMALLEST = 8;
     private final Sketch sketch;
@@ -56,7 +59,7 @@ public final class PracticeDrawing {
         return switch (mark) {
             case Mark.Grip _, Mark.Spot _ -> Stream.empty();
             case Mark.Tag tag -> {
-                double high = sketch.em(LETTERS);
+                double high = sketch.em(TAG);
                 double wide = sketch.widthOf(tag.value().toString(), high, true) / 2 + sketch.em(4);
                 At at = tag.at();
                 Mark ground = new Mark.Area(
