@@ -3,7 +3,6 @@ package neatcorner.app.view;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -15,7 +14,6 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import neatcorner.app.desk.Desk;
 import neatcorner.core.card.Card;
 import neatcorner.core.card.CardCode;
@@ -69,10 +67,10 @@ final class BenchEntry extends VBox {
         by.getItems().setAll(Instrument.values());
         by.setValue(Instrument.TAPE);
         by.setAccessibleText(Labels.get("bench.with"));
-        by.setConverter(said(item -> desk.book().say(Phrasebook.keyOf(item))));
+        by.setConverter(Panel.said(item -> desk.book().say(Phrasebook.keyOf(item))));
         which.setId("bench-which");
         which.setAccessibleText(Labels.get("bench.which"));
-        which.setConverter(said(item -> desk.book().say(item.name())));
+        which.setConverter(Panel.said(item -> desk.book().say(item.name())));
         which.valueProperty().addListener((_, _, _) -> prompt());
         HBox row = new HBox(10, which, text, by);
         row.setAlignment(Pos.CENTER_LEFT);
@@ -95,20 +93,6 @@ final class BenchEntry extends VBox {
             text.selectAll();
         });
         show(false);
-    }
-
-    private static <T> StringConverter<T> said(Function<T, String> words) {
-        return new StringConverter<>() {
-            @Override
-            public String toString(T item) {
-                return item == null ? "" : words.apply(item);
-            }
-
-            @Override
-            public T fromString(String typed) {
-                throw new IllegalStateException("a choice is not typed");
-            }
-        };
     }
 
     /** Another of the lengths that are measured. */

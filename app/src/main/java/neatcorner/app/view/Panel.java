@@ -223,21 +223,26 @@ class Panel extends VBox {
         getChildren().add(row);
     }
 
+    /** Says what is chosen from in words. */
+    static <T> StringConverter<T> said(Function<T, String> words) {
+        return new StringConverter<>() {
+            @Override
+            public String toString(T item) {
+                return item == null ? "" : words.apply(item);
+            }
+
+            @Override
+            public T fromString(String typed) {
+                throw new IllegalStateException("a choice is not typed");
+            }
+        };
+    }
+
     /** A choice among a few; it says nothing while it is only brought up to date. */
     final <T> ComboBox<T> choice(String name, Supplier<List<T>> items, Supplier<T> now, Function<T, String> said,
                                  Function<T, Optional<String>> choose) {
         ComboBox<T> box = new ComboBox<>();
-        box.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(T item) {
-                return item == null ? "" : said.apply(item);
-            }
-
-            @Override
-            public T fromString(String string) {
-                throw new IllegalStateException("a choice is not typed");
-            }
-        });
+        box.setConverter(said(said));
         box.setAccessibleText(name);
         onUpdate(() -> {
             List<T> list = items.get();
