@@ -531,11 +531,7 @@ public final class Desk implements AutoCloseable {
     /** What goes into the history; of a job with several parts, with the part it concerns. */
     private Words said(Edit edit) {
         Job job = state.plan().job();
-        int part = switch (edit) {
-            case Edit.InPart other -> other.part();
-            case Edit.CameOut read -> read.parts().getFirst();
-            default -> job.seen();
-        };
+        int part = edit.madeIn(job.seen());
         return part == 0 || part >= job.parts().size()
                 ? edit.words()
                 : Words.of("edit.of_part", job.parts().get(part).name(), edit.words());

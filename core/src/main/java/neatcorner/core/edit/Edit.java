@@ -64,6 +64,11 @@ public sealed interface Edit {
     /** What goes into the history. */
     Words words();
 
+    /** The part it is made in, from 0, where this one is looked at. */
+    default int madeIn(int seen) {
+        return seen;
+    }
+
     /**
      * The job with one of its parts, from 0, changed, and looked at where it was looked at before; at the first part
      * where that one is gone.
@@ -136,6 +141,11 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return Words.of(number instanceof Tape ? "edit.enter" : "edit.came_out", name, value);
+        }
+
+        @Override
+        public int madeIn(int seen) {
+            return parts.getFirst();
         }
     }
 
@@ -257,6 +267,11 @@ public sealed interface Edit {
         @Override
         public Words words() {
             return edit.words();
+        }
+
+        @Override
+        public int madeIn(int seen) {
+            return part;
         }
     }
 
