@@ -165,17 +165,7 @@ public final class Cards {
         if (card.act() instanceof Act.Saw sawn) {
             return new Partners(plan, plan.toSaw().sticks()).verdict(sawn);
         }
-        if (card.reads().stream().anyMatch(one -> one.act() instanceof Act.Size)) {
-            return new Verdicts(plan, card).say();
-        }
-        return plan.get(WorkLog.class)
-                .measured(card.act())
-                .filter(read -> card.act() instanceof Act.Step && read.isOff())
-                .flatMap(read -> switch (card.act().station()) {
-                    case SECTION -> Optional.of(Words.of("verdict.section", read.off().abs()));
-                    case GLUE_UP -> Optional.of(Words.of("verdict.across", read.off().abs()));
-                    default -> Optional.empty();
-                });
+        return new Verdicts(plan, card).say();
     }
 
     /** The pieces that could be cut as short as one that came out so; empty where there are none, or they are cut. */

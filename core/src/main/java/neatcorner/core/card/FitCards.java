@@ -40,18 +40,13 @@ final class FitCards {
             "fit.strainer_screws",
             "fit.strainer_clips",
             "fit.part_behind");
-    /** Steps at which glass is taken in the hand, or something is driven beside it. */
+    /** Steps at which glass is taken in the hand. */
     private static final Set<String> GLAZED = Set.of(
             "fit.glazing",
             "fit.mirror",
             "fit.mirror_heavy",
             "fit.mirror_profile",
-            "fit.round_corners",
-            "fit.points",
-            "fit.points_in_panes",
-            "fit.points_alone",
-            "fit.points_in_panes_alone",
-            "fit.blocks");
+            "fit.round_corners");
 
     private final Deck deck;
     private final GlueCards glue;
@@ -117,7 +112,7 @@ final class FitCards {
         boolean usual = step.key().startsWith("fit.") && !step.key().startsWith("fit.over.");
         return cautions.stream()
                 .filter(one -> !usual || switch (one) {
-                    case GLASS -> GLAZED.contains(step.key());
+                    case GLASS -> GLAZED.contains(step.key()) || HELD.contains(step.key());
                     case FIXING -> SCREWED.contains(step.key());
                     default -> true;
                 })

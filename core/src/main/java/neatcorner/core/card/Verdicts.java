@@ -22,10 +22,11 @@ import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
 import neatcorner.core.work.WorkLog;
 
-/** What becomes of numbers given to a plan that came out otherwise. */
+/** What becomes of what is no piece and did not come out as planned. */
 final class Verdicts {
     private final Plan plan;
     private final Card card;
+    /** Of the numbers that are given to the plan those that were read. */
     private final List<Deed.Measured> read;
 
     Verdicts(Plan plan, Card card) {
@@ -39,18 +40,26 @@ final class Verdicts {
 
     /** In words; empty where nothing was read, or it came out as planned. */
     Optional<Words> say() {
-        Optional<Words> pane = plan.get(WorkLog.class)
+        Optional<Words> given = read.isEmpty()
+                ? Optional.empty()
+                : card.act().station() == Station.GLUE_UP ? Optional.of(square()) : given();
+        Optional<Words> itself = itself();
+        return itself.isPresent() && given.isPresent()
+                ? Optional.of(Words.of("verdict.found", itself.get(), given.get()))
+                : itself.or(() -> given);
+    }
+
+    /** What was read of the step itself: it says where that counts, or whether a sheet goes in. */
+    private Optional<Words> itself() {
+        return plan.get(WorkLog.class)
                 .measured(card.act())
-                .filter(_ -> card.act() instanceof Act.Step step && step.cutsSheet())
-                .filter(Deed.Measured::isOff)
-                .flatMap(this::pane);
-        if (pane.isPresent() || read.isEmpty()) {
-            return pane;
-        }
-        return Optional.of(card.act().station())
-                .filter(Station.GLUE_UP::equals)
-                .map(_ -> square())
-                .or(this::given);
+                .filter(off -> card.act() instanceof Act.Step && off.isOff())
+                .flatMap(off -> switch (card.act().station()) {
+                    case SECTION -> Optional.of(Words.of("verdict.section", off.off().abs()));
+                    case GLUE_UP -> Optional.of(Words.of("verdict.across", off.off().abs()));
+                    case FIT -> card.reads().isEmpty() ? Optional.empty() : pane(off);
+                    default -> Optional.empty();
+                });
     }
 
     /** What becomes of a sheet that is not as wide as it was to be: empty where no rabbet of its own holds it. */
@@ -75,11 +84,8 @@ final class Verdicts {
         if (read.size() < card.reads().size()) {
             return Words.of("verdict.other_diagonal");
         }
-        return serious(Planner.at(plan, card.part()))
-                .filter(finding -> finding.station() == Station.GLUE_UP)
-                .findFirst()
-                .map(Verdicts::said)
-                .orElse(Words.of("verdict.square"));
+        Job untaped = new Edit.InPart(card.part(), new Edit.MeasureAgain()).apply(plan.job());
+        return news(untaped).orElse(Words.of("verdict.square"));
     }
 
     private Optional<Words> given() {
@@ -106,12 +112,16 @@ final class Verdicts {
             Optional<Edit> back = Entered.as(job, plan.get(WorkLog.class), one.act(), one.planned());
             job = back.isPresent() ? back.get().apply(job) : job;
         }
+        return news(job).orElse(Words.of("verdict.entered"));
+    }
+
+    /** What is found that would not be for this job. */
+    private Optional<Words> news(Job job) {
         Set<String> before = found(job);
         return serious(Planner.at(plan, card.part()))
                 .filter(finding -> !before.contains(finding.id()))
                 .findFirst()
-                .map(Verdicts::said)
-                .orElse(Words.of("verdict.entered"));
+                .map(Verdicts::said);
     }
 
     private Set<String> found(Job job) {

@@ -2,12 +2,15 @@ package neatcorner.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.core.cut.CutLots;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.edit.Entry;
 import neatcorner.core.job.Job;
+import neatcorner.core.job.PieceId;
 import neatcorner.core.job.Tape;
 import neatcorner.core.measure.Length;
 import neatcorner.core.phrase.Words;
@@ -95,16 +98,18 @@ public final class Entered {
     /** Whether every piece that is cut, or begun, stays as long as it was. */
     private static boolean keepsCut(Plan before, Plan after) {
         WorkLog log = before.get(WorkLog.class);
-        return spots(before)
-                .filter(spot -> log.isBegun(spot.part(), spot.piece()))
-                .allMatch(spot -> spots(after)
-                        .anyMatch(now -> now.part().equals(spot.part())
-                                && now.piece().equals(spot.piece())
-                                && now.length().equals(spot.length())));
+        return cut(after, log).containsAll(cut(before, log));
     }
 
-    private static Stream<Deed.Spot> spots(Plan plan) {
+    /** A piece that is cut, or begun, and how long it is. */
+    private record Cut(String part, PieceId piece, Length length) {
+    }
+
+    private static Set<Cut> cut(Plan plan, WorkLog log) {
         return plan.get(CutLots.class).laid().stream()
-                .flatMap(stick -> stick.spots().stream());
+                .flatMap(stick -> stick.spots().stream())
+                .filter(spot -> log.isBegun(spot.part(), spot.piece()))
+                .map(spot -> new Cut(spot.part(), spot.piece(), spot.length()))
+                .collect(Collectors.toSet());
     }
 }

@@ -89,7 +89,12 @@ public final class Readings {
         Set<Length> shorts = new HashSet<>(Set.of(Length.ZERO));
         WorkLog then = WorkLog.NOTHING;
         for (LogLine entry : log.until(read)) {
-            if (entry.deed().act() instanceof Act.Saw) {
+            // Most of a log is what was done, and that makes no piece shorter.
+            boolean done = entry.deed() instanceof Deed.Done || entry.deed() instanceof Deed.TakenBack;
+            if (!done
+                    && entry.deed().act() instanceof Act.Saw saw
+                    && saw.part().equals(part)
+                    && sides.contains(saw.piece().letters())) {
                 then = then.with(entry);
                 shorts.add(then.readings(part).shortBy(sides, planned));
             }

@@ -21,6 +21,7 @@ import neatcorner.core.cut.CutLots;
 import neatcorner.core.cut.Source;
 import neatcorner.core.edit.Edit;
 import neatcorner.core.frame.Member;
+import neatcorner.core.job.Adhesive;
 import neatcorner.core.job.Job;
 import neatcorner.core.job.LayerKey;
 import neatcorner.core.job.Part;
@@ -33,12 +34,14 @@ import neatcorner.core.phrase.Refusal;
 import neatcorner.core.phrase.Words;
 import neatcorner.core.rack.OffCut;
 import neatcorner.core.report.Finding;
+import neatcorner.core.report.Severity;
 import neatcorner.core.section.SectionKey;
 import neatcorner.core.shop.Habit;
 import neatcorner.core.shop.Shop;
 import neatcorner.core.shop.Sticks;
 import neatcorner.core.solve.Answers;
 import neatcorner.core.words.FigureKey;
+import neatcorner.core.words.Station;
 import neatcorner.core.words.Working;
 import neatcorner.core.work.Act;
 import neatcorner.core.work.Deed;
@@ -194,12 +197,16 @@ class EnteredTest {
     /** Both diagonals read at the glue-up say what they say when they are typed there. */
     @Test
     void bothDiagonalsSayWhetherItIsSquare() {
-        Plan plan = planned(JOB, WorkLog.NOTHING);
+        Job job = new Edit.ChooseAdhesive(Adhesive.HIDE).apply(JOB);
+        Plan plan = planned(job, WorkLog.NOTHING);
+        assertThat(plan.findings(Station.GLUE_UP))
+                .as("that have nothing to do with it")
+                .anyMatch(finding -> finding.severity() != Severity.NOTE);
         Plan one = after(plan, read(plan, Tape.DIAGONAL_AC, Length.mm(2)));
         assertThat(verdict(one, Tape.DIAGONAL_AC)).isEqualTo("verdict.other_diagonal");
         Deed.Measured other = read(one, Tape.DIAGONAL_BD, Length.mm(-1));
         Plan leaning = after(one, other);
-        Job typed = new Edit.Measure(Tape.DIAGONAL_AC, other.planned().plus(Length.mm(2))).apply(JOB);
+        Job typed = new Edit.Measure(Tape.DIAGONAL_AC, other.planned().plus(Length.mm(2))).apply(job);
         typed = new Edit.Measure(Tape.DIAGONAL_BD, other.value()).apply(typed);
         assertThat(leaning.findings()).isEqualTo(planned(typed, WorkLog.NOTHING).findings());
         assertThat(leaning.findings()).extracting(Finding::id).contains("out_of_square");
