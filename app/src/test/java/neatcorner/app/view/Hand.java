@@ -6,6 +6,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
+import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -26,6 +27,8 @@ import org.testfx.util.WaitForAsyncUtils;
 final class Hand {
     /** Seconds; a machine that does much else at the same time is not a fault of the window. */
     private static final int MOST_WAIT = 90;
+    /** So many frames a station is given to be laid out. */
+    private static final int MOST_FRAMES = 60;
 
     private @Nullable Robot robot;
 
@@ -146,11 +149,13 @@ final class Hand {
 
     /** Clicks in the middle of what has this id, after a #, or of what bears this text. */
     Hand clickOn(String selector) {
+        until(() -> isInWindow(found(selector)));
         return act(robot -> click(robot, middle(found(selector))));
     }
 
     /** Clicks in the middle of a node. */
     Hand clickOn(Node node) {
+        until(() -> isInWindow(node));
         return act(robot -> click(robot, middle(node)));
     }
 
@@ -174,6 +179,23 @@ final class Hand {
         act(robot -> robot.mouseMove(from.midpoint(to)));
         act(robot -> robot.mouseMove(to));
         return act(robot -> robot.mouseRelease(MouseButton.PRIMARY));
+    }
+
+    /** A node of a station that was only just gone to may not be where it will be: out there the robot finds no window. */
+    private static void until(Callable<Boolean> isThere) {
+        try {
+            for (int frames = 0; frames < MOST_FRAMES && !on(isThere); frames++) {
+                settle();
+            }
+        } catch (Exception failed) {
+            throw new IllegalStateException("the window does not answer", failed);
+        }
+    }
+
+    private static boolean isInWindow(Node node) {
+        Window window = node.getScene().getWindow();
+        return new BoundingBox(window.getX(), window.getY(), window.getWidth(), window.getHeight())
+                .contains(middle(node));
     }
 
     private static void click(Robot robot, Point2D at) {
