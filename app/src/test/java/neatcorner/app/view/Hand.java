@@ -181,7 +181,7 @@ final class Hand {
         return act(robot -> robot.mouseRelease(MouseButton.PRIMARY));
     }
 
-    /** A node of a station that was only just gone to may not be where it will be: out there the robot finds no window. */
+    /** A node of a station that was just gone to may not be where it will be: there the robot finds no window. */
     private static void until(Callable<Boolean> isThere) {
         try {
             for (int frames = 0; frames < MOST_FRAMES && !on(isThere); frames++) {
